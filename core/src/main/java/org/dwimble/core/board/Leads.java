@@ -1,0 +1,38 @@
+package org.dwimble.core.board;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+
+/** Where a tap on a button leads once the button has said what it says. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = Leads.Stays.class, name = "stays"),
+    @JsonSubTypes.Type(value = Leads.Opens.class, name = "opens"),
+    @JsonSubTypes.Type(value = Leads.Home.class, name = "home"),
+    @JsonSubTypes.Type(value = Leads.Back.class, name = "back")
+})
+public sealed interface Leads {
+    Leads STAYS = new Stays();
+    Leads HOME = new Home();
+    Leads BACK = new Back();
+
+    /** The board stays as it is. */
+    record Stays() implements Leads {
+    }
+
+    /** Opens the board with this id, which need not exist: then the button is a loose end. */
+    record Opens(String board) implements Leads {
+        public Opens {
+            if (board == null || board.isBlank()) {
+                throw new Unacceptable("A button that opens a board needs to know which one.");
+            }
+        }
+    }
+
+    record Home() implements Leads {
+    }
+
+    /** Back to the board this one was opened from. */
+    record Back() implements Leads {
+    }
+}

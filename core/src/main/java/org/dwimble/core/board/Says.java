@@ -1,0 +1,39 @@
+package org.dwimble.core.board;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+
+/**
+ * What a button puts into the message. Saying nothing and saying one's own label are two types, so that
+ * a blank text is never mistaken for "the label": a topic button would otherwise shout its name into
+ * every sentence on the way through.
+ */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = Says.Label.class, name = "label"),
+    @JsonSubTypes.Type(value = Says.Words.class, name = "words"),
+    @JsonSubTypes.Type(value = Says.Nothing.class, name = "nothing")
+})
+public sealed interface Says {
+    Says LABEL = new Label();
+    Says NOTHING = new Nothing();
+
+    /** The longest text a button can say, in characters. */
+    int MOST = 1000;
+
+    record Label() implements Says {
+    }
+
+    record Words(String text) implements Says {
+        public Words {
+            text = Text.tidy(text);
+            if (text.isEmpty()) {
+                throw new Unacceptable("There are no words to say. Type some, or choose that the button says nothing.");
+            }
+            Text.atMost(MOST, "What a button says", text);
+        }
+    }
+
+    record Nothing() implements Says {
+    }
+}

@@ -1,0 +1,50 @@
+package org.dwimble.core.board;
+
+import java.text.Normalizer;
+
+/** How words a person typed are tidied and bounded, in one place. */
+public final class Text {
+    private Text() {
+    }
+
+    /** NFC, control characters gone, runs of white space become one space, ends trimmed. Null counts as empty. */
+    public static String tidy(String text) {
+        if (text == null) {
+            return "";
+        }
+        String composed = Normalizer.isNormalized(text, Normalizer.Form.NFC) ? text : Normalizer.normalize(text, Normalizer.Form.NFC);
+        StringBuilder tidy = new StringBuilder(composed.length());
+        boolean gap = false;
+        for (int i = 0; i < composed.length(); i++) {
+            char c = composed.charAt(i);
+            if (Character.isWhitespace(c) || c == '\u00a0') {
+                gap = true;
+            } else if (!Character.isISOControl(c)) {
+                if (gap && tidy.length() > 0) {
+                    tidy.append(' ');
+                }
+                gap = false;
+                tidy.append(c);
+            }
+        }
+        return tidy.toString();
+    }
+
+    /** Counts characters as Unicode code points. */
+    public static int length(String text) {
+        return text.codePointCount(0, text.length());
+    }
+
+    /** @throws Unacceptable if the text is longer than {@code most} characters */
+    public static void atMost(int most, String what, String text) {
+        int length = length(text);
+        if (length > most) {
+            throw new Unacceptable("%s can have up to %,d characters; this has %,d. Nothing was changed.".formatted(what, most, length));
+        }
+    }
+
+    /** The first {@code most} characters, never half a pair of surrogates. */
+    public static String cut(String text, int most) {
+        return length(text) <= most ? text : text.substring(0, text.offsetByCodePoints(0, most));
+    }
+}

@@ -1,0 +1,323 @@
+package org.dwimble.core.obf;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Says;
+import org.dwimble.core.board.Span;
+import org.dwimble.core.board.Text;
+import org.dwimble.core.board.Unacceptable;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Reads one board's JSON. Everything it cannot use as given is mended or left out, and said in a finding. */
+final class BoardReader {
+
+    /** Gives what became of a file of the package, or null if it is not there. */
+    interface Attached {
+        Media.@Nullable Kept at(String path, @Nullable String symbol) throws Refused, IOException;
+    }
+
+    private static final Set<String> BOARD_KEYS = Set.of("format", "id", "locale", "name", "buttons", "images", "sounds", "grid");
+    private static final Set<String> BUTTON_KEYS = Set.of("id", "label", "vocalization", "image_id", "sound_id", "hidden", "load_board",
+        "action", "actions", ObfWriter.SPAN, ObfWriter.KIND, ObfWriter.SAYS, ObfWriter.LEADS);
+    private static final Set<String> MEDIA_KEYS = Set.of("id", "content_type", "data", "path");
+    private static final Set<String> ACTIONS = Set.of(":space", ":backspace", ":clear", ":speak");
+
+    private final ObfReader reader;
+    private final ObjectNode json;
+    private final String boardId;
+    private final Map<String, String> idByPath;
+    private final Attached attached;
+    private String name = "";
+
+    BoardReader(ObfReader reader, ObjectNode json, String boardId, Map<String, String> idByPath, Attached attached) {
+        this.reader = reader;
+        this.json = json;
+        this.boardId = boardId;
+        this.idByPath = idByPath;
+        this.attached = attached;
+    }
+
+    /** @param repeated button ids that stand on other boards too and so get this board's id in front */
+    Board read(Set<String> repeated, String wantedName) throws Refused {
+        name = Text.cut(Text.tidy(wantedName), Board.LONGEST_NAME);
+        if (name.isEmpty()) {
+            name = "Board";
+        }
+        try {
+            Map<String, JsonNode> pictures = new TreeMap<>();
+            Map<String, JsonNode> sounds = new TreeMap<>();
+            Map<String, String> pictureIds = media("images", "picture", pictures);
+            Map<String, String> soundIds = media("sounds", "sound", sounds);
+            Map<String, ObjectNode> buttons = buttons();
+            Grid grid = grid(buttons);
+            List<Button> placed = new ArrayList<>();
+            for (Map.Entry<String, Standing> at : grid.standing.entrySet()) {
+                ObjectNode button = buttons.get(at.getKey());
+                String id = repeated.contains(at.getKey()) ? boardId + ":" + at.getKey() : at.getKey();
+                Button made = button(id, button, at.getValue(), pictureIds, soundIds);
+                if (made != null) {
+                    placed.add(made);
+                }
+            }
+            return new Board(boardId, name, grid.rows, grid.columns, placed, pictures, sounds, unused(json, BOARD_KEYS));
+        } catch (Unacceptable e) {
+            throw new Refused("The board “" + name + "” cannot be brought in. " + e.getMessage());
+        } catch (IOException e) {
+            throw new Refused("The board “" + name + "” has a picture or sound that cannot be unpacked. Nothing was brought in; ask for the file again.");
+        }
+    }
+
+    private Map<String, String> media(String key, String what, Map<String, JsonNode> facts) throws Refused, IOException {
+        Map<String, String> ids = new HashMap<>();
+        for (JsonNode item : json.path(key)) {
+            String id = ObfReader.text(item, "id", "");
+            if (!(item instanceof ObjectNode entry) || id.isEmpty()) {
+                continue;
+            }
+            Media.Kept kept = kept(entry);
+            if (kept == null) {
+                reader.found("A " + what + " on " + name + " is not in the file (" + Text.cut(id, 40) + "). Its button stands without it.");
+            } else if (kept.id() == null) {
+                reader.found("A " + what + " on " + name + " was left out: " + kept.whyNot() + " Its button stands without it.");
+            } else {
+                ids.put(id, kept.id());
+                ObjectNode known = entry.deepCopy();
+                known.remove(MEDIA_KEYS);
+                if (kept.id().startsWith("base/")) {
+                    known.remove("symbol");
+                }
+                if (!known.isEmpty()) {
+                    facts.putIfAbsent(kept.id(), known);
+                }
+            }
+        }
+        return ids;
+    }
+
+    private Media.@Nullable Kept kept(ObjectNode entry) throws Refused, IOException {
+        JsonNode symbol = entry.path("symbol");
+        String library = symbol.path("set").asString("").equals("dwimble") ? symbol.path("filename").asString("") : null;
+        byte[] inside = ObfReader.dataUri(entry.path("data").asString(""));
+        if (inside != null) {
+            return reader.media().keep(inside, library);
+        }
+        String path = ObfReader.text(entry, "path", "");
+        return path.isEmpty() ? null : attached.at(path, library);
+    }
+
+    private Map<String, ObjectNode> buttons() {
+        Map<String, ObjectNode> buttons = new LinkedHashMap<>();
+        int nameless = 0;
+        for (JsonNode item : json.path("buttons")) {
+            if (item instanceof ObjectNode button) {
+                String id = ObfReader.text(button, "id", "");
+                if (id.isEmpty()) {
+                    id = boardId + "-" + ++nameless;
+                }
+                if (buttons.putIfAbsent(id, button) != null) {
+                    reader.found("Two buttons on " + name + " have the same id (" + Text.cut(id, 40) + "); the second was left out.");
+                }
+            }
+        }
+        return buttons;
+    }
+
+    private record Standing(Cell cell, Span span) {
+    }
+
+    private record Grid(int rows, int columns, Map<String, Standing> standing) {
+    }
+
+    /** Where each button stands: by the grid; buttons the grid forgets go into empty cells, in rows added below if need be. */
+    private Grid grid(Map<String, ObjectNode> buttons) {
+        JsonNode grid = json.path("grid");
+        JsonNode order = grid.path("order");
+        int rows = Math.max(grid.path("rows").asInt(0), order.size());
+        int columns = grid.path("columns").asInt(0);
+        for (JsonNode row : order) {
+            columns = Math.max(columns, row.size());
+        }
+        if (rows < 1 || columns < 1) {
+            columns = Math.max(1, (int) Math.ceil(Math.sqrt(buttons.size())));
+            rows = Math.max(1, (buttons.size() + columns - 1) / columns);
+            if (!buttons.isEmpty()) {
+                reader.found(name + " has no grid, so its buttons were put into one of " + rows + " x " + columns + ", in the order of the file.");
+            }
+        }
+        if (rows > Board.MOST_LINES || columns > Board.MOST_LINES) {
+            return new Grid(rows, columns, Map.of());
+        }
+        Map<String, Standing> standing = new LinkedHashMap<>();
+        Set<Cell> taken = new HashSet<>();
+        for (int r = 0; r < order.size(); r++) {
+            for (int c = 0; c < order.get(r).size(); c++) {
+                JsonNode at = order.get(r).get(c);
+                String id = at.isString() || at.isNumber() ? at.asString() : "";
+                Cell cell = new Cell(r, c);
+                if (id.isEmpty() || taken.contains(cell)) {
+                    continue;
+                }
+                if (!buttons.containsKey(id)) {
+                    reader.found("The grid of " + name + " names a button that is not there (" + Text.cut(id, 40) + "). Its cell stays empty.");
+                    continue;
+                }
+                if (standing.containsKey(id)) {
+                    reader.found("“" + buttons.get(id).path("label").asString("") + "” stands in several cells of " + name + "; it was kept in the first.");
+                    continue;
+                }
+                Span span = span(buttons.get(id), order, cell, id);
+                if (!free(cell, span, rows, columns, taken)) {
+                    reader.found("“" + buttons.get(id).path("label").asString("") + "” on " + name + " covers cells of others; it was kept in one cell.");
+                    span = Span.ONE;
+                }
+                for (int i = 0; i < span.rows() * span.columns(); i++) {
+                    taken.add(new Cell(r + i / span.columns(), c + i % span.columns()));
+                }
+                standing.put(id, new Standing(cell, span));
+            }
+        }
+        List<String> forgotten = buttons.keySet().stream().filter(id -> !standing.containsKey(id)).toList();
+        if (!forgotten.isEmpty()) {
+            if (order.size() > 0) {
+                reader.found(forgotten.size() + (forgotten.size() == 1 ? " button" : " buttons") + " of " + name + " stood outside its grid and went into empty cells.");
+            }
+            int next = 0;
+            for (String id : forgotten) {
+                while (taken.contains(new Cell(next / columns, next % columns))) {
+                    next++;
+                }
+                Cell cell = new Cell(next / columns, next % columns);
+                taken.add(cell);
+                standing.put(id, new Standing(cell, Span.ONE));
+                rows = Math.max(rows, cell.row() + 1);
+            }
+        }
+        return new Grid(rows, columns, standing);
+    }
+
+    /** Dwimble's own span; else the rectangle of cells that repeat the id, as some packages write it. */
+    private static Span span(ObjectNode button, JsonNode order, Cell cell, String id) {
+        JsonNode own = button.path(ObfWriter.SPAN);
+        if (own.isObject()) {
+            return new Span(Math.max(1, own.path("rows").asInt(1)), Math.max(1, own.path("columns").asInt(1)));
+        }
+        int columns = 1;
+        while (order.get(cell.row()).path(cell.column() + columns).asString("").equals(id)) {
+            columns++;
+        }
+        int rows = 1;
+        while (order.path(cell.row() + rows).path(cell.column()).asString("").equals(id)) {
+            rows++;
+        }
+        return new Span(rows, columns);
+    }
+
+    private static boolean free(Cell cell, Span span, int rows, int columns, Set<Cell> taken) {
+        if (cell.row() + span.rows() > rows || cell.column() + span.columns() > columns) {
+            return false;
+        }
+        for (int i = 0; i < span.rows() * span.columns(); i++) {
+            if (taken.contains(new Cell(cell.row() + i / span.columns(), cell.column() + i % span.columns()))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private @Nullable Button button(String id, ObjectNode json, Standing standing, Map<String, String> pictureIds, Map<String, String> soundIds) {
+        String label = Text.tidy(ObfReader.text(json, "label", ""));
+        Map<String, JsonNode> extras = new TreeMap<>(unused(json, BUTTON_KEYS));
+        if (Text.length(label) > Button.LONGEST_LABEL) {
+            reader.found("A label on " + name + " is longer than " + Button.LONGEST_LABEL + " characters; its beginning was kept (“" + Text.cut(label, 20) + "…”).");
+            label = Text.cut(label, Button.LONGEST_LABEL);
+        }
+        String picture = pictureIds.get(ObfReader.text(json, "image_id", ""));
+        Leads leads = leads(json);
+        List<String> actions = actions(json, extras);
+        Says says = says(json, leads, actions);
+        if (label.isEmpty() && picture == null) {
+            label = says instanceof Says.Words words ? Text.cut(words.text(), Button.LONGEST_LABEL) : "?";
+            reader.found("A button on " + name + " had neither label nor picture; it is now called “" + label + "”.");
+        }
+        String kindWord = json.path(ObfWriter.KIND).asString("");
+        Kind kind = java.util.Arrays.stream(Kind.values()).filter(k -> k.word().equals(kindWord)).findFirst()
+            .orElse(leads == Leads.STAYS ? Kind.THING : Kind.LITTLE);
+        return new Button(Text.cut(id, 200), standing.cell, standing.span, label, says, picture,
+            soundIds.get(ObfReader.text(json, "sound_id", "")), kind, leads, actions, json.path("hidden").asBoolean(false), extras);
+    }
+
+    private Leads leads(ObjectNode json) {
+        JsonNode load = json.path("load_board");
+        if (load.isObject()) {
+            String byPath = idByPath.get(load.path("path").asString(""));
+            String id = byPath != null ? byPath : ObfReader.text(load, "id", ObfReader.text(load, "path", ObfReader.text(load, "name", "")));
+            if (!id.isEmpty()) {
+                return new Leads.Opens(id);
+            }
+        }
+        if (json.path(ObfWriter.LEADS).asString("").equals("back")) {
+            return Leads.BACK;
+        }
+        return rawActions(json).contains(":home") ? Leads.HOME : Leads.STAYS;
+    }
+
+    private static List<String> rawActions(ObjectNode json) {
+        List<String> actions = new ArrayList<>();
+        for (JsonNode action : json.path("actions")) {
+            actions.add(action.asString(""));
+        }
+        if (actions.isEmpty() && json.path("action").isString()) {
+            actions.add(json.path("action").asString());
+        }
+        return actions;
+    }
+
+    private List<String> actions(ObjectNode json, Map<String, JsonNode> extras) {
+        List<String> known = new ArrayList<>();
+        for (String action : rawActions(json)) {
+            if (ACTIONS.contains(action) || action.startsWith("+") && action.length() > 1 && action.length() <= 101) {
+                known.add(action);
+            } else if (!action.equals(":home")) {
+                reader.found("A button on " + name + " asks for “" + Text.cut(action, 30) + "”, which Dwimble does not do.");
+                extras.put("ext_dwimble_unknown_actions", json.has("actions") ? json.get("actions") : json.get("action"));
+            }
+        }
+        return known;
+    }
+
+    private Says says(ObjectNode json, Leads leads, List<String> actions) {
+        String words = Text.tidy(json.path("vocalization").asString(""));
+        if (Text.length(words) > Says.MOST) {
+            reader.found("What a button on " + name + " says is longer than " + Says.MOST + " characters; its beginning was kept.");
+            words = Text.cut(words, Says.MOST);
+        }
+        String own = json.path(ObfWriter.SAYS).asString("");
+        if (own.equals("label") || own.equals("nothing")) {
+            return own.equals("label") ? Says.LABEL : Says.NOTHING;
+        }
+        if (!words.isEmpty()) {
+            return new Says.Words(words);
+        }
+        return leads == Leads.STAYS && actions.isEmpty() ? Says.LABEL : Says.NOTHING;
+    }
+
+    private static Map<String, JsonNode> unused(ObjectNode json, Set<String> used) {
+        Map<String, JsonNode> extras = new TreeMap<>();
+        json.properties().stream().filter(p -> !used.contains(p.getKey())).forEach(p -> extras.put(p.getKey(), p.getValue()));
+        return extras;
+    }
+}

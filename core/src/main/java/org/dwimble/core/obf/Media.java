@@ -1,0 +1,24 @@
+package org.dwimble.core.obf;
+
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** Where pictures and sounds are kept, as the reader and writer need it. Ids are a button's {@code picture} and {@code sound}. */
+public interface Media {
+    /** @param name file name in a package, without folder */
+    record Item(String id, String contentType, String name, byte[] bytes) {
+    }
+
+    /** What became of bytes that were offered: an id to use, or why they were not taken, as the end of a sentence. */
+    record Kept(@Nullable String id, @Nullable String whyNot) {
+    }
+
+    /**
+     * Offers bytes from outside. The content type is found from the bytes; what the package calls them is not trusted.
+     *
+     * @param symbol id of the library picture the package names, to be used if the bytes are the same
+     */
+    Kept keep(byte[] bytes, @Nullable String symbol);
+
+    Optional<Item> find(String id);
+}

@@ -1,0 +1,225 @@
+package org.dwimble.core.obf;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Base64;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.Set;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.BoardJson;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Says;
+import org.dwimble.core.board.Span;
+import org.dwimble.core.board.Vocabulary;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Writes boards and packages. The same vocabulary gives the same bytes, whenever it is written. */
+public final class ObfWriter {
+    static final String FORMAT = "open-board-0.1";
+    /** What Dwimble means by a button goes under these keys; OBF itself has no word for them. */
+    static final String SPAN = "ext_dwimble_span";
+    static final String KIND = "ext_dwimble_kind";
+    static final String SAYS = "ext_dwimble_says";
+    static final String LEADS = "ext_dwimble_leads";
+    private static final long FIXED_TIME = 315532800000L;
+
+    private final Media media;
+
+    public ObfWriter(Media media) {
+        this.media = media;
+    }
+
+    /** One board with its pictures and sounds inside, as UTF-8 JSON. */
+    public byte[] obf(Board board, Vocabulary in) {
+        return bytes(json(board, in, Map.of(), null));
+    }
+
+    /** The whole vocabulary as a package; the stream is not closed. */
+    public void obz(Vocabulary vocabulary, OutputStream out) throws IOException {
+        Map<String, Media.Item> items = new LinkedHashMap<>();
+        ObjectNode manifest = BoardJson.mapper().createObjectNode();
+        ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+        ObjectNode boards = BoardJson.mapper().createObjectNode();
+        Map<String, String> names = boardFiles(vocabulary);
+        for (Board board : vocabulary.boardsById().values()) {
+            put(zip, names.get(board.id()), bytes(json(board, vocabulary, names, items)));
+            boards.put(board.id(), names.get(board.id()));
+        }
+        ObjectNode images = BoardJson.mapper().createObjectNode();
+        ObjectNode sounds = BoardJson.mapper().createObjectNode();
+        for (Map.Entry<String, Media.Item> item : items.entrySet()) {
+            put(zip, item.getKey(), item.getValue().bytes());
+            (item.getValue().contentType().startsWith("audio/") ? sounds : images).put(item.getValue().id(), item.getKey());
+        }
+        manifest.put("format", FORMAT);
+        manifest.put("root", names.get(vocabulary.home()));
+        ObjectNode paths = manifest.putObject("paths");
+        paths.set("boards", boards);
+        paths.set("images", images);
+        paths.set("sounds", sounds);
+        manifest.put("ext_dwimble_name", vocabulary.name());
+        manifest.put("ext_dwimble_locale", vocabulary.locale());
+        copy(vocabulary.extras(), manifest);
+        put(zip, "manifest.json", bytes(manifest));
+        zip.finish();
+    }
+
+    private static Map<String, String> boardFiles(Vocabulary vocabulary) {
+        Map<String, String> names = new LinkedHashMap<>();
+        Set<String> taken = new java.util.HashSet<>();
+        for (Board board : vocabulary.boardsById().values()) {
+            String plain = board.id().replaceAll("[^A-Za-z0-9_-]", "_");
+            String name = plain;
+            for (int i = 2; !taken.add(name.toLowerCase(java.util.Locale.ROOT)); i++) {
+                name = plain + "-" + i;
+            }
+            names.put(board.id(), "boards/" + name + ".obf");
+        }
+        return names;
+    }
+
+    /**
+     * @param files the file of each board of the package, by board id
+     * @param items gathers what must go into the package, by path; null to put the bytes inside the board
+     */
+    private ObjectNode json(Board board, Vocabulary in, Map<String, String> files, @Nullable Map<String, Media.Item> items) {
+        ObjectNode json = BoardJson.mapper().createObjectNode();
+        json.put("format", FORMAT);
+        json.put("id", board.id());
+        json.put("locale", in.locale());
+        json.put("name", board.name());
+        copy(board.extras(), json);
+        ArrayNode buttons = json.putArray("buttons");
+        Set<String> pictures = new TreeSet<>(board.pictures() == null ? Set.of() : board.pictures().keySet());
+        Set<String> sounds = new TreeSet<>(board.sounds() == null ? Set.of() : board.sounds().keySet());
+        for (Button button : board.buttons()) {
+            buttons.add(json(button, in, files));
+            if (button.picture() != null) {
+                pictures.add(button.picture());
+            }
+            if (button.sound() != null) {
+                sounds.add(button.sound());
+            }
+        }
+        ArrayNode images = json.putArray("images");
+        for (String id : pictures) {
+            media(id, board.pictures(), "images/", items, images);
+        }
+        ArrayNode recordings = json.putArray("sounds");
+        for (String id : sounds) {
+            media(id, board.sounds(), "sounds/", items, recordings);
+        }
+        ObjectNode grid = json.putObject("grid");
+        grid.put("rows", board.rows());
+        grid.put("columns", board.columns());
+        String[][] order = new String[board.rows()][board.columns()];
+        for (Button button : board.buttons()) {
+            order[button.cell().row()][button.cell().column()] = button.id();
+        }
+        ArrayNode rows = grid.putArray("order");
+        for (String[] row : order) {
+            ArrayNode cells = rows.addArray();
+            for (String id : row) {
+                cells.add(id);
+            }
+        }
+        return json;
+    }
+
+    private ObjectNode json(Button button, Vocabulary in, Map<String, String> files) {
+        ObjectNode json = BoardJson.mapper().createObjectNode();
+        json.put("id", button.id());
+        json.put("label", button.label());
+        copy(button.extras(), json);
+        if (button.says() instanceof Says.Words words) {
+            json.put("vocalization", words.text());
+        }
+        json.put(SAYS, button.says() instanceof Says.Label ? "label" : button.says() instanceof Says.Nothing ? "nothing" : "words");
+        json.put(KIND, button.kind().word());
+        if (button.picture() != null) {
+            json.put("image_id", button.picture());
+        }
+        if (button.sound() != null) {
+            json.put("sound_id", button.sound());
+        }
+        if (button.hidden()) {
+            json.put("hidden", true);
+        }
+        if (!button.span().equals(Span.ONE)) {
+            json.putObject(SPAN).put("rows", button.span().rows()).put("columns", button.span().columns());
+        }
+        ArrayNode actions = BoardJson.mapper().createArrayNode();
+        button.actions().forEach(actions::add);
+        if (button.leads() instanceof Leads.Opens opens) {
+            ObjectNode load = json.putObject("load_board").put("id", opens.board());
+            in.board(opens.board()).ifPresent(b -> load.put("name", b.name()));
+            if (files.containsKey(opens.board())) {
+                load.put("path", files.get(opens.board()));
+            }
+        } else if (button.leads() instanceof Leads.Home) {
+            actions.add(":home");
+        } else if (button.leads() instanceof Leads.Back) {
+            json.put(LEADS, "back");
+        }
+        if (actions.size() == 1) {
+            json.set("action", actions.get(0));
+        } else if (!actions.isEmpty()) {
+            json.set("actions", actions);
+        }
+        return json;
+    }
+
+    private void media(String id, @Nullable Map<String, JsonNode> facts, String folder, @Nullable Map<String, Media.Item> items, ArrayNode into) {
+        ObjectNode entry = BoardJson.mapper().createObjectNode();
+        if (facts != null && facts.get(id) instanceof ObjectNode known) {
+            known.properties().forEach(p -> entry.set(p.getKey(), p.getValue()));
+        }
+        entry.put("id", id);
+        Media.Item item = media.find(id).orElse(null);
+        if (item != null) {
+            entry.put("content_type", item.contentType());
+            if (items == null) {
+                entry.put("data", "data:" + item.contentType() + ";base64," + Base64.getEncoder().encodeToString(item.bytes()));
+            } else {
+                entry.put("path", folder + item.name());
+                items.put(folder + item.name(), item);
+            }
+            if (id.startsWith("base/")) {
+                entry.putObject("symbol").put("set", "dwimble").put("filename", id);
+            }
+        }
+        into.add(entry);
+    }
+
+    private static void copy(@Nullable Map<String, JsonNode> extras, ObjectNode into) {
+        if (extras != null) {
+            extras.forEach(into::set);
+        }
+    }
+
+    private static byte[] bytes(ObjectNode json) {
+        return BoardJson.mapper().writeValueAsBytes(json);
+    }
+
+    private static void put(ZipOutputStream zip, String name, byte[] bytes) {
+        try {
+            ZipEntry entry = new ZipEntry(name);
+            entry.setTime(FIXED_TIME);
+            zip.putNextEntry(entry);
+            zip.write(bytes);
+            zip.closeEntry();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,23 @@
+package org.dwimble.core.route;
+
+import java.util.List;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Edit;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something about the boards worth a look, with ready ways to mend it.
+ *
+ * @param sentence what is the matter, for a person
+ * @param board    id of the board it is on
+ * @param cell     the cell, if it is about one button
+ * @param mends    ways out, the likeliest first; may be empty
+ */
+public record Finding(What what, String sentence, String board, @Nullable Cell cell, List<Mend> mends) {
+
+    public enum What { LOOSE_END, NO_WAY_OUT, UNREACHABLE }
+
+    /** @param words what the mend does, short enough for a button */
+    public record Mend(String words, Edit edit) {
+    }
+}

@@ -1,0 +1,160 @@
+package org.dwimble.core.route;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Vocabulary;
+
+/**
+ * The graph of boards, analysed once for a vocabulary: breadth first from home, and breadth first backwards
+ * to home. Both cost time and memory in proportion to the number of buttons; cycles are normal.
+ *
+ * <p>Buttons are followed whether or not they are hidden: what a student is shown changes from week to week,
+ * how the boards hang together should not.
+ */
+public final class Routes {
+
+    /** One tap on the way: the board it is made on, the cell tapped, and the board that opens. */
+    public record Tap(String board, Cell cell, String opens) {
+    }
+
+    /** A button that opens a board which does not exist. */
+    public record LooseEnd(String board, Button button, String missing) {
+    }
+
+    private final Vocabulary vocabulary;
+    private final Map<String, Tap> lastTap = new LinkedHashMap<>();
+    private final List<LooseEnd> looseEnds = new ArrayList<>();
+    private final Map<String, List<String>> openedFrom = new HashMap<>();
+    private final Set<String> findsHome = new HashSet<>();
+
+    private Routes(Vocabulary vocabulary) {
+        this.vocabulary = vocabulary;
+    }
+
+    public static Routes of(Vocabulary vocabulary) {
+        Routes routes = new Routes(vocabulary);
+        routes.gatherLinks();
+        routes.walkFromHome();
+        routes.walkBackToHome();
+        return routes;
+    }
+
+    private void gatherLinks() {
+        for (Board board : vocabulary.boardsById().values()) {
+            for (Button button : board.buttons()) {
+                if (button.leads() instanceof Leads.Opens opens) {
+                    if (vocabulary.boards().containsKey(opens.board())) {
+                        openedFrom.computeIfAbsent(opens.board(), b -> new ArrayList<>()).add(board.id());
+                    } else {
+                        looseEnds.add(new LooseEnd(board.id(), button, opens.board()));
+                    }
+                }
+            }
+        }
+    }
+
+    private void walkFromHome() {
+        Deque<String> queue = new ArrayDeque<>(List.of(vocabulary.home()));
+        Set<String> seen = new HashSet<>(queue);
+        while (!queue.isEmpty()) {
+            Board board = vocabulary.boards().get(queue.remove());
+            for (Button button : board.buttons()) {
+                if (button.leads() instanceof Leads.Opens opens && vocabulary.boards().containsKey(opens.board()) && seen.add(opens.board())) {
+                    lastTap.put(opens.board(), new Tap(board.id(), button.cell(), opens.board()));
+                    queue.add(opens.board());
+                }
+            }
+        }
+    }
+
+    /** A board finds home if it has a home button, opens a board that does, or has a back button and was opened from one that does. */
+    private void walkBackToHome() {
+        Map<String, List<String>> reversed = new HashMap<>();
+        Deque<String> queue = new ArrayDeque<>();
+        findsHome.add(vocabulary.home());
+        queue.add(vocabulary.home());
+        for (Board board : vocabulary.boards().values()) {
+            for (Button button : board.buttons()) {
+                if (button.leads() instanceof Leads.Home && findsHome.add(board.id())) {
+                    queue.add(board.id());
+                } else if (button.leads() instanceof Leads.Opens opens) {
+                    reversed.computeIfAbsent(opens.board(), b -> new ArrayList<>()).add(board.id());
+                } else if (button.leads() instanceof Leads.Back) {
+                    for (String opener : openedFrom.getOrDefault(board.id(), List.of())) {
+                        reversed.computeIfAbsent(opener, b -> new ArrayList<>()).add(board.id());
+                    }
+                }
+            }
+        }
+        while (!queue.isEmpty()) {
+            for (String before : reversed.getOrDefault(queue.remove(), List.of())) {
+                if (findsHome.add(before)) {
+                    queue.add(before);
+                }
+            }
+        }
+    }
+
+    /**
+     * The shortest taps from home to a board, in order; among equally short ones, the first in reading order.
+     * Empty list for home itself; empty optional if no tap leads there or there is no such board.
+     */
+    public Optional<List<Tap>> to(String boardId) {
+        if (boardId.equals(vocabulary.home())) {
+            return Optional.of(List.of());
+        }
+        if (!lastTap.containsKey(boardId)) {
+            return Optional.empty();
+        }
+        Deque<Tap> taps = new ArrayDeque<>();
+        for (String at = boardId; !at.equals(vocabulary.home()); at = taps.peek().board()) {
+            taps.push(lastTap.get(at));
+        }
+        return Optional.of(List.copyOf(taps));
+    }
+
+    /** Boards no chain of taps from home leads to, by name. */
+    public List<Board> unreachable() {
+        return vocabulary.boards().values().stream()
+            .filter(b -> !b.id().equals(vocabulary.home()) && !lastTap.containsKey(b.id()))
+            .sorted(byName()).toList();
+    }
+
+    /** Boards from which no taps lead home, by name. A ring of boards that only open each other counts. */
+    public List<Board> withNoWayOut() {
+        return vocabulary.boards().values().stream().filter(b -> !findsHome.contains(b.id())).sorted(byName()).toList();
+    }
+
+    /** Buttons that open nothing, by board id, then in reading order. */
+    public List<LooseEnd> looseEnds() {
+        return List.copyOf(looseEnds);
+    }
+
+    /** Ids of the boards with a button that opens this one, each once, sorted. */
+    public List<String> openersOf(String boardId) {
+        return openedFrom.getOrDefault(boardId, List.of()).stream().distinct().sorted().toList();
+    }
+
+    /** Home first, then as people look things up: by name, ties by id. */
+    public List<Board> boardsInOrder() {
+        return vocabulary.boards().values().stream()
+            .sorted(Comparator.comparing((Board b) -> !b.id().equals(vocabulary.home())).thenComparing(byName())).toList();
+    }
+
+    private static Comparator<Board> byName() {
+        return Comparator.comparing(Board::name, String.CASE_INSENSITIVE_ORDER).thenComparing(Board::id);
+    }
+}

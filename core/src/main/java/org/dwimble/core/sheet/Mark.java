@@ -1,0 +1,43 @@
+package org.dwimble.core.sheet;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
+
+/** One thing drawn on a page. Later marks lie over earlier ones. Colours are names that painters know. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = Mark.Card.class, name = "card"),
+    @JsonSubTypes.Type(value = Mark.Line.class, name = "line"),
+    @JsonSubTypes.Type(value = Mark.Picture.class, name = "picture"),
+    @JsonSubTypes.Type(value = Mark.Words.class, name = "words"),
+    @JsonSubTypes.Type(value = Mark.Shape.class, name = "shape")
+})
+public sealed interface Mark {
+
+    /** A white card with a thin outline and rounded corners. */
+    record Card(Rect rect, Length radius) implements Mark {
+    }
+
+    /** A straight line. Cut lines are dashed. */
+    record Line(Length x1, Length y1, Length x2, Length y2, boolean dashed) implements Mark {
+    }
+
+    /** A picture fitted into a square or other rectangle, keeping its proportions, in the middle. */
+    record Picture(Rect rect, String picture) implements Mark {
+    }
+
+    /** One line of text. {@code y} is the baseline; {@code x} its middle if centred, else its start. */
+    record Words(Length x, Length y, Length size, String text, boolean centred, boolean faint) implements Mark {
+    }
+
+    /** A filled polygon: the mark of a kind. */
+    record Shape(List<Point> points, String kind) implements Mark {
+        public Shape {
+            points = List.copyOf(points);
+        }
+    }
+
+    record Point(Length x, Length y) {
+    }
+}

@@ -1,0 +1,29 @@
+package org.dwimble.core.sheet;
+
+/** Paper sizes: ISO 216 A4, and ANSI Letter of 8.5 x 11 inches. Sizes are given standing up. */
+public enum Paper {
+    A4("A4", Length.mm(210), Length.mm(297)),
+    LETTER("Letter", Length.inches(8.5), Length.inches(11));
+
+    private final String words;
+    private final Length width;
+    private final Length height;
+
+    Paper(String words, Length width, Length height) {
+        this.words = words;
+        this.width = width;
+        this.height = height;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public Length width(boolean lyingDown) {
+        return lyingDown ? height : width;
+    }
+
+    public Length height(boolean lyingDown) {
+        return lyingDown ? width : height;
+    }
+}

@@ -1,0 +1,10 @@
+package org.dwimble.core.sheet;
+
+/** The measures of the letters a sheet is set in. */
+public interface Type {
+    /** Width of one line of text at a size; size is the em. */
+    Length width(String text, Length size);
+
+    /** True if every character can be drawn. */
+    boolean has(String text);
+}

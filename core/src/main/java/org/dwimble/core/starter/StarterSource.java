@@ -1,0 +1,182 @@
+package org.dwimble.core.starter;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Says;
+import org.dwimble.core.board.Span;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.words.Kinds;
+import org.dwimble.core.words.LibraryPicture;
+import org.dwimble.core.words.PictureSearch;
+
+/**
+ * Reads a starter from its text grids: {@code starter.txt} names it and lists its boards, and each board is
+ * a file of its own. A grid row is a line, cells are parted by {@code |}, an empty cell is a dot. A cell is
+ * a label followed by any of
+ * <pre>
+ *   =word    the picture of another word      =-       no picture
+ *   /kind    the kind, where the guess errs    "text"   what it says, if not its label
+ *   >board   opens a board, saying nothing     :home :back   leads home or back, saying nothing
+ *   +text :space :backspace :clear :speak      what it does to the message, saying nothing
+ * </pre>
+ * Ids are made from the board and the label, so they last as long as the word stays on its board.
+ */
+public final class StarterSource {
+    /** The starters that ship, smallest first. */
+    public static final List<String> SHIPPED = List.of("first-choices", "starter-40");
+
+    /** @param about what it is for, in a sentence or two */
+    public record Starter(String id, String about, Vocabulary vocabulary) {
+    }
+
+    private static final Pattern MODIFIER = Pattern.compile("\\s(=\\S+|/[a-z]+|>[a-z0-9-]+|:[a-z]+|\\+\\S+|\"[^\"]+\")");
+    private final PictureSearch pictures;
+    private final Kinds kinds;
+
+    public StarterSource(PictureSearch pictures, Kinds kinds) {
+        this.pictures = pictures;
+        this.kinds = kinds;
+    }
+
+    public Starter shipped(String id) {
+        return read(file -> resource(id + "/" + file + ".txt"));
+    }
+
+    /**
+     * @param files gives a file's text by its name without ending
+     * @throws IllegalArgumentException naming the file and line that cannot be read
+     */
+    public Starter read(Function<String, String> files) {
+        Map<String, String> head = head(files.apply("starter"));
+        String[] grid = head.get("grid").split("x");
+        int rows = Integer.parseInt(grid[0].trim());
+        int columns = Integer.parseInt(grid[1].trim());
+        List<String> ids = List.of(head.get("boards").split("\\s*,\\s*"));
+        Map<String, Board> boards = new LinkedHashMap<>();
+        for (String id : ids) {
+            boards.put(id, board(id, files.apply(id), rows, columns));
+        }
+        return new Starter(head.get("id"), head.get("about"), new Vocabulary(head.get("name"), ids.get(0), "en", boards, null));
+    }
+
+    private static Map<String, String> head(String text) {
+        Map<String, String> head = new HashMap<>();
+        text.lines().filter(l -> l.contains(":")).forEach(l -> head.put(l.substring(0, l.indexOf(':')).trim(), l.substring(l.indexOf(':') + 1).trim()));
+        return head;
+    }
+
+    private Board board(String id, String text, int rows, int columns) {
+        String name = id;
+        List<Button> buttons = new ArrayList<>();
+        int row = 0;
+        int number = 0;
+        for (String line : text.lines().toList()) {
+            number++;
+            if (line.isBlank() || line.startsWith("#")) {
+                continue;
+            }
+            if (line.startsWith("name:")) {
+                name = line.substring(5).trim();
+                continue;
+            }
+            String[] cells = line.split("\\|", -1);
+            if (cells.length != columns || row == rows) {
+                throw new IllegalArgumentException(id + ".txt line " + number + ": " + cells.length + " cells in row " + (row + 1)
+                    + ", where the grid is " + rows + " x " + columns);
+            }
+            for (int column = 0; column < columns; column++) {
+                if (!cells[column].trim().equals(".")) {
+                    try {
+                        buttons.add(button(id, cells[column], new Cell(row, column)));
+                    } catch (IllegalArgumentException e) {
+                        throw new IllegalArgumentException(id + ".txt line " + number + ", cell " + (column + 1) + ": " + e.getMessage(), e);
+                    }
+                }
+            }
+            row++;
+        }
+        return new Board(id, name, rows, columns, buttons, null, null, null);
+    }
+
+    private Button button(String board, String source, Cell cell) {
+        Matcher matcher = MODIFIER.matcher(source);
+        String label = source;
+        String pictureWord = null;
+        Kind kind = null;
+        Says says = Says.LABEL;
+        Leads leads = Leads.STAYS;
+        List<String> actions = new ArrayList<>();
+        for (boolean first = true; matcher.find(); first = false) {
+            if (first) {
+                label = source.substring(0, matcher.start());
+            }
+            String modifier = matcher.group(1);
+            String rest = modifier.substring(1);
+            switch (modifier.charAt(0)) {
+                case '=' -> pictureWord = rest;
+                case '/' -> kind = Kind.of(rest);
+                case '"' -> says = new Says.Words(rest.substring(0, rest.length() - 1));
+                case '>' -> leads = new Leads.Opens(rest);
+                case '+' -> actions.add(modifier);
+                default -> {
+                    if (rest.equals("home") || rest.equals("back")) {
+                        leads = rest.equals("home") ? Leads.HOME : Leads.BACK;
+                    } else {
+                        actions.add(modifier);
+                    }
+                }
+            }
+        }
+        label = label.trim();
+        if (says == Says.LABEL && (leads != Leads.STAYS || !actions.isEmpty())) {
+            says = Says.NOTHING;
+        }
+        LibraryPicture picture = picture(pictureWord == null ? label : pictureWord.replace('-', ' '), pictureWord, !actions.isEmpty());
+        if (kind == null) {
+            kind = leads != Leads.STAYS || !actions.isEmpty() ? Kind.LITTLE : kinds.of(label.toLowerCase(Locale.ROOT), picture);
+        }
+        return new Button(board + "-" + slug(label), cell, Span.ONE, label, says, picture == null ? null : picture.id(), null, kind, leads, actions, false, null);
+    }
+
+    private LibraryPicture picture(String word, String named, boolean spells) {
+        if ("-".equals(named) || named == null && spells) {
+            return null;
+        }
+        LibraryPicture found = pictures.called(word).orElse(null);
+        if (found == null && named != null) {
+            throw new IllegalArgumentException("no picture is called “" + word + "”");
+        }
+        return found;
+    }
+
+    static String slug(String label) {
+        return label.toLowerCase(Locale.ROOT).replaceAll("[’']", "").replaceAll("[^\\p{L}\\p{N}]+", "-").replaceAll("^-|-$", "");
+    }
+
+    private static String resource(String path) {
+        try (InputStream in = StarterSource.class.getResourceAsStream(path)) {
+            if (in == null) {
+                throw new IllegalArgumentException("there is no starter file " + path);
+            }
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

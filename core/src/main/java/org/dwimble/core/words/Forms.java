@@ -1,0 +1,85 @@
+package org.dwimble.core.words;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Which word an English form belongs to: "running" to run, "mice" to mouse, "'m" to be. Irregular forms
+ * are listed in {@code forms.txt}; the regular endings -s, -es, -ed, -ing, -er, -est, -n't are undone by the
+ * spelling rules every primer gives (consonant doubled, final e dropped, y to i).
+ */
+public final class Forms {
+    private final Map<String, String> irregular = new HashMap<>();
+
+    private Forms() {
+    }
+
+    public static Forms english() {
+        Forms forms = new Forms();
+        try (BufferedReader reader = new BufferedReader(new InputStreamReader(Forms.class.getResourceAsStream("forms.txt"), StandardCharsets.UTF_8))) {
+            reader.lines().map(String::trim).filter(l -> !l.isEmpty() && !l.startsWith("#")).forEach(forms::learn);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return forms;
+    }
+
+    private void learn(String line) {
+        String word = line.substring(0, line.indexOf(':')).trim();
+        for (String form : line.substring(line.indexOf(':') + 1).split(",")) {
+            if (irregular.put(form.trim(), word) != null) {
+                throw new IllegalArgumentException("forms.txt: “" + form.trim() + "” stands under two words");
+            }
+        }
+    }
+
+    /** The words a form may belong to, itself first, lower case. More than one where spelling does not decide ("rated": rat, rate). */
+    public Set<String> wordsOf(String form) {
+        String f = form.toLowerCase(Locale.ROOT);
+        Set<String> words = new LinkedHashSet<>(List.of(f));
+        if (irregular.containsKey(f)) {
+            words.add(irregular.get(f));
+            return words;
+        }
+        undo(f, "ies", "y", words);
+        undo(f, "es", "", words);
+        undo(f, "s", "", words);
+        undo(f, "ied", "y", words);
+        undoBase(f, "ed", words);
+        undoBase(f, "ing", words);
+        undoBase(f, "er", words);
+        undoBase(f, "est", words);
+        return words;
+    }
+
+    private static void undo(String form, String ending, String instead, Set<String> words) {
+        if (form.endsWith(ending) && form.length() - ending.length() >= 2 && !form.endsWith("ss")) {
+            words.add(form.substring(0, form.length() - ending.length()) + instead);
+        }
+    }
+
+    private static void undoBase(String form, String ending, Set<String> words) {
+        if (!form.endsWith(ending) || form.length() - ending.length() < 2) {
+            return;
+        }
+        String base = form.substring(0, form.length() - ending.length());
+        words.add(base);
+        words.add(base + "e");
+        if (base.endsWith("i")) {
+            words.add(base.substring(0, base.length() - 1) + "y");
+        }
+        int n = base.length();
+        if (n > 2 && base.charAt(n - 1) == base.charAt(n - 2)) {
+            words.add(base.substring(0, n - 1));
+        }
+    }
+}

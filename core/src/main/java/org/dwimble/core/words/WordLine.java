@@ -1,0 +1,80 @@
+package org.dwimble.core.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Supplier;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Edit;
+import org.dwimble.core.board.Text;
+import org.dwimble.core.board.Unacceptable;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Reads what was typed or pasted into the word line. Words are parted by line breaks, commas, semicolons and
+ * tabs; {@code kite=Big Red} is the picture of kite with the label Big Red.
+ */
+public final class WordLine {
+    /** The most words taken at once. */
+    public static final int MOST = 400;
+
+    /** One button to be: the word its picture is looked for by, and its label. */
+    public record Entry(String pictureWord, String label) {
+    }
+
+    private WordLine() {
+    }
+
+    /** In typed order; blanks are passed over. */
+    public static List<Entry> read(String text) {
+        List<Entry> entries = new ArrayList<>();
+        for (String part : text.split("[\\r\\n,;\\t\\u2028\\u2029\\u060c\\uff0c\\u3001]+")) {
+            String word = Text.tidy(part);
+            int equals = word.indexOf('=');
+            if (equals > 0 && equals < word.length() - 1) {
+                entries.add(new Entry(Text.tidy(word.substring(0, equals)), Text.tidy(word.substring(equals + 1))));
+            } else if (!word.isEmpty() && !word.equals("=")) {
+                entries.add(new Entry(word, word));
+            }
+        }
+        return entries;
+    }
+
+    /**
+     * The edit that puts the typed words on a board, one after the other in empty cells from a cell on, in
+     * reading order, going on at the top if the end is reached.
+     *
+     * @param picture the picture chosen for the first word; null to take the best found for each
+     * @throws Unacceptable if nothing was typed, or there are more words than empty cells: then none is put
+     */
+    public static Edit.Several put(String text, Board board, Cell from, @Nullable String picture, PictureSearch pictures, Kinds kinds, Supplier<String> ids) {
+        List<Entry> entries = read(text);
+        if (entries.isEmpty()) {
+            throw new Unacceptable("The word line is empty. Type a word, then press Enter.");
+        }
+        if (entries.size() > MOST) {
+            throw new Unacceptable("That is %,d words; up to %d go in at once. Nothing was changed.".formatted(entries.size(), MOST));
+        }
+        List<Cell> cells = board.emptyCellsFrom(from);
+        if (cells.isEmpty()) {
+            throw new Unacceptable("Every cell of %s is taken. Take a button off, or put “%s” on another board. Nothing was changed."
+                .formatted(board.name(), Text.cut(entries.get(0).label(), 30)));
+        }
+        if (entries.size() > cells.size()) {
+            throw new Unacceptable("That is %d words, and %s has %d empty %s. Nothing was changed; paste fewer, or use another board."
+                .formatted(entries.size(), board.name(), cells.size(), cells.size() == 1 ? "cell" : "cells"));
+        }
+        List<Edit> puts = new ArrayList<>();
+        for (int i = 0; i < entries.size(); i++) {
+            Entry entry = entries.get(i);
+            LibraryPicture found = pictures.best(entry.pictureWord()).orElse(null);
+            String chosen = i == 0 && picture != null ? picture : found == null ? null : found.id();
+            LibraryPicture shown = chosen == null ? null : pictures.byId(chosen).orElse(found);
+            Button button = Button.word(ids.get(), cells.get(i), entry.label(), chosen, kinds.of(entry.pictureWord().toLowerCase(Locale.ROOT), shown));
+            puts.add(new Edit.PutButton(board.id(), button));
+        }
+        return new Edit.Several(puts);
+    }
+}

@@ -1,0 +1,62 @@
+package org.dwimble.server.account;
+
+import java.util.function.Supplier;
+import org.dwimble.core.board.Unacceptable;
+import org.dwimble.server.problem.Problem;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Making accounts: the first with the code printed where the server was started, the others by whoever has the first. */
+@RestController
+@RequestMapping("/api/accounts")
+class AccountApi {
+    private static final Logger LOG = LoggerFactory.getLogger(AccountApi.class);
+
+    record NewAccount(String signIn, String name, String work, String password) {
+    }
+
+    record FirstAccount(String code, String signIn, String name, String work, String password) {
+    }
+
+    private final AccountStore accounts;
+    private final String code;
+
+    AccountApi(AccountStore accounts, Supplier<String> ids) {
+        this.accounts = accounts;
+        this.code = ids.get();
+    }
+
+    @EventListener
+    void ready(ApplicationReadyEvent ready) {
+        if (!accounts.any()) {
+            LOG.info("Nobody has an account yet. Open the address in a browser and make the first one with this code: {}", code);
+        }
+    }
+
+    @PostMapping("/first")
+    Account first(@RequestBody FirstAccount first) {
+        if (accounts.any()) {
+            throw new Problem(HttpStatus.NOT_FOUND, "There is nothing at this address.");
+        }
+        if (!code.equals(first.code() == null ? "" : first.code().trim())) {
+            throw new Unacceptable("That is not the code. It is printed where the server was started.");
+        }
+        return accounts.create(first.signIn(), first.name(), first.work(), first.password(), true);
+    }
+
+    @PostMapping
+    Account create(@AuthenticationPrincipal Account by, @RequestBody NewAccount account) {
+        if (!by.admin()) {
+            throw new Problem(HttpStatus.FORBIDDEN, "Only whoever looks after Dwimble at your school can make accounts.");
+        }
+        return accounts.create(account.signIn(), account.name(), account.work(), account.password(), false);
+    }
+}

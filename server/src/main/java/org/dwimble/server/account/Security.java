@@ -1,0 +1,81 @@
+package org.dwimble.server.account;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * What every request must carry. All of {@code /api} needs a session but signing in; changes need the CSRF
+ * token; pages may load nothing from anywhere else. Who may see which student is checked where the student is
+ * known, in {@code student.Access}.
+ */
+@Configuration(proxyBeanMethods = false)
+class Security {
+    /** Ant Design writes its styles into the page, hence inline styles; no inline script ever. */
+    static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; "
+        + "font-src 'self'; connect-src 'self'; media-src 'self' blob:; frame-src 'self' blob:; object-src 'none'; manifest-src 'self'; "
+        + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+
+    @Bean
+    SecurityFilterChain rules(HttpSecurity http, SecurityContextRepository contexts, JsonMapper json) throws Exception {
+        return http
+            .authorizeHttpRequests(requests -> requests
+                .requestMatchers("/api/session", "/api/session/demo", "/api/accounts/first").permitAll()
+                .requestMatchers("/api/**", "/v3/api-docs/**").authenticated()
+                .anyRequest().permitAll())
+            .securityContext(context -> context.securityContextRepository(contexts))
+            .csrf(csrf -> csrf.spa())
+            .headers(headers -> headers
+                .contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
+                .referrerPolicy(policy -> policy.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)))
+            .requestCache(cache -> cache.disable())
+            .formLogin(form -> form.disable())
+            .httpBasic(basic -> basic.disable())
+            .logout(logout -> logout.disable())
+            .exceptionHandling(handling -> handling
+                .authenticationEntryPoint((request, response, e) -> answer(response, json, HttpStatus.UNAUTHORIZED,
+                    "You are not signed in, or were signed out after a while. Sign in again; everything kept before is safe."))
+                .accessDeniedHandler((request, response, e) -> answer(response, json, HttpStatus.FORBIDDEN,
+                    "This page was open for too long to be trusted with a change. Nothing was changed; reload it and try again.")))
+            .build();
+    }
+
+    private static void answer(HttpServletResponse response, JsonMapper json, HttpStatus status, String sentence) throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.getOutputStream().write(json.writeValueAsBytes(ProblemDetail.forStatusAndDetail(status, sentence)));
+    }
+
+    @Bean
+    SecurityContextRepository contexts() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    }
+
+    /** Signing in goes through {@link SessionApi}; this keeps Spring from inventing a default user. */
+    @Bean
+    AuthenticationManager noOtherWay() {
+        return authentication -> {
+            throw new AuthenticationException("Sign in at /api/session") {
+            };
+        };
+    }
+}

@@ -1,0 +1,96 @@
+package org.dwimble.server.account;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import org.dwimble.server.problem.Problem;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.env.Environment;
+import org.springframework.core.env.Profiles;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Signing in and out. In the demo, one click does it. */
+@RestController
+@RequestMapping("/api/session")
+class SessionApi {
+
+    /**
+     * @param account       who is signed in, if anybody
+     * @param demoAccounts  whom a click can sign in as; empty outside the demo
+     * @param firstAccount  true if nobody can sign in yet, so the first account is to be made
+     */
+    record SessionView(@Nullable Account account, List<Account> demoAccounts, boolean firstAccount) {
+    }
+
+    record SignIn(String signIn, String password) {
+    }
+
+    record DemoSignIn(String signIn) {
+    }
+
+    private final AccountStore accounts;
+    private final SecurityContextRepository contexts;
+    private final boolean demo;
+    private final SignInPatience patience = new SignInPatience();
+
+    SessionApi(AccountStore accounts, SecurityContextRepository contexts, Environment environment) {
+        this.accounts = accounts;
+        this.contexts = contexts;
+        this.demo = environment.acceptsProfiles(Profiles.of("demo"));
+    }
+
+    @GetMapping
+    SessionView session(@AuthenticationPrincipal @Nullable Account account) {
+        return new SessionView(account, demo ? accounts.all() : List.of(), !accounts.any());
+    }
+
+    @PostMapping
+    SessionView signIn(@RequestBody SignIn signIn, HttpServletRequest request, HttpServletResponse response) {
+        String name = signIn.signIn() == null ? "" : signIn.signIn();
+        patience.check(name);
+        Account account = accounts.signIn(name, signIn.password() == null ? "" : signIn.password())
+            .orElseThrow(() -> {
+                patience.failed(name);
+                return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "That name and password do not belong together. Check both and try again; nothing was lost.");
+            });
+        return enter(account, request, response);
+    }
+
+    @PostMapping("/demo")
+    SessionView demo(@RequestBody DemoSignIn signIn, HttpServletRequest request, HttpServletResponse response) {
+        if (!demo) {
+            throw new Problem(HttpStatus.NOT_FOUND, "There is nothing at this address.");
+        }
+        return enter(accounts.bySignIn(signIn.signIn()).orElseThrow(() -> Problem.notFound("demo account")), request, response);
+    }
+
+    @DeleteMapping
+    SessionView signOut(HttpServletRequest request) {
+        if (request.getSession(false) != null) {
+            request.getSession(false).invalidate();
+        }
+        SecurityContextHolder.clearContext();
+        return session(null);
+    }
+
+    private SessionView enter(Account account, HttpServletRequest request, HttpServletResponse response) {
+        if (request.getSession(false) != null) {
+            request.changeSessionId();
+        }
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(new Person(account));
+        SecurityContextHolder.setContext(context);
+        contexts.saveContext(context, request, response);
+        return session(account);
+    }
+}

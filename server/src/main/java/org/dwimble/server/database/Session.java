@@ -1,0 +1,97 @@
+package org.dwimble.server.database;
+
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/** Statements inside one transaction. Arguments are bound in order; null binds NULL. */
+public final class Session {
+
+    @FunctionalInterface
+    public interface Row<T> {
+        T map(ResultSet row) throws SQLException;
+    }
+
+    private final Connection connection;
+
+    Session(Connection connection) {
+        this.connection = connection;
+    }
+
+    public <T> List<T> list(String sql, Row<T> row, @Nullable Object... arguments) throws SQLException {
+        try (PreparedStatement statement = bound(sql, arguments); ResultSet rows = statement.executeQuery()) {
+            List<T> list = new ArrayList<>();
+            while (rows.next()) {
+                list.add(row.map(rows));
+            }
+            return list;
+        }
+    }
+
+    /** The first row, if any. */
+    public <T> Optional<T> first(String sql, Row<T> row, @Nullable Object... arguments) throws SQLException {
+        List<T> list = list(sql, row, arguments);
+        return list.isEmpty() ? Optional.empty() : Optional.of(list.get(0));
+    }
+
+    public boolean exists(String sql, @Nullable Object... arguments) throws SQLException {
+        return first(sql, row -> true, arguments).isPresent();
+    }
+
+    /** Rows changed. */
+    public int update(String sql, @Nullable Object... arguments) throws SQLException {
+        try (PreparedStatement statement = bound(sql, arguments)) {
+            return statement.executeUpdate();
+        }
+    }
+
+    /** Inserts a row and gives the integer key it got; the statement ends in RETURNING that key. */
+    public long insert(String sql, @Nullable Object... arguments) throws SQLException {
+        return first(sql, row -> row.getLong(1), arguments).orElseThrow();
+    }
+
+    /** The same statement for many rows. */
+    public void batch(String sql, Iterable<@Nullable Object[]> rows) throws SQLException {
+        try (PreparedStatement statement = connection.prepareStatement(sql)) {
+            for (Object[] row : rows) {
+                bind(statement, row);
+                statement.addBatch();
+            }
+            statement.executeBatch();
+        }
+    }
+
+    private PreparedStatement bound(String sql, @Nullable Object... arguments) throws SQLException {
+        PreparedStatement statement = connection.prepareStatement(sql);
+        try {
+            bind(statement, arguments);
+            return statement;
+        } catch (SQLException e) {
+            statement.close();
+            throw e;
+        }
+    }
+
+    private static void bind(PreparedStatement statement, @Nullable Object... arguments) throws SQLException {
+        for (int i = 0; i < arguments.length; i++) {
+            statement.setObject(i + 1, arguments[i]);
+        }
+    }
+
+    /** A column that may be NULL, as an integer. */
+    public static @Nullable Integer integer(ResultSet row, String column) throws SQLException {
+        int value = row.getInt(column);
+        return row.wasNull() ? null : value;
+    }
+
+    /** A column that may be NULL, as a long integer. */
+    public static @Nullable Long number(ResultSet row, String column) throws SQLException {
+        long value = row.getLong(column);
+        return row.wasNull() ? null : value;
+    }
+}

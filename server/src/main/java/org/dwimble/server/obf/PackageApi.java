@@ -1,0 +1,119 @@
+package org.dwimble.server.obf;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.time.Clock;
+import java.util.List;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Text;
+import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.obf.Limits;
+import org.dwimble.core.obf.ObfReader;
+import org.dwimble.core.obf.ObfWriter;
+import org.dwimble.core.obf.Refused;
+import org.dwimble.core.route.Routes;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.database.Database;
+import org.dwimble.server.picture.MediaStore;
+import org.dwimble.server.problem.Problem;
+import org.dwimble.server.student.Access;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+
+@RestController
+class PackageApi {
+    static final String OBZ = "application/zip";
+
+    /** @param findings what was mended or left out, each a sentence */
+    record BroughtIn(long vocabulary, String name, int boards, int buttons, List<String> findings) {
+    }
+
+    private final VocabularyStore store;
+    private final MediaStore media;
+    private final Access access;
+    private final Database database;
+    private final Clock clock;
+
+    PackageApi(VocabularyStore store, MediaStore media, Access access, Database database, Clock clock) {
+        this.store = store;
+        this.media = media;
+        this.access = access;
+        this.database = database;
+        this.clock = clock;
+    }
+
+    @GetMapping(value = "/api/vocabularies/{vocabulary}/package.obz", produces = OBZ)
+    ResponseEntity<StreamingResponseBody> vocabularyPackage(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
+        access.toVocabulary(vocabulary, account);
+        Vocabulary kept = kept(vocabulary);
+        return attachment(kept.name() + ".obz", MediaType.parseMediaType(OBZ))
+            .body(out -> new ObfWriter(media.reading()).obz(kept, out));
+    }
+
+    @GetMapping(value = "/api/vocabularies/{vocabulary}/boards/{board}/board.obf", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<byte[]> boardFile(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board) {
+        access.toVocabulary(vocabulary, account);
+        Vocabulary kept = kept(vocabulary);
+        Board found = kept.board(board).orElseThrow(() -> Problem.notFound("board"));
+        return attachment(found.name() + ".obf", MediaType.APPLICATION_OCTET_STREAM).body(new ObfWriter(media.reading()).obf(found, kept));
+    }
+
+    /** Brings a package or a board in as a new vocabulary of a student: as a whole, or not at all. */
+    @PostMapping(value = "/api/students/{student}/packages", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    BroughtIn bringIn(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestParam MultipartFile file) throws IOException, Refused {
+        access.toChangeStudent(student, account);
+        String name = Text.cut(Text.tidy(file.getOriginalFilename()), 80);
+        Path copy = Files.createTempFile("dwimble-", ".package");
+        try (InputStream in = file.getInputStream()) {
+            Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
+            return bringIn(copy, name.isEmpty() ? "the file" : name, student, account);
+        } finally {
+            Files.deleteIfExists(copy);
+        }
+    }
+
+    private BroughtIn bringIn(Path file, String name, String student, Account account) throws IOException, Refused {
+        try (MediaStore.Incoming incoming = media.incoming()) {
+            ObfReader.Read read = new ObfReader(incoming, Limits.USUAL).read(file, name);
+            long id = database.write(session -> {
+                incoming.keepIn(session);
+                return store.create(session, read.vocabulary(), student, account.id(), clock.instant(), "brought in “" + Text.cut(name, 60) + "”");
+            });
+            List<String> findings = new java.util.ArrayList<>(read.findings());
+            int loose = Routes.of(read.vocabulary()).looseEnds().size();
+            if (loose > 0) {
+                findings.add(loose + (loose == 1 ? " button opens a board" : " buttons open boards") + " that did not come along. They are listed on the bench.");
+            }
+            int buttons = read.vocabulary().boards().values().stream().mapToInt(b -> b.buttons().size()).sum();
+            return new BroughtIn(id, read.vocabulary().name(), read.vocabulary().boards().size(), buttons, findings);
+        } catch (Unacceptable e) {
+            throw new Refused("“" + name + "” cannot be brought in. " + e.getMessage());
+        }
+    }
+
+    private Vocabulary kept(long vocabulary) {
+        return store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary")).vocabulary();
+    }
+
+    private static ResponseEntity.BodyBuilder attachment(String name, MediaType type) {
+        String safe = name.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", " ").trim();
+        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename(safe, StandardCharsets.UTF_8).build().toString());
+    }
+}

@@ -1,0 +1,5 @@
+/** Carrying vocabularies and boards away as Open Board Format files, and bringing them back. */
+@NullMarked
+package org.dwimble.server.obf;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,118 @@
+package org.dwimble.server.picture;
+
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Optional;
+import org.dwimble.core.obf.Media;
+import org.dwimble.server.database.Database;
+import org.dwimble.server.database.Session;
+import org.springframework.stereotype.Component;
+
+/**
+ * Pictures and sounds from outside, once each by the SHA-256 of their bytes. They are kept in the database, not
+ * beside it, so that what a package brings is there as a whole or not at all, also when the power goes.
+ */
+@Component
+public class MediaStore {
+    private static final int AT_ONCE = 500;
+
+    private final Database database;
+
+    MediaStore(Database database) {
+        this.database = database;
+    }
+
+    /** An item of the vocabulary that is in force; what only others use is not found. */
+    public Optional<Media.Item> ofVocabulary(long vocabulary, String hash) {
+        return database.read(session -> session.first("""
+            SELECT m.id, m.content_type, m.bytes FROM media m
+            WHERE m.id = ? AND EXISTS (
+                SELECT 1 FROM revision_media r JOIN head h ON h.revision_id = r.revision_id
+                WHERE r.media_id = m.id AND h.vocabulary_id = ?)""",
+            row -> item(row.getString(1), row.getString(2), row.getBytes(3)), hash, vocabulary));
+    }
+
+    private Optional<Media.Item> any(String hash) {
+        return database.read(session -> session.first("SELECT id, content_type, bytes FROM media WHERE id = ?",
+            row -> item(row.getString(1), row.getString(2), row.getBytes(3)), hash));
+    }
+
+    /** To write a package: finds library pictures and own ones alike. The caller has checked that the vocabulary may be seen. */
+    public Media reading() {
+        return new Media() {
+            @Override
+            public Kept keep(byte[] bytes, String symbol) {
+                throw new UnsupportedOperationException("only for reading");
+            }
+
+            @Override
+            public Optional<Item> find(String id) {
+                return id.startsWith("base/")
+                    ? Library.drawing(id).map(svg -> new Item(id, "image/svg+xml", id.substring(5) + ".svg", svg))
+                    : any(id.substring(4));
+            }
+        };
+    }
+
+    /** Gathers what a package brings; nothing is kept until {@link Incoming#keepIn} is called. */
+    public Incoming incoming() {
+        return new Incoming();
+    }
+
+    /** What a package brought, checked and waiting for the transaction that keeps its boards. */
+    public static final class Incoming implements Media, AutoCloseable {
+        private final Spool spool = new Spool();
+        private final List<Spool.Entry> entries = new ArrayList<>();
+
+        @Override
+        public Kept keep(byte[] bytes, String symbol) {
+            if (symbol != null && Library.drawing(symbol).filter(svg -> java.util.Arrays.equals(svg, bytes)).isPresent()) {
+                return new Kept(symbol, null);
+            }
+            ContentCheck.Verdict verdict = ContentCheck.of(bytes);
+            if (verdict.type() == null) {
+                return new Kept(null, verdict.whyNot());
+            }
+            String hash = hash(bytes);
+            entries.add(spool.put(hash, verdict.type(), bytes));
+            return new Kept("own/" + hash, null);
+        }
+
+        @Override
+        public Optional<Item> find(String id) {
+            return Optional.empty();
+        }
+
+        public void keepIn(Session session) throws SQLException {
+            for (int from = 0; from < entries.size(); from += AT_ONCE) {
+                List<Object[]> rows = new ArrayList<>();
+                for (Spool.Entry entry : entries.subList(from, Math.min(entries.size(), from + AT_ONCE))) {
+                    rows.add(new Object[] {entry.hash(), entry.type(), spool.get(entry)});
+                }
+                session.batch("INSERT INTO media (id, content_type, bytes) VALUES (?, ?, ?) ON CONFLICT (id) DO NOTHING", rows);
+            }
+        }
+
+        @Override
+        public void close() {
+            spool.close();
+        }
+    }
+
+    static String hash(byte[] bytes) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static Media.Item item(String hash, String type, byte[] bytes) {
+        String ending = type.equals("image/svg+xml") ? "svg" : type.substring(type.indexOf('/') + 1);
+        return new Media.Item("own/" + hash, type, hash + "." + ending, bytes);
+    }
+}

@@ -1,0 +1,227 @@
+package org.dwimble.server.sheet;
+
+import com.github.weisj.jsvg.SVGDocument;
+import com.github.weisj.jsvg.parser.LoaderContext;
+import com.github.weisj.jsvg.parser.DocumentLimits;
+import com.github.weisj.jsvg.parser.SVGLoader;
+import com.github.weisj.jsvg.parser.resources.ResourcePolicy;
+import com.github.weisj.jsvg.view.ViewBox;
+import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2D;
+import java.awt.Color;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.util.Matrix;
+import org.dwimble.core.obf.Media;
+import org.dwimble.core.sheet.Length;
+import org.dwimble.core.sheet.Mark;
+import org.dwimble.core.sheet.Page;
+import org.dwimble.core.sheet.Rect;
+
+/**
+ * Paints pages as PDF. Drawings stay vectors, each kept once however often it is used; text stays text; a
+ * point is 1/72 inch, so a millimetre on the page is one on paper.
+ */
+final class PdfPainter {
+    /** Drawings are painted into a square of this many units and scaled from there. */
+    private static final int UNITS = 512;
+    private static final float HAIRLINE = 0.5f;
+    private static final Map<String, Color> KIND_COLOURS = Map.of(
+        "who", new Color(0x7b3f8c), "do", new Color(0x0e7c7b), "social", new Color(0xb8431c), "describing", new Color(0x8a5a00),
+        "thing", new Color(0x3b5aa8), "where", new Color(0x3f6f22), "little", new Color(0x6b665c), "question", new Color(0x1f2a44));
+    private static final Color INK = new Color(0x1f2a44);
+    private static final Color FAINT = new Color(0x6b665c);
+    private static final Color OUTLINE = new Color(0xa89f8c);
+    private static final Color CUT = new Color(0x8c8576);
+
+    private final PDDocument document = new PDDocument();
+    private final Media media;
+    private final Map<String, Optional<Drawn>> drawn = new HashMap<>();
+    private PDType0Font font;
+
+    /** A picture as the PDF has it: vectors or pixels, with its proportions. */
+    private sealed interface Drawn {
+        record Vectors(PDFormXObject form, double width, double height) implements Drawn {
+        }
+
+        record Pixels(PDImageXObject image) implements Drawn {
+        }
+    }
+
+    private PdfPainter(Media media) {
+        this.media = media;
+    }
+
+    /** @param title shown by whatever opens the file */
+    static byte[] paint(List<Page> pages, String title, Media media) throws IOException {
+        PdfPainter painter = new PdfPainter(media);
+        try (PDDocument document = painter.document) {
+            document.getDocumentInformation().setTitle(title);
+            document.getDocumentInformation().setProducer("Dwimble");
+            for (Page page : pages) {
+                painter.paint(page);
+            }
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            document.save(out);
+            return out.toByteArray();
+        }
+    }
+
+    private void paint(Page page) throws IOException {
+        PDPage paper = new PDPage(new PDRectangle(points(page.width()), points(page.height())));
+        document.addPage(paper);
+        if (font == null) {
+            font = PDType0Font.load(document, BoardFont.open(), true);
+        }
+        float height = points(page.height());
+        try (PDPageContentStream out = new PDPageContentStream(document, paper)) {
+            for (Mark mark : page.marks()) {
+                paint(mark, out, height);
+            }
+        }
+    }
+
+    private void paint(Mark mark, PDPageContentStream out, float pageHeight) throws IOException {
+        if (mark instanceof Mark.Card card) {
+            out.setNonStrokingColor(Color.WHITE);
+            out.setStrokingColor(OUTLINE);
+            out.setLineWidth(HAIRLINE);
+            out.setLineDashPattern(new float[0], 0);
+            rounded(out, card.rect(), points(card.radius()), pageHeight);
+            out.fillAndStroke();
+        } else if (mark instanceof Mark.Line line) {
+            out.setStrokingColor(line.dashed() ? CUT : INK);
+            out.setLineWidth(HAIRLINE);
+            out.setLineDashPattern(line.dashed() ? new float[] {3, 3} : new float[0], 0);
+            out.moveTo(points(line.x1()), pageHeight - points(line.y1()));
+            out.lineTo(points(line.x2()), pageHeight - points(line.y2()));
+            out.stroke();
+        } else if (mark instanceof Mark.Words words) {
+            words(words, out, pageHeight);
+        } else if (mark instanceof Mark.Shape shape) {
+            out.setNonStrokingColor(KIND_COLOURS.get(shape.kind()));
+            for (int i = 0; i < shape.points().size(); i++) {
+                float x = points(shape.points().get(i).x());
+                float y = pageHeight - points(shape.points().get(i).y());
+                if (i == 0) {
+                    out.moveTo(x, y);
+                } else {
+                    out.lineTo(x, y);
+                }
+            }
+            out.closePath();
+            out.fill();
+        } else if (mark instanceof Mark.Picture picture) {
+            picture(picture, out, pageHeight);
+        }
+    }
+
+    private void words(Mark.Words words, PDPageContentStream out, float pageHeight) throws IOException {
+        if (words.text().isEmpty()) {
+            return;
+        }
+        float size = points(words.size());
+        float width = font.getStringWidth(words.text()) / 1000 * size;
+        out.setNonStrokingColor(words.faint() ? FAINT : INK);
+        out.beginText();
+        out.setFont(font, size);
+        out.newLineAtOffset(points(words.x()) - (words.centred() ? width / 2 : 0), pageHeight - points(words.y()));
+        out.showText(words.text());
+        out.endText();
+    }
+
+    private void picture(Mark.Picture picture, PDPageContentStream out, float pageHeight) throws IOException {
+        Optional<Drawn> known = drawn.get(picture.picture());
+        if (known == null) {
+            known = draw(picture.picture());
+            drawn.put(picture.picture(), known);
+        }
+        if (known.isEmpty()) {
+            return;
+        }
+        Rect rect = picture.rect();
+        float roomWidth = points(rect.width());
+        float roomHeight = points(rect.height());
+        if (known.get() instanceof Drawn.Vectors vectors) {
+            double scale = Math.min(roomWidth / vectors.width, roomHeight / vectors.height);
+            float x = points(rect.x()) + (float) (roomWidth - vectors.width * scale) / 2;
+            float y = pageHeight - points(rect.bottom()) + (float) (roomHeight - vectors.height * scale) / 2;
+            out.saveGraphicsState();
+            out.transform(new Matrix((float) scale, 0, 0, (float) scale, x, y));
+            out.drawForm(vectors.form);
+            out.restoreGraphicsState();
+        } else if (known.get() instanceof Drawn.Pixels pixels) {
+            float scale = Math.min(roomWidth / pixels.image.getWidth(), roomHeight / pixels.image.getHeight());
+            float width = pixels.image.getWidth() * scale;
+            float height = pixels.image.getHeight() * scale;
+            out.drawImage(pixels.image, points(rect.x()) + (roomWidth - width) / 2,
+                pageHeight - points(rect.bottom()) + (roomHeight - height) / 2, width, height);
+        }
+    }
+
+    private Optional<Drawn> draw(String id) throws IOException {
+        Media.Item item = media.find(id).orElse(null);
+        if (item == null) {
+            return Optional.empty();
+        }
+        if (item.contentType().equals("image/svg+xml")) {
+            return vectors(item.bytes());
+        }
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(item.bytes()));
+        return image == null ? Optional.empty() : Optional.of(new Drawn.Pixels(LosslessFactory.createFromImage(document, image)));
+    }
+
+    private Optional<Drawn> vectors(byte[] svg) throws IOException {
+        SVGDocument drawing = new SVGLoader().load(new ByteArrayInputStream(svg), null, LoaderContext.builder()
+            .externalResourcePolicy(ResourcePolicy.DENY_EXTERNAL).documentLimits(new DocumentLimits(30, 3, 2000)).build());
+        if (drawing == null || !(drawing.size().getWidth() > 0) || !(drawing.size().getHeight() > 0)) {
+            return Optional.empty();
+        }
+        double larger = Math.max(drawing.size().getWidth(), drawing.size().getHeight());
+        float width = (float) (UNITS * drawing.size().getWidth() / larger);
+        float height = (float) (UNITS * drawing.size().getHeight() / larger);
+        PdfBoxGraphics2D graphics = new PdfBoxGraphics2D(document, width, height);
+        graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        drawing.render(null, graphics, new ViewBox(0, 0, width, height));
+        graphics.dispose();
+        return Optional.of(new Drawn.Vectors(graphics.getXFormObject(), width, height));
+    }
+
+    /** A rectangle with corners of quarter circles, by the usual cubic approximation (0.5523 of the radius). */
+    private static void rounded(PDPageContentStream out, Rect rect, float radius, float pageHeight) throws IOException {
+        float left = points(rect.x());
+        float right = points(rect.right());
+        float top = pageHeight - points(rect.y());
+        float bottom = pageHeight - points(rect.bottom());
+        float bend = radius * 0.4477f;
+        out.moveTo(left + radius, bottom);
+        out.lineTo(right - radius, bottom);
+        out.curveTo(right - bend, bottom, right, bottom + bend, right, bottom + radius);
+        out.lineTo(right, top - radius);
+        out.curveTo(right, top - bend, right - bend, top, right - radius, top);
+        out.lineTo(left + radius, top);
+        out.curveTo(left + bend, top, left, top - bend, left, top - radius);
+        out.lineTo(left, bottom + radius);
+        out.curveTo(left, bottom + bend, left + bend, bottom, left + radius, bottom);
+        out.closePath();
+    }
+
+    private static float points(Length length) {
+        return (float) length.points();
+    }
+}

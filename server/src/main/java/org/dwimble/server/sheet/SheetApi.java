@@ -1,0 +1,81 @@
+package org.dwimble.server.sheet;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.sheet.BoardSheet;
+import org.dwimble.core.sheet.Page;
+import org.dwimble.core.sheet.Paper;
+import org.dwimble.core.sheet.Screen;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.picture.MediaStore;
+import org.dwimble.server.problem.Problem;
+import org.dwimble.server.student.Access;
+import org.dwimble.server.student.Student;
+import org.dwimble.server.student.StudentStore;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** One board on one sheet: as a page to preview, and as PDF. */
+@RestController
+@RequestMapping("/api/vocabularies/{vocabulary}/boards/{board}")
+class SheetApi {
+    private final VocabularyStore store;
+    private final StudentStore students;
+    private final MediaStore media;
+    private final Access access;
+    private final BoardFont font;
+
+    SheetApi(VocabularyStore store, StudentStore students, MediaStore media, Access access, BoardFont font) {
+        this.store = store;
+        this.students = students;
+        this.media = media;
+        this.access = access;
+        this.font = font;
+    }
+
+    @GetMapping("/sheet")
+    Page sheet(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board, @RequestParam(defaultValue = "A4") Paper paper,
+               @RequestParam(defaultValue = "true") boolean lyingDown, @RequestParam(defaultValue = "SCREEN") BoardSheet.Size size, @RequestParam(defaultValue = "false") boolean cutLines) {
+        access.toVocabulary(vocabulary, account);
+        return lay(kept(vocabulary), board, paper, lyingDown, size, cutLines);
+    }
+
+    @GetMapping(value = "/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> sheetPdf(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board, @RequestParam(defaultValue = "A4") Paper paper,
+                                    @RequestParam(defaultValue = "true") boolean lyingDown, @RequestParam(defaultValue = "SCREEN") BoardSheet.Size size,
+                                    @RequestParam(defaultValue = "false") boolean cutLines) throws IOException {
+        access.toVocabulary(vocabulary, account);
+        VocabularyStore.Kept kept = kept(vocabulary);
+        Page page = lay(kept, board, paper, lyingDown, size, cutLines);
+        String title = kept.vocabulary().name() + ", " + board(kept, board).name();
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
+            .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(title + ".pdf", StandardCharsets.UTF_8).build().toString())
+            .body(PdfPainter.paint(List.of(page), title, media.reading()));
+    }
+
+    private Page lay(VocabularyStore.Kept kept, String board, Paper paper, boolean lyingDown, BoardSheet.Size size, boolean cutLines) {
+        Board found = board(kept, board);
+        Screen screen = kept.student() == null ? Screen.ofDiagonal(10.2, 4, 3) : students.find(kept.student()).map(Student::screen).orElseThrow();
+        String footer = kept.vocabulary().name() + " · " + found.name() + " · pictures: Fluent Emoji, MIT";
+        return BoardSheet.lay(found, new BoardSheet.Setup(paper, lyingDown, size, cutLines, screen), footer, font);
+    }
+
+    private VocabularyStore.Kept kept(long vocabulary) {
+        return store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
+    }
+
+    private static Board board(VocabularyStore.Kept kept, String board) {
+        return kept.vocabulary().board(board).orElseThrow(() -> Problem.notFound("board"));
+    }
+}

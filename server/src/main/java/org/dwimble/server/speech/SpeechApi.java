@@ -1,0 +1,35 @@
+package org.dwimble.server.speech;
+
+import java.time.Duration;
+import org.dwimble.core.board.Text;
+import org.dwimble.core.board.Unacceptable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+class SpeechApi {
+    private final Voice voice;
+
+    SpeechApi(Voice voice) {
+        this.voice = voice;
+    }
+
+    @GetMapping(value = "/api/speech", produces = "audio/wav")
+    ResponseEntity<byte[]> speech(@RequestParam String text) {
+        String tidy = Text.tidy(text);
+        if (tidy.isEmpty()) {
+            throw new Unacceptable("There is nothing to say yet.");
+        }
+        Text.atMost(Voice.MOST, "What is said at once", tidy);
+        byte[] wav = voice.speak(tidy);
+        if (wav.length == 0) {
+            throw new Unacceptable("The stand-in voice speaks English letters and numbers only, and found none here. The words are on the screen.");
+        }
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType("audio/wav"))
+            .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate()).body(wav);
+    }
+}

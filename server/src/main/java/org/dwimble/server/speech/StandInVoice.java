@@ -1,0 +1,168 @@
+package org.dwimble.server.speech;
+
+import com.sun.speech.freetts.audio.AudioPlayer;
+import com.sun.speech.freetts.en.us.cmu_us_kal.KevinVoiceDirectory;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.text.Normalizer;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import javax.sound.sampled.AudioFileFormat;
+import javax.sound.sampled.AudioFormat;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
+import org.springframework.stereotype.Component;
+
+/**
+ * The voice that ships: 16 kHz, English, the same text always the same sound. It reads plain Latin letters, so
+ * accents and curly quotes are folded first. The engine is not safe to share, so one phrase is made at a time.
+ */
+@Component
+class StandInVoice implements Voice {
+    private static final int REMEMBERED = 500;
+
+    private final Map<String, byte[]> spoken = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, byte[]> eldest) {
+            return size() > REMEMBERED;
+        }
+    });
+    private com.sun.speech.freetts.Voice engine;
+
+    @Override
+    public byte[] speak(String text) {
+        String plain = plain(text);
+        if (plain.chars().noneMatch(Character::isLetterOrDigit)) {
+            return new byte[0];
+        }
+        byte[] known = spoken.get(plain);
+        if (known != null) {
+            return known;
+        }
+        byte[] made = make(plain);
+        spoken.put(plain, made);
+        return made;
+    }
+
+    private synchronized byte[] make(String plain) {
+        if (engine == null) {
+            engine = new KevinVoiceDirectory().getVoices()[1];
+            engine.allocate();
+            engine.setRate(120);
+        }
+        Gathering gathering = new Gathering();
+        engine.setAudioPlayer(gathering);
+        engine.speak(plain);
+        return gathering.wav();
+    }
+
+    static String plain(String text) {
+        return Normalizer.normalize(text, Normalizer.Form.NFKD).replaceAll("\\p{M}+", "")
+            .replace('’', '\'').replace('‘', '\'').replaceAll("[“”]", "\"").replaceAll("[–—…]", ", ")
+            .replaceAll("[^\\x20-\\x7e]", " ").trim();
+    }
+
+    /** Gathers samples instead of playing them. */
+    private static final class Gathering implements AudioPlayer {
+        private final ByteArrayOutputStream samples = new ByteArrayOutputStream();
+        private AudioFormat format;
+
+        byte[] wav() {
+            if (format == null || samples.size() == 0) {
+                return new byte[0];
+            }
+            byte[] bytes = samples.toByteArray();
+            ByteArrayOutputStream wav = new ByteArrayOutputStream();
+            try (AudioInputStream in = new AudioInputStream(new ByteArrayInputStream(bytes), format, bytes.length / format.getFrameSize())) {
+                AudioSystem.write(in, AudioFileFormat.Type.WAVE, wav);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+            return wav.toByteArray();
+        }
+
+        @Override
+        public void setAudioFormat(AudioFormat format) {
+            this.format = format;
+        }
+
+        @Override
+        public AudioFormat getAudioFormat() {
+            return format;
+        }
+
+        @Override
+        public boolean write(byte[] audio) {
+            return write(audio, 0, audio.length);
+        }
+
+        @Override
+        public boolean write(byte[] audio, int offset, int length) {
+            samples.write(audio, offset, length);
+            return true;
+        }
+
+        @Override
+        public boolean end() {
+            return true;
+        }
+
+        @Override
+        public boolean drain() {
+            return true;
+        }
+
+        @Override
+        public void begin(int size) {
+        }
+
+        @Override
+        public void cancel() {
+        }
+
+        @Override
+        public void close() {
+        }
+
+        @Override
+        public void pause() {
+        }
+
+        @Override
+        public void reset() {
+        }
+
+        @Override
+        public void resume() {
+        }
+
+        @Override
+        public void startFirstSampleTimer() {
+        }
+
+        @Override
+        public void resetTime() {
+        }
+
+        @Override
+        public long getTime() {
+            return 0;
+        }
+
+        @Override
+        public float getVolume() {
+            return 1;
+        }
+
+        @Override
+        public void setVolume(float volume) {
+        }
+
+        @Override
+        public void showMetrics() {
+        }
+    }
+}

@@ -1,0 +1,91 @@
+package org.dwimble.server.starter;
+
+import java.time.Clock;
+import java.util.List;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Counts;
+import org.dwimble.core.board.Text;
+import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.sheet.TalkLayout;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.problem.Problem;
+import org.dwimble.server.student.Access;
+import org.dwimble.server.student.Student;
+import org.dwimble.server.student.StudentStore;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Comparing starters for a student, and copying one under the student's name. */
+@RestController
+class StarterApi {
+
+    /**
+     * @param home          the home board itself, to be shown small
+     * @param cellWidthMm   on this student's screen
+     * @param small         true if a cell is smaller than many hands can hit
+     */
+    record StarterView(long id, String starter, String name, String about, int rows, int columns, int words, int boards, Board home,
+                       double cellWidthMm, double cellHeightMm, boolean small) {
+    }
+
+    /** @param name of the copy; none to call it after the student */
+    record Copy(String starter, @Nullable String name) {
+    }
+
+    record Copied(long vocabulary, String name) {
+    }
+
+    private final VocabularyStore store;
+    private final StudentStore students;
+    private final Access access;
+    private final Clock clock;
+
+    StarterApi(VocabularyStore store, StudentStore students, Access access, Clock clock) {
+        this.store = store;
+        this.students = students;
+        this.access = access;
+        this.clock = clock;
+    }
+
+    @GetMapping("/api/students/{student}/starters")
+    List<StarterView> starters(@AuthenticationPrincipal Account account, @PathVariable String student) {
+        access.toStudent(student, account);
+        Student who = students.find(student).orElseThrow(() -> Problem.notFound("student"));
+        return store.starters().stream().map(kept -> view(kept, who)).toList();
+    }
+
+    private static StarterView view(VocabularyStore.Kept kept, Student student) {
+        Board home = kept.vocabulary().homeBoard();
+        Counts counts = Counts.of(kept.vocabulary());
+        TalkLayout layout = new TalkLayout(student.screen(), home.rows(), home.columns());
+        double width = layout.cellWidth().mm();
+        double height = layout.cellHeight().mm();
+        return new StarterView(kept.id(), String.valueOf(kept.starter()), kept.vocabulary().name(), String.valueOf(kept.about()), home.rows(), home.columns(),
+            counts.words(), counts.boards(), home, width, height, Math.min(width, height) < TalkLayout.SMALL_CELL_MM);
+    }
+
+    @PostMapping("/api/students/{student}/vocabularies")
+    Copied copy(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestBody Copy copy) {
+        access.toChangeStudent(student, account);
+        Student who = students.find(student).orElseThrow(() -> Problem.notFound("student"));
+        VocabularyStore.Kept starter = store.starters().stream().filter(s -> String.valueOf(s.starter()).equals(copy.starter())).findFirst()
+            .orElseThrow(() -> new Unacceptable("There is no starter of that name. Nothing was copied."));
+        String wanted = Text.tidy(copy.name());
+        String name = wanted.isEmpty() ? Text.cut(who.name() + "’s words", Vocabulary.LONGEST_NAME) : wanted;
+        return new Copied(store.copy(starter.id(), student, name, account.id(), clock.instant()), name);
+    }
+
+    /** A student's vocabularies, the one that changed last first. */
+    @GetMapping("/api/students/{student}/vocabularies")
+    List<Copied> vocabularies(@AuthenticationPrincipal Account account, @PathVariable String student) {
+        access.toStudent(student, account);
+        return store.ofStudent(student).stream().map(id -> new Copied(id, store.find(id).orElseThrow().vocabulary().name())).toList();
+    }
+}

@@ -1,0 +1,44 @@
+package org.dwimble.server.starter;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import org.dwimble.core.obf.Media;
+import org.dwimble.core.obf.ObfWriter;
+import org.dwimble.core.starter.StarterSource;
+import org.dwimble.server.picture.Library;
+import tools.jackson.databind.node.StringNode;
+
+/** Builds the starters' readable sources into open-board packages; run by the build, into the folder given. */
+public final class StarterPackages {
+    private static final Media LIBRARY = new Media() {
+        @Override
+        public Kept keep(byte[] bytes, String symbol) {
+            throw new UnsupportedOperationException("only for writing");
+        }
+
+        @Override
+        public Optional<Item> find(String id) {
+            return Library.drawing(id).map(svg -> new Item(id, "image/svg+xml", id.substring(5) + ".svg", svg));
+        }
+    };
+
+    private StarterPackages() {
+    }
+
+    public static void main(String[] args) throws IOException {
+        Path folder = Files.createDirectories(Path.of(args[0]));
+        StarterSource sources = new StarterSource(Library.pictures(), Library.kinds());
+        for (String id : StarterSource.SHIPPED) {
+            StarterSource.Starter starter = sources.shipped(id);
+            var vocabulary = starter.vocabulary();
+            var told = new org.dwimble.core.board.Vocabulary(vocabulary.name(), vocabulary.home(), vocabulary.locale(), vocabulary.boards(),
+                java.util.Map.of("ext_dwimble_starter", StringNode.valueOf(starter.id()), "ext_dwimble_about", StringNode.valueOf(starter.about())));
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            new ObfWriter(LIBRARY).obz(told, out);
+            Files.write(folder.resolve(id + ".obz"), out.toByteArray());
+        }
+    }
+}

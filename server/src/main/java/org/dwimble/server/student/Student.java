@@ -1,0 +1,27 @@
+package org.dwimble.server.student;
+
+import org.dwimble.core.board.Text;
+import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.sheet.Screen;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A student.
+ *
+ * @param schoolYear 0 to 14; null for an adult or where years do not apply
+ * @param className  may be empty
+ */
+public record Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen) {
+    public Student {
+        name = Text.tidy(name);
+        className = Text.tidy(className);
+        if (name.isEmpty()) {
+            throw new Unacceptable("A student needs a name.");
+        }
+        Text.atMost(60, "A student's name", name);
+        Text.atMost(40, "A class name", className);
+        if (schoolYear != null && (schoolYear < 0 || schoolYear > 14)) {
+            throw new Unacceptable("A school year is a number from 0 to 14, not " + schoolYear + ".");
+        }
+    }
+}

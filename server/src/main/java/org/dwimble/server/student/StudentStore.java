@@ -1,0 +1,137 @@
+package org.dwimble.server.student;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.List;
+import java.util.Optional;
+import org.dwimble.core.sheet.Length;
+import org.dwimble.core.sheet.Screen;
+import org.dwimble.server.database.Database;
+import org.dwimble.server.database.Session;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+@Component
+public class StudentStore {
+    private static final String COLUMNS = "s.id, s.name, s.school_year, s.class_name, s.screen_width, s.screen_height";
+
+    /** Somebody on a student's team. */
+    public record Member(long accountId, String signIn, String name, String work, Role role) {
+    }
+
+    /**
+     * One row of the caseload, as the database has it.
+     *
+     * @param vocabulary the student's vocabulary that changed last, if there is one
+     */
+    public record CaseloadRow(Student student, Role role, @Nullable Current vocabulary, int vocabularies) {
+    }
+
+    /** @param changedBy null if the program itself made the change */
+    public record Current(long id, String name, int rows, int columns, int words, int shown, int boards, String changedAt, @Nullable String changedBy, String change) {
+    }
+
+    private final Database database;
+
+    StudentStore(Database database) {
+        this.database = database;
+    }
+
+    /** Keeps a new student; whoever adds the student owns the team. */
+    public void add(Student student, long owner) {
+        database.write(session -> {
+            session.update("INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height) VALUES (?, ?, ?, ?, ?, ?)",
+                student.id(), student.name(), student.schoolYear(), student.className(),
+                student.screen().width().micrometres(), student.screen().height().micrometres());
+            session.update("INSERT INTO team (student_id, account_id, role) VALUES (?, ?, ?)", student.id(), owner, Role.OWNER.name());
+            return null;
+        });
+    }
+
+    public void change(Student student) {
+        database.write(session -> session.update(
+            "UPDATE student SET name = ?, school_year = ?, class_name = ?, screen_width = ?, screen_height = ? WHERE id = ?",
+            student.name(), student.schoolYear(), student.className(),
+            student.screen().width().micrometres(), student.screen().height().micrometres(), student.id()));
+    }
+
+    public Optional<Student> find(String id) {
+        return database.read(session -> session.first("SELECT " + COLUMNS + " FROM student s WHERE s.id = ?", StudentStore::student, id));
+    }
+
+    public Optional<Role> role(String student, long account) {
+        return database.read(session -> session.first("SELECT role FROM team WHERE student_id = ? AND account_id = ?",
+            row -> Role.valueOf(row.getString(1)), student, account));
+    }
+
+    public List<Member> team(String student) {
+        return database.read(session -> session.list(
+            "SELECT a.id, a.sign_in, a.name, a.work, t.role FROM team t JOIN account a ON a.id = t.account_id WHERE t.student_id = ? ORDER BY a.name COLLATE NOCASE",
+            row -> new Member(row.getLong("id"), row.getString("sign_in"), row.getString("name"), row.getString("work"), Role.valueOf(row.getString("role"))), student));
+    }
+
+    /**
+     * Puts somebody on a team, or changes what he or she may do there.
+     *
+     * @return false if that would leave the team without an owner; then nothing changes
+     */
+    public boolean join(String student, long account, Role role) {
+        return database.write(session -> {
+            if (role != Role.OWNER && lastOwner(session, student, account)) {
+                return false;
+            }
+            session.update("INSERT INTO team (student_id, account_id, role) VALUES (?, ?, ?) ON CONFLICT (student_id, account_id) DO UPDATE SET role = excluded.role",
+                student, account, role.name());
+            return true;
+        });
+    }
+
+    /** @return false if that would leave the team without an owner; then nothing changes */
+    public boolean leave(String student, long account) {
+        return database.write(session -> {
+            if (lastOwner(session, student, account)) {
+                return false;
+            }
+            session.update("DELETE FROM team WHERE student_id = ? AND account_id = ?", student, account);
+            return true;
+        });
+    }
+
+    private static boolean lastOwner(Session session, String student, long account) throws SQLException {
+        return session.exists("SELECT 1 FROM team WHERE student_id = ? AND account_id = ? AND role = 'OWNER'", student, account)
+            && !session.exists("SELECT 1 FROM team WHERE student_id = ? AND account_id <> ? AND role = 'OWNER'", student, account);
+    }
+
+    /** The students somebody works with, by name, each with the vocabulary that changed last. */
+    public List<CaseloadRow> caseload(long account) {
+        return database.read(session -> session.list("SELECT " + COLUMNS + """
+            , t.role, v.id AS vocabulary, n.words, n.shown, n.boards, n.made_at, n.summary, a.name AS changed_by,
+                json_extract(d.json, '$.name') AS vocabulary_name, json_extract(b.json, '$.rows') AS grid_rows, json_extract(b.json, '$.columns') AS grid_columns,
+                (SELECT count(*) FROM vocabulary o WHERE o.student_id = s.id) AS vocabularies
+            FROM team t
+            JOIN student s ON s.id = t.student_id
+            LEFT JOIN vocabulary v ON v.id = (
+                SELECT c.id FROM vocabulary c JOIN version cn ON cn.vocabulary_id = c.id AND cn.number = c.head
+                WHERE c.student_id = s.id ORDER BY cn.made_at DESC, c.id DESC LIMIT 1)
+            LEFT JOIN version n ON n.vocabulary_id = v.id AND n.number = v.head
+            LEFT JOIN account a ON a.id = n.account_id
+            LEFT JOIN head dh ON dh.vocabulary_id = v.id AND dh.document = ''
+            LEFT JOIN revision d ON d.id = dh.revision_id
+            LEFT JOIN head bh ON bh.vocabulary_id = v.id AND bh.document = json_extract(d.json, '$.home')
+            LEFT JOIN revision b ON b.id = bh.revision_id
+            WHERE t.account_id = ?
+            ORDER BY s.name COLLATE NOCASE, s.id
+            """, row -> new CaseloadRow(student(row), Role.valueOf(row.getString("role")), current(row), row.getInt("vocabularies")), account));
+    }
+
+    private static @Nullable Current current(ResultSet row) throws SQLException {
+        long id = row.getLong("vocabulary");
+        return row.wasNull() ? null : new Current(id, row.getString("vocabulary_name"), row.getInt("grid_rows"), row.getInt("grid_columns"),
+            row.getInt("words"), row.getInt("shown"), row.getInt("boards"), row.getString("made_at"), row.getString("changed_by"), row.getString("summary"));
+    }
+
+    private static Student student(ResultSet row) throws SQLException {
+        return new Student(row.getString("id"), row.getString("name"), Session.integer(row, "school_year"), row.getString("class_name"),
+            new Screen(new Length(row.getLong("screen_width")), new Length(row.getLong("screen_height"))));
+    }
+}
