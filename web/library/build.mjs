@@ -72,6 +72,7 @@ for (const picture of everyday.keys()) {
 pictures.sort((a, b) => a.everyday - b.everyday || a.order - b.order || (a.id < b.id ? -1 : 1));
 fs.writeFileSync(path.join(out, 'library/pictures.json'), JSON.stringify(pictures.map(({ id, name, also, keywords, group }) => ({ id, name, also, keywords, group }))));
 
+fs.copyFileSync(path.join(here, 'mark.svg'), path.join(out, 'public/mark.svg'));
 fs.mkdirSync(path.join(out, 'fonts'), { recursive: true });
 for (const font of ['Andika_400Regular.ttf', 'Andika_700Bold.ttf']) {
   fs.copyFileSync(path.join(web, 'node_modules/@expo-google-fonts/andika', font), path.join(out, 'fonts', font));

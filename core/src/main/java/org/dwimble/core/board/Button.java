@@ -1,5 +1,6 @@
 package org.dwimble.core.board;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.Collections;
 import java.util.List;
@@ -103,6 +104,7 @@ public record Button(
     }
 
     /** True if a student can say something with it: it puts words into the message, and does not only spell. */
+    @JsonIgnore
     public boolean isWord() {
         return actions.isEmpty() && !spoken().isEmpty();
     }

@@ -110,7 +110,7 @@ public final class BoardSheet {
         Length top = pictured ? inner.bottom().minus(linesHeight) : inner.y().plus(inner.height().minus(linesHeight).times(0.5));
         for (int i = 0; i < fitted.lines().size(); i++) {
             Length baseline = top.plus(fitted.size().times(FittedLabel.LINE * i + 0.95));
-            marks.add(new Mark.Words(inner.x().plus(inner.width().times(0.5)), baseline, fitted.size(), fitted.lines().get(i), true, false));
+            marks.add(new Mark.Writing(inner.x().plus(inner.width().times(0.5)), baseline, fitted.size(), fitted.lines().get(i), true, false));
         }
         if (pictured) {
             Length room = inner.height().minus(linesHeight);
@@ -121,7 +121,7 @@ public final class BoardSheet {
         Length mark = Length.smaller(side.times(0.07), Length.mm(2.5));
         Rect at = new Rect(card.x().plus(side.times(0.04)), card.bottom().minus(mark).minus(side.times(0.04)), mark, mark);
         if (button.kind() == Kind.QUESTION) {
-            marks.add(new Mark.Words(at.x(), at.bottom(), mark.times(1.4), "?", false, true));
+            marks.add(new Mark.Writing(at.x(), at.bottom(), mark.times(1.4), "?", false, true));
         } else {
             marks.add(new Mark.Shape(KindShape.of(button.kind(), at), button.kind().word()));
         }
@@ -162,14 +162,14 @@ public final class BoardSheet {
         marks.add(new Mark.Line(width.minus(EDGE), baseline.minus(tick), width.minus(EDGE), baseline.plus(tick), false));
         String ruler = "50 mm on paper";
         Length rulerText = type.width(ruler, FOOT_TYPE);
-        marks.add(new Mark.Words(width.minus(EDGE).minus(rulerText), baseline.minus(Length.mm(1.6)), FOOT_TYPE, ruler, false, true));
+        marks.add(new Mark.Writing(width.minus(EDGE).minus(rulerText), baseline.minus(Length.mm(1.6)), FOOT_TYPE, ruler, false, true));
         String size = String.format(Locale.ROOT, "%s · cells %.0f x %.0f mm", footer, cellWidth.mm(), cellHeight.mm());
         String text = printableFoot(size);
         Length room = rulerStart.minus(EDGE).minus(Length.mm(4));
         while (type.width(text, FOOT_TYPE).compareTo(room) > 0) {
             text = Text.cut(text, Text.length(text) - 2).trim() + "…";
         }
-        marks.add(new Mark.Words(EDGE, baseline, FOOT_TYPE, text, false, true));
+        marks.add(new Mark.Writing(EDGE, baseline, FOOT_TYPE, text, false, true));
     }
 
     private String printableFoot(String text) {

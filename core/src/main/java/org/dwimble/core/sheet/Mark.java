@@ -10,7 +10,7 @@ import java.util.List;
     @JsonSubTypes.Type(value = Mark.Card.class, name = "card"),
     @JsonSubTypes.Type(value = Mark.Line.class, name = "line"),
     @JsonSubTypes.Type(value = Mark.Picture.class, name = "picture"),
-    @JsonSubTypes.Type(value = Mark.Words.class, name = "words"),
+    @JsonSubTypes.Type(value = Mark.Writing.class, name = "writing"),
     @JsonSubTypes.Type(value = Mark.Shape.class, name = "shape")
 })
 public sealed interface Mark {
@@ -28,7 +28,7 @@ public sealed interface Mark {
     }
 
     /** One line of text. {@code y} is the baseline; {@code x} its middle if centred, else its start. */
-    record Words(Length x, Length y, Length size, String text, boolean centred, boolean faint) implements Mark {
+    record Writing(Length x, Length y, Length size, String text, boolean centred, boolean faint) implements Mark {
     }
 
     /** A filled polygon: the mark of a kind. */

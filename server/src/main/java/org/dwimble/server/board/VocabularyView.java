@@ -10,6 +10,7 @@ import org.dwimble.core.route.Mending;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.sheet.Screen;
 import org.dwimble.core.sheet.TalkLayout;
+import org.dwimble.core.sheet.UsualScreen;
 import org.dwimble.server.student.Role;
 import org.dwimble.server.student.Student;
 import org.jspecify.annotations.Nullable;
@@ -36,12 +37,10 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
     record Layout(double screenWidthMm, double screenHeightMm, double margin, double gap, double message) {
     }
 
-    static final Screen USUAL = Screen.ofDiagonal(10.2, 4, 3);
-
     static VocabularyView of(VocabularyStore.Kept kept, @Nullable Student student, Role role, VocabularyStore.Steps steps, Supplier<String> ids) {
         Vocabulary vocabulary = kept.vocabulary();
         Routes routes = Routes.of(vocabulary);
-        Screen screen = student == null ? USUAL : student.screen();
+        Screen screen = student == null ? UsualScreen.COMMON.screen() : student.screen();
         List<BoardLine> lines = routes.boardsInOrder().stream().map(board -> line(board, routes, screen)).toList();
         return new VocabularyView(kept.id(), vocabulary.name(), student, kept.starter(), role, kept.version(), steps, vocabulary.home(), vocabulary.locale(),
             lines, Mending.of(vocabulary, routes, ids), Counts.of(vocabulary),

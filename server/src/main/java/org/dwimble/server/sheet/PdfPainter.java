@@ -111,7 +111,7 @@ final class PdfPainter {
             out.moveTo(points(line.x1()), pageHeight - points(line.y1()));
             out.lineTo(points(line.x2()), pageHeight - points(line.y2()));
             out.stroke();
-        } else if (mark instanceof Mark.Words words) {
+        } else if (mark instanceof Mark.Writing words) {
             words(words, out, pageHeight);
         } else if (mark instanceof Mark.Shape shape) {
             out.setNonStrokingColor(KIND_COLOURS.get(shape.kind()));
@@ -131,7 +131,7 @@ final class PdfPainter {
         }
     }
 
-    private void words(Mark.Words words, PDPageContentStream out, float pageHeight) throws IOException {
+    private void words(Mark.Writing words, PDPageContentStream out, float pageHeight) throws IOException {
         if (words.text().isEmpty()) {
             return;
         }

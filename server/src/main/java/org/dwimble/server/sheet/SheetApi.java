@@ -8,6 +8,7 @@ import org.dwimble.core.sheet.BoardSheet;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.sheet.Paper;
 import org.dwimble.core.sheet.Screen;
+import org.dwimble.core.sheet.UsualScreen;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.picture.MediaStore;
@@ -66,7 +67,7 @@ class SheetApi {
 
     private Page lay(VocabularyStore.Kept kept, String board, Paper paper, boolean lyingDown, BoardSheet.Size size, boolean cutLines) {
         Board found = board(kept, board);
-        Screen screen = kept.student() == null ? Screen.ofDiagonal(10.2, 4, 3) : students.find(kept.student()).map(Student::screen).orElseThrow();
+        Screen screen = kept.student() == null ? UsualScreen.COMMON.screen() : students.find(kept.student()).map(Student::screen).orElseThrow();
         String footer = kept.vocabulary().name() + " · " + found.name() + " · pictures: Fluent Emoji, MIT";
         return BoardSheet.lay(found, new BoardSheet.Setup(paper, lyingDown, size, cutLines, screen), footer, font);
     }

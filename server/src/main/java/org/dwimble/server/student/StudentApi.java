@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Unacceptable;
 import org.dwimble.core.sheet.Screen;
+import org.dwimble.core.sheet.UsualScreen;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.problem.Problem;
@@ -19,7 +20,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/students")
+@RequestMapping("/api")
 class StudentApi {
 
     record NewStudent(String name, @Nullable Integer schoolYear, String className, Screen screen) {
@@ -46,25 +47,31 @@ class StudentApi {
         this.ids = ids;
     }
 
-    @GetMapping
+    /** The screens to choose from for a student. */
+    @GetMapping("/screens")
+    List<UsualScreen> screens() {
+        return UsualScreen.ALL;
+    }
+
+    @GetMapping("/students")
     List<StudentStore.CaseloadRow> caseload(@AuthenticationPrincipal Account account) {
         return students.caseload(account.id());
     }
 
-    @PostMapping
+    @PostMapping("/students")
     Student addStudent(@AuthenticationPrincipal Account account, @RequestBody NewStudent student) {
         Student added = student.as(ids.get());
         students.add(added, account.id());
         return added;
     }
 
-    @GetMapping("/{student}")
+    @GetMapping("/students/{student}")
     Student student(@AuthenticationPrincipal Account account, @PathVariable String student) {
         access.toStudent(student, account);
         return students.find(student).orElseThrow(() -> Problem.notFound("student"));
     }
 
-    @PutMapping("/{student}")
+    @PutMapping("/students/{student}")
     Student changeStudent(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestBody NewStudent changed) {
         access.toChangeStudent(student, account);
         Student kept = changed.as(student);
@@ -72,20 +79,20 @@ class StudentApi {
         return kept;
     }
 
-    @GetMapping("/{student}/team")
+    @GetMapping("/students/{student}/team")
     List<StudentStore.Member> team(@AuthenticationPrincipal Account account, @PathVariable String student) {
         access.toStudent(student, account);
         return students.team(student);
     }
 
-    @PutMapping("/{student}/team/{signIn}")
+    @PutMapping("/students/{student}/team/{signIn}")
     List<StudentStore.Member> joinTeam(@AuthenticationPrincipal Account account, @PathVariable String student, @PathVariable String signIn, @RequestBody Joining joining) {
         access.toOwnStudent(student, account);
         keepsAnOwner(students.join(student, member(signIn).id(), joining.role() == null ? Role.VIEWER : joining.role()));
         return students.team(student);
     }
 
-    @DeleteMapping("/{student}/team/{signIn}")
+    @DeleteMapping("/students/{student}/team/{signIn}")
     List<StudentStore.Member> leaveTeam(@AuthenticationPrincipal Account account, @PathVariable String student, @PathVariable String signIn) {
         access.toOwnStudent(student, account);
         keepsAnOwner(students.leave(student, member(signIn).id()));

@@ -1,0 +1,221 @@
+package org.dwimble.server.demo;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.function.Supplier;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Edit;
+import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Says;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.route.WayHome;
+import org.dwimble.core.sheet.Screen;
+import org.dwimble.core.words.Kinds;
+import org.dwimble.core.words.PictureSearch;
+import org.dwimble.core.words.WordLine;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.account.AccountStore;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.student.Role;
+import org.dwimble.server.student.Student;
+import org.dwimble.server.student.StudentStore;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+
+/** Fills an empty data folder with the demo school. What is there already is left alone. */
+@Component
+@Profile("demo")
+class EstuarySchool implements ApplicationRunner {
+    private static final String PASSWORD = "low tide at nine";
+
+    private final AccountStore accounts;
+    private final StudentStore students;
+    private final VocabularyStore vocabularies;
+    private final PictureSearch pictures;
+    private final Kinds kinds;
+    private final Supplier<String> ids;
+    private final Instant now;
+
+    EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, PictureSearch pictures, Kinds kinds, Supplier<String> ids, Clock clock) {
+        this.accounts = accounts;
+        this.students = students;
+        this.vocabularies = vocabularies;
+        this.pictures = pictures;
+        this.kinds = kinds;
+        this.ids = ids;
+        this.now = clock.instant();
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        if (accounts.any()) {
+            return;
+        }
+        Account odile = accounts.create("odile", "Odile", "speech therapist", PASSWORD, true);
+        Account marit = accounts.create("marit", "Marit", "teacher, class Oyster", PASSWORD, false);
+        Account joris = accounts.create("joris", "Joris", "Ilse’s father", PASSWORD, false);
+
+        Student ilse = student("ilse", "Ilse", 1, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3), odile);
+        students.join(ilse.id(), joris.id(), Role.VIEWER);
+        students.join(ilse.id(), marit.id(), Role.EDITOR);
+        ilsesWords(ilse, odile, marit);
+
+        Student tomasz = student("tomasz", "Tomasz", 4, "Oyster", Screen.ofDiagonal(12.9, 4, 3), odile);
+        students.join(tomasz.id(), marit.id(), Role.OWNER);
+        tomaszsWords(tomasz, odile, marit);
+
+        Student nour = student("nour", "Nour", 6, "Oyster", Screen.ofDiagonal(11, 16, 10), odile);
+        students.join(nour.id(), marit.id(), Role.EDITOR);
+        noursWords(nour, marit, odile);
+
+        Student adair = student("adair", "Mr Adair", null, "adult group", Screen.ofDiagonal(13.3, 16, 9), odile);
+        adairsWords(adair, odile);
+
+        Student wren = student("wren", "Wren", 0, "Kittiwake", Screen.ofDiagonal(8.3, 4, 3), odile);
+        students.join(wren.id(), marit.id(), Role.VIEWER);
+        wrensWords(wren, odile);
+
+        student("sefa", "Sefa", 2, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3), odile);
+    }
+
+    private Student student(String id, String name, Integer year, String className, Screen screen, Account owner) {
+        Student student = new Student(id, name, year, className, screen);
+        students.add(student, owner.id());
+        return student;
+    }
+
+    private void ilsesWords(Student ilse, Account odile, Account marit) {
+        Notebook book = start("starter-40", ilse, odile, 62);
+        book.change(61, odile, v -> label(v, "people", "auntie", "Auntie Bo"));
+        book.change(61, odile, v -> label(v, "people", "uncle", "Piet"));
+        String harbour = book.board(48, odile, "Harbour", "places", "harbour");
+        book.words(48, odile, harbour, "ferry, school=lighthouse, tide pool, crab, gull, seal, bucket, fishing=net, windy=wind, wet, cold");
+        book.change(48, odile, v -> picture(v, harbour, "lighthouse", "base/building-construction"));
+        book.words(34, marit, harbour, "snack=sandwich, boat, fish, knot=rope, shell");
+        book.words(20, odile, harbour, "splash, ice=slippery, again, look=look at that");
+        book.change(20, odile, v -> says(v, harbour, "look at that", "Look at that, a seal."));
+        book.words(6, marit, harbour, "rain, umbrella");
+        book.change(3, odile, v -> label(v, "play", "toy car", "red bus"));
+        book.words(0, marit, harbour, "kite");
+    }
+
+    private void tomaszsWords(Student tomasz, Account odile, Account marit) {
+        Notebook book = start("starter-40", tomasz, odile, 90);
+        String trains = book.board(80, odile, "Trains", "play", "train set");
+        book.words(80, odile, trains, "steam train, fast train, tram, station, railway track=platform, ticket, driver, loud=all aboard, wind=whistle, bridge, metro=tunnel");
+        book.words(66, marit, trains, "clock=timetable, traffic light=signal, late, alarm clock=on time");
+        String workshop = book.bareBoard(40, marit, "Workshop");
+        book.words(40, marit, workshop, "hammer, screwdriver, carpentry saw=saw, pin=nail, wood, paint, glue, spanner, apron, ready, my turn");
+        book.change(39, marit, v -> open(v, "lessons", "art", workshop));
+        book.words(25, odile, workshop, "ruler=measure, warning=careful, loud, finished");
+        book.change(12, marit, v -> label(v, "people", "teacher", "Marit"));
+        book.change(2, odile, v -> label(v, "people", "friend", "Nour"));
+    }
+
+    private void noursWords(Student nour, Account marit, Account odile) {
+        Notebook book = start("starter-40", nour, marit, 30);
+        String garden = book.board(26, marit, "Garden", "places", "garden");
+        book.words(26, marit, garden, "sunflower, bee, butterfly, spider, spider web, worm, lady beetle=ladybird, ant, snail, leaf, seedling=seed, water, pick=dig, seedling=grow");
+        book.change(25, odile, v -> {
+            Board animals = v.boards().get("animals");
+            Button bee = named(animals, "bee");
+            return new Edit.ChangeButton("animals", bee.withLeads(new Leads.Opens("hive")));
+        });
+        book.words(11, marit, garden, "honey, flower, door=garden gate, flower=smells nice");
+        book.change(4, odile, v -> label(v, "wearing", "scarf", "headscarf"));
+    }
+
+    private void adairsWords(Student adair, Account odile) {
+        Notebook book = start("first-choices", adair, odile, 9);
+        book.change(9, odile, v -> label(v, "drink", "juice", "tea"));
+        book.change(9, odile, v -> picture(v, "drink", "tea", "base/teapot"));
+        book.change(9, odile, v -> label(v, "play", "bubbles", "chess"));
+        book.change(9, odile, v -> picture(v, "play", "chess", "base/chess-pawn"));
+        book.change(5, odile, v -> label(v, "play", "ball", "radio"));
+        book.change(5, odile, v -> picture(v, "play", "radio", "base/radio"));
+    }
+
+    private void wrensWords(Student wren, Account odile) {
+        Notebook book = start("first-choices", wren, odile, 14);
+        book.change(7, odile, v -> label(v, "eat", "biscuit", "banana"));
+        book.change(7, odile, v -> picture(v, "eat", "banana", "base/banana"));
+    }
+
+    private Notebook start(String starter, Student student, Account by, int daysAgo) {
+        long from = vocabularies.starters().stream().filter(s -> starter.equals(s.starter())).findFirst().orElseThrow().id();
+        return new Notebook(vocabularies.copy(from, student.id(), student.name() + "’s words", by.id(), at(daysAgo, 0)));
+    }
+
+    /** In the morning of a day, some minutes on for each thing done. */
+    private Instant at(int daysAgo, int minutes) {
+        Instant morning = now.atZone(ZoneOffset.UTC).toLocalDate().minusDays(daysAgo).atTime(LocalTime.of(8, 40)).toInstant(ZoneOffset.UTC).plus(Duration.ofMinutes(3L * minutes));
+        return morning.isAfter(now) ? now : morning;
+    }
+
+    private static Button named(Board board, String label) {
+        return board.buttons().stream().filter(b -> b.label().equals(label)).findFirst()
+            .orElseThrow(() -> new IllegalStateException("no " + label + " on " + board.name()));
+    }
+
+    private static Edit label(Vocabulary v, String board, String label, String now) {
+        return new Edit.ChangeButton(board, named(v.boards().get(board), label).withLabel(now));
+    }
+
+    private static Edit says(Vocabulary v, String board, String label, String words) {
+        return new Edit.ChangeButton(board, named(v.boards().get(board), label).withSays(new Says.Words(words)));
+    }
+
+    private static Edit open(Vocabulary v, String board, String label, String opens) {
+        return new Edit.ChangeButton(board, named(v.boards().get(board), label).withLeads(new Leads.Opens(opens)));
+    }
+
+    private static Edit picture(Vocabulary v, String board, String label, String picture) {
+        Button b = named(v.boards().get(board), label);
+        return new Edit.ChangeButton(board, new Button(b.id(), b.cell(), b.span(), b.label(), b.says(), picture, b.sound(), b.kind(), b.leads(), b.actions(), b.hidden(), b.extras()));
+    }
+
+    /** One student's vocabulary, and what was done to it on which day. */
+    private final class Notebook {
+        private final long vocabulary;
+        private int version = 1;
+        private int done;
+
+        Notebook(long vocabulary) {
+            this.vocabulary = vocabulary;
+        }
+
+        void change(int daysAgo, Account by, VocabularyStore.EditMaker maker) {
+            version = vocabularies.edit(vocabulary, version, maker, by.id(), at(daysAgo, ++done)).version();
+        }
+
+        void words(int daysAgo, Account by, String board, String words) {
+            for (String word : words.split(", ")) {
+                change(daysAgo, by, v -> WordLine.put(word, v.boards().get(board), new Cell(0, 0), null, pictures, kinds, ids));
+            }
+        }
+
+        /** A board with its way home, opened by a button that stands already. */
+        String board(int daysAgo, Account by, String name, String from, String label) {
+            String id = ids.get();
+            change(daysAgo, by, v -> new Edit.Several(List.of(new Edit.AddBoard(WayHome.newBoard(id, name, v, ids)), open(v, from, label, id))));
+            return id;
+        }
+
+        /** A board somebody forgot to give a way home. */
+        String bareBoard(int daysAgo, Account by, String name) {
+            String id = ids.get();
+            change(daysAgo, by, v -> new Edit.AddBoard(new Board(id, name, v.homeBoard().rows(), v.homeBoard().columns(),
+                List.of(Button.word(ids.get(), new Cell(0, 0), "sandpaper", null, Kind.THING)), null, null, null)));
+            return id;
+        }
+    }
+}

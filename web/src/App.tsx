@@ -1,0 +1,51 @@
+import { useQuery } from '@tanstack/react-query';
+import { lazy, Suspense } from 'react';
+import { Link, Navigate, Route, Routes } from 'react-router';
+import { sentence } from './api/client';
+import { session } from './features/account/session';
+import { SignInAgain } from './features/account/SignInAgain';
+import { SignInPage } from './features/account/SignIn';
+import { Caseload } from './features/student/Caseload';
+import { Shell } from './shell/Shell';
+
+const Starters = lazy(() => import('./features/starter/Starters'));
+const Bench = lazy(() => import('./features/board/Bench'));
+const Talk = lazy(() => import('./features/talk/Talk'));
+const Print = lazy(() => import('./features/sheet/Print'));
+const Notices = lazy(() => import('./features/notice/Notices'));
+
+/** Which page stands at which address. Signed out, every address is the sign-in page, and comes back after it. */
+export function App() {
+  const { data, error } = useQuery(session);
+  if (error) return <main className="lone"><p role="alert">{sentence(error)}</p></main>;
+  if (!data) return null;
+  if (!data.account) return <SignInPage view={data} />;
+  return (
+    <Suspense fallback={null}>
+      <SignInAgain />
+      <Routes>
+        <Route path="/vocabularies/:vocabulary/talk" element={<Talk />} />
+        <Route path="*" element={<Shell account={data.account}><Pages /></Shell>} />
+      </Routes>
+    </Suspense>
+  );
+}
+
+function Pages() {
+  return (
+    <Suspense fallback={null}>
+      <Routes>
+        <Route path="/" element={<Navigate to="/caseload" replace />} />
+        <Route path="/sign-in" element={<Navigate to="/caseload" replace />} />
+        <Route path="/caseload" element={<Caseload />} />
+        <Route path="/students/:student/start" element={<Starters />} />
+        <Route path="/vocabularies/:vocabulary" element={<Bench />} />
+        <Route path="/vocabularies/:vocabulary/boards/:board" element={<Bench />} />
+        <Route path="/vocabularies/:vocabulary/boards/:board/print" element={<Print />} />
+        <Route path="/vocabularies/:vocabulary/print" element={<Print />} />
+        <Route path="/notices" element={<Notices />} />
+        <Route path="*" element={<main className="lone"><h1>There is no page here</h1><p><Link to="/caseload">Back to the caseload</Link></p></main>} />
+      </Routes>
+    </Suspense>
+  );
+}

@@ -1,0 +1,61 @@
+import createClient from 'openapi-fetch';
+import type { paths } from './schema.gen';
+import type { Button } from './types';
+
+/** What the server answers when it does not do what was asked; `message` is its sentence for the person. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    sentence: string,
+    readonly conflict?: { yours?: Button; theirs?: Button },
+  ) {
+    super(sentence);
+  }
+}
+
+const UNREACHABLE = 'The server cannot be reached. Nothing kept before is lost; check the network, then try again.';
+
+type SignInAgain = () => Promise<void>;
+let signInAgain: SignInAgain | undefined;
+
+/** Told how to ask for the password again, so that an expired session loses nobody's work. */
+export function onSessionEnd(ask: SignInAgain | undefined): void {
+  signInAgain = ask;
+}
+
+function token(): string {
+  const found = document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN='));
+  return found ? decodeURIComponent(found.slice('XSRF-TOKEN='.length)) : '';
+}
+
+async function send(request: Request): Promise<Response> {
+  const again = request.clone();
+  const response = await attempt(request);
+  const asks = response.status === 401 && signInAgain && !new URL(request.url).pathname.startsWith('/api/session');
+  if (!asks || !signInAgain) return response;
+  await signInAgain();
+  return attempt(again);
+}
+
+async function attempt(request: Request): Promise<Response> {
+  if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token());
+  try {
+    return await fetch(request);
+  } catch {
+    throw new Problem(0, UNREACHABLE);
+  }
+}
+
+export const client = createClient<paths>({ baseUrl: window.location.origin, fetch: send });
+
+/** The data of an answer, or the problem thrown. */
+export async function answer<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  const { data, error, response } = await call;
+  if (response.ok && data !== undefined) return data;
+  const told = (error ?? {}) as { detail?: string; yours?: Button; theirs?: Button };
+  throw new Problem(response.status, told.detail ?? UNREACHABLE, response.status === 409 ? { yours: told.yours, theirs: told.theirs } : undefined);
+}
+
+export function sentence(error: unknown): string {
+  return error instanceof Error ? error.message : UNREACHABLE;
+}

@@ -1,0 +1,72 @@
+import { Alert, Button, Form, Input } from 'antd';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { answer, client, sentence } from '../../api/client';
+import type { SessionView } from '../../api/types';
+import { session, signIn, signInToDemo } from './session';
+
+/** The first page. In the demo a click is enough; on a new machine the first account is made here. */
+export function SignInPage({ view }: { view: SessionView }) {
+  return (
+    <main className="sign-in">
+      <section className="sign-in-card">
+        <h1><img src="/mark.svg" alt="" width={40} height={40} /> dwimble</h1>
+        <p className="quiet">Boards, vocabularies and printed supports, fitted to each student.</p>
+        {view.firstAccount ? <FirstAccountForm /> : <SignInForm />}
+        {view.demoAccounts.length > 0 && <DemoSignIn accounts={view.demoAccounts} />}
+      </section>
+    </main>
+  );
+}
+
+function useEntering<T>(enter: (values: T) => Promise<SessionView>) {
+  const queries = useQueryClient();
+  return useMutation({ mutationFn: enter, onSuccess: (view) => queries.setQueryData(session.queryKey, view) });
+}
+
+export function SignInForm({ known }: { known?: string }) {
+  const entering = useEntering((v: { signIn: string; password: string }) => signIn(v.signIn ?? '', v.password ?? ''));
+  return (
+    <Form layout="vertical" requiredMark={false} onFinish={entering.mutate} initialValues={{ signIn: known }}>
+      {entering.isError && <Alert type="error" showIcon title={sentence(entering.error)} className="gap-below" />}
+      <Form.Item label="Name you sign in with" name="signIn"><Input autoComplete="username" autoFocus={!known} /></Form.Item>
+      <Form.Item label="Password" name="password"><Input.Password autoComplete="current-password" autoFocus={!!known} /></Form.Item>
+      <Button type="primary" htmlType="submit" block loading={entering.isPending}>Sign in</Button>
+    </Form>
+  );
+}
+
+function DemoSignIn({ accounts }: { accounts: SessionView['demoAccounts'] }) {
+  const entering = useEntering(signInToDemo);
+  return (
+    <div className="demo-accounts">
+      <h2>This is the demo school</h2>
+      <p className="quiet">Everybody in it is made up. Come in as</p>
+      {accounts.toSorted((a, b) => a.id - b.id).map((account) => (
+        <Button key={account.id} block onClick={() => entering.mutate(account.signIn)}>
+          {account.name}, {account.work}
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+interface FirstAccount { code: string; signIn: string; name: string; work: string; password: string }
+
+function FirstAccountForm() {
+  const making = useEntering(async (values: FirstAccount) => {
+    await answer(client.POST('/api/accounts/first', { body: values }));
+    return signIn(values.signIn, values.password);
+  });
+  return (
+    <Form layout="vertical" requiredMark={false} onFinish={making.mutate}>
+      <p>Nobody has an account here yet. Make the first one; it can make the others.</p>
+      {making.isError && <Alert type="error" showIcon title={sentence(making.error)} className="gap-below" />}
+      <Form.Item label="Code, printed where the server was started" name="code" initialValue=""><Input autoComplete="off" /></Form.Item>
+      <Form.Item label="Your name" name="name" initialValue=""><Input autoComplete="name" /></Form.Item>
+      <Form.Item label="What you are here, such as teacher" name="work" initialValue=""><Input /></Form.Item>
+      <Form.Item label="Name you sign in with" name="signIn" initialValue=""><Input autoComplete="username" /></Form.Item>
+      <Form.Item label="Password, at least 8 characters" name="password" initialValue=""><Input.Password autoComplete="new-password" /></Form.Item>
+      <Button type="primary" htmlType="submit" block loading={making.isPending}>Make the account</Button>
+    </Form>
+  );
+}

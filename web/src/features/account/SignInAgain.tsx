@@ -1,0 +1,42 @@
+import { Modal } from 'antd';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { onSessionEnd } from '../../api/client';
+import { session } from './session';
+import { SignInForm } from './SignIn';
+
+/** When a session ends in the middle of work: asks for the password over the page, then what was asked for goes on. */
+export function SignInAgain() {
+  const [asking, setAsking] = useState(false);
+  const waiting = useRef<(() => void)[]>([]);
+  const queries = useQueryClient();
+  const { data, dataUpdatedAt } = useQuery(session);
+  const askedAt = useRef(0);
+
+  useEffect(() => {
+    onSessionEnd(async () => {
+      // Asking the server who is signed in also fetches the token that the next change must carry.
+      const { answer, client } = await import('../../api/client');
+      const now = await answer(client.GET('/api/session'));
+      if (now.account) return;
+      askedAt.current = Date.now();
+      setAsking(true);
+      await new Promise<void>((resolve) => waiting.current.push(resolve));
+    });
+    return () => onSessionEnd(undefined);
+  }, [queries]);
+
+  useEffect(() => {
+    if (asking && dataUpdatedAt > askedAt.current && data?.account) {
+      setAsking(false);
+      waiting.current.splice(0).forEach((go) => go());
+    }
+  }, [asking, data, dataUpdatedAt]);
+
+  return (
+    <Modal open={asking} footer={null} closable={false} title="Sign in again" destroyOnHidden>
+      <p>You were signed out after a while. Nothing was lost: once you are back, what you were doing goes on.</p>
+      <SignInForm known={data?.account?.signIn} />
+    </Modal>
+  );
+}

@@ -1,0 +1,12 @@
+import { queryOptions } from '@tanstack/react-query';
+import { answer, client } from '../../api/client';
+
+export const session = queryOptions({
+  queryKey: ['session'],
+  queryFn: () => answer(client.GET('/api/session')),
+  staleTime: Infinity,
+});
+
+export const signIn = (signIn: string, password: string) => answer(client.POST('/api/session', { body: { signIn, password } }));
+export const signInToDemo = (signIn: string) => answer(client.POST('/api/session/demo', { body: { signIn } }));
+export const signOut = () => answer(client.DELETE('/api/session'));

@@ -1,0 +1,37 @@
+import { Input } from 'antd';
+import { useState } from 'react';
+import { NavLink } from 'react-router';
+import type { VocabularyView } from '../../api/types';
+
+const MANY = 25;
+
+/** Every board of the vocabulary, home first; those with something to mend carry a dot. */
+export function BoardList({ view, mayEdit, onAdd }: { view: VocabularyView; mayEdit: boolean; onAdd: (name: string) => void }) {
+  const [adding, setAdding] = useState(false);
+  const [sought, setSought] = useState('');
+  const toMend = new Set(view.findings.map((f) => f.board));
+  const boards = view.boards.filter((b) => b.name.toLowerCase().includes(sought.toLowerCase()));
+  return (
+    <nav className="board-list" aria-label="Boards">
+      <h2>{view.boards.length} boards</h2>
+      {view.boards.length > MANY && <Input size="small" allowClear aria-label="Find a board" placeholder="Find a board" value={sought} onChange={(e) => setSought(e.target.value)} />}
+      <ul>
+        {boards.map((b) => (
+          <li key={b.id}>
+            <NavLink to={`/vocabularies/${view.id}/boards/${encodeURIComponent(b.id)}`} title={b.name}>
+              <span>{b.name}</span>
+              {toMend.has(b.id) && <i className="mend-dot" role="img" aria-label="something to mend" />}
+            </NavLink>
+          </li>
+        ))}
+      </ul>
+      {mayEdit && (adding ? (
+        <input className="dotted-field" aria-label="Name of the new board" autoFocus placeholder="Its name" onBlur={() => setAdding(false)}
+          onKeyDown={(e) => {
+            if (e.key === 'Enter' && e.currentTarget.value.trim()) { onAdd(e.currentTarget.value); setAdding(false); }
+            if (e.key === 'Escape') setAdding(false);
+          }} />
+      ) : <button type="button" className="dotted" onClick={() => setAdding(true)}>add a board</button>)}
+    </nav>
+  );
+}

@@ -1,0 +1,139 @@
+import { Button as PlainButton } from 'antd';
+import type { MenuProps } from 'antd';
+import { useState } from 'react';
+import type { BoardLine, Button, VocabularyView } from '../../api/types';
+import { pictureAddress } from '../picture/pictures';
+import { say } from '../talk/voice';
+import { DottedChoice, DottedText } from './Dotted';
+import { spoken } from './grid';
+import { KindMark, kinds } from './kinds';
+import { PictureChooser } from './PictureChooser';
+
+interface Props {
+  button: Button;
+  line: BoardLine;
+  view: VocabularyView;
+  mayEdit: boolean;
+  editingLabel: boolean;
+  onEditingLabel: (on: boolean) => void;
+  onChange: (button: Button) => void;
+  onNewBoard: (name: string, button: Button) => void;
+  onOpen: (button: Button) => void;
+  onTakeOff: (button: Button) => void;
+}
+
+/** The panel that shows, as sentences, what a button does, and changes it: the dotted words are the controls. */
+export function ButtonSentence({ button, line, view, mayEdit, editingLabel, onEditingLabel, onChange, onNewBoard, onOpen, onTakeOff }: Props) {
+  const [choosing, setChoosing] = useState(false);
+  const [wording, setWording] = useState(false);
+  const kind = kinds.find((k) => k.kind === button.kind)!;
+  const text = button.says.type === 'words' ? button.says.text : button.label;
+  return (
+    <section aria-label="Button sentence" className="button-sentence">
+      <div className="button-head">
+        <span className="button-picture">{button.picture ? <img src={pictureAddress(button.picture, view.id)} alt="" /> : <span dir="auto">{button.label}</span>}</span>
+        <div>
+          <h2 dir="auto">{button.label || 'A picture'}</h2>
+          <p className="quiet">{spoken(button.cell)}</p>
+          {mayEdit && <button type="button" className="dotted" onClick={() => setChoosing(true)}>another picture</button>}
+        </div>
+      </div>
+      <p>
+        This button <strong>shows</strong>{' '}
+        <DottedText label="Change the label" value={button.label} shown={button.label || 'no label'} disabled={!mayEdit} editing={editingLabel} onEditing={onEditingLabel}
+          onKeep={(label) => onChange({ ...button, label })} />
+      </p>
+      <p>
+        and <strong>says</strong>{' '}
+        {wording ? (
+          <DottedText label="What it says" value={button.says.type === 'words' ? button.says.text : ''} editing onEditing={setWording} onKeep={(t) => onChange({ ...button, says: t.trim() ? { type: 'words', text: t } : { type: 'label' } })} />
+        ) : (
+          <DottedChoice label="Change what it says" disabled={!mayEdit}
+            items={[{ key: 'label', label: 'its own label' }, { key: 'words', label: 'other words…' }, { key: 'nothing', label: 'nothing' }]}
+            onChoose={(key) => (key === 'words' ? setWording(true) : onChange({ ...button, says: { type: key === 'label' ? 'label' : 'nothing' } }))}>
+            {says(button)}
+          </DottedChoice>
+        )}
+        {button.says.type !== 'nothing' && text && <button type="button" className="hear" onClick={() => void say(text, view.locale).catch(() => undefined)}>▶ hear it</button>}
+      </p>
+      {button.actions.length > 0 && <p>and <strong>{does(button.actions)}</strong>.</p>}
+      <p>
+        Then it{' '}
+        <DottedChoice label="Change where it leads" disabled={!mayEdit} items={places(view, line)} onChoose={(key) => {
+          if (key === 'new') onNewBoard(button.label || 'New board', button);
+          else onChange({ ...button, leads: leads(key) });
+        }}>
+          {leadsWhere(button, view)}
+        </DottedChoice>.
+      </p>
+      <p>
+        It is{' '}
+        <DottedChoice label="Change the kind" disabled={!mayEdit} items={kinds.map((k) => ({ key: k.kind, label: <span className="kind-choice"><KindMark kind={k.kind} /> {k.sentence}</span> }))}
+          onChoose={(key) => onChange({ ...button, kind: key as Button['kind'] })}>
+          {kind.sentence}
+        </DottedChoice>{' '}
+        <KindMark kind={button.kind} />
+      </p>
+      <hr />
+      <p className="fact"><strong>{taps(line)}</strong></p>
+      <div className="sentence-buttons">
+        {button.leads.type === 'opens' && <PlainButton onClick={() => onOpen(button)}>Go to that board</PlainButton>}
+        {mayEdit && <PlainButton onClick={() => onTakeOff(button)}>Take off</PlainButton>}
+      </div>
+      {choosing && (
+        <PictureChooser word={button.label} current={button.picture} vocabulary={view.id} onClose={() => setChoosing(false)}
+          onChoose={(picture) => { setChoosing(false); onChange({ ...button, picture }); }} />
+      )}
+    </section>
+  );
+}
+
+function says(button: Button): string {
+  switch (button.says.type) {
+    case 'label': return 'its own label';
+    case 'words': return `“${button.says.text}”`;
+    case 'nothing': return 'nothing';
+  }
+}
+
+function does(actions: string[]): string {
+  return actions.map((a) => {
+    if (a.startsWith('+')) return `spells “${a.slice(1)}”`;
+    return { ':space': 'adds a space', ':backspace': 'takes one off', ':clear': 'clears the message', ':speak': 'says the message' }[a] ?? a;
+  }).join(' and ');
+}
+
+function leadsWhere(button: Button, view: VocabularyView): string {
+  switch (button.leads.type) {
+    case 'stays': return 'stays here';
+    case 'home': return 'goes home';
+    case 'back': return 'goes back';
+    case 'opens': {
+      const to = button.leads.board;
+      const board = view.boards.find((b) => b.id === to);
+      return board ? `opens ${board.name}` : 'opens a board that is not there';
+    }
+  }
+}
+
+function leads(key: string): Button['leads'] {
+  if (key === 'stays' || key === 'home' || key === 'back') return { type: key };
+  return { type: 'opens', board: key.slice('opens:'.length) };
+}
+
+function places(view: VocabularyView, here: BoardLine): MenuProps['items'] {
+  return [
+    { key: 'stays', label: 'stays here' },
+    { key: 'home', label: 'goes home' },
+    { key: 'back', label: 'goes back' },
+    { key: 'new', label: 'opens a new board' },
+    { type: 'divider' },
+    ...view.boards.filter((b) => b.id !== here.id).map((b) => ({ key: `opens:${b.id}`, label: `opens ${b.name}` })),
+  ];
+}
+
+function taps(line: BoardLine): string {
+  if (!line.route) return 'No taps from home lead to this board.';
+  const n = line.route.length + 1;
+  return n === 1 ? '1 tap, from home.' : `${n} taps from home.`;
+}

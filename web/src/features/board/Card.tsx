@@ -1,0 +1,21 @@
+import type { Button } from '../../api/types';
+import { pictureAddress } from '../picture/pictures';
+import { KindMark } from './kinds';
+
+/** A button as it looks, wherever it stands: one that opens a board is drawn as two stacked cards. */
+export function Card({ button, vocabulary }: { button: Button; vocabulary: number }) {
+  const opens = button.leads.type === 'opens';
+  return (
+    <span className={`card${opens ? ' opens' : ''}${button.picture ? '' : ' word-only'}`}>
+      {button.picture && <img src={pictureAddress(button.picture, vocabulary)} alt="" draggable={false} />}
+      {button.label && <span className="label" dir="auto" style={{ '--length': Math.max(longest(button.label), 4) } as React.CSSProperties}>{button.label}</span>}
+      <KindMark kind={button.kind} />
+    </span>
+  );
+}
+
+/** Letters of the longest line a label will have: on two lines if it has a space, else on one. */
+function longest(label: string): number {
+  const words = label.split(' ');
+  return Math.max(Math.ceil(label.length / Math.min(2, words.length)), ...words.map((w) => w.length));
+}

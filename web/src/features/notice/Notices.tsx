@@ -1,0 +1,14 @@
+import { queryOptions, useQuery } from '@tanstack/react-query';
+import { answer, client } from '../../api/client';
+
+const notices = queryOptions({ queryKey: ['notices'], queryFn: () => answer(client.GET('/api/notices')), staleTime: Infinity });
+
+export default function Notices() {
+  const { data } = useQuery(notices);
+  return (
+    <main className="page">
+      <h1>Who made what is in here</h1>
+      <pre className="notices" tabIndex={0} aria-label="Notices">{data?.text}</pre>
+    </main>
+  );
+}

@@ -1,0 +1,26 @@
+import type { Mark, Page } from '../../api/types';
+import { pictureAddress } from '../picture/pictures';
+
+/** Draws the abstract page the server laid out; one unit is a micrometre. */
+export function PagePreview({ page, vocabulary, label }: { page: Page; vocabulary: number; label: string }) {
+  return (
+    <svg className="sheet" viewBox={`0 0 ${page.width} ${page.height}`} role="img" aria-label={label} style={{ aspectRatio: `${page.width} / ${page.height}` }}>
+      {page.marks.map((mark, i) => <Drawn key={i} mark={mark} vocabulary={vocabulary} />)}
+    </svg>
+  );
+}
+
+function Drawn({ mark, vocabulary }: { mark: Mark; vocabulary: number }) {
+  switch (mark.type) {
+    case 'card':
+      return <rect className="sheet-card" x={mark.rect.x} y={mark.rect.y} width={mark.rect.width} height={mark.rect.height} rx={mark.radius} />;
+    case 'line':
+      return <line className={mark.dashed ? 'sheet-cut' : 'sheet-line'} x1={mark.x1} y1={mark.y1} x2={mark.x2} y2={mark.y2} />;
+    case 'picture':
+      return <image href={pictureAddress(mark.picture, vocabulary)} x={mark.rect.x} y={mark.rect.y} width={mark.rect.width} height={mark.rect.height} />;
+    case 'writing':
+      return <text className={mark.faint ? 'sheet-faint' : 'sheet-words'} x={mark.x} y={mark.y} fontSize={mark.size} textAnchor={mark.centred ? 'middle' : 'start'}>{mark.text}</text>;
+    case 'shape':
+      return <polygon className={`kind-${mark.kind}`} points={mark.points.map((p) => `${p.x},${p.y}`).join(' ')} />;
+  }
+}

@@ -1,0 +1,115 @@
+import { Button, Dropdown } from 'antd';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { sentence } from '../../api/client';
+import type { CaseloadRow, Student } from '../../api/types';
+import { dayAndTime, today } from '../../shell/time';
+import { caseload } from './students';
+import { StudentForm } from './StudentForm';
+import { Team } from './Team';
+
+type Open = { what: 'add' } | { what: 'student'; student: Student } | { what: 'team'; row: CaseloadRow } | undefined;
+
+/** A day at a glance: one row a student. */
+export function Caseload() {
+  const { data: rows, error } = useQuery(caseload);
+  const [open, setOpen] = useState<Open>();
+  const navigate = useNavigate();
+  return (
+    <main className="page">
+      <div className="page-head">
+        <h1>{today()}</h1>
+        {rows && <span className="quiet">{rows.length === 1 ? '1 student' : `${rows.length} students`}</span>}
+        <span className="grow" />
+        <Button type="primary" onClick={() => setOpen({ what: 'add' })}>Add a student</Button>
+      </div>
+      {error && <p role="alert">{sentence(error)}</p>}
+      {rows?.length === 0 && (
+        <p className="empty">Nobody is on your caseload yet. Add a student, or ask a colleague to put you on a team.</p>
+      )}
+      <ul className="caseload">
+        {rows?.map((row) => <Row key={row.student.id} row={row} onOpen={setOpen} />)}
+      </ul>
+      {open?.what === 'add' && <StudentForm onClose={() => setOpen(undefined)} onKept={(s) => void navigate(`/students/${s.id}/start`)} />}
+      {open?.what === 'student' && <StudentForm student={open.student} onClose={() => setOpen(undefined)} />}
+      {open?.what === 'team' && <Team student={open.row.student} owns={open.row.role === 'OWNER'} onClose={() => setOpen(undefined)} />}
+    </main>
+  );
+}
+
+function Row({ row, onOpen }: { row: CaseloadRow; onOpen: (open: Open) => void }) {
+  const { student, vocabulary, role } = row;
+  const navigate = useNavigate();
+  const edits = role !== 'VIEWER';
+  const year = student.schoolYear === undefined ? undefined : `year ${student.schoolYear}`;
+  const more = [
+    { key: 'start', label: vocabulary ? 'Start another vocabulary' : 'Bring in boards from a file', show: edits },
+    { key: 'student', label: `About ${student.name}`, show: edits },
+    { key: 'team', label: 'Team', show: true },
+  ].filter((m) => m.show);
+  return (
+    <li className="student" aria-label={student.name}>
+      <GridShape rows={vocabulary?.rows ?? 2} columns={vocabulary?.columns ?? 3} faint={!vocabulary} />
+      <div className="who">
+        <h2>{student.name}</h2>
+        <p>{[year, student.className].filter(Boolean).join(' · ') || 'no class yet'}</p>
+      </div>
+      {vocabulary ? (
+        <>
+          <div className="how-much">
+            <p><strong>{vocabulary.rows} x {vocabulary.columns}</strong> grid, {vocabulary.boards} boards</p>
+            <div className="shown-bar" aria-hidden="true"><span style={{ width: `${(100 * vocabulary.shown) / Math.max(1, vocabulary.words)}%` }} /></div>
+            <p><strong>{vocabulary.shown}</strong> of {vocabulary.words} words shown</p>
+          </div>
+          <div className="last-change">
+            <p>{vocabulary.changedBy ?? 'Dwimble'} {vocabulary.change}</p>
+            <p className="quiet">{dayAndTime(vocabulary.changedAt)}{row.vocabularies > 1 && ` · in “${vocabulary.name}”, one of ${row.vocabularies} vocabularies`}</p>
+          </div>
+          <div className="doors">
+            <Link className="door" to={`/vocabularies/${vocabulary.id}`}>Boards</Link>
+            <Link className="door" to={`/vocabularies/${vocabulary.id}/print`}>Print</Link>
+            <Link className="door" to={`/vocabularies/${vocabulary.id}/talk`}>Talk</Link>
+            <More items={more} row={row} onOpen={onOpen} />
+          </div>
+        </>
+      ) : (
+        <>
+          <div className="last-change wide"><p>No boards yet.</p></div>
+          <div className="doors">
+            {edits && <Button type="primary" onClick={() => void navigate(`/students/${student.id}/start`)}>Start a vocabulary</Button>}
+            <More items={more} row={row} onOpen={onOpen} />
+          </div>
+        </>
+      )}
+    </li>
+  );
+}
+
+function More({ items, row, onOpen }: { items: { key: string; label: string }[]; row: CaseloadRow; onOpen: (open: Open) => void }) {
+  const navigate = useNavigate();
+  return (
+    <Dropdown
+      trigger={['click']}
+      menu={{
+        items: items.map(({ key, label }) => ({ key, label })),
+        onClick: ({ key }) => {
+          if (key === 'start') void navigate(`/students/${row.student.id}/start`);
+          if (key === 'student') onOpen({ what: 'student', student: row.student });
+          if (key === 'team') onOpen({ what: 'team', row });
+        },
+      }}
+    >
+      <Button aria-label={`More for ${row.student.name}`}>⋯</Button>
+    </Dropdown>
+  );
+}
+
+/** The shape of the student's grid, as many cells as it has. */
+function GridShape({ rows, columns, faint }: { rows: number; columns: number; faint: boolean }) {
+  return (
+    <span className={faint ? 'grid-shape faint' : 'grid-shape'} aria-hidden="true" style={{ gridTemplateColumns: `repeat(${columns}, 1fr)`, gridTemplateRows: `repeat(${rows}, 1fr)` }}>
+      {Array.from({ length: rows * columns }, (_, i) => <i key={i} />)}
+    </span>
+  );
+}

@@ -1,0 +1,48 @@
+import { Alert, Button, Form, Input, InputNumber, Modal, Select } from 'antd';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { sentence } from '../../api/client';
+import type { Student } from '../../api/types';
+import { addStudent, caseload, changeStudent, screenName, screens, type StudentFacts } from './students';
+
+interface Values { name?: string; schoolYear?: number | null; className?: string; screen: string }
+
+/** Adds a student, or changes the facts of one. */
+export function StudentForm({ student, onClose, onKept }: { student?: Student; onClose: () => void; onKept?: (kept: Student) => void }) {
+  const queries = useQueryClient();
+  const { data: usual } = useQuery(screens);
+  const choices = (usual ?? []).concat(student && usual && !usual.some((s) => s.name === screenName(student.screen, usual))
+    ? [{ name: screenName(student.screen, usual), screen: student.screen }] : []);
+  const keeping = useMutation({
+    mutationFn: (values: Values) => {
+      const facts: StudentFacts = { name: values.name ?? '', schoolYear: values.schoolYear ?? undefined, className: values.className ?? '', screen: choices.find((s) => s.name === values.screen)!.screen };
+      return student ? changeStudent(student.id, facts) : addStudent(facts);
+    },
+    onSuccess: (kept) => {
+      void queries.invalidateQueries({ queryKey: caseload.queryKey });
+      void queries.invalidateQueries({ queryKey: ['student', kept.id] });
+      void queries.invalidateQueries({ queryKey: ['vocabulary'] });
+      onClose();
+      onKept?.(kept);
+    },
+  });
+  if (!usual) return null;
+  return (
+    <Modal open title={student ? `About ${student.name}` : 'Add a student'} onCancel={onClose} footer={null}>
+      <Form<Values>
+        layout="vertical" requiredMark={false} onFinish={keeping.mutate}
+        initialValues={{ name: student?.name, schoolYear: student?.schoolYear, className: student?.className, screen: student ? screenName(student.screen, usual) : 'tablet, 10 inch' }}
+      >
+        {keeping.isError && <Alert type="error" showIcon title={sentence(keeping.error)} className="gap-below" />}
+        <Form.Item label="Name" name="name"><Input autoFocus autoComplete="off" /></Form.Item>
+        <div className="side-by-side">
+          <Form.Item label="School year, if any" name="schoolYear"><InputNumber min={0} max={14} precision={0} /></Form.Item>
+          <Form.Item label="Class or group" name="className"><Input autoComplete="off" /></Form.Item>
+        </div>
+        <Form.Item label="Talks on" name="screen" extra="Cell sizes in millimetres are worked out from this screen.">
+          <Select options={choices.map((s) => ({ value: s.name, label: s.name }))} />
+        </Form.Item>
+        <Button type="primary" htmlType="submit" loading={keeping.isPending}>{student ? 'Keep' : 'Add'}</Button>
+      </Form>
+    </Modal>
+  );
+}

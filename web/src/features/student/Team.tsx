@@ -1,0 +1,45 @@
+import { Alert, Button, Input, Modal, Select } from 'antd';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { sentence } from '../../api/client';
+import type { Member, Student } from '../../api/types';
+import { joinTeam, leaveTeam, team } from './students';
+
+const roles: { value: Member['role']; label: string }[] = [
+  { value: 'OWNER', label: 'owns: changes boards and this team' },
+  { value: 'EDITOR', label: 'changes boards' },
+  { value: 'VIEWER', label: 'looks, talks and prints' },
+];
+
+/** Who may see a student's boards. Only an owner of the team can change it. */
+export function Team({ student, owns, onClose }: { student: Student; owns: boolean; onClose: () => void }) {
+  const queries = useQueryClient();
+  const { data: members = [] } = useQuery(team(student.id));
+  const [joining, setJoining] = useState('');
+  const changing = useMutation({
+    mutationFn: (change: () => Promise<Member[]>) => change(),
+    onSuccess: (now) => { queries.setQueryData(team(student.id).queryKey, now); setJoining(''); },
+  });
+  return (
+    <Modal open title={`${student.name}’s team`} onCancel={onClose} footer={null}>
+      <p className="quiet">Nobody else can see {student.name}’s boards.</p>
+      {changing.isError && <Alert type="error" showIcon title={sentence(changing.error)} className="gap-below" />}
+      <ul className="team">
+        {members.map((m) => (
+          <li key={m.accountId}>
+            <span><strong>{m.name}</strong>, {m.work}</span>
+            <Select size="small" value={m.role} options={roles} disabled={!owns} aria-label={`What ${m.name} may do`} popupMatchSelectWidth={false}
+              onChange={(role) => changing.mutate(() => joinTeam(student.id, m.signIn, role))} />
+            {owns && <Button size="small" type="text" onClick={() => changing.mutate(() => leaveTeam(student.id, m.signIn))} aria-label={`Take ${m.name} off the team`}>take off</Button>}
+          </li>
+        ))}
+      </ul>
+      {owns && (
+        <form className="side-by-side" onSubmit={(e) => { e.preventDefault(); if (joining.trim()) changing.mutate(() => joinTeam(student.id, joining.trim(), 'EDITOR')); }}>
+          <Input value={joining} onChange={(e) => setJoining(e.target.value)} aria-label="Name somebody signs in with" placeholder="Name somebody signs in with" />
+          <Button htmlType="submit">Add to the team</Button>
+        </form>
+      )}
+    </Modal>
+  );
+}

@@ -1,0 +1,37 @@
+import { queryOptions } from '@tanstack/react-query';
+import { answer, client } from '../../api/client';
+import type { Member, Student, UsualScreen } from '../../api/types';
+
+export const caseload = queryOptions({ queryKey: ['caseload'], queryFn: () => answer(client.GET('/api/students')), staleTime: 0 });
+
+export const student = (id: string) =>
+  queryOptions({ queryKey: ['student', id], queryFn: () => answer(client.GET('/api/students/{student}', { params: { path: { student: id } } })) });
+
+export const team = (id: string) =>
+  queryOptions({ queryKey: ['team', id], queryFn: () => answer(client.GET('/api/students/{student}/team', { params: { path: { student: id } } })) });
+
+export const vocabularies = (id: string) =>
+  queryOptions({ queryKey: ['vocabularies', id], queryFn: () => answer(client.GET('/api/students/{student}/vocabularies', { params: { path: { student: id } } })) });
+
+export interface StudentFacts {
+  name: string;
+  schoolYear?: number;
+  className: string;
+  screen: Student['screen'];
+}
+
+export const addStudent = (facts: StudentFacts) => answer(client.POST('/api/students', { body: facts }));
+export const changeStudent = (id: string, facts: StudentFacts) =>
+  answer(client.PUT('/api/students/{student}', { params: { path: { student: id } }, body: facts }));
+export const joinTeam = (student: string, signIn: string, role: Member['role']) =>
+  answer(client.PUT('/api/students/{student}/team/{signIn}', { params: { path: { student, signIn } }, body: { role } }));
+export const leaveTeam = (student: string, signIn: string) =>
+  answer(client.DELETE('/api/students/{student}/team/{signIn}', { params: { path: { student, signIn } } }));
+
+export const screens = queryOptions({ queryKey: ['screens'], queryFn: () => answer(client.GET('/api/screens')), staleTime: Infinity });
+
+/** What people call a screen: by its name among the usual ones, else by its sides. */
+export function screenName(screen: Student['screen'], usual: UsualScreen[]): string {
+  return usual.find((s) => s.screen.width === screen.width && s.screen.height === screen.height)?.name
+    ?? `${Math.round(screen.width / 1000)} x ${Math.round(screen.height / 1000)} mm`;
+}

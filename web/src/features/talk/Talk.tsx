@@ -1,0 +1,104 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { sentence } from '../../api/client';
+import type { Board, Button, VocabularyView } from '../../api/types';
+import { allBoards, vocabulary as vocabularyQuery } from '../board/boards';
+import { Card } from '../board/Card';
+import { pictureAddress } from '../picture/pictures';
+import { begin, spokenMessage, takeOneOff, tap, type TalkState } from './message';
+import { hush, say } from './voice';
+
+const HOLD_MS = 700;
+
+/** The student's view, full screen and touch first. All boards are here before the first tap, so a lost network loses no word. */
+export default function TalkPage() {
+  const id = Number(useParams().vocabulary);
+  const [search] = useSearchParams();
+  const view = useQuery({ ...vocabularyQuery(id), refetchInterval: false });
+  const boards = useQuery({ ...allBoards(id), staleTime: Infinity });
+  const error = view.error ?? boards.error;
+  if (error) return <main className="lone"><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
+  if (!view.data || !boards.data) return null;
+  return <Talk view={view.data} boards={boards.data} start={search.get('board') ?? view.data.home} />;
+}
+
+function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; start: string }) {
+  const byId = useMemo(() => new Map(boards.map((b) => [b.id, b])), [boards]);
+  const [state, setState] = useState<TalkState>(() => begin(byId.has(start) ? start : view.home));
+  const [saying, setSaying] = useState('');
+  const [notice, setNotice] = useState('');
+  const line = useRef<HTMLDivElement>(null);
+  const board = byId.get(state.board) ?? byId.get(view.home)!;
+
+  useEffect(() => hush, []);
+  useEffect(() => { line.current?.scrollTo({ left: line.current.scrollWidth }); }, [state.message]);
+
+  function speak(text: string) {
+    setSaying(text);
+    setNotice('');
+    say(text, view.locale).catch((error: unknown) => setNotice(sentence(error)));
+  }
+
+  function press(button: Button) {
+    const tapped = tap(state, button, byId, view.home);
+    setState(tapped.state);
+    if (tapped.speak) speak(tapped.speak);
+    else setNotice('');
+    if (tapped.notice) setNotice(tapped.notice);
+  }
+
+  const { margin, gap, message } = view.layout;
+  const shares = { '--margin': margin, '--gap': gap, '--message': message } as React.CSSProperties;
+  return (
+    <main className="talk" style={shares}>
+      <h1 className="unseen">{view.student ? `${view.student.name} talks` : view.name}</h1>
+      <div className="message-row">
+        <div className="message" ref={line} role="group" aria-label="Message" tabIndex={0}>
+          {state.message.map((token, i) => (
+            <span key={i} className="token">
+              {token.picture && <img src={pictureAddress(token.picture, view.id)} alt="" />}
+              <span dir="auto">{token.text}</span>
+            </span>
+          ))}
+          <Leave vocabulary={view.id} board={state.board} />
+        </div>
+        <button type="button" className="say-it" disabled={state.message.length === 0} onClick={() => speak(spokenMessage(state.message))}>Say it</button>
+        <button type="button" className="quiet-key" disabled={state.message.length === 0} onClick={() => setState({ ...state, message: takeOneOff(state.message) })}>take one off</button>
+        <button type="button" className="quiet-key" disabled={state.message.length === 0} onClick={() => { setState({ ...state, message: [] }); setSaying(''); }}>clear</button>
+      </div>
+      <p className="saying" role="status" aria-live="polite"><span>{notice || saying}</span></p>
+      <div className="talk-grid" role="group" aria-label={board.name}
+        style={{ gridTemplateColumns: `repeat(${board.columns}, minmax(0, 1fr))`, gridTemplateRows: `repeat(${board.rows}, minmax(0, 1fr))` }}>
+        {board.buttons.filter((b) => !b.hidden).map((b) => (
+          <button key={b.id} type="button" className="cell" onClick={() => press(b)}
+            style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}
+            aria-label={b.label || (b.says.type === 'words' ? b.says.text : 'picture')}>
+            <Card button={b} vocabulary={view.id} />
+          </button>
+        ))}
+      </div>
+    </main>
+  );
+}
+
+/** The way out for whoever helps: held for a moment by touch so that no student leaves by accident, pressed at once by keyboard. */
+function Leave({ vocabulary, board }: { vocabulary: number; board: string }) {
+  const navigate = useNavigate();
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const [holding, setHolding] = useState(false);
+  const leave = () => void navigate(`/vocabularies/${vocabulary}/boards/${encodeURIComponent(board)}`);
+  const stop = () => { clearTimeout(timer.current); setHolding(false); };
+  useEffect(() => {
+    const keys = (e: KeyboardEvent) => { if (e.key === 'Escape') leave(); };
+    window.addEventListener('keydown', keys);
+    return () => { window.removeEventListener('keydown', keys); clearTimeout(timer.current); };
+  });
+  return (
+    <button type="button" className={holding ? 'leave holding' : 'leave'} aria-label="Leave talking: hold, or press Escape" title="Hold to leave"
+      onPointerDown={() => { setHolding(true); timer.current = setTimeout(leave, HOLD_MS); }} onPointerUp={stop} onPointerLeave={stop}
+      onKeyDown={(e) => { if (e.key === 'Enter') leave(); }}>
+      hold to leave
+    </button>
+  );
+}

@@ -1,0 +1,76 @@
+import type { Board, Button } from '../../api/types';
+
+/** What the student has said so far, and where: plain data, so that every tap is a function of it. */
+export interface Token {
+  text: string;
+  picture?: string;
+  /** Letters being spelled; the next letter joins them. */
+  spelled?: boolean;
+}
+
+export interface TalkState {
+  board: string;
+  /** Boards that led here, the last one last. */
+  trail: string[];
+  message: Token[];
+}
+
+export interface Tapped {
+  state: TalkState;
+  /** What is spoken at once, if anything. */
+  speak?: string;
+  /** What to tell whoever helps, such as that a button leads nowhere. */
+  notice?: string;
+}
+
+export const begin = (board: string): TalkState => ({ board, trail: [], message: [] });
+
+export const spokenMessage = (message: Token[]) => message.map((t) => t.text).join(' ');
+
+export function tap(state: TalkState, button: Button, boards: Map<string, Board>, home: string): Tapped {
+  let message = state.message;
+  let speak: string | undefined;
+  for (const action of button.actions) {
+    if (action.startsWith('+')) {
+      message = spell(message, action.slice(1));
+      speak = action.slice(1);
+    } else if (action === ':space') message = endSpelling(message);
+    else if (action === ':backspace') message = takeOneOff(message);
+    else if (action === ':clear') message = [];
+    else if (action === ':speak') speak = spokenMessage(message);
+  }
+  const words = button.says.type === 'words' ? button.says.text : button.says.type === 'label' ? button.label : '';
+  if (words && button.actions.length === 0) {
+    message = [...endSpelling(message), { text: words, picture: button.picture }];
+    speak = words;
+  }
+  const said = { ...state, message };
+  switch (button.leads.type) {
+    case 'stays': return { state: said, speak };
+    case 'home': return { state: { ...said, board: home, trail: [] }, speak };
+    case 'back': return { state: { ...said, board: state.trail.at(-1) ?? home, trail: state.trail.slice(0, -1) }, speak };
+    case 'opens': {
+      const to = button.leads.board;
+      if (!boards.has(to)) return { state: said, speak, notice: `“${button.label}” leads nowhere yet.` };
+      if (to === state.board) return { state: said, speak };
+      return { state: { ...said, board: to, trail: to === home ? [] : [...state.trail, state.board] }, speak };
+    }
+  }
+}
+
+function spell(message: Token[], letters: string): Token[] {
+  const last = message.at(-1);
+  return last?.spelled ? [...message.slice(0, -1), { ...last, text: last.text + letters }] : [...message, { text: letters, spelled: true }];
+}
+
+function endSpelling(message: Token[]): Token[] {
+  return message.map((t) => (t.spelled ? { ...t, spelled: false } : t));
+}
+
+/** The last letter of a word being spelled, else the last word. */
+export function takeOneOff(message: Token[]): Token[] {
+  const last = message.at(-1);
+  if (!last) return message;
+  const shorter = last.spelled ? [...last.text].slice(0, -1).join('') : '';
+  return shorter ? [...message.slice(0, -1), { ...last, text: shorter }] : message.slice(0, -1);
+}

@@ -1,0 +1,38 @@
+import { Dropdown } from 'antd';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
+import { Link, NavLink, useNavigate } from 'react-router';
+import type { Account } from '../api/types';
+import { signOut } from '../features/account/session';
+
+/** The bar along the top, and the page below it. */
+export function Shell({ account, children }: { account: Account; children: ReactNode }) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const leaving = useMutation({ mutationFn: signOut, onSuccess: (view) => { queries.clear(); queries.setQueryData(['session'], view); void navigate('/'); } });
+  return (
+    <div className="shell">
+      <header className="top-bar">
+        <Link to="/caseload" className="wordmark" aria-label="dwimble, to the caseload">dwimble</Link>
+        <nav aria-label="Main">
+          <NavLink to="/caseload">Caseload</NavLink>
+        </nav>
+        <span className="grow" />
+        <Dropdown
+          trigger={['click']}
+          menu={{
+            items: [
+              { key: 'who', label: `${account.name}, ${account.work}`, disabled: true },
+              { key: 'notices', label: 'Who made what is in here' },
+              { key: 'out', label: 'Sign out' },
+            ],
+            onClick: ({ key }) => { if (key === 'out') leaving.mutate(); if (key === 'notices') void navigate('/notices'); },
+          }}
+        >
+          <button className="account" aria-label={`${account.name}: account`}>{account.name.slice(0, 1)}</button>
+        </Dropdown>
+      </header>
+      {children}
+    </div>
+  );
+}

@@ -1,0 +1,18 @@
+const day = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+export const today = (now = new Date()) => day.format(now);
+
+/** "today 10:42", "yesterday 10:42", "3 March" and, in another year, "3 March 2025". */
+export function dayAndTime(iso: string, now = new Date()): string {
+  const then = new Date(iso);
+  const days = Math.round((midnight(now) - midnight(then)) / 86_400_000);
+  if (days <= 0) return `today ${time.format(then)}`;
+  if (days === 1) return `yesterday ${time.format(then)}`;
+  const sameYear = then.getFullYear() === now.getFullYear();
+  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', ...(sameYear ? {} : { year: 'numeric' }) }).format(then);
+}
+
+function midnight(date: Date): number {
+  return new Date(date.getFullYear(), date.getMonth(), date.getDate()).getTime();
+}

@@ -1,0 +1,71 @@
+import type { ThemeConfig } from 'antd';
+
+/** The palette. Components name these and no other colours. */
+export const palette = {
+  paper: '#F6F2EA',
+  card: '#FBF8F2',
+  white: '#FFFFFF',
+  mat: '#EAE3D4',
+  line: '#DCD3C0',
+  edge: '#8C8576',
+  ink: '#1F2A44',
+  inkSoft: '#333F5E',
+  quiet: '#5F5A50',
+  action: '#B8431C',
+  actionSoft: '#FCE6D6',
+  glow: '#F2A65A',
+  kept: '#0E7C7B',
+  held: '#8B1E3F',
+  kindWho: '#7B3F8C',
+  kindDo: '#0E7C7B',
+  kindSocial: '#B8431C',
+  kindDescribing: '#8A5A00',
+  kindThing: '#3B5AA8',
+  kindWhere: '#3F6F22',
+  kindLittle: '#6B665C',
+  kindQuestion: '#1F2A44',
+} as const;
+
+export const fonts = {
+  interface: '"Atkinson Hyperlegible", system-ui, sans-serif',
+  board: 'Andika, "Atkinson Hyperlegible", system-ui, sans-serif',
+};
+
+export const theme: ThemeConfig = {
+  token: {
+    colorPrimary: palette.action,
+    colorLink: palette.action,
+    colorLinkHover: palette.held,
+    colorText: palette.ink,
+    colorTextSecondary: palette.quiet,
+    colorTextDescription: palette.quiet,
+    colorTextPlaceholder: palette.quiet,
+    colorBgLayout: palette.paper,
+    colorBgContainer: palette.white,
+    colorBgElevated: palette.card,
+    colorBorder: palette.edge,
+    colorBorderSecondary: palette.line,
+    colorError: palette.held,
+    colorWarning: palette.action,
+    colorSuccess: palette.kept,
+    colorInfo: palette.inkSoft,
+    fontFamily: fonts.interface,
+    fontSize: 15,
+    borderRadius: 9,
+    controlHeight: 36,
+    motionDurationMid: '0.1s',
+    motionDurationSlow: '0.12s',
+  },
+  components: {
+    Button: { fontWeight: 700, primaryShadow: 'none', defaultShadow: 'none' },
+    Modal: { titleFontSize: 19 },
+  },
+};
+
+/** The palette as CSS custom properties: kindWho becomes --kind-who. */
+export function applyPalette(root: HTMLElement): void {
+  for (const [name, colour] of Object.entries(palette)) {
+    root.style.setProperty('--' + name.replace(/[A-Z]/g, (c) => '-' + c.toLowerCase()), colour);
+  }
+  root.style.setProperty('--font-board', fonts.board);
+}
