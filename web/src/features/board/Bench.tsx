@@ -39,7 +39,7 @@ function Bench({ view, board, line }: { view: VocabularyView; board: Board; line
   const navigate = useNavigate();
   const changes = useChanges(view.id);
   const mayEdit = view.role !== 'VIEWER';
-  const [marked, setMarked] = useState<Cell>(() => nextEmpty(board, { row: 0, column: 0 }) ?? { row: 0, column: 0 });
+  const [marked, setMarked] = useState<Cell>(() => nextEmpty(board, { row: 0, column: 0 }, line.keptFree) ?? { row: 0, column: 0 });
   const [focus, setFocus] = useState(1);
   const [text, setText] = useState('');
   const [picture, setPicture] = useState<string>();
@@ -47,7 +47,7 @@ function Bench({ view, board, line }: { view: VocabularyView; board: Board; line
   const [conflict, setConflict] = useState<Conflict>();
   const wordLine = useRef<HTMLInputElement>(null);
   const button = buttonAt(board, marked);
-  const next = nextEmpty(board, marked);
+  const next = nextEmpty(board, marked, line.keptFree);
   const loose = view.findings.filter((f) => f.what === 'LOOSE_END' && f.board === board.id).flatMap((f) => f.cell ?? []);
 
   const go = useCallback((boardId: string) => void navigate(`/vocabularies/${view.id}/boards/${encodeURIComponent(boardId)}`), [navigate, view.id]);
@@ -79,7 +79,7 @@ function Bench({ view, board, line }: { view: VocabularyView; board: Board; line
     }
     const now = changed.boards.find((b) => b.id === board.id);
     const last = now?.buttons.filter((b) => changed.added.includes(b.id)).at(-1);
-    if (now && last) setMarked(nextEmpty(now, last.cell) ?? last.cell);
+    if (now && last) setMarked(nextEmpty(now, last.cell, line.keptFree) ?? last.cell);
   }
 
   async function takeOff(gone: Button) {
@@ -167,7 +167,7 @@ function Bench({ view, board, line }: { view: VocabularyView; board: Board; line
         <BoardList view={view} mayEdit={mayEdit} onAdd={(name) => void newBoard(name)} />
         <main className="stage">
           <div className="stage-room" style={{ '--screen': view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message)) } as React.CSSProperties}>
-            <BoardGrid board={board} vocabulary={view.id} marked={marked} next={mayEdit ? next : undefined} loose={loose} focus={focus} onMark={setMarked} onOpen={open}
+            <BoardGrid board={board} vocabulary={view.id} marked={marked} next={mayEdit ? next : undefined} loose={loose} keptFree={line.keptFree} focus={focus} onMark={setMarked} onOpen={open}
               onType={(letters) => {
                 if (!mayEdit) return;
                 setText(letters.replace(/\s*[\r\n\t;]+\s*/g, ', ').replace(/^, |, $/g, ''));
@@ -188,7 +188,7 @@ function Bench({ view, board, line }: { view: VocabularyView; board: Board; line
               onChange={(changed) => void edit({ type: 'change-button', board: board.id, button: changed })}
               onNewBoard={(name, opener) => void newBoard(name, opener)} onOpen={open} onTakeOff={(b) => void takeOff(b)} />
           ) : (
-            <AboutBoard line={line} cell={marked} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-board', board: board.id, name })} />
+            <AboutBoard line={line} home={line.id === view.home} cell={marked} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-board', board: board.id, name })} />
           )}
           <Findings view={view} boardId={board.id} mayEdit={mayEdit} onMend={(made) => void edit(made)} />
         </aside>
@@ -210,13 +210,15 @@ function stepTitle(word: string, version?: Version): string {
   return version ? `${word}: ${version.by ?? 'Dwimble'} ${version.summary}` : `Nothing to ${word.toLowerCase()}`;
 }
 
-function AboutBoard({ line, cell, mayEdit, onRename }: { line: BoardLine; cell: Cell; mayEdit: boolean; onRename: (name: string) => void }) {
-  const openers = line.openers === 1 ? '1 board opens it.' : `${line.openers} boards open it.`;
+function AboutBoard({ line, home, cell, mayEdit, onRename }: { line: BoardLine; home: boolean; cell: Cell; mayEdit: boolean; onRename: (name: string) => void }) {
+  const keptFree = line.keptFree.some((k) => sameCell(k, cell));
+  const openers = home ? 'It is the home board.' : line.openers === 1 ? '1 board opens it.' : `${line.openers} boards open it.`;
   return (
     <section className="button-sentence" aria-label="About this board">
       <h2>An empty cell</h2>
       <p className="quiet">{spoken(cell)}</p>
-      {mayEdit && <p>Type a word and press Enter: a button with its picture stands here, and the next empty cell waits. Several words go in at once with commas between them.</p>}
+      {keptFree && <p>This cell is kept free: other boards have back or home here, and a hand that goes home twice should say nothing by mistake. A word typed here still goes in.</p>}
+      {mayEdit && !keptFree && <p>Type a word and press Enter: a button with its picture stands here, and the next empty cell waits. Several words go in at once with commas between them.</p>}
       <hr />
       <p>This board is called <DottedText label="Rename this board" value={line.name} disabled={!mayEdit} onKeep={onRename} />.</p>
       <p className="fact">{line.buttons} buttons, {line.empty} empty {line.empty === 1 ? 'cell' : 'cells'}. {openers}</p>

@@ -9,6 +9,7 @@ interface Props {
   marked: Cell;
   next?: Cell;
   loose: Cell[];
+  keptFree: Cell[];
   /** Set when the marker was moved from outside and the focus should follow. */
   focus: number;
   onMark: (cell: Cell) => void;
@@ -19,7 +20,7 @@ interface Props {
 }
 
 /** The board on its mat. One cell is marked and takes the keys; the others follow by arrows, Tab and Shift+Tab. */
-export function BoardGrid({ board, vocabulary, marked, next, loose, focus, onMark, onOpen, onType, onTakeOff, onChange }: Props) {
+export function BoardGrid({ board, vocabulary, marked, next, loose, keptFree, focus, onMark, onOpen, onType, onTakeOff, onChange }: Props) {
   const grid = useRef<HTMLDivElement>(null);
   const at = buttonAt(board, marked)?.cell ?? marked;
 
@@ -78,7 +79,7 @@ export function BoardGrid({ board, vocabulary, marked, next, loose, focus, onMar
             const isMarked = sameCell(cell, at);
             const isNext = next !== undefined && sameCell(cell, next);
             const isLoose = loose.some((l) => sameCell(l, cell));
-            const classes = ['cell', button ? '' : 'empty', isMarked ? 'marked' : '', isNext ? 'next' : '', button?.hidden ? 'hidden-word' : ''].filter(Boolean).join(' ');
+            const classes = ['cell', button ? '' : keptFree.some((k) => sameCell(k, cell)) ? 'empty kept-free' : 'empty', isMarked ? 'marked' : '', isNext ? 'next' : '', button?.hidden ? 'hidden-word' : ''].filter(Boolean).join(' ');
             return (
               <div
                 key={`${cell.row}-${cell.column}`} role="gridcell" className={classes} data-cell={`${cell.row}-${cell.column}`}

@@ -8,7 +8,7 @@ export function Card({ button, vocabulary }: { button: Button; vocabulary: numbe
   return (
     <span className={`card${opens ? ' opens' : ''}${button.picture ? '' : ' word-only'}`}>
       {button.picture && <img src={pictureAddress(button.picture, vocabulary)} alt="" draggable={false} />}
-      {button.label && <span className="label" dir="auto" style={{ '--length': Math.max(longest(button.label), 4) } as React.CSSProperties}>{button.label}</span>}
+      {button.label && <span className="label" dir="auto" style={{ '--length': Math.max(longest(button.label), 4), '--lines': button.label.includes(' ') ? 2 : 1 } as React.CSSProperties}>{button.label}</span>}
       <KindMark kind={button.kind} />
     </span>
   );

@@ -50,8 +50,11 @@ export function stops(board: Board): Cell[] {
   return cells;
 }
 
-/** The empty cell the word line will fill: from a cell on in reading order, then from the top; undefined if the board is full. */
-export function nextEmpty(board: Board, from: Cell): Cell | undefined {
-  const empty = stops(board).filter((c) => !buttonAt(board, c));
+/**
+ * The empty cell the word line will fill: from a cell on in reading order, then from the top; undefined if the board
+ * is full. Cells kept free are passed over, unless one is the very cell to begin at.
+ */
+export function nextEmpty(board: Board, from: Cell, keptFree: Cell[] = []): Cell | undefined {
+  const empty = stops(board).filter((c) => !buttonAt(board, c) && (sameCell(c, from) || !keptFree.some((k) => sameCell(k, c))));
   return empty.find((c) => c.row > from.row || (c.row === from.row && c.column >= from.column)) ?? empty[0];
 }

@@ -54,20 +54,22 @@ function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; 
     <main className="talk" style={shares}>
       <h1 className="unseen">{view.student ? `${view.student.name} talks` : view.name}</h1>
       <div className="message-row">
-        <div className="message" ref={line} role="group" aria-label="Message" tabIndex={0}>
-          {state.message.map((token, i) => (
+        <div className="message-box">
+          <div className="message" ref={line} role="group" aria-label="Message" tabIndex={0}>
+            {state.message.map((token, i) => (
             <span key={i} className="token">
               {token.picture && <img src={pictureAddress(token.picture, view.id)} alt="" />}
               <span dir="auto">{token.text}</span>
             </span>
           ))}
+          </div>
+          <p className="saying" role="status" aria-live="polite"><span>{notice || saying}</span></p>
           <Leave vocabulary={view.id} board={state.board} />
         </div>
         <button type="button" className="say-it" disabled={state.message.length === 0} onClick={() => speak(spokenMessage(state.message))}>Say it</button>
         <button type="button" className="quiet-key" disabled={state.message.length === 0} onClick={() => setState({ ...state, message: takeOneOff(state.message) })}>take one off</button>
         <button type="button" className="quiet-key" disabled={state.message.length === 0} onClick={() => { setState({ ...state, message: [] }); setSaying(''); }}>clear</button>
       </div>
-      <p className="saying" role="status" aria-live="polite"><span>{notice || saying}</span></p>
       <div className="talk-grid" role="group" aria-label={board.name}
         style={{ gridTemplateColumns: `repeat(${board.columns}, minmax(0, 1fr))`, gridTemplateRows: `repeat(${board.rows}, minmax(0, 1fr))` }}>
         {board.buttons.filter((b) => !b.hidden).map((b) => (

@@ -52,6 +52,18 @@ public final class WayHome {
         return missing;
     }
 
+    /**
+     * Empty cells of a board that are best left so: where the other boards have back and home. A hand that goes
+     * home twice in a row then says nothing by mistake. In reading order.
+     */
+    public static List<Cell> keptFree(Board board, Vocabulary vocabulary) {
+        List<Cell> empty = board.emptyCells();
+        return List.of(Leads.BACK, Leads.HOME).stream()
+            .filter(leads -> board.buttons().stream().noneMatch(b -> b.leads().equals(leads)))
+            .flatMap(leads -> usual(leads, board, vocabulary).map(Button::cell).stream())
+            .filter(empty::contains).distinct().sorted().toList();
+    }
+
     /** An empty board of home's size with its way home and back where its siblings have them. */
     public static Board newBoard(String id, String name, Vocabulary vocabulary, Supplier<String> ids) {
         Board home = vocabulary.homeBoard();

@@ -119,7 +119,7 @@ public final class BoardSheet {
             }
         }
         Length mark = Length.smaller(side.times(0.07), Length.mm(2.5));
-        Rect at = new Rect(card.x().plus(side.times(0.04)), card.bottom().minus(mark).minus(side.times(0.04)), mark, mark);
+        Rect at = new Rect(card.x().plus(side.times(0.04)), card.y().plus(side.times(0.05)), mark, mark);
         if (button.kind() == Kind.QUESTION) {
             marks.add(new Mark.Writing(at.x(), at.bottom(), mark.times(1.4), "?", false, true));
         } else {

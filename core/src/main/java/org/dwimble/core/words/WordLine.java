@@ -46,10 +46,11 @@ public final class WordLine {
      * The edit that puts the typed words on a board, one after the other in empty cells from a cell on, in
      * reading order, going on at the top if the end is reached.
      *
+     * @param keptFree empty cells that are passed over, unless one of them is the very cell to begin at
      * @param picture the picture chosen for the first word; null to take the best found for each
      * @throws Unacceptable if nothing was typed, or there are more words than empty cells: then none is put
      */
-    public static Edit.Several put(String text, Board board, Cell from, @Nullable String picture, PictureSearch pictures, Kinds kinds, Supplier<String> ids) {
+    public static Edit.Several put(String text, Board board, Cell from, List<Cell> keptFree, @Nullable String picture, PictureSearch pictures, Kinds kinds, Supplier<String> ids) {
         List<Entry> entries = read(text);
         if (entries.isEmpty()) {
             throw new Unacceptable("The word line is empty. Type a word, then press Enter.");
@@ -57,7 +58,7 @@ public final class WordLine {
         if (entries.size() > MOST) {
             throw new Unacceptable("That is %,d words; up to %d go in at once. Nothing was changed.".formatted(entries.size(), MOST));
         }
-        List<Cell> cells = board.emptyCellsFrom(from);
+        List<Cell> cells = board.emptyCellsFrom(from).stream().filter(c -> c.equals(from) || !keptFree.contains(c)).toList();
         if (cells.isEmpty()) {
             throw new Unacceptable("Every cell of %s is taken. Take a button off, or put “%s” on another board. Nothing was changed."
                 .formatted(board.name(), Text.cut(entries.get(0).label(), 30)));

@@ -3,11 +3,13 @@ package org.dwimble.server.board;
 import java.util.List;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Counts;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.Finding;
 import org.dwimble.core.route.Mending;
 import org.dwimble.core.route.Routes;
+import org.dwimble.core.route.WayHome;
 import org.dwimble.core.sheet.Screen;
 import org.dwimble.core.sheet.TalkLayout;
 import org.dwimble.core.sheet.UsualScreen;
@@ -26,10 +28,11 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
                       String home, String locale, List<BoardLine> boards, List<Finding> findings, Counts counts, Layout layout) {
 
     /**
+     * @param keptFree empty cells best left so, because other boards have back or home there
      * @param route the shortest taps from home; null if no tap leads there
      * @param openers how many boards have a button that opens it
      */
-    record BoardLine(String id, String name, int rows, int columns, int buttons, int empty, @Nullable List<Routes.Tap> route, int openers,
+    record BoardLine(String id, String name, int rows, int columns, int buttons, int empty, List<Cell> keptFree, @Nullable List<Routes.Tap> route, int openers,
                      double cellWidthMm, double cellHeightMm, boolean small) {
     }
 
@@ -41,17 +44,17 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
         Vocabulary vocabulary = kept.vocabulary();
         Routes routes = Routes.of(vocabulary);
         Screen screen = student == null ? UsualScreen.COMMON.screen() : student.screen();
-        List<BoardLine> lines = routes.boardsInOrder().stream().map(board -> line(board, routes, screen)).toList();
+        List<BoardLine> lines = routes.boardsInOrder().stream().map(board -> line(board, vocabulary, routes, screen)).toList();
         return new VocabularyView(kept.id(), vocabulary.name(), student, kept.starter(), role, kept.version(), steps, vocabulary.home(), vocabulary.locale(),
             lines, Mending.of(vocabulary, routes, ids), Counts.of(vocabulary),
             new Layout(screen.width().mm(), screen.height().mm(), TalkLayout.MARGIN, TalkLayout.GAP, TalkLayout.MESSAGE));
     }
 
-    private static BoardLine line(Board board, Routes routes, Screen screen) {
+    private static BoardLine line(Board board, Vocabulary vocabulary, Routes routes, Screen screen) {
         TalkLayout layout = new TalkLayout(screen, board.rows(), board.columns());
         double width = layout.cellWidth().mm();
         double height = layout.cellHeight().mm();
-        return new BoardLine(board.id(), board.name(), board.rows(), board.columns(), board.buttons().size(), board.emptyCells().size(),
+        return new BoardLine(board.id(), board.name(), board.rows(), board.columns(), board.buttons().size(), board.emptyCells().size(), WayHome.keptFree(board, vocabulary),
             routes.to(board.id()).orElse(null), routes.openersOf(board.id()).size(), width, height, Math.min(width, height) < TalkLayout.SMALL_CELL_MM);
     }
 }

@@ -33,10 +33,10 @@ public final class Session {
         }
     }
 
-    /** The first row, if any. */
+    /** What the first row is mapped to; empty if there is no row, or it is mapped to null. */
     public <T> Optional<T> first(String sql, Row<T> row, @Nullable Object... arguments) throws SQLException {
         List<T> list = list(sql, row, arguments);
-        return list.isEmpty() ? Optional.empty() : Optional.of(list.get(0));
+        return list.isEmpty() ? Optional.empty() : Optional.ofNullable(list.get(0));
     }
 
     public boolean exists(String sql, @Nullable Object... arguments) throws SQLException {

@@ -199,7 +199,7 @@ class EstuarySchool implements ApplicationRunner {
 
         void words(int daysAgo, Account by, String board, String words) {
             for (String word : words.split(", ")) {
-                change(daysAgo, by, v -> WordLine.put(word, v.boards().get(board), new Cell(0, 0), null, pictures, kinds, ids));
+                change(daysAgo, by, v -> WordLine.put(word, v.boards().get(board), new Cell(0, 0), List.of(), null, pictures, kinds, ids));
             }
         }
 
