@@ -27,12 +27,12 @@ public final class WayHome {
     /**
      * The buttons a board lacks to lead home and back: each in the cell, and with the look, it most often has
      * on boards of the same size (ties: first in reading order), else on any board; if that cell is taken or
-     * there is no example, in the last empty cell. Fewer than two if the board has one already or is full.
+     * there is no example, in the last empty cell. Home alone if there is room for one. Fewer than two if the board has one already or is full.
      */
     public static List<Button> missingOn(Board board, Vocabulary vocabulary, Supplier<String> ids) {
         List<Button> missing = new ArrayList<>();
         Board filling = board;
-        for (Leads leads : List.of(Leads.BACK, Leads.HOME)) {
+        for (Leads leads : board.emptyCells().size() == 1 ? List.of(Leads.HOME, Leads.BACK) : List.of(Leads.BACK, Leads.HOME)) {
             if (filling.buttons().stream().anyMatch(b -> b.leads().equals(leads))) {
                 continue;
             }

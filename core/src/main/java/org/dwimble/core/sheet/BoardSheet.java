@@ -65,8 +65,8 @@ public final class BoardSheet {
             }
         } else {
             gap = Length.smaller(Length.mm(3), roomWidth.times(0.1 / board.columns()));
-            cellWidth = roomWidth.minus(gap.times(board.columns() - 1)).times(1.0 / board.columns());
-            cellHeight = roomHeight.minus(gap.times(board.rows() - 1)).times(1.0 / board.rows());
+            cellWidth = roomWidth.minus(gap.times(board.columns() - 1)).part(board.columns());
+            cellHeight = roomHeight.minus(gap.times(board.rows() - 1)).part(board.rows());
         }
         Rect grid = new Rect(EDGE, EDGE,
             cellWidth.times(board.columns()).plus(gap.times(board.columns() - 1)),

@@ -52,6 +52,11 @@ public record Length(@JsonValue long micrometres) implements Comparable<Length> 
         return rounded(micrometres * factor);
     }
 
+    /** One of equal parts, rounded down, so that together they never exceed the whole. */
+    public Length part(int parts) {
+        return new Length(Math.floorDiv(micrometres, parts));
+    }
+
     public double dividedBy(Length other) {
         return (double) micrometres / other.micrometres;
     }

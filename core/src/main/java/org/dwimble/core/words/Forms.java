@@ -18,6 +18,8 @@ import java.util.Set;
  * spelling rules every primer gives (consonant doubled, final e dropped, y to i).
  */
 public final class Forms {
+    /** What is left of a regular form; shorter words with forms are in the list. Else "his" would belong to hi. */
+    private static final int SHORTEST_STEM = 3;
     private final Map<String, String> irregular = new HashMap<>();
 
     private Forms() {
@@ -62,13 +64,13 @@ public final class Forms {
     }
 
     private static void undo(String form, String ending, String instead, Set<String> words) {
-        if (form.endsWith(ending) && form.length() - ending.length() >= 2 && !form.endsWith("ss")) {
+        if (form.endsWith(ending) && form.length() - ending.length() >= SHORTEST_STEM && !form.endsWith("ss")) {
             words.add(form.substring(0, form.length() - ending.length()) + instead);
         }
     }
 
     private static void undoBase(String form, String ending, Set<String> words) {
-        if (!form.endsWith(ending) || form.length() - ending.length() < 2) {
+        if (!form.endsWith(ending) || form.length() - ending.length() < SHORTEST_STEM) {
             return;
         }
         String base = form.substring(0, form.length() - ending.length());

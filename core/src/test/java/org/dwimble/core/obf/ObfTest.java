@@ -1,0 +1,246 @@
+package org.dwimble.core.obf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.dwimble.core.Boards.board;
+import static org.dwimble.core.Boards.drawn;
+import static org.dwimble.core.Boards.vocabulary;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.BoardJson;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Says;
+import org.dwimble.core.board.Span;
+import org.dwimble.core.board.Vocabulary;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+class ObfTest {
+    private static final byte[] PHOTO = {1, 2, 3, 4};
+    private static final String PHOTO_ID = "own/" + "ab".repeat(32);
+
+    @TempDir
+    Path folder;
+    private final Kept media = new Kept();
+
+    /** Keeps bytes in memory; "bad" is not taken. */
+    private static final class Kept implements Media {
+        private final Map<String, Item> items = new HashMap<>(Map.of(
+            PHOTO_ID, new Item(PHOTO_ID, "image/png", "photo.png", PHOTO), "base/kite", new Item("base/kite", "image/svg+xml", "kite.svg", "<svg/>".getBytes())));
+
+        @Override
+        public Media.Kept keep(byte[] bytes, String symbol) {
+            if (symbol != null && Arrays.equals(items.get(symbol).bytes(), bytes)) {
+                return new Media.Kept(symbol, null);
+            }
+            return new String(bytes).startsWith("bad") ? new Media.Kept(null, "the drawing holds a program.") : new Media.Kept(PHOTO_ID, null);
+        }
+
+        @Override
+        public Optional<Item> find(String id) {
+            return Optional.ofNullable(items.get(id));
+        }
+    }
+
+    private ObfReader.Read read(byte[] bytes, String name, Limits limits) throws IOException, Refused {
+        Path file = Files.write(folder.resolve("file"), bytes);
+        return new ObfReader(media, limits).read(file, name);
+    }
+
+    private ObfReader.Read read(String json) throws IOException, Refused {
+        return read(json.getBytes(StandardCharsets.UTF_8), "board.obf", Limits.USUAL);
+    }
+
+    private static byte[] zip(Map<String, String> files) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (Map.Entry<String, String> file : files.entrySet()) {
+                zip.putNextEntry(new ZipEntry(file.getKey()));
+                zip.write(file.getValue().getBytes(StandardCharsets.UTF_8));
+            }
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    private static Map<String, String> pack(String manifest, String... namesAndJson) {
+        Map<String, String> files = new LinkedHashMap<>(Map.of("manifest.json", manifest));
+        for (int i = 0; i < namesAndJson.length; i += 2) {
+            files.put(namesAndJson[i], namesAndJson[i + 1]);
+        }
+        return files;
+    }
+
+    private static Vocabulary rich() {
+        JsonNode ext = BoardJson.mapper().readTree("{\"deep\":[1,2.50,{\"x\":null}],\"text\":\"ü\"}");
+        Button ferry = new Button("f1", new Cell(0, 0), new Span(1, 2), "ferry", new Says.Words("The ferry is here."), PHOTO_ID, null, Kind.THING,
+            new Leads.Opens("b/2"), List.of(), false, Map.of("ext_other_tool", ext, "background_color", ext.get("text")));
+        Button letter = new Button("a1", new Cell(1, 0), Span.ONE, "a", Says.NOTHING, null, null, Kind.LITTLE, Leads.STAYS, List.of("+a", ":space"), true, null);
+        Board home = new Board("b1", "Harbour", 2, 3, List.of(ferry, letter, Button.word("k1", new Cell(0, 2), "kite", "base/kite", Kind.THING)),
+            Map.of(PHOTO_ID, BoardJson.mapper().readTree("{\"width\":40,\"license\":{\"type\":\"CC BY\"},\"ext_photo\":true}")), null, Map.of("ext_board", ext, "description_html", ext.get("text")));
+        Board second = new Board("b/2", "Boat", 1, 3, List.of(Button.leading("h", new Cell(0, 0), "home", null, Leads.HOME), Button.leading("back", new Cell(0, 1), "back", null, Leads.BACK),
+            Button.leading("x", new Cell(0, 2), "lost", null, new Leads.Opens("gone")).withSays(Says.LABEL)), null, null, null);
+        return new Vocabulary("Ilse’s words", "b1", "en-GB", Map.of("b1", home, "b/2", second), Map.of("ext_package", ext));
+    }
+
+    private byte[] written(Vocabulary vocabulary) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        new ObfWriter(media).obz(vocabulary, out);
+        return out.toByteArray();
+    }
+
+    @Test
+    void aPackageWrittenAndReadBackIsTheSameVocabularyWithEveryUnknownKey() throws Exception {
+        ObfReader.Read read = read(written(rich()), "x.obz", Limits.USUAL);
+        assertThat(read.vocabulary()).isEqualTo(rich());
+        assertThat(read.findings()).isEmpty();
+        assertThat(written(read.vocabulary())).as("and writes the same bytes").isEqualTo(written(rich()));
+    }
+
+    @Test
+    void oneBoardCarriesItsPicturesInside() throws Exception {
+        Vocabulary v = rich();
+        byte[] obf = new ObfWriter(media).obf(v.homeBoard(), v);
+        JsonNode json = BoardJson.mapper().readTree(obf);
+        assertThat(json.get("format").asString()).isEqualTo("open-board-0.1");
+        assertThat(json.get("images").get(1).get("data").asString()).isEqualTo("data:image/png;base64,AQIDBA==");
+        assertThat(json.get("grid").get("order").get(0).get(2).asString()).isEqualTo("k1");
+        Board back = read(obf, "harbour.obf", Limits.USUAL).vocabulary().homeBoard();
+        assertThat(back).isEqualTo(v.homeBoard());
+    }
+
+    @Test
+    void idsGivenAsNumbersAreRead() throws Exception {
+        Board b = read("{\"id\":7,\"name\":\"N\",\"buttons\":[{\"id\":1,\"label\":\"crab\"},{\"id\":2,\"label\":\"gull\"}],\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[2,1]]}}").vocabulary().homeBoard();
+        assertThat(drawn(b)).containsExactly("gull crab");
+        assertThat(b.id()).isEqualTo("7");
+    }
+
+    @Test
+    void aBoardWithoutAGridGetsOneAndItIsSaid() throws Exception {
+        ObfReader.Read read = read("{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\"},{\"id\":\"2\",\"label\":\"b\"},{\"id\":\"3\",\"label\":\"c\"}]}");
+        assertThat(drawn(read.vocabulary().homeBoard())).containsExactly("a b", "c .");
+        assertThat(read.findings()).containsExactly("N has no grid, so its buttons were put into one of 2 x 2, in the order of the file.");
+    }
+
+    @Test
+    void aShortGridIsFilledWithEmptyCellsAndForgottenButtonsFindRoom() throws Exception {
+        ObfReader.Read read = read("{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\"},{\"id\":\"2\",\"label\":\"b\"},{\"id\":\"3\",\"label\":\"c\"}],\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[null,\"1\"]]}}");
+        assertThat(drawn(read.vocabulary().homeBoard())).containsExactly("b a", "c .");
+        assertThat(read.findings()).containsExactly("2 buttons of N stood outside its grid and went into empty cells.");
+    }
+
+    @Test
+    void aButtonRepeatedOverARectangleCoversIt() throws Exception {
+        Board b = read("{\"buttons\":[{\"id\":\"1\",\"label\":\"a\"},{\"id\":\"2\",\"label\":\"b\"}],\"grid\":{\"rows\":2,\"columns\":3,\"order\":[[\"1\",\"1\",\"2\"],[\"1\",\"1\",null]]}}").vocabulary().homeBoard();
+        assertThat(b.button("1").orElseThrow().span()).isEqualTo(new Span(2, 2));
+        assertThat(b.buttons()).hasSize(2);
+    }
+
+    @Test
+    void whatCannotBeUsedIsLeftOutAndSaid() throws Exception {
+        ObfReader.Read read = read("{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"" + "x".repeat(200) + "\",\"image_id\":\"i\",\"action\":\":native\"},"
+            + "{\"id\":\"2\",\"label\":\"b\",\"image_id\":\"gone\",\"load_board\":{\"id\":\"far\"}},{\"id\":\"2\",\"label\":\"twice\"}],"
+            + "\"images\":[{\"id\":\"i\",\"data\":\"data:image/svg+xml;base64,YmFk\"},{\"id\":\"gone\",\"url\":\"http://never.fetched/x.png\"}],"
+            + "\"grid\":{\"rows\":1,\"columns\":3,\"order\":[[\"1\",\"2\",\"9\"]]}}");
+        Board b = read.vocabulary().homeBoard();
+        assertThat(b.buttons()).extracting(Button::picture).containsOnlyNulls();
+        assertThat(b.button("2").orElseThrow().leads()).as("a loose end stays, to be listed").isEqualTo(new Leads.Opens("far"));
+        assertThat(read.findings()).anyMatch(f -> f.contains("left out: the drawing holds a program"))
+            .anyMatch(f -> f.contains("not in the file (gone)")).anyMatch(f -> f.contains("same id (2)")).anyMatch(f -> f.contains("“:native”"))
+            .anyMatch(f -> f.contains("names a button that is not there (9)")).anyMatch(f -> f.contains("longer than 100 characters")).hasSize(6);
+    }
+
+    @Test
+    void buttonIdsThatRepeatAcrossBoardsGetTheirBoardInFrontSoThatAWordIsKnown() throws Exception {
+        String one = "{\"id\":\"a\",\"buttons\":[{\"id\":\"1\",\"label\":\"x\",\"load_board\":{\"path\":\"b.obf\"}},{\"id\":\"5\",\"label\":\"z\"}],\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[\"1\",\"5\"]]}}";
+        String two = "{\"id\":\"b\",\"buttons\":[{\"id\":\"1\",\"label\":\"y\"}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}";
+        Vocabulary v = read(zip(pack("{\"root\":\"a.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}", "a.obf", one, "b.obf", two)), "p.obz", Limits.USUAL).vocabulary();
+        assertThat(v.boards().get("a").buttons()).extracting(Button::id).containsExactly("a:1", "5");
+        assertThat(v.boards().get("a").buttons().get(0).leads()).as("links by path alone are found").isEqualTo(new Leads.Opens("b"));
+    }
+
+    @Test
+    void aPackageThatListsABoardItLacksComesInWithoutIt() throws Exception {
+        ObfReader.Read read = read(zip(pack("{\"root\":\"nope.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}", "a.obf", "{\"name\":\"A\",\"buttons\":[]}")), "p.obz", Limits.USUAL);
+        assertThat(read.vocabulary().boards()).containsOnlyKeys("a");
+        assertThat(read.findings()).containsExactly("The board b is listed, but its file b.obf is not in the package. It was left out.", "The package does not say which board is home, so A was taken.");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "../evil.obf | climb out of its folder",
+        "/etc/evil | climb out of its folder",
+        "a/../../evil | climb out of its folder",
+        "C:\\evil | climb out of its folder",
+        "..\\evil | climb out of its folder"})
+    void aPackageThatClimbsOutOfItsFolderIsRefused(String name, String why) {
+        assertThatThrownBy(() -> read(zip(pack("{}", name, "x")), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining(why).hasMessageEndingWith("Nothing was brought in.");
+    }
+
+    @Test
+    void bombsAreRefusedBeforeTheyUnpack() {
+        Limits small = new Limits(5, 1000, 3000, 8);
+        String big = " ".repeat(2000);
+        assertThatThrownBy(() -> read(zip(pack("{}", "big", big)), "p.obz", small)).isInstanceOf(Refused.class).hasMessageContaining("big in it would unpack to more than");
+        assertThatThrownBy(() -> read(zip(pack("{}", "1", " ".repeat(900), "2", " ".repeat(900), "3", " ".repeat(900), "4", " ".repeat(900))), "p.obz", small)).isInstanceOf(Refused.class).hasMessageContaining("would unpack to more than");
+        assertThatThrownBy(() -> read(zip(pack("{}", "1", "", "2", "", "3", "", "4", "", "5", "")), "p.obz", small)).isInstanceOf(Refused.class).hasMessageContaining("holds 6 files; up to 5");
+        assertThatThrownBy(() -> read("{\"buttons\":" + "[".repeat(80) + "]".repeat(80) + "}")).isInstanceOf(Refused.class).hasMessageContaining("nested too deep");
+    }
+
+    @Test
+    void aZipThatLiesAboutItsSizeIsCaughtWhileItUnpacks() {
+        byte[] bytes = zip(pack("{\"paths\":{\"boards\":{\"a\":\"a.obf\"}}}", "a.obf", "{\"buttons\":[]," + " ".repeat(5000) + "\"name\":\"A\"}"));
+        for (int i = 0; i + 46 < bytes.length; i++) {
+            if (bytes[i] == 'P' && bytes[i + 1] == 'K' && bytes[i + 2] == 1 && bytes[i + 3] == 2 && bytes[i + 46] == 'a') {
+                bytes[i + 24] = 10;
+                bytes[i + 25] = 0;
+            }
+        }
+        assertThatThrownBy(() -> read(bytes, "p.obz", new Limits(5, 1000, 3000, 64))).isInstanceOfAny(Refused.class);
+    }
+
+    @Test
+    void filesThatAreNoBoardsAreRefusedInASentence() throws IOException {
+        byte[] whole = written(rich());
+        assertThatThrownBy(() -> read(Arrays.copyOf(whole, whole.length / 2), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("cut short or is not a zip");
+        assertThatThrownBy(() -> read(new byte[0], "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("is empty");
+        assertThatThrownBy(() -> read("hello there")).isInstanceOf(Refused.class).hasMessageContaining("not valid JSON");
+        assertThatThrownBy(() -> read("[1,2]")).isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> read("{\"a\":1}")).isInstanceOf(Refused.class).hasMessageContaining("neither buttons nor a grid");
+        assertThatThrownBy(() -> read(zip(Map.of("readme.txt", "x")), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("no manifest.json");
+        assertThatThrownBy(() -> read(zip(pack("{}")), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("lists no boards");
+        assertThatThrownBy(() -> read("{\"name\":\"Huge\",\"buttons\":[],\"grid\":{\"rows\":41,\"columns\":40}}")).isInstanceOf(Refused.class).hasMessageContaining("1 to 40 rows");
+    }
+
+    @Test
+    void aBoardOfFortyByFortyIsTaken() throws Exception {
+        assertThat(read("{\"buttons\":[{\"id\":\"1\",\"label\":\"x\"}],\"grid\":{\"rows\":40,\"columns\":40,\"order\":[[\"1\"]]}}").vocabulary().homeBoard().emptyCells()).hasSize(1599);
+    }
+
+    @Test
+    void aVocabularyWithoutPicturesIsWrittenToo() throws Exception {
+        Vocabulary v = vocabulary(board("home", "I food>food"), board("food", "apple home:home"));
+        assertThat(read(written(v), "p.obz", Limits.USUAL).vocabulary()).isEqualTo(v);
+    }
+}

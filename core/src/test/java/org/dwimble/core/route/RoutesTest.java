@@ -1,0 +1,121 @@
+package org.dwimble.core.route;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.dwimble.core.Boards.board;
+import static org.dwimble.core.Boards.drawn;
+import static org.dwimble.core.Boards.ids;
+import static org.dwimble.core.Boards.vocabulary;
+
+import java.util.List;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Edit;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Vocabulary;
+import org.junit.jupiter.api.Test;
+
+class RoutesTest {
+
+    private static List<String> names(List<Board> boards) {
+        return boards.stream().map(Board::name).toList();
+    }
+
+    @Test
+    void theShortestRouteIsToldTapByTap() {
+        Vocabulary v = vocabulary(board("home", "places>places topics>topics"), board("places", "harbour>harbour"), board("topics", "places>places"), board("harbour", "crab home:home"));
+        Routes routes = Routes.of(v);
+        assertThat(routes.to("home")).hasValue(List.of());
+        assertThat(routes.to("harbour")).hasValue(List.of(new Routes.Tap("home", new Cell(0, 0), "places"), new Routes.Tap("places", new Cell(0, 0), "harbour")));
+        assertThat(routes.to("nowhere")).isEmpty();
+    }
+
+    @Test
+    void amongEquallyShortRoutesTheFirstInReadingOrderIsTold() {
+        Vocabulary v = vocabulary(board("home", "a>a b>b"), board("a", "x>x"), board("b", "x>x"), board("x", "crab"));
+        assertThat(Routes.of(v).to("x").orElseThrow().get(0).cell()).isEqualTo(new Cell(0, 0));
+    }
+
+    @Test
+    void boardsThatOpenEachOtherAreNoTroubleToWalk() {
+        Vocabulary v = vocabulary(board("home", "a>a"), board("a", "b>b"), board("b", "a>a home>home"));
+        assertThat(Routes.of(v).to("b").orElseThrow()).hasSize(2);
+        assertThat(Routes.of(v).withNoWayOut()).isEmpty();
+    }
+
+    @Test
+    void aRingOfBoardsThatNeverLeadsHomeHasNoWayOut() {
+        Vocabulary v = vocabulary(board("home", "a>a"), board("a", "b>b"), board("b", "a>a back:back"));
+        assertThat(names(Routes.of(v).withNoWayOut())).as("back leads only round the ring, or to a, which has no way home but b").containsExactly("a", "b");
+    }
+
+    @Test
+    void backIsAWayOutIfTheOpenerFindsHome() {
+        Vocabulary v = vocabulary(board("home", "a>a"), board("a", "b>b home:home"), board("b", "crab back:back"), board("trap", "crab"));
+        assertThat(names(Routes.of(v).withNoWayOut())).containsExactly("trap");
+        assertThat(names(Routes.of(v).unreachable())).containsExactly("trap");
+    }
+
+    @Test
+    void aButtonThatOpensNothingIsALooseEnd() {
+        Vocabulary v = vocabulary(board("home", "crab hive>hive"));
+        assertThat(Routes.of(v).looseEnds()).singleElement().satisfies(end -> {
+            assertThat(end.missing()).isEqualTo("hive");
+            assertThat(end.button().cell()).isEqualTo(new Cell(0, 1));
+        });
+    }
+
+    @Test
+    void aLooseEndIsMendedByMakingTheBoardOrByLettingItSpeak() {
+        Vocabulary v = vocabulary(board("home", "bee hive>hive", "play>play ."), board("play", "ball .", "back:back home:home"));
+        Finding finding = Mending.of(v, Routes.of(v), ids()).get(0);
+        assertThat(finding.sentence()).isEqualTo("“hive” on home opens a board that is not there.");
+        Vocabulary made = finding.mends().get(0).edit().apply(v);
+        assertThat(drawn(made.boards().get("hive"))).as("back and home stand where play has them").containsExactly(". .", "back home");
+        assertThat(Mending.of(made, Routes.of(made), ids())).isEmpty();
+        Vocabulary speaks = finding.mends().get(1).edit().apply(v);
+        assertThat(speaks.homeBoard().at(new Cell(0, 1)).orElseThrow()).satisfies(b -> {
+            assertThat(b.leads()).isEqualTo(Leads.STAYS);
+            assertThat(b.spoken()).isEqualTo("hive");
+        });
+    }
+
+    @Test
+    void aBoardWithNoWayOutGetsBackAndHomeWhereItsSiblingsHaveThem() {
+        Vocabulary v = vocabulary(board("home", "play>play work>work", ". ."), board("play", "ball kite", "back:back home:home"), board("work", "hammer saw", ". glue"));
+        Finding finding = Mending.of(v, Routes.of(v), ids()).get(0);
+        assertThat(finding.what()).isEqualTo(Finding.What.NO_WAY_OUT);
+        assertThat(drawn(finding.mends().get(0).edit().apply(v).boards().get("work"))).as("room for one: home goes in")
+            .containsExactly("hammer saw", "home glue");
+    }
+
+    @Test
+    void noMendPushesAWordAside() {
+        Vocabulary v = vocabulary(board("home", "play>play work>work", ". ."), board("play", "ball kite .", "back:back home:home ."), board("work", "saw . .", "glue nail ."));
+        Edit mend = Mending.of(v, Routes.of(v), ids()).get(0).mends().get(0).edit();
+        assertThat(drawn(mend.apply(v).boards().get("work"))).containsExactly("saw . home", "glue nail back");
+    }
+
+    @Test
+    void aFullBoardWithNoWayOutIsToldWithoutAMend() {
+        Vocabulary v = vocabulary(board("home", "work>work"), board("work", "saw"));
+        assertThat(Mending.of(v, Routes.of(v), ids())).singleElement().satisfies(f -> {
+            assertThat(f.sentence()).isEqualTo("work has no way out, and no empty cell for one. Take a button off it first.");
+            assertThat(f.mends()).isEmpty();
+        });
+    }
+
+    @Test
+    void anUnreachableBoardCanBeOpenedFromTheFirstEmptyCellOfHome() {
+        Vocabulary v = vocabulary(board("home", "I . go"), board("attic", "box home:home"));
+        Finding finding = Mending.of(v, Routes.of(v), ids()).get(0);
+        Vocabulary mended = finding.mends().get(0).edit().apply(v);
+        assertThat(Routes.of(mended).to("attic").orElseThrow()).containsExactly(new Routes.Tap("home", new Cell(0, 1), "attic"));
+    }
+
+    @Test
+    void onHomeTheCellsOfBackAndHomeAreKeptFree() {
+        Vocabulary v = vocabulary(board("home", "I play>play", ". ."), board("play", "ball .", "back:back home:home"));
+        assertThat(WayHome.keptFree(v.homeBoard(), v)).containsExactly(new Cell(1, 0), new Cell(1, 1));
+        assertThat(WayHome.keptFree(v.boards().get("play"), v)).isEmpty();
+    }
+}

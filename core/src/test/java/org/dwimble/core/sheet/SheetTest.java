@@ -1,0 +1,166 @@
+package org.dwimble.core.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.dwimble.core.Boards.board;
+
+import java.util.List;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Span;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SheetTest {
+    /** Every letter half an em wide; no emoji. */
+    private static final Type PLAIN = new Type() {
+        @Override
+        public Length width(String text, Length size) {
+            return size.times(0.5 * text.length());
+        }
+
+        @Override
+        public boolean has(String text) {
+            return text.chars().allMatch(c -> c < 0x2100);
+        }
+    };
+    private static final Screen TABLET = Screen.ofDiagonal(10.2, 4, 3);
+
+    @ParameterizedTest
+    @CsvSource({"0.0005,1", "-0.0005,0", "-0.0015,-1", "0.0004,0", "-0.0006,-1", "2.5,2500"})
+    void lengthsRoundToTheNearestMicrometreAndHalvesUp(double mm, long micrometres) {
+        assertThat(Length.mm(mm).micrometres()).isEqualTo(micrometres);
+    }
+
+    @Test
+    void anInchIsExact() {
+        assertThat(Length.inches(1)).isEqualTo(new Length(25_400));
+        assertThat(Length.points(72)).isEqualTo(new Length(25_400));
+        assertThat(Paper.LETTER.width(false)).isEqualTo(new Length(215_900));
+        assertThat(Paper.A4.width(true)).isEqualTo(Length.mm(297));
+    }
+
+    @Test
+    void theCellsMessageAndMarginsTogetherMakeUpTheScreen() {
+        TalkLayout layout = new TalkLayout(TABLET, 5, 8);
+        double width = TABLET.width().mm();
+        assertThat(layout.gridWidth().mm() + 2 * TalkLayout.MARGIN * width).isCloseTo(width, within(0.01));
+        double height = layout.gridHeight().mm() + 2 * TalkLayout.MARGIN * width + TalkLayout.GAP * width + TalkLayout.MESSAGE * TABLET.height().mm();
+        assertThat(height).isCloseTo(TABLET.height().mm(), within(0.01));
+    }
+
+    private static Page lay(Board board, Paper paper, boolean lying, BoardSheet.Size size, boolean cut) {
+        return BoardSheet.lay(board, new BoardSheet.Setup(paper, lying, size, cut, TABLET), "Ilse’s words · Harbour", PLAIN);
+    }
+
+    private static List<Rect> cards(Page page) {
+        return page.marks().stream().filter(Mark.Card.class::isInstance).map(m -> ((Mark.Card) m).rect()).toList();
+    }
+
+    @Test
+    void onPaperACellIsExactlyAsLargeAsOnTheScreen() {
+        Board b = board("b", "I want go see", "crab gull seal net");
+        TalkLayout screen = new TalkLayout(TABLET, 2, 4);
+        Page page = lay(b, Paper.A4, true, BoardSheet.Size.SCREEN, false);
+        assertThat(cards(page)).hasSize(8).allSatisfy(card -> {
+            assertThat(card.width()).isEqualTo(screen.cellWidth());
+            assertThat(card.height()).isEqualTo(screen.cellHeight());
+        });
+        assertThat(cards(page).get(1).x().minus(cards(page).get(0).x())).isEqualTo(screen.cellWidth().plus(screen.gap()));
+        assertThat(page.notes()).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"A4,true", "A4,false", "LETTER,true", "LETTER,false"})
+    void nothingIsDrawnBeyondTheEdgeOfThePaper(Paper paper, boolean lying) {
+        for (BoardSheet.Size size : BoardSheet.Size.values()) {
+            Page page = lay(board("b", "I want go", "crab gull seal", "net . ."), paper, lying, size, true);
+            assertThat(page.width()).isEqualTo(paper.width(lying));
+            assertThat(cards(page)).allSatisfy(c -> {
+                assertThat(c.x()).isGreaterThanOrEqualTo(BoardSheet.EDGE);
+                assertThat(c.right()).isLessThanOrEqualTo(page.width().minus(BoardSheet.EDGE));
+                assertThat(c.bottom()).isLessThanOrEqualTo(page.height().minus(BoardSheet.EDGE));
+            });
+        }
+    }
+
+    @Test
+    void aScreenLargerThanThePaperIsPrintedSmallerAndSaysSo() {
+        Board b = board("b", "I go");
+        Page page = BoardSheet.lay(b, new BoardSheet.Setup(Paper.A4, false, BoardSheet.Size.SCREEN, false, Screen.ofDiagonal(24, 16, 9)), "", PLAIN);
+        assertThat(page.notes()).containsExactly("The screen is larger than this paper, so the board is printed at 37 percent of true size.");
+    }
+
+    @Test
+    void cutLinesRunHalfWayBetweenTheCells() {
+        Page page = lay(board("b", "I go", "see net"), Paper.A4, true, BoardSheet.Size.PAGE, true);
+        List<Mark.Line> cuts = page.marks().stream().filter(Mark.Line.class::isInstance).map(Mark.Line.class::cast).filter(Mark.Line::dashed).toList();
+        assertThat(cuts).hasSize(6);
+        Length middle = cards(page).get(0).right().plus(cards(page).get(1).x().minus(cards(page).get(0).right()).times(0.5));
+        assertThat(cuts.get(1).x1().mm()).isCloseTo(middle.mm(), within(0.002));
+        assertThat(lay(board("b", "I go"), Paper.A4, true, BoardSheet.Size.PAGE, false).marks()).noneMatch(m -> m instanceof Mark.Line l && l.dashed());
+    }
+
+    @Test
+    void theRulerAtTheFootIsFiftyMillimetres() {
+        Page page = lay(board("b", "I"), Paper.LETTER, false, BoardSheet.Size.PAGE, false);
+        assertThat(page.marks()).anyMatch(m -> m instanceof Mark.Line l && !l.dashed() && l.x2().minus(l.x1()).equals(Length.mm(50)));
+    }
+
+    @Test
+    void aButtonThatOpensABoardIsTwoStackedCardsAndAHiddenOneIsNotPrinted() {
+        Board b = board("b", "food>food crab");
+        assertThat(cards(lay(b, Paper.A4, true, BoardSheet.Size.PAGE, false))).hasSize(3);
+        Button crab = b.button("b/crab").orElseThrow();
+        Button hidden = new Button(crab.id(), crab.cell(), Span.ONE, "crab", null, null, null, Kind.THING, null, null, true, null);
+        assertThat(cards(lay(b.with(hidden), Paper.A4, true, BoardSheet.Size.PAGE, false))).hasSize(2);
+    }
+
+    private static FittedLabel fit(String label, double width, double height) {
+        return FittedLabel.fit(label, Length.mm(width), Length.mm(height), Length.mm(8), PLAIN);
+    }
+
+    @Test
+    void aLabelIsSetAsLargeAsItFits() {
+        assertThat(fit("crab", 40, 20).size()).isEqualTo(Length.mm(8));
+        assertThat(fit("a very long word line", 20, 20).lines()).hasSize(2);
+        FittedLabel one = fit("helicopter", 20, 20);
+        assertThat(one.lines()).containsExactly("helicopter");
+        assertThat(PLAIN.width("helicopter", one.size())).isLessThanOrEqualTo(Length.mm(20));
+        assertThat(PLAIN.width("helicopter", one.size().times(1 / 0.95))).isGreaterThan(Length.mm(20));
+    }
+
+    @Test
+    void onlyWhatFitsNowhereIsCutAndItIsSaid() {
+        FittedLabel cut = fit("x".repeat(90), 20, 20);
+        assertThat(cut.whole()).isFalse();
+        assertThat(cut.size()).isEqualTo(FittedLabel.SMALLEST);
+        assertThat(cut.lines().get(0)).endsWith("…");
+        Board b = Board.empty("b", "b", 3, 9).with(Button.word("x", new Cell(0, 0), "x".repeat(90), null, Kind.THING));
+        assertThat(lay(b, Paper.A4, false, BoardSheet.Size.PAGE, false).notes()).singleElement().asString().contains("cut short on paper");
+        assertThat(fit("", 20, 20).lines()).isEmpty();
+    }
+
+    @Test
+    void charactersThatCannotBeDrawnAreLeftOutAndSaid() {
+        Board b = Board.empty("b", "b", 1, 1).with(Button.word("x", new Cell(0, 0), "crab 🦀", null, Kind.THING));
+        Page page = lay(b, Paper.A4, true, BoardSheet.Size.PAGE, false);
+        assertThat(page.marks()).anyMatch(m -> m instanceof Mark.Writing w && w.text().equals("crab"));
+        assertThat(page.notes()).containsExactly("“crab 🦀” has characters that cannot be printed yet; they are left out on paper.");
+    }
+
+    @Test
+    void everyKindHasAMarkInsideItsSquare() {
+        Rect square = new Rect(Length.mm(10), Length.mm(10), Length.mm(2), Length.mm(2));
+        for (Kind kind : Kind.values()) {
+            assertThat(KindShape.of(kind, square)).as(kind.word()).allSatisfy(p -> {
+                assertThat(p.x().mm()).isBetween(9.8, 12.2);
+                assertThat(p.y().mm()).isBetween(9.8, 12.2);
+            });
+        }
+        assertThat(KindShape.of(Kind.QUESTION, square)).isEmpty();
+    }
+}
