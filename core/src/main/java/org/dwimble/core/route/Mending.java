@@ -59,7 +59,8 @@ public final class Mending {
     }
 
     private static Finding unreachable(Board board, Vocabulary vocabulary, Supplier<String> ids) {
-        List<Cell> empty = vocabulary.homeBoard().emptyCells();
+        List<Cell> keptFree = WayHome.keptFree(vocabulary.homeBoard(), vocabulary);
+        List<Cell> empty = vocabulary.homeBoard().emptyCells().stream().filter(c -> !keptFree.contains(c)).toList();
         if (empty.isEmpty()) {
             return new Finding(Finding.What.UNREACHABLE,
                 "No button opens " + board.name() + ", and " + vocabulary.homeBoard().name() + " has no empty cell for one.", board.id(), null, List.of());

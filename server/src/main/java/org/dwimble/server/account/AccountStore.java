@@ -8,6 +8,7 @@ import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Unacceptable;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.DatabaseTrouble;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 
@@ -57,8 +58,8 @@ public class AccountStore {
         return database.read(session -> session.list("SELECT id, sign_in, name, work, admin FROM account ORDER BY name COLLATE NOCASE", AccountStore::account));
     }
 
-    public Optional<Account> bySignIn(String signIn) {
-        return database.read(session -> session.first("SELECT id, sign_in, name, work, admin FROM account WHERE sign_in = ?", AccountStore::account, signIn.trim()));
+    public Optional<Account> bySignIn(@Nullable String signIn) {
+        return database.read(session -> session.first("SELECT id, sign_in, name, work, admin FROM account WHERE sign_in = ?", AccountStore::account, signIn == null ? "" : signIn.trim()));
     }
 
     /** The account if the password is right. Takes as long for a name that nobody has. */

@@ -6,6 +6,7 @@ import org.dwimble.core.obf.Refused;
 import org.dwimble.server.database.DatabaseTrouble;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -46,6 +47,12 @@ class Problems {
             }
         }
         return answer(HttpStatus.BAD_REQUEST, "That request could not be read. Nothing was changed; reload the page and try again.", Map.of());
+    }
+
+    /** An address or a choice that is none, such as a paper nobody makes. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> nonsense(TypeMismatchException e) {
+        return answer(HttpStatus.BAD_REQUEST, "That request does not make sense here. Nothing was changed.", Map.of());
     }
 
     @ExceptionHandler

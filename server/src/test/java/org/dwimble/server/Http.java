@@ -1,0 +1,104 @@
+package org.dwimble.server;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import org.dwimble.server.account.Account;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A browser without a window: keeps cookies and sends the CSRF token, as the client does. */
+public final class Http {
+    public record Answer(int status, byte[] body, Map<String, java.util.List<String>> headers) {
+        public JsonNode json() {
+            return JsonMapper.shared().readTree(body);
+        }
+
+        /** The sentence of a problem detail. */
+        public String sentence() {
+            return json().path("detail").asString("");
+        }
+
+        public String header(String name) {
+            return headers.entrySet().stream().filter(e -> e.getKey().equalsIgnoreCase(name)).map(e -> e.getValue().get(0)).findFirst().orElse("");
+        }
+    }
+
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final String address;
+
+    public Http(int port) {
+        this.address = "http://localhost:" + port;
+    }
+
+    public static Http nobody() {
+        Http http = new Http(TestServer.port());
+        http.get("/api/session");
+        return http;
+    }
+
+    public static Http as(Account account) {
+        return as(account, TestServer.port());
+    }
+
+    public static Http as(Account account, int port) {
+        Http http = new Http(port);
+        http.get("/api/session");
+        Answer answer = http.post("/api/session", "{\"signIn\":\"" + account.signIn() + "\",\"password\":\"" + TestServer.PASSWORD + "\"}");
+        if (answer.status() != 200) {
+            throw new IllegalStateException(answer.sentence());
+        }
+        http.get("/api/session");
+        return http;
+    }
+
+    public Answer get(String path) {
+        return send("GET", path, "application/json", HttpRequest.BodyPublishers.noBody());
+    }
+
+    public Answer post(String path, String json) {
+        return send("POST", path, "application/json", HttpRequest.BodyPublishers.ofString(json));
+    }
+
+    public Answer send(String method, String path, String json) {
+        return send(method, path, "application/json", json == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(json));
+    }
+
+    public Answer upload(String path, String name, byte[] bytes) {
+        String boundary = "----dwimble";
+        byte[] head = ("--" + boundary + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + name + "\"\r\nContent-Type: application/octet-stream\r\n\r\n").getBytes(StandardCharsets.UTF_8);
+        byte[] foot = ("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8);
+        return send("POST", path, "multipart/form-data; boundary=" + boundary, HttpRequest.BodyPublishers.ofByteArrays(java.util.List.of(head, bytes, foot)));
+    }
+
+    private Answer send(String method, String path, String type, HttpRequest.BodyPublisher body) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path)).method(method, body).header("Content-Type", type).header("X-XSRF-TOKEN", token());
+        try {
+            HttpResponse<byte[]> response = client.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
+            return new Answer(response.statusCode(), response.body(), response.headers().map());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private String token() {
+        return cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals("XSRF-TOKEN")).map(HttpCookie::getValue).findFirst().orElse("none");
+    }
+
+    /** So that an expired session can be played. */
+    public void forgetSession() {
+        cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals("dwimble")).toList()
+            .forEach(c -> cookies.getCookieStore().remove(URI.create(address), c));
+    }
+}

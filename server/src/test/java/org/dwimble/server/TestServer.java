@@ -1,0 +1,86 @@
+package org.dwimble.server;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.dwimble.core.sheet.Screen;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.account.AccountStore;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.student.Role;
+import org.dwimble.server.student.Student;
+import org.dwimble.server.student.StudentStore;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * The real application on a folder of its own, started once for all tests and stopped after the last. Each
+ * test makes the accounts and students it needs, with names nobody else has.
+ */
+public final class TestServer implements BeforeAllCallback {
+    public static final String PASSWORD = "a long enough password";
+    private static final AtomicInteger NUMBER = new AtomicInteger();
+    private static ServletWebServerApplicationContext running;
+
+    @Override
+    public void beforeAll(ExtensionContext context) {
+        context.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).getOrComputeIfAbsent(TestServer.class, key -> start(), AutoCloseable.class);
+    }
+
+    private static AutoCloseable start() {
+        try {
+            Path home = Files.createTempDirectory("dwimble-test");
+            running = start(home, "--spring.profiles.active=demo");
+            return () -> running.close();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** An application of a test's own. */
+    public static ServletWebServerApplicationContext start(Path home, String... more) {
+        String[] arguments = new String[more.length + 2];
+        arguments[0] = "--server.port=0";
+        arguments[1] = "--dwimble.home=" + home;
+        System.arraycopy(more, 0, arguments, 2, more.length);
+        ConfigurableApplicationContext context = App.application().run(arguments);
+        return (ServletWebServerApplicationContext) context;
+    }
+
+    public static <T> T bean(Class<T> type) {
+        return running.getBean(type);
+    }
+
+    public static int port() {
+        return running.getWebServer().getPort();
+    }
+
+    public static String address() {
+        return "http://localhost:" + port();
+    }
+
+    public static Account account(String name) {
+        return bean(AccountStore.class).create(name + NUMBER.incrementAndGet(), name, "teacher", PASSWORD, false);
+    }
+
+    public static Student student(String name, Account owner) {
+        Student student = new Student("s" + NUMBER.incrementAndGet(), name, 1, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3));
+        bean(StudentStore.class).add(student, owner.id());
+        return student;
+    }
+
+    public static void join(Student student, Account account, Role role) {
+        bean(StudentStore.class).join(student.id(), account.id(), role);
+    }
+
+    /** A copy of a starter for a student. */
+    public static long copy(String starter, Student student, Account by) {
+        VocabularyStore store = bean(VocabularyStore.class);
+        long from = store.starters().stream().filter(s -> starter.equals(s.starter())).findFirst().orElseThrow().id();
+        return store.copy(from, student.id(), student.name() + "’s words", by.id(), java.time.Instant.now());
+    }
+}

@@ -1,0 +1,106 @@
+package org.dwimble.server.board;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.BufferedReader;
+import java.io.InputStreamReader;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.TimeUnit;
+import org.dwimble.core.board.Button;
+import org.dwimble.server.Http;
+import org.dwimble.server.TestServer;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.account.AccountStore;
+import org.dwimble.server.student.StudentStore;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
+
+/** A real process, killed without warning in a stream of edits. */
+class RestartTest {
+    private static final int EDITS_BEFORE_THE_KILL = 40;
+
+    @TempDir
+    Path home;
+
+    @Test
+    void noAcknowledgedEditIsLostWhenTheProcessIsKilledAndUndoGoesOnAfterwards() throws Exception {
+        long vocabulary;
+        try (ServletWebServerApplicationContext first = TestServer.start(home)) {
+            Account odile = first.getBean(AccountStore.class).create("odile", "Odile", "", TestServer.PASSWORD, true);
+            var student = new org.dwimble.server.student.Student("ilse", "Ilse", 1, "", org.dwimble.core.sheet.UsualScreen.COMMON.screen());
+            first.getBean(StudentStore.class).add(student, odile.id());
+            VocabularyStore store = first.getBean(VocabularyStore.class);
+            vocabulary = store.copy(store.starters().get(0).id(), "ilse", "Ilse’s words", odile.id(), java.time.Instant.now());
+        }
+
+        ConcurrentLinkedQueue<String> acknowledged = new ConcurrentLinkedQueue<>();
+        Process server = new ProcessBuilder(System.getProperty("java.home") + "/bin/java", "-XX:TieredStopAtLevel=1", "-cp", System.getProperty("java.class.path"),
+            "org.dwimble.server.App", "--server.port=0", "--dwimble.home=" + home, "--logging.level.org.springframework.boot.tomcat=INFO").redirectErrorStream(true).start();
+        try {
+            int port = port(server);
+            Account odile = new Account(1, "odile", "Odile", "", true);
+            Http http = Http.as(odile, port);
+            Thread editor = new Thread(() -> edits(http, vocabulary, acknowledged));
+            editor.start();
+            while (acknowledged.size() < EDITS_BEFORE_THE_KILL && editor.isAlive()) {
+                Thread.onSpinWait();
+            }
+            server.destroyForcibly();
+            assertThat(server.waitFor(20, TimeUnit.SECONDS)).isTrue();
+            editor.join(20_000);
+        } finally {
+            server.destroyForcibly();
+        }
+
+        assertThat(acknowledged).hasSizeGreaterThanOrEqualTo(EDITS_BEFORE_THE_KILL);
+        try (ServletWebServerApplicationContext again = TestServer.start(home)) {
+            VocabularyStore store = again.getBean(VocabularyStore.class);
+            VocabularyStore.Kept kept = store.find(vocabulary).orElseThrow();
+            List<String> summaries = store.versions(vocabulary, 100_000).stream().map(VocabularyStore.Version::summary).toList();
+            List<String> expected = new ArrayList<>(acknowledged);
+            assertThat(summaries.stream().map(s -> s.replaceAll(".*“(.*)”.*", "$1")).toList()).as("every acknowledged edit is a version").containsAll(expected);
+            String last = expected.get(expected.size() - 1);
+            String now = kept.vocabulary().boards().get("eat").button("eat-apple").map(Button::label).orElseThrow();
+            assertThat(Integer.parseInt(now.substring(5))).isGreaterThanOrEqualTo(Integer.parseInt(last.substring(5)));
+            VocabularyStore.Kept undone = store.undo(vocabulary, kept.version());
+            assertThat(undone.version()).isEqualTo(kept.version() - 1);
+        }
+    }
+
+    private static void edits(Http http, long vocabulary, ConcurrentLinkedQueue<String> acknowledged) {
+        try {
+            String board = "{\"id\":\"eat-apple\",\"cell\":{\"row\":0,\"column\":2},\"label\":\"%s\",\"kind\":\"thing\",\"hidden\":false}";
+            for (int i = 1; i < 100_000; i++) {
+                String label = "apple" + i;
+                Http.Answer answer = http.post("/api/vocabularies/" + vocabulary + "/edits",
+                    "{\"base\":" + i + ",\"edit\":{\"type\":\"change-button\",\"board\":\"eat\",\"button\":" + board.formatted(label) + "}}");
+                if (answer.status() != 200) {
+                    return;
+                }
+                acknowledged.add(label);
+            }
+        } catch (RuntimeException killed) {
+            // the server is gone, as meant
+        }
+    }
+
+    private static int port(Process server) throws Exception {
+        BufferedReader out = new BufferedReader(new InputStreamReader(server.getInputStream()));
+        StringBuilder said = new StringBuilder();
+        for (String line = out.readLine(); line != null; line = out.readLine()) {
+            said.append(line).append('\n');
+            var port = java.util.regex.Pattern.compile("started on port (\\d+)").matcher(line);
+            if (port.find()) {
+                Thread drain = new Thread(() -> out.lines().forEach(l -> { }));
+                drain.setDaemon(true);
+                drain.start();
+                return Integer.parseInt(port.group(1));
+            }
+        }
+        throw new IllegalStateException("The server did not start:\n" + said);
+    }
+}

@@ -1,0 +1,157 @@
+package org.dwimble.server.obf;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.dwimble.server.Http;
+import org.dwimble.server.TestServer;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.database.Database;
+import org.dwimble.server.student.Student;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(TestServer.class)
+class PackageApiTest {
+    private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G', 0x0d, 0x0a, 0x1a, 0x0a, 1, 2, 3};
+    private static final String MANIFEST = "{\"format\":\"open-board-0.1\",\"root\":\"a.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\"}}}";
+
+    private final Account odile = TestServer.account("Odile");
+    private final Http http = Http.as(odile);
+    private final Student ilse = TestServer.student("Ilse", odile);
+    private final String packages = "/api/students/" + ilse.id() + "/packages";
+
+    private static byte[] zip(Map<String, byte[]> files) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (Map.Entry<String, byte[]> file : files.entrySet()) {
+                zip.putNextEntry(new ZipEntry(file.getKey()));
+                zip.write(file.getValue());
+            }
+        }
+        return out.toByteArray();
+    }
+
+    private static Map<String, byte[]> unzip(byte[] bytes) throws IOException {
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                files.put(entry.getName(), zip.readAllBytes());
+            }
+        }
+        return files;
+    }
+
+    private static byte[] pictured(String type, byte[] picture) throws IOException {
+        String board = "{\"id\":\"a\",\"name\":\"Quay\",\"buttons\":[{\"id\":\"1\",\"label\":\"crab\",\"image_id\":\"i\",\"ext_other\":{\"n\":1.10}}],"
+            + "\"images\":[{\"id\":\"i\",\"content_type\":\"" + type + "\",\"path\":\"images/p\"}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}";
+        return zip(Map.of("manifest.json", MANIFEST.getBytes(), "a.obf", board.getBytes(StandardCharsets.UTF_8), "images/p", picture));
+    }
+
+    private long rows(String table) {
+        return TestServer.bean(Database.class).read(session -> session.first("SELECT count(*) FROM " + table, row -> row.getLong(1)).orElseThrow());
+    }
+
+    @Test
+    void aVocabularyCarriedAwayAndBroughtBackIsTheSame() throws IOException {
+        long original = TestServer.copy("starter-40", ilse, odile);
+        byte[] obz = http.get("/api/vocabularies/" + original + "/package.obz").body();
+        JsonNode came = http.upload(packages, "ilse.obz", obz).json();
+        assertThat(came.get("findings").size()).isZero();
+        assertThat(came.get("boards").asInt()).isEqualTo(18);
+        long copy = came.get("vocabulary").asLong();
+        assertThat(http.get("/api/vocabularies/" + copy + "/boards").json()).isEqualTo(http.get("/api/vocabularies/" + original + "/boards").json());
+        assertThat(http.get("/api/vocabularies/" + copy + "/package.obz").body()).as("byte by byte").isEqualTo(obz);
+        JsonNode manifest = tools.jackson.databind.json.JsonMapper.shared().readTree(unzip(obz).get("manifest.json"));
+        assertThat(manifest.get("format").asString()).isEqualTo("open-board-0.1");
+        assertThat(unzip(obz)).containsKey(manifest.get("root").asString());
+    }
+
+    @Test
+    void oneBoardCarriedAwayBecomesAVocabularyWithItsLooseEndsListed() {
+        long original = TestServer.copy("first-choices", ilse, odile);
+        Http.Answer obf = http.get("/api/vocabularies/" + original + "/boards/eat/board.obf");
+        assertThat(obf.header("Content-Disposition")).contains("Eat.obf");
+        JsonNode came = http.upload(packages, "Eat.obf", obf.body()).json();
+        assertThat(came.get("boards").asInt()).isEqualTo(1);
+        assertThat(came.get("findings").get(0).asString()).isEqualTo("1 button opens a board that did not come along. They are listed on the bench.");
+    }
+
+    @Test
+    void ownPicturesComeBackByteForByteAndOnlyToTheTeam() throws IOException {
+        JsonNode came = http.upload(packages, "quay.obz", pictured("image/gif", PNG)).json();
+        long id = came.get("vocabulary").asLong();
+        String picture = http.get("/api/vocabularies/" + id + "/boards/a").json().get("buttons").get(0).get("picture").asString();
+        Http.Answer shown = http.get("/api/vocabularies/" + id + "/pictures/" + picture.substring(4));
+        assertThat(shown.body()).isEqualTo(PNG);
+        assertThat(shown.header("Content-Type")).as("told by its bytes, not by its name").isEqualTo("image/png");
+        assertThat(shown.header("X-Content-Type-Options")).isEqualTo("nosniff");
+        assertThat(shown.header("Content-Security-Policy")).contains("sandbox");
+        assertThat(unzip(http.get("/api/vocabularies/" + id + "/package.obz").body()).values()).anySatisfy(b -> assertThat(b).isEqualTo(PNG));
+        long other = TestServer.copy("first-choices", ilse, odile);
+        assertThat(http.get("/api/vocabularies/" + other + "/pictures/" + picture.substring(4)).status()).as("not through a vocabulary that lacks it").isEqualTo(404);
+        Account stranger = TestServer.account("Stranger");
+        assertThat(Http.as(stranger).get("/api/vocabularies/" + id + "/pictures/" + picture.substring(4)).status()).isEqualTo(404);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "<svg xmlns='http://www.w3.org/2000/svg'><script>alert(1)</script></svg> | holds a program",
+        "<svg xmlns='http://www.w3.org/2000/svg' onload='alert(1)'/> | holds a program",
+        "<svg xmlns='http://www.w3.org/2000/svg'><image href='http://elsewhere/x.png'/></svg> | refers to things outside",
+        "<svg xmlns='http://www.w3.org/2000/svg'><rect style='fill:url(http://elsewhere/x)'/></svg> | refers to things outside",
+        "<svg xmlns='http://www.w3.org/2000/svg'><style>@import 'x'</style></svg> | refers to things outside",
+        "<!DOCTYPE svg [<!ENTITY x SYSTEM 'file:///etc/passwd'>]><svg xmlns='http://www.w3.org/2000/svg'>&x;</svg> | outside",
+        "<svg xmlns='http://www.w3.org/2000/svg'><a href='javascript:alert(1)'/></svg> | refers to things outside",
+        "<html><body>hi</body></html> | not a picture or sound",
+        "#!/bin/sh | not a picture or sound",
+        "<svg | damaged"})
+    void aPictureThatIsAProgramIsLeftOutAndItsButtonStands(String svg, String why) throws IOException {
+        long media = rows("media");
+        JsonNode came = http.upload(packages, "x.obz", pictured("image/svg+xml", svg.getBytes(StandardCharsets.UTF_8))).json();
+        assertThat(came.get("findings").get(0).asString()).startsWith("A picture on Quay was left out:").contains(why);
+        assertThat(rows("media")).isEqualTo(media);
+        JsonNode crab = http.get("/api/vocabularies/" + came.get("vocabulary").asLong() + "/boards/a").json().get("buttons").get(0);
+        assertThat(crab.get("label").asString()).isEqualTo("crab");
+        assertThat(crab.has("picture")).isFalse();
+    }
+
+    @Test
+    void aHarmlessDrawingIsKept() throws IOException {
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 1 1'><defs><linearGradient id='g'/></defs><rect fill='url(#g)' width='1' height='1'/></svg>";
+        assertThat(http.upload(packages, "x.obz", pictured("image/svg+xml", svg.getBytes())).json().get("findings").size()).isZero();
+    }
+
+    @Test
+    void nothingOfARefusedPackageStaysBehind() throws IOException {
+        long vocabularies = rows("vocabulary");
+        long revisions = rows("revision");
+        long media = rows("media");
+        byte[] good = pictured("image/png", Arrays.copyOf(PNG, 400));
+        Map<String, byte[]> climbing = new LinkedHashMap<>(unzip(good));
+        climbing.put("../../evil", new byte[] {1});
+        String tooWide = "{\"id\":\"a\",\"buttons\":[],\"images\":[{\"id\":\"i\",\"path\":\"images/p\"}],\"grid\":{\"rows\":1,\"columns\":99}}";
+        Map<String, byte[]> wide = new LinkedHashMap<>(unzip(good));
+        wide.put("a.obf", tooWide.getBytes());
+        for (byte[] bad : new byte[][] {zip(climbing), zip(wide), Arrays.copyOf(good, good.length - 30), "not a zip".getBytes(), new byte[0]}) {
+            Http.Answer refused = http.upload(packages, "bad.obz", bad);
+            assertThat(refused.status()).isEqualTo(422);
+            assertThat(refused.sentence()).endsWith(".").isNotBlank();
+        }
+        assertThat(rows("vocabulary")).isEqualTo(vocabularies);
+        assertThat(rows("revision")).isEqualTo(revisions);
+        assertThat(rows("media")).isEqualTo(media);
+    }
+}

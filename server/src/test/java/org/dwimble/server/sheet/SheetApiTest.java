@@ -1,0 +1,82 @@
+package org.dwimble.server.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.dwimble.server.Http;
+import org.dwimble.server.TestServer;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.student.Student;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+@ExtendWith(TestServer.class)
+class SheetApiTest {
+    private final Account odile = TestServer.account("Odile");
+    private final Student ilse = TestServer.student("Ilse", odile);
+    private final Http http = Http.as(odile);
+    private final long id = TestServer.copy("starter-40", ilse, odile);
+
+    private byte[] pdf(String board, String query) {
+        Http.Answer answer = http.get("/api/vocabularies/" + id + "/boards/" + board + "/sheet.pdf?" + query);
+        assertThat(answer.status()).isEqualTo(200);
+        return answer.body();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"A4,false,210,297", "A4,true,297,210", "LETTER,false,215.9,279.4", "LETTER,true,279.4,215.9"})
+    void thePageIsThePaper(String paper, boolean lying, double width, double height) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf("home", "paper=" + paper + "&lyingDown=" + lying + "&size=PAGE&cutLines=true"))) {
+            PDPage page = document.getPage(0);
+            assertThat(page.getMediaBox().getWidth() / 72 * 25.4).isCloseTo(width, within(0.01));
+            assertThat(page.getMediaBox().getHeight() / 72 * 25.4).isCloseTo(height, within(0.01));
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+        }
+    }
+
+    @Test
+    void labelsAreTextAndPicturesAreVectorsKeptOnceEach() throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf("home", "size=SCREEN"))) {
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text).contains("want", "more topics", "Ilse’s words", "50 mm on paper");
+            List<Object> drawings = new ArrayList<>();
+            for (COSName name : document.getPage(0).getResources().getXObjectNames()) {
+                drawings.add(document.getPage(0).getResources().getXObject(name));
+            }
+            assertThat(drawings).hasSizeBetween(25, 32).allMatch(PDFormXObject.class::isInstance).noneMatch(PDImageXObject.class::isInstance);
+            assertThat(document.getPage(0).getResources().getFontNames()).hasSize(1);
+        }
+    }
+
+    @Test
+    void emojiAndArabicLabelsPrintWhatCanBePrintedAndSayWhatCannot() {
+        http.post("/api/vocabularies/" + id + "/boards", "{\"base\":1,\"name\":\"Harbour\"}");
+        String harbour = "";
+        for (var board : http.get("/api/vocabularies/" + id).json().get("boards")) {
+            harbour = board.get("name").asString().equals("Harbour") ? board.get("id").asString() : harbour;
+        }
+        http.post("/api/vocabularies/" + id + "/words", "{\"base\":2,\"board\":\"" + harbour + "\",\"from\":{\"row\":0,\"column\":0},\"text\":\"crab 🦀, مرحبا, łódź, Привіт\"}");
+        var page = http.get("/api/vocabularies/" + id + "/boards/" + harbour + "/sheet").json();
+        assertThat(page.get("notes").toString()).contains("crab 🦀").contains("مرحبا").doesNotContain("łódź").doesNotContain("Привіт");
+        assertThat(pdf(harbour, "size=PAGE")).startsWith("%PDF".getBytes());
+    }
+
+    @Test
+    void aPaperThatIsNoneIsAnsweredInASentence() {
+        Http.Answer answer = http.get("/api/vocabularies/" + id + "/boards/home/sheet?paper=PAPYRUS");
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.sentence()).isEqualTo("That request does not make sense here. Nothing was changed.");
+    }
+}

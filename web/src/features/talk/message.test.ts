@@ -1,0 +1,81 @@
+import { describe, expect, it } from 'vitest';
+import type { Board, Button } from '../../api/types';
+import { begin, spokenMessage, takeOneOff, tap, type TalkState } from './message';
+
+const board = (id: string): Board => ({ id, name: id, rows: 1, columns: 1, buttons: [] });
+const boards = new Map(['home', 'food', 'fruit'].map((id) => [id, board(id)]));
+
+function button(label: string, more: Partial<Button> = {}): Button {
+  return { id: label, cell: { row: 0, column: 0 }, span: { rows: 1, columns: 1 }, label, says: { type: 'label' }, kind: 'thing', leads: { type: 'stays' }, actions: [], hidden: false, ...more };
+}
+const opens = (to: string): Partial<Button> => ({ says: { type: 'nothing' }, leads: { type: 'opens', board: to } });
+const spells = (...actions: string[]): Partial<Button> => ({ says: { type: 'nothing' }, actions });
+
+/** Taps one button after the other. */
+const after = (...buttons: Button[]): TalkState => buttons.reduce((state, b) => tap(state, b, boards, 'home').state, begin('home'));
+const said = (state: TalkState) => spokenMessage(state.message);
+
+describe('the message', () => {
+  it('gathers words in order and speaks each as it is tapped', () => {
+    expect(said(after(button('I'), button('want'), button('apple')))).toBe('I want apple');
+    expect(tap(begin('home'), button('I'), boards, 'home').speak).toBe('I');
+  });
+
+  it('takes what a button says rather than its label', () => {
+    expect(said(after(button('ferry', { says: { type: 'words', text: 'The ferry is here.' } })))).toBe('The ferry is here.');
+  });
+
+  it('gets nothing from a button that only opens a board, which is not spoken', () => {
+    const tapped = tap(begin('home'), button('food', opens('food')), boards, 'home');
+    expect(tapped.state.message).toEqual([]);
+    expect(tapped.speak).toBeUndefined();
+  });
+
+  it('is spelled letter by letter into one word until a space or another word', () => {
+    const cr = [button('c', spells('+c')), button('r', spells('+r'))];
+    expect(said(after(button('my'), ...cr))).toBe('my cr');
+    expect(said(after(...cr, button('space', spells(':space')), button('b', spells('+b'))))).toBe('cr b');
+    expect(said(after(...cr, button('go'), button('b', spells('+b'))))).toBe('cr go b');
+  });
+
+  it('loses the last letter while spelling, else the last word', () => {
+    const spelled = after(button('my'), button('c', spells('+c')), button('r', spells('+r')));
+    expect(spokenMessage(takeOneOff(spelled.message))).toBe('my c');
+    expect(spokenMessage(takeOneOff(takeOneOff(spelled.message)))).toBe('my');
+    expect(takeOneOff(takeOneOff(takeOneOff(takeOneOff(spelled.message))))).toEqual([]);
+  });
+
+  it('is cleared, and spoken whole, by buttons that do so', () => {
+    expect(after(button('I'), button('clear', spells(':clear'))).message).toEqual([]);
+    expect(tap(after(button('I'), button('go')), button('say', spells(':speak')), boards, 'home').speak).toBe('I go');
+  });
+});
+
+describe('moving between boards', () => {
+  it('comes back the way it went, and home from anywhere', () => {
+    const deep = after(button('food', opens('food')), button('fruit', opens('fruit')));
+    expect(deep.board).toBe('fruit');
+    const back = button('back', { says: { type: 'nothing' }, leads: { type: 'back' } });
+    expect(tap(deep, back, boards, 'home').state.board).toBe('food');
+    expect(tap(tap(deep, back, boards, 'home').state, back, boards, 'home').state.board).toBe('home');
+    const home = tap(deep, button('home', { says: { type: 'nothing' }, leads: { type: 'home' } }), boards, 'home').state;
+    expect(home).toMatchObject({ board: 'home', trail: [] });
+  });
+
+  it('back on a board nothing led to goes home', () => {
+    const state = { ...begin('food'), trail: [] };
+    expect(tap(state, button('back', { leads: { type: 'back' } }), boards, 'home').state.board).toBe('home');
+  });
+
+  it('stays where it is, and says why, when a button leads nowhere', () => {
+    const tapped = tap(begin('home'), button('hive', opens('gone')), boards, 'home');
+    expect(tapped.state.board).toBe('home');
+    expect(tapped.notice).toBe('“hive” leads nowhere yet.');
+  });
+
+  it('speaks and then opens, for a button that does both', () => {
+    const tapped = tap(begin('home'), button('eat', { leads: { type: 'opens', board: 'food' } }), boards, 'home');
+    expect(tapped.state.board).toBe('food');
+    expect(tapped.speak).toBe('eat');
+  });
+});
