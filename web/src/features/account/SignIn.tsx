@@ -29,7 +29,7 @@ export function SignInForm({ known }: { known?: string }) {
     <Form layout="vertical" requiredMark={false} onFinish={entering.mutate} initialValues={{ signIn: known }}>
       {entering.isError && <Alert type="error" showIcon title={sentence(entering.error)} className="gap-below" />}
       <Form.Item label="Name you sign in with" name="signIn"><Input autoComplete="username" autoFocus={!known} /></Form.Item>
-      <Form.Item label="Password" name="password"><Input.Password autoComplete="current-password" autoFocus={!!known} /></Form.Item>
+      <Form.Item label="Password" name="password"><Input type="password" autoComplete="current-password" autoFocus={!!known} /></Form.Item>
       <Button type="primary" htmlType="submit" block loading={entering.isPending}>Sign in</Button>
     </Form>
   );
@@ -65,7 +65,7 @@ function FirstAccountForm() {
       <Form.Item label="Your name" name="name" initialValue=""><Input autoComplete="name" /></Form.Item>
       <Form.Item label="What you are here, such as teacher" name="work" initialValue=""><Input /></Form.Item>
       <Form.Item label="Name you sign in with" name="signIn" initialValue=""><Input autoComplete="username" /></Form.Item>
-      <Form.Item label="Password, at least 8 characters" name="password" initialValue=""><Input.Password autoComplete="new-password" /></Form.Item>
+      <Form.Item label="Password, at least 8 characters" name="password" initialValue=""><Input type="password" autoComplete="new-password" /></Form.Item>
       <Button type="primary" htmlType="submit" block loading={making.isPending}>Make the account</Button>
     </Form>
   );

@@ -10,7 +10,7 @@ interface Props {
   next?: Cell;
   loose: Cell[];
   keptFree: Cell[];
-  /** Set when the marker was moved from outside and the focus should follow. */
+  /** Counts up when the focus should go to the marked cell. Marking alone never takes the focus from where somebody types. */
   focus: number;
   onMark: (cell: Cell) => void;
   onOpen: (button: Button) => void;
@@ -26,7 +26,7 @@ export function BoardGrid({ board, vocabulary, marked, next, loose, keptFree, fo
 
   useEffect(() => {
     if (focus > 0) grid.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
-  }, [focus, at.row, at.column]);
+  }, [focus]);
 
   function keys(event: KeyboardEvent) {
     const button = buttonAt(board, marked);

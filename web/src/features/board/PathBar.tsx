@@ -7,7 +7,7 @@ import { DottedText } from './Dotted';
 export function PathBar({ view, line, mayEdit, onRename, children }: { view: VocabularyView; line: BoardLine; mayEdit: boolean; onRename: (name: string) => void; children: ReactNode }) {
   const boards = new Map(view.boards.map((b) => [b.id, b]));
   return (
-    <div className="path-bar">
+    <section className="path-bar" aria-label="This board">
       <span className="whose"><DottedText label="Rename the vocabulary" value={view.name} disabled={!mayEdit} onKeep={onRename} /></span>
       <nav aria-label="The way to this board" className="path">
         {line.route?.map((tap) => {
@@ -25,7 +25,7 @@ export function PathBar({ view, line, mayEdit, onRename, children }: { view: Voc
       </nav>
       <span className="grow" />
       {children}
-    </div>
+    </section>
   );
 }
 

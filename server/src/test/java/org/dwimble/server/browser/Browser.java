@@ -1,0 +1,122 @@
+package org.dwimble.server.browser;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.ConsoleMessage;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.dwimble.server.TestServer;
+import org.dwimble.server.account.Account;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+
+/** Debian's Chromium, started once for all tests; each test has a context of its own at the size practitioners use. */
+public final class Browser implements BeforeAllCallback {
+    private static com.microsoft.playwright.Browser chromium;
+
+    @Override
+    public void beforeAll(ExtensionContext context) {
+        context.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).getOrComputeIfAbsent(Browser.class, key -> start(), AutoCloseable.class);
+    }
+
+    private static AutoCloseable start() {
+        Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setHeadless(true)
+            .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update",
+                "--disable-sync", "--autoplay-policy=no-user-gesture-required")));
+        return playwright::close;
+    }
+
+    /** A window, and what went wrong in it. */
+    static final class Window implements AutoCloseable {
+        private final BrowserContext context;
+        final Page page;
+        final List<String> errors = new ArrayList<>();
+
+        Window() {
+            context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(TestServer.address())
+                .setPermissions(List.of("clipboard-read", "clipboard-write")));
+            context.setDefaultTimeout(8_000);
+            page = context.newPage();
+            page.onPageError(error -> errors.add(error));
+            page.onConsoleMessage(message -> note(message));
+        }
+
+        private void note(ConsoleMessage message) {
+            if (message.type().equals("error") && !message.text().startsWith("Failed to load resource")) {
+                errors.add(message.text());
+            }
+        }
+
+        /** Signs in as a person would, by typing. */
+        Window as(Account account) {
+            page.navigate("/");
+            page.getByLabel("Name you sign in with").fill(account.signIn());
+            page.getByLabel("Password").fill(TestServer.PASSWORD);
+            page.keyboard().press("Enter");
+            button(account.name() + ": account").waitFor();
+            return this;
+        }
+
+        Window bench(long vocabulary, String board) {
+            page.navigate("/vocabularies/" + vocabulary + "/boards/" + board);
+            grid().waitFor();
+            return this;
+        }
+
+        Locator grid() {
+            return page.getByRole(AriaRole.GRID);
+        }
+
+        /** The cell whose name begins so, such as "crab," or "empty, row 1, place 3". */
+        Locator cell(String begins) {
+            return page.locator("[role=gridcell][aria-label^='" + begins + "']");
+        }
+
+        Locator button(String name) {
+            return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+        }
+
+        Locator link(String name) {
+            return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
+        }
+
+        Locator heading(String name) {
+            return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(name).setExact(true));
+        }
+
+        /** Chooses from the list a dotted word or a button opens. */
+        void choose(String from, String item) {
+            button(from).click();
+            page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item).setExact(true)).click();
+        }
+
+        /** The marked cell's name. */
+        String marked() {
+            return page.locator("[role=gridcell][aria-selected=true]").getAttribute("aria-label");
+        }
+
+        /** What axe finds against WCAG 2.2 A and AA, as rule and first element. */
+        List<String> violations() {
+            return new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice")).analyze().getViolations().stream()
+                .map(Window::told).toList();
+        }
+
+        private static String told(Rule rule) {
+            return rule.getId() + ": " + rule.getNodes().get(0).getHtml();
+        }
+
+        @Override
+        public void close() {
+            context.close();
+        }
+    }
+}
