@@ -15,6 +15,9 @@ export class Problem extends Error {
 
 const UNREACHABLE = 'The server cannot be reached. Nothing kept before is lost; check the network, then try again.';
 
+/** Suggestions while somebody types must not put a dialog under the typing hands; the change that follows asks. */
+const ASKS_NOT = ['/api/session', '/api/pictures', '/api/speech'];
+
 type SignInAgain = () => Promise<void>;
 let signInAgain: SignInAgain | undefined;
 
@@ -31,8 +34,7 @@ function token(): string {
 async function send(request: Request): Promise<Response> {
   const again = request.clone();
   const response = await attempt(request);
-  const asks = response.status === 401 && signInAgain && !new URL(request.url).pathname.startsWith('/api/session');
-  if (!asks || !signInAgain) return response;
+  if (response.status !== 401 || !signInAgain || ASKS_NOT.some((path) => new URL(request.url).pathname.startsWith(path))) return response;
   await signInAgain();
   return attempt(again);
 }

@@ -23,11 +23,11 @@ export default function BenchPage() {
   const boardId = params.board ?? view.data?.home ?? '';
   const board = useQuery({ ...boardQuery(id, boardId), retry: false });
   const error = view.error ?? (board.error instanceof Problem && board.error.status !== 404 ? board.error : null);
-  if (error) return <main className="lone"><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
+  if (error && !(view.data && board.data)) return <main className="lone"><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
   if (!view.data) return null;
   if (!params.board) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}`} replace />;
   const line = view.data.boards.find((b) => b.id === boardId);
-  if (!line || board.error) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}`} replace />;
+  if (!line || (board.error && !board.data)) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}`} replace />;
   if (!board.data) return null;
   return <Bench key={boardId} view={view.data} board={board.data} line={line} />;
 }

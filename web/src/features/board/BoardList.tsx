@@ -14,7 +14,7 @@ export function BoardList({ view, mayEdit, onAdd }: { view: VocabularyView; mayE
   return (
     <nav className="board-list" aria-label="Boards">
       <h2>{view.boards.length} boards</h2>
-      {view.boards.length > MANY && <Input size="small" allowClear aria-label="Find a board" placeholder="Find a board" value={sought} onChange={(e) => setSought(e.target.value)} />}
+      {view.boards.length > MANY && <Input size="small" aria-label="Find a board" placeholder="Find a board" value={sought} onChange={(e) => setSought(e.target.value)} />}
       <ul>
         {boards.map((b) => (
           <li key={b.id}>

@@ -22,10 +22,13 @@ export function DottedText({ label, value, shown, onKeep, disabled, editing, onE
   const open = editing ?? own;
   const setOpen = onEditing ?? setOwn;
   const done = useRef(false);
+  const field = useRef<HTMLInputElement>(null);
   useEffect(() => {
     if (open) {
       setText(value);
       done.current = false;
+      // After the value is in: what is typed replaces it.
+      requestAnimationFrame(() => field.current?.select());
     }
   }, [open]);
   if (disabled) return <strong>{shown ?? value}</strong>;
@@ -37,8 +40,8 @@ export function DottedText({ label, value, shown, onKeep, disabled, editing, onE
     if (text.trim() !== value) onKeep(text);
   };
   return (
-    <input className="dotted-field" aria-label={label} autoFocus value={text} dir="auto" size={Math.max(6, Math.min(24, text.length + 1))}
-      onFocus={(e) => e.target.select()} onChange={(e) => setText(e.target.value)} onBlur={keep}
+    <input ref={field} className="dotted-field" aria-label={label} autoFocus value={text} dir="auto" size={Math.max(6, Math.min(24, text.length + 1))}
+      onChange={(e) => setText(e.target.value)} onBlur={keep}
       onKeyDown={(e) => {
         if (e.key === 'Enter') keep();
         if (e.key === 'Escape') { done.current = true; setOpen(false); }

@@ -12,7 +12,7 @@ export function PictureChooser({ word, current, vocabulary, onChoose, onClose }:
   const pictures = query.trim() ? (data?.pictures ?? []) : [];
   return (
     <Modal open title="Another picture" onCancel={onClose} footer={null} width={640}>
-      <Input value={query} onChange={(e) => setQuery(e.target.value)} autoFocus aria-label="Find a picture by its word" size="large" allowClear />
+      <Input value={query} onChange={(e) => setQuery(e.target.value)} autoFocus aria-label="Find a picture by its word" size="large" />
       <p className="quiet" aria-live="polite">
         {query.trim() === '' ? 'Type a word to find pictures for it.' : pictures.length === 0 ? `No picture answers to “${query}”. Try a simpler word.` : `${pictures.length} ${pictures.length === 1 ? 'picture' : 'pictures'}`}
       </p>

@@ -25,7 +25,7 @@ export default function Print() {
   const boardId = params.board ?? view.data?.home ?? '';
   const page = useQuery(sheet(id, boardId, setup));
   const error = view.error ?? page.error;
-  if (error) return <main className="lone"><h1>This cannot be printed</h1><p role="alert">{sentence(error)}</p></main>;
+  if (error && !(view.data && page.data)) return <main className="lone"><h1>This cannot be printed</h1><p role="alert">{sentence(error)}</p></main>;
   const line = view.data?.boards.find((b) => b.id === boardId);
   if (!view.data || !line) return null;
   const whose = view.data.student ? `${view.data.student.name}’s screen` : 'a usual screen';

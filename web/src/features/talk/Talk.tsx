@@ -18,7 +18,7 @@ export default function TalkPage() {
   const view = useQuery({ ...vocabularyQuery(id), refetchInterval: false });
   const boards = useQuery({ ...allBoards(id), staleTime: Infinity });
   const error = view.error ?? boards.error;
-  if (error) return <main className="lone"><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
+  if (error && !(view.data && boards.data)) return <main className="lone"><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
   if (!view.data || !boards.data) return null;
   return <Talk view={view.data} boards={boards.data} start={search.get('board') ?? view.data.home} />;
 }
@@ -94,8 +94,9 @@ function Leave({ vocabulary, board }: { vocabulary: number; board: string }) {
   useEffect(() => {
     const keys = (e: KeyboardEvent) => { if (e.key === 'Escape') leave(); };
     window.addEventListener('keydown', keys);
-    return () => { window.removeEventListener('keydown', keys); clearTimeout(timer.current); };
+    return () => window.removeEventListener('keydown', keys);
   });
+  useEffect(() => () => clearTimeout(timer.current), []);
   return (
     <button type="button" className={holding ? 'leave holding' : 'leave'} aria-label="Leave talking: hold, or press Escape" title="Hold to leave"
       onPointerDown={() => { setHolding(true); timer.current = setTimeout(leave, HOLD_MS); }} onPointerUp={stop} onPointerLeave={stop}

@@ -2,6 +2,7 @@ package org.dwimble.server.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
@@ -12,6 +13,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
+import org.dwimble.core.sheet.TalkLayout;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.student.Student;
@@ -165,10 +167,11 @@ class StoryBrowserTest {
         page.navigate("/vocabularies/" + id + "/talk");
         w.button("want").waitFor();
         double pixels = w.button("want").boundingBox().width;
-        double mm = 1.0 * pixels / 1024 * ilse.screen().width().mm();
-        org.assertj.core.api.Assertions.assertThat(mm).isBetween(23.6, 24.4);
+        TalkLayout told = new TalkLayout(ilse.screen(), 5, 8);
+        double mm = pixels / 1024 * ilse.screen().width().mm();
+        org.assertj.core.api.Assertions.assertThat(mm).isCloseTo(told.cellWidth().mm(), within(0.15));
         double tall = w.button("want").boundingBox().height / 768 * ilse.screen().height().mm();
-        org.assertj.core.api.Assertions.assertThat(tall).as("as told on the bench: 24 x 24 mm").isBetween(23.5, 24.5);
+        org.assertj.core.api.Assertions.assertThat(tall).isCloseTo(told.cellHeight().mm(), within(0.15));
     }
 
     @Test
