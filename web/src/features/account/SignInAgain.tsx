@@ -1,7 +1,7 @@
 import { Modal } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { onSessionEnd } from '../../api/client';
+import { answer, client, onSessionEnd } from '../../api/client';
 import { session } from './session';
 import { SignInForm } from './SignIn';
 
@@ -16,7 +16,6 @@ export function SignInAgain() {
   useEffect(() => {
     onSessionEnd(async () => {
       // Asking the server who is signed in also fetches the token that the next change must carry.
-      const { answer, client } = await import('../../api/client');
       const now = await answer(client.GET('/api/session'));
       if (now.account) return;
       askedAt.current = Date.now();

@@ -22,14 +22,15 @@ public final class Mending {
     /** Loose ends first, then boards with no way out, then boards nothing opens. */
     public static List<Finding> of(Vocabulary vocabulary, Routes routes, Supplier<String> ids) {
         List<Finding> findings = new ArrayList<>();
+        WayHome wayHome = WayHome.of(vocabulary);
         for (Routes.LooseEnd end : routes.looseEnds()) {
             findings.add(looseEnd(end, vocabulary, ids));
         }
         for (Board board : routes.withNoWayOut()) {
-            findings.add(noWayOut(board, vocabulary, ids));
+            findings.add(noWayOut(board, wayHome, ids));
         }
         for (Board board : routes.unreachable()) {
-            findings.add(unreachable(board, vocabulary, ids));
+            findings.add(unreachable(board, vocabulary, wayHome, ids));
         }
         return findings;
     }
@@ -46,9 +47,9 @@ public final class Mending {
                 new Finding.Mend("let it only speak", new Edit.ChangeButton(end.board(), button.withLeads(Leads.STAYS).withSays(says)))));
     }
 
-    private static Finding noWayOut(Board board, Vocabulary vocabulary, Supplier<String> ids) {
+    private static Finding noWayOut(Board board, WayHome wayHome, Supplier<String> ids) {
         List<Edit> puts = new ArrayList<>();
-        WayHome.missingOn(board, vocabulary, ids).forEach(b -> puts.add(new Edit.PutButton(board.id(), b)));
+        wayHome.missingOn(board, ids).forEach(b -> puts.add(new Edit.PutButton(board.id(), b)));
         boolean leadsHome = puts.stream().anyMatch(e -> ((Edit.PutButton) e).button().leads() instanceof Leads.Home);
         if (!leadsHome) {
             return new Finding(Finding.What.NO_WAY_OUT,
@@ -58,8 +59,8 @@ public final class Mending {
             List.of(new Finding.Mend("put back and home in", new Edit.Several(puts))));
     }
 
-    private static Finding unreachable(Board board, Vocabulary vocabulary, Supplier<String> ids) {
-        List<Cell> keptFree = WayHome.keptFree(vocabulary.homeBoard(), vocabulary);
+    private static Finding unreachable(Board board, Vocabulary vocabulary, WayHome wayHome, Supplier<String> ids) {
+        List<Cell> keptFree = wayHome.keptFree(vocabulary.homeBoard());
         List<Cell> empty = vocabulary.homeBoard().emptyCells().stream().filter(c -> !keptFree.contains(c)).toList();
         if (empty.isEmpty()) {
             return new Finding(Finding.What.UNREACHABLE,

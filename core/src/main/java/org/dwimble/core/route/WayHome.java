@@ -15,32 +15,54 @@ import org.dwimble.core.board.Vocabulary;
 
 /**
  * Where home and back stand on a vocabulary's boards, so that a new board gets them in the same two cells
- * as its siblings and a hand finds them without looking.
+ * as its siblings and a hand finds them without looking. Gathered once for a vocabulary, in time in proportion
+ * to its buttons.
  */
 public final class WayHome {
     private static final String HOME_PICTURE = "base/house-with-garden";
     private static final String BACK_PICTURE = "base/left-arrow";
+    /** A board of the same size is an example before any number of others. */
+    private static final int SAME_SIZE = 100_000;
+
+    private record Example(Button button, int rows, int columns) {
+    }
+
+    private record Wanted(Leads leads, int rows, int columns) {
+    }
+
+    private final List<Example> examples = new ArrayList<>();
+    private final Map<Wanted, Optional<Button>> usual = new HashMap<>();
 
     private WayHome() {
+    }
+
+    public static WayHome of(Vocabulary vocabulary) {
+        WayHome wayHome = new WayHome();
+        for (Board board : vocabulary.boardsById().values()) {
+            for (Button button : board.buttons()) {
+                if (button.leads() instanceof Leads.Home || button.leads() instanceof Leads.Back) {
+                    wayHome.examples.add(new Example(button, board.rows(), board.columns()));
+                }
+            }
+        }
+        return wayHome;
     }
 
     /**
      * The buttons a board lacks to lead home and back: each in the cell, and with the look, it most often has
      * on boards of the same size (ties: first in reading order), else on any board; if that cell is taken or
-     * there is no example, in the last empty cell. Home alone if there is room for one. Fewer than two if the board has one already or is full.
+     * there is no example, in the last empty cell. Home alone if there is room for one. Fewer than two if the
+     * board has one already or is full.
      */
-    public static List<Button> missingOn(Board board, Vocabulary vocabulary, Supplier<String> ids) {
+    public List<Button> missingOn(Board board, Supplier<String> ids) {
         List<Button> missing = new ArrayList<>();
         Board filling = board;
         for (Leads leads : board.emptyCells().size() == 1 ? List.of(Leads.HOME, Leads.BACK) : List.of(Leads.BACK, Leads.HOME)) {
-            if (filling.buttons().stream().anyMatch(b -> b.leads().equals(leads))) {
+            List<Cell> empty = filling.emptyCells();
+            if (has(filling, leads) || empty.isEmpty()) {
                 continue;
             }
-            Optional<Button> example = usual(leads, board, vocabulary);
-            List<Cell> empty = filling.emptyCells();
-            if (empty.isEmpty()) {
-                break;
-            }
+            Optional<Button> example = usual(leads, board);
             Cell cell = example.map(Button::cell).filter(empty::contains).orElse(empty.get(empty.size() - 1));
             boolean home = leads instanceof Leads.Home;
             Button button = Button.leading(ids.get(), cell,
@@ -56,35 +78,41 @@ public final class WayHome {
      * Empty cells of a board that are best left so: where the other boards have back and home. A hand that goes
      * home twice in a row then says nothing by mistake. In reading order.
      */
-    public static List<Cell> keptFree(Board board, Vocabulary vocabulary) {
-        List<Cell> empty = board.emptyCells();
+    public List<Cell> keptFree(Board board) {
         return List.of(Leads.BACK, Leads.HOME).stream()
-            .filter(leads -> board.buttons().stream().noneMatch(b -> b.leads().equals(leads)))
-            .flatMap(leads -> usual(leads, board, vocabulary).map(Button::cell).stream())
-            .filter(empty::contains).distinct().sorted().toList();
+            .filter(leads -> !has(board, leads))
+            .flatMap(leads -> usual(leads, board).map(Button::cell).stream())
+            .filter(cell -> cell.row() < board.rows() && cell.column() < board.columns() && board.at(cell).isEmpty())
+            .distinct().sorted().toList();
     }
 
     /** An empty board of home's size with its way home and back where its siblings have them. */
     public static Board newBoard(String id, String name, Vocabulary vocabulary, Supplier<String> ids) {
         Board home = vocabulary.homeBoard();
         Board bare = Board.empty(id, name, home.rows(), home.columns());
-        return bare.withButtons(missingOn(bare, vocabulary, ids));
+        return bare.withButtons(of(vocabulary).missingOn(bare, ids));
     }
 
-    private static Optional<Button> usual(Leads leads, Board board, Vocabulary vocabulary) {
-        Map<Cell, Button> examples = new HashMap<>();
+    private static boolean has(Board board, Leads leads) {
+        return board.buttons().stream().anyMatch(b -> b.leads().equals(leads));
+    }
+
+    private Optional<Button> usual(Leads leads, Board board) {
+        return usual.computeIfAbsent(new Wanted(leads, board.rows(), board.columns()), this::usual);
+    }
+
+    private Optional<Button> usual(Wanted wanted) {
+        Map<Cell, Button> first = new HashMap<>();
         Map<Cell, Integer> counts = new HashMap<>();
-        for (Board sibling : vocabulary.boardsById().values()) {
-            boolean sameSize = sibling.rows() == board.rows() && sibling.columns() == board.columns();
-            for (Button button : sibling.buttons()) {
-                if (button.leads().equals(leads)) {
-                    examples.putIfAbsent(button.cell(), button);
-                    counts.merge(button.cell(), sameSize ? 1000 : 1, Integer::sum);
-                }
+        for (Example example : examples) {
+            if (example.button.leads().equals(wanted.leads)) {
+                boolean sameSize = example.rows == wanted.rows && example.columns == wanted.columns;
+                first.putIfAbsent(example.button.cell(), example.button);
+                counts.merge(example.button.cell(), sameSize ? SAME_SIZE : 1, Integer::sum);
             }
         }
         return counts.entrySet().stream()
             .min(Comparator.comparing((Map.Entry<Cell, Integer> e) -> -e.getValue()).thenComparing(Map.Entry::getKey))
-            .map(e -> examples.get(e.getKey()));
+            .map(e -> first.get(e.getKey()));
     }
 }

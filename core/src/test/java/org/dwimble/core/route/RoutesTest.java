@@ -115,7 +115,7 @@ class RoutesTest {
     @Test
     void onHomeTheCellsOfBackAndHomeAreKeptFree() {
         Vocabulary v = vocabulary(board("home", "I play>play", ". ."), board("play", "ball .", "back:back home:home"));
-        assertThat(WayHome.keptFree(v.homeBoard(), v)).containsExactly(new Cell(1, 0), new Cell(1, 1));
-        assertThat(WayHome.keptFree(v.boards().get("play"), v)).isEmpty();
+        assertThat(WayHome.of(v).keptFree(v.homeBoard())).containsExactly(new Cell(1, 0), new Cell(1, 1));
+        assertThat(WayHome.of(v).keptFree(v.boards().get("play"))).isEmpty();
     }
 }

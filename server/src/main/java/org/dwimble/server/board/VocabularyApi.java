@@ -113,7 +113,7 @@ class VocabularyApi {
         return change(account, vocabulary, request.base(), now -> {
             Board board = now.board(request.board()).orElseThrow(() -> new Unacceptable("That board is no longer in this vocabulary. Nothing was changed."));
             Cell from = request.from() == null ? new Cell(0, 0) : request.from();
-            return WordLine.put(request.text() == null ? "" : request.text(), board, from, WayHome.keptFree(board, now), request.picture(), pictures, kinds, ids);
+            return WordLine.put(request.text() == null ? "" : request.text(), board, from, WayHome.of(now).keptFree(board), request.picture(), pictures, kinds, ids);
         });
     }
 

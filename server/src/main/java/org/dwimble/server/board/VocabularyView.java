@@ -43,18 +43,19 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
     static VocabularyView of(VocabularyStore.Kept kept, @Nullable Student student, Role role, VocabularyStore.Steps steps, Supplier<String> ids) {
         Vocabulary vocabulary = kept.vocabulary();
         Routes routes = Routes.of(vocabulary);
+        WayHome wayHome = WayHome.of(vocabulary);
         Screen screen = student == null ? UsualScreen.COMMON.screen() : student.screen();
-        List<BoardLine> lines = routes.boardsInOrder().stream().map(board -> line(board, vocabulary, routes, screen)).toList();
+        List<BoardLine> lines = routes.boardsInOrder().stream().map(board -> line(board, wayHome, routes, screen)).toList();
         return new VocabularyView(kept.id(), vocabulary.name(), student, kept.starter(), role, kept.version(), steps, vocabulary.home(), vocabulary.locale(),
             lines, Mending.of(vocabulary, routes, ids), Counts.of(vocabulary),
             new Layout(screen.width().mm(), screen.height().mm(), TalkLayout.MARGIN, TalkLayout.GAP, TalkLayout.MESSAGE));
     }
 
-    private static BoardLine line(Board board, Vocabulary vocabulary, Routes routes, Screen screen) {
+    private static BoardLine line(Board board, WayHome wayHome, Routes routes, Screen screen) {
         TalkLayout layout = new TalkLayout(screen, board.rows(), board.columns());
         double width = layout.cellWidth().mm();
         double height = layout.cellHeight().mm();
-        return new BoardLine(board.id(), board.name(), board.rows(), board.columns(), board.buttons().size(), board.emptyCells().size(), WayHome.keptFree(board, vocabulary),
+        return new BoardLine(board.id(), board.name(), board.rows(), board.columns(), board.buttons().size(), board.emptyCells().size(), wayHome.keptFree(board),
             routes.to(board.id()).orElse(null), routes.openersOf(board.id()).size(), width, height, Math.min(width, height) < TalkLayout.SMALL_CELL_MM);
     }
 }

@@ -99,7 +99,7 @@ class EstuarySchool implements ApplicationRunner {
         book.change(61, odile, v -> label(v, "people", "uncle", "Piet"));
         String harbour = book.board(48, odile, "Harbour", "places", "harbour");
         book.words(48, odile, harbour, "ferry, school=lighthouse, tide pool, crab, gull, seal, bucket, fishing=net, windy=wind, wet, cold");
-        book.change(48, odile, v -> picture(v, harbour, "lighthouse", "base/building-construction"));
+        book.change(48, odile, v -> picture(v, harbour, "lighthouse", "base/house"));
         book.words(34, marit, harbour, "snack=sandwich, boat, fish, knot=rope, shell");
         book.words(20, odile, harbour, "splash, ice=slippery, again, look=look at that");
         book.change(20, odile, v -> says(v, harbour, "look at that", "Look at that, a seal."));

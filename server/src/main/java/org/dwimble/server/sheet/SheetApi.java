@@ -68,7 +68,8 @@ class SheetApi {
     private Page lay(VocabularyStore.Kept kept, String board, Paper paper, boolean lyingDown, BoardSheet.Size size, boolean cutLines) {
         Board found = board(kept, board);
         Screen screen = kept.student() == null ? UsualScreen.COMMON.screen() : students.find(kept.student()).map(Student::screen).orElseThrow();
-        String footer = kept.vocabulary().name() + " · " + found.name() + " · pictures: Fluent Emoji, MIT";
+        boolean fromLibrary = found.buttons().stream().anyMatch(b -> b.picture() != null && b.picture().startsWith("base/"));
+        String footer = kept.vocabulary().name() + " · " + found.name() + (fromLibrary ? " · pictures: Fluent Emoji, MIT" : "");
         return BoardSheet.lay(found, new BoardSheet.Setup(paper, lyingDown, size, cutLines, screen), footer, font);
     }
 

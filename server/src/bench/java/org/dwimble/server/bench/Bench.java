@@ -1,0 +1,294 @@
+package org.dwimble.server.bench;
+
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Enumeration;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.concurrent.Callable;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.obf.Media;
+import org.dwimble.core.obf.ObfWriter;
+import org.dwimble.core.route.Mending;
+import org.dwimble.core.route.Routes;
+import org.dwimble.server.Http;
+import org.dwimble.server.TestServer;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.account.AccountStore;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.database.Database;
+import org.dwimble.server.student.Student;
+import org.dwimble.server.student.StudentStore;
+import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Measures what people wait for, on a generated vocabulary of 300 boards and 18,000 buttons, and prints a table. */
+public final class Bench {
+    private static final int BOARDS = 300;
+    private static final int PICTURES = 3000;
+
+    private final List<String> rows = new ArrayList<>();
+
+    public static void main(String[] args) throws Exception {
+        new Bench().run();
+        System.exit(0);
+    }
+
+    private void run() throws Exception {
+        start();
+        Path folder = Files.createTempDirectory("dwimble-bench");
+        Path obz = folder.resolve("large.obz");
+        Vocabulary large = generated();
+        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(obz))) {
+            new ObfWriter(new Pictures()).obz(large, out);
+        }
+        try (ServletWebServerApplicationContext app = TestServer.start(folder.resolve("data"))) {
+            Account odile = app.getBean(AccountStore.class).create("odile", "Odile", "", TestServer.PASSWORD, true);
+            Student ilse = new Student("ilse", "Ilse", 1, "", org.dwimble.core.sheet.UsualScreen.COMMON.screen());
+            app.getBean(StudentStore.class).add(ilse, odile.id());
+            Http http = Http.as(odile, app.getWebServer().getPort());
+            long id = importing(http, obz, folder);
+            opening(http, id);
+            editing(http, id);
+            copying(app, id, ilse, odile);
+        }
+        try (ServletWebServerApplicationContext again = TestServer.start(folder.resolve("data"))) {
+            Http http = Http.as(new Account(1, "odile", "Odile", "", true), again.getWebServer().getPort());
+            long begin = System.nanoTime();
+            http.get("/api/vocabularies/3");
+            row("opened for the first time after a start (one reading)", millis(System.nanoTime() - begin), "");
+        }
+        row("routes and findings of all 300 boards", median(100, () -> Mending.of(large, Routes.of(large), () -> "x").size()), "100 ms");
+        System.out.println();
+        System.out.println("| what | median | aim |");
+        System.out.println("| --- | --- | --- |");
+        rows.forEach(System.out::println);
+    }
+
+    private void start() throws Exception {
+        Path ready = Path.of("target/ready/dwimble.jar");
+        if (!Files.exists(ready)) {
+            rows.add("| start to first page | not built: run ./dwimble demo once | 6 s |");
+            return;
+        }
+        List<Double> seconds = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            Path home = Files.createTempDirectory("dwimble-start");
+            long begin = System.nanoTime();
+            Process process = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-XX:SharedArchiveFile=server/target/ready/classes.jsa", "-jar", "server/target/ready/dwimble.jar",
+                "--server.port=8649", "--dwimble.home=" + home).redirectOutput(ProcessBuilder.Redirect.DISCARD).redirectErrorStream(true).directory(Path.of("..").toFile()).start();
+            HttpClient client = HttpClient.newHttpClient();
+            while (!answers(client)) {
+                java.util.concurrent.locks.LockSupport.parkNanos(20_000_000);
+            }
+            seconds.add((System.nanoTime() - begin) / 1e9);
+            process.destroy();
+            process.waitFor();
+        }
+        seconds.sort(Comparator.naturalOrder());
+        rows.add("| start to first page, empty data folder | %.1f s | 6 s |".formatted(seconds.get(seconds.size() / 2)));
+    }
+
+    private static boolean answers(HttpClient client) throws InterruptedException {
+        try {
+            return client.send(HttpRequest.newBuilder(URI.create("http://localhost:8649/")).build(), HttpResponse.BodyHandlers.ofByteArray()).statusCode() == 200;
+        } catch (IOException notYet) {
+            return false;
+        }
+    }
+
+    private long importing(Http http, Path obz, Path folder) throws Exception {
+        byte[] bytes = Files.readAllBytes(obz);
+        long id = 0;
+        List<Double> plain = new ArrayList<>();
+        List<Double> whole = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            long begin = System.nanoTime();
+            unzipAndParse(obz, Files.createTempDirectory(folder, "plain"));
+            plain.add(millis(System.nanoTime() - begin));
+            byte[] fresh = fresh(bytes, i, folder);
+            begin = System.nanoTime();
+            Http.Answer answer = http.upload("/api/students/ilse/packages", "large.obz", fresh);
+            whole.add(millis(System.nanoTime() - begin));
+            if (answer.status() != 200) {
+                throw new IllegalStateException(answer.sentence());
+            }
+            id = id == 0 ? answer.json().get("vocabulary").asLong() : id;
+        }
+        double base = middle(plain);
+        double ours = middle(whole);
+        rows.add("| unzip the .obz with 3,000 pictures (%.1f MB) and parse its JSON | %.0f ms | |".formatted(bytes.length / 1e6, base));
+        rows.add("| bring the same .obz in over HTTP, all new to the database | %.0f ms, %.2f times that | 2 times |".formatted(ours, ours / base));
+        return id;
+    }
+
+    /** The same package with every picture and label new to the database, so that nothing is known already. */
+    private static byte[] fresh(byte[] bytes, int round, Path folder) throws IOException {
+        if (round == 0) {
+            return bytes;
+        }
+        Path file = folder.resolve("fresh" + round + ".obz");
+        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
+            new ObfWriter(new Pictures(round)).obz(generated(round), out);
+        }
+        return Files.readAllBytes(file);
+    }
+
+    private static void unzipAndParse(Path obz, Path into) throws IOException {
+        JsonMapper mapper = JsonMapper.shared();
+        try (ZipFile zip = new ZipFile(obz.toFile())) {
+            for (Enumeration<? extends ZipEntry> entries = zip.entries(); entries.hasMoreElements(); ) {
+                ZipEntry entry = entries.nextElement();
+                Path file = into.resolve(entry.getName());
+                Files.createDirectories(file.getParent());
+                try (InputStream in = zip.getInputStream(entry)) {
+                    byte[] content = in.readAllBytes();
+                    Files.write(file, content);
+                    if (entry.getName().endsWith(".obf") || entry.getName().endsWith(".json")) {
+                        mapper.readTree(content);
+                    }
+                }
+            }
+        }
+    }
+
+    private void opening(Http http, long id) throws Exception {
+        row("opened: the vocabulary and its home board, over HTTP", median(60, () -> {
+            http.get("/api/vocabularies/" + id);
+            return http.get("/api/vocabularies/" + id + "/boards/b0");
+        }), "150 ms");
+        row("all 300 boards with their buttons, for talking, over HTTP", median(20, () -> http.get("/api/vocabularies/" + id + "/boards")), "");
+    }
+
+    private void editing(Http http, long id) throws Exception {
+        int[] version = {1};
+        row("an edit answered, on disk, over HTTP", median(200, () -> {
+            Http.Answer answer = http.post("/api/vocabularies/" + id + "/edits", ("{\"base\":%d,\"edit\":{\"type\":\"change-button\",\"board\":\"b7\",\"button\":"
+                + "{\"id\":\"b7-5\",\"cell\":{\"row\":0,\"column\":5},\"label\":\"word %d\",\"kind\":\"thing\",\"hidden\":false}}}").formatted(version[0], version[0]));
+            if (answer.status() != 200) {
+                throw new IllegalStateException(answer.sentence());
+            }
+            return version[0]++;
+        }), "50 ms");
+        row("undo, over HTTP", median(50, () -> http.post("/api/vocabularies/" + id + "/undo", "{\"base\":" + version[0]-- + "}")), "");
+    }
+
+    private void copying(ServletWebServerApplicationContext app, long id, Student ilse, Account odile) throws Exception {
+        VocabularyStore store = app.getBean(VocabularyStore.class);
+        Database database = app.getBean(Database.class);
+        long original = database.read(session -> session.first(
+            "SELECT sum(length(r.json)) FROM head h JOIN revision r ON r.id = h.revision_id WHERE h.vocabulary_id = ?", row -> row.getLong(1), id).orElseThrow());
+        long before = size(database);
+        int copies = 100;
+        int[] n = {0};
+        row("a copy, on disk", median(copies, () -> store.copy(id, ilse.id(), "Copy " + n[0]++, odile.id(), Instant.now())), "30 ms");
+        double bytes = (size(database) - before) / (double) (n[0]);
+        rows.add("| what a copy adds, of the original’s %.1f MB without pictures | %.1f KB, %.2f percent | 1 percent |".formatted(original / 1e6, bytes / 1e3, 100 * bytes / original));
+    }
+
+    private static long size(Database database) {
+        return database.read(session -> session.first("SELECT page_count * page_size FROM pragma_page_count(), pragma_page_size()", row -> row.getLong(1)).orElseThrow());
+    }
+
+    private void row(String what, double median, String aim) {
+        rows.add("| %s | %.1f ms | %s |".formatted(what, median, aim));
+    }
+
+    /** Median milliseconds after a tenth of warming up. */
+    private static double median(int times, Callable<?> work) throws Exception {
+        for (int i = 0; i < times / 10; i++) {
+            work.call();
+        }
+        List<Double> each = new ArrayList<>();
+        for (int i = 0; i < times; i++) {
+            long begin = System.nanoTime();
+            work.call();
+            each.add(millis(System.nanoTime() - begin));
+        }
+        return middle(each);
+    }
+
+    private static double middle(List<Double> each) {
+        double[] sorted = each.stream().mapToDouble(Double::doubleValue).sorted().toArray();
+        return sorted[sorted.length / 2];
+    }
+
+    private static double millis(long nanos) {
+        return nanos / 1e6;
+    }
+
+    private static Vocabulary generated() {
+        return generated(0);
+    }
+
+    private static Vocabulary generated(int round) {
+        Map<String, Board> boards = new HashMap<>();
+        for (int b = 0; b < BOARDS; b++) {
+            List<Button> buttons = new ArrayList<>();
+            for (int i = 0; i < 60; i++) {
+                Cell cell = new Cell(i / 10, i % 10);
+                String id = "b" + b + "-" + i;
+                if (i == 50) {
+                    buttons.add(Button.leading(id, cell, "home", null, Leads.HOME));
+                } else if (i >= 58 && 2 * b + i - 57 < BOARDS) {
+                    buttons.add(Button.leading(id, cell, "board " + i, null, new Leads.Opens("b" + (2 * b + i - 57))));
+                } else {
+                    String picture = i % 6 == 0 ? Pictures.id(round, (b * 10 + i / 6) % PICTURES) : null;
+                    buttons.add(Button.word(id, cell, "word " + round + " " + b + " " + i, picture, Kind.values()[i % 8]));
+                }
+            }
+            boards.put("b" + b, new Board("b" + b, "Board " + b, 6, 10, buttons, null, null, null));
+        }
+        return new Vocabulary("Large " + round, "b0", "en", boards, null);
+    }
+
+    /** Three thousand different drawings of about a kilobyte. */
+    private record Pictures(int round) implements Media {
+        Pictures() {
+            this(0);
+        }
+
+        static String id(int round, int n) {
+            return "own/" + "%064x".formatted((long) round * PICTURES + n);
+        }
+
+        @Override
+        public Kept keep(byte[] bytes, String symbol) {
+            throw new UnsupportedOperationException();
+        }
+
+        @Override
+        public Optional<Item> find(String id) {
+            long n = Long.parseLong(id.substring(id.length() - 12), 16);
+            Random random = new Random(n);
+            StringBuilder svg = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 32 32\"><path fill=\"#0e7c7b\" d=\"M0 0");
+            for (int i = 0; i < 160; i++) {
+                svg.append('L').append(random.nextInt(32)).append(' ').append(random.nextInt(32));
+            }
+            svg.append("\"/></svg>");
+            return Optional.of(new Item(id, "image/svg+xml", n + ".svg", svg.toString().getBytes(StandardCharsets.UTF_8)));
+        }
+    }
+}
