@@ -240,7 +240,7 @@ final class BoardReader {
 
     private @Nullable Button button(String id, ObjectNode json, Standing standing, Map<String, String> pictureIds, Map<String, String> soundIds) {
         String label = Text.tidy(ObfReader.text(json, "label", ""));
-        Map<String, JsonNode> extras = new TreeMap<>(unused(json, BUTTON_KEYS));
+        Map<String, JsonNode> extras = unused(json, BUTTON_KEYS);
         if (Text.length(label) > Button.LONGEST_LABEL) {
             reader.found("A label on " + name + " is longer than " + Button.LONGEST_LABEL + " characters; its beginning was kept (“" + Text.cut(label, 20) + "…”).");
             label = Text.cut(label, Button.LONGEST_LABEL);
@@ -254,8 +254,10 @@ final class BoardReader {
             reader.found("A button on " + name + " had neither label nor picture; it is now called “" + label + "”.");
         }
         String kindWord = json.path(ObfWriter.KIND).asString("");
-        Kind kind = java.util.Arrays.stream(Kind.values()).filter(k -> k.word().equals(kindWord)).findFirst()
-            .orElse(leads == Leads.STAYS ? Kind.THING : Kind.LITTLE);
+        Kind kind = leads == Leads.STAYS ? Kind.THING : Kind.LITTLE;
+        for (Kind known : Kind.values()) {
+            kind = known.word().equals(kindWord) ? known : kind;
+        }
         return new Button(Text.cut(id, 200), standing.cell, standing.span, label, says, picture,
             soundIds.get(ObfReader.text(json, "sound_id", "")), kind, leads, actions, json.path("hidden").asBoolean(false), extras);
     }
@@ -317,7 +319,11 @@ final class BoardReader {
 
     private static Map<String, JsonNode> unused(ObjectNode json, Set<String> used) {
         Map<String, JsonNode> extras = new TreeMap<>();
-        json.properties().stream().filter(p -> !used.contains(p.getKey())).forEach(p -> extras.put(p.getKey(), p.getValue()));
+        for (Map.Entry<String, JsonNode> property : json.properties()) {
+            if (!used.contains(property.getKey())) {
+                extras.put(property.getKey(), property.getValue());
+            }
+        }
         return extras;
     }
 }

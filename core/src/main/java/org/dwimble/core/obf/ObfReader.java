@@ -1,6 +1,5 @@
 package org.dwimble.core.obf;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -110,7 +109,7 @@ public final class ObfReader {
             if (paths.isEmpty()) {
                 throw new Refused("“" + name + "” lists no boards. Nothing was brought in.");
             }
-            Map<String, ObjectNode> jsons = new LinkedHashMap<>();
+            Map<String, byte[]> files = new LinkedHashMap<>();
             Map<String, String> idByPath = new HashMap<>();
             for (Map.Entry<String, String> path : paths.entrySet()) {
                 ZipEntry entry = zip.getEntry(path.getValue());
@@ -118,9 +117,10 @@ public final class ObfReader {
                     found("The board " + path.getKey() + " is listed, but its file " + path.getValue() + " is not in the package. It was left out.");
                     continue;
                 }
-                jsons.put(path.getKey(), object(bytes(zip, entry), path.getValue()));
+                files.put(path.getKey(), bytes(zip, entry));
                 idByPath.put(path.getValue(), path.getKey());
             }
+            Map<String, ObjectNode> jsons = parsed(files, paths);
             if (jsons.isEmpty()) {
                 throw new Refused("None of the boards that “" + name + "” lists is in it. Nothing was brought in.");
             }
@@ -176,23 +176,20 @@ public final class ObfReader {
 
     /** Reads one entry, counting what really comes out: what a zip says of itself may be a lie. */
     private byte[] bytes(ZipFile zip, ZipEntry entry) throws IOException, Refused {
-        ByteArrayOutputStream out = new ByteArrayOutputStream((int) Math.min(Math.max(entry.getSize(), 1024), 1 << 20));
-        byte[] buffer = new byte[1 << 14];
+        byte[] bytes;
         try (InputStream in = zip.getInputStream(entry)) {
-            for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
-                out.write(buffer, 0, n);
-                unpacked += n;
-                if (out.size() > limits.entryBytes()) {
-                    throw tooLarge(entry.getName());
-                }
-                if (unpacked > limits.totalBytes()) {
-                    throw new Refused("The package unpacks to more than %,d MB. Nothing was brought in.".formatted(limits.totalBytes() >> 20));
-                }
-            }
+            bytes = in.readNBytes((int) Math.min(limits.entryBytes() + 1, Integer.MAX_VALUE - 8));
         } catch (java.io.EOFException e) {
             throw new Refused("The file " + entry.getName() + " in it is cut short. Nothing was brought in; ask for the package again.");
         }
-        return out.toByteArray();
+        unpacked += bytes.length;
+        if (bytes.length > limits.entryBytes()) {
+            throw tooLarge(entry.getName());
+        }
+        if (unpacked > limits.totalBytes()) {
+            throw new Refused("The package unpacks to more than %,d MB. Nothing was brought in.".formatted(limits.totalBytes() >> 20));
+        }
+        return bytes;
     }
 
     private Media.@Nullable Kept attached(ZipFile zip, String path, @Nullable String symbol) throws Refused, IOException {
@@ -220,6 +217,28 @@ public final class ObfReader {
             // said below
         }
         throw new Refused("The file " + Text.cut(Text.tidy(file), 60) + " is not a board or a package of boards: it is not valid JSON. Nothing was brought in.");
+    }
+
+    private record Parsed(String id, @Nullable ObjectNode json, @Nullable Refused refused) {
+    }
+
+    /** All boards parsed, on as many cores as there are, in the order given; the first that cannot be read refuses the package. */
+    private Map<String, ObjectNode> parsed(Map<String, byte[]> files, Map<String, String> paths) throws Refused {
+        List<Parsed> all = List.copyOf(files.keySet()).parallelStream().map(id -> {
+            try {
+                return new Parsed(id, object(files.get(id), paths.get(id)), null);
+            } catch (Refused refused) {
+                return new Parsed(id, null, refused);
+            }
+        }).toList();
+        Map<String, ObjectNode> jsons = new LinkedHashMap<>();
+        for (Parsed parsed : all) {
+            if (parsed.refused != null) {
+                throw parsed.refused;
+            }
+            jsons.put(parsed.id, parsed.json);
+        }
+        return jsons;
     }
 
     private Map<String, String> boardPaths(ZipFile zip, ObjectNode manifest) {

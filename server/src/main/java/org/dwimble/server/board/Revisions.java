@@ -78,15 +78,27 @@ public class Revisions {
     }
 
     long keep(Session session, Whole whole) throws SQLException {
-        return keep(session, BoardJson.mapper().writeValueAsBytes(whole), whole, Set.of());
+        byte[] json = BoardJson.mapper().writeValueAsBytes(whole);
+        return keep(session, json, sha256(json), Set.of());
     }
 
     long keep(Session session, Board board) throws SQLException {
-        return keep(session, BoardJson.write(board), board, ownMedia(board));
+        return keep(session, Written.of(board));
     }
 
-    private long keep(Session session, byte[] json, Object document, Collection<String> media) throws SQLException {
-        byte[] hash = sha256(json);
+    /** A board as it will be kept: worked out before the write lock is needed, on as many cores as there are. */
+    record Written(Board board, byte[] json, byte[] hash) {
+        static Written of(Board board) {
+            byte[] json = BoardJson.write(board);
+            return new Written(board, json, sha256(json));
+        }
+    }
+
+    long keep(Session session, Written written) throws SQLException {
+        return keep(session, written.json, written.hash, ownMedia(written.board));
+    }
+
+    private long keep(Session session, byte[] json, byte[] hash, Collection<String> media) throws SQLException {
         Long known = session.first("SELECT id FROM revision WHERE hash = ?", row -> row.getLong(1), (Object) hash).orElse(null);
         if (known != null) {
             return known;

@@ -139,8 +139,8 @@ public class VocabularyStore {
         long id = session.insert("INSERT INTO vocabulary (student_id, starter, about, head) VALUES (?, ?, ?, 1) RETURNING id", student, starter, about);
         Map<String, Long> documents = new TreeMap<>();
         documents.put(Revisions.WHOLE, revisions.keep(session, Whole.of(vocabulary)));
-        for (Board board : vocabulary.boardsById().values()) {
-            documents.put(board.id(), revisions.keep(session, board));
+        for (Revisions.Written written : List.copyOf(vocabulary.boardsById().values()).parallelStream().map(Revisions.Written::of).toList()) {
+            documents.put(written.board().id(), revisions.keep(session, written));
         }
         session.batch("INSERT INTO head (vocabulary_id, document, revision_id) VALUES (?, ?, ?)",
             documents.entrySet().stream().map(d -> new Object[] {id, d.getKey(), d.getValue()}).toList());
