@@ -77,7 +77,7 @@ export function ButtonSentence({ button, line, view, mayEdit, editingLabel, onEd
       <hr />
       <p className="fact"><strong>{taps(line)}</strong></p>
       <div className="sentence-buttons">
-        {button.leads.type === 'opens' && <PlainButton onClick={() => onOpen(button)}>Go to that board</PlainButton>}
+        {opensABoard(button, view) && <PlainButton onClick={() => onOpen(button)}>Go to that board</PlainButton>}
         {mayEdit && <PlainButton onClick={() => onTakeOff(button)}>Take off</PlainButton>}
       </div>
       {choosing && (
@@ -86,6 +86,11 @@ export function ButtonSentence({ button, line, view, mayEdit, editingLabel, onEd
       )}
     </section>
   );
+}
+
+function opensABoard(button: Button, view: VocabularyView): boolean {
+  const { leads } = button;
+  return leads.type === 'opens' && view.boards.some((b) => b.id === leads.board);
 }
 
 function says(button: Button): string {

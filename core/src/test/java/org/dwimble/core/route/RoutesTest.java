@@ -106,7 +106,7 @@ class RoutesTest {
 
     @Test
     void anUnreachableBoardCanBeOpenedFromTheFirstEmptyCellOfHome() {
-        Vocabulary v = vocabulary(board("home", "I . go"), board("attic", "box home:home"));
+        Vocabulary v = vocabulary(board("home", "I . go"), board("attic", "box . home:home"));
         Finding finding = Mending.of(v, Routes.of(v), ids()).get(0);
         Vocabulary mended = finding.mends().get(0).edit().apply(v);
         assertThat(Routes.of(mended).to("attic").orElseThrow()).containsExactly(new Routes.Tap("home", new Cell(0, 1), "attic"));
@@ -117,5 +117,33 @@ class RoutesTest {
         Vocabulary v = vocabulary(board("home", "I play>play", ". ."), board("play", "ball .", "back:back home:home"));
         assertThat(WayHome.of(v).keptFree(v.homeBoard())).containsExactly(new Cell(1, 0), new Cell(1, 1));
         assertThat(WayHome.of(v).keptFree(v.boards().get("play"))).isEmpty();
+    }
+
+    @Test
+    void noMendTakesACellThatIsKeptFree() {
+        Vocabulary v = vocabulary(board("home", "I .", ". play>play"), board("play", "ball .", "home:home back:back"), board("attic", "box .", "home:home back:back"));
+        assertThat(Mending.of(v, Routes.of(v), ids()).get(0).mends()).singleElement()
+            .satisfies(m -> assertThat(drawn(m.edit().apply(v).homeBoard())).containsExactly("I attic", ". play"));
+        Vocabulary full = vocabulary(board("home", "I go", ". play>play"), board("play", "ball .", "home:home back:back"), board("attic", "box .", "home:home back:back"));
+        assertThat(Mending.of(full, Routes.of(full), ids()).get(0)).satisfies(f -> {
+            assertThat(f.sentence()).isEqualTo("No button opens attic, and home has no empty cell for one.");
+            assertThat(f.mends()).isEmpty();
+        });
+    }
+
+    @Test
+    void theFirstNewBoardOfAllGetsBackAndHomeInItsLastCells() {
+        Board made = WayHome.newBoard("harbour", "Harbour", vocabulary(board("home", "I go", "see .")), ids());
+        assertThat(drawn(made)).containsExactly(". .", "home back");
+        assertThat(made.buttons()).extracting(b -> b.spoken()).as("they say nothing").containsOnly("");
+    }
+
+    @Test
+    void boardsAreListedHomeFirstThenByNameAndOpenersOnceEach() {
+        Vocabulary v = vocabulary(board("home", "b>b b2>b a>a"), board("b", "x"), board("a", "b>b"), board("C", "x"));
+        Routes routes = Routes.of(v);
+        assertThat(names(routes.boardsInOrder())).containsExactly("home", "a", "b", "C");
+        assertThat(routes.openersOf("b")).containsExactly("a", "home");
+        assertThat(routes.openersOf("C")).isEmpty();
     }
 }
