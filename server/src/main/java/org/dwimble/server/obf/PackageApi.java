@@ -98,7 +98,8 @@ class PackageApi {
             List<String> findings = new java.util.ArrayList<>(read.findings());
             int loose = Routes.of(read.vocabulary()).looseEnds().size();
             if (loose > 0) {
-                findings.add(loose + (loose == 1 ? " button opens a board" : " buttons open boards") + " that did not come along. They are listed on the bench.");
+                findings.add(loose == 1 ? "1 button opens a board that did not come along. It is listed on the bench."
+                    : loose + " buttons open boards that did not come along. They are listed on the bench.");
             }
             int buttons = read.vocabulary().boards().values().stream().mapToInt(b -> b.buttons().size()).sum();
             return new BroughtIn(id, read.vocabulary().name(), read.vocabulary().boards().size(), buttons, findings);

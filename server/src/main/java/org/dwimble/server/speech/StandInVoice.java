@@ -23,6 +23,8 @@ import org.springframework.stereotype.Component;
 @Component
 class StandInVoice implements Voice {
     private static final int REMEMBERED = 500;
+    /** The engine shares tables between its voices while they are made, so the lock is one for all. */
+    private static final Object ONE_AT_A_TIME = new Object();
 
     private final Map<String, byte[]> spoken = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
         @Override
@@ -47,16 +49,18 @@ class StandInVoice implements Voice {
         return made;
     }
 
-    private synchronized byte[] make(String plain) {
-        if (engine == null) {
-            engine = new KevinVoiceDirectory().getVoices()[1];
-            engine.allocate();
-            engine.setRate(120);
+    private byte[] make(String plain) {
+        synchronized (ONE_AT_A_TIME) {
+            if (engine == null) {
+                engine = new KevinVoiceDirectory().getVoices()[1];
+                engine.allocate();
+                engine.setRate(120);
+            }
+            Gathering gathering = new Gathering();
+            engine.setAudioPlayer(gathering);
+            engine.speak(plain);
+            return gathering.wav();
         }
-        Gathering gathering = new Gathering();
-        engine.setAudioPlayer(gathering);
-        engine.speak(plain);
-        return gathering.wav();
     }
 
     static String plain(String text) {

@@ -86,7 +86,7 @@ class PackageApiTest {
         assertThat(obf.header("Content-Disposition")).contains("Eat.obf");
         JsonNode came = http.upload(packages, "Eat.obf", obf.body()).json();
         assertThat(came.get("boards").asInt()).isEqualTo(1);
-        assertThat(came.get("findings").get(0).asString()).isEqualTo("1 button opens a board that did not come along. They are listed on the bench.");
+        assertThat(came.get("findings").get(0).asString()).isEqualTo("1 button opens a board that did not come along. It is listed on the bench.");
     }
 
     @Test

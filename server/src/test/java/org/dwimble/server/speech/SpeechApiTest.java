@@ -43,11 +43,12 @@ class SpeechApiTest {
 
     @Test
     void theSameWordsAlwaysSoundTheSameAlsoWhenManySpeakAtOnce() throws Exception {
+        Voice voice = new StandInVoice();
         ExecutorService people = Executors.newFixedThreadPool(6);
         List<Future<byte[]>> spoken = new ArrayList<>();
         for (int i = 0; i < 12; i++) {
             String text = i % 2 == 0 ? "tide pool" : "lighthouse";
-            spoken.add(people.submit(() -> new StandInVoice().speak(text)));
+            spoken.add(people.submit(() -> voice.speak(text)));
         }
         byte[] tidePool = TestServer.bean(Voice.class).speak("tide pool");
         for (int i = 0; i < 12; i += 2) {
