@@ -1,5 +1,5 @@
 import { Dropdown, type MenuProps } from 'antd';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 
 /** A dotted-underlined word of a sentence that opens a list to choose from. */
 export function DottedChoice({ label, children, items, onChoose, disabled }: {
@@ -18,33 +18,33 @@ export function DottedText({ label, value, shown, onKeep, disabled, editing, onE
   label: string; value: string; shown?: ReactNode; onKeep: (text: string) => void; disabled?: boolean; editing?: boolean; onEditing?: (on: boolean) => void;
 }) {
   const [own, setOwn] = useState(false);
-  const [text, setText] = useState(value);
   const open = editing ?? own;
   const setOpen = onEditing ?? setOwn;
-  const done = useRef(false);
-  const field = useRef<HTMLInputElement>(null);
-  useEffect(() => {
-    if (open) {
-      setText(value);
-      done.current = false;
-      // After the value is in: what is typed replaces it.
-      requestAnimationFrame(() => field.current?.select());
-    }
-  }, [open]);
   if (disabled) return <strong>{shown ?? value}</strong>;
   if (!open) return <button type="button" className="dotted" aria-label={label} onClick={() => setOpen(true)}>{shown ?? value}</button>;
-  const keep = () => {
+  return <DottedField label={label} value={value} onDone={(text) => { setOpen(false); if (text !== undefined && text.trim() !== value) onKeep(text); }} />;
+}
+
+/** The field, new each time it opens: its text is selected before the next key arrives, so typing replaces it. */
+function DottedField({ label, value, onDone }: { label: string; value: string; onDone: (text?: string) => void }) {
+  const [text, setText] = useState(value);
+  const done = useRef(false);
+  const field = useRef<HTMLInputElement>(null);
+  useLayoutEffect(() => {
+    field.current?.focus();
+    field.current?.select();
+  }, []);
+  const leave = (kept?: string) => {
     if (done.current) return;
     done.current = true;
-    setOpen(false);
-    if (text.trim() !== value) onKeep(text);
+    onDone(kept);
   };
   return (
-    <input ref={field} className="dotted-field" aria-label={label} autoFocus value={text} dir="auto" size={Math.max(6, Math.min(24, text.length + 1))}
-      onChange={(e) => setText(e.target.value)} onBlur={keep}
+    <input ref={field} className="dotted-field" aria-label={label} value={text} dir="auto" size={Math.max(6, Math.min(24, text.length + 1))}
+      onChange={(e) => setText(e.target.value)} onBlur={() => leave(text)}
       onKeyDown={(e) => {
-        if (e.key === 'Enter') keep();
-        if (e.key === 'Escape') { done.current = true; setOpen(false); }
+        if (e.key === 'Enter') leave(text);
+        if (e.key === 'Escape') leave();
         e.stopPropagation();
       }} />
   );
