@@ -29,6 +29,11 @@ public record TalkLayout(Screen screen, int rows, int columns) {
         return new Length(Math.max(1, (long) Math.floor(free / rows + 0.5)));
     }
 
+    /** True if a cell is narrower or lower than {@link #SMALL_CELL_MM}. */
+    public boolean small() {
+        return Math.min(cellWidth().mm(), cellHeight().mm()) < SMALL_CELL_MM;
+    }
+
     /** A cell, or the cells a button covers, measured from the top left of the grid. */
     public Rect of(Cell cell, Span span) {
         return new Rect(

@@ -52,6 +52,13 @@ class SheetTest {
         assertThat(height).isCloseTo(TABLET.height().mm(), within(0.01));
     }
 
+    @Test
+    void aCellIsSmallIfEitherSideIsUnderAFingertip() {
+        assertThat(new TalkLayout(TABLET, 5, 8).small()).isFalse();
+        assertThat(new TalkLayout(TABLET, 2, 18).small()).as("narrow").isTrue();
+        assertThat(new TalkLayout(TABLET, 12, 3).small()).as("low").isTrue();
+    }
+
     private static Page lay(Board board, Paper paper, boolean lying, BoardSheet.Size size, boolean cut) {
         return BoardSheet.lay(board, new BoardSheet.Setup(paper, lying, size, cut, TABLET), "Ilse’s words · Harbour", PLAIN);
     }

@@ -11,6 +11,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Edit;
+import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Unacceptable;
 import org.dwimble.core.route.WayHome;
 import org.dwimble.core.words.Kinds;
@@ -127,7 +128,7 @@ class VocabularyApi {
             if (request.openedFrom() != null && request.openedBy() != null) {
                 Button opener = now.board(request.openedFrom()).flatMap(b -> b.button(request.openedBy()))
                     .orElseThrow(() -> new Unacceptable("The button that was to open the new board is gone. Nothing was changed."));
-                edits.add(new Edit.ChangeButton(request.openedFrom(), opener.withLeads(new org.dwimble.core.board.Leads.Opens(added.id()))));
+                edits.add(new Edit.ChangeButton(request.openedFrom(), opener.withLeads(new Leads.Opens(added.id()))));
             }
             return new Edit.Several(edits);
         });

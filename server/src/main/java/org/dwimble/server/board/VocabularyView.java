@@ -53,9 +53,7 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
 
     private static BoardLine line(Board board, WayHome wayHome, Routes routes, Screen screen) {
         TalkLayout layout = new TalkLayout(screen, board.rows(), board.columns());
-        double width = layout.cellWidth().mm();
-        double height = layout.cellHeight().mm();
         return new BoardLine(board.id(), board.name(), board.rows(), board.columns(), board.buttons().size(), board.emptyCells().size(), wayHome.keptFree(board),
-            routes.to(board.id()).orElse(null), routes.openersOf(board.id()).size(), width, height, Math.min(width, height) < TalkLayout.SMALL_CELL_MM);
+            routes.to(board.id()).orElse(null), routes.openersOf(board.id()).size(), layout.cellWidth().mm(), layout.cellHeight().mm(), layout.small());
     }
 }

@@ -65,10 +65,9 @@ class StarterApi {
         Board home = kept.vocabulary().homeBoard();
         Counts counts = Counts.of(kept.vocabulary());
         TalkLayout layout = new TalkLayout(student.screen(), home.rows(), home.columns());
-        double width = layout.cellWidth().mm();
-        double height = layout.cellHeight().mm();
         return new StarterView(kept.id(), String.valueOf(kept.starter()), kept.vocabulary().name(), String.valueOf(kept.about()), home.rows(), home.columns(),
-            counts.words(), counts.boards(), home, width, height, Math.min(width, height) < TalkLayout.SMALL_CELL_MM);
+            counts.words(), counts.boards(), home,
+            layout.cellWidth().mm(), layout.cellHeight().mm(), layout.small());
     }
 
     @PostMapping("/api/students/{student}/vocabularies")
