@@ -221,7 +221,7 @@ function AboutBoard({ line, home, cell, mayEdit, onRename }: { line: BoardLine; 
       {mayEdit && !keptFree && <p>Type a word and press Enter: a button with its picture stands here, and the next empty cell waits. Several words go in at once with commas between them.</p>}
       <hr />
       <p>This board is called <DottedText label="Rename this board" value={line.name} disabled={!mayEdit} onKeep={onRename} />.</p>
-      <p className="fact">{line.buttons} buttons, {line.empty} empty {line.empty === 1 ? 'cell' : 'cells'}. {openers}</p>
+      <p className="fact">{line.buttons} {line.buttons === 1 ? 'button' : 'buttons'}, {line.empty} empty {line.empty === 1 ? 'cell' : 'cells'}. {openers}</p>
       <p className="fact">
         Each cell is {Math.round(line.cellWidthMm)} x {Math.round(line.cellHeightMm)} mm on the student’s screen.
         {line.small && ' That is smaller than many hands can hit.'}

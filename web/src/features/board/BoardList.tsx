@@ -13,7 +13,7 @@ export function BoardList({ view, mayEdit, onAdd }: { view: VocabularyView; mayE
   const boards = view.boards.filter((b) => b.name.toLowerCase().includes(sought.toLowerCase()));
   return (
     <nav className="board-list" aria-label="Boards">
-      <h2>{view.boards.length} boards</h2>
+      <h2>{view.boards.length === 1 ? '1 board' : `${view.boards.length} boards`}</h2>
       {view.boards.length > MANY && <Input size="small" aria-label="Find a board" placeholder="Find a board" value={sought} onChange={(e) => setSought(e.target.value)} />}
       <ul>
         {boards.map((b) => (

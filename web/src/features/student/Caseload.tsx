@@ -26,7 +26,7 @@ export function Caseload() {
       </div>
       {error && <p role="alert">{sentence(error)}</p>}
       {rows?.length === 0 && (
-        <p className="empty">Nobody is on your caseload yet. Add a student, or ask a colleague to put you on a team.</p>
+        <p className="nobody-yet">Nobody is on your caseload yet. Add a student, or ask a colleague to put you on a team.</p>
       )}
       <ul className="caseload">
         {rows?.map((row) => <Row key={row.student.id} row={row} onOpen={setOpen} />)}

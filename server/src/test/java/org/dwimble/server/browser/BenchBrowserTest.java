@@ -322,6 +322,10 @@ class BenchBrowserTest {
         w.bench(big, "big");
         assertThat(page.locator("[role=gridcell]")).hasCount(1600);
         assertThat(page.getByText("That is smaller than many hands can hit.")).isVisible();
+        var mat = w.grid().boundingBox();
+        var last = w.cell("empty, row 40, place 40").boundingBox();
+        assertThat(last.x + last.width).as("the last cell lies on the mat").isLessThanOrEqualTo(mat.x + mat.width);
+        assertThat(last.y + last.height).isLessThanOrEqualTo(mat.y + mat.height);
     }
 
     @Test
