@@ -1,0 +1,24 @@
+// Time and order.
+import { circle, line, path, poly, rect } from './draw.mjs';
+import { arrow, clock, days, round } from './parts.mjs';
+
+export const drawer = 'core-time';
+
+const steps = (on) => [0, 1, 2].map((i) => rect(1.4 + i * 10.4, i === on ? 12 : 14, 8.4, i === on ? 13 : 9, i === on ? 'orange' : 'light', 1.4));
+const sun = (x, y, r) => [circle(x, y, r, 'amber'), circle(x, y, r * 0.72, 'yellow')];
+
+export const symbols = {
+  first: ['at first, number one', steps(0), arrow([5.6, 2], [5.6, 10.4], { width: 2.2 })],
+  then: ['after that, next', rect(1.4, 14, 10, 10, 'light', 1.4), rect(20.6, 12, 10.4, 14, 'orange', 1.4), arrow([12.4, 19], [19.4, 19], { width: 2.2, size: 0.9 })],
+  next: ['next one, after', rect(1.4, 14, 8.4, 9, 'light', 1.4), rect(11.8, 12, 8.4, 13, 'orange', 1.4), rect(22.2, 14, 8.4, 9, 'light', 1.4), arrow([5, 11], [16, 10.6], { by: [10, 0], width: 2.2 })],
+  last: ['at last, the last one', steps(2), arrow([26.4, 2], [26.4, 10.4], { width: 2.2 })],
+  now: ['right now, at once, straight away', line([[2, 25], [30, 25]], 'light', 2.6), circle(16, 25, 4.2, 'orange'), arrow([16, 2], [16, 19.6], { width: 3.4, size: 1.25 })],
+  later: ['in a while, soon, after a while, not now', clock(11.4, 12, 9.4), line([[2, 28], [30, 28]], 'light', 2.2), circle(8, 28, 2, 'light'), circle(26, 28, 3, 'orange'), arrow([19.6, 20], [26, 24.4], { by: [25, 17], size: 0.9, width: 2.2 })],
+  before: ['earlier', steps(1).map((p, i) => ({ ...p, colour: i === 0 ? 'orange' : i === 1 ? 'grey' : 'light' })), arrow([16, 10], [6, 12], { by: [10, 2], width: 2.2 })],
+  after: ['afterwards', steps(1).map((p, i) => ({ ...p, colour: i === 2 ? 'orange' : i === 1 ? 'grey' : 'light' })), arrow([16, 10], [26, 12], { by: [22, 2], width: 2.2 })],
+  today: ['this day', days(1), sun(16, 21.6, 3.6), arrow([16, 0.6], [16, 8.6], { width: 2.2, size: 0.9 })],
+  yesterday: ['the day before', days(0), arrow([26, 11], [8, 8], { by: [17, -2], width: 2.2 }), sun(7, 21.6, 3.6)],
+  tomorrow: ['the next day', days(2), arrow([6, 11], [24, 8], { by: [15, -2], width: 2.2 }), sun(25, 21.6, 3.6)],
+  always: ['every time, all the time', line('M16 16q5 -7 9.6 -4.400a5.2 5.2 0 0 1 0 8.800q-4.6 2.6 -9.6 -4.400t-9.6 -4.400a5.2 5.2 0 0 0 0 8.800q4.6 2.6 9.6 -4.400z', 'orange', 3.2)],
+  never: ['not ever', line('M16 16q5 -7 9.6 -4.400a5.2 5.2 0 0 1 0 8.800q-4.6 2.6 -9.6 -4.400t-9.6 -4.400a5.2 5.2 0 0 0 0 8.800q4.6 2.6 9.6 -4.400z', 'light', 3.2), line([[6, 27], [26, 5]], 'red', 3)],
+};
