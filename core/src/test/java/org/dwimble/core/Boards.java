@@ -11,6 +11,7 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.picture.Picture;
 
 /**
  * Draws boards in a line: {@code board("home", "I want eat>food", ". back:back home:home")}. A dot is an empty cell,
@@ -72,5 +73,14 @@ public final class Boards {
     public static Supplier<String> ids() {
         int[] n = {0};
         return () -> "n" + ++n[0];
+    }
+
+    /** A picture; other words and keywords parted by commas. */
+    public static Picture picture(String id, String name, String also, String keywords, String group) {
+        return new Picture(id, name, parted(also), parted(keywords), group, List.of(), false);
+    }
+
+    private static List<String> parted(String words) {
+        return words.isEmpty() ? List.of() : List.of(words.split(","));
     }
 }

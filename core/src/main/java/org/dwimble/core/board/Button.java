@@ -16,7 +16,7 @@ import tools.jackson.databind.JsonNode;
  *
  * @param cell    top left cell it stands in
  * @param label   what is written on it; empty only if there is a picture
- * @param picture id of its picture, {@code base/...} from the library or {@code own/...} by content
+ * @param picture id of its picture, {@code core/...}, {@code base/...} or {@code wide/...} from the library or {@code own/...} by content
  * @param sound   id of a recorded sound, kept for the packages that bring one
  * @param actions what it does to the message, in the notation of the Open Board Format ({@code +text},
  *                {@code :space}, {@code :backspace}, {@code :clear}, {@code :speak}), in order
@@ -39,7 +39,7 @@ public record Button(
 
     /** The longest label, in characters. */
     public static final int LONGEST_LABEL = 100;
-    private static final Pattern MEDIA = Pattern.compile("base/[a-z0-9-]{1,100}|own/[0-9a-f]{64}");
+    private static final Pattern MEDIA = Pattern.compile("(?:base|core|wide)/[a-z0-9-]{1,100}|own/[0-9a-f]{64}");
     private static final Pattern ACTION = Pattern.compile("\\+.{1,100}|:space|:backspace|:clear|:speak", Pattern.DOTALL);
 
     public Button {

@@ -22,8 +22,8 @@ import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.words.Kinds;
-import org.dwimble.core.words.LibraryPicture;
-import org.dwimble.core.words.PictureSearch;
+import org.dwimble.core.picture.Picture;
+import org.dwimble.core.search.PictureSearch;
 
 /**
  * Reads a starter from its text grids: {@code starter.txt} names it and lists its boards, and each board is
@@ -147,18 +147,18 @@ public final class StarterSource {
         if (says == Says.LABEL && (leads != Leads.STAYS || !actions.isEmpty())) {
             says = Says.NOTHING;
         }
-        LibraryPicture picture = picture(pictureWord == null ? label : pictureWord.replace('-', ' '), pictureWord, !actions.isEmpty());
+        Picture picture = picture(pictureWord == null ? label : pictureWord.replace('-', ' '), pictureWord, !actions.isEmpty());
         if (kind == null) {
             kind = leads != Leads.STAYS || !actions.isEmpty() ? Kind.LITTLE : kinds.of(label.toLowerCase(Locale.ROOT), picture);
         }
         return new Button(board + "-" + slug(label), cell, Span.ONE, label, says, picture == null ? null : picture.id(), null, kind, leads, actions, false, null);
     }
 
-    private LibraryPicture picture(String word, String named, boolean spells) {
+    private Picture picture(String word, String named, boolean spells) {
         if ("-".equals(named) || named == null && spells) {
             return null;
         }
-        LibraryPicture found = pictures.called(word).orElse(null);
+        Picture found = pictures.called(word).orElse(null);
         if (found == null && named != null) {
             throw new IllegalArgumentException("no picture is called “" + word + "”");
         }

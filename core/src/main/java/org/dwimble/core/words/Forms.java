@@ -52,15 +52,36 @@ public final class Forms {
             words.add(irregular.get(f));
             return words;
         }
+        inflected(f, words);
+        undoBase(f, "er", words);
+        undoBase(f, "est", words);
+        return words;
+    }
+
+    /**
+     * As {@link #wordsOf}, but of forms in -er and -est only those that are listed: a cooker is not what cook is,
+     * nor a hammer more ham.
+     */
+    public Set<String> inflected(String form) {
+        String f = form.toLowerCase(Locale.ROOT);
+        Set<String> words = new LinkedHashSet<>(List.of(f));
+        if (irregular.containsKey(f)) {
+            words.add(irregular.get(f));
+        } else {
+            inflected(f, words);
+        }
+        return words;
+    }
+
+    private static void inflected(String f, Set<String> words) {
         undo(f, "ies", "y", words);
-        undo(f, "es", "", words);
+        if (f.matches(".*(s|x|z|ch|sh|o)es")) {
+            undo(f, "es", "", words);
+        }
         undo(f, "s", "", words);
         undo(f, "ied", "y", words);
         undoBase(f, "ed", words);
         undoBase(f, "ing", words);
-        undoBase(f, "er", words);
-        undoBase(f, "est", words);
-        return words;
     }
 
     private static void undo(String form, String ending, String instead, Set<String> words) {

@@ -2,48 +2,57 @@ package org.dwimble.core.words;
 
 import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.picture.Picture;
+import org.dwimble.core.picture.PictureLibrary;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Guesses the kind of a typed word: first from a hand-made list of the words that make up most of speech,
- * then from the drawer its picture is kept in. Always changeable on the button.
+ * Guesses the kind of a typed word: first from a hand-made list of the words that make up most of speech, then
+ * from the drawer its picture is kept in, then from how often the senses of the word are met as each part of
+ * speech (WordNet's counts). Always changeable on the button.
  */
 public final class Kinds {
     private final Map<String, Kind> byWord;
     private final Map<String, Kind> byGroup;
 
-    private Kinds(Map<String, Kind> byWord, Map<String, Kind> byGroup) {
+    private final Map<String, Kind> bySense;
+
+    private Kinds(Map<String, Kind> byWord, Map<String, Kind> byGroup, Map<String, Kind> bySense) {
         this.byWord = byWord;
         this.byGroup = byGroup;
+        this.bySense = bySense;
     }
 
-    /** The lists that ship with Dwimble: {@code kinds.txt} and {@code kinds-by-group.txt} beside this class. */
-    public static Kinds shipped() {
-        return new Kinds(lines("kinds.txt"), lines("kinds-by-group.txt"));
+    /** The lists beside this class, {@code kinds.txt} and {@code kinds-by-group.txt}, and {@code kinds.tsv} of the library. */
+    public static Kinds read(Function<String, InputStream> open) {
+        Map<String, Kind> bySense = new HashMap<>();
+        PictureLibrary.rows(open, "kinds.tsv", 2).forEach(row -> bySense.put(Spelling.fold(row[0]), Kind.of(row[1])));
+        return new Kinds(lines("kinds.txt"), lines("kinds-by-group.txt"), bySense);
     }
 
     /** @param word in lower case */
-    public Kind of(String word, @Nullable LibraryPicture picture) {
-        Kind listed = byWord.get(PictureSearch.fold(word));
+    public Kind of(String word, @Nullable Picture picture) {
+        Kind listed = byWord.get(Spelling.fold(word));
         if (listed != null) {
             return listed;
         }
-        if (picture == null) {
-            return Kind.THING;
-        }
-        Kind exact = byGroup.get(picture.group());
-        if (exact != null) {
-            return exact;
-        }
-        int dash = picture.group().indexOf('-');
-        return byGroup.getOrDefault(dash < 0 ? picture.group() : picture.group().substring(0, dash), Kind.THING);
+        Kind drawn = picture == null ? null : ofGroup(picture.group());
+        return drawn != null ? drawn : bySense.getOrDefault(Spelling.fold(word), Kind.THING);
+    }
+
+    private @Nullable Kind ofGroup(String group) {
+        int dash = group.indexOf('-');
+        Kind whole = byGroup.get(group);
+        return whole != null || dash < 0 ? whole : byGroup.get(group.substring(0, dash));
     }
 
     private static Map<String, Kind> lines(String file) {
@@ -68,7 +77,7 @@ public final class Kinds {
             }
             Kind kind = Kind.of(line.substring(0, colon).trim());
             for (String word : line.substring(colon + 1).split(",")) {
-                String key = file.contains("group") ? word.trim() : PictureSearch.fold(word);
+                String key = file.contains("group") ? word.trim() : Spelling.fold(word);
                 if (!key.isEmpty() && kinds.put(key, kind) != null) {
                     throw new IllegalArgumentException(file + " line " + (i + 1) + ": “" + word.trim() + "” stands twice");
                 }

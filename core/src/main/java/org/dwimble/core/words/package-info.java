@@ -1,7 +1,6 @@
 /**
- * From a typed word to a button: the word line read, the picture found, the kind guessed. Search goes by the
- * start of a name and by whole words; results are ranked and say why. Open
- * {@link org.dwimble.core.words.WordLine} first, then {@link org.dwimble.core.words.PictureSearch}.
+ * What is known of words, whatever picture they have: which word a form belongs to, how it is compared, what
+ * means the same, what kind it is, how much of speech some words make up. Open {@link org.dwimble.core.words.Forms} first.
  */
 @NullMarked
 package org.dwimble.core.words;

