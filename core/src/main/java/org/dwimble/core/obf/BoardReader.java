@@ -97,7 +97,7 @@ final class BoardReader {
                 ids.put(id, kept.id());
                 ObjectNode known = entry.deepCopy();
                 known.remove(MEDIA_KEYS);
-                if (kept.id().startsWith("base/")) {
+                if (!kept.id().startsWith("own/")) {
                     known.remove("symbol");
                 }
                 if (!known.isEmpty()) {

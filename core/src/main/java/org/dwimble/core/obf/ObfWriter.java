@@ -194,7 +194,7 @@ public final class ObfWriter {
                 entry.put("path", folder + item.name());
                 items.put(folder + item.name(), item);
             }
-            if (id.startsWith("base/")) {
+            if (!id.startsWith("own/")) {
                 entry.putObject("symbol").put("set", "dwimble").put("filename", id);
             }
         }

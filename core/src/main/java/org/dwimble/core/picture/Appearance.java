@@ -1,5 +1,7 @@
 package org.dwimble.core.picture;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -14,6 +16,19 @@ public record Appearance(Look look, Tone tone, Hair hair) {
         look = look == null ? Look.COLOUR : look;
         tone = tone == null ? Tone.YELLOW : tone;
         hair = hair == null ? Hair.USUAL : hair;
+    }
+
+    /** Every appearance there is. */
+    public static List<Appearance> all() {
+        List<Appearance> all = new ArrayList<>();
+        for (Look look : Look.values()) {
+            for (Tone tone : Tone.values()) {
+                for (Hair hair : Hair.values()) {
+                    all.add(new Appearance(look, tone, hair));
+                }
+            }
+        }
+        return all;
     }
 
     /** For addresses: {@code colour.medium_dark.black}. */

@@ -110,6 +110,18 @@ public final class PictureIndex {
         }
     }
 
+    /** By language tag. */
+    Map<String, String> namesOf(String id) {
+        Map<String, String> found = new HashMap<>();
+        Integer p = byId.get(id);
+        for (int e = 0; p != null && e < pictureOf.length; e++) {
+            if (pictureOf[e] == p && languageOf[e] > 0 && fieldAt(e) == Field.NAME) {
+                found.put(languages.get(languageOf[e]), writtenOf[e]);
+            }
+        }
+        return found;
+    }
+
     List<Picture> pictures() {
         return pictures;
     }

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.Predicate;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.PictureIndex.Field;
@@ -56,6 +57,13 @@ public final class PictureSearch {
     /** Every picture of the library, in its order. */
     public List<Picture> library() {
         return library.pictures();
+    }
+
+    /** What a library picture is called in other languages, by the English name of the language, in their alphabetical order. */
+    public Map<String, String> namesOf(String id) {
+        Map<String, String> names = new TreeMap<>();
+        library.namesOf(id).forEach((language, name) -> names.put(Locale.forLanguageTag(language).getDisplayLanguage(Locale.ENGLISH), name));
+        return names;
     }
 
     /** The picture that is called so, or is given as standing for the word. */

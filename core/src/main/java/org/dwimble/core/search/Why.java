@@ -2,6 +2,7 @@ package org.dwimble.core.search;
 
 /** Why a picture was found, best first: the order is the ranking. */
 public enum Why {
+    CHOSEN_BEFORE("chosen before"),
     IS_CALLED("this word"),
     ALSO_CALLED("also called so"),
     FORM("a form of %s"),

@@ -2,7 +2,6 @@ package org.dwimble.core.wordline;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -11,8 +10,6 @@ import org.dwimble.core.board.Edit;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Unacceptable;
 import org.dwimble.core.picture.Picture;
-import org.dwimble.core.search.PictureSearch;
-import org.dwimble.core.words.Kinds;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -53,7 +50,7 @@ public final class WordLine {
      * @param picture the picture chosen for the first word; null to take the best found for each
      * @throws Unacceptable if nothing was typed, or there are more words than empty cells: then none is put
      */
-    public static Edit.Several put(String text, Board board, Cell from, List<Cell> keptFree, @Nullable String picture, PictureSearch pictures, Kinds kinds, Supplier<String> ids) {
+    public static Edit.Several put(String text, Board board, Cell from, List<Cell> keptFree, @Nullable String picture, Guesses guesses, Supplier<String> ids) {
         List<Entry> entries = read(text);
         if (entries.isEmpty()) {
             throw new Unacceptable("The word line is empty. Type a word, then press Enter.");
@@ -73,10 +70,10 @@ public final class WordLine {
         List<Edit> puts = new ArrayList<>();
         for (int i = 0; i < entries.size(); i++) {
             Entry entry = entries.get(i);
-            Picture found = pictures.best(entry.pictureWord()).orElse(null);
+            Picture found = guesses.picture(entry.pictureWord()).orElse(null);
             String chosen = i == 0 && picture != null ? picture : found == null ? null : found.id();
-            Picture shown = chosen == null ? null : pictures.byId(chosen).orElse(found);
-            Button button = Button.word(ids.get(), cells.get(i), entry.label(), chosen, kinds.of(entry.pictureWord().toLowerCase(Locale.ROOT), shown));
+            Picture shown = chosen == null ? null : guesses.byId(chosen).orElse(found);
+            Button button = Button.word(ids.get(), cells.get(i), entry.label(), chosen, guesses.kind(entry.pictureWord(), shown));
             puts.add(new Edit.PutButton(board.id(), button));
         }
         return new Edit.Several(puts);

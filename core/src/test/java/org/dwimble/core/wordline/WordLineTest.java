@@ -19,7 +19,6 @@ import org.dwimble.core.board.Unacceptable;
 import org.dwimble.core.search.PictureIndex;
 import org.dwimble.core.search.PictureSearch;
 import org.dwimble.core.words.Forms;
-import org.dwimble.core.words.Kinds;
 import org.junit.jupiter.api.Test;
 
 class WordLineTest {
@@ -33,8 +32,6 @@ class WordLineTest {
         picture("base/kiwi", "kiwi fruit", "", "food", "food-fruit"),
         picture("base/cafe", "café", "", "", "place-building"),
         picture("base/running", "run", "", "", "person-activity")), Map.of(), FORMS), ShippedLibrary.MEANINGS, FORMS);
-    private final Kinds kinds = ShippedLibrary.KINDS;
-
     @Test
     void theWordLineIsReadByLineBreaksAndCommasAndAnEqualsSignGivesALabel() {
         assertThat(WordLine.read("kite")).containsExactly(new WordLine.Entry("kite", "kite"));
@@ -46,7 +43,7 @@ class WordLineTest {
     }
 
     private Board put(String text, Board on, Cell from, List<Cell> keptFree) {
-        return WordLine.put(text, on, from, keptFree, null, pictures, kinds, ids()).apply(vocabulary(on)).boards().get(on.id());
+        return WordLine.put(text, on, from, keptFree, null, Guesses.of(pictures, ShippedLibrary.KINDS), ids()).apply(vocabulary(on)).boards().get(on.id());
     }
 
     @Test

@@ -66,7 +66,7 @@ public final class Bench {
         }
         try (ServletWebServerApplicationContext app = TestServer.start(folder.resolve("data"))) {
             Account odile = app.getBean(AccountStore.class).create("odile", "Odile", "", TestServer.PASSWORD, true);
-            Student ilse = new Student("ilse", "Ilse", 1, "", org.dwimble.core.sheet.UsualScreen.COMMON.screen());
+            Student ilse = new Student("ilse", "Ilse", 1, "", org.dwimble.core.sheet.UsualScreen.COMMON.screen(), org.dwimble.core.picture.Appearance.USUAL);
             app.getBean(StudentStore.class).add(ilse, odile.id());
             Http http = Http.as(odile, app.getWebServer().getPort());
             long id = importing(http, obz, folder);

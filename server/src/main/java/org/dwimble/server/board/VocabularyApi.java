@@ -14,10 +14,10 @@ import org.dwimble.core.board.Edit;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Unacceptable;
 import org.dwimble.core.route.WayHome;
-import org.dwimble.core.words.Kinds;
-import org.dwimble.core.words.PictureSearch;
-import org.dwimble.core.words.WordLine;
+import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.picture.Pictures;
+import org.dwimble.server.picture.WordChoices;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
 import org.dwimble.server.student.Role;
@@ -59,17 +59,17 @@ class VocabularyApi {
     private final VocabularyStore store;
     private final StudentStore students;
     private final Access access;
-    private final PictureSearch pictures;
-    private final Kinds kinds;
+    private final Pictures pictures;
+    private final WordChoices choices;
     private final Supplier<String> ids;
     private final Clock clock;
 
-    VocabularyApi(VocabularyStore store, StudentStore students, Access access, PictureSearch pictures, Kinds kinds, Supplier<String> ids, Clock clock) {
+    VocabularyApi(VocabularyStore store, StudentStore students, Access access, Pictures pictures, WordChoices choices, Supplier<String> ids, Clock clock) {
         this.store = store;
         this.students = students;
         this.access = access;
         this.pictures = pictures;
-        this.kinds = kinds;
+        this.choices = choices;
         this.ids = ids;
         this.clock = clock;
     }
@@ -114,7 +114,7 @@ class VocabularyApi {
         return change(account, vocabulary, request.base(), now -> {
             Board board = now.board(request.board()).orElseThrow(() -> new Unacceptable("That board is no longer in this vocabulary. Nothing was changed."));
             Cell from = request.from() == null ? new Cell(0, 0) : request.from();
-            return WordLine.put(request.text() == null ? "" : request.text(), board, from, WayHome.of(now).keptFree(board), request.picture(), pictures, kinds, ids);
+            return WordLine.put(request.text() == null ? "" : request.text(), board, from, WayHome.of(now).keptFree(board), request.picture(), pictures.guesses(account, studentOf(vocabulary)), ids);
         });
     }
 
@@ -187,6 +187,10 @@ class VocabularyApi {
             board.buttons().stream().map(Button::id).filter(id -> was.flatMap(b -> b.button(id)).isEmpty()).forEach(added::add);
         }
         return new Changed(view(after, access.toVocabulary(after.id(), account)), boards, added);
+    }
+
+    private @Nullable String studentOf(long vocabulary) {
+        return kept(vocabulary).student();
     }
 
     private VocabularyStore.Kept kept(long vocabulary) {

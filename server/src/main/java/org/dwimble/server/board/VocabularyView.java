@@ -6,6 +6,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Counts;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.route.Finding;
 import org.dwimble.core.route.Mending;
 import org.dwimble.core.route.Routes;
@@ -22,10 +23,11 @@ import org.jspecify.annotations.Nullable;
  *
  * @param version  the version in force, which edits are made against
  * @param findings what is worth a look, with ways to mend it
+ * @param art      the part of a picture's address that makes it look as this student wants it
  * @param layout   how the student's screen is divided when talking
  */
 record VocabularyView(long id, String name, @Nullable Student student, @Nullable String starter, Role role, int version, VocabularyStore.Steps steps,
-                      String home, String locale, List<BoardLine> boards, List<Finding> findings, Counts counts, Layout layout) {
+                      String home, String locale, List<BoardLine> boards, List<Finding> findings, Counts counts, Layout layout, String art) {
 
     /**
      * @param keptFree empty cells best left so, because other boards have back or home there
@@ -48,7 +50,8 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
         List<BoardLine> lines = routes.boardsInOrder().stream().map(board -> line(board, wayHome, routes, screen)).toList();
         return new VocabularyView(kept.id(), vocabulary.name(), student, kept.starter(), role, kept.version(), steps, vocabulary.home(), vocabulary.locale(),
             lines, Mending.of(vocabulary, routes, ids), Counts.of(vocabulary),
-            new Layout(screen.width().mm(), screen.height().mm(), TalkLayout.MARGIN, TalkLayout.GAP, TalkLayout.MESSAGE));
+            new Layout(screen.width().mm(), screen.height().mm(), TalkLayout.MARGIN, TalkLayout.GAP, TalkLayout.MESSAGE),
+            (student == null ? Appearance.USUAL : student.appearance()).slug());
     }
 
     private static BoardLine line(Board board, WayHome wayHome, Routes routes, Screen screen) {

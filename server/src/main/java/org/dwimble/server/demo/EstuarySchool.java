@@ -16,10 +16,11 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.WayHome;
+import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.sheet.Screen;
-import org.dwimble.core.words.Kinds;
-import org.dwimble.core.words.PictureSearch;
-import org.dwimble.core.words.WordLine;
+import org.dwimble.core.wordline.Guesses;
+import org.dwimble.server.picture.Library;
+import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.board.VocabularyStore;
@@ -40,17 +41,15 @@ class EstuarySchool implements ApplicationRunner {
     private final AccountStore accounts;
     private final StudentStore students;
     private final VocabularyStore vocabularies;
-    private final PictureSearch pictures;
-    private final Kinds kinds;
+    private final Library library;
     private final Supplier<String> ids;
     private final Instant now;
 
-    EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, PictureSearch pictures, Kinds kinds, Supplier<String> ids, Clock clock) {
+    EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, Supplier<String> ids, Clock clock) {
         this.accounts = accounts;
         this.students = students;
         this.vocabularies = vocabularies;
-        this.pictures = pictures;
-        this.kinds = kinds;
+        this.library = library;
         this.ids = ids;
         this.now = clock.instant();
     }
@@ -88,7 +87,7 @@ class EstuarySchool implements ApplicationRunner {
     }
 
     private Student student(String id, String name, Integer year, String className, Screen screen, Account owner) {
-        Student student = new Student(id, name, year, className, screen);
+        Student student = new Student(id, name, year, className, screen, Appearance.USUAL);
         students.add(student, owner.id());
         return student;
     }
@@ -199,7 +198,7 @@ class EstuarySchool implements ApplicationRunner {
 
         void words(int daysAgo, Account by, String board, String words) {
             for (String word : words.split(", ")) {
-                change(daysAgo, by, v -> WordLine.put(word, v.boards().get(board), new Cell(0, 0), List.of(), null, pictures, kinds, ids));
+                change(daysAgo, by, v -> WordLine.put(word, v.boards().get(board), new Cell(0, 0), List.of(), null, Guesses.of(library.search(), library.kinds()), ids));
             }
         }
 

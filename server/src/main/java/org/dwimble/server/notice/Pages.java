@@ -18,8 +18,6 @@ class Pages implements WebMvcConfigurer {
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
         registry.addResourceHandler("/assets/**").addResourceLocations("classpath:/static/assets/")
             .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
-        registry.addResourceHandler("/art/**").addResourceLocations("classpath:/static/art/")
-            .setCacheControl(CacheControl.maxAge(Duration.ofDays(7)));
         registry.addResourceHandler("/**").addResourceLocations("classpath:/static/")
             .setCacheControl(CacheControl.noCache()).resourceChain(false).addResolver(new PathResourceResolver() {
                 @Override

@@ -13,6 +13,7 @@ import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Unacceptable;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.obf.Limits;
+import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.obf.ObfReader;
 import org.dwimble.core.obf.ObfWriter;
 import org.dwimble.core.obf.Refused;
@@ -23,6 +24,7 @@ import org.dwimble.server.database.Database;
 import org.dwimble.server.picture.MediaStore;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
+import org.dwimble.server.student.StudentStore;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -48,13 +50,15 @@ class PackageApi {
     private final MediaStore media;
     private final Access access;
     private final Database database;
+    private final StudentStore students;
     private final Clock clock;
 
-    PackageApi(VocabularyStore store, MediaStore media, Access access, Database database, Clock clock) {
+    PackageApi(VocabularyStore store, MediaStore media, Access access, Database database, StudentStore students, Clock clock) {
         this.store = store;
         this.media = media;
         this.access = access;
         this.database = database;
+        this.students = students;
         this.clock = clock;
     }
 
@@ -62,8 +66,9 @@ class PackageApi {
     ResponseEntity<StreamingResponseBody> vocabularyPackage(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         access.toVocabulary(vocabulary, account);
         Vocabulary kept = kept(vocabulary);
+        Appearance appearance = appearance(vocabulary);
         return attachment(kept.name() + ".obz", MediaType.parseMediaType(OBZ))
-            .body(out -> new ObfWriter(media.reading()).obz(kept, out));
+            .body(out -> new ObfWriter(media.reading(appearance)).obz(kept, out));
     }
 
     @GetMapping(value = "/api/vocabularies/{vocabulary}/boards/{board}/board.obf", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
@@ -71,7 +76,7 @@ class PackageApi {
         access.toVocabulary(vocabulary, account);
         Vocabulary kept = kept(vocabulary);
         Board found = kept.board(board).orElseThrow(() -> Problem.notFound("board"));
-        return attachment(found.name() + ".obf", MediaType.APPLICATION_OCTET_STREAM).body(new ObfWriter(media.reading()).obf(found, kept));
+        return attachment(found.name() + ".obf", MediaType.APPLICATION_OCTET_STREAM).body(new ObfWriter(media.reading(appearance(vocabulary))).obf(found, kept));
     }
 
     /** Brings a package or a board in as a new vocabulary of a student: as a whole, or not at all. */
@@ -106,6 +111,12 @@ class PackageApi {
         } catch (Unacceptable e) {
             throw new Refused("“" + name + "” cannot be brought in. " + e.getMessage());
         }
+    }
+
+    /** A package shows the student's pictures as the student sees them. */
+    private Appearance appearance(long vocabulary) {
+        String student = store.find(vocabulary).orElseThrow().student();
+        return student == null ? Appearance.USUAL : students.find(student).orElseThrow().appearance();
     }
 
     private Vocabulary kept(long vocabulary) {

@@ -3,55 +3,90 @@ package org.dwimble.server.picture;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.util.List;
-import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.regex.Pattern;
+import org.dwimble.core.picture.Appearance;
+import org.dwimble.core.picture.Look;
+import org.dwimble.core.picture.PictureLibrary;
+import org.dwimble.core.search.PictureIndex;
+import org.dwimble.core.search.PictureSearch;
+import org.dwimble.core.sound.PronouncingDictionary;
+import org.dwimble.core.words.Forms;
 import org.dwimble.core.words.Kinds;
-import org.dwimble.core.words.LibraryPicture;
-import org.dwimble.core.words.PictureSearch;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
+import org.dwimble.core.words.Meanings;
+import org.springframework.stereotype.Component;
 
-/** The pictures built from the base set by {@code web/library}: names in one file, drawings one a file, all inside the jar. */
-@Configuration(proxyBeanMethods = false)
+/**
+ * The library that ships, out of the jar the module {@code library} builds. Reading and sorting it takes about a
+ * second and goes on beside the start; whoever asks earlier waits.
+ */
+@Component
 public class Library {
+    private static final Function<String, InputStream> FILES = file -> Library.class.getResourceAsStream("/library/" + file);
+    private static final Pattern ID = Pattern.compile("(?:core|base|wide)/[a-z0-9-]{1,100}");
     private static final Map<String, Optional<byte[]>> DRAWINGS = new ConcurrentHashMap<>();
 
-    @Bean
-    public static PictureSearch pictures() {
-        try (InputStream in = Library.class.getResourceAsStream("/library/pictures.json")) {
-            if (in == null) {
-                throw new IllegalStateException("The picture library is not built. Build the web module first.");
-            }
-            List<LibraryPicture> pictures = JsonMapper.shared().readValue(in, new TypeReference<List<LibraryPicture>>() {
-            });
-            return new PictureSearch(pictures);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+    private final CompletableFuture<PictureSearch> search = CompletableFuture.supplyAsync(Library::readSearch);
+    private final CompletableFuture<Kinds> kinds = CompletableFuture.supplyAsync(Library::readKinds);
+    private final CompletableFuture<PronouncingDictionary> sounds = CompletableFuture.supplyAsync(() -> PronouncingDictionary.read(FILES));
+
+    public PictureSearch search() {
+        return search.join();
     }
 
-    @Bean
-    public static Kinds kinds() {
-        return Kinds.shipped();
+    public Kinds kinds() {
+        return kinds.join();
     }
 
-    /** The SVG of a library picture, by its id. */
-    public static Optional<byte[]> drawing(String id) {
-        if (!id.matches("base/[a-z0-9-]+")) {
+    public PronouncingDictionary sounds() {
+        return sounds.join();
+    }
+
+    public static PictureSearch readSearch() {
+        PictureLibrary library = PictureLibrary.read(FILES);
+        Forms forms = Forms.english();
+        return new PictureSearch(new PictureIndex(library.pictures(), library.names(), forms), Meanings.read(FILES), forms);
+    }
+
+    public static Kinds readKinds() {
+        return Kinds.read(FILES);
+    }
+
+    /** The SVG of a library picture as it looks to a student; in colour where it has no skin tone of its own. */
+    public static Optional<byte[]> drawing(String id, Appearance appearance) {
+        if (!ID.matcher(id).matches()) {
             return Optional.empty();
         }
-        return DRAWINGS.computeIfAbsent(id, Library::read);
+        if (appearance.look() == Look.CONTRAST) {
+            return file("contrast/" + id);
+        }
+        Optional<byte[]> toned = appearance.tone().slug().isEmpty() ? Optional.empty() : file("colour/" + id + "." + appearance.tone().slug());
+        return toned.or(() -> file("colour/" + id).map(svg -> filled(svg, appearance)));
     }
 
-    private static Optional<byte[]> read(String id) {
-        try (InputStream in = Library.class.getResourceAsStream("/static/art/" + id + ".svg")) {
-            return in == null ? Optional.empty() : Optional.of(in.readAllBytes());
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+    /** True if the bytes are this picture in any appearance. */
+    static boolean isDrawingOf(String id, byte[] svg) {
+        return ID.matcher(id).matches() && Appearance.all().stream().anyMatch(a -> drawing(id, a).filter(d -> java.util.Arrays.equals(d, svg)).isPresent());
+    }
+
+    private static byte[] filled(byte[] svg, Appearance appearance) {
+        String text = new String(svg, StandardCharsets.UTF_8);
+        return text.indexOf('{') < 0 ? svg : appearance.fill(text).getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static Optional<byte[]> file(String name) {
+        return DRAWINGS.computeIfAbsent(name.toLowerCase(Locale.ROOT), n -> {
+            try (InputStream in = Library.class.getResourceAsStream("/art/" + n + ".svg")) {
+                return in == null ? Optional.empty() : Optional.of(in.readAllBytes());
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        });
     }
 }

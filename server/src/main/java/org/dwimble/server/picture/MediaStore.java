@@ -8,6 +8,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import org.dwimble.core.obf.Media;
+import org.dwimble.core.picture.Appearance;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
 import org.springframework.stereotype.Component;
@@ -42,7 +43,7 @@ public class MediaStore {
     }
 
     /** To write a package: finds library pictures and own ones alike. The caller has checked that the vocabulary may be seen. */
-    public Media reading() {
+    public Media reading(Appearance appearance) {
         return new Media() {
             @Override
             public Kept keep(byte[] bytes, String symbol) {
@@ -51,11 +52,14 @@ public class MediaStore {
 
             @Override
             public Optional<Item> find(String id) {
-                return id.startsWith("base/")
-                    ? Library.drawing(id).map(svg -> new Item(id, "image/svg+xml", id.substring(5) + ".svg", svg))
-                    : any(id.substring(4));
+                return id.startsWith("own/") ? any(id.substring(4)) : libraryItem(id, appearance);
             }
         };
+    }
+
+    /** A library picture as a file of a package: {@code core-want.svg}, as two sets may use one name. */
+    public static Optional<Media.Item> libraryItem(String id, Appearance appearance) {
+        return Library.drawing(id, appearance).map(svg -> new Media.Item(id, "image/svg+xml", id.replace('/', '-') + ".svg", svg));
     }
 
     /** Gathers what a package brings; nothing is kept until {@link Incoming#keepIn} is called. */
@@ -70,7 +74,7 @@ public class MediaStore {
 
         @Override
         public Kept keep(byte[] bytes, String symbol) {
-            if (symbol != null && Library.drawing(symbol).filter(svg -> java.util.Arrays.equals(svg, bytes)).isPresent()) {
+            if (symbol != null && Library.isDrawingOf(symbol, bytes)) {
                 return new Kept(symbol, null);
             }
             ContentCheck.Verdict verdict = ContentCheck.of(bytes);

@@ -1,13 +1,26 @@
 package org.dwimble.server.picture;
 
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Unacceptable;
 import org.dwimble.core.obf.Media;
-import org.dwimble.core.words.Kinds;
-import org.dwimble.core.words.LibraryPicture;
-import org.dwimble.core.words.PictureSearch;
-import org.dwimble.core.words.WordLine;
+import org.dwimble.core.picture.Appearance;
+import org.dwimble.core.picture.Picture;
+import org.dwimble.core.search.Asked;
+import org.dwimble.core.search.Found;
+import org.dwimble.core.sound.Phone;
+import org.dwimble.core.sound.Reading;
+import org.dwimble.core.sound.SoundQuestion;
+import org.dwimble.core.sound.SoundSearch;
+import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
@@ -21,47 +34,186 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Finding library pictures, and showing those a vocabulary brought along. */
+/** Finding pictures by word, category and sound, and showing them. */
 @RestController
 class PictureApi {
-    private static final int MOST = 60;
+    private static final int MOST = 300;
 
-    /** @param why the reason it was found, in a word or two; @param own true if it is what the word would get by itself */
-    record FoundPicture(String id, String name, String why, boolean own) {
+    /** @param why the reason it was found, in a word or two; @param sure true if it is what the word would get by itself */
+    record FoundPicture(String id, String name, String why, boolean sure) {
     }
 
-    /** @param kind what the word would be taken for */
+    /** @param kind what the word would be taken for; @param byReason how many were found for each reason, in the order of the pictures */
     record FoundPictures(String word, Kind kind, List<FoundPicture> pictures) {
     }
 
-    private final PictureSearch search;
-    private final Kinds kinds;
+    /** @param pictures how many there are that this account may use */
+    record Category(String name, int pictures, boolean ofSchool) {
+    }
+
+    /** @param word that sounds so: the picture's name, or another of its words */
+    record HeardPicture(String id, String word, String ipa, String spelt) {
+    }
+
+    /** How a word is said. @param phones its sounds in order */
+    record Said(String ipa, String spelt, String shape, int syllables, List<Phone> phones) {
+        static Said of(Reading reading) {
+            return new Said(reading.ipa(), reading.spelt(), reading.shape(), reading.syllables(), reading.phones());
+        }
+    }
+
+    /** @param readings of the word asked with; more than one if it is said in two ways, none if it is not known */
+    record HeardPictures(List<Said> readings, List<HeardPicture> pictures) {
+    }
+
+    record HeardPair(HeardPicture one, HeardPicture other) {
+    }
+
+    /** @param recent last used first; @param often most used first */
+    record UsedPictures(List<FoundPicture> recent, List<FoundPicture> often) {
+    }
+
+    /** What a picture is. @param names in other languages, by the English name of the language */
+    record About(String id, String name, List<String> also, List<String> categories, Kind kind, Map<String, String> names, List<Said> readings, boolean person) {
+    }
+
+    /** What of a word's sound has to match. */
+    enum SoundsHow {
+        RHYMES, STARTS, ENDS, INSIDE, ONE_APART, SHAPE, SYLLABLES
+    }
+
+    private final Pictures pictures;
+    private final WordChoices choices;
     private final MediaStore media;
     private final Access access;
 
-    PictureApi(PictureSearch search, Kinds kinds, MediaStore media, Access access) {
-        this.search = search;
-        this.kinds = kinds;
+    PictureApi(Pictures pictures, WordChoices choices, MediaStore media, Access access) {
+        this.pictures = pictures;
+        this.choices = choices;
         this.media = media;
         this.access = access;
     }
 
-    /** @param query a word, or a word line of which the last word is looked for */
+    /**
+     * @param query    a word, or a word line of which the last word is looked for
+     * @param student  for whom; what was chosen for this student before comes first
+     * @param language preferred beside English, as a BCP 47 tag
+     */
     @GetMapping("/api/pictures")
-    FoundPictures pictures(@RequestParam String query, @RequestParam(defaultValue = "8") int most) {
+    FoundPictures pictures(@AuthenticationPrincipal Account account, @RequestParam String query, @RequestParam(defaultValue = "TYPED") Asked.How how,
+                           @RequestParam(required = false) @Nullable String category, @RequestParam(required = false) @Nullable String student,
+                           @RequestParam(required = false) @Nullable String language, @RequestParam(defaultValue = "8") int most) {
+        if (student != null) {
+            access.toStudent(student, account);
+        }
         List<WordLine.Entry> entries = WordLine.read(query);
         String word = entries.isEmpty() ? "" : entries.get(entries.size() - 1).pictureWord();
-        @Nullable LibraryPicture best = search.best(word).orElse(null);
-        List<FoundPicture> found = search.find(word, Math.max(1, Math.min(most, MOST))).stream()
-            .map(f -> new FoundPicture(f.picture().id(), f.picture().name(), f.why().words(), f.picture().equals(best)))
-            .sorted(java.util.Comparator.comparing((FoundPicture f) -> !f.own())).toList();
-        return new FoundPictures(word, kinds.of(word, best), found);
+        List<String> languages = language == null || language.isBlank() ? List.of("en") : List.of(language.split("-")[0].toLowerCase(Locale.ROOT), "en");
+        Asked asked = new Asked(word, how, languages, category, Math.max(1, Math.min(most, MOST)));
+        List<Found> found = pictures.find(asked, account, student);
+        Picture best = found.stream().findFirst().filter(f -> f.why().sure()).map(Found::picture).orElse(null);
+        return new FoundPictures(word, pictures.guesses(account, student).kind(word, best),
+            found.stream().map(f -> new FoundPicture(f.picture().id(), f.picture().name(), f.reason(), f.picture().equals(best))).toList());
+    }
+
+    /** The categories of the library, then those only the school has. */
+    @GetMapping("/api/pictures/categories")
+    List<Category> categories(@AuthenticationPrincipal Account account) {
+        Predicate<Picture> may = pictures.may(account, null);
+        Map<String, Category> categories = new LinkedHashMap<>();
+        pictures.all().filter(may).sorted(java.util.Comparator.comparing(Picture::own)).forEach(p -> p.categories().forEach(c ->
+            categories.merge(c, new Category(c, 1, p.own()), (a, b) -> new Category(c, a.pictures + 1, a.ofSchool))));
+        return categories.values().stream().sorted(java.util.Comparator.comparing(Category::ofSchool).thenComparing(Category::name)).toList();
+    }
+
+    /** Pictures a student's boards are made of. */
+    @GetMapping("/api/students/{student}/pictures")
+    UsedPictures used(@AuthenticationPrincipal Account account, @PathVariable String student) {
+        access.toStudent(student, account);
+        return new UsedPictures(found(choices.recent(student, 24)), found(choices.mostUsed(student, 24)));
+    }
+
+    private List<FoundPicture> found(List<String> ids) {
+        return ids.stream().flatMap(id -> pictures.byId(id).stream()).map(p -> new FoundPicture(p.id(), p.name(), "", false)).toList();
+    }
+
+    /** The sounds of English, each with an everyday word that has it. */
+    @GetMapping("/api/sounds")
+    List<Phone> sounds() {
+        return Phone.all();
+    }
+
+    /**
+     * Pictures whose word sounds so.
+     *
+     * @param word    asked with: to rhyme with, to be one sound apart from; gives its readings
+     * @param reading which of the word's readings, from 0
+     * @param phone   for starts, ends and inside: the sound
+     * @param shape   for shape: C and V
+     * @param count   for syllables
+     */
+    @GetMapping("/api/pictures/by-sound")
+    HeardPictures bySound(@AuthenticationPrincipal Account account, @RequestParam SoundsHow how, @RequestParam(defaultValue = "") String word, @RequestParam(defaultValue = "0") int reading,
+                          @RequestParam(required = false) @Nullable String phone, @RequestParam(required = false) @Nullable String shape, @RequestParam(required = false) @Nullable Integer count,
+                          @RequestParam(defaultValue = "60") int most) {
+        List<Reading> readings = pictures.sounds().readings(word);
+        List<Said> said = readings.stream().map(Said::of).toList();
+        Optional<SoundQuestion> question = question(how, readings.isEmpty() ? null : readings.get(Math.max(0, Math.min(reading, readings.size() - 1))), phone, shape, count);
+        List<HeardPicture> heard = question.map(q -> pictures.sounds().find(q, pictures.may(account, null), Math.max(1, Math.min(most, MOST)))).orElse(List.of()).stream().map(PictureApi::heard).toList();
+        return new HeardPictures(said, heard);
+    }
+
+    private static Optional<SoundQuestion> question(SoundsHow how, @Nullable Reading reading, @Nullable String phone, @Nullable String shape, @Nullable Integer count) {
+        return switch (how) {
+            case RHYMES -> Optional.ofNullable(reading).map(SoundQuestion.RhymesWith::new);
+            case ONE_APART -> Optional.ofNullable(reading).map(SoundQuestion.OneSoundApart::new);
+            case STARTS -> Optional.of(new SoundQuestion.StartsWith(phone(phone)));
+            case ENDS -> Optional.of(new SoundQuestion.EndsWith(phone(phone)));
+            case INSIDE -> Optional.of(new SoundQuestion.HasInside(phone(phone)));
+            case SHAPE -> Optional.ofNullable(shape != null ? shape : reading == null ? null : reading.shape()).map(SoundQuestion.HasShape::new);
+            case SYLLABLES -> Optional.ofNullable(count != null ? count : reading == null ? null : (Integer) reading.syllables()).map(SoundQuestion.HasSyllables::new);
+        };
+    }
+
+    private static Phone phone(@Nullable String code) {
+        if (code == null || code.isBlank()) {
+            throw new Unacceptable("Choose a sound first, by a word that has it.");
+        }
+        return Phone.of(code);
+    }
+
+    /** Pairs of words that differ in these two sounds only. */
+    @GetMapping("/api/pictures/pairs")
+    List<HeardPair> pairs(@AuthenticationPrincipal Account account, @RequestParam String one, @RequestParam String other, @RequestParam(defaultValue = "40") int most) {
+        List<SoundSearch.Pair> pairs = pictures.sounds().pairs(phone(one), phone(other), pictures.may(account, null), Math.max(1, Math.min(most, MOST)));
+        return pairs.stream().map(p -> new HeardPair(heard(p.one()), heard(p.other()))).toList();
+    }
+
+    private static HeardPicture heard(SoundSearch.Heard heard) {
+        return new HeardPicture(heard.picture().id(), heard.word(), heard.reading().ipa(), heard.reading().spelt());
+    }
+
+    @GetMapping("/api/pictures/{set}/{name}")
+    About about(@AuthenticationPrincipal Account account, @PathVariable String set, @PathVariable String name) {
+        Picture picture = pictures.byId(set + "/" + name).filter(pictures.may(account, null)).orElseThrow(() -> Problem.notFound("picture"));
+        return new About(picture.id(), picture.name(), picture.also(), picture.categories(), pictures.kinds().of(picture.name().toLowerCase(Locale.ROOT), picture),
+            pictures.namesOf(picture.id()), pictures.sounds().readings(picture.name()).stream().map(Said::of).toList(), picture.person());
+    }
+
+    /** A library drawing as it looks to a student. */
+    @GetMapping("/art/{appearance}/{set}/{name}.svg")
+    ResponseEntity<byte[]> art(@PathVariable String appearance, @PathVariable String set, @PathVariable String name) {
+        byte[] svg = Appearance.of(appearance).flatMap(a -> Library.drawing(set + "/" + name, a)).orElseThrow(() -> Problem.notFound("picture"));
+        return ResponseEntity.ok().contentType(MediaType.valueOf("image/svg+xml")).cacheControl(CacheControl.maxAge(Duration.ofDays(7)).cachePublic()).body(svg);
     }
 
     @GetMapping("/api/vocabularies/{vocabulary}/pictures/{hash}")
     ResponseEntity<byte[]> ownPicture(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String hash) {
         access.toVocabulary(vocabulary, account);
-        Media.Item item = media.ofVocabulary(vocabulary, hash).orElseThrow(() -> Problem.notFound("picture"));
+        return shown(media.ofVocabulary(vocabulary, hash).orElseThrow(() -> Problem.notFound("picture")));
+    }
+
+    static ResponseEntity<byte[]> shown(Media.Item item) {
         return ResponseEntity.ok()
             .contentType(MediaType.parseMediaType(item.contentType()))
             .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable())

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.dwimble.core.board.Board;
+import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.sheet.BoardSheet;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.sheet.Paper;
@@ -62,15 +63,19 @@ class SheetApi {
         String title = kept.vocabulary().name() + ", " + board(kept, board).name();
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
             .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(title + ".pdf", StandardCharsets.UTF_8).build().toString())
-            .body(PdfPainter.paint(List.of(page), title, media.reading()));
+            .body(PdfPainter.paint(List.of(page), title, media.reading(appearance(kept))));
     }
 
     private Page lay(VocabularyStore.Kept kept, String board, Paper paper, boolean lyingDown, BoardSheet.Size size, boolean cutLines) {
         Board found = board(kept, board);
         Screen screen = kept.student() == null ? UsualScreen.COMMON.screen() : students.find(kept.student()).map(Student::screen).orElseThrow();
-        boolean fromLibrary = found.buttons().stream().anyMatch(b -> b.picture() != null && b.picture().startsWith("base/"));
+        boolean fromLibrary = found.buttons().stream().anyMatch(b -> b.picture() != null && !b.picture().startsWith("own/"));
         String footer = kept.vocabulary().name() + " · " + found.name() + (fromLibrary ? " · pictures: Fluent Emoji, MIT" : "");
         return BoardSheet.lay(found, new BoardSheet.Setup(paper, lyingDown, size, cutLines, screen), footer, font);
+    }
+
+    private Appearance appearance(VocabularyStore.Kept kept) {
+        return kept.student() == null ? Appearance.USUAL : students.find(kept.student()).orElseThrow().appearance();
     }
 
     private VocabularyStore.Kept kept(long vocabulary) {

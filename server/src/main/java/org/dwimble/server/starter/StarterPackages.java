@@ -8,7 +8,9 @@ import java.util.Optional;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.obf.ObfWriter;
 import org.dwimble.core.starter.StarterSource;
+import org.dwimble.core.picture.Appearance;
 import org.dwimble.server.picture.Library;
+import org.dwimble.server.picture.MediaStore;
 import tools.jackson.databind.node.StringNode;
 
 /** Builds the starters' readable sources into open-board packages; run by the build, into the folder given. */
@@ -21,7 +23,7 @@ public final class StarterPackages {
 
         @Override
         public Optional<Item> find(String id) {
-            return Library.drawing(id).map(svg -> new Item(id, "image/svg+xml", id.substring(5) + ".svg", svg));
+            return MediaStore.libraryItem(id, Appearance.USUAL);
         }
     };
 
@@ -30,7 +32,7 @@ public final class StarterPackages {
 
     public static void main(String[] args) throws IOException {
         Path folder = Files.createDirectories(Path.of(args[0]));
-        StarterSource sources = new StarterSource(Library.pictures(), Library.kinds());
+        StarterSource sources = new StarterSource(Library.readSearch(), Library.readKinds());
         for (String id : StarterSource.SHIPPED) {
             StarterSource.Starter starter = sources.shipped(id);
             var vocabulary = starter.vocabulary();

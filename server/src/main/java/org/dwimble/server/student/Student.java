@@ -2,6 +2,7 @@ package org.dwimble.server.student;
 
 import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.sheet.Screen;
 import org.jspecify.annotations.Nullable;
 
@@ -10,11 +11,13 @@ import org.jspecify.annotations.Nullable;
  *
  * @param schoolYear 0 to 14; null for an adult or where years do not apply
  * @param className  may be empty
+ * @param appearance how pictures look to the student
  */
-public record Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen) {
+public record Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen, Appearance appearance) {
     public Student {
         name = Text.tidy(name);
         className = Text.tidy(className);
+        appearance = appearance == null ? Appearance.USUAL : appearance;
         if (name.isEmpty()) {
             throw new Unacceptable("A student needs a name.");
         }

@@ -3,6 +3,7 @@ package org.dwimble.server.student;
 import java.util.List;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.sheet.Screen;
 import org.dwimble.core.sheet.UsualScreen;
 import org.dwimble.server.account.Account;
@@ -23,12 +24,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class StudentApi {
 
-    record NewStudent(String name, @Nullable Integer schoolYear, String className, Screen screen) {
+    record NewStudent(String name, @Nullable Integer schoolYear, String className, Screen screen, @Nullable Appearance appearance) {
         Student as(String id) {
             if (screen == null) {
                 throw new Unacceptable("Choose the size of the student's screen.");
             }
-            return new Student(id, name, schoolYear, className, screen);
+            return new Student(id, name, schoolYear, className, screen, appearance);
         }
     }
 

@@ -4,6 +4,10 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Optional;
+import org.dwimble.core.picture.Appearance;
+import org.dwimble.core.picture.Hair;
+import org.dwimble.core.picture.Look;
+import org.dwimble.core.picture.Tone;
 import org.dwimble.core.sheet.Length;
 import org.dwimble.core.sheet.Screen;
 import org.dwimble.server.database.Database;
@@ -13,7 +17,7 @@ import org.springframework.stereotype.Component;
 
 @Component
 public class StudentStore {
-    private static final String COLUMNS = "s.id, s.name, s.school_year, s.class_name, s.screen_width, s.screen_height";
+    private static final String COLUMNS = "s.id, s.name, s.school_year, s.class_name, s.screen_width, s.screen_height, s.look, s.tone, s.hair";
 
     /** Somebody on a student's team. */
     public record Member(long accountId, String signIn, String name, String work, Role role) {
@@ -40,9 +44,10 @@ public class StudentStore {
     /** Keeps a new student; whoever adds the student owns the team. */
     public void add(Student student, long owner) {
         database.write(session -> {
-            session.update("INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height) VALUES (?, ?, ?, ?, ?, ?)",
+            session.update("INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height, look, tone, hair) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 student.id(), student.name(), student.schoolYear(), student.className(),
-                student.screen().width().micrometres(), student.screen().height().micrometres());
+                student.screen().width().micrometres(), student.screen().height().micrometres(),
+                student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name());
             session.update("INSERT INTO team (student_id, account_id, role) VALUES (?, ?, ?)", student.id(), owner, Role.OWNER.name());
             return null;
         });
@@ -50,9 +55,10 @@ public class StudentStore {
 
     public void change(Student student) {
         database.write(session -> session.update(
-            "UPDATE student SET name = ?, school_year = ?, class_name = ?, screen_width = ?, screen_height = ? WHERE id = ?",
+            "UPDATE student SET name = ?, school_year = ?, class_name = ?, screen_width = ?, screen_height = ?, look = ?, tone = ?, hair = ? WHERE id = ?",
             student.name(), student.schoolYear(), student.className(),
-            student.screen().width().micrometres(), student.screen().height().micrometres(), student.id()));
+            student.screen().width().micrometres(), student.screen().height().micrometres(),
+            student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(), student.id()));
     }
 
     public Optional<Student> find(String id) {
@@ -132,6 +138,7 @@ public class StudentStore {
 
     private static Student student(ResultSet row) throws SQLException {
         return new Student(row.getString("id"), row.getString("name"), Session.integer(row, "school_year"), row.getString("class_name"),
-            new Screen(new Length(row.getLong("screen_width")), new Length(row.getLong("screen_height"))));
+            new Screen(new Length(row.getLong("screen_width")), new Length(row.getLong("screen_height"))),
+            new Appearance(Look.valueOf(row.getString("look")), Tone.valueOf(row.getString("tone")), Hair.valueOf(row.getString("hair"))));
     }
 }

@@ -31,7 +31,7 @@ class RestartTest {
         long vocabulary;
         try (ServletWebServerApplicationContext first = TestServer.start(home)) {
             Account odile = first.getBean(AccountStore.class).create("odile", "Odile", "", TestServer.PASSWORD, true);
-            var student = new org.dwimble.server.student.Student("ilse", "Ilse", 1, "", org.dwimble.core.sheet.UsualScreen.COMMON.screen());
+            var student = new org.dwimble.server.student.Student("ilse", "Ilse", 1, "", org.dwimble.core.sheet.UsualScreen.COMMON.screen(), org.dwimble.core.picture.Appearance.USUAL);
             first.getBean(StudentStore.class).add(student, odile.id());
             VocabularyStore store = first.getBean(VocabularyStore.class);
             vocabulary = store.copy(store.starters().get(0).id(), "ilse", "Ilse’s words", odile.id(), java.time.Instant.now());

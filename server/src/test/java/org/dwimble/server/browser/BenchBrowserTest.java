@@ -60,7 +60,7 @@ class BenchBrowserTest {
         page.keyboard().type("kite");
         assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("1: kite"))).isVisible();
         page.keyboard().press("Enter");
-        assertThat(w.cell("kite, row 1, place 1").locator("img")).hasAttribute("src", "/art/base/kite.svg");
+        assertThat(w.cell("kite, row 1, place 1").locator("img")).hasAttribute("src", "/art/colour.yellow.usual/base/kite.svg");
         assertThat(w.cell("empty, row 1, place 2")).hasAttribute("aria-selected", "true");
         page.keyboard().type("crab");
         page.keyboard().press("Enter");
@@ -95,7 +95,7 @@ class BenchBrowserTest {
         assertThat(w.cell("gull, row 1, place 4")).isVisible();
         page.keyboard().type("kite=Big Red");
         page.keyboard().press("Enter");
-        assertThat(w.cell("Big Red, row 1, place 5").locator("img")).hasAttribute("src", "/art/base/kite.svg");
+        assertThat(w.cell("Big Red, row 1, place 5").locator("img")).hasAttribute("src", "/art/colour.yellow.usual/base/kite.svg");
     }
 
     @Test
@@ -148,7 +148,7 @@ class BenchBrowserTest {
         assertThat(search).hasValue("green apple");
         search.fill("pear");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^pear "))).click();
-        assertThat(w.cell("green apple,").locator("img")).hasAttribute("src", "/art/base/pear.svg");
+        assertThat(w.cell("green apple,").locator("img")).hasAttribute("src", "/art/colour.yellow.usual/base/pear.svg");
 
         w.choose("Change the kind", "a social word");
         assertThat(w.button("Change the kind")).hasText("a social word");

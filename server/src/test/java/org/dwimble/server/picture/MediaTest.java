@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
+import org.dwimble.core.picture.Appearance;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -51,10 +52,10 @@ class MediaTest {
 
     @Test
     void everyPictureOfTheLibraryIsOneThatWouldBeTaken() {
-        assertThat(Library.pictures().find("a", 200)).hasSizeGreaterThan(100)
-            .allSatisfy(f -> assertThat(ContentCheck.of(Library.drawing(f.picture().id()).orElseThrow()).type()).as(f.picture().id()).isEqualTo("image/svg+xml"));
-        assertThat(Library.drawing("base/../../application")).isEmpty();
-        assertThat(Library.drawing("base/no-such-picture")).isEmpty();
+        assertThat(Library.readSearch().library()).hasSizeGreaterThan(1_900).allSatisfy(p -> Appearance.all().forEach(a ->
+            assertThat(ContentCheck.of(Library.drawing(p.id(), a).orElseThrow()).type()).as(p.id() + " " + a).isEqualTo("image/svg+xml")));
+        assertThat(Library.drawing("base/../../application", Appearance.USUAL)).isEmpty();
+        assertThat(Library.drawing("base/no-such-picture", Appearance.USUAL)).isEmpty();
     }
 
     @Test

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
@@ -80,7 +81,7 @@ class StartersTest {
     @ValueSource(strings = {"first-choices", "starter-40"})
     void everyPictureIsInTheLibrary(String id) {
         assertThat(starter(id).boards().values().stream().flatMap(b -> b.buttons().stream()).map(Button::picture).filter(p -> p != null))
-            .isNotEmpty().allSatisfy(p -> assertThat(Library.drawing(p)).as(p).isPresent());
+            .isNotEmpty().allSatisfy(p -> assertThat(Library.drawing(p, Appearance.USUAL)).as(p).isPresent());
     }
 
     @Test
@@ -93,7 +94,7 @@ class StartersTest {
 
     @Test
     void thePackageIsTheSourceAndTheSourceThePackage() {
-        StarterSource sources = new StarterSource(Library.pictures(), Library.kinds());
+        StarterSource sources = new StarterSource(Library.readSearch(), Library.readKinds());
         for (String id : StarterSource.SHIPPED) {
             assertThat(starter(id).boards()).isEqualTo(sources.shipped(id).vocabulary().boards());
         }

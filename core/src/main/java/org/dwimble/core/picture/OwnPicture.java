@@ -1,0 +1,91 @@
+package org.dwimble.core.picture;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import org.dwimble.core.board.Text;
+import org.dwimble.core.board.Unacceptable;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A picture a school has taken in itself.
+ *
+ * @param words      one or more, the first is its name; at most {@value #MOST_WORDS}
+ * @param categories the school's own, or the library's; may be none
+ * @param student    whose it is, with {@link Audience#STUDENT}; else null
+ * @param person     true if it shows somebody: such a picture never leaves the school by accident
+ * @param author     who made it; may be empty
+ * @param licence    under what it may be used, such as CC BY 4.0; needed with {@link Origin#LICENCE}
+ * @param source     where it is from, in words; may be empty
+ */
+public record OwnPicture(List<String> words, List<String> categories, Audience audience, @Nullable String student, boolean person,
+                         Origin origin, String author, String licence, String source) {
+    public static final int MOST_WORDS = 20;
+    private static final int MOST_CATEGORIES = 20;
+    private static final int LONGEST_CREDIT = 200;
+
+    /** Who may put it on boards. */
+    public enum Audience {
+        /** The team of one student, for this student. */
+        STUDENT,
+        /** Whoever took it in, for any student. */
+        MINE,
+        /** Everybody at the school. */
+        SCHOOL
+    }
+
+    /** Why the school may use it. */
+    public enum Origin {
+        OWN_PHOTO, LICENCE, PERMISSION
+    }
+
+    public OwnPicture {
+        words = tidy(words);
+        categories = tidy(categories).stream().map(c -> c.toLowerCase(Locale.ROOT)).distinct().toList();
+        if (words.isEmpty()) {
+            throw new Unacceptable("A picture needs a word it is found by. Type one.");
+        }
+        if (words.size() > MOST_WORDS || categories.size() > MOST_CATEGORIES) {
+            throw new Unacceptable("A picture can have up to %d words and %d categories. Take some away.".formatted(MOST_WORDS, MOST_CATEGORIES));
+        }
+        words.forEach(w -> Text.atMost(60, "A word", w));
+        categories.forEach(c -> Text.atMost(40, "A category", c));
+        audience = audience == null ? Audience.MINE : audience;
+        origin = origin == null ? Origin.OWN_PHOTO : origin;
+        if ((audience == Audience.STUDENT) != (student != null)) {
+            throw new Unacceptable(student == null ? "Choose the student this picture is for." : "A picture for more than one student belongs to none of them alone.");
+        }
+        author = Text.tidy(author);
+        licence = Text.tidy(licence);
+        source = Text.tidy(source);
+        Text.atMost(LONGEST_CREDIT, "The name of who made a picture", author);
+        Text.atMost(LONGEST_CREDIT, "A licence", licence);
+        Text.atMost(LONGEST_CREDIT, "Where a picture is from", source);
+        if (origin == Origin.LICENCE && licence.isEmpty()) {
+            throw new Unacceptable("Say which licence the picture is under, such as CC BY 4.0.");
+        }
+    }
+
+    private static List<String> tidy(List<String> words) {
+        Set<String> kept = new LinkedHashSet<>();
+        if (words != null) {
+            words.stream().map(Text::tidy).filter(w -> !w.isEmpty()).forEach(kept::add);
+        }
+        return List.copyOf(kept);
+    }
+
+    /** The word a file's name says: {@code two_brown-goats.jpg} is "two brown goats". "picture" if it says none, as cameras' names do not. */
+    public static String wordOf(@Nullable String fileName) {
+        String name = Text.tidy(fileName);
+        name = name.substring(Math.max(name.lastIndexOf('/'), name.lastIndexOf('\\')) + 1);
+        name = name.replaceFirst("\\.[A-Za-z0-9]{1,5}$", "");
+        String words = name.replaceAll("[_+.\\-]+", " ").replaceAll("(?<=\\p{Ll})(?=\\p{Lu})", " ").replaceAll("\\s*[(\\[]\\d+[)\\]]\\s*$", "").replaceAll("\\s+", " ").trim();
+        boolean camera = words.matches("(?i)(img|dsc|dscn|dscf|pxl|photo|image|picture|screenshot|mvimg|p)?[\\s\\d]*(\\s*(at|copy|edited|burst|cover|hdr)?[\\s\\d]*)*") || words.isEmpty();
+        if (camera) {
+            return "picture";
+        }
+        String lower = words.equals(words.toUpperCase(Locale.ROOT)) && words.length() > 1 ? words.toLowerCase(Locale.ROOT) : words;
+        return Text.cut(lower, 60);
+    }
+}

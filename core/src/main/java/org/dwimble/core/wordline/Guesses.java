@@ -1,0 +1,38 @@
+package org.dwimble.core.wordline;
+
+import java.util.Locale;
+import java.util.Optional;
+import org.dwimble.core.board.Kind;
+import org.dwimble.core.picture.Picture;
+import org.dwimble.core.search.PictureSearch;
+import org.dwimble.core.words.Kinds;
+import org.jspecify.annotations.Nullable;
+
+/** What a typed word gets by itself: a picture, if one says it, and a kind. */
+public interface Guesses {
+    Optional<Picture> picture(String word);
+
+    Optional<Picture> byId(String id);
+
+    Kind kind(String word, @Nullable Picture picture);
+
+    /** From the library alone, with nothing remembered of any student. */
+    static Guesses of(PictureSearch search, Kinds kinds) {
+        return new Guesses() {
+            @Override
+            public Optional<Picture> picture(String word) {
+                return search.best(word);
+            }
+
+            @Override
+            public Optional<Picture> byId(String id) {
+                return search.byId(id);
+            }
+
+            @Override
+            public Kind kind(String word, @Nullable Picture picture) {
+                return kinds.of(word.toLowerCase(Locale.ROOT), picture);
+            }
+        };
+    }
+}

@@ -1,0 +1,114 @@
+package org.dwimble.server.picture;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import org.dwimble.core.board.Kind;
+import org.dwimble.core.picture.Picture;
+import org.dwimble.core.search.Asked;
+import org.dwimble.core.search.Found;
+import org.dwimble.core.search.PictureSearch;
+import org.dwimble.core.search.Why;
+import org.dwimble.core.sound.SoundSearch;
+import org.dwimble.core.wordline.Guesses;
+import org.dwimble.core.words.Kinds;
+import org.dwimble.server.account.Account;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** The library and the school's own pictures together, as far as somebody may use them, with what was chosen before for a student. */
+@Component
+public class Pictures {
+    private record Together(long change, PictureSearch search, SoundSearch sounds) {
+    }
+
+    private final Library library;
+    private final OwnPictures own;
+    private final WordChoices choices;
+    private volatile @Nullable Together together;
+
+    Pictures(Library library, OwnPictures own, WordChoices choices) {
+        this.library = library;
+        this.own = own;
+        this.choices = choices;
+    }
+
+    /** What is in force now; made anew after a school's own pictures changed. */
+    private Together now() {
+        Together known = together;
+        long change = own.change();
+        if (known == null || known.change != change) {
+            List<Picture> ours = own.pictures();
+            List<Picture> all = new ArrayList<>(ours);
+            all.addAll(library.search().library());
+            known = new Together(change, ours.isEmpty() ? library.search() : library.search().with(ours), new SoundSearch(all, library.sounds()));
+            together = known;
+        }
+        return known;
+    }
+
+    /** Every picture there is, own ones first. */
+    Stream<Picture> all() {
+        return Stream.concat(own.pictures().stream(), library.search().library().stream());
+    }
+
+    /** What a library picture is called in other languages, by the English name of the language. */
+    Map<String, String> namesOf(String id) {
+        return library.search().namesOf(id);
+    }
+
+    public SoundSearch sounds() {
+        return now().sounds;
+    }
+
+    public Kinds kinds() {
+        return library.kinds();
+    }
+
+    /** Finds any picture by its id; whether somebody may see it is for {@link #may} to say. */
+    public Optional<Picture> byId(String id) {
+        return now().search.byId(id);
+    }
+
+    /** What this account may use: for one student, or, with none given, for anybody of its students. */
+    Predicate<Picture> may(Account account, @Nullable String student) {
+        return own.may(account, student);
+    }
+
+    /** As the search finds them, but what was chosen for this word and student before stands first. */
+    public List<Found> find(Asked asked, Account account, @Nullable String student) {
+        PictureSearch search = now().search;
+        List<Found> found = new ArrayList<>(search.find(asked, may(account, student)));
+        Optional<Picture> chosen = student == null || asked.how() != Asked.How.TYPED ? Optional.empty() : choices.picture(student, asked.text()).flatMap(search::byId).filter(may(account, student));
+        chosen.ifPresent(picture -> {
+            found.removeIf(f -> f.picture().equals(picture));
+            found.add(0, new Found(picture, Why.CHOSEN_BEFORE, asked.text()));
+        });
+        return found;
+    }
+
+    /** What a typed word gets by itself, for one student. */
+    public Guesses guesses(Account account, @Nullable String student) {
+        return new Guesses() {
+            @Override
+            public Optional<Picture> picture(String word) {
+                return find(Asked.typed(word, 1_000), account, student).stream().findFirst().filter(f -> f.why().sure()).map(Found::picture);
+            }
+
+            @Override
+            public Optional<Picture> byId(String id) {
+                return Pictures.this.byId(id);
+            }
+
+            @Override
+            public Kind kind(String word, @Nullable Picture picture) {
+                Optional<Kind> chosen = student == null ? Optional.empty() : choices.kind(student, word);
+                return chosen.orElseGet(() -> kinds().of(word.toLowerCase(Locale.ROOT), picture));
+            }
+        };
+    }
+}
