@@ -1,5 +1,6 @@
 package org.dwimble.core.board;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.Collections;
@@ -17,6 +18,8 @@ import tools.jackson.databind.JsonNode;
  * @param cell    top left cell it stands in
  * @param label   what is written on it; empty only if there is a picture
  * @param picture id of its picture, {@code core/...}, {@code base/...} or {@code wide/...} from the library or {@code own/...} by content
+ * @param layers  several pictures drawn over each other, the first lowest; none if there is only {@code picture}, and
+ *                {@code picture} is always the first of them
  * @param sound   id of a recorded sound, kept for the packages that bring one
  * @param actions what it does to the message, in the notation of the Open Board Format ({@code +text},
  *                {@code :space}, {@code :backspace}, {@code :clear}, {@code :speak}), in order
@@ -30,6 +33,7 @@ public record Button(
         String label,
         Says says,
         @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String picture,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Layer> layers,
         @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable String sound,
         Kind kind,
         Leads leads,
@@ -39,9 +43,12 @@ public record Button(
 
     /** The longest label, in characters. */
     public static final int LONGEST_LABEL = 100;
+    /** The most pictures drawn over each other. */
+    public static final int MOST_LAYERS = 6;
     private static final Pattern MEDIA = Pattern.compile("(?:base|core|wide)/[a-z0-9-]{1,100}|own/[0-9a-f]{64}");
     private static final Pattern ACTION = Pattern.compile("\\+.{1,100}|:space|:backspace|:clear|:speak", Pattern.DOTALL);
 
+    @JsonCreator
     public Button {
         if (id == null || id.isBlank() || id.length() > 200) {
             throw new Unacceptable("A button needs an id of 1 to 200 characters.");
@@ -52,6 +59,11 @@ public record Button(
         span = span == null ? Span.ONE : span;
         label = Text.tidy(label);
         Text.atMost(LONGEST_LABEL, "A label", label);
+        layers = layers == null || layers.size() == 1 && layers.get(0).equals(Layer.whole(layers.get(0).picture())) && layers.get(0).picture().equals(picture) ? List.of() : List.copyOf(layers);
+        if (layers.size() > MOST_LAYERS) {
+            throw new Unacceptable("A button can have up to %d pictures. Take one away first.".formatted(MOST_LAYERS));
+        }
+        picture = layers.isEmpty() ? picture : layers.get(0).picture();
         if (picture != null && !MEDIA.matcher(picture).matches()) {
             throw new Unacceptable("“" + Text.cut(picture, 40) + "” is not a picture Dwimble knows.");
         }
@@ -73,6 +85,22 @@ public record Button(
         extras = sorted(extras);
     }
 
+    /** With one picture at most. */
+    public Button(String id, Cell cell, Span span, String label, Says says, @Nullable String picture, @Nullable String sound, Kind kind, Leads leads, List<String> actions,
+                  boolean hidden, @Nullable Map<String, JsonNode> extras) {
+        this(id, cell, span, label, says, picture, List.of(), sound, kind, leads, actions, hidden, extras);
+    }
+
+    static boolean isMedia(String id) {
+        return MEDIA.matcher(id).matches();
+    }
+
+    /** Every picture on it, lowest first; each once. */
+    @JsonIgnore
+    public List<String> pictures() {
+        return layers.isEmpty() ? picture == null ? List.of() : List.of(picture) : layers.stream().map(Layer::picture).distinct().toList();
+    }
+
     /** A button that says its label and stays. */
     public static Button word(String id, Cell cell, String label, @Nullable String picture, Kind kind) {
         return new Button(id, cell, Span.ONE, label, Says.LABEL, picture, null, kind, Leads.STAYS, List.of(), false, null);
@@ -84,15 +112,15 @@ public record Button(
     }
 
     public Button withLeads(Leads leads) {
-        return new Button(id, cell, span, label, says, picture, sound, kind, leads, actions, hidden, extras);
+        return new Button(id, cell, span, label, says, picture, layers, sound, kind, leads, actions, hidden, extras);
     }
 
     public Button withSays(Says says) {
-        return new Button(id, cell, span, label, says, picture, sound, kind, leads, actions, hidden, extras);
+        return new Button(id, cell, span, label, says, picture, layers, sound, kind, leads, actions, hidden, extras);
     }
 
     public Button withLabel(String label) {
-        return new Button(id, cell, span, label, says, picture, sound, kind, leads, actions, hidden, extras);
+        return new Button(id, cell, span, label, says, picture, layers, sound, kind, leads, actions, hidden, extras);
     }
 
     /** The words it puts into the message; empty if it says nothing. */

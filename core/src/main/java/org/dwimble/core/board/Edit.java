@@ -2,7 +2,9 @@ package org.dwimble.core.board;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -231,6 +233,21 @@ public sealed interface Edit {
         public List<Touch> touches() {
             return List.of(new Touch.VocabularyName());
         }
+    }
+
+    /** The pictures it puts on boards, or leaves on what it changes; each once. */
+    default Set<String> pictures() {
+        Set<String> pictures = new LinkedHashSet<>();
+        if (this instanceof PutButton put) {
+            pictures.addAll(put.button.pictures());
+        } else if (this instanceof ChangeButton change) {
+            pictures.addAll(change.button.pictures());
+        } else if (this instanceof AddBoard add) {
+            add.board.buttons().forEach(b -> pictures.addAll(b.pictures()));
+        } else if (this instanceof Several several) {
+            several.edits.forEach(e -> pictures.addAll(e.pictures()));
+        }
+        return pictures;
     }
 
     /** Several edits that are one intention: all are made, in order, or none. */

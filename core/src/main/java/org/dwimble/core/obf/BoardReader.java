@@ -13,6 +13,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Span;
@@ -31,7 +32,7 @@ final class BoardReader {
     }
 
     private static final Set<String> BOARD_KEYS = Set.of("format", "id", "locale", "name", "buttons", "images", "sounds", "grid");
-    private static final Set<String> BUTTON_KEYS = Set.of("id", "label", "vocalization", "image_id", "sound_id", "hidden", "load_board",
+    private static final Set<String> BUTTON_KEYS = Set.of("id", "label", "vocalization", "image_id", "sound_id", "hidden", "load_board", ObfWriter.LAYERS,
         "action", "actions", ObfWriter.SPAN, ObfWriter.KIND, ObfWriter.SAYS, ObfWriter.LEADS);
     private static final Set<String> MEDIA_KEYS = Set.of("id", "content_type", "data", "path");
     private static final Set<String> ACTIONS = Set.of(":space", ":backspace", ":clear", ":speak");
@@ -86,6 +87,9 @@ final class BoardReader {
         for (JsonNode item : json.path(key)) {
             String id = ObfReader.text(item, "id", "");
             if (!(item instanceof ObjectNode entry) || id.isEmpty()) {
+                continue;
+            }
+            if (entry.path(ObfWriter.COMPOSED).asBoolean(false)) {
                 continue;
             }
             Media.Kept kept = kept(entry);
@@ -246,6 +250,8 @@ final class BoardReader {
             label = Text.cut(label, Button.LONGEST_LABEL);
         }
         String picture = pictureIds.get(ObfReader.text(json, "image_id", ""));
+        List<Layer> layers = layers(json, pictureIds);
+        picture = layers.isEmpty() ? picture : layers.get(0).picture();
         Leads leads = leads(json);
         List<String> actions = actions(json, extras);
         Says says = says(json, leads, actions);
@@ -258,8 +264,20 @@ final class BoardReader {
         for (Kind known : Kind.values()) {
             kind = known.word().equals(kindWord) ? known : kind;
         }
-        return new Button(Text.cut(id, 200), standing.cell, standing.span, label, says, picture,
+        return new Button(Text.cut(id, 200), standing.cell, standing.span, label, says, picture, layers,
             soundIds.get(ObfReader.text(json, "sound_id", "")), kind, leads, actions, json.path("hidden").asBoolean(false), extras);
+    }
+
+    /** The parts of a layered picture that came along, at most as many as a button can have. */
+    private static List<Layer> layers(ObjectNode json, Map<String, String> pictureIds) {
+        List<Layer> layers = new ArrayList<>();
+        for (JsonNode layer : json.path(ObfWriter.LAYERS)) {
+            String picture = pictureIds.get(layer.path("image_id").asString(""));
+            if (picture != null && layers.size() < Button.MOST_LAYERS) {
+                layers.add(new Layer(picture, layer.path("x").asInt(0), layer.path("y").asInt(0), layer.path("size").asInt(Layer.ROOM)));
+            }
+        }
+        return layers;
     }
 
     private Leads leads(ObjectNode json) {

@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.Set;
 import java.util.zip.ZipEntry;
@@ -28,6 +29,10 @@ public final class ObfWriter {
     static final String FORMAT = "open-board-0.1";
     /** What Dwimble means by a button goes under these keys; OBF itself has no word for them. */
     static final String SPAN = "ext_dwimble_span";
+    /** The pictures drawn over each other, lowest first, with their places in thousandths; {@code image_id} is them as one. */
+    static final String LAYERS = "ext_dwimble_layers";
+    /** Marks an image that is only such pictures as one, so that Dwimble does not take it in again. */
+    static final String COMPOSED = "ext_dwimble_composed";
     static final String KIND = "ext_dwimble_kind";
     static final String SAYS = "ext_dwimble_says";
     static final String LEADS = "ext_dwimble_leads";
@@ -102,10 +107,17 @@ public final class ObfWriter {
         ArrayNode buttons = json.putArray("buttons");
         Set<String> pictures = new TreeSet<>(board.pictures() == null ? Set.of() : board.pictures().keySet());
         Set<String> sounds = new TreeSet<>(board.sounds() == null ? Set.of() : board.sounds().keySet());
+        Map<String, Media.Item> composed = new TreeMap<>();
         for (Button button : board.buttons()) {
-            buttons.add(json(button, in, files));
-            if (button.picture() != null) {
-                pictures.add(button.picture());
+            ObjectNode written = json(button, in, files);
+            buttons.add(written);
+            pictures.addAll(button.pictures());
+            if (!button.layers().isEmpty()) {
+                Media.Item item = Composed.of(button.layers(), media);
+                composed.put(item.id(), item);
+                written.put("image_id", item.id());
+                ArrayNode layers = written.putArray(LAYERS);
+                button.layers().forEach(l -> layers.addObject().put("image_id", l.picture()).put("x", l.x()).put("y", l.y()).put("size", l.size()));
             }
             if (button.sound() != null) {
                 sounds.add(button.sound());
@@ -114,6 +126,13 @@ public final class ObfWriter {
         ArrayNode images = json.putArray("images");
         for (String id : pictures) {
             media(id, board.pictures(), "images/", items, images);
+        }
+        for (Media.Item item : composed.values()) {
+            ObjectNode entry = BoardJson.mapper().createObjectNode();
+            entry.put("id", item.id());
+            entry.put(COMPOSED, true);
+            file(item, "images/", items, entry);
+            images.add(entry);
         }
         ArrayNode recordings = json.putArray("sounds");
         for (String id : sounds) {
@@ -187,18 +206,22 @@ public final class ObfWriter {
         entry.put("id", id);
         Media.Item item = media.find(id).orElse(null);
         if (item != null) {
-            entry.put("content_type", item.contentType());
-            if (items == null) {
-                entry.put("data", "data:" + item.contentType() + ";base64," + Base64.getEncoder().encodeToString(item.bytes()));
-            } else {
-                entry.put("path", folder + item.name());
-                items.put(folder + item.name(), item);
-            }
+            file(item, folder, items, entry);
             if (!id.startsWith("own/")) {
                 entry.putObject("symbol").put("set", "dwimble").put("filename", id);
             }
         }
         into.add(entry);
+    }
+
+    private static void file(Media.Item item, String folder, @Nullable Map<String, Media.Item> items, ObjectNode entry) {
+        entry.put("content_type", item.contentType());
+        if (items == null) {
+            entry.put("data", "data:" + item.contentType() + ";base64," + Base64.getEncoder().encodeToString(item.bytes()));
+        } else {
+            entry.put("path", folder + item.name());
+            items.put(folder + item.name(), item);
+        }
     }
 
     private static void copy(@Nullable Map<String, JsonNode> extras, ObjectNode into) {

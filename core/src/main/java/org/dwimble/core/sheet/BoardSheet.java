@@ -6,6 +6,7 @@ import java.util.Locale;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Text;
 
@@ -115,7 +116,7 @@ public final class BoardSheet {
         if (pictured) {
             Length room = inner.height().minus(linesHeight);
             if (room.micrometres() > 0) {
-                marks.add(new Mark.Picture(new Rect(inner.x(), inner.y(), inner.width(), room), button.picture()));
+                marks.addAll(pictures(button, new Rect(inner.x(), inner.y(), inner.width(), room)));
             }
         }
         Length mark = Length.smaller(side.times(0.07), Length.mm(2.5));
@@ -125,6 +126,22 @@ public final class BoardSheet {
         } else {
             marks.add(new Mark.Shape(KindShape.of(button.kind(), at), button.kind().word()));
         }
+    }
+
+    /** One picture in all the room there is; several in the largest square in its middle, each in its place. */
+    private static List<Mark> pictures(Button button, Rect room) {
+        if (button.layers().isEmpty()) {
+            return List.of(new Mark.Picture(room, button.picture()));
+        }
+        Length side = Length.smaller(room.width(), room.height());
+        Length left = room.x().plus(room.width().minus(side).times(0.5));
+        Length top = room.y().plus(room.height().minus(side).times(0.5));
+        return button.layers().stream().map(l -> (Mark) new Mark.Picture(
+            new Rect(left.plus(part(side, l.x())), top.plus(part(side, l.y())), part(side, l.size()), part(side, l.size())), l.picture())).toList();
+    }
+
+    private static Length part(Length side, int thousandths) {
+        return side.times(thousandths / (double) Layer.ROOM);
     }
 
     private String printable(String label) {

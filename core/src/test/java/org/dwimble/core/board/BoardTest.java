@@ -117,4 +117,27 @@ class BoardTest {
         Vocabulary v = org.dwimble.core.Boards.vocabulary(board("home", "I Go food>food"), board("food", "go apple home:home"));
         assertThat(Counts.of(v)).isEqualTo(new Counts(3, 3, 2, 6));
     }
+
+    private static Button layered(Layer... layers) {
+        return new Button("x", new Cell(0, 0), Span.ONE, "two", Says.LABEL, null, List.of(layers), null, Kind.THING, Leads.STAYS, List.of(), false, null);
+    }
+
+    @Test
+    void aLayeredButtonIsKnownByItsFirstPictureAndOneWholePictureIsNoLayer() {
+        Button two = layered(Layer.whole("base/kite"), new Layer("core/not", 0, 0, 1000));
+        assertThat(two.picture()).isEqualTo("base/kite");
+        assertThat(two.pictures()).containsExactly("base/kite", "core/not");
+        Button one = new Button("x", new Cell(0, 0), Span.ONE, "one", Says.LABEL, "base/kite", List.of(Layer.whole("base/kite")), null, Kind.THING, Leads.STAYS, List.of(), false, null);
+        assertThat(one.layers()).isEmpty();
+        assertThat(layered(new Layer("base/kite", 100, 0, 500)).layers()).hasSize(1);
+    }
+
+    @Test
+    void aLayerStaysInsideItsSquare() {
+        assertThat(new Layer("base/kite", 900, -50, 400)).isEqualTo(new Layer("base/kite", 600, 0, 400));
+        assertThat(new Layer("base/kite", 0, 0, 5).size()).isEqualTo(100);
+        assertThat(new Layer("base/kite", 0, 0, 5_000)).isEqualTo(Layer.whole("base/kite"));
+        assertThatThrownBy(() -> new Layer("http://e/x.png", 0, 0, 100)).isInstanceOf(Unacceptable.class);
+        assertThatThrownBy(() -> layered(java.util.Collections.nCopies(7, Layer.whole("base/kite")).toArray(Layer[]::new))).hasMessageContaining("up to 6 pictures");
+    }
 }

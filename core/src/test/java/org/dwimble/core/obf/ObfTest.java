@@ -24,6 +24,7 @@ import org.dwimble.core.board.BoardJson;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Span;
@@ -96,7 +97,8 @@ class ObfTest {
         Button ferry = new Button("f1", new Cell(0, 0), new Span(1, 2), "ferry", new Says.Words("The ferry is here."), PHOTO_ID, null, Kind.THING,
             new Leads.Opens("b/2"), List.of(), false, Map.of("ext_other_tool", ext, "background_color", ext.get("text")));
         Button letter = new Button("a1", new Cell(1, 0), Span.ONE, "a", Says.NOTHING, null, null, Kind.LITTLE, Leads.STAYS, List.of("+a", ":space"), true, null);
-        Board home = new Board("b1", "Harbour", 2, 3, List.of(ferry, letter, Button.word("k1", new Cell(0, 2), "kite", "base/kite", Kind.THING)),
+        Button kite = new Button("k1", new Cell(0, 2), Span.ONE, "kite", Says.LABEL, null, List.of(Layer.whole("base/kite"), new Layer(PHOTO_ID, 500, 600, 400)), null, Kind.THING, Leads.STAYS, List.of(), false, null);
+        Board home = new Board("b1", "Harbour", 2, 3, List.of(ferry, letter, kite),
             Map.of(PHOTO_ID, BoardJson.mapper().readTree("{\"width\":40,\"license\":{\"type\":\"CC BY\"},\"ext_photo\":true}")), null, Map.of("ext_board", ext, "description_html", ext.get("text")));
         Board second = new Board("b/2", "Boat", 1, 3, List.of(Button.leading("h", new Cell(0, 0), "home", null, Leads.HOME), Button.leading("back", new Cell(0, 1), "back", null, Leads.BACK),
             Button.leading("x", new Cell(0, 2), "lost", null, new Leads.Opens("gone")).withSays(Says.LABEL)), null, null, null);

@@ -111,7 +111,7 @@ public class Revisions {
     private static Set<String> ownMedia(Board board) {
         Set<String> ids = new TreeSet<>();
         for (Button button : board.buttons()) {
-            ids.add(button.picture() == null ? "" : button.picture());
+            ids.addAll(button.pictures());
             ids.add(button.sound() == null ? "" : button.sound());
         }
         ids.addAll(board.pictures() == null ? Set.of() : board.pictures().keySet());
