@@ -20,8 +20,15 @@ public final class WordLine {
     /** The most words taken at once. */
     public static final int MOST = 400;
 
-    /** One button to be: the word its picture is looked for by, and its label. */
-    public record Entry(String pictureWord, String label) {
+    /**
+     * One button to be: the word its picture is looked for by, and its label.
+     *
+     * @param picture chosen by hand; null to take the best found
+     */
+    public record Entry(String pictureWord, String label, @Nullable String picture) {
+        public Entry(String pictureWord, String label) {
+            this(pictureWord, label, null);
+        }
     }
 
     private WordLine() {
@@ -47,11 +54,9 @@ public final class WordLine {
      * reading order, going on at the top if the end is reached.
      *
      * @param keptFree empty cells that are passed over, unless one of them is the very cell to begin at
-     * @param picture the picture chosen for the first word; null to take the best found for each
      * @throws Unacceptable if nothing was typed, or there are more words than empty cells: then none is put
      */
-    public static Edit.Several put(String text, Board board, Cell from, List<Cell> keptFree, @Nullable String picture, Guesses guesses, Supplier<String> ids) {
-        List<Entry> entries = read(text);
+    public static Edit.Several put(List<Entry> entries, Board board, Cell from, List<Cell> keptFree, Guesses guesses, Supplier<String> ids) {
         if (entries.isEmpty()) {
             throw new Unacceptable("The word line is empty. Type a word, then press Enter.");
         }
@@ -70,8 +75,8 @@ public final class WordLine {
         List<Edit> puts = new ArrayList<>();
         for (int i = 0; i < entries.size(); i++) {
             Entry entry = entries.get(i);
-            Picture found = guesses.picture(entry.pictureWord()).orElse(null);
-            String chosen = i == 0 && picture != null ? picture : found == null ? null : found.id();
+            Picture found = entry.picture() != null ? null : guesses.picture(entry.pictureWord()).orElse(null);
+            String chosen = entry.picture() != null ? entry.picture() : found == null ? null : found.id();
             Picture shown = chosen == null ? null : guesses.byId(chosen).orElse(found);
             Button button = Button.word(ids.get(), cells.get(i), entry.label(), chosen, guesses.kind(entry.pictureWord(), shown));
             puts.add(new Edit.PutButton(board.id(), button));

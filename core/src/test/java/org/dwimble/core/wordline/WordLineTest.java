@@ -43,7 +43,7 @@ class WordLineTest {
     }
 
     private Board put(String text, Board on, Cell from, List<Cell> keptFree) {
-        return WordLine.put(text, on, from, keptFree, null, Guesses.of(pictures, ShippedLibrary.KINDS), ids()).apply(vocabulary(on)).boards().get(on.id());
+        return WordLine.put(WordLine.read(text), on, from, keptFree, Guesses.of(pictures, ShippedLibrary.KINDS), ids()).apply(vocabulary(on)).boards().get(on.id());
     }
 
     @Test

@@ -3,9 +3,11 @@ package org.dwimble.server.board;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -13,6 +15,7 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Edit;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.WayHome;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
@@ -42,11 +45,30 @@ class VocabularyApi {
     record EditRequest(int base, Edit edit) {
     }
 
-    /** @param picture chosen for the first word; none to take the best found */
-    record WordsRequest(int base, String board, Cell from, String text, @Nullable String picture) {
+    /**
+     * Words to put on a board, as typed or as chosen.
+     *
+     * @param picture chosen for the first typed word; none to take the best found
+     * @param chosen  words with their pictures, instead of a text
+     */
+    record WordsRequest(int base, String board, @Nullable Cell from, @Nullable String text, @Nullable String picture, @Nullable List<ChosenWord> chosen) {
+        List<WordLine.Entry> entries() {
+            if (chosen != null) {
+                return chosen.stream().map(c -> new WordLine.Entry(c.word, c.word, c.picture)).toList();
+            }
+            List<WordLine.Entry> typed = new ArrayList<>(WordLine.read(text == null ? "" : text));
+            if (picture != null && !typed.isEmpty()) {
+                typed.set(0, new WordLine.Entry(typed.get(0).pictureWord(), typed.get(0).label(), picture));
+            }
+            return typed;
+        }
     }
 
-    record NewBoardRequest(int base, String name, @Nullable String openedFrom, @Nullable String openedBy) {
+    record ChosenWord(String word, String picture) {
+    }
+
+    /** @param chosen words the new board begins with; its grid is that of its siblings */
+    record NewBoardRequest(int base, String name, @Nullable String openedFrom, @Nullable String openedBy, @Nullable List<ChosenWord> chosen) {
     }
 
     record StepRequest(int base) {
@@ -105,17 +127,37 @@ class VocabularyApi {
         if (request.edit() == null) {
             throw new Unacceptable("There is nothing to change.");
         }
-        return change(account, vocabulary, request.base(), now -> request.edit());
+        VocabularyStore.Kept before = kept(vocabulary);
+        Changed changed = change(account, vocabulary, request.base(), now -> request.edit());
+        if (request.edit() instanceof Edit.ChangeButton edited && before.student() != null) {
+            before.vocabulary().board(edited.board()).flatMap(b -> b.button(edited.button().id())).ifPresent(was -> remember(before.student(), was, edited.button()));
+        }
+        return changed;
+    }
+
+    /** A picture or kind chosen for a word is what the word gets for this student from now on. */
+    private void remember(String student, Button was, Button now) {
+        if (now.picture() != null && now.layers().isEmpty() && !now.picture().equals(was.picture())) {
+            choices.choosePicture(student, now.label(), now.picture());
+        }
+        if (now.kind() != was.kind()) {
+            choices.chooseKind(student, now.label(), now.kind());
+        }
     }
 
     @PostMapping("/words")
     Changed words(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody WordsRequest request) {
         access.toChangeVocabulary(vocabulary, account);
-        return change(account, vocabulary, request.base(), now -> {
+        Changed changed = change(account, vocabulary, request.base(), now -> {
             Board board = now.board(request.board()).orElseThrow(() -> new Unacceptable("That board is no longer in this vocabulary. Nothing was changed."));
             Cell from = request.from() == null ? new Cell(0, 0) : request.from();
-            return WordLine.put(request.text() == null ? "" : request.text(), board, from, WayHome.of(now).keptFree(board), request.picture(), pictures.guesses(account, studentOf(vocabulary)), ids);
+            return WordLine.put(request.entries(), board, from, WayHome.of(now).keptFree(board), pictures.guesses(account, studentOf(vocabulary)), ids);
         });
+        String student = studentOf(vocabulary);
+        if (student != null && request.picture() != null) {
+            request.entries().stream().limit(1).forEach(e -> choices.choosePicture(student, e.pictureWord(), request.picture()));
+        }
+        return changed;
     }
 
     /** A new board with its way home and back where its siblings have them, opened by a button if one is named. */
@@ -129,6 +171,10 @@ class VocabularyApi {
                 Button opener = now.board(request.openedFrom()).flatMap(b -> b.button(request.openedBy()))
                     .orElseThrow(() -> new Unacceptable("The button that was to open the new board is gone. Nothing was changed."));
                 edits.add(new Edit.ChangeButton(request.openedFrom(), opener.withLeads(new Leads.Opens(added.id()))));
+            }
+            if (request.chosen() != null && !request.chosen().isEmpty()) {
+                List<WordLine.Entry> entries = request.chosen().stream().map(c -> new WordLine.Entry(c.word, c.word, c.picture)).toList();
+                edits.addAll(WordLine.put(entries, added, new Cell(0, 0), List.of(), pictures.guesses(account, studentOf(vocabulary)), ids).edits());
             }
             return new Edit.Several(edits);
         });
@@ -151,10 +197,31 @@ class VocabularyApi {
     private Changed change(Account account, long vocabulary, int base, VocabularyStore.EditMaker maker) {
         VocabularyStore.Kept before = kept(vocabulary);
         try {
-            return changed(before, store.edit(vocabulary, base, maker, account.id(), clock.instant()), account);
+            Set<String> put = new LinkedHashSet<>();
+            VocabularyStore.Kept after = store.edit(vocabulary, base, now -> {
+                Edit edit = maker.on(now);
+                put.addAll(mayUse(edit.pictures(), now, account, before.student()));
+                return edit;
+            }, account.id(), clock.instant());
+            if (before.student() != null) {
+                choices.used(before.student(), List.copyOf(put), clock.instant());
+            }
+            return changed(before, after, account);
         } catch (VocabularyStore.Conflict conflict) {
             throw refusal(conflict);
         }
+    }
+
+    /** Those of the pictures that the vocabulary did not have; own ones only if this account may use them for this student. */
+    private Set<String> mayUse(Set<String> wanted, Vocabulary now, Account account, @Nullable String student) {
+        Set<String> fresh = new LinkedHashSet<>(wanted);
+        now.boards().values().forEach(board -> board.buttons().forEach(button -> fresh.removeAll(button.pictures())));
+        for (String id : fresh) {
+            if (id.startsWith("own/") && pictures.byId(id).filter(pictures.may(account, student)).isEmpty()) {
+                throw new Unacceptable("One of these pictures is not there any more, or is not yours to use for this student. Nothing was changed; choose another picture.");
+            }
+        }
+        return fresh;
     }
 
     /** Both values, so that a person can choose: "yours" was not kept, "theirs" stands. */

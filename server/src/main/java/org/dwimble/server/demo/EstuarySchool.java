@@ -198,7 +198,7 @@ class EstuarySchool implements ApplicationRunner {
 
         void words(int daysAgo, Account by, String board, String words) {
             for (String word : words.split(", ")) {
-                change(daysAgo, by, v -> WordLine.put(word, v.boards().get(board), new Cell(0, 0), List.of(), null, Guesses.of(library.search(), library.kinds()), ids));
+                change(daysAgo, by, v -> WordLine.put(WordLine.read(word), v.boards().get(board), new Cell(0, 0), List.of(), Guesses.of(library.search(), library.kinds()), ids));
             }
         }
 

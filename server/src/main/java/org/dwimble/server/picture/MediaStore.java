@@ -37,7 +37,7 @@ public class MediaStore {
             row -> item(row.getString(1), row.getString(2), row.getBytes(3)), hash, vocabulary));
     }
 
-    private Optional<Media.Item> any(String hash) {
+    Optional<Media.Item> any(String hash) {
         return database.read(session -> session.first("SELECT id, content_type, bytes FROM media WHERE id = ?",
             row -> item(row.getString(1), row.getString(2), row.getBytes(3)), hash));
     }

@@ -75,7 +75,7 @@ public class Pictures {
     }
 
     /** What this account may use: for one student, or, with none given, for anybody of its students. */
-    Predicate<Picture> may(Account account, @Nullable String student) {
+    public Predicate<Picture> may(Account account, @Nullable String student) {
         return own.may(account, student);
     }
 
