@@ -11,6 +11,8 @@ import { Shell } from './shell/Shell';
 const Starters = lazy(() => import('./features/starter/Starters'));
 const Bench = lazy(() => import('./features/board/Bench'));
 const Talk = lazy(() => import('./features/talk/Talk'));
+const Pictures = lazy(() => import('./features/picture/Pictures'));
+const OwnPictures = lazy(() => import('./features/picture/OwnPictures'));
 const Print = lazy(() => import('./features/sheet/Print'));
 const Notices = lazy(() => import('./features/notice/Notices'));
 
@@ -43,6 +45,8 @@ function Pages() {
         <Route path="/vocabularies/:vocabulary/boards/:board" element={<Bench />} />
         <Route path="/vocabularies/:vocabulary/boards/:board/print" element={<Print />} />
         <Route path="/vocabularies/:vocabulary/print" element={<Print />} />
+        <Route path="/pictures" element={<Pictures />} />
+        <Route path="/pictures/own" element={<OwnPictures />} />
         <Route path="/notices" element={<Notices />} />
         <Route path="*" element={<main className="lone"><h1>There is no page here</h1><p><Link to="/caseload">Back to the caseload</Link></p></main>} />
       </Routes>

@@ -58,6 +58,14 @@ export async function answer<T>(call: Promise<{ data?: T; error?: unknown; respo
   throw new Problem(response.status, told.detail ?? UNREACHABLE, response.status === 409 ? { yours: told.yours, theirs: told.theirs } : undefined);
 }
 
+/** Sends a form with a file, which the typed client cannot describe. */
+export async function upload<T>(path: string, form: FormData): Promise<T> {
+  const response = await send(new Request(window.location.origin + path, { method: 'POST', body: form }));
+  const told = (await response.json().catch(() => undefined)) as (T & { detail?: string }) | undefined;
+  if (response.ok && told !== undefined) return told;
+  throw new Problem(response.status, told?.detail ?? UNREACHABLE);
+}
+
 export function sentence(error: unknown): string {
   return error instanceof Error ? error.message : UNREACHABLE;
 }

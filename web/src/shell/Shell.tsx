@@ -16,6 +16,7 @@ export function Shell({ account, children }: { account: Account; children: React
         <Link to="/caseload" className="wordmark" aria-label="dwimble, to the caseload">dwimble</Link>
         <nav aria-label="Main">
           <NavLink to="/caseload">Caseload</NavLink>
+          <NavLink to="/pictures">Pictures</NavLink>
         </nav>
         <span className="grow" />
         <Dropdown

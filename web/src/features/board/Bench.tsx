@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef, useState, type KeyboardEvent as ReactKe
 import { Navigate, useNavigate, useParams } from 'react-router';
 import { Problem, sentence } from '../../api/client';
 import type { Board, BoardLine, Button, Cell, Edit, Version, VocabularyView } from '../../api/types';
+import { ArtOf } from '../picture/art';
 import { BoardGrid } from './BoardGrid';
 import { BoardList } from './BoardList';
 import { board as boardQuery, useChanges, vocabulary as vocabularyQuery, type Intent } from './boards';
@@ -29,7 +30,7 @@ export default function BenchPage() {
   const line = view.data.boards.find((b) => b.id === boardId);
   if (!line || (board.error && !board.data)) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}`} replace />;
   if (!board.data) return null;
-  return <Bench key={boardId} view={view.data} board={board.data} line={line} />;
+  return <ArtOf art={view.data.art} vocabulary={id}><Bench key={boardId} view={view.data} board={board.data} line={line} /></ArtOf>;
 }
 
 interface Conflict { sentence: string; yours?: Button; theirs?: Button; intent: Intent }
@@ -167,7 +168,7 @@ function Bench({ view, board, line }: { view: VocabularyView; board: Board; line
         <BoardList view={view} mayEdit={mayEdit} onAdd={(name) => void newBoard(name)} />
         <main className="stage">
           <div className="stage-room" style={{ '--screen': view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message)) } as React.CSSProperties}>
-            <BoardGrid board={board} vocabulary={view.id} marked={marked} next={mayEdit ? next : undefined} loose={loose} keptFree={line.keptFree} focus={focus} onMark={setMarked} onOpen={open}
+            <BoardGrid board={board} marked={marked} next={mayEdit ? next : undefined} loose={loose} keptFree={line.keptFree} focus={focus} onMark={setMarked} onOpen={open}
               onType={(letters) => {
                 if (!mayEdit) return;
                 setText(letters.replace(/\s*[\r\n\t;]+\s*/g, ', ').replace(/^, |, $/g, ''));
@@ -176,7 +177,7 @@ function Bench({ view, board, line }: { view: VocabularyView; board: Board; line
               onTakeOff={(b) => void takeOff(b)} onChange={() => mayEdit && setEditingLabel(true)} />
           </div>
           {mayEdit && (
-            <WordLine ref={wordLine} text={text} next={next} boardName={board.name} vocabulary={view.id} picture={picture}
+            <WordLine ref={wordLine} text={text} next={next} boardName={board.name} student={view.student?.id} language={view.locale} picture={picture}
               onText={(t) => { setText(t); setPicture(undefined); }} onPicture={(p) => { setPicture(p); wordLine.current?.focus(); }}
               onPut={(t, p) => void put(t, p)} onLeave={leaveWordLine} />
           )}
@@ -194,7 +195,7 @@ function Bench({ view, board, line }: { view: VocabularyView; board: Board; line
         </aside>
       </div>
       {conflict && (
-        <ConflictDialog sentence={conflict.sentence} yours={conflict.yours} theirs={conflict.theirs} vocabulary={view.id} onTheirs={() => setConflict(undefined)}
+        <ConflictDialog sentence={conflict.sentence} yours={conflict.yours} theirs={conflict.theirs} onTheirs={() => setConflict(undefined)}
           onYours={conflict.intent.what === 'edit' && conflict.theirs && !sameEdit(conflict) ? () => { setConflict(undefined); void change(conflict.intent); } : undefined} />
       )}
     </div>

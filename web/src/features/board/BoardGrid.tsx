@@ -5,7 +5,6 @@ import { arrow, buttonAt, sameCell, spoken, stops, tab } from './grid';
 
 interface Props {
   board: Board;
-  vocabulary: number;
   marked: Cell;
   next?: Cell;
   loose: Cell[];
@@ -20,7 +19,7 @@ interface Props {
 }
 
 /** The board on its mat. One cell is marked and takes the keys; the others follow by arrows, Tab and Shift+Tab. */
-export function BoardGrid({ board, vocabulary, marked, next, loose, keptFree, focus, onMark, onOpen, onType, onTakeOff, onChange }: Props) {
+export function BoardGrid({ board, marked, next, loose, keptFree, focus, onMark, onOpen, onType, onTakeOff, onChange }: Props) {
   const grid = useRef<HTMLDivElement>(null);
   const at = buttonAt(board, marked)?.cell ?? marked;
 
@@ -87,7 +86,7 @@ export function BoardGrid({ board, vocabulary, marked, next, loose, keptFree, fo
                 style={{ gridArea: `${cell.row + 1} / ${cell.column + 1} / span ${button?.span.rows ?? 1} / span ${button?.span.columns ?? 1}` }}
                 onClick={() => move(cell)} onDoubleClick={() => button && onOpen(button)}
               >
-                {button && <Card button={button} vocabulary={vocabulary} />}
+                {button && <Card button={button} />}
                 {isLoose && <span className="tag">leads nowhere</span>}
               </div>
             );

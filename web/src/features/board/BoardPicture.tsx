@@ -2,13 +2,13 @@ import type { Board } from '../../api/types';
 import { Card } from './Card';
 
 /** A board as a small true picture: every button in its place, nothing to press. */
-export function BoardPicture({ board, vocabulary, label }: { board: Board; vocabulary: number; label: string }) {
+export function BoardPicture({ board, label }: { board: Board; label: string }) {
   return (
     <div className="mat small" role="img" aria-label={label}
       style={{ gridTemplateColumns: `repeat(${board.columns}, minmax(0, 1fr))`, gridTemplateRows: `repeat(${board.rows}, minmax(0, 1fr))` }}>
       {board.buttons.filter((b) => !b.hidden).map((b) => (
         <span key={b.id} className="cell" style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}>
-          <Card button={b} vocabulary={vocabulary} />
+          <Card button={b} />
         </span>
       ))}
     </div>

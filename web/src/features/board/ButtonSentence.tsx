@@ -2,7 +2,7 @@ import { Button as PlainButton } from 'antd';
 import type { MenuProps } from 'antd';
 import { useState } from 'react';
 import type { BoardLine, Button, VocabularyView } from '../../api/types';
-import { pictureAddress } from '../picture/pictures';
+import { ButtonPicture } from '../picture/art';
 import { say } from '../talk/voice';
 import { DottedChoice, DottedText } from './Dotted';
 import { spoken } from './grid';
@@ -31,7 +31,7 @@ export function ButtonSentence({ button, line, view, mayEdit, editingLabel, onEd
   return (
     <section aria-label="Button sentence" className="button-sentence">
       <div className="button-head">
-        <span className="button-picture">{button.picture ? <img src={pictureAddress(button.picture, view.id)} alt="" /> : <span dir="auto">{button.label}</span>}</span>
+        <span className="button-picture">{button.picture ? <ButtonPicture button={button} /> : <span dir="auto">{button.label}</span>}</span>
         <div>
           <h2 dir="auto">{button.label || 'A picture'}</h2>
           <p className="quiet">{spoken(button.cell)}</p>
@@ -81,8 +81,8 @@ export function ButtonSentence({ button, line, view, mayEdit, editingLabel, onEd
         {mayEdit && <PlainButton onClick={() => onTakeOff(button)}>Take off</PlainButton>}
       </div>
       {choosing && (
-        <PictureChooser word={button.label} current={button.picture} vocabulary={view.id} onClose={() => setChoosing(false)}
-          onChoose={(picture) => { setChoosing(false); onChange({ ...button, picture }); }} />
+        <PictureChooser button={button} student={view.student?.id} language={view.locale} onClose={() => setChoosing(false)}
+          onKeep={(pictured) => { setChoosing(false); onChange({ ...button, ...pictured }); }} />
       )}
     </section>
   );

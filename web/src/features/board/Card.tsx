@@ -1,13 +1,13 @@
 import type { Button } from '../../api/types';
-import { pictureAddress } from '../picture/pictures';
+import { ButtonPicture } from '../picture/art';
 import { KindMark } from './kinds';
 
 /** A button as it looks, wherever it stands: one that opens a board is drawn as two stacked cards. */
-export function Card({ button, vocabulary }: { button: Button; vocabulary: number }) {
+export function Card({ button }: { button: Button }) {
   const opens = button.leads.type === 'opens';
   return (
     <span className={`card${opens ? ' opens' : ''}${button.picture ? '' : ' word-only'}`}>
-      {button.picture && <img src={pictureAddress(button.picture, vocabulary)} alt="" draggable={false} />}
+      <ButtonPicture button={button} />
       {button.label && <span className="label" dir="auto" style={{ '--length': Math.max(longest(button.label), 4), '--lines': button.label.includes(' ') ? 2 : 1 } as React.CSSProperties}>{button.label}</span>}
       <KindMark kind={button.kind} />
     </span>

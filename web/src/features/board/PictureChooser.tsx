@@ -1,32 +1,69 @@
 import { Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { found, pictureAddress } from '../picture/pictures';
+import type { Button } from '../../api/types';
+import { Pic } from '../picture/art';
+import { LayerStage } from '../picture/LayerStage';
+import { layered, MOST_LAYERS, NOT, withPicture, type Pictured } from '../picture/layers';
+import { found, used } from '../picture/pictures';
 
-/** Another picture for a button: begins with the button's own word. */
-export function PictureChooser({ word, current, vocabulary, onChoose, onClose }: {
-  word: string; current?: string; vocabulary: number; onChoose: (picture: string | undefined) => void; onClose: () => void;
+/** Another picture for a button, or several: begins with the button's own word. Kept when it is closed by “Keep”. */
+export function PictureChooser({ button, student, language, onKeep, onClose }: {
+  button: Button; student?: string; language: string; onKeep: (pictured: Pictured) => void; onClose: () => void;
 }) {
-  const [query, setQuery] = useState(word);
-  const { data } = useQuery({ ...found(query, 40), placeholderData: (before) => before });
-  const pictures = query.trim() ? (data?.pictures ?? []) : [];
+  const [query, setQuery] = useState(button.label);
+  const [now, setNow] = useState<Pictured>({ picture: button.picture, layers: button.layers ?? [] });
+  const [adding, setAdding] = useState(false);
+  const [at, setAt] = useState(0);
+  const { data } = useQuery(found({ query, most: 60, student, language }));
+  const lately = useQuery(used(student));
+  const asked = query.trim() !== '';
+  const pictures = asked ? (data?.pictures ?? []) : (lately.data?.recent ?? []);
+  const layers = layered(now);
+  const crossed = layers.some((l) => l.picture === NOT);
+
+  function choose(id: string) {
+    const chosen = withPicture(now, id, adding, at);
+    if (!adding && layers.length <= 1) {
+      onKeep(chosen);
+      return;
+    }
+    setNow(chosen);
+    if (adding) { setAt(layered(chosen).length - 1); setAdding(false); }
+  }
+
   return (
-    <Modal open title="Another picture" onCancel={onClose} footer={null} width={640}>
-      <Input value={query} onChange={(e) => setQuery(e.target.value)} autoFocus aria-label="Find a picture by its word" size="large" />
-      <p className="quiet" aria-live="polite">
-        {query.trim() === '' ? 'Type a word to find pictures for it.' : pictures.length === 0 ? `No picture answers to “${query}”. Try a simpler word.` : `${pictures.length} ${pictures.length === 1 ? 'picture' : 'pictures'}`}
-      </p>
-      <ul className="picture-list">
-        {pictures.map((p) => (
-          <li key={p.id}>
-            <button type="button" className={p.id === current ? 'picture chosen' : 'picture'} onClick={() => onChoose(p.id)}>
-              <img src={pictureAddress(p.id, vocabulary)} alt="" loading="lazy" />
-              <span>{p.name}</span><small>{p.why}</small>
-            </button>
-          </li>
-        ))}
-      </ul>
-      {current && <button type="button" className="dotted" onClick={() => onChoose(undefined)}>no picture, the word alone</button>}
+    <Modal open title={`Pictures for ${button.label || 'this button'}`} onCancel={onClose} width={820} okText="Keep" cancelText="Leave it" onOk={() => onKeep(now)}>
+      <div className="choose">
+        <div>
+          <Input value={query} onChange={(e) => setQuery(e.target.value)} autoFocus aria-label="Find a picture by its word" size="large" />
+          <p className="quiet" aria-live="polite">{told(asked, query, pictures.length)}{adding ? ' It is added to what is there.' : ''}</p>
+          <ul className="picture-list">
+            {pictures.map((p) => (
+              <li key={p.id}>
+                <button type="button" className={layers.some((l) => l.picture === p.id) ? 'picture chosen' : 'picture'} onClick={() => choose(p.id)}>
+                  <Pic id={p.id} collected />
+                  <span>{p.name}</span><small>{p.why}</small>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+        <div className="choose-now">
+          <LayerStage pictured={now} at={at} onAt={setAt} onChange={setNow} />
+          <div className="choose-doors">
+            <button type="button" className="dotted" aria-pressed={adding} disabled={layers.length >= MOST_LAYERS || layers.length === 0} onClick={() => setAdding(!adding)}>{adding ? 'replace instead' : 'add another picture'}</button>
+            <button type="button" className="dotted" disabled={layers.length === 0} onClick={() => setNow(crossed ? { ...now, layers: layers.filter((l) => l.picture !== NOT) } : withPicture(now, NOT, true, at))}>{crossed ? 'take the not mark off' : 'put a not mark across'}</button>
+            {layers.length > 1 && <button type="button" className="dotted" onClick={() => { const left = layers.filter((_, i) => i !== at); setNow({ picture: left[0]?.picture, layers: left }); setAt(0); }}>take this one away</button>}
+            {now.picture && <button type="button" className="dotted" onClick={() => onKeep({ picture: undefined, layers: [] })}>no picture, the word alone</button>}
+          </div>
+        </div>
+      </div>
     </Modal>
   );
+}
+
+function told(asked: boolean, query: string, count: number): string {
+  if (!asked) return count > 0 ? 'Put on these boards last:' : 'Type a word to find pictures for it.';
+  return count === 0 ? `No picture answers to “${query}”. Try a simpler word.` : `${count} ${count === 1 ? 'picture' : 'pictures'}`;
 }

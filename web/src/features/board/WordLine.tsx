@@ -1,14 +1,16 @@
 import { useQuery } from '@tanstack/react-query';
 import { forwardRef, type KeyboardEvent } from 'react';
 import type { Cell } from '../../api/types';
-import { found, pictureAddress } from '../picture/pictures';
+import { Pic } from '../picture/art';
+import { found } from '../picture/pictures';
 import { spoken } from './grid';
 
 interface Props {
   text: string;
   next?: Cell;
   boardName: string;
-  vocabulary: number;
+  student?: string;
+  language: string;
   picture?: string;
   onText: (text: string) => void;
   onPicture: (picture: string) => void;
@@ -16,15 +18,17 @@ interface Props {
   onLeave: (event?: KeyboardEvent) => void;
 }
 
-const OFFERED = 4;
+/** As many as there are keys 1 to 9; those that do not fit are reached by widening the window, or by their key. */
+const OFFERED = 9;
 const isList = (text: string) => /[,;\n\t]/.test(text.trim());
 
 /** The line below the board where typing makes buttons. */
 export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
-  { text, next, boardName, vocabulary, picture, onText, onPicture, onPut, onLeave }, input) {
-  const { data } = useQuery({ ...found(text, OFFERED), placeholderData: (before) => (text.trim() ? before : undefined) });
+  { text, next, boardName, student, language, picture, onText, onPicture, onPut, onLeave }, input) {
+  const { data } = useQuery(found({ query: text, most: OFFERED, student, language }));
   const offered = text.trim() && !isList(text) ? (data?.pictures ?? []) : [];
-  const chosen = picture ?? offered.find((p) => p.own)?.id;
+  const chosen = picture ?? offered.find((p) => p.sure)?.id;
+  const why = offered.find((p) => p.id === chosen)?.why;
 
   function keys(event: KeyboardEvent<HTMLInputElement>) {
     const digit = Number(event.key);
@@ -61,12 +65,12 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
         {offered.map((p, i) => (
           <button key={p.id} type="button" className={p.id === chosen ? 'offer chosen' : 'offer'} aria-pressed={p.id === chosen} title={`${p.name}: ${p.why}`}
             aria-label={`${i + 1}: ${p.name}`} onClick={() => onPicture(p.id)}>
-            <img src={pictureAddress(p.id, vocabulary)} alt="" /> {i + 1}
+            <Pic id={p.id} collected /> {i + 1}
           </button>
         ))}
       </span>
       <span className="quiet hint">
-        {text.trim() === '' ? '' : isList(text) ? 'Enter puts them all there' : offered.length > 0 && !chosen ? 'No picture is called so; pick one, or Enter puts the word alone' : 'Enter puts it there'}
+        {text.trim() === '' ? '' : isList(text) ? 'Enter puts them all there' : offered.length > 0 && !chosen ? 'No picture says just this; pick one, or Enter puts the word alone' : why && why !== 'this word' && !picture ? `${why}; Enter puts it there` : 'Enter puts it there'}
       </span>
     </div>
   );

@@ -1,6 +1,6 @@
 import { queryOptions, useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { answer, client, Problem } from '../../api/client';
-import type { Board, Cell, Changed, Edit, VocabularyView } from '../../api/types';
+import type { Board, Cell, Changed, ChosenWord, Edit, VocabularyView } from '../../api/types';
 import { caseload } from '../student/students';
 
 export const vocabulary = (id: number) =>
@@ -45,6 +45,17 @@ function send(id: number, base: number, intent: Intent): Promise<Changed> {
     case 'redo':
       return answer(client.POST('/api/vocabularies/{vocabulary}/redo', { params: { path }, body: { base } }));
   }
+}
+
+/** Puts chosen words on a board that is there, from its first empty cell on, or on a new one. Tells where they are. */
+export async function putChosen(view: VocabularyView, on: { board: string } | { name: string }, chosen: ChosenWord[]): Promise<{ vocabulary: number; board: string }> {
+  const path = { vocabulary: view.id };
+  if ('board' in on) {
+    await answer(client.POST('/api/vocabularies/{vocabulary}/words', { params: { path }, body: { base: view.version, board: on.board, chosen } }));
+    return { vocabulary: view.id, board: on.board };
+  }
+  const changed = await answer(client.POST('/api/vocabularies/{vocabulary}/boards', { params: { path }, body: { base: view.version, name: on.name, chosen } }));
+  return { vocabulary: view.id, board: changed.boards.find((b) => changed.added.includes(b.id))!.id };
 }
 
 /** Sends changes one after the other, each made against the version the one before it left. */

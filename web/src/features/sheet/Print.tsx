@@ -4,6 +4,7 @@ import { Link, useParams } from 'react-router';
 import { answer, client, sentence } from '../../api/client';
 import { vocabulary as vocabularyQuery } from '../board/boards';
 import { DottedChoice } from '../board/Dotted';
+import { ArtOf } from '../picture/art';
 import { PagePreview } from './PagePreview';
 
 interface Setup { paper: 'A4' | 'LETTER'; lyingDown: boolean; size: 'SCREEN' | 'PAGE'; cutLines: boolean }
@@ -51,7 +52,7 @@ export default function Print() {
         </p>
         {page.data?.notes.map((note) => <p key={note} className="note">{note}</p>)}
       </div>
-      {page.data && <PagePreview page={page.data} vocabulary={id} label={`The sheet for ${line.name}`} />}
+      {page.data && <ArtOf art={view.data.art} vocabulary={id}><PagePreview page={page.data} label={`The sheet for ${line.name}`} /></ArtOf>}
       <div className="print-foot">
         <Link className="door" to={`/vocabularies/${id}/boards/${encodeURIComponent(boardId)}`}>Back to the board</Link>
         <a className="door primary" href={`/api/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/sheet.pdf?${query}`} target="_blank" rel="noreferrer">Make the PDF</a>

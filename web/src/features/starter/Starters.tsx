@@ -46,7 +46,7 @@ export default function Starters() {
 function StarterCard({ starter, student, busy, onCopy }: { starter: StarterView; student: string; busy: boolean; onCopy: () => void }) {
   return (
     <article className="starter" aria-label={starter.name}>
-      <BoardPicture board={starter.home} vocabulary={starter.id} label={`The home board of ${starter.name}`} />
+      <BoardPicture board={starter.home} label={`The home board of ${starter.name}`} />
       <div className="starter-words">
         <h2>{starter.name}</h2>
         <p>{starter.about}</p>

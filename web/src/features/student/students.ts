@@ -18,6 +18,7 @@ export interface StudentFacts {
   schoolYear?: number;
   className: string;
   screen: Student['screen'];
+  appearance?: Student['appearance'];
 }
 
 export const addStudent = (facts: StudentFacts) => answer(client.POST('/api/students', { body: facts }));

@@ -5,7 +5,7 @@ import { sentence } from '../../api/client';
 import type { Board, Button, VocabularyView } from '../../api/types';
 import { allBoards, vocabulary as vocabularyQuery } from '../board/boards';
 import { Card } from '../board/Card';
-import { pictureAddress } from '../picture/pictures';
+import { ArtOf, ButtonPicture } from '../picture/art';
 import { begin, spokenMessage, takeOneOff, tap, type TalkState } from './message';
 import { hush, say } from './voice';
 
@@ -20,7 +20,7 @@ export default function TalkPage() {
   const error = view.error ?? boards.error;
   if (error && !(view.data && boards.data)) return <main className="lone"><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
   if (!view.data || !boards.data) return null;
-  return <Talk view={view.data} boards={boards.data} start={search.get('board') ?? view.data.home} />;
+  return <ArtOf art={view.data.art} vocabulary={id}><Talk view={view.data} boards={boards.data} start={search.get('board') ?? view.data.home} /></ArtOf>;
 }
 
 function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; start: string }) {
@@ -58,7 +58,7 @@ function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; 
           <div className="message" ref={line} role="group" aria-label="Message" tabIndex={0}>
             {state.message.map((token, i) => (
             <span key={i} className="token">
-              {token.picture && <img src={pictureAddress(token.picture, view.id)} alt="" />}
+              <ButtonPicture button={token} />
               <span dir="auto">{token.text}</span>
             </span>
           ))}
@@ -76,7 +76,7 @@ function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; 
           <button key={b.id} type="button" className="cell" onClick={() => press(b)}
             style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}
             aria-label={b.label || (b.says.type === 'words' ? b.says.text : 'picture')}>
-            <Card button={b} vocabulary={view.id} />
+            <Card button={b} />
           </button>
         ))}
       </div>

@@ -1,9 +1,10 @@
-import type { Board, Button } from '../../api/types';
+import type { Board, Button, Layer } from '../../api/types';
 
 /** What the student has said so far, and where: plain data, so that every tap is a function of it. */
 export interface Token {
   text: string;
   picture?: string;
+  layers?: Layer[];
   /** Letters being spelled; the next letter joins them. */
   spelled?: boolean;
 }
@@ -41,7 +42,7 @@ export function tap(state: TalkState, button: Button, boards: Map<string, Board>
   }
   const words = button.says.type === 'words' ? button.says.text : button.says.type === 'label' ? button.label : '';
   if (words && button.actions.length === 0) {
-    message = [...endSpelling(message), { text: words, picture: button.picture }];
+    message = [...endSpelling(message), { text: words, picture: button.picture, layers: button.layers }];
     speak = words;
   }
   const said = { ...state, message };

@@ -1,5 +1,6 @@
 package org.dwimble.server;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
@@ -72,7 +73,8 @@ class OpenApi {
             return;
         }
         for (RecordComponent component : type.getRecordComponents()) {
-            if (schema.getProperties().containsKey(component.getName()) && !component.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
+            if (schema.getProperties().containsKey(component.getName()) && !component.getAnnotatedType().isAnnotationPresent(Nullable.class)
+                && component.getAccessor().getAnnotation(JsonInclude.class) == null) {
                 schema.addRequiredItem(component.getName());
             }
         }

@@ -16,6 +16,7 @@ import org.dwimble.core.board.Edit;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Unacceptable;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.credit.Credits;
 import org.dwimble.core.route.WayHome;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
@@ -34,6 +35,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Opening a vocabulary and changing it. */
@@ -113,6 +115,14 @@ class VocabularyApi {
     Board board(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board) {
         access.toVocabulary(vocabulary, account);
         return kept(vocabulary).vocabulary().board(board).orElseThrow(() -> Problem.notFound("board"));
+    }
+
+    /** Whose the pictures are, of all boards or of one. */
+    @GetMapping("/credits")
+    List<Credits.Use> credits(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable String board) {
+        access.toVocabulary(vocabulary, account);
+        Vocabulary all = kept(vocabulary).vocabulary();
+        return pictures.credits(board == null ? all.boards().values() : List.of(all.board(board).orElseThrow(() -> Problem.notFound("board")))).uses();
     }
 
     @GetMapping("/versions")

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Predicate;
+import org.dwimble.core.credit.Credit;
 import org.dwimble.core.picture.OwnPicture;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.server.account.Account;
@@ -161,6 +162,10 @@ class OwnPictures {
             return null;
         });
         change.incrementAndGet();
+    }
+
+    Optional<Credit> credit(String picture) {
+        return database.read(session -> session.first(SELECT + "WHERE o.media_id = ? ORDER BY o.id LIMIT 1", OwnPictures::kept, picture.substring("own/".length()))).map(k -> Credit.of(k.about));
     }
 
     /** On how many of the boards in force a picture stands. */

@@ -74,7 +74,7 @@ class PictureApi {
     }
 
     /** What a picture is. @param names in other languages, by the English name of the language */
-    record About(String id, String name, List<String> also, List<String> categories, Kind kind, Map<String, String> names, List<Said> readings, boolean person) {
+    record About(String id, String name, List<String> also, List<String> categories, Kind kind, Map<String, String> names, List<Said> readings, boolean person, String credit) {
     }
 
     /** What of a word's sound has to match. */
@@ -197,7 +197,8 @@ class PictureApi {
     About about(@AuthenticationPrincipal Account account, @PathVariable String set, @PathVariable String name) {
         Picture picture = pictures.byId(set + "/" + name).filter(pictures.may(account, null)).orElseThrow(() -> Problem.notFound("picture"));
         return new About(picture.id(), picture.name(), picture.also(), picture.categories(), pictures.kinds().of(picture.name().toLowerCase(Locale.ROOT), picture),
-            pictures.namesOf(picture.id()), pictures.sounds().readings(picture.name()).stream().map(Said::of).toList(), picture.person());
+            pictures.namesOf(picture.id()), pictures.sounds().readings(picture.name()).stream().map(Said::of).toList(), picture.person(),
+            pictures.creditOf(picture.id()).line());
     }
 
     /** A library drawing as it looks to a student. */

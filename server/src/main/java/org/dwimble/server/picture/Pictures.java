@@ -1,13 +1,17 @@
 package org.dwimble.server.picture;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.credit.Credit;
+import org.dwimble.core.credit.Credits;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.Asked;
 import org.dwimble.core.search.Found;
@@ -59,6 +63,16 @@ public class Pictures {
     /** What a library picture is called in other languages, by the English name of the language. */
     Map<String, String> namesOf(String id) {
         return library.search().namesOf(id);
+    }
+
+    /** Whose a picture is; what came only with a package is not known here. */
+    public Credit creditOf(String id) {
+        return id.startsWith("own/") ? own.credit(id).orElse(Credit.UNKNOWN) : Credit.ofLibrary(id);
+    }
+
+    /** Whose the pictures on some boards are. */
+    public Credits credits(Collection<Board> boards) {
+        return Credits.of(boards, id -> own.credit(id).orElse(null));
     }
 
     public SoundSearch sounds() {

@@ -13,6 +13,7 @@ import org.dwimble.core.sheet.UsualScreen;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.picture.MediaStore;
+import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
 import org.dwimble.server.student.Student;
@@ -35,13 +36,15 @@ class SheetApi {
     private final VocabularyStore store;
     private final StudentStore students;
     private final MediaStore media;
+    private final Pictures pictures;
     private final Access access;
     private final BoardFont font;
 
-    SheetApi(VocabularyStore store, StudentStore students, MediaStore media, Access access, BoardFont font) {
+    SheetApi(VocabularyStore store, StudentStore students, MediaStore media, Pictures pictures, Access access, BoardFont font) {
         this.store = store;
         this.students = students;
         this.media = media;
+        this.pictures = pictures;
         this.access = access;
         this.font = font;
     }
@@ -69,8 +72,8 @@ class SheetApi {
     private Page lay(VocabularyStore.Kept kept, String board, Paper paper, boolean lyingDown, BoardSheet.Size size, boolean cutLines) {
         Board found = board(kept, board);
         Screen screen = kept.student() == null ? UsualScreen.COMMON.screen() : students.find(kept.student()).map(Student::screen).orElseThrow();
-        boolean fromLibrary = found.buttons().stream().anyMatch(b -> b.picture() != null && !b.picture().startsWith("own/"));
-        String footer = kept.vocabulary().name() + " · " + found.name() + (fromLibrary ? " · pictures: Fluent Emoji, MIT" : "");
+        String credits = pictures.credits(List.of(found)).onPaper();
+        String footer = kept.vocabulary().name() + " · " + found.name() + (credits.isEmpty() ? "" : " · " + credits);
         return BoardSheet.lay(found, new BoardSheet.Setup(paper, lyingDown, size, cutLines, screen), footer, font);
     }
 

@@ -1,0 +1,57 @@
+import { Alert, App, Button, Input, Modal, Radio, Select } from 'antd';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { sentence } from '../../api/client';
+import type { ChosenWord } from '../../api/types';
+import { putChosen, vocabulary } from '../board/boards';
+import { caseload } from '../student/students';
+
+/** Puts chosen words, with their pictures, on a student's board: in its next empty cells, or on a new board. */
+export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[]; suggested: string; onClose: () => void }) {
+  const queries = useQueryClient();
+  const { message } = App.useApp();
+  const rows = useQuery(caseload);
+  const students = (rows.data ?? []).filter((r) => r.vocabulary && r.role !== 'VIEWER');
+  const [student, setStudent] = useState<string>();
+  const row = students.find((r) => r.student.id === student) ?? students[0];
+  const view = useQuery({ ...vocabulary(row?.vocabulary?.id ?? 0), enabled: row !== undefined });
+  const [where, setWhere] = useState<'there' | 'new'>(words.length > 3 ? 'new' : 'there');
+  const [board, setBoard] = useState<string>();
+  const [name, setName] = useState(suggested);
+  const boards = view.data?.boards ?? [];
+  const chosen = boards.find((b) => b.id === board) ?? boards.find((b) => b.id === view.data?.home);
+
+  const putting = useMutation({
+    mutationFn: () => putChosen(view.data!, where === 'new' ? { name } : { board: chosen!.id }, words.map(({ word, picture }) => ({ word, picture }))),
+    onSuccess: ({ board: id, vocabulary: at }) => {
+      void queries.invalidateQueries({ queryKey: ['vocabulary', at] });
+      void queries.invalidateQueries({ queryKey: caseload.queryKey });
+      void queries.invalidateQueries({ queryKey: ['pictures', 'used'] });
+      const path = `/vocabularies/${at}/boards/${encodeURIComponent(id)}`;
+      void message.success(<span>{words.length === 1 ? `“${words[0].word}” is` : `${words.length} words are`} on {row!.student.name}’s boards. <Link to={path}>See the board</Link> · <Link to={`${path}/print`}>Print it</Link></span>, 12);
+      onClose();
+    },
+  });
+
+  return (
+    <Modal open title={words.length === 1 ? `Put “${words[0].word}” on a board` : `Put ${words.length} words on a board`} onCancel={onClose} footer={null}>
+      {rows.data && students.length === 0 && <p>No student has boards yet. Start from a starter on the caseload first.</p>}
+      {row && (
+        <div className="put-on">
+          <label>For <Select aria-label="Student" value={row.student.id} onChange={(id) => { setStudent(id); setBoard(undefined); }} options={students.map((r) => ({ value: r.student.id, label: `${r.student.name}, ${r.vocabulary!.name}` }))} /></label>
+          <Radio.Group value={where} onChange={(e) => setWhere(e.target.value as 'there' | 'new')}
+            options={[{ value: 'there', label: 'in the next empty cells of a board' }, { value: 'new', label: 'on a new board' }]} />
+          {where === 'there' ? (
+            <label>The board <Select aria-label="Board" showSearch optionFilterProp="label" value={chosen?.id} onChange={setBoard} options={boards.map((b) => ({ value: b.id, label: `${b.name}, ${b.empty} empty` }))} /></label>
+          ) : (
+            <label>Called <Input aria-label="Name of the new board" value={name} onChange={(e) => setName(e.target.value)} /></label>
+          )}
+          {putting.isError && <Alert type="error" showIcon title={sentence(putting.error)} />}
+          <Button type="primary" loading={putting.isPending} disabled={!view.data} onClick={() => putting.mutate()}>Put {words.length === 1 ? 'it' : 'them'} there</Button>
+          <p className="quiet">No word that is there moves. From the board it can be printed.</p>
+        </div>
+      )}
+    </Modal>
+  );
+}

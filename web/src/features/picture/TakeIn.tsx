@@ -1,0 +1,30 @@
+import { useRef, useState } from 'react';
+
+const accepted = 'image/*,.heic,.svg';
+
+/** Files somebody dropped, pasted or chose, on their way to be taken in. Kept outside React, as the page changes on the way. */
+let waiting: File[] = [];
+export const takeWaiting = () => { const files = waiting; waiting = []; return files; };
+
+export function picturesOf(data: DataTransfer | null): File[] {
+  return [...(data?.files ?? [])];
+}
+
+/** The place to drop pictures: opens the page of the school's own pictures with what was dropped. */
+export function DropPictures({ onTakenIn }: { onTakenIn: () => void }) {
+  const [over, setOver] = useState(false);
+  const chooser = useRef<HTMLInputElement>(null);
+  function take(files: File[]) {
+    if (files.length === 0) return;
+    waiting = files;
+    onTakenIn();
+  }
+  return (
+    <div className={over ? 'drop-pictures over' : 'drop-pictures'}
+      onDragOver={(e) => { e.preventDefault(); setOver(true); }} onDragLeave={() => setOver(false)}
+      onDrop={(e) => { e.preventDefault(); setOver(false); take(picturesOf(e.dataTransfer)); }}>
+      <input ref={chooser} type="file" accept={accepted} multiple hidden onChange={(e) => take([...(e.target.files ?? [])])} />
+      Drop photos here, or <button type="button" className="dotted" onClick={() => chooser.current?.click()}>choose files</button>, or <button type="button" className="dotted" onClick={onTakenIn}>paste one or use the camera</button>. File names become their words.
+    </div>
+  );
+}
