@@ -4,11 +4,12 @@
 //   library/sounds.tsv      word, readings in phones
 //   library/meanings.tsv    word, words that mean the same in its commonest sense, in others, things it is a kind of
 //   library/kinds.tsv       word, kind
+//   library/outside.tsv     what the simulated outside service has; art/outside/ its drawings
 //   art/colour/, contrast/  the drawings by set and name; a skin tone after a dot
 import fs from 'node:fs';
 import path from 'node:path';
 import { languages, names } from './languages.mjs';
-import { lines, pictures as gather, tones } from './sets.mjs';
+import { drawing, lines, packed, pictures as gather, tones } from './sets.mjs';
 import { below, kinds, meanings, sounds } from './words.mjs';
 
 const out = path.join(import.meta.dirname, 'target/out');
@@ -45,4 +46,11 @@ for (const p of pictures) {
   write(`art/contrast/${p.id}.svg`, p.art.contrast);
   for (const t of tones) if (p.art[t]) write(`art/colour/${p.id}.${t}.svg`, p.art[t]);
 }
+const outside = packed('@iconify-json/fxemoji/icons.json');
+table('outside.tsv', lines('outside.tsv').map((line) => {
+  const [icon, title, words, grownUp = ''] = line.split('\t');
+  if (!outside.icons[icon]) throw new Error(`outside.tsv: there is no icon ${icon}`);
+  write(`art/outside/${icon}.svg`, drawing(outside, outside.icons[icon], `o-${icon}`));
+  return [icon, title, words.split(',').map((w) => w.trim()), grownUp];
+}));
 console.log(`Library: ${pictures.length} pictures, ${pictures.filter((p) => p.everyday <= 0).length} with an everyday name.`);

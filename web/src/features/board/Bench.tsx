@@ -5,6 +5,7 @@ import { Navigate, useNavigate, useParams } from 'react-router';
 import { Problem, sentence } from '../../api/client';
 import type { Board, BoardLine, Button, Cell, Edit, Version, VocabularyView } from '../../api/types';
 import { ArtOf } from '../picture/art';
+import { Credits } from '../picture/Credits';
 import { BoardGrid } from './BoardGrid';
 import { BoardList } from './BoardList';
 import { board as boardQuery, useChanges, vocabulary as vocabularyQuery, type Intent } from './boards';
@@ -45,6 +46,7 @@ function Bench({ view, board, line }: { view: VocabularyView; board: Board; line
   const [text, setText] = useState('');
   const [picture, setPicture] = useState<string>();
   const [editingLabel, setEditingLabel] = useState(false);
+  const [credits, setCredits] = useState(false);
   const [conflict, setConflict] = useState<Conflict>();
   const wordLine = useRef<HTMLInputElement>(null);
   const button = buttonAt(board, marked);
@@ -156,9 +158,10 @@ function Bench({ view, board, line }: { view: VocabularyView; board: Board; line
           items: [
             { key: 'obz', label: <a href={`/api/vocabularies/${view.id}/package.obz`} download>Carry away all boards (.obz)</a> },
             { key: 'obf', label: <a href={`/api/vocabularies/${view.id}/boards/${encodeURIComponent(board.id)}/board.obf`} download>Carry away this board (.obf)</a> },
+            { key: 'credits', label: 'Whose the pictures are' },
             ...(mayEdit && board.id !== view.home ? [{ key: 'delete', label: 'Delete this board…' }] : []),
           ],
-          onClick: ({ key }) => { if (key === 'delete') deleteBoard(); },
+          onClick: ({ key }) => { if (key === 'delete') deleteBoard(); if (key === 'credits') setCredits(true); },
         }}>
           <PlainButton aria-label="More to do with these boards">⋯</PlainButton>
         </Dropdown>
@@ -194,6 +197,7 @@ function Bench({ view, board, line }: { view: VocabularyView; board: Board; line
           <Findings view={view} boardId={board.id} mayEdit={mayEdit} onMend={(made) => void edit(made)} />
         </aside>
       </div>
+      {credits && <Credits vocabulary={view.id} name={view.name} onClose={() => setCredits(false)} />}
       {conflict && (
         <ConflictDialog sentence={conflict.sentence} yours={conflict.yours} theirs={conflict.theirs} onTheirs={() => setConflict(undefined)}
           onYours={conflict.intent.what === 'edit' && conflict.theirs && !sameEdit(conflict) ? () => { setConflict(undefined); void change(conflict.intent); } : undefined} />

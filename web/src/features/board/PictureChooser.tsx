@@ -29,7 +29,7 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
       return;
     }
     setNow(chosen);
-    if (adding) { setAt(layered(chosen).length - 1); setAdding(false); }
+    if (adding) { setAt(layered(chosen).findLastIndex((l) => l.picture === id)); setAdding(false); }
   }
 
   return (

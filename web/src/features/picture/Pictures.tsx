@@ -6,6 +6,7 @@ import type { ChosenWord } from '../../api/types';
 import { sentence } from '../../api/client';
 import { AboutPicture } from './AboutPicture';
 import { Pic } from './art';
+import { Outside } from './Outside';
 import { bySound, categories, found, pairs, readings, sounds, type How, type SoundsHow } from './pictures';
 import { PutOnBoard } from './PutOnBoard';
 import { DropPictures } from './TakeIn';
@@ -112,6 +113,7 @@ export default function Pictures() {
               ))}
             </ul>
           )}
+        {!sound && <Outside key={query} word={query} />}
         <DropPictures onTakenIn={() => void navigate('/pictures/own')} />
       </div>
       <aside className="pictures-side">

@@ -63,6 +63,22 @@ export const used = (student: string | undefined) =>
     enabled: student !== undefined,
   });
 
+export const credits = (vocabulary: number) =>
+  queryOptions({ queryKey: ['vocabulary', vocabulary, 'credits'], queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/credits', { params: { path: { vocabulary } } })), staleTime: 0 });
+
+export const outside = (query: string) =>
+  queryOptions({
+    queryKey: ['outside', query],
+    queryFn: ({ signal }) => answer(client.GET('/api/outside-pictures', { params: { query: { query } }, signal })),
+    retry: false,
+    staleTime: 60_000,
+  });
+
+export type Offered = { id: string; title: string; licence: string; author: string };
+
+export const keepOutside = (word: string, { id, title, licence, author }: Offered) =>
+  answer(client.POST('/api/outside-pictures/{id}', { params: { path: { id } }, body: { word, title, licence, author } }));
+
 export const ownPictures = queryOptions({ queryKey: ['own-pictures'], queryFn: () => answer(client.GET('/api/own-pictures')) });
 
 export const changeOwn = (id: number, body: OwnAbout) => answer(client.PUT('/api/own-pictures/{id}', { params: { path: { id } }, body }));

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
@@ -16,10 +17,16 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.WayHome;
+import org.dwimble.core.obf.Refused;
 import org.dwimble.core.picture.Appearance;
+import org.dwimble.core.picture.Hair;
+import org.dwimble.core.picture.Look;
+import org.dwimble.core.picture.OwnPicture;
+import org.dwimble.core.picture.Tone;
 import org.dwimble.core.sheet.Screen;
 import org.dwimble.core.wordline.Guesses;
 import org.dwimble.server.picture.Library;
+import org.dwimble.server.picture.OwnPictureApi;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
@@ -42,14 +49,16 @@ class EstuarySchool implements ApplicationRunner {
     private final StudentStore students;
     private final VocabularyStore vocabularies;
     private final Library library;
+    private final OwnPictureApi ownPictures;
     private final Supplier<String> ids;
     private final Instant now;
 
-    EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, Supplier<String> ids, Clock clock) {
+    EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, OwnPictureApi ownPictures, Supplier<String> ids, Clock clock) {
         this.accounts = accounts;
         this.students = students;
         this.vocabularies = vocabularies;
         this.library = library;
+        this.ownPictures = ownPictures;
         this.ids = ids;
         this.now = clock.instant();
     }
@@ -63,42 +72,58 @@ class EstuarySchool implements ApplicationRunner {
         Account marit = accounts.create("marit", "Marit", "teacher, class Oyster", PASSWORD, false);
         Account joris = accounts.create("joris", "Joris", "Ilse’s father", PASSWORD, false);
 
-        Student ilse = student("ilse", "Ilse", 1, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3), odile);
+        Student ilse = student("ilse", "Ilse", 1, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3), Appearance.USUAL, odile);
+        String lighthouse = photo(PaintedPhotos.lighthouse(), odile, "our lighthouse", "lighthouse");
+        photo(PaintedPhotos.ferry(), odile, "the ferry Curlew", "ferry", "Curlew");
+        photo(PaintedPhotos.gate(), marit, "school gate", "gate");
+        photo(PaintedPhotos.dog(), odile, "Biscuit", "dog", "Biscuit the dog");
         students.join(ilse.id(), joris.id(), Role.VIEWER);
         students.join(ilse.id(), marit.id(), Role.EDITOR);
-        ilsesWords(ilse, odile, marit);
+        ilsesWords(ilse, odile, marit, lighthouse);
 
-        Student tomasz = student("tomasz", "Tomasz", 4, "Oyster", Screen.ofDiagonal(12.9, 4, 3), odile);
+        Student tomasz = student("tomasz", "Tomasz", 4, "Oyster", Screen.ofDiagonal(12.9, 4, 3), Appearance.USUAL, odile);
         students.join(tomasz.id(), marit.id(), Role.OWNER);
         tomaszsWords(tomasz, odile, marit);
 
-        Student nour = student("nour", "Nour", 6, "Oyster", Screen.ofDiagonal(11, 16, 10), odile);
+        Student nour = student("nour", "Nour", 6, "Oyster", Screen.ofDiagonal(11, 16, 10), new Appearance(Look.COLOUR, Tone.MEDIUM_DARK, Hair.BLACK), odile);
         students.join(nour.id(), marit.id(), Role.EDITOR);
         noursWords(nour, marit, odile);
 
-        Student adair = student("adair", "Mr Adair", null, "adult group", Screen.ofDiagonal(13.3, 16, 9), odile);
+        Student adair = student("adair", "Mr Adair", null, "adult group", Screen.ofDiagonal(13.3, 16, 9), new Appearance(Look.CONTRAST, Tone.YELLOW, Hair.USUAL), odile);
         adairsWords(adair, odile);
 
-        Student wren = student("wren", "Wren", 0, "Kittiwake", Screen.ofDiagonal(8.3, 4, 3), odile);
+        Student wren = student("wren", "Wren", 0, "Kittiwake", Screen.ofDiagonal(8.3, 4, 3), new Appearance(Look.COLOUR, Tone.LIGHT, Hair.RED), odile);
         students.join(wren.id(), marit.id(), Role.VIEWER);
         wrensWords(wren, odile);
 
-        student("sefa", "Sefa", 2, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3), odile);
+        student("sefa", "Sefa", 2, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3), Appearance.USUAL, odile);
     }
 
-    private Student student(String id, String name, Integer year, String className, Screen screen, Account owner) {
-        Student student = new Student(id, name, year, className, screen, Appearance.USUAL);
+    /** Taken in for the whole school. @return what boards know it by */
+    private String photo(byte[] bytes, Account by, String name, String... words) {
+        List<String> all = new ArrayList<>(List.of(name));
+        all.addAll(List.of(words));
+        OwnPicture about = new OwnPicture(all, List.of("our school"), OwnPicture.Audience.SCHOOL, null, false, OwnPicture.Origin.OWN_PHOTO, "", "", "");
+        try {
+            return ownPictures.keep(bytes, about, name, by).picture().picture();
+        } catch (Refused e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private Student student(String id, String name, Integer year, String className, Screen screen, Appearance appearance, Account owner) {
+        Student student = new Student(id, name, year, className, screen, appearance);
         students.add(student, owner.id());
         return student;
     }
 
-    private void ilsesWords(Student ilse, Account odile, Account marit) {
+    private void ilsesWords(Student ilse, Account odile, Account marit, String lighthouse) {
         Notebook book = start("starter-40", ilse, odile, 62);
         book.change(61, odile, v -> label(v, "people", "auntie", "Auntie Bo"));
         book.change(61, odile, v -> label(v, "people", "uncle", "Piet"));
         String harbour = book.board(48, odile, "Harbour", "places", "harbour");
         book.words(48, odile, harbour, "ferry, school=lighthouse, tide pool, crab, gull, seal, bucket, fishing=net, windy=wind, wet, cold");
-        book.change(48, odile, v -> picture(v, harbour, "lighthouse", "base/house"));
+        book.change(48, odile, v -> picture(v, harbour, "lighthouse", lighthouse));
         book.words(34, marit, harbour, "snack=sandwich, boat, fish, knot=rope, shell");
         book.words(20, odile, harbour, "splash, ice=slippery, again, look=look at that");
         book.change(20, odile, v -> says(v, harbour, "look at that", "Look at that, a seal."));

@@ -34,16 +34,16 @@ import org.springframework.web.multipart.MultipartFile;
 /** A school's own pictures: taking them in one by one, telling what is known of them, showing them. */
 @RestController
 @RequestMapping("/api/own-pictures")
-class OwnPictureApi {
+public class OwnPictureApi {
     /**
      * @param boards on how many boards in force it stands
      * @param mine   true if this account may change and delete it
      */
-    record Shown(long id, String picture, OwnPicture about, String takenInBy, String madeAt, int boards, boolean mine) {
+    public record Shown(long id, String picture, OwnPicture about, String takenInBy, String madeAt, int boards, boolean mine) {
     }
 
     /** @param before true if this very file was taken in before: then there is still one picture, with the words of both */
-    record TakenIn(Shown picture, boolean before) {
+    public record TakenIn(Shown picture, boolean before) {
     }
 
     private final OwnPictures own;
@@ -80,13 +80,28 @@ class OwnPictureApi {
         mayBeFor(about, account);
         String name = Text.cut(Text.tidy(file.getOriginalFilename()), 60);
         byte[] bytes = file.getBytes();
+        return keep(bytes, about, name.isEmpty() ? "The picture" : name, account);
+    }
+
+    /** A picture as it is shown, after its bytes were checked. */
+    public record Checked(String type, byte[] bytes) {
+    }
+
+    /** @throws Refused if the bytes are no picture */
+    public Checked checked(byte[] bytes, String name) throws Refused {
+        Photo.Taken taken = Photo.take(bytes, name);
+        return new Checked(taken.type(), taken.bytes());
+    }
+
+    /** Keeps bytes that came in, whatever way; what came before is one with what was known of it. */
+    public TakenIn keep(byte[] bytes, OwnPicture about, String name, Account account) throws Refused {
         String hash = MediaStore.hash(bytes);
         Optional<OwnPictures.Kept> known = own.ofFile(hash, account);
         if (known.isPresent()) {
             own.change(known.get().id(), both(known.get().about(), about));
             return new TakenIn(shown(found(known.get().id(), account), account), true);
         }
-        Photo.Taken taken = Photo.take(bytes, name.isEmpty() ? "The picture" : name);
+        Photo.Taken taken = Photo.take(bytes, name);
         long id = own.keep(about, hash, MediaStore.hash(taken.bytes()), taken.type(), taken.bytes(), account, clock.instant());
         return new TakenIn(shown(found(id, account), account), false);
     }

@@ -1,0 +1,81 @@
+package org.dwimble.server.outside;
+
+import java.util.List;
+import org.dwimble.core.obf.Refused;
+import org.dwimble.core.picture.OwnPicture;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.picture.OwnPictureApi;
+import org.dwimble.server.problem.Problem;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Looking for pictures outside, and keeping one. The service never learns who asks: this server asks for everybody. */
+@RestController
+@RequestMapping("/api/outside-pictures")
+class OutsideApi {
+    /** @param there false if the school has no such service */
+    record Outside(String service, boolean there, List<OutsidePictures.Offered> pictures) {
+    }
+
+    /** One to be kept, under the word it was looked for. */
+    record Keep(String word, String title, String licence, String author) {
+    }
+
+    private final OutsidePictures outside;
+    private final OwnPictureApi own;
+
+    OutsideApi(OutsidePictures outside, OwnPictureApi own) {
+        this.outside = outside;
+        this.own = own;
+    }
+
+    @GetMapping
+    Outside outsidePictures(@RequestParam(defaultValue = "") String query) {
+        try {
+            return new Outside(outside.name(), outside.there(), query.isBlank() || !outside.there() ? List.of() : outside.search(query.strip()));
+        } catch (OutsidePictures.Trouble e) {
+            throw trouble(e);
+        }
+    }
+
+    /** What one looks like, passed on after the same checks as anything that comes from outside. */
+    @GetMapping("/{id}")
+    ResponseEntity<byte[]> preview(@PathVariable String id) throws Refused {
+        OwnPictureApi.Checked checked = own.checked(fetch(id), "The picture");
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(checked.type())).cacheControl(CacheControl.noStore())
+            .header("Content-Security-Policy", "default-src 'none'; style-src 'unsafe-inline'; sandbox").body(checked.bytes());
+    }
+
+    /** Keeps one among the account's own pictures, with its licence and author. */
+    @PostMapping("/{id}")
+    OwnPictureApi.TakenIn keep(@AuthenticationPrincipal Account account, @PathVariable String id, @RequestBody Keep keep) throws Refused {
+        OwnPicture about = new OwnPicture(List.of(keep.word() == null || keep.word().isBlank() ? keep.title() : keep.word(), keep.title()), List.of(), OwnPicture.Audience.MINE, null, false,
+            OwnPicture.Origin.LICENCE, keep.author(), keep.licence(), keep.title() + ", from " + outside.name());
+        return own.keep(fetch(id), about, "The picture", account);
+    }
+
+    private byte[] fetch(String id) {
+        try {
+            if (!outside.there()) {
+                throw Problem.notFound("picture");
+            }
+            return outside.fetch(id);
+        } catch (OutsidePictures.Trouble e) {
+            throw trouble(e);
+        }
+    }
+
+    private static Problem trouble(OutsidePictures.Trouble trouble) {
+        return new Problem(HttpStatus.BAD_GATEWAY, trouble.getMessage());
+    }
+}

@@ -1,0 +1,48 @@
+import { Alert, App, Button } from 'antd';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { sentence } from '../../api/client';
+import { keepOutside, outside, type Offered } from './pictures';
+
+/** Looks outside the school for what no library has, only when asked to, and keeps what is chosen with its licence. */
+export function Outside({ word }: { word: string }) {
+  const { message } = App.useApp();
+  const queries = useQueryClient();
+  const [asked, setAsked] = useState(false);
+  const service = useQuery(outside(''));
+  const found = useQuery({ ...outside(word), enabled: asked && word.trim() !== '' });
+  const keeping = useMutation({
+    mutationFn: (one: Offered) => keepOutside(word, one),
+    onSuccess: ({ before }) => {
+      void queries.invalidateQueries({ queryKey: ['pictures'] });
+      void queries.invalidateQueries({ queryKey: ['own-pictures'] });
+      void message.success(<span>{before ? 'That picture was kept before.' : 'The picture is kept, with its licence.'} <Link to="/pictures/own">Our own pictures</Link></span>, 6);
+    },
+  });
+  if (!service.data?.there || word.trim() === '') return null;
+  return (
+    <section className="outside" aria-label="Pictures from outside">
+      {!asked ? <p>Not here? <button type="button" className="dotted" onClick={() => setAsked(true)}>look outside for “{word}”</button> <span className="quiet">({service.data.service.replace(/^The /, 'the ')}; only the word is sent)</span></p> : (
+        <>
+          <h2>From outside</h2>
+          <div aria-live="polite">
+            {found.isFetching && <p className="quiet">Asking {service.data.service.replace(/^The /, 'the ')} … this can take some seconds. You can go on meanwhile.</p>}
+            {found.isError && !found.isFetching && <Alert type="warning" showIcon title={sentence(found.error)} action={<Button onClick={() => void found.refetch()}>Try again</Button>} />}
+            {found.data && !found.isFetching && found.data.pictures.length === 0 && <p className="quiet">It has no picture for “{word}” that is fit for a school.</p>}
+          </div>
+          {keeping.isError && <Alert type="warning" showIcon title={sentence(keeping.error)} />}
+          <ul className="tiles">
+            {!found.isFetching && found.data?.pictures.map((p) => (
+              <li key={p.id}>
+                <button type="button" className="tile" disabled={keeping.isPending} onClick={() => keeping.mutate(p)} title={`Keep “${p.title}” among my own pictures`}>
+                  <img src={`/api/outside-pictures/${p.id}`} alt="" loading="lazy" /><span>{p.title}</span><small>{p.author}, {p.licence}</small>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </section>
+  );
+}
