@@ -1,6 +1,8 @@
 package org.dwimble.server.outside;
 
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.core.picture.OwnPicture;
 import org.dwimble.server.account.Account;
@@ -59,7 +61,7 @@ class OutsideApi {
     /** Keeps one among the account's own pictures, with its licence and author. */
     @PostMapping("/{id}")
     OwnPictureApi.TakenIn keep(@AuthenticationPrincipal Account account, @PathVariable String id, @RequestBody Keep keep) throws Refused {
-        OwnPicture about = new OwnPicture(List.of(keep.word() == null || keep.word().isBlank() ? keep.title() : keep.word(), keep.title()), List.of(), OwnPicture.Audience.MINE, null, false,
+        OwnPicture about = new OwnPicture(Stream.of(keep.word(), keep.title()).filter(Objects::nonNull).toList(), List.of(), OwnPicture.Audience.MINE, null, false,
             OwnPicture.Origin.LICENCE, keep.author(), keep.licence(), keep.title() + ", from " + outside.name());
         return own.keep(fetch(id), about, "The picture", account);
     }

@@ -167,8 +167,8 @@ class EditApiTest {
     void picturesAreFoundAsOneTypesAndSayWhy() {
         JsonNode found = http.get("/api/pictures?query=kite").json();
         assertThat(found.get("pictures").get(0).get("id").asString()).isEqualTo("base/kite");
-        assertThat(found.get("pictures").get(0).get("own").asBoolean()).isTrue();
-        assertThat(found.get("pictures").get(0).get("why").asString()).isEqualTo("is called so");
+        assertThat(found.get("pictures").get(0).get("sure").asBoolean()).isTrue();
+        assertThat(found.get("pictures").get(0).get("why").asString()).isEqualTo("this word");
         assertThat(http.get("/api/pictures?query=crab,%20sea").json().get("word").asString()).as("the last word of a line").isEqualTo("sea");
         assertThat(http.get("/api/pictures?query=zzzzq").json().get("pictures").size()).isZero();
     }

@@ -48,7 +48,14 @@ class AccessTest {
         Map.entry("POST /api/vocabularies/{vocabulary}/undo", For.EDITORS), Map.entry("POST /api/vocabularies/{vocabulary}/redo", For.EDITORS),
         Map.entry("GET /api/vocabularies/{vocabulary}/package.obz", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/board.obf", For.TEAM),
         Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/sheet", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/sheet.pdf", For.TEAM),
-        Map.entry("GET /api/vocabularies/{vocabulary}/pictures/{hash}", For.TEAM)));
+        Map.entry("GET /api/vocabularies/{vocabulary}/pictures/{hash}", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/credits", For.TEAM),
+        Map.entry("GET /api/students/{student}/pictures", For.TEAM),
+        Map.entry("GET /art/{appearance}/{set}/{name}.svg", For.ANYBODY),
+        Map.entry("GET /api/pictures/categories", For.SIGNED_IN), Map.entry("GET /api/pictures/by-sound", For.SIGNED_IN), Map.entry("GET /api/pictures/pairs", For.SIGNED_IN),
+        Map.entry("GET /api/pictures/{set}/{name}", For.SIGNED_IN), Map.entry("GET /api/sounds", For.SIGNED_IN),
+        Map.entry("GET /api/own-pictures", For.SIGNED_IN), Map.entry("POST /api/own-pictures", For.SIGNED_IN), Map.entry("GET /api/own-pictures/images/{hash}", For.SIGNED_IN),
+        Map.entry("PUT /api/own-pictures/{id}", For.SIGNED_IN), Map.entry("DELETE /api/own-pictures/{id}", For.SIGNED_IN), Map.entry("POST /api/own-pictures/{id}/retouch", For.SIGNED_IN),
+        Map.entry("GET /api/outside-pictures", For.SIGNED_IN), Map.entry("GET /api/outside-pictures/{id}", For.SIGNED_IN), Map.entry("POST /api/outside-pictures/{id}", For.SIGNED_IN)));
 
     private final Account odile = TestServer.account("Odile");
     private final Account marit = TestServer.account("Marit");
@@ -68,8 +75,9 @@ class AccessTest {
     private Http.Answer call(Http http, String endpoint, JsonNode description) {
         String[] parts = endpoint.split(" ");
         String path = parts[1].replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary)).replace("{board}", "eat")
-            .replace("{signIn}", joris.signIn()).replace("{hash}", "00");
-        String query = parts[1].endsWith("/pictures") ? "?query=kite" : parts[1].endsWith("/speech") ? "?text=kite" : "";
+            .replace("{signIn}", joris.signIn()).replace("{hash}", "00").replace("{id}", "999999")
+            .replace("{appearance}", "colour.yellow.usual").replace("{set}", "base").replace("{name}", "kite");
+        String query = parts[1].endsWith("/pictures") ? "?query=kite" : parts[1].endsWith("/by-sound") ? "?how=RHYMES" : parts[1].endsWith("/pairs") ? "?one=K&other=G" : parts[1].endsWith("/speech") ? "?text=kite" : "";
         if (description.path("requestBody").path("content").has("multipart/form-data")) {
             return http.upload(path, "x.obz", new byte[] {1});
         }
