@@ -1,0 +1,13 @@
+import { expect, it } from 'vitest';
+import type { Phone } from '../../api/types';
+import { questions } from './soundQuestions';
+
+const phone = (code: string, spelt: string): Phone => ({ code, spelt, ipa: spelt, example: spelt, vowel: false });
+
+it('asks about the sounds of the word, each once, and not about letters', () => {
+  const asked = questions({ ipa: '/kaɪt/', spelt: 'k·eye·t', shape: 'CVC', syllables: 1, phones: [phone('K', 'k'), phone('AY', 'eye'), phone('T', 't')] });
+  expect(asked.map((q) => q.words)).toEqual(['rhymes', 'starts with k', 'ends with t', 'has eye inside', 'one sound apart', 'same shape: CVC', '1 syllable']);
+  expect(asked[2].ask).toEqual({ how: 'ENDS', phone: 'T' });
+});
+
+it('asks nothing about a word nobody knows how to say', () => expect(questions(undefined)).toEqual([]));
