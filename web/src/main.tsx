@@ -28,11 +28,11 @@ createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
       <ConfigProvider theme={theme} button={{ autoInsertSpace: false }} wave={{ disabled: true }}>
-        <AntApp message={{ maxCount: 3 }}>
-          <BrowserRouter>
+        <BrowserRouter>
+          <AntApp message={{ maxCount: 3 }}>
             <App />
-          </BrowserRouter>
-        </AntApp>
+          </AntApp>
+        </BrowserRouter>
       </ConfigProvider>
     </QueryClientProvider>
   </StrictMode>,

@@ -2,12 +2,13 @@ import { Button, Input, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import type { ChosenWord } from '../../api/types';
+import type { ChosenWord, FoundPicture } from '../../api/types';
 import { sentence } from '../../api/client';
 import { AboutPicture } from './AboutPicture';
 import { Pic } from './art';
 import { Outside } from './Outside';
-import { bySound, categories, found, pairs, readings, sounds, type How, type SoundsHow } from './pictures';
+import { bySound, categories, found, pairs, readings, sounds, used, type How, type SoundsHow } from './pictures';
+import { caseload } from '../student/students';
 import { PutOnBoard } from './PutOnBoard';
 import { DropPictures } from './TakeIn';
 import { questions, soundName, type SoundAsk } from './soundQuestions';
@@ -99,7 +100,7 @@ export default function Pictures() {
             {sound && <span className="quiet"> American sounds, as the dictionary has them.</span>}
           </p>
         )}
-        {!asked ? <Start onCategory={setCategory} names={(drawers.data ?? []).map((d) => d.name)} />
+        {!asked ? <Start onCategory={setCategory} drawers={drawers.data ?? []} onPick={(p) => ask(p.name)} />
           : tiles.length === 0 && !words.isFetching && !heard.isFetching && !paired.isFetching ? <Nothing query={query} sound={sound !== undefined} known={(said.data?.length ?? 0) > 0} />
           : (
             <ul className={other ? 'tiles paired' : 'tiles'} aria-label="Pictures found">
@@ -146,10 +147,23 @@ function Nothing({ query, sound, known }: { query: string; sound: boolean; known
   return <p className="quiet">{sound ? 'No picture sounds so.' : `No picture answers to “${query}”. Try a simpler word, or take in a picture of your own.`}</p>;
 }
 
-function Start({ names, onCategory }: { names: string[]; onCategory: (name: string) => void }) {
+/** What there is before anything is asked: the categories, and what a student's boards are made of. */
+function Start({ drawers, onCategory, onPick }: { drawers: { name: string; example: string }[]; onCategory: (name: string) => void; onPick: (picture: FoundPicture) => void }) {
+  const [student, setStudent] = useState<string>();
+  const rows = useQuery(caseload);
+  const lately = useQuery(used(student));
   return (
-    <section className="start-categories" aria-label="Categories">
-      {names.map((name) => <button key={name} type="button" className="chip" onClick={() => onCategory(name)}>{name}</button>)}
-    </section>
+    <>
+      <section className="start-categories" aria-label="Categories">
+        {drawers.map((d) => <button key={d.name} type="button" className="chip pictured" onClick={() => onCategory(d.name)}><Pic id={d.example} collected />{d.name}</button>)}
+      </section>
+      <section className="start-used" aria-label="Pictures a student uses">
+        <label>Pictures used for <Select allowClear aria-label="Student" placeholder="a student" className="sound-choice" value={student} onChange={setStudent} options={(rows.data ?? []).map((r) => ({ value: r.student.id, label: r.student.name }))} /></label>
+        {lately.data && lately.data.recent.length === 0 && <p className="quiet">None was chosen yet.</p>}
+        {lately.data && lately.data.recent.length > 0 && ([['last', lately.data.recent], ['most often', lately.data.often]] as const).map(([words, pictures]) => (
+          <div key={words} className="used-row"><span className="quiet">{words}</span>{pictures.slice(0, 12).map((p) => <button key={p.id} type="button" title={p.name} aria-label={p.name} onClick={() => onPick(p)}><Pic id={p.id} collected /></button>)}</div>
+        ))}
+      </section>
+    </>
   );
 }

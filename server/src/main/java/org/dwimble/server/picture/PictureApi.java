@@ -47,8 +47,8 @@ class PictureApi {
     record FoundPictures(String word, Kind kind, List<FoundPicture> pictures) {
     }
 
-    /** @param pictures how many there are that this account may use */
-    record Category(String name, int pictures, boolean ofSchool) {
+    /** @param pictures how many there are that this account may use; @param example one of them */
+    record Category(String name, int pictures, boolean ofSchool, String example) {
     }
 
     /** @param word that sounds so: the picture's name, or another of its words */
@@ -122,7 +122,7 @@ class PictureApi {
         Predicate<Picture> may = pictures.may(account, null);
         Map<String, Category> categories = new LinkedHashMap<>();
         pictures.all().filter(may).sorted(java.util.Comparator.comparing(Picture::own)).forEach(p -> p.categories().forEach(c ->
-            categories.merge(c, new Category(c, 1, p.own()), (a, b) -> new Category(c, a.pictures + 1, a.ofSchool))));
+            categories.merge(c, new Category(c, 1, p.own(), p.id()), (a, b) -> new Category(c, a.pictures + 1, a.ofSchool, a.example))));
         return categories.values().stream().sorted(java.util.Comparator.comparing(Category::ofSchool).thenComparing(Category::name)).toList();
     }
 

@@ -32,7 +32,7 @@ public final class Browser implements BeforeAllCallback {
         Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setHeadless(true)
             .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update",
-                "--disable-sync", "--autoplay-policy=no-user-gesture-required")));
+                "--disable-sync", "--autoplay-policy=no-user-gesture-required", "--use-fake-device-for-media-stream", "--use-fake-ui-for-media-stream")));
         return playwright::close;
     }
 
@@ -44,7 +44,7 @@ public final class Browser implements BeforeAllCallback {
 
         Window() {
             context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(TestServer.address())
-                .setPermissions(List.of("clipboard-read", "clipboard-write")));
+                .setPermissions(List.of("clipboard-read", "clipboard-write", "camera")));
             context.setDefaultTimeout(20_000);
             page = context.newPage();
             page.onPageError(error -> errors.add(error));

@@ -1,0 +1,321 @@
+package org.dwimble.server.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.JSHandle;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.Base64;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import org.dwimble.core.board.Button;
+import org.dwimble.server.Http;
+import org.dwimble.server.TestServer;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.outside.SimulatedService;
+import org.dwimble.server.picture.Photos;
+import org.dwimble.server.student.Student;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Finding pictures, taking own ones in, and putting them on boards, as a therapist does. */
+@ExtendWith({TestServer.class, Browser.class})
+class PicturesBrowserTest {
+    private final Account odile = TestServer.account("Odile");
+    private final Http http = Http.as(odile);
+    private final Student ilse = TestServer.student("Ilse", odile);
+    private final long id = TestServer.copy("first-choices", ilse, odile);
+    private Browser.Window w;
+    private Page page;
+
+    @BeforeEach
+    void open() {
+        w = new Browser.Window().as(odile);
+        page = w.page;
+    }
+
+    @AfterEach
+    void close() {
+        assertThat(w.errors).isEmpty();
+        w.close();
+    }
+
+    private Locator tiles() {
+        return page.locator(".tile");
+    }
+
+    private void search(String word) {
+        page.navigate("/pictures");
+        page.getByLabel("Find a picture by its word").fill(word);
+    }
+
+    private List<Button> buttons(String board) {
+        return TestServer.bean(VocabularyStore.class).find(id).orElseThrow().vocabulary().boards().values().stream().filter(b -> b.name().equals(board)).findFirst().orElseThrow().buttons();
+    }
+
+    private static FilePayload file(String name) {
+        return new FilePayload(name, "image/jpeg", Photos.jpeg(320, 200));
+    }
+
+    @Test
+    void aWordFindsItsPictureSaysWhyAndTellsAboutIt() {
+        search("mice");
+        assertThat(tiles().first()).containsText("mouse");
+        assertThat(tiles().first()).containsText("a form of mouse");
+        assertThat(page.getByLabel("About mouse")).containsText("Fluent Emoji, Microsoft, MIT");
+        assertThat(w.violations()).isEmpty();
+        page.getByLabel("Find a picture by its word").fill("latawiec");
+        assertThat(tiles().first()).containsText("Polish: latawiec");
+        page.getByLabel("Find a picture by its word").fill("zzqqx");
+        assertThat(page.getByText("No picture answers to “zzqqx”.")).isVisible();
+    }
+
+    @Test
+    void wordsWithASoundAreGatheredAndPutOnANewBoardInOneGo() {
+        search("kite");
+        w.button("starts with k").click();
+        assertThat(page.getByText("American sounds")).isVisible();
+        assertThat(tiles().filter(new Locator.FilterOptions().setHasText(Pattern.compile("^cup")))).hasCount(1);
+        assertThat(tiles().filter(new Locator.FilterOptions().setHasText(Pattern.compile("^knee")))).hasCount(0);
+        for (int i = 0; i < 3; i++) {
+            tiles().nth(i).dblclick();
+        }
+        assertThat(w.heading("The list, 3 words")).isVisible();
+        w.button("Put on a board, or print").click();
+        page.getByText("on a new board").click();
+        page.getByLabel("Name of the new board").fill("My k words");
+        w.button("Put them there").click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print it")).click();
+        assertThat(page).hasURL(Pattern.compile("/boards/.+/print"));
+        assertThat(buttons("My k words").stream().map(Button::label)).hasSize(5).contains("back", "home");
+    }
+
+    @Test
+    void pairsOneSoundApartStandSideBySide() {
+        search("coat");
+        w.button("starts with k").click();
+        page.getByLabel("Pairs with another sound").click();
+        page.keyboard().type("g as in goat");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".tiles.paired")).isVisible();
+        int coat = IntStream.range(0, tiles().count()).filter(i -> tiles().nth(i).locator("span").textContent().equals("coat") && i % 2 == 0).findFirst().orElseThrow();
+        assertThat(tiles().nth(coat + 1).locator("span")).hasText("goat");
+    }
+
+    @Test
+    void aWordSaidInTwoWaysShowsBoth() {
+        search("tear");
+        w.button("rhymes").click();
+        assertThat(tiles().filter(new Locator.FilterOptions().setHasText("/bɛɹ/"))).hasCount(1);
+        w.button("said /tɪɹ/").click();
+        assertThat(tiles().filter(new Locator.FilterOptions().setHasText("/ɪɹ/")).first()).isVisible();
+        assertThat(tiles().filter(new Locator.FilterOptions().setHasText("/bɛɹ/"))).hasCount(0);
+    }
+
+    @Test
+    void aCategoryIsOpenedByKeyboardAlone() {
+        page.navigate("/pictures");
+        w.button("pets").focus();
+        page.keyboard().press("Enter");
+        assertThat(tiles().filter(new Locator.FilterOptions().setHasText("hamster"))).hasCount(1);
+        tiles().nth(2).focus();
+        page.keyboard().press("Enter");
+        assertThat(tiles().nth(2)).hasAttribute("aria-pressed", "true");
+    }
+
+    @Test
+    void droppedFilesAreTakenInWithTheirNamesAsWordsAndTheRefusedOnesAreSaid() {
+        page.navigate("/pictures/own");
+        JSHandle files = page.evaluateHandle("list => { const d = new DataTransfer(); for (const [name, data] of list) d.items.add(new File([Uint8Array.from(atob(data), c => c.charCodeAt(0))], name)); return d; }",
+            List.of(List.of("two_brown-goats.jpg", Base64.getEncoder().encodeToString(Photos.jpeg(90, 60))), List.of("plan.png", Base64.getEncoder().encodeToString("%PDF-1.7".getBytes()))));
+        for (String event : List.of("dragenter", "dragover", "drop")) {
+            page.dispatchEvent("main.pictures", event, Map.of("dataTransfer", files));
+        }
+        assertThat(page.getByText("About these 2 pictures")).isVisible();
+        assertThat(w.violations()).isEmpty();
+        page.getByText("the whole school").click();
+        w.button("Take them in").click();
+        assertThat(page.getByText("1 of 2 taken in.")).isVisible();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("“plan.png” is a PDF");
+        assertThat(tiles().filter(new Locator.FilterOptions().setHasText("two brown goats"))).containsText("the whole school");
+        assertThat(w.violations()).isEmpty();
+    }
+
+    @Test
+    void aPastedPictureIsTakenIn() {
+        page.navigate("/pictures/own");
+        w.heading("Our own pictures").waitFor();
+        page.evaluate("async () => { const c = document.createElement('canvas'); c.width = 40; c.height = 30; c.getContext('2d').fillRect(0, 0, 20, 20); const b = await new Promise(r => c.toBlob(r, 'image/png')); await navigator.clipboard.write([new ClipboardItem({ 'image/png': b })]); }");
+        page.keyboard().press("Control+V");
+        assertThat(page.getByText("About this picture")).isVisible();
+        page.locator(".facts input").first().fill("washing line");
+        page.keyboard().press("Enter");
+        w.button("Take it in").click();
+        assertThat(tiles().filter(new Locator.FilterOptions().setHasText("washing line"))).hasCount(1);
+    }
+
+    @Test
+    void theCameraTakesAPhotoAndARefusedCameraIsSaid() {
+        page.navigate("/pictures/own");
+        w.button("Take a photo").click();
+        w.button("Take the photo").click();
+        w.button("Take it in").click();
+        assertThat(page.getByText("1 of 1 taken in.")).isVisible();
+        page.addInitScript("navigator.mediaDevices.getUserMedia = () => Promise.reject(new DOMException('no', 'NotAllowedError'))");
+        page.reload();
+        w.button("Take a photo").click();
+        assertThat(page.getByText("The camera was not allowed. Nothing was taken; allow it beside the address of this page, or choose a file instead.")).isVisible();
+    }
+
+    @Test
+    void manyFilesAreTakenInWithProgressAndTheSameFileOnce() {
+        page.navigate("/pictures/own");
+        FilePayload twice = file("same.jpg");
+        List<FilePayload> files = new java.util.ArrayList<>(IntStream.range(0, 30).mapToObj(i -> file("word " + i + ".jpg")).toList());
+        files.add(twice);
+        page.setInputFiles("input[type=file]", files.toArray(FilePayload[]::new));
+        w.button("Take them in").click();
+        assertThat(page.getByText("31 of 31 taken in.")).isVisible();
+        page.setInputFiles("input[type=file]", twice);
+        w.button("Take it in").click();
+        assertThat(page.getByText("1 of 1 taken in, 1 of them known before.")).isVisible();
+        assertThat(tiles().filter(new Locator.FilterOptions().setHasText(Pattern.compile("^(word \\d+|same)")))).hasCount(31);
+    }
+
+    @Test
+    void anOwnPictureIsCutAndTurnedAndGivenOtherWords() {
+        page.navigate("/pictures/own");
+        page.setInputFiles("input[type=file]", file("bramble.jpg"));
+        w.button("Take it in").click();
+        tiles().filter(new Locator.FilterOptions().setHasText("bramble")).click();
+        String before = page.locator(".about-large img").getAttribute("src");
+        w.button("Cut, turn, brighten").click();
+        page.locator(".retouch img").waitFor();
+        w.button("Turn a quarter").click();
+        w.button("Keep it so").click();
+        assertThat(page.locator(".about-large img")).not().hasAttribute("src", before);
+        byte[] kept = http.get(page.locator(".about-large img").getAttribute("src")).body();
+        assertThat(size(kept)).as("a square of the shorter side").isEqualTo("200 x 200");
+        page.locator(".facts input").first().fill("Thistle");
+        page.keyboard().press("Enter");
+        w.button("Keep").click();
+        assertThat(w.button("Keep")).isDisabled();
+        page.reload();
+        search("Thistle");
+        assertThat(tiles().first()).containsText("bramble");
+    }
+
+    private static String size(byte[] picture) {
+        try {
+            var image = javax.imageio.ImageIO.read(new java.io.ByteArrayInputStream(picture));
+            return image.getWidth() + " x " + image.getHeight();
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    @Test
+    void aButtonGetsTwoPicturesAndANotMarkMovedByKeyboardAndUndone() {
+        w.bench(id, "play");
+        w.cell("ball,").click();
+        w.button("another picture").click();
+        w.button("put a not mark across").click();
+        w.button("add another picture").click();
+        page.getByLabel("Find a picture by its word").fill("rain");
+        page.locator(".picture-list button").first().click();
+        Locator added = page.locator(".layer.at");
+        added.focus();
+        page.keyboard().press("ArrowLeft");
+        page.keyboard().press("-");
+        assertThat(w.violations()).isEmpty();
+        w.button("Keep").click();
+        assertThat(w.cell("ball,").locator(".layers img")).hasCount(3);
+        Button ball = buttons("Play").stream().filter(b -> b.label().equals("ball")).findFirst().orElseThrow();
+        assertThat(ball.layers()).extracting(org.dwimble.core.board.Layer::picture).containsExactly("base/soccer-ball", "base/cloud-with-rain", "core/not");
+        assertThat(ball.layers().get(1)).isEqualTo(new org.dwimble.core.board.Layer("base/cloud-with-rain", 480, 500, 460));
+        page.keyboard().press("Control+Z");
+        assertThat(w.cell("ball,").locator("img")).hasCount(1);
+    }
+
+    @Test
+    void aLayerIsDraggedWithTheMouse() {
+        w.bench(id, "play");
+        w.cell("ball,").click();
+        w.button("another picture").click();
+        w.button("add another picture").click();
+        page.getByLabel("Find a picture by its word").fill("rain");
+        page.locator(".picture-list button").first().click();
+        var at = page.locator(".layer.at").boundingBox();
+        page.mouse().move(at.x + 30, at.y + 30);
+        page.mouse().down();
+        page.mouse().move(at.x - 200, at.y - 200);
+        page.mouse().up();
+        w.button("Keep").click();
+        assertThat(w.cell("ball,").locator(".layers img")).hasCount(2);
+        assertThat(buttons("Play").stream().filter(b -> b.label().equals("ball")).findFirst().orElseThrow().layers().get(1)).isEqualTo(new org.dwimble.core.board.Layer("base/cloud-with-rain", 0, 0, 500));
+    }
+
+    @Test
+    void allPicturesOfAStudentFollowTheLookAndSkinChosen() {
+        page.navigate("/caseload");
+        w.choose("More for Ilse", "About Ilse");
+        page.getByText("black on white").click();
+        w.button("Keep").click();
+        w.bench(id, "home");
+        assertThat(w.cell("help,").locator("img")).hasAttribute("src", "/art/contrast.yellow.usual/core/help.svg");
+        page.navigate("/vocabularies/" + id + "/talk");
+        assertThat(page.locator(".talk-grid img").first()).hasAttribute("src", Pattern.compile("^/art/contrast"));
+    }
+
+    @Test
+    void whoseThePicturesAreIsToldOnDemand() {
+        w.bench(id, "home");
+        w.choose("More to do with these boards", "Whose the pictures are");
+        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("Fluent Emoji Microsoft MIT")))).isVisible();
+        assertThat(w.violations()).isEmpty();
+    }
+
+    private void trouble(String how) {
+        try {
+            HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(TestServer.bean(SimulatedService.class).address() + "/trouble?" + how)).PUT(HttpRequest.BodyPublishers.noBody()).build(), HttpResponse.BodyHandlers.discarding());
+        } catch (java.io.IOException | InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Test
+    void aServiceOutsideIsSlowBrokenEmptyAndWellAndThePageGoesOn() {
+        try {
+            search("castle");
+            trouble("how=error");
+            w.button("look outside for “castle”").click();
+            assertThat(page.getByText("answered with something that is no answer. Nothing was lost")).isVisible();
+            trouble("slow=1500");
+            w.button("Try again").click();
+            assertThat(page.getByText("You can go on meanwhile.")).isVisible();
+            assertThat(w.violations()).isEmpty();
+            assertThat(page.locator(".outside .tile")).containsText("Mozilla, FxEmoji, Apache-2.0");
+            trouble("how=none");
+            page.locator(".outside .tile").click();
+            assertThat(page.getByText("The picture is kept, with its licence.")).isVisible();
+            assertThat(tiles().filter(new Locator.FilterOptions().setHasText("this word")).first().locator("img")).hasAttribute("src", Pattern.compile("own-pictures"));
+            page.getByLabel("Find a picture by its word").fill("zzqqx");
+            w.button("look outside for “zzqqx”").click();
+            assertThat(page.getByText("It has no picture for “zzqqx” that is fit for a school.")).isVisible();
+        } finally {
+            trouble("how=none");
+        }
+    }
+}
