@@ -110,7 +110,7 @@ function BatchTold({ batch, onClose }: { batch: Batch; onClose: () => void }) {
     <section className="batch" aria-label="Taking in" aria-live="polite">
       <Progress percent={Math.round((batch.done / batch.of) * 100)} status={batch.running ? 'active' : batch.refused.length > 0 ? 'exception' : 'success'} aria-label="How many are taken in" />
       <p>{words} {!batch.running && <button type="button" className="dotted" onClick={onClose}>done</button>}</p>
-      {batch.refused.length > 0 && <ul role="alert">{batch.refused.slice(0, 20).map((r, i) => <li key={i}>{r}</li>)}{batch.refused.length > 20 && <li>and {batch.refused.length - 20} more</li>}</ul>}
+      {batch.refused.length > 0 && <div role="alert"><ul>{batch.refused.slice(0, 20).map((r, i) => <li key={i}>{r}</li>)}{batch.refused.length > 20 && <li>and {batch.refused.length - 20} more</li>}</ul></div>}
     </section>
   );
 }
@@ -188,7 +188,7 @@ function OneOwn({ picture, onGone }: { picture: ShownOwn; onGone: () => void }) 
           <Facts facts={facts} onChange={setFacts} onePicture />
           {error && <Alert type="error" showIcon title={sentence(error)} />}
           <div className="sentence-buttons">
-            <Button type="primary" loading={keeping.isPending} disabled={facts === picture.about} onClick={() => keeping.mutate()}>Keep</Button>
+            <Button type="primary" loading={keeping.isPending} disabled={JSON.stringify(facts) === JSON.stringify(picture.about)} onClick={() => keeping.mutate()}>Keep</Button>
             <Button onClick={() => setRetouching(true)}>Cut, turn, brighten</Button>
             <Button onClick={() => void modal.confirm({
               title: `Delete “${picture.about.words[0]}”?`, content: picture.boards > 0 ? 'Boards that have it keep it. It is only not offered any more.' : 'No board has it.', okText: 'Delete it', cancelText: 'Leave it', onOk: () => deleting.mutateAsync(),

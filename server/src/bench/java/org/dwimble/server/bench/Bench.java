@@ -20,7 +20,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.TreeMap;
 import java.util.concurrent.Callable;
+import java.util.function.Function;
+import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import org.dwimble.core.board.Board;
@@ -31,8 +34,19 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.obf.ObfWriter;
+import org.dwimble.core.picture.Picture;
+import org.dwimble.core.picture.PictureLibrary;
 import org.dwimble.core.route.Mending;
 import org.dwimble.core.route.Routes;
+import org.dwimble.core.search.Asked;
+import org.dwimble.core.search.PictureIndex;
+import org.dwimble.core.search.PictureSearch;
+import org.dwimble.core.sound.Phone;
+import org.dwimble.core.sound.PronouncingDictionary;
+import org.dwimble.core.sound.SoundQuestion;
+import org.dwimble.core.sound.SoundSearch;
+import org.dwimble.core.words.Forms;
+import org.dwimble.core.words.Meanings;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
@@ -57,6 +71,7 @@ public final class Bench {
     }
 
     private void run() throws Exception {
+        pictures();
         start();
         Path folder = Files.createTempDirectory("dwimble-bench");
         Path obz = folder.resolve("large.obz");
@@ -85,6 +100,76 @@ public final class Bench {
         System.out.println("| what | median | aim |");
         System.out.println("| --- | --- | --- |");
         rows.forEach(System.out::println);
+    }
+
+    /** The library made five times as large: 10,000 pictures and 60,000 names, and every way of asking. */
+    private void pictures() {
+        Function<String, InputStream> files = file -> Bench.class.getResourceAsStream("/library/" + file);
+        PictureLibrary library = PictureLibrary.read(files);
+        List<Picture> pictures = new ArrayList<>();
+        Map<String, List<PictureLibrary.Named>> names = new TreeMap<>();
+        for (int i = 0; i < 10_000; i++) {
+            Picture p = library.pictures().get(i % library.pictures().size());
+            int round = i / library.pictures().size();
+            pictures.add(round == 0 ? p : new Picture(p.id() + "-" + round, varied(p.name(), round), p.also().stream().map(a -> varied(a, round)).toList(), p.keywords(), p.group(), p.categories(), p.person()));
+        }
+        library.names().forEach((language, named) -> names.put(language, IntStream.range(0, 5_000).mapToObj(i -> {
+            PictureLibrary.Named n = named.get(i % named.size());
+            int round = i / named.size();
+            return round == 0 ? n : new PictureLibrary.Named(n.picture() + "-" + round, varied(n.name(), round), n.keywords());
+        }).toList()));
+        Forms forms = Forms.english();
+        long before = used();
+        long begin = System.nanoTime();
+        PictureIndex index = new PictureIndex(pictures, names, forms);
+        PictureSearch search = new PictureSearch(index, Meanings.read(files), forms);
+        row("pictures: index of 10,000 with 60,000 names, the first time (one reading)", millis(System.nanoTime() - begin), "1,500 ms");
+        rows.add("| pictures: heap the index takes | %d MB | 150 MB |".formatted((used() - before) / 1_000_000));
+        List<Asked> asked = new ArrayList<>();
+        for (Asked.How how : Asked.How.values()) {
+            for (String word : List.of("k", "ki", "kite", "kites", "mice", "elefant", "buterfly", "glad", "terrier", "brushing teeth", "ing", "ar", "zzqx", "happy", "car", "a", "swim", "latawiec", "собака", "猫", "قطة", "Schmetterling", "pił")) {
+                for (String language : List.of("en", "pl", "zh", "ar")) {
+                    asked.add(new Asked(word, how, List.of(language, "en"), null, 60));
+                }
+            }
+        }
+        List<Double> all = new ArrayList<>();
+        for (int round = 0; round < 12; round++) {
+            for (Asked a : asked) {
+                long from = System.nanoTime();
+                search.find(a);
+                if (round > 1) {
+                    all.add(millis(System.nanoTime() - from));
+                }
+            }
+        }
+        SoundSearch sounds = new SoundSearch(pictures, PronouncingDictionary.read(files));
+        List<SoundQuestion> questions = List.of(new SoundQuestion.StartsWith(Phone.of("K")), new SoundQuestion.EndsWith(Phone.of("T")), new SoundQuestion.HasInside(Phone.of("AY")),
+            new SoundQuestion.RhymesWith(sounds.readings("cat").get(0)), new SoundQuestion.OneSoundApart(sounds.readings("cat").get(0)), new SoundQuestion.HasShape("CVC"), new SoundQuestion.HasSyllables(2));
+        for (int round = 0; round < 60; round++) {
+            for (SoundQuestion question : questions) {
+                long from = System.nanoTime();
+                sounds.find(question, p -> true, 60);
+                if (round > 9) {
+                    all.add(millis(System.nanoTime() - from));
+                }
+            }
+        }
+        all.sort(Comparator.naturalOrder());
+        row("pictures: a search, any mode and language", all.get(all.size() / 2), "15 ms");
+        row("pictures: the 99th of 100 searches", all.get(all.size() * 99 / 100), "40 ms");
+    }
+
+    /** Another word of the same length and about the same letters. */
+    private static String varied(String word, int round) {
+        return word.length() < 2 ? word : word.substring(0, word.length() - 1) + (char) ('a' + (word.charAt(word.length() - 1) + round * 7) % 26);
+    }
+
+    private static long used() {
+        for (int i = 0; i < 3; i++) {
+            System.gc();
+        }
+        return Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory();
     }
 
     private void start() throws Exception {

@@ -145,7 +145,7 @@ class PicturesBrowserTest {
         }
         assertThat(page.getByText("About these 2 pictures")).isVisible();
         assertThat(w.violations()).isEmpty();
-        page.getByText("the whole school").click();
+        page.getByRole(AriaRole.DIALOG).getByText("the whole school").click();
         w.button("Take them in").click();
         assertThat(page.getByText("1 of 2 taken in.")).isVisible();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("“plan.png” is a PDF");
