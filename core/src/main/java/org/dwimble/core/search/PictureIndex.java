@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.picture.PictureLibrary;
 import org.dwimble.core.words.Forms;
@@ -38,58 +39,71 @@ public final class PictureIndex {
     /** @param pictures in order of preference: earlier ones win ties; @param forms of English words */
     public PictureIndex(List<Picture> pictures, Map<String, List<PictureLibrary.Named>> names, Forms forms) {
         this.pictures = List.copyOf(pictures);
+        for (int p = 0; p < pictures.size(); p++) {
+            byId.put(pictures.get(p).id(), p);
+        }
+        languages.addAll(names.keySet());
+        Map<String, String> folded = new ConcurrentHashMap<>();
+        List<List<Entry>> parts = languages.parallelStream().map(l -> l.equals("en") ? english(forms, folded) : foreign(names.get(l), languages.indexOf(l), forms, folded)).toList();
+        Map<String, Integer> counts = new HashMap<>();
+        parts.forEach(part -> part.forEach(e -> counts.merge(e.term, 1, Integer::sum)));
+        terms = counts.keySet().toArray(String[]::new);
+        Arrays.parallelSort(terms);
+        begins = new int[terms.length + 1];
+        Map<String, Integer> next = new HashMap<>(counts.size() * 2);
+        for (int t = 0; t < terms.length; t++) {
+            begins[t + 1] = begins[t] + counts.get(terms[t]);
+            next.put(terms[t], begins[t]);
+        }
+        int size = begins[terms.length];
+        pictureOf = new int[size];
+        fieldOf = new byte[size];
+        languageOf = new byte[size];
+        rankOf = new byte[size];
+        writtenOf = new String[size];
+        for (List<Entry> part : parts) {
+            for (Entry entry : part) {
+                int e = next.merge(entry.term, 1, Integer::sum) - 1;
+                pictureOf[e] = entry.picture;
+                fieldOf[e] = (byte) entry.field.ordinal();
+                languageOf[e] = (byte) entry.language;
+                rankOf[e] = (byte) Math.min(15, entry.rank);
+                writtenOf[e] = entry.written;
+            }
+        }
+    }
+
+    private List<Entry> english(Forms forms, Map<String, String> folded) {
         List<Entry> entries = new ArrayList<>();
         for (int p = 0; p < pictures.size(); p++) {
             Picture picture = pictures.get(p);
-            byId.put(picture.id(), p);
-            word(entries, picture.name(), p, Field.NAME, 0, 0, forms);
+            word(entries, picture.name(), p, Field.NAME, 0, 0, forms, folded);
             for (int i = 0; i < picture.also().size(); i++) {
-                word(entries, picture.also().get(i), p, Field.ALSO, 0, i, forms);
+                word(entries, picture.also().get(i), p, Field.ALSO, 0, i, forms, folded);
             }
             for (int i = 0; i < picture.keywords().size(); i++) {
-                word(entries, picture.keywords().get(i), p, Field.KEYWORD, 0, i, forms);
+                word(entries, picture.keywords().get(i), p, Field.KEYWORD, 0, i, forms, folded);
             }
         }
-        for (Map.Entry<String, List<PictureLibrary.Named>> language : names.entrySet()) {
-            int l = languages.size();
-            languages.add(language.getKey());
-            for (PictureLibrary.Named named : language.getValue()) {
-                Integer p = byId.get(named.picture());
-                if (p != null) {
-                    word(entries, named.name(), p, Field.NAME, l, 0, forms);
-                    for (int i = 0; i < named.keywords().size(); i++) {
-                        word(entries, named.keywords().get(i), p, Field.KEYWORD, l, i, forms);
-                    }
+        return entries;
+    }
+
+    private List<Entry> foreign(List<PictureLibrary.Named> names, int language, Forms forms, Map<String, String> folded) {
+        List<Entry> entries = new ArrayList<>();
+        for (PictureLibrary.Named named : names) {
+            Integer p = byId.get(named.picture());
+            if (p != null) {
+                word(entries, named.name(), p, Field.NAME, language, 0, forms, folded);
+                for (int i = 0; i < named.keywords().size(); i++) {
+                    word(entries, named.keywords().get(i), p, Field.KEYWORD, language, i, forms, folded);
                 }
             }
         }
-        Entry[] sorted = entries.toArray(Entry[]::new);
-        Arrays.parallelSort(sorted, (a, b) -> a.term.compareTo(b.term));
-        List<String> distinct = new ArrayList<>();
-        int[] starts = new int[sorted.length + 1];
-        pictureOf = new int[sorted.length];
-        fieldOf = new byte[sorted.length];
-        languageOf = new byte[sorted.length];
-        rankOf = new byte[sorted.length];
-        writtenOf = new String[sorted.length];
-        for (int e = 0; e < sorted.length; e++) {
-            if (e == 0 || !sorted[e].term.equals(sorted[e - 1].term)) {
-                starts[distinct.size()] = e;
-                distinct.add(sorted[e].term);
-            }
-            pictureOf[e] = sorted[e].picture;
-            fieldOf[e] = (byte) sorted[e].field.ordinal();
-            languageOf[e] = (byte) sorted[e].language;
-            rankOf[e] = (byte) Math.min(15, sorted[e].rank);
-            writtenOf[e] = sorted[e].written;
-        }
-        terms = distinct.toArray(String[]::new);
-        starts[terms.length] = sorted.length;
-        begins = Arrays.copyOf(starts, terms.length + 1);
+        return entries;
     }
 
-    private static void word(List<Entry> entries, String written, int picture, Field field, int language, int rank, Forms forms) {
-        String term = Spelling.fold(written);
+    private static void word(List<Entry> entries, String written, int picture, Field field, int language, int rank, Forms forms, Map<String, String> folded) {
+        String term = folded.computeIfAbsent(written, Spelling::fold);
         if (term.isEmpty()) {
             return;
         }

@@ -75,7 +75,7 @@ public final class Forms {
 
     private static void inflected(String f, Set<String> words) {
         undo(f, "ies", "y", words);
-        if (f.matches(".*(s|x|z|ch|sh|o)es")) {
+        if (f.endsWith("es") && f.length() > 2 && ("sxzo".indexOf(f.charAt(f.length() - 3)) >= 0 || f.endsWith("ches") || f.endsWith("shes"))) {
             undo(f, "es", "", words);
         }
         undo(f, "s", "", words);

@@ -1,31 +1,60 @@
 package org.dwimble.core.words;
 
 import java.text.Normalizer;
-import java.util.Locale;
-import java.util.regex.Pattern;
 
 /** Words made comparable, and how far two are apart. */
 public final class Spelling {
-    private static final Pattern MARKS = Pattern.compile("\\p{M}+");
-    private static final Pattern QUOTES = Pattern.compile("[’'ʼ]");
-    private static final Pattern REST = Pattern.compile("[^\\p{L}\\p{N}]+");
-
     private Spelling() {
     }
 
     /** Lower case, accents off, apostrophes dropped, anything else but letters and digits to one space. */
     public static String fold(String text) {
-        boolean plain = true;
-        for (int i = 0; i < text.length() && plain; i++) {
-            char c = text.charAt(i);
-            plain = c >= 'a' && c <= 'z' || c == ' ' && i > 0 && i < text.length() - 1 && text.charAt(i - 1) != ' ';
-        }
-        if (plain) {
+        if (isFolded(text)) {
             return text;
         }
-        String bare = MARKS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD)).replaceAll("");
-        String lower = bare.toLowerCase(Locale.ROOT).replace('ı', 'i').replace('ł', 'l').replace('đ', 'd').replace("ß", "ss").replace('ø', 'o');
-        return REST.matcher(QUOTES.matcher(lower).replaceAll("")).replaceAll(" ").trim();
+        boolean plain = text.chars().allMatch(c -> c < 0x80);
+        String bare = plain ? text : Normalizer.normalize(text, Normalizer.Form.NFD);
+        StringBuilder folded = new StringBuilder(bare.length());
+        for (int i = 0; i < bare.length(); i += Character.charCount(bare.codePointAt(i))) {
+            int c = bare.codePointAt(i);
+            if (Character.isLetterOrDigit(c)) {
+                append(folded, Character.toLowerCase(c));
+            } else if (!isMark(c) && c != '’' && c != '\'' && c != 'ʼ' && folded.length() > 0 && folded.charAt(folded.length() - 1) != ' ') {
+                folded.append(' ');
+            }
+        }
+        if (folded.length() > 0 && folded.charAt(folded.length() - 1) == ' ') {
+            folded.setLength(folded.length() - 1);
+        }
+        return folded.toString();
+    }
+
+    /** Most words need no folding; to see that is quicker than to do it. */
+    private static boolean isFolded(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            if (!(c >= 'a' && c <= 'z' || c == ' ' && i > 0 && i < text.length() - 1 && text.charAt(i - 1) != ' ')) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean isMark(int c) {
+        int type = Character.getType(c);
+        return type == Character.NON_SPACING_MARK || type == Character.COMBINING_SPACING_MARK || type == Character.ENCLOSING_MARK;
+    }
+
+    /** Letters that no accent is taken off of, though people type them without. */
+    private static void append(StringBuilder folded, int c) {
+        switch (c) {
+            case 'ı' -> folded.append('i');
+            case 'ł' -> folded.append('l');
+            case 'đ' -> folded.append('d');
+            case 'ø' -> folded.append('o');
+            case 'ß' -> folded.append("ss");
+            default -> folded.appendCodePoint(c);
+        }
     }
 
     /**
