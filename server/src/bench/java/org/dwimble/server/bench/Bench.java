@@ -65,11 +65,11 @@ public final class Bench {
 
     private final List<String> rows = new ArrayList<>();
 
-    private static final String PICTURES = "pictures";
+    private static final String ONLY_PICTURES = "pictures";
 
     public static void main(String[] args) throws Exception {
         Bench bench = new Bench();
-        if (args.length == 1 && args[0].equals(PICTURES)) {
+        if (args.length == 1 && args[0].equals(ONLY_PICTURES)) {
             bench.pictures();
             bench.rows.forEach(System.out::println);
         } else {
@@ -79,7 +79,7 @@ public final class Bench {
 
     /** In a process of its own with the flags Dwimble runs with, so that the first reading is a first. */
     private void picturesApart() throws Exception {
-        Process process = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-cp", System.getProperty("java.class.path"), Bench.class.getName(), PICTURES).redirectErrorStream(true).start();
+        Process process = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-cp", System.getProperty("java.class.path"), Bench.class.getName(), ONLY_PICTURES).redirectErrorStream(true).start();
         new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).lines().filter(l -> l.startsWith("|")).forEach(rows::add);
         process.waitFor();
     }

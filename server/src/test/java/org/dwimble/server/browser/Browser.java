@@ -28,7 +28,7 @@ public final class Browser implements BeforeAllCallback {
     }
 
     private static AutoCloseable start() {
-        com.microsoft.playwright.assertions.PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+        com.microsoft.playwright.assertions.PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
         Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setHeadless(true)
             .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update",
@@ -45,7 +45,7 @@ public final class Browser implements BeforeAllCallback {
         Window() {
             context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(TestServer.address())
                 .setPermissions(List.of("clipboard-read", "clipboard-write", "camera")));
-            context.setDefaultTimeout(20_000);
+            context.setDefaultTimeout(40_000);
             page = context.newPage();
             page.onPageError(error -> errors.add(error));
             page.onConsoleMessage(message -> note(message));
