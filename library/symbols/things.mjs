@@ -20,7 +20,7 @@ export const symbols = {
   hair: ['', path('M4 27v-11a12 13 0 0 1 24 0v11q-4 2 -5 -2v-9q-7 -1 -9 -5q-1 4 -4 5v9q-1 4 -6 2z', 'hair'), rect(9.4, 13, 13.2, 14, 'skin', 5), path('M10 16q5 -1 6 -6q3 5 7 6v-6q-7 -6 -13 0z', 'hair'), circle(13.6, 19, 0.9, 'ink'), circle(18.4, 19, 0.9, 'ink'), line('M14 22.6q2 1.6 4 0', 'mouth', 1), arrow([30.4, 6], [24, 10])],
   neck: ['', bust({ at: [16, 9.6], r: 6.6 }), rect(13, 14.6, 6, 6, 'shade', 1), ring(16, 18.6, 6.4, 3.4)],
   shoulder: ['shoulders', bust({ at: [16, 10], r: 6.6 }), ring(6.8, 22, 5, 5)],
-  back: ['my back', small(16, 16, 1, ...person({ look: 'back' })), ring(16, 15.8, 5.6, 6.4)],
+  back: ['back of the body', small(16, 16, 1, ...person({ look: 'back' })), ring(16, 15.8, 5.6, 6.4)],
   tummy: ['belly, stomach, tummy ache', person({ arms: [[[9.6, 17.6], [13, 19]], [[22.4, 17.6], [19, 19]]] }), ring(16, 18, 5.4, 4.6)],
   elbow: ['', line([[5, 6], [13, 22]], 'sky', 7), line([[13, 22], [28, 14]], 'skin', 5.6), circle(28, 13.4, 4, 'skin'), line([[5, 6], [12, 20]], 'sky', 7), ring(13, 22.6, 6.6, 6)],
   knee: ['knees', line([[6, 5], [18, 14]], 'navy', 8), line([[18, 14], [13, 27]], 'skin', 6.4), oval(15.6, 28.4, 5, 2.4, 'shoe'), ring(19, 14, 7, 6.4)],
