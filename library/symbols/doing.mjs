@@ -22,7 +22,7 @@ export { bulb, shirt, walking, running, other, speed, note };
 
 export const symbols = {
   want: ['would like, wanting, wish for', reaching(), apple(25.4, 15, 0.88), heart(25.4, 4.6, 0.62)],
-  need: ['must have, needing', hand('cup', { at: [16, 25.4], size: 1.35 }), path('M13.6 2.6h4.8l-1 9.600h-2.800z', 'red'), circle(16, 15, 2.1, 'red')],
+  need: ['must have, needing', reaching({ mood: 'flat' }), glass(25.6, 18, 0.92, 0.8), path('M24 1.2h3.2l-0.6 6h-2z', 'red'), circle(25.6, 9.2, 1.2, 'red')],
   like: ['enjoy, liking', bust({ at: [13, 13], r: 7.6, mood: 'wide' }), heart(26, 7, 0.86)],
   love: ['loving, adore', person({ at: [16, 6.6], eyes: 'shut', arms: [[[8.2, 17.6], [13, 20.4]], [[23.8, 17.6], [19, 20.4]]] }), heart(16, 18, 1.06, 'red'), line([[10.6, 20.8], [14, 21.6]], 'skin', 2.4), line([[21.4, 20.8], [18, 21.6]], 'skin', 2.4)],
   go: ['going, leave, off we go', small(11.6, 16, 0.96, ...walking()), arrow([20, 9], [31, 9], { width: 3, size: 1.15 })],
@@ -68,7 +68,7 @@ export const symbols = {
   share: ['sharing, share with me', small(7, 17, 0.74, ...person({ look: 'right', arms: [[[10.4, 19.5]], [[23.4, 17.8]]] })), small(25, 17, 0.74, ...other({ look: 'left', arms: [[[8.6, 17.8]], [[21.6, 19.5]]] })), path('M15.4 14v9a4.6 4.6 0 0 1 0 -9z', 'brown'), path('M16.6 14v9a4.6 4.6 0 0 0 0 -9z', 'brown'), circle(13.6, 18.6, 0.7, 'wood'), circle(18.6, 17, 0.7, 'wood'), arrow([15, 8.6], [10.6, 8.6], { width: 1.8, size: 0.72 }), arrow([17, 8.6], [21.4, 8.6], { width: 1.8, size: 0.72 })],
   find: ['finding, found, search, look for', circle(13, 13, 11, 'dark'), circle(13, 13, 8.8, 'water'), star(13, 13.2, 6), line([[21.6, 21.6], [28.6, 28.6]], 'wood', 4.4)],
   hide: ['hiding, hid', head({ at: [16, 10.6], r: 6, mood: 'none' }), rect(4, 14, 24, 16, 'amber', 1), rect(4, 14, 24, 3, 'brown', 1), line([[10.4, 12.8], [10.4, 16.6]], 'skin', 2.6), line([[21.6, 12.8], [21.6, 16.6]], 'skin', 2.6)],
-  feel: ['feeling, felt, feelings', bust({ at: [16, 10.4], r: 7.4, mood: 'happy', eyes: 'shut' }), heart(16, 25, 0.9, 'red'), hand('flat', { at: [27, 30.6], turn: -64, size: 0.82, reach: 3 })],
+  feel: ['feeling, felt, feelings', bust({ at: [16, 10.4], r: 7.4, mood: 'happy', eyes: 'shut' }), heart(16, 25.4, 1.0, 'red')],
   touch: ['touching', hand('point', { at: [16, 7.6], turn: 180, size: 1.06, reach: 4, flip: true }), rect(4, 23.4, 24, 6.6, 'rose', 3), line([[10, 20.4], [7.6, 17.6]], 'orange', 1.8), line([[21.6, 20.4], [24, 17.6]], 'orange', 1.8)],
   smell: ['smelling, sniff', bust({ at: [11, 14], r: 7.6, look: 'right', eyes: 'shut', mood: 'happy' }), flower(25.6, 17.6, 1.05), line('M21 13q1.6 -1.6 0 -3.400t0 -3.4', 'orange', 1.4), line('M25.6 11q1.6 -1.6 0 -3.400t0 -3.4', 'orange', 1.4)],
   taste: ['tasting, lick', bust({ at: [12, 12.6], r: 8, mood: 'tongue' }), poly([[20.6, 19.6], [29.4, 19.6], [25, 30.4]], 'brown'), circle(25, 17, 4.6, 'rose'), circle(23.4, 15.6, 1, 'white')],
