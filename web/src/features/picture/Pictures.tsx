@@ -7,11 +7,11 @@ import { sentence } from '../../api/client';
 import { AboutPicture } from './AboutPicture';
 import { Pic } from './art';
 import { Outside } from './Outside';
-import { bySound, categories, found, pairs, readings, sounds, used, type How, type SoundsHow } from './pictures';
+import { bySound, categories, found, pairs, readings, sounds, used, type How } from './pictures';
 import { caseload } from '../student/students';
 import { PutOnBoard } from './PutOnBoard';
 import { DropPictures } from './TakeIn';
-import { questions, soundName, type SoundAsk } from './soundQuestions';
+import { fixedAsk, fixedQuestions, questions, soundName, type SoundAsk } from './soundQuestions';
 
 const MOST = 120;
 const hows: { how: How; words: string }[] = [
@@ -37,7 +37,7 @@ export default function Pictures() {
 
   const said = useQuery(readings(query));
   const words = useQuery({ ...found({ query, how, category, most: MOST }), enabled: !sound && (query.trim() !== '' || category !== undefined) });
-  const heard = useQuery(bySound(sound && !other ? { how: sound.how, word: query, reading, phone: sound.phone, most: MOST } : undefined));
+  const heard = useQuery(bySound(sound && !other ? { how: sound.how, word: sound.fixed ? '' : query, reading, phone: sound.phone, shape: sound.shape, count: sound.count, most: MOST } : undefined));
   const paired = useQuery(pairs(sound?.phone ?? '', sound && other ? other : undefined));
   const drawers = useQuery(categories);
   const phones = useQuery(sounds);
@@ -85,9 +85,9 @@ export default function Pictures() {
           <span className="quiet">It sounds</span>
           {chips.map((c) => <Chip key={c.words} on={sound !== undefined && !sound.fixed && sound.how === c.ask.how && sound.phone === c.ask.phone} onClick={() => askSound(c.ask)}>{c.words}</Chip>)}
           {(said.data?.length ?? 0) > 1 && said.data!.map((s, i) => <Chip key={s.ipa} on={reading === i} onClick={() => setReading(i)}>said {s.ipa}</Chip>)}
-          <Select aria-label="A sound" placeholder="like any sound you choose…" className="sound-choice" showSearch allowClear popupMatchSelectWidth={230} value={sound?.fixed ? `${sound.how} ${sound.phone}` : undefined} optionFilterProp="label"
-            onChange={(value?: string) => { const [h, phone] = (value ?? '').split(' '); askSound(value ? { how: h as SoundsHow, phone, fixed: true } : undefined); }}
-            options={(['STARTS', 'ENDS', 'INSIDE'] as const).map((h) => ({ label: { STARTS: 'starts with', ENDS: 'ends with', INSIDE: 'in the middle' }[h], options: (phones.data ?? []).map((p) => ({ value: `${h} ${p.code}`, label: `${{ STARTS: 'starts with', ENDS: 'ends with', INSIDE: 'has inside' }[h]} ${soundName(p)}` })) }))} />
+          <Select aria-label="A sound" placeholder="like any sound you choose…" className="sound-choice" showSearch allowClear popupMatchSelectWidth={230} value={sound?.fixed ? `${sound.how} ${sound.phone ?? sound.shape ?? sound.count}` : undefined} optionFilterProp="label"
+            onChange={(value?: string) => askSound(value ? fixedAsk(value) : undefined)}
+            options={fixedQuestions(phones.data ?? [])} />
           {sound?.phone && (
             <Select aria-label="Pairs with another sound" placeholder="in pairs with…" className="sound-choice" showSearch allowClear value={other} popupMatchSelectWidth={180} optionFilterProp="label" onChange={setOther}
               options={(phones.data ?? []).filter((p) => p.code !== sound.phone).map((p) => ({ value: p.code, label: soundName(p) }))} />

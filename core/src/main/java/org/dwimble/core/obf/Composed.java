@@ -2,11 +2,9 @@ package org.dwimble.core.obf;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
+import org.dwimble.core.board.ContentHash;
 import org.dwimble.core.board.Layer;
 
 /** Several pictures drawn over each other as one drawing, for readers of a package that know one picture a button only. */
@@ -22,15 +20,7 @@ final class Composed {
                 layer.x(), layer.y(), layer.size(), layer.size(), item.contentType(), Base64.getEncoder().encodeToString(item.bytes()))));
         }
         byte[] bytes = svg.append("</svg>").toString().getBytes(StandardCharsets.UTF_8);
-        String name = "layers-" + hash(bytes);
+        String name = "layers-" + ContentHash.hex(bytes).substring(0, 32);
         return new Media.Item(name, "image/svg+xml", name + ".svg", bytes);
-    }
-
-    private static String hash(byte[] bytes) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes)).substring(0, 32);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

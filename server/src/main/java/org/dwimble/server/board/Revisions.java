@@ -1,7 +1,5 @@
 package org.dwimble.server.board;
 
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -16,6 +14,7 @@ import java.util.Set;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.BoardJson;
 import org.dwimble.core.board.Button;
+import org.dwimble.core.board.ContentHash;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.server.database.Session;
 import org.jspecify.annotations.Nullable;
@@ -79,7 +78,7 @@ public class Revisions {
 
     long keep(Session session, Whole whole) throws SQLException {
         byte[] json = BoardJson.mapper().writeValueAsBytes(whole);
-        return keep(session, json, sha256(json), Set.of());
+        return keep(session, json, ContentHash.of(json), Set.of());
     }
 
     long keep(Session session, Board board) throws SQLException {
@@ -90,7 +89,7 @@ public class Revisions {
     record Written(Board board, byte[] json, byte[] hash) {
         static Written of(Board board) {
             byte[] json = BoardJson.write(board);
-            return new Written(board, json, sha256(json));
+            return new Written(board, json, ContentHash.of(json));
         }
     }
 
@@ -119,13 +118,5 @@ public class Revisions {
         Set<String> hashes = new TreeSet<>();
         ids.stream().filter(id -> id.startsWith("own/")).forEach(id -> hashes.add(id.substring(4)));
         return hashes;
-    }
-
-    static byte[] sha256(byte[] bytes) {
-        try {
-            return MessageDigest.getInstance("SHA-256").digest(bytes);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

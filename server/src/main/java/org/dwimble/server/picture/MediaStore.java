@@ -1,12 +1,10 @@
 package org.dwimble.server.picture;
 
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.sql.SQLException;
 import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
+import org.dwimble.core.board.ContentHash;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.server.database.Database;
@@ -81,7 +79,7 @@ public class MediaStore {
             if (verdict.type() == null) {
                 return new Kept(null, verdict.whyNot());
             }
-            String hash = hash(bytes);
+            String hash = ContentHash.hex(bytes);
             entries.add(spool.put(hash, verdict.type(), bytes));
             return new Kept("own/" + hash, null);
         }
@@ -104,14 +102,6 @@ public class MediaStore {
         @Override
         public void close() {
             spool.close();
-        }
-    }
-
-    static String hash(byte[] bytes) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
         }
     }
 

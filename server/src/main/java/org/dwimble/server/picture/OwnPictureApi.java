@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.dwimble.core.board.ContentHash;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Unacceptable;
 import org.dwimble.core.obf.Media;
@@ -95,14 +96,14 @@ public class OwnPictureApi {
 
     /** Keeps bytes that came in, whatever way; what came before is one with what was known of it. */
     public TakenIn keep(byte[] bytes, OwnPicture about, String name, Account account) throws Refused {
-        String hash = MediaStore.hash(bytes);
+        String hash = ContentHash.hex(bytes);
         Optional<OwnPictures.Kept> known = own.ofFile(hash, account);
         if (known.isPresent()) {
             own.change(known.get().id(), both(known.get().about(), about));
             return new TakenIn(shown(found(known.get().id(), account), account), true);
         }
         Photo.Taken taken = Photo.take(bytes, name);
-        long id = own.keep(about, hash, MediaStore.hash(taken.bytes()), taken.type(), taken.bytes(), account, clock.instant());
+        long id = own.keep(about, hash, ContentHash.hex(taken.bytes()), taken.type(), taken.bytes(), account, clock.instant());
         return new TakenIn(shown(found(id, account), account), false);
     }
 
@@ -128,7 +129,7 @@ public class OwnPictureApi {
         mayChange(id, account);
         Media.Item item = media.any(found(id, account).picture().substring("own/".length())).orElseThrow(() -> Problem.notFound("picture"));
         Photo.Taken drawn = Photo.retouch(new Photo.Taken(item.contentType(), item.bytes()), how);
-        own.redraw(id, MediaStore.hash(drawn.bytes()), drawn.type(), drawn.bytes());
+        own.redraw(id, ContentHash.hex(drawn.bytes()), drawn.type(), drawn.bytes());
         return shown(found(id, account), account);
     }
 
