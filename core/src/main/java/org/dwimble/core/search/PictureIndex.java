@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.picture.PictureLibrary;
 import org.dwimble.core.words.Forms;
@@ -32,6 +33,8 @@ public final class PictureIndex {
     private final byte[] languageOf;
     private final byte[] rankOf;
     private final String[] writtenOf;
+    private final Map<Integer, int[]> nameTerms = new ConcurrentHashMap<>();
+    private final Map<Integer, String[]> heardTerms = new ConcurrentHashMap<>();
 
     private record Entry(String term, int picture, Field field, int language, int rank, String written) {
     }
@@ -71,6 +74,24 @@ public final class PictureIndex {
                 writtenOf[e] = entry.written;
             }
         }
+        heardIn(0);
+    }
+
+    /** The terms that are whole names or other names in a language, so that a slow look at each need not look at all. */
+    int[] namesIn(int language) {
+        return nameTerms.computeIfAbsent(language, l -> IntStream.range(0, terms.length).filter(t -> {
+            for (int e = begins[t]; e < begins[t + 1]; e++) {
+                if (languageOf[e] == l && (fieldOf[e] == Field.NAME.ordinal() || fieldOf[e] == Field.ALSO.ordinal())) {
+                    return true;
+                }
+            }
+            return false;
+        }).toArray());
+    }
+
+    /** How the terms of {@link #namesIn} would be written by ear, in their order. */
+    String[] heardIn(int language) {
+        return heardTerms.computeIfAbsent(language, l -> Arrays.stream(namesIn(l)).mapToObj(t -> terms[t].charAt(0) < 0x80 ? Spelling.byEar(terms[t]) : "").toArray(String[]::new));
     }
 
     private List<Entry> english(Forms forms, Map<String, String> folded) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
@@ -27,6 +28,8 @@ public final class PictureSearch {
     private static final int SHORTEST_MISSPELT = 4;
     /** Nobody types part of a country's name to find its flag by chance. */
     private static final String FLAGS = "country-flag";
+
+    private static final Why[] REASONS = Why.values();
 
     private final PictureIndex library;
     private final PictureIndex own;
@@ -95,11 +98,10 @@ public final class PictureSearch {
             ownLook.misspelt();
             libraryLook.misspelt();
         }
-        List<Ranked> ranked = new ArrayList<>();
-        ownLook.give(ranked, wanted);
-        libraryLook.give(ranked, wanted);
-        ranked.sort(Comparator.comparingLong(Ranked::score));
-        return ranked.stream().limit(asked.most()).map(Ranked::found).toList();
+        PriorityQueue<Ranked> best = new PriorityQueue<>(Comparator.comparingLong(Ranked::score).reversed());
+        ownLook.give(best, wanted);
+        libraryLook.give(best, wanted);
+        return best.stream().sorted(Comparator.comparingLong(Ranked::score)).map(Ranked::found).toList();
     }
 
     private List<Found> listed(Asked asked, Predicate<Picture> wanted) {
@@ -276,16 +278,21 @@ public final class PictureSearch {
             }
             int bound = sought.length() < 7 ? 1 : 2;
             String heard = Spelling.byEar(sought);
-            for (int t = 0; t < index.termCount(); t++) {
-                String term = index.term(t);
-                if (Math.abs(term.length() - sought.length()) > 2) {
-                    continue;
+            for (int language = 0; language < preference.length; language++) {
+                if (preference[language] != 7) {
+                    misspelt(index.namesIn(language), index.heardIn(language), bound, heard);
                 }
-                int slips = Spelling.distance(sought, term, bound);
-                boolean byEar = slips > bound && term.charAt(0) < 0x80 && Spelling.byEar(term).equals(heard);
+            }
+        }
+
+        private void misspelt(int[] names, String[] heardNames, int bound, String heard) {
+            for (int n = 0; n < names.length; n++) {
+                String term = index.term(names[n]);
+                int slips = Math.abs(term.length() - sought.length()) > bound ? bound + 1 : Spelling.distance(sought, term, bound);
+                boolean byEar = slips > bound && heardNames[n].equals(heard);
                 if (slips <= bound || byEar) {
                     int rank = byEar ? 1 : slips;
-                    index.entries(t, e -> {
+                    index.entries(names[n], e -> {
                         Field field = index.fieldAt(e);
                         if (!foreign(e) && (field == Field.NAME || field == Field.ALSO)) {
                             keep(e, Why.SPELT_ALIKE, rank * 2 + (field == Field.NAME ? 0 : 1));
@@ -311,11 +318,16 @@ public final class PictureSearch {
             certain |= why.compareTo(Why.HAS_WORD) <= 0 || why == Why.OTHER_LANGUAGE;
         }
 
-        void give(List<Ranked> ranked, Predicate<Picture> wanted) {
+        /** Adds what is better than the worst there, keeping no more than were asked for; the worst is at the head. */
+        void give(PriorityQueue<Ranked> ranked, Predicate<Picture> wanted) {
             for (int p = 0; p < best.length; p++) {
-                if (best[p] != Long.MAX_VALUE && wanted.test(index.pictures().get(p))) {
-                    Why why = Why.values()[(int) (best[p] >>> 48)];
+                boolean good = best[p] != Long.MAX_VALUE && (ranked.size() < asked.most() || best[p] < ranked.peek().score);
+                if (good && wanted.test(index.pictures().get(p))) {
+                    Why why = REASONS[(int) (best[p] >>> 48)];
                     ranked.add(new Ranked(best[p], new Found(index.pictures().get(p), why, by(p, why))));
+                    if (ranked.size() > asked.most()) {
+                        ranked.poll();
+                    }
                 }
             }
         }
