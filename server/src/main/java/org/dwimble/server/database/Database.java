@@ -3,6 +3,7 @@ package org.dwimble.server.database;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.concurrent.locks.ReentrantLock;
 import javax.sql.DataSource;
 import org.springframework.stereotype.Component;
 
@@ -19,6 +20,8 @@ public class Database {
     }
 
     private final DataSource source;
+    /** Writers wait here, in turn and without a connection, so that whoever writes can still read beside its transaction. */
+    private final ReentrantLock writing = new ReentrantLock(true);
 
     public Database(DataSource source) {
         this.source = source;
@@ -44,6 +47,15 @@ public class Database {
 
     /** All or nothing: on any exception the state is as before. When this returns, the change is on disk. */
     public <T, X extends Exception> T write(Work<T, X> work) throws X {
+        writing.lock();
+        try {
+            return writeAlone(work);
+        } finally {
+            writing.unlock();
+        }
+    }
+
+    private <T, X extends Exception> T writeAlone(Work<T, X> work) throws X {
         try (Connection connection = source.getConnection()) {
             connection.setAutoCommit(false);
             boolean done = false;
