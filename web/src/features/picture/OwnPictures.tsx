@@ -207,6 +207,7 @@ function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClose: () 
   const [quarters, setQuarters] = useState(0);
   const [brighten, setBrighten] = useState(0);
   const [square, setSquare] = useState(true);
+  const [opened, setOpened] = useState(false);
   const [area, setArea] = useState<Area>();
   const [size, setSize] = useState({ width: 1, height: 1 });
   const keeping = useMutation({
@@ -218,10 +219,10 @@ function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClose: () 
     onSuccess: () => { onDone(); onClose(); },
   });
   return (
-    <Modal open title="Cut, turn, brighten" onCancel={onClose} okText="Keep it so" cancelText="Leave it" confirmLoading={keeping.isPending} onOk={() => keeping.mutate()}>
+    <Modal open title="Cut, turn, brighten" onCancel={onClose} okText="Keep it so" cancelText="Leave it" confirmLoading={keeping.isPending} okButtonProps={{ disabled: square && !area }} afterOpenChange={setOpened} onOk={() => keeping.mutate()}>
       <div className="retouch" style={{ '--brighten': 1 + brighten / 100 } as React.CSSProperties}>
-        <Cropper image={pictureAddress(picture.picture, { art: '' })} crop={crop} zoom={zoom} rotation={quarters * 90} aspect={1} minZoom={1} maxZoom={4} restrictPosition showGrid={false} onCropChange={setCrop} onZoomChange={setZoom}
-          onCropComplete={(_, pixels) => setArea(pixels)} onMediaLoaded={(m) => setSize({ width: m.naturalWidth, height: m.naturalHeight })} />
+        {opened && <Cropper image={pictureAddress(picture.picture, { art: '' })} crop={crop} zoom={zoom} rotation={quarters * 90} aspect={1} minZoom={1} maxZoom={4} restrictPosition showGrid={false} onCropChange={setCrop} onZoomChange={setZoom}
+          onCropComplete={(_, pixels) => setArea(pixels)} onMediaLoaded={(m) => setSize({ width: m.naturalWidth, height: m.naturalHeight })} />}
       </div>
       <Checkbox checked={square} onChange={(e) => setSquare(e.target.checked)}>Cut to the square that is shown</Checkbox>
       <label className="slider">Closer <Slider min={1} max={4} step={0.05} value={zoom} onChange={setZoom} tooltip={{ open: false }} ariaLabelForHandle="Closer" /></label>
