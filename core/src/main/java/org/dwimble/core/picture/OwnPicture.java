@@ -4,6 +4,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Unacceptable;
 import org.jspecify.annotations.Nullable;
@@ -65,6 +66,13 @@ public record OwnPicture(List<String> words, List<String> categories, Audience a
         if (origin == Origin.LICENCE && licence.isEmpty()) {
             throw new Unacceptable("Say which licence the picture is under, such as CC BY 4.0.");
         }
+    }
+
+    /** What is known after the same file came again: the words and categories of both, the rest as it was told last. */
+    public OwnPicture takenInAgain(OwnPicture now) {
+        List<String> both = Stream.concat(words.stream(), now.words.stream()).distinct().limit(MOST_WORDS).toList();
+        List<String> under = Stream.concat(categories.stream(), now.categories.stream()).distinct().limit(MOST_CATEGORIES).toList();
+        return new OwnPicture(both, under, now.audience, now.student, now.person, now.origin, now.author, now.licence, now.source);
     }
 
     private static List<String> tidy(List<String> words) {

@@ -2,11 +2,8 @@ package org.dwimble.server.picture;
 
 import java.io.IOException;
 import java.time.Clock;
-import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.dwimble.core.board.ContentHash;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Unacceptable;
@@ -99,20 +96,12 @@ public class OwnPictureApi {
         String hash = ContentHash.hex(bytes);
         Optional<OwnPictures.Kept> known = own.ofFile(hash, account);
         if (known.isPresent()) {
-            own.change(known.get().id(), both(known.get().about(), about));
+            own.change(known.get().id(), known.get().about().takenInAgain(about));
             return new TakenIn(shown(found(known.get().id(), account), account), true);
         }
         Photo.Taken taken = Photo.take(bytes, name);
         long id = own.keep(about, hash, ContentHash.hex(taken.bytes()), taken.type(), taken.bytes(), account, clock.instant());
         return new TakenIn(shown(found(id, account), account), false);
-    }
-
-    private static OwnPicture both(OwnPicture before, OwnPicture now) {
-        Set<String> words = new LinkedHashSet<>(before.words());
-        words.addAll(now.words());
-        Set<String> categories = new LinkedHashSet<>(before.categories());
-        categories.addAll(now.categories());
-        return new OwnPicture(words.stream().limit(OwnPicture.MOST_WORDS).toList(), new ArrayList<>(categories), now.audience(), now.student(), now.person(), now.origin(), now.author(), now.licence(), now.source());
     }
 
     @PutMapping("/{id}")

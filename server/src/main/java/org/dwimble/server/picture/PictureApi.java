@@ -2,6 +2,7 @@ package org.dwimble.server.picture;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -43,7 +44,7 @@ class PictureApi {
     record FoundPicture(String id, String name, String why, boolean sure) {
     }
 
-    /** @param kind what the word would be taken for; @param byReason how many were found for each reason, in the order of the pictures */
+    /** @param kind what the word would be taken for */
     record FoundPictures(String word, Kind kind, List<FoundPicture> pictures) {
     }
 
@@ -121,9 +122,9 @@ class PictureApi {
     List<Category> categories(@AuthenticationPrincipal Account account) {
         Predicate<Picture> may = pictures.may(account, null);
         Map<String, Category> categories = new LinkedHashMap<>();
-        pictures.all().filter(may).sorted(java.util.Comparator.comparing(Picture::own)).forEach(p -> p.categories().forEach(c ->
+        pictures.all().filter(may).sorted(Comparator.comparing(Picture::own)).forEach(p -> p.categories().forEach(c ->
             categories.merge(c, new Category(c, 1, p.own(), p.id()), (a, b) -> new Category(c, a.pictures + 1, a.ofSchool, a.example))));
-        return categories.values().stream().sorted(java.util.Comparator.comparing(Category::ofSchool).thenComparing(Category::name)).toList();
+        return categories.values().stream().sorted(Comparator.comparing(Category::ofSchool).thenComparing(Category::name)).toList();
     }
 
     /** Pictures a student's boards are made of. */
