@@ -10,10 +10,7 @@ import { Pic, pictureAddress } from './art';
 import { Camera } from './Camera';
 import { categories, changeOwn, deleteOwn, ownPictures, retouch, takeIn } from './pictures';
 import { picturesOf, takeWaiting } from './TakeIn';
-
-const AT_ONCE = 3;
-
-interface Batch { done: number; of: number; before: number; refused: string[]; running: boolean }
+import { done, taking, useTaking, type Batch } from './taking';
 
 /** The pictures the school has taken in itself: many at once, with what is known of them. */
 export default function OwnPictures() {
@@ -23,7 +20,7 @@ export default function OwnPictures() {
   const [files, setFiles] = useState<File[]>(takeWaiting);
   const [over, setOver] = useState(false);
   const [camera, setCamera] = useState(false);
-  const [batch, setBatch] = useState<Batch>();
+  const batch = useTaking();
   const [open, setOpen] = useState<number>();
   const [filter, setFilter] = useState('');
   const chooser = useRef<HTMLInputElement>(null);
@@ -38,26 +35,10 @@ export default function OwnPictures() {
     return () => window.removeEventListener('paste', paste);
   }, [offer]);
 
-  async function take(facts: Omit<OwnAbout, 'words'>, words: string[]) {
-    const queue = [...files];
-    const now: Batch = { done: 0, of: queue.length, before: 0, refused: [], running: true };
+  const fresh = () => { void queries.invalidateQueries({ queryKey: ownPictures.queryKey }); void queries.invalidateQueries({ queryKey: ['pictures'] }); };
+  function take(facts: Omit<OwnAbout, 'words'>, words: string[]) {
+    taking.take(files, (file) => takeIn(file, { ...facts, words }), fresh);
     setFiles([]);
-    setBatch({ ...now });
-    await Promise.all(Array.from({ length: AT_ONCE }, async () => {
-      for (let file = queue.shift(); file; file = queue.shift()) {
-        try {
-          const taken = await takeIn(file, { ...facts, words });
-          if (taken.before) now.before++;
-        } catch (error) {
-          now.refused.push(sentence(error));
-        }
-        now.done++;
-        setBatch({ ...now, refused: [...now.refused] });
-      }
-    }));
-    setBatch({ ...now, running: false });
-    void queries.invalidateQueries({ queryKey: ownPictures.queryKey });
-    void queries.invalidateQueries({ queryKey: ['pictures'] });
   }
 
   const shown = (own.data ?? []).filter((p) => filter.trim() === '' || [...p.about.words, ...p.about.categories].some((w) => w.toLowerCase().includes(filter.trim().toLowerCase())));
@@ -76,7 +57,7 @@ export default function OwnPictures() {
             <Button onClick={() => setCamera(true)}>Take a photo</Button>
           </div>
         </div>
-        {batch && <BatchTold batch={batch} onClose={() => setBatch(undefined)} />}
+        {batch && <BatchTold batch={batch} onAgain={() => taking.again(fresh)} />}
         {(own.data?.length ?? 0) > 8 && <Input allowClear value={filter} onChange={(e) => setFilter(e.target.value)} placeholder="Which of them" aria-label="Find one of our own pictures" className="own-filter" />}
         {own.data?.length === 0 && !batch && <p className="quiet">There are none yet. Photos of people, places and one-of-a-kind things are what a student knows best.</p>}
         <ul className="tiles" aria-label="Our own pictures">
@@ -94,7 +75,7 @@ export default function OwnPictures() {
         {chosen ? <OneOwn key={`${chosen.id} ${chosen.picture}`} picture={chosen} onGone={() => setOpen(undefined)} /> : <p className="quiet">A picture you choose is told about here, and can be changed.</p>}
       </aside>
       {camera && <Camera onClose={() => setCamera(false)} onPhoto={(file) => { setCamera(false); offer([file]); }} />}
-      {files.length > 0 && <About title={files.length === 1 ? 'About this picture' : `About these ${files.length} pictures`} files={files} onClose={() => { setFiles([]); void message.info('Nothing was taken in.'); }} onTake={(facts, words) => void take(facts, words)} />}
+      {files.length > 0 && <About title={files.length === 1 ? 'About this picture' : `About these ${files.length} pictures`} files={files} onClose={() => { setFiles([]); void message.info('Nothing was taken in.'); }} onTake={take} />}
     </main>
   );
 }
@@ -103,14 +84,16 @@ function audience(p: ShownOwn): string {
   return { STUDENT: 'one student', MINE: p.mine ? 'my students' : `${p.takenInBy}’s students`, SCHOOL: 'the whole school' }[p.about.audience];
 }
 
-function BatchTold({ batch, onClose }: { batch: Batch; onClose: () => void }) {
-  const taken = batch.done - batch.refused.length;
-  const words = `${taken} of ${batch.of} taken in${batch.before > 0 ? `, ${batch.before} of them known before` : ''}.`;
+function BatchTold({ batch, onAgain }: { batch: Batch; onAgain: () => void }) {
+  const words = `${batch.taken} of ${batch.of} taken in${batch.before > 0 ? `, ${batch.before} of them known before` : ''}.`;
   return (
-    <section className="batch" aria-label="Taking in" aria-live="polite">
-      <Progress percent={Math.round((batch.done / batch.of) * 100)} status={batch.running ? 'active' : batch.refused.length > 0 ? 'exception' : 'success'} aria-label="How many are taken in" />
-      <p>{words} {!batch.running && <button type="button" className="dotted" onClick={onClose}>done</button>}</p>
-      {batch.refused.length > 0 && <div role="alert"><ul>{batch.refused.slice(0, 20).map((r, i) => <li key={i}>{r}</li>)}{batch.refused.length > 20 && <li>and {batch.refused.length - 20} more</li>}</ul></div>}
+    <section className="batch" aria-label="Taking in" aria-live={batch.running ? 'off' : 'polite'}>
+      <Progress percent={Math.floor((done(batch) / batch.of) * 100)} status={batch.running ? 'active' : batch.refused.length > 0 ? 'exception' : 'success'} aria-label="How many are taken in" />
+      <p>{words}{batch.stopped > 0 && ` The other ${batch.stopped} were left.`} {batch.running
+        ? batch.of > 3 && <><button type="button" className="dotted" onClick={() => taking.stop()}>stop here</button> <span className="quiet">You can go on with other things meanwhile.</span></>
+        : <button type="button" className="dotted" onClick={() => taking.close()}>done</button>}</p>
+      {batch.refused.length > 0 && <div role="alert"><ul>{batch.refused.slice(0, 20).map((r) => <li key={r.why}>{r.why}{r.files > 1 && ` (${r.files} files)`}</li>)}{batch.refused.length > 20 && <li>and {batch.refused.length - 20} more</li>}</ul></div>}
+      {!batch.running && batch.again > 0 && <Button onClick={onAgain}>{batch.again === 1 ? 'Try that one again' : `Try those ${batch.again} again`}</Button>}
     </section>
   );
 }

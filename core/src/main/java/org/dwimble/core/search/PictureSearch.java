@@ -1,8 +1,8 @@
 package org.dwimble.core.search;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -11,6 +11,7 @@ import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.PictureIndex.Field;
 import org.dwimble.core.words.Forms;
@@ -53,8 +54,13 @@ public final class PictureSearch {
     }
 
     public Optional<Picture> byId(String id) {
-        PictureIndex index = id.startsWith("own/") ? own : library;
-        return Optional.ofNullable(index.indexOf(id)).map(index.pictures()::get);
+        return byId(id, picture -> true);
+    }
+
+    /** Of own pictures, which several people may each keep under words of their own, the first that may be seen. */
+    public Optional<Picture> byId(String id, Predicate<Picture> may) {
+        return id.startsWith("own/") ? own.pictures().stream().filter(p -> p.id().equals(id)).filter(may).findFirst()
+            : Optional.ofNullable(library.indexOf(id)).map(library.pictures()::get).filter(may);
     }
 
     /** Every picture of the library, in its order. */
@@ -101,15 +107,14 @@ public final class PictureSearch {
         PriorityQueue<Ranked> best = new PriorityQueue<>(Comparator.comparingLong(Ranked::score).reversed());
         ownLook.give(best, wanted);
         libraryLook.give(best, wanted);
-        return best.stream().sorted(Comparator.comparingLong(Ranked::score)).map(Ranked::found).toList();
+        Set<String> given = new HashSet<>();
+        return best.stream().sorted(Comparator.comparingLong(Ranked::score)).map(Ranked::found).filter(f -> given.add(f.picture().id())).toList();
     }
 
     private List<Found> listed(Asked asked, Predicate<Picture> wanted) {
-        List<Found> found = new ArrayList<>();
-        for (PictureIndex index : List.of(own, library)) {
-            index.pictures().stream().filter(wanted).limit(asked.most() - found.size()).forEach(p -> found.add(new Found(p, Why.RELATED, asked.category())));
-        }
-        return found;
+        Set<String> given = new HashSet<>();
+        return Stream.concat(own.pictures().stream(), library.pictures().stream()).filter(wanted).filter(p -> given.add(p.id())).limit(asked.most())
+            .map(p -> new Found(p, Why.RELATED, asked.category())).toList();
     }
 
     private record Ranked(long score, Found found) {

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.dwimble.core.picture.Picture;
 
 /** Finds pictures by how their words sound. Every question looks at every word, which takes a millisecond or two. */
@@ -17,7 +18,7 @@ public final class SoundSearch {
     private static final int OTHER_WORDS = 2;
 
     /** A word that a picture stands for, and one way it is said. */
-    private record Spoken(Picture picture, String word, Reading reading, int order) {
+    private record Spoken(Picture picture, String word, Reading reading) {
     }
 
     /** @param word the word that sounds so: the picture's name, or another of its words */
@@ -29,21 +30,40 @@ public final class SoundSearch {
     }
 
     private final PronouncingDictionary dictionary;
-    private final List<Spoken> spoken = new ArrayList<>();
+    private final List<Spoken> library;
+    /** Own pictures' words before the library's. */
+    private final List<Spoken> spoken;
 
-    /** @param pictures in order of preference: of two pictures with one word, the earlier is given */
-    public SoundSearch(List<Picture> pictures, PronouncingDictionary dictionary) {
+    /** @param library in order of preference: of two pictures with one word, the earlier is given */
+    public SoundSearch(List<Picture> library, PronouncingDictionary dictionary) {
+        this(dictionary, List.of(), spoken(library, dictionary));
+    }
+
+    private SoundSearch(PronouncingDictionary dictionary, List<Spoken> own, List<Spoken> library) {
         this.dictionary = dictionary;
-        Set<String> taken = new LinkedHashSet<>();
-        for (boolean name : new boolean[] {true, false}) {
-            for (Picture picture : pictures) {
-                List<String> words = name ? List.of(picture.name()) : picture.also().subList(0, Math.min(OTHER_WORDS, picture.also().size()));
-                for (String word : words) {
-                    if (word.indexOf(' ') < 0 && taken.add(word.toLowerCase(Locale.ROOT))) {
-                        dictionary.of(word).forEach(r -> spoken.add(new Spoken(picture, word, r, spoken.size())));
-                    }
-                }
-            }
+        this.library = library;
+        spoken = Stream.concat(own.stream(), library.stream()).toList();
+    }
+
+    /** The same library with a school's own pictures before it, instead of those there were. */
+    public SoundSearch with(List<Picture> ownPictures) {
+        return new SoundSearch(dictionary, spoken(ownPictures, dictionary), library);
+    }
+
+    private static List<Spoken> spoken(List<Picture> pictures, PronouncingDictionary dictionary) {
+        List<Spoken> spoken = new ArrayList<>();
+        for (Picture picture : pictures) {
+            say(picture, picture.name(), dictionary, spoken);
+        }
+        for (Picture picture : pictures) {
+            picture.also().stream().limit(OTHER_WORDS).forEach(word -> say(picture, word, dictionary, spoken));
+        }
+        return spoken;
+    }
+
+    private static void say(Picture picture, String word, PronouncingDictionary dictionary, List<Spoken> spoken) {
+        if (word.indexOf(' ') < 0) {
+            dictionary.of(word).forEach(reading -> spoken.add(new Spoken(picture, word, reading)));
         }
     }
 
@@ -52,17 +72,20 @@ public final class SoundSearch {
         return dictionary.of(word);
     }
 
-    /** Words that sound so, shortest first, then in the library's order. A word is given once, whatever its readings. */
+    /**
+     * Words that sound so, shortest first, then own pictures' before the library's, in its order. A word is given
+     * once, whatever its readings, with the first of its pictures that may be seen.
+     */
     public List<Heard> find(SoundQuestion question, Predicate<Picture> may, int most) {
         Predicate<Reading> fits = fits(question);
         Map<String, Spoken> found = new LinkedHashMap<>();
         for (Spoken s : spoken) {
             if (fits.test(s.reading) && may.test(s.picture)) {
-                found.putIfAbsent(s.word, s);
+                found.putIfAbsent(s.word.toLowerCase(Locale.ROOT), s);
             }
         }
         return found.values().stream()
-            .sorted(Comparator.comparingInt((Spoken s) -> s.reading.phones().size()).thenComparingInt(Spoken::order))
+            .sorted(Comparator.comparingInt(s -> s.reading.phones().size()))
             .limit(most).map(s -> new Heard(s.picture, s.word, s.reading)).toList();
     }
 
@@ -115,8 +138,6 @@ public final class SoundSearch {
     /**
      * Pairs of words that differ in these two sounds and in nothing else, shortest first. The first of a pair has
      * the first sound.
-     *
-
      */
     public List<Pair> pairs(Phone one, Phone other, Predicate<Picture> may, int most) {
         Map<String, List<Spoken>> byRest = new LinkedHashMap<>();
@@ -138,7 +159,7 @@ public final class SoundSearch {
             for (int i = 0; i < s.reading.phones().size(); i++) {
                 if (s.reading.phones().get(i).equals(one)) {
                     for (Spoken t : byRest.getOrDefault(rest(s.reading, i), List.of())) {
-                        if (!t.word.equals(s.word) && !t.picture.equals(s.picture) && given.add(s.word + " " + t.word)) {
+                        if (!t.word.equals(s.word) && !t.picture.equals(s.picture) && given.add((s.word + " " + t.word).toLowerCase(Locale.ROOT))) {
                             pairs.add(new Pair(new Heard(s.picture, s.word, s.reading), new Heard(t.picture, t.word, t.reading), i));
                         }
                     }

@@ -95,6 +95,17 @@ class PictureSearchTest {
     }
 
     @Test
+    void whatTwoPeopleTookInIsFoundOnceByWordsTheSeekerMaySee() {
+        Picture hers = picture("own/1", "harbour seal", "", "", "");
+        Picture his = picture("own/1", "Otter Tom", "", "", "");
+        PictureSearch both = small.with(List.of(hers, his));
+        assertThat(both.find(Asked.typed("otter", 5), p -> !p.equals(his))).noneMatch(f -> f.picture().own());
+        assertThat(both.find(Asked.typed("o", 5), p -> p.own())).extracting(f -> f.picture().id()).containsExactly("own/1");
+        assertThat(both.byId("own/1", p -> !p.equals(hers))).hasValue(his);
+        assertThat(both.byId("own/1", p -> false)).isEmpty();
+    }
+
+    @Test
     void aPreferredLanguageCountsLikeEnglishAndChineseIsFoundByAnyPartOfAName() {
         assertThat(small.find(new Asked("lata", Asked.How.TYPED, List.of("pl"), null, 5))).extracting(Found::reason).containsExactly("starts so");
         assertThat(small.find(Asked.typed("lata", 5))).extracting(Found::reason).containsExactly("Polish: latawiec");

@@ -7,6 +7,7 @@ import static org.dwimble.core.ShippedLibrary.SOUNDS;
 
 import java.util.List;
 import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.picture.Picture;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -59,6 +60,16 @@ class SoundSearchTest {
         assertThat(pairs).anyMatch(p -> p.one().word().equals("coat") && p.other().word().equals("goat") && p.at() == 0);
         assertThat(pairs).allMatch(p -> SoundSearch.apart(p.one().reading(), p.other().reading()) == p.at());
         assertThat(SEARCH.pairs(Phone.of("K"), Phone.of("K"), p -> true, 50)).isEmpty();
+    }
+
+    @Test
+    void anOwnPictureComesBeforeTheLibrarysAndHidesItFromNobodyElse() {
+        Picture ours = new Picture("own/1", "Cup", List.of(), List.of(), "own", List.of(), false);
+        SoundSearch both = SEARCH.with(List.of(ours));
+        SoundQuestion k = new SoundQuestion.StartsWith(Phone.of("K"));
+        assertThat(both.find(k, p -> true, 10_000)).filteredOn(h -> h.word().equalsIgnoreCase("cup")).extracting(SoundSearch.Heard::picture).containsExactly(ours);
+        assertThat(both.find(k, p -> !p.own(), 10_000)).filteredOn(h -> h.word().equalsIgnoreCase("cup")).hasSize(1).allMatch(h -> !h.picture().own());
+        assertThat(both.with(List.of()).find(k, p -> true, 10_000)).isEqualTo(SEARCH.find(k, p -> true, 10_000));
     }
 
     @Test

@@ -227,7 +227,7 @@ class VocabularyApi {
         Set<String> fresh = new LinkedHashSet<>(wanted);
         now.boards().values().forEach(board -> board.buttons().forEach(button -> fresh.removeAll(button.pictures())));
         for (String id : fresh) {
-            if (id.startsWith("own/") && pictures.byId(id).filter(pictures.may(account, student)).isEmpty()) {
+            if (id.startsWith("own/") && pictures.byId(id, pictures.may(account, student)).isEmpty()) {
                 throw new Unacceptable("One of these pictures is not there any more, or is not yours to use for this student. Nothing was changed; choose another picture.");
             }
         }

@@ -17,6 +17,7 @@ import org.dwimble.core.picture.PictureLibrary;
 import org.dwimble.core.search.PictureIndex;
 import org.dwimble.core.search.PictureSearch;
 import org.dwimble.core.sound.PronouncingDictionary;
+import org.dwimble.core.sound.SoundSearch;
 import org.dwimble.core.words.Forms;
 import org.dwimble.core.words.Kinds;
 import org.dwimble.core.words.Meanings;
@@ -34,7 +35,8 @@ public class Library {
 
     private final CompletableFuture<PictureSearch> search = CompletableFuture.supplyAsync(Library::readSearch);
     private final CompletableFuture<Kinds> kinds = CompletableFuture.supplyAsync(Library::readKinds);
-    private final CompletableFuture<PronouncingDictionary> sounds = CompletableFuture.supplyAsync(() -> PronouncingDictionary.read(FILES));
+    private final CompletableFuture<SoundSearch> bySound = search.thenCombineAsync(CompletableFuture.supplyAsync(() -> PronouncingDictionary.read(FILES)),
+        (pictures, dictionary) -> new SoundSearch(pictures.library(), dictionary));
 
     public PictureSearch search() {
         return search.join();
@@ -44,8 +46,8 @@ public class Library {
         return kinds.join();
     }
 
-    public PronouncingDictionary sounds() {
-        return sounds.join();
+    SoundSearch bySound() {
+        return bySound.join();
     }
 
     public static PictureSearch readSearch() {

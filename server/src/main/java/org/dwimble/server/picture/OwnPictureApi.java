@@ -3,6 +3,7 @@ package org.dwimble.server.picture;
 import java.io.IOException;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.dwimble.core.board.ContentHash;
 import org.dwimble.core.board.Text;
@@ -59,7 +60,8 @@ public class OwnPictureApi {
     /** Those this account may use, newest first. */
     @GetMapping
     List<Shown> ownPictures(@AuthenticationPrincipal Account account) {
-        return own.usable(account, null).stream().map(k -> shown(k, account)).toList();
+        Map<String, Integer> boards = own.boardsWith();
+        return own.usable(account, null).stream().map(k -> shown(k, boards, account)).toList();
     }
 
     /**
@@ -94,14 +96,13 @@ public class OwnPictureApi {
     /** Keeps bytes that came in, whatever way; what came before is one with what was known of it. */
     public TakenIn keep(byte[] bytes, OwnPicture about, String name, Account account) throws Refused {
         String hash = ContentHash.hex(bytes);
-        Optional<OwnPictures.Kept> known = own.ofFile(hash, account);
+        Optional<Long> known = own.takenInAgain(about, hash, account);
         if (known.isPresent()) {
-            own.change(known.get().id(), known.get().about().takenInAgain(about));
-            return new TakenIn(shown(found(known.get().id(), account), account), true);
+            return new TakenIn(shown(found(known.get(), account), account), true);
         }
         Photo.Taken taken = Photo.take(bytes, name);
-        long id = own.keep(about, hash, ContentHash.hex(taken.bytes()), taken.type(), taken.bytes(), account, clock.instant());
-        return new TakenIn(shown(found(id, account), account), false);
+        Optional<Long> kept = own.keep(about, hash, ContentHash.hex(taken.bytes()), taken.type(), taken.bytes(), account, clock.instant());
+        return kept.isEmpty() ? keep(bytes, about, name, account) : new TakenIn(shown(found(kept.get(), account), account), false);
     }
 
     @PutMapping("/{id}")
@@ -141,7 +142,11 @@ public class OwnPictureApi {
     }
 
     private Shown shown(OwnPictures.Kept kept, Account account) {
-        return new Shown(kept.id(), kept.picture(), kept.about(), kept.ownerName(), kept.madeAt(), own.boardsWith(kept.picture().substring("own/".length())), mine(kept, account));
+        return shown(kept, own.boardsWith(), account);
+    }
+
+    private static Shown shown(OwnPictures.Kept kept, Map<String, Integer> boards, Account account) {
+        return new Shown(kept.id(), kept.picture(), kept.about(), kept.ownerName(), kept.madeAt(), boards.getOrDefault(kept.picture().substring("own/".length()), 0), mine(kept, account));
     }
 
     private static boolean mine(OwnPictures.Kept kept, Account account) {

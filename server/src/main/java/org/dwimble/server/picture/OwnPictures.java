@@ -3,16 +3,14 @@ package org.dwimble.server.picture;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.dwimble.core.credit.Credit;
 import org.dwimble.core.picture.OwnPicture;
 import org.dwimble.core.picture.Picture;
@@ -42,6 +40,11 @@ class OwnPictures {
 
     private final Database database;
     private final AtomicLong change = new AtomicLong();
+    private volatile All all = new All(-1, List.of());
+
+    /** Every row, newest first, as it was after so many changes. */
+    private record All(long change, List<Kept> kept) {
+    }
 
     OwnPictures(Database database) {
         this.database = database;
@@ -52,28 +55,27 @@ class OwnPictures {
         return change.get();
     }
 
-    /** Every one of the school's, newest first, as the search knows them: a picture taken in twice is one, with the words of both. */
+    /**
+     * Every one of the school's, newest first, as the search knows them. What two people took in is there twice, with
+     * the words of each, so that nobody finds it by words that are not hers to see.
+     */
     List<Picture> pictures() {
-        Map<String, Picture> byId = new LinkedHashMap<>();
-        for (Kept kept : all()) {
-            OwnPicture o = kept.about;
-            Picture picture = new Picture(kept.picture, o.words().get(0), o.words().subList(1, o.words().size()), List.of(), "own", o.categories(), o.person());
-            byId.merge(kept.picture, picture, OwnPictures::both);
-        }
-        return List.copyOf(byId.values());
+        return all().stream().map(OwnPictures::picture).distinct().toList();
     }
 
-    private static Picture both(Picture newer, Picture older) {
-        List<String> also = new ArrayList<>(newer.also());
-        also.add(older.name());
-        also.addAll(older.also());
-        Set<String> categories = new HashSet<>(newer.categories());
-        categories.addAll(older.categories());
-        return new Picture(newer.id(), newer.name(), also.stream().distinct().filter(w -> !w.equals(newer.name())).toList(), List.of(), "own", List.copyOf(categories), newer.person() || older.person());
+    private static Picture picture(Kept kept) {
+        OwnPicture about = kept.about;
+        return new Picture(kept.picture, about.words().get(0), about.words().subList(1, about.words().size()), List.of(), "own", about.categories(), about.person());
     }
 
     private List<Kept> all() {
-        return database.read(session -> session.list(SELECT + "ORDER BY o.id DESC", OwnPictures::kept));
+        All known = all;
+        long now = change.get();
+        if (known.change != now) {
+            known = new All(now, List.copyOf(database.read(session -> session.list(SELECT + "ORDER BY o.id DESC", OwnPictures::kept))));
+            all = known;
+        }
+        return known.kept;
     }
 
     /** Those this account may use, newest first; for one student, or, with none given, for any. */
@@ -96,17 +98,17 @@ class OwnPictures {
 
     /** True of library pictures, and of own ones this account may use. */
     Predicate<Picture> may(Account account, @Nullable String student) {
-        Map<String, Boolean> own = new HashMap<>();
+        Set<Picture> own = new HashSet<>();
         boolean[] read = {false};
         return picture -> {
             if (!picture.own()) {
                 return true;
             }
             if (!read[0]) {
-                usable(account, student).forEach(k -> own.put(k.picture, true));
+                usable(account, student).forEach(k -> own.add(picture(k)));
                 read[0] = true;
             }
-            return own.containsKey(picture.id());
+            return own.contains(picture);
         };
     }
 
@@ -116,30 +118,57 @@ class OwnPictures {
         return database.read(session -> session.first(SELECT + "WHERE o.id = ?", OwnPictures::kept, id)).filter(k -> usable(k, account, null, teams));
     }
 
-    /** One this account took in before out of the very same file. */
-    Optional<Kept> ofFile(String file, Account account) {
-        return database.read(session -> session.first(SELECT + "WHERE o.file = ? AND o.owner = ?", OwnPictures::kept, file, account.id()));
+    private static Optional<Kept> ofFile(Session session, String file, Account account) throws SQLException {
+        return session.first(SELECT + "WHERE o.file = ? AND o.owner = ?", OwnPictures::kept, file, account.id());
     }
 
-    /** @param file SHA-256 of the file as it came; @return its row */
-    long keep(OwnPicture about, String file, String hash, String type, byte[] bytes, Account account, Instant at) {
-        long id = database.write(session -> {
+    /**
+     * Takes together what is known of a file that this account took in before, and what is now said of it.
+     *
+     * @param file SHA-256 of the file as it came
+     * @return its row; empty if the file is new
+     */
+    Optional<Long> takenInAgain(OwnPicture about, String file, Account account) {
+        if (database.read(session -> ofFile(session, file, account)).isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Long> id = database.write(session -> {
+            Optional<Kept> known = ofFile(session, file, account);
+            if (known.isPresent()) {
+                change(session, known.get().id, known.get().about.takenInAgain(about));
+            }
+            return known.map(Kept::id);
+        });
+        change.incrementAndGet();
+        return id;
+    }
+
+    /** @param file SHA-256 of the file as it came; @return its row; empty, and nothing kept, if this account took the file in meanwhile */
+    Optional<Long> keep(OwnPicture about, String file, String hash, String type, byte[] bytes, Account account, Instant at) {
+        Optional<Long> id = database.write(session -> {
+            if (ofFile(session, file, account).isPresent()) {
+                return Optional.<Long>empty();
+            }
             keepMedia(session, hash, type, bytes);
-            return session.insert("""
+            return Optional.of(session.insert("""
                 INSERT INTO own_picture (media_id, file, words, categories, audience, student_id, owner, person, origin, author, licence, source, made_at)
                 VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?) RETURNING id""", hash, file, JSON.writeValueAsString(about.words()), JSON.writeValueAsString(about.categories()),
-                about.audience().name(), about.student(), account.id(), about.person() ? 1 : 0, about.origin().name(), about.author(), about.licence(), about.source(), at.toString());
+                about.audience().name(), about.student(), account.id(), about.person() ? 1 : 0, about.origin().name(), about.author(), about.licence(), about.source(), at.toString()));
         });
         change.incrementAndGet();
         return id;
     }
 
     void change(long id, OwnPicture about) {
-        database.write(session -> session.update("""
+        database.write(session -> change(session, id, about));
+        change.incrementAndGet();
+    }
+
+    private static int change(Session session, long id, OwnPicture about) throws SQLException {
+        return session.update("""
             UPDATE own_picture SET words = ?, categories = ?, audience = ?, student_id = ?, person = ?, origin = ?, author = ?, licence = ?, source = ? WHERE id = ?""",
             JSON.writeValueAsString(about.words()), JSON.writeValueAsString(about.categories()), about.audience().name(), about.student(), about.person() ? 1 : 0,
-            about.origin().name(), about.author(), about.licence(), about.source(), id));
-        change.incrementAndGet();
+            about.origin().name(), about.author(), about.licence(), about.source(), id);
     }
 
     /** Shows other bytes from now on; boards that have the picture keep what they have. */
@@ -168,9 +197,11 @@ class OwnPictures {
         return database.read(session -> session.first(SELECT + "WHERE o.media_id = ? ORDER BY o.id LIMIT 1", OwnPictures::kept, picture.substring("own/".length()))).map(k -> Credit.of(k.about));
     }
 
-    /** On how many of the boards in force a picture stands. */
-    int boardsWith(String hash) {
-        return database.read(session -> session.first("SELECT count(*) FROM revision_media r JOIN head h ON h.revision_id = r.revision_id WHERE r.media_id = ?", row -> row.getInt(1), hash).orElse(0));
+    /** On how many of the boards in force each of the school's own pictures stands, by its hash; those on none are left out. */
+    Map<String, Integer> boardsWith() {
+        return database.read(session -> session.list("""
+            SELECT r.media_id, count(*) FROM revision_media r JOIN head h ON h.revision_id = r.revision_id
+            WHERE r.media_id IN (SELECT media_id FROM own_picture) GROUP BY r.media_id""", row -> Map.entry(row.getString(1), row.getInt(2)))).stream().collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
     private static void keepMedia(Session session, String hash, String type, byte[] bytes) throws SQLException {

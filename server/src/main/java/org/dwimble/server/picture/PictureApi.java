@@ -3,11 +3,13 @@ package org.dwimble.server.picture;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Kind;
@@ -122,7 +124,8 @@ class PictureApi {
     List<Category> categories(@AuthenticationPrincipal Account account) {
         Predicate<Picture> may = pictures.may(account, null);
         Map<String, Category> categories = new LinkedHashMap<>();
-        pictures.all().filter(may).sorted(Comparator.comparing(Picture::own)).forEach(p -> p.categories().forEach(c ->
+        Set<String> counted = new HashSet<>();
+        pictures.all().filter(may).sorted(Comparator.comparing(Picture::own)).forEach(p -> p.categories().stream().filter(c -> counted.add(c + " " + p.id())).forEach(c ->
             categories.merge(c, new Category(c, 1, p.own(), p.id()), (a, b) -> new Category(c, a.pictures + 1, a.ofSchool, a.example))));
         return categories.values().stream().sorted(Comparator.comparing(Category::ofSchool).thenComparing(Category::name)).toList();
     }
@@ -131,11 +134,12 @@ class PictureApi {
     @GetMapping("/api/students/{student}/pictures")
     UsedPictures used(@AuthenticationPrincipal Account account, @PathVariable String student) {
         access.toStudent(student, account);
-        return new UsedPictures(found(choices.recent(student, 24)), found(choices.mostUsed(student, 24)));
+        Predicate<Picture> may = pictures.may(account, student);
+        return new UsedPictures(found(choices.recent(student, 24), may), found(choices.mostUsed(student, 24), may));
     }
 
-    private List<FoundPicture> found(List<String> ids) {
-        return ids.stream().flatMap(id -> pictures.byId(id).stream()).map(p -> new FoundPicture(p.id(), p.name(), "", false)).toList();
+    private List<FoundPicture> found(List<String> ids, Predicate<Picture> may) {
+        return ids.stream().flatMap(id -> pictures.byId(id, may).stream()).map(p -> new FoundPicture(p.id(), p.name(), "", false)).toList();
     }
 
     /** The sounds of English, each with an everyday word that has it. */
@@ -196,7 +200,7 @@ class PictureApi {
 
     @GetMapping("/api/pictures/{set}/{name}")
     About about(@AuthenticationPrincipal Account account, @PathVariable String set, @PathVariable String name) {
-        Picture picture = pictures.byId(set + "/" + name).filter(pictures.may(account, null)).orElseThrow(() -> Problem.notFound("picture"));
+        Picture picture = pictures.byId(set + "/" + name, pictures.may(account, null)).orElseThrow(() -> Problem.notFound("picture"));
         return new About(picture.id(), picture.name(), picture.also(), picture.categories(), pictures.kinds().of(picture.name().toLowerCase(Locale.ROOT), picture),
             pictures.namesOf(picture.id()), pictures.sounds().readings(picture.name()).stream().map(Said::of).toList(), picture.person(),
             pictures.creditOf(picture.id()).line());

@@ -47,9 +47,7 @@ public class Pictures {
         long change = own.change();
         if (known == null || known.change != change) {
             List<Picture> ours = own.pictures();
-            List<Picture> all = new ArrayList<>(ours);
-            all.addAll(library.search().library());
-            known = new Together(change, ours.isEmpty() ? library.search() : library.search().with(ours), new SoundSearch(all, library.sounds()));
+            known = new Together(change, library.search().with(ours), library.bySound().with(ours));
             together = known;
         }
         return known;
@@ -83,9 +81,9 @@ public class Pictures {
         return library.kinds();
     }
 
-    /** Finds any picture by its id; whether somebody may see it is for {@link #may} to say. */
-    public Optional<Picture> byId(String id) {
-        return now().search.byId(id);
+    /** Finds a picture by its id, if it may be seen, under the words it may be seen with. @param may from {@link #may} */
+    public Optional<Picture> byId(String id, Predicate<Picture> may) {
+        return now().search.byId(id, may);
     }
 
     /** What this account may use: for one student, or, with none given, for anybody of its students. */
@@ -96,10 +94,11 @@ public class Pictures {
     /** As the search finds them, but what was chosen for this word and student before stands first. */
     public List<Found> find(Asked asked, Account account, @Nullable String student) {
         PictureSearch search = now().search;
-        List<Found> found = new ArrayList<>(search.find(asked, may(account, student)));
-        Optional<Picture> chosen = student == null || asked.how() != Asked.How.TYPED ? Optional.empty() : choices.picture(student, asked.text()).flatMap(search::byId).filter(may(account, student));
+        Predicate<Picture> may = may(account, student);
+        List<Found> found = new ArrayList<>(search.find(asked, may));
+        Optional<Picture> chosen = student == null || asked.how() != Asked.How.TYPED ? Optional.empty() : choices.picture(student, asked.text()).flatMap(id -> search.byId(id, may));
         chosen.ifPresent(picture -> {
-            found.removeIf(f -> f.picture().equals(picture));
+            found.removeIf(f -> f.picture().id().equals(picture.id()));
             found.add(0, new Found(picture, Why.CHOSEN_BEFORE, asked.text()));
         });
         return found;
@@ -115,7 +114,7 @@ public class Pictures {
 
             @Override
             public Optional<Picture> byId(String id) {
-                return Pictures.this.byId(id);
+                return Pictures.this.byId(id, may(account, student));
             }
 
             @Override

@@ -82,6 +82,19 @@ class OwnPictureApiTest {
     }
 
     @Test
+    void whatTwoColleaguesTookInIsOnePictureAndNeitherFindsItByTheOthersOwnWords() {
+        byte[] file = Photos.jpeg(60, 40);
+        String picture = taken("a.jpg", file, "words=Pebblebeach&audience=MINE&categories=outings").get("picture").get("picture").asString();
+        assertThat(other.upload("/api/own-pictures?words=Shinglebank&audience=SCHOOL&categories=outings", "b.jpg", file).json().get("before").asBoolean()).isFalse();
+        assertThat(finds(other, "Shinglebank", picture)).isTrue();
+        assertThat(finds(other, "Pebblebeach", picture)).isFalse();
+        assertThat(other.get("/api/pictures/own/" + picture.substring(4)).json().toString()).contains("Shinglebank").doesNotContain("Pebblebeach");
+        assertThat(finds(http, "Pebblebeach", picture)).isTrue();
+        assertThat(http.get("/api/pictures?query=&category=outings").json().get("pictures")).hasSize(1);
+        assertThat(http.get("/api/pictures/categories").json().toString()).contains("{\"name\":\"outings\",\"pictures\":1");
+    }
+
+    @Test
     void nobodyPutsAPictureOnABoardThatIsNotTheirsToUse() {
         String mine = taken("a.jpg", Photos.jpeg(60, 40), "words=Bramble").get("picture").get("picture").asString();
         TestServer.join(ilse, marit, Role.EDITOR);
