@@ -36,7 +36,7 @@ export const symbols = {
   clean: ['not dirty', shirt(15, 17, 1.12, 'sky'), sparkle(26.6, 25, 3.8), sparkle(5, 26, 2.6), sparkle(28, 4.6, 2.4)],
   dirty: ['mucky, muddy', shirt(16, 17, 1.12, 'cream'), [[13, 16, 2.4], [19, 20.6, 3], [13.6, 24.6, 1.8], [19.6, 13, 1.3]].map(([x, y, r]) => circle(x, y, r, 'wood'))],
   wet: ['soaking', shirt(16, 13, 1.06, 'blue'), drops([7, 24], [13, 27.6, 0.9], [19, 26, 0.9], [25, 23, 1])],
-  dry: ['not wet', line([[1, 10], [20, 10]], 'wood', 1.2), shirt(11, 20, 0.94, 'sky'), rect(5.6, 8, 1.6, 4.6, 'brown', 0.6), rect(15, 8, 1.6, 4.6, 'brown', 0.6), circle(25.6, 7, 3.8, 'yellow'), [0, 45, 90, 135, 180, 225, 270, 315].map((a) => line([[25.6 + 4.9 * Math.cos(a * Math.PI / 180), 7 + 4.9 * Math.sin(a * Math.PI / 180)], [25.6 + 6.2 * Math.cos(a * Math.PI / 180), 7 + 6.2 * Math.sin(a * Math.PI / 180)]], 'amber', 1.3))],
+  dry: ['not wet', line([[1, 10], [18.4, 10]], 'wood', 1.2), shirt(10, 20, 0.94, 'sky'), rect(4.6, 8, 1.6, 4.6, 'brown', 0.6), rect(14, 8, 1.6, 4.6, 'brown', 0.6), circle(24.6, 7, 3.8, 'yellow'), [0, 45, 90, 135, 180, 225, 270, 315].map((a) => line([[24.6 + 4.9 * Math.cos(a * Math.PI / 180), 7 + 4.9 * Math.sin(a * Math.PI / 180)], [24.6 + 6.2 * Math.cos(a * Math.PI / 180), 7 + 6.2 * Math.sin(a * Math.PI / 180)]], 'amber', 1.3))],
   full: ['full up, filled', glass(16, 16.6, 1.96, 1.06, 'sky')],
   empty: ['nothing in it, used up', glass(16, 16.6, 1.96, 0), line([[11, 9], [12.4, 23]], 'white', 1.6)],
   hard: ['not soft, solid', path('M2 30l4 -12l9 -6l10 3l5 15z', 'grey'), path('M6 18l9 -6l1 8z', 'light'), path('M16 20l9 -5l-1 15z', 'dark'), hand('fist', { at: [24, 6], turn: 208, size: 0.76, reach: 3 }), line([[13, 9], [11, 5.6]], 'orange', 1.6), line([[25.6, 13], [29.6, 12]], 'orange', 1.6)],

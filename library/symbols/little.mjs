@@ -6,7 +6,7 @@ import { other } from './doing.mjs';
 export const drawer = 'core-little';
 
 const plus = (x, y, s = 1) => [rect(x - 4.4 * s, y - 1.4 * s, 8.8 * s, 2.8 * s, 'orange', 0.8), rect(x - 1.4 * s, y - 4.4 * s, 2.8 * s, 8.8 * s, 'orange', 0.8)];
-const equals = (x, y) => [rect(x - 4, y - 3.2, 8, 2.3, 'orange', 0.8), rect(x - 4, y + 0.9, 8, 2.3, 'orange', 0.8)];
+const equals = (x, y, s = 1) => [rect(x - 4 * s, y - 3.2 * s, 8 * s, 2.3 * s, 'orange', 0.8), rect(x - 4 * s, y + 0.9 * s, 8 * s, 2.3 * s, 'orange', 0.8)];
 const one = (x, y, r = 3.6) => ball(x, y, r);
 const dim = (x, y, r = 3.6) => circle(x, y, r, 'light');
 const near = (turn = 150, at = [6.6, 9]) => hand('point', { at, turn, size: 0.9, reach: 4 });
@@ -18,7 +18,7 @@ export const symbols = {
   and: ['also, plus, as well, too', ball(6.6, 16, 5.4), plus(16, 16, 0.94), rect(20.6, 11, 10, 10, 'sky', 1)],
   or: ['either', ball(7, 22, 5.4), rect(20, 17, 10, 10, 'sky', 1), line([[16, 13.6], [16, 30]], 'grey', 1.6), arrow([16, 3], [7, 13.6], { by: [7, 4] }), arrow([16, 3], [25, 13.6], { by: [25, 4] })],
   but: ['however', arrow([2, 23], [13.6, 23], { width: 2.6 }), rect(15.6, 9, 3, 20, 'red', 1), arrow([9, 22], [30, 8], { by: [11, 3], width: 2.6 })],
-  because: ['thats why, because of', cup(25, 23, 0.94), rect(1, 29.4, 30, 1.6, 'grey'), line([[22, 20], [24.6, 23.6], [23, 25.6], [25.6, 28]], 'ink', 1), ball(6.6, 24.6, 4.6), arrow([24, 13], [7, 17], { by: [14, 2], width: 2.6 })],
+  because: ['thats why, because of', cup(24, 23, 0.94), rect(1, 29.4, 30, 1.6, 'grey'), line([[21, 20], [23.6, 23.6], [22, 25.6], [24.6, 28]], 'ink', 1), ball(6.6, 24.6, 4.6), arrow([24, 13], [7, 17], { by: [14, 2], width: 2.6 })],
   if: ['whether, perhaps', line([[16, 30], [16, 20]], 'grey', 4), line('M16 20Q16 13 7 9', 'grey', 4), line('M16 20Q16 13 25 9', 'grey', 4), ball(5.6, 6.4, 3.8), rect(22.8, 2.6, 7, 7, 'sky', 0.8), question(16, 5.6, 0.66)],
   a: ['an, any one', dim(7, 9), dim(25, 9), dim(7, 24), one(16, 16.5, 4.4), dim(25, 24), line('M2 16.500a14 14 0 1 0 28 0a14 14 0 1 0 -28 0', 'light', 1)],
   the: ['that very one', dim(5.6, 24, 3.8), dim(26.4, 24, 3.8), one(16, 23.6, 5), arrow([16, 3], [16, 16.6], { width: 3, size: 1.15 })],
@@ -26,9 +26,9 @@ export const symbols = {
   that: ['that one', near(122, [3.6, 21]), one(26, 6.4, 4.4), dotted([14, 17], [17, 14.6], [20, 12])],
   these: ['these ones', near(148, [6, 8]), one(13, 24.6, 4), one(21.6, 20, 4), one(22, 28, 3.6)],
   those: ['those ones', near(122, [3, 23]), one(21, 6, 3), one(28, 5.6, 3), one(26, 12, 3), dotted([13, 19], [15.6, 16.6], [18, 14])],
-  is: ['its, be', small(8, 16, 0.9, ...other()), equals(17.6, 16), ball(26.4, 16, 4.8)],
-  am: ['im, i am', small(8, 16, 0.9, ...person({ arms: [[[10.4, 19.5]], [[22.4, 17.6], [17.2, 15.2]]] })), equals(17.6, 16), head({ at: [26, 16], r: 4.8, mood: 'wide' })],
-  are: ['be', small(5.2, 17, 0.76, ...other()), small(13, 17, 0.76, ...person({ shirt: 'green' })), equals(21.4, 17), ball(28, 17, 3.6)],
+  is: ['its, be', small(6.2, 17, 0.8, ...other()), equals(16.4, 16, 0.8), head({ at: [26, 16], r: 4.8, mood: 'wide', ears: true })],
+  am: ['im, i am', small(6.2, 17, 0.8, ...person({ arms: [[[10.4, 19.5]], [[22.4, 17.6], [17.2, 15.2]]] })), equals(16.4, 16, 0.8), head({ at: [26, 16], r: 4.8, mood: 'wide' })],
+  are: ['be', small(4, 17, 0.66, ...other()), small(11.4, 17, 0.66, ...person({ shirt: 'green' })), equals(19, 16, 0.66), head({ at: [27, 10.4], r: 4, mood: 'wide' }), head({ at: [27, 21.6], r: 4, mood: 'wide' })],
   can: ['able to, i can do it', person({ at: [13.6, 14], shoulder: [13.6, 19], hip: [13.6, 23.6], arms: [[[7, 17], [8, 10]], [[20.2, 17], [19.2, 10]]], legs: [[[11.6, 29.6]], [[15.6, 29.6]]], mood: 'wide', r: 3.6 }), rect(6, 2, 15, 7, 'amber', 1), tick(26.6, 14, 0.8)],
   will: ['going to, shall', small(7, 18, 0.8, ...person({ look: 'right' })), line([[13, 29], [30, 29]], 'light', 2), arrow([13.6, 16], [29.6, 16], { width: 3, size: 1.15 }), dotted([17, 10], [21, 8.6], [25, 8.6])],
   for: ['its for', small(25, 18.6, 0.74, ...person({})), rect(2, 14, 9, 8.6, 'red', 0.8), rect(5.4, 14, 2.2, 8.6, 'amber'), arrow([12, 18], [20, 18])],

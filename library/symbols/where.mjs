@@ -1,6 +1,6 @@
 // Where things are: always the red ball and the yellow box, so that only the place differs.
 import { circle, faint, line, path, poly, rect, small } from './draw.mjs';
-import { arrow, ball, box, boxBack, boxFront, hand, person, table } from './parts.mjs';
+import { arrow, ball, box, boxBack, boxFront, hand, house, person, table } from './parts.mjs';
 
 export const drawer = 'core-where';
 
@@ -22,7 +22,7 @@ export const symbols = {
   'in-front': ['in front of, at the front', box(3, 8, 22, 18), ball(20, 23.4, 7)],
   here: ['right here, this place', line('M4 26a12 4 0 1 0 24 0a12 4 0 1 0 -24 0', 'orange', 2), small(11.4, 15.4, 0.86, ...person({ arms: [[[10.4, 19.5]], [[24, 19.6]]] })), arrow([22.6, 9], [22.6, 24], { width: 3, size: 1.1 })],
   there: ['over there, that place', small(6.6, 19, 0.74, ...faint(person({ arms: [[[10.4, 19.5]], [[24.6, 10.6]]] }))), arrow([13, 15], [21, 10]), pin(25, 14, 0.92), line('M20 15.4a5 1.8 0 1 0 10 0a5 1.8 0 1 0 -10 0', 'orange', 1.4)],
-  away: ['go away, gone away', small(25, 11, 0.58, ...person({ look: 'back', shirt: 'sky' })), path('M10 31L20 21h10L31 31z', 'pale'), arrow([8, 29], [17, 12], { width: 3, size: 1.15 })],
+  away: ['go away, gone away', poly([[7, 31], [25, 31], [20, 12], [15, 12]], 'light'), small(17.5, 8, 0.5, ...person({ look: 'back', shirt: 'sky' })), faint(house(5.4, 20, 0.62)), arrow([28.6, 28], [24, 8.6], { width: 2.8, size: 1.1 })],
   with: ['together with, both', small(9.4, 16.6, 0.92, ...person({ arms: [[[10.4, 19.5]], [[23.4, 19]]] })), small(22.6, 16.6, 0.92, ...person({ shirt: 'purple', arms: [[[8.6, 19]], [[21.6, 19.5]]] }))],
   to: ['towards, go to', arrow([2, 16], [20, 16], { width: 3.2, size: 1.25 }), target(25.6, 16, 5)],
   from: ['out from', target(6.6, 16, 5), arrow([12.4, 16], [30.4, 16], { width: 3.2, size: 1.25 })],
