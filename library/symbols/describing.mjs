@@ -1,6 +1,6 @@
 // What things are like: mostly the same thing twice, once as it is meant and once, faint, as it is not.
 import { circle, faint, group, line, mirror, oval, path, poly, rect, small } from './draw.mjs';
-import { apple, arrow, ball, ban, box, bust, cross, cup, drops, flower, glass, ground, hand, head, person, round, sparkle, star, tick } from './parts.mjs';
+import { apple, arrow, ball, ban, box, bust, cross, cup, drops, flower, glass, ground, hand, head, person, question, round, sparkle, star, tick } from './parts.mjs';
 import { shirt, running, speed } from './doing.mjs';
 
 export const drawer = 'core-describing';
@@ -11,6 +11,8 @@ const plate = (x = 16, y = 19, rx = 14, ry = 8.6) => [oval(x, y, rx, ry, 'pale')
 const five = [[9.6, 14], [16, 12.6], [22.4, 14], [12.4, 20.4], [19.6, 20.4]];
 const shoe = (extra = [], colour = 'red') => [path('M3 13h8q1 4.6 6 6.600q11 1.2 11.4 5.800v2.400h-25.400z', colour), rect(2.6, 26.6, 26.4, 3.2, 'light', 1.4), line([[13, 17.6], [16.6, 15]], 'white', 1.3), line([[16, 19.6], [19.4, 17]], 'white', 1.3), extra];
 const thermometer = (level, colour) => [rect(5, 2, 7, 20, 'pale', 3.5), circle(8.5, 24.6, 5.6, 'pale'), circle(8.5, 24.6, 4, colour), rect(7, 20 - level, 3, level + 4, colour, 1.5)];
+/** As in a ten frame: two rows of five, and what is over below. */
+const dots = (n) => [rect(1.4, 3.4, 29.2, 12.4, 'pale', 1.4), [...Array(n)].map((_, i) => circle(4.6 + (i % 5) * 5.7, 6.6 + Math.floor(i / 5) * 6 + (i > 9 ? 2.4 : 0), 2.3, i > 9 ? 'orange' : 'blue'))];
 const flake = (x, y, r) => [0, 60, 120].map((a) => line([[x - r * Math.cos(a * Math.PI / 180), y - r * Math.sin(a * Math.PI / 180)], [x + r * Math.cos(a * Math.PI / 180), y + r * Math.sin(a * Math.PI / 180)]], 'sky', 1.7));
 const steam = (...at) => at.map(([x, y]) => line(`M${x} ${y}q2 -2 0 -4t0 -4`, 'orange', 1.6));
 const speaker = [rect(2, 11.6, 5, 9, 'dark', 0.8), poly([[6, 12], [14, 5], [14, 27], [6, 20]], 'grey')];
@@ -53,4 +55,16 @@ export const symbols = {
   right: ['correct, thats right', circle(16, 16, 14, 'cream'), tick(16, 16.6, 1.7)],
   wrong: ['not right, mistake', circle(16, 16, 14, 'cream'), cross(16, 16, 6.6, 'red', 4)],
   ready: ['all set', person({ at: [12, 6.4], mood: 'wide', arms: [[[6.4, 19.5]], [[17.6, 19.5]]] }), rect(1.6, 19, 9, 8.6, 'red', 1.4), line('M3.6 19v-1.600a2.4 2.4 0 0 1 4.8 0v1.6', 'wood', 1.3), tick(25, 10, 0.94)],
+  very: ['so, really', rect(3, 21, 6.4, 8, 'light', 1.2), rect(11.6, 14, 6.4, 15, 'grey', 1.2), rect(20.2, 4, 8.4, 25, 'orange', 1.2)],
+  better: ['feel better, get better', head({ at: [8, 22], r: 6, mood: 'sad' }), head({ at: [23.4, 10], r: 7.4, mood: 'wide' }), arrow([14.6, 26], [25, 20], { by: [23, 26.4], width: 2.2 })],
+  enough: ['that is enough', glass(12, 17, 1.7, 0.8, 'sky'), line([[2, 10.4], [22, 10.4]], 'orange', 1.8), tick(25.4, 20, 0.84)],
+  many: ['a lot, lots, much', [[6, 25], [14, 25], [22, 25], [10, 18], [18, 18], [26, 18], [14, 11], [22, 11], [18, 4.4]].flatMap(([x, y]) => biscuit(x, y, 3.9))],
+  'how-many': ['how much', [[5, 26], [13, 26], [9, 19]].flatMap(([x, y]) => biscuit(x, y, 3.9)), question(24, 12, 1.3)],
+  half: ['a half', circle(16, 16, 13, 'pale'), path('M16 3a13 13 0 0 0 0 26z', 'orange'), line([[16, 2], [16, 30]], 'ink', 1)],
+  square: ['', rect(4, 4, 24, 24, 'purple')],
+  eleven: ['', dots(11)],
+  twelve: ['', dots(12)],
+  'too-big': ['too large', small(16, 16, 0.98, ...person({ mood: 'flat', arms: [null, null] })), shirt(16, 17.4, 1.16, 'red'), cross(27, 6, 3.2, 'red', 2.4)],
+  'too-small': ['too little, too tight', small(15, 16.4, 0.98, ...person({ mood: 'flat', shirt: 'skin' })), shirt(15, 14.6, 0.46, 'red'), cross(27, 6, 3.2, 'red', 2.4)],
+  itchy: ['itch, scratch', person({ at: [13, 6.8], mood: 'sad', arms: [[[8, 20], [4.6, 23]], [[20.6, 19.4], [8.6, 18.6]]] }), circle(24, 15, 1.3, 'red'), circle(27.4, 18, 1.1, 'red'), circle(23.6, 20, 1, 'red'), circle(28, 13, 1, 'red'), line([[3, 15.6], [5.4, 17]], 'orange', 1.4), line([[6.6, 14], [7.8, 16.2]], 'orange', 1.4)],
 };

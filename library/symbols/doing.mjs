@@ -1,7 +1,7 @@
 // What people do. The way a thing goes is always the same orange arrow.
 import { circle, faint, group, line, mirror, oval, path, poly, rect, small } from './draw.mjs';
 import {
-  apple, arrow, ball, ban, book, box, boxBack, boxFront, bubble, bust, chair, clock, cross, cup, door, drops, ear, eye, flower, glass, ground, hand, head, heart, house, pencil, person,
+  apple, arrow, ball, ban, book, box, boxBack, boxFront, bubble, bust, chair, clock, cross, cup, door, drops, ear, eye, flower, glass, ground, hand, head, heart, house, pencil, person, question,
   recolour, round, sparkle, star, table, tap, thought, tick, waves,
 } from './parts.mjs';
 
@@ -105,4 +105,10 @@ export const symbols = {
   leave: ['leaving, go out', rect(15, 2, 15, 28, 'wood', 1), rect(17, 4, 11, 26, 'cream'), small(17, 17.4, 0.8, mirror(...walking())), arrow([12, 9], [2, 9])],
   stay: ['staying, stay here', person({ at: [16, 5.6], shoulder: [16, 11.6], hip: [16, 18.2], legs: [[[13.6, 26.6]], [[18.4, 26.6]]] }), line('M5 27.600a11 3 0 1 0 22 0a11 3 0 1 0 -22 0', 'red', 1.8)],
   meet: ['meeting, met', small(7.6, 16, 0.9, ...person({ look: 'right', arms: [[[10.4, 19.5]], [[25, 17]]] })), small(24.4, 16, 0.9, ...other({ look: 'left', arms: [[[7, 17]], [[21.6, 19.5]]] }))],
+  keep: ['keep it, save', rect(7, 12, 18, 17, 'water', 3), ball(16, 21.6, 5), rect(5.6, 7.6, 20.8, 5, 'orange', 1.4), hand('flat', { at: [27, 28], turn: -62, size: 0.9, reach: 4 })],
+  lose: ['lost the game, losing', small(19, 17.4, 0.86, ...other({ mood: 'wide', arms: [[[9.6, 6]], [[22.4, 6]]] })), small(7, 20.4, 0.66, ...person({ mood: 'sad' })), star(28.4, 3.6, 3.2)],
+  lost: ['i am lost', line('M16 31v-9q0 -5 -6 -7t-7 -9', 'light', 4.4), line('M16 22q0 -5 6 -7t7 -9', 'light', 4.4), small(16, 20, 0.7, ...person({ mood: 'sad', arms: [[[9.6, 14]], [[22.4, 14]]] })), question(27, 22, 0.9)],
+  feed: ['feeding', hand('cup', { at: [24.4, 6], turn: 200, size: 0.8, reach: 4 }), [[20, 12], [23, 14], [18, 15.600], [21, 17.400]].map(([x, y]) => circle(x, y, 1, 'wood')), path('M8 20h22q-0.6 9 -6 10h-10q-5.400 -1 -6 -10z', 'red'), path('M8 20h22l-0.400 2.600h-21.200z', 'wood'), circle(6, 14, 5, 'brown'), poly([[1.4, 11], [2.4, 5.6], [6, 9.4]], 'brown'), poly([[10.6, 11], [9.6, 5.6], [6, 9.4]], 'brown'), circle(4.6, 13.4, 0.8, 'ink'), circle(8, 13.4, 0.8, 'ink'), circle(6.4, 16, 0.9, 'ink')],
+  'put-on': ['put it on', small(12, 17, 0.92, ...person({ arms: [[[8.6, 8.6]], [[23.4, 8.6]]], shirt: 'pale' })), shirt(12, 15.8, 0.66, 'red'), arrow([27, 4], [27, 17], { width: 2.6 })],
+  'leave-me-alone': ['go away from me, i need space, personal space', small(16, 17, 0.86, ...person({ mood: 'flat', arms: [[[8.6, 14]], [[23.4, 14]]] })), arrow([8, 26], [1.6, 26], { width: 2 }), arrow([24, 26], [30.4, 26], { width: 2 }), small(4.4, 12, 0.4, ...faint(person({}))), small(27.6, 12, 0.4, ...faint(person({})))],
 };

@@ -1,6 +1,6 @@
 // Little words: small scenes that show the one thing each of them adds.
 import { circle, faint, line, path, poly, rect, small } from './draw.mjs';
-import { arrow, ball, ban, box, boxBack, boxFront, cross, cup, door, drops, glass, ground, hand, head, house, person, question, recolour, tick } from './parts.mjs';
+import { arrow, ball, ban, box, boxBack, boxFront, cross, cup, door, drops, glass, ground, hand, head, house, person, question, recolour, round, thought, tick, bust } from './parts.mjs';
 import { other } from './doing.mjs';
 
 export const drawer = 'core-little';
@@ -36,4 +36,15 @@ export const symbols = {
   at: ['at the', house(16, 13, 1.24), line('M6 27a10 3 0 1 0 20 0a10 3 0 1 0 -20 0', 'orange', 1.8), ball(16, 26.6, 2.6)],
   too: ['as well, also', ball(9, 10, 5), ball(22, 21, 5), plus(22.6, 9, 0.86)],
   maybe: ['perhaps, might', head({ at: [16, 19], r: 8.6, mood: 'flat', look: 'up' }), tick(5.6, 7, 0.72), cross(26.6, 6.6, 3, 'red', 2.4)],
+  could: ['might', person({ at: [13.6, 14], shoulder: [13.6, 19], hip: [13.6, 23.6], arms: [[[7, 17], [8, 10]], [[20.2, 17], [19.2, 10]]], legs: [[[11.6, 29.6]], [[15.6, 29.6]]], mood: 'flat', r: 3.6 }), faint(rect(6, 2, 15, 7, 'amber', 1)), question(26.4, 9, 0.84)],
+  would: ['would like', small(7, 20, 0.74, ...person({ look: 'right' })), thought(13, 2.4, 17, 13), circle(11.4, 14.6, 1, 'light'), ball(18.6, 9, 3), arrow([22, 9], [28, 9], { width: 1.8, size: 0.8 })],
+  must: ['have to, has to', small(8, 17, 0.9, ...person({ mood: 'flat', look: 'right' })), rect(15, 5, 15, 22, 'white', 1), line([[15, 5], [30, 5], [30, 27], [15, 27], [15, 5]], 'light', 1.2), path('M20.8 8.4h3.600l-0.600 9h-2.400z', 'red'), circle(22.6, 21.4, 1.9, 'red')],
+  only: ['just, just one', circle(16, 16, 13, 'pale'), one(16, 16, 4.6)],
+  any: ['whichever', [[7, 9], [25, 9], [7, 23], [25, 23]].flatMap(([x, y]) => ball(x, y, 3.8)), [[[13.6, 13.6], [10.8, 11.6]], [[18.4, 13.6], [21.2, 11.6]], [[13.6, 18.4], [10.8, 20.4]], [[18.4, 18.4], [21.2, 20.4]]].flatMap(([from, to]) => line([from, to], 'orange', 1.8)), circle(16, 16, 2.2, 'orange')],
+  than: ['more than', rect(3, 6, 9, 22, 'sky', 1.4), rect(20, 18, 9, 10, 'light', 1.4), arrow([13, 4.6], [24.6, 15.4], { by: [24, 5] })],
+  about: ['around it', ball(16, 16, 5), round(16, 16, 11, 150, 30, { width: 2.2 }), dotted([16, 29.4], [11, 28], [21, 28])],
+  something: ['anything, a thing', path('M5 22q-4 -1 -3 -6q0.600 -4 5 -4q1 -7 8.600 -7q6 0 8 5.600q6.400 -0.600 6.800 5.400q0 6 -5.400 6z', 'light'), question(16, 13.4, 0.86, 'white')],
+  'something-else': ['another one, a different one, other', faint(ball(7, 20, 5)), rect(19, 15, 11, 11, 'sky', 1), arrow([7, 12], [24.4, 13], { by: [15, 0] })],
+  'not-that': ['not that one', near(122, [3.6, 21]), ball(25, 8, 4.6, 'sky'), dotted([14, 17], [17, 14.6]), cross(25, 8, 5.4, 'red', 2.4)],
+  'can-i': ['may i, can i have', bust({ at: [12, 18], r: 6.2, mood: 'open' }), hand('open', { at: [25, 22], size: 0.8, reach: 8 }), question(20.6, 6.4, 0.8)],
 };

@@ -11,6 +11,7 @@ const pointing = (more = {}) => person({ arms: [[[10.4, 19.5]], [[24.6, 12.6]]],
 const old = (parts) => recolour(parts, { hair: 'pale' });
 const grown = (parts, child) => [small(12, 15.6, 0.98, ...parts), small(24.6, 20.6, 0.66, ...child)];
 const glasses = (x, y, r) => [line(`M${x - r * 0.75} ${y}a${r * 0.33} ${r * 0.33} 0 1 0 ${r * 0.66} 0a${r * 0.33} ${r * 0.33} 0 1 0 ${-r * 0.66} 0`, 'ink', 0.6), line(`M${x + r * 0.09} ${y}a${r * 0.33} ${r * 0.33} 0 1 0 ${r * 0.66} 0a${r * 0.33} ${r * 0.33} 0 1 0 ${-r * 0.66} 0`, 'ink', 0.6)];
+const holding = (x, who) => [small(x, 16, 0.98, ...who({ arms: [[[9.6, 17.4], [14.4, 18.4]], [[22.4, 17.4], [17.6, 18.4]]] })), ball(x, 17.2, 3.9), line([[x - 2.8, 19.4], [x - 1.2, 20.2]], 'skin', 2.2), line([[x + 2.8, 19.4], [x + 1.2, 20.2]], 'skin', 2.2)];
 const twoBy = (x = 5.4) => [small(x, 20, 0.6, ...faint(person({})))];
 
 export const symbols = {
@@ -34,4 +35,9 @@ export const symbols = {
   family: ['everybody at home', small(7.6, 15.6, 0.84, ...her()), small(24.2, 15.6, 0.84, ...him()), small(16, 20.4, 0.62, ...person({}))],
   everyone: ['everybody, all of us', small(6.6, 13, 0.6, ...him()), small(16, 13, 0.6, ...other()), small(25.4, 13, 0.6, ...her()), small(11.4, 20.4, 0.66, ...person({ shirt: 'orange' })), small(20.8, 20.4, 0.66, ...person({}))],
   somebody: ['someone, anybody, person', small(7, 17, 0.7, ...faint(person({}))), small(25, 17, 0.7, ...faint(person({}))), recolour(other({ eyes: 'none', mood: 'none', hair: 'none', ears: false }), { skin: 'grey' })],
+  his: ['belongs to him', twoBy(4.6), small(11.6, 20, 0.6, ...faint(pointing())), arrow([12, 4.6], [18.6, 4.6]), holding(24, him)],
+  hers: ['her, belongs to her', twoBy(4.6), small(11.6, 20, 0.6, ...faint(pointing())), arrow([12, 4.6], [18.6, 4.6]), holding(24, her)],
+  our: ['ours, belongs to us', small(8.6, 16, 0.95, ...person({ arms: [[[10.4, 19.5]], [[22.6, 19]]] })), small(23.4, 16, 0.95, ...other({ arms: [[[9.4, 19]], [[21.6, 19.5]]] })), ball(16, 20.4, 4.4)],
+  their: ['theirs, belongs to them', small(5.2, 19, 0.66, ...faint(pointing())), arrow([6.6, 6.4], [12.4, 6.4]), small(16.4, 16.4, 0.84, ...her({ arms: [[[10.4, 19.5]], [[22, 19.4]]] })), small(27, 16.4, 0.84, ...him({ arms: [[[10, 19.4]], [[21, 19.5]]] })), ball(21.6, 20.4, 3.6)],
+  nobody: ['no one, no-one', faint(person({ eyes: 'none', mood: 'none' })), line([[5, 27], [27, 5]], 'red', 3), line([[5, 5], [27, 27]], 'red', 3)],
 };

@@ -1,10 +1,12 @@
 // Time and order.
 import { circle, line, path, poly, rect } from './draw.mjs';
-import { arrow, clock, days, round } from './parts.mjs';
+import { arrow, clock, days, ground, round } from './parts.mjs';
 
 export const drawer = 'core-time';
 
 const steps = (on) => [0, 1, 2].map((i) => rect(1.4 + i * 10.4, i === on ? 12 : 14, 8.4, i === on ? 13 : 9, i === on ? 'orange' : 'light', 1.4));
+/** The week as seven posts, Monday first, the two of the weekend set apart; the day meant is tall and has a colour of its own. */
+const week = (which) => ['green', 'purple', 'amber', 'orange', 'sky', 'pink', 'red'].map((colour, i) => rect(1 + i * 4.2 + (i > 4 ? 1.2 : 0), i === which ? 5 : 15, 3.4, i === which ? 23 : 13, i === which ? colour : i > 4 ? 'pale' : 'light', 0.9));
 const sun = (x, y, r) => [circle(x, y, r, 'amber'), circle(x, y, r * 0.72, 'yellow')];
 
 export const symbols = {
@@ -21,4 +23,12 @@ export const symbols = {
   tomorrow: ['the next day', days(2), arrow([6, 11], [24, 8], { by: [15, -2], width: 2.2 }), sun(25, 21.6, 3.6)],
   always: ['every time, all the time', line('M16 16q5 -7 9.6 -4.400a5.2 5.2 0 0 1 0 8.800q-4.6 2.6 -9.6 -4.400t-9.6 -4.400a5.2 5.2 0 0 0 0 8.800q4.6 2.6 9.6 -4.400z', 'orange', 3.2)],
   never: ['not ever', line('M16 16q5 -7 9.6 -4.400a5.2 5.2 0 0 1 0 8.800q-4.6 2.6 -9.6 -4.400t-9.6 -4.400a5.2 5.2 0 0 0 0 8.800q4.6 2.6 9.6 -4.400z', 'light', 3.2), line([[6, 27], [26, 5]], 'red', 3)],
+  afternoon: ['after lunch', line('M3 27a13 15 0 0 1 26 0', 'light', 2), ground(28.4, 2, 30), sun(24.4, 13, 5), circle(16, 12, 1.6, 'light')],
+  monday: ['', week(0)],
+  tuesday: ['', week(1)],
+  wednesday: ['', week(2)],
+  thursday: ['', week(3)],
+  friday: ['', week(4)],
+  saturday: ['', week(5)],
+  sunday: ['', week(6)],
 };
