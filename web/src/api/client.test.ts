@@ -52,6 +52,14 @@ describe('asking the server', () => {
     expect(await calls[1].text()).toBe('{"base":3}');
   });
 
+  it('takes an empty answer for what has none, and still throws a problem', async () => {
+    const gone = () => api.done(api.client.DELETE('/api/own-pictures/{id}', { params: { path: { id: 1 } } }));
+    answers = [new Response(null, { status: 200, headers: { 'Content-Length': '0' } })];
+    await expect(gone()).resolves.toBeUndefined();
+    answers = [json(403, { detail: 'Only Marit can change it.' })];
+    await expect(gone()).rejects.toMatchObject({ status: 403, message: 'Only Marit can change it.' });
+  });
+
   it('does not ask under the typing hands for a mere suggestion', async () => {
     answers = [json(401, { detail: 'You are not signed in.' })];
     const asked = vi.fn(async () => undefined);

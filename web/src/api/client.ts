@@ -50,12 +50,24 @@ async function attempt(request: Request): Promise<Response> {
 
 export const client = createClient<paths>({ baseUrl: window.location.origin, fetch: send });
 
+type Call<T> = Promise<{ data?: T; error?: unknown; response: Response }>;
+
 /** The data of an answer, or the problem thrown. */
-export async function answer<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+export async function answer<T>(call: Call<T>): Promise<T> {
   const { data, error, response } = await call;
   if (response.ok && data !== undefined) return data;
+  throw problem(error, response);
+}
+
+/** For what is answered with nothing: the problem thrown, if there is one. */
+export async function done(call: Call<unknown>): Promise<void> {
+  const { error, response } = await call;
+  if (!response.ok) throw problem(error, response);
+}
+
+function problem(error: unknown, response: Response): Problem {
   const told = (error ?? {}) as { detail?: string; yours?: Button; theirs?: Button };
-  throw new Problem(response.status, told.detail ?? UNREACHABLE, response.status === 409 ? { yours: told.yours, theirs: told.theirs } : undefined);
+  return new Problem(response.status, told.detail ?? UNREACHABLE, response.status === 409 ? { yours: told.yours, theirs: told.theirs } : undefined);
 }
 
 /** Sends a form with a file, which the typed client cannot describe. */

@@ -174,7 +174,7 @@ function OneOwn({ picture, onGone }: { picture: ShownOwn; onGone: () => void }) 
             <Button type="primary" loading={keeping.isPending} disabled={JSON.stringify(facts) === JSON.stringify(picture.about)} onClick={() => keeping.mutate()}>Keep</Button>
             <Button onClick={() => setRetouching(true)}>Cut, turn, brighten</Button>
             <Button onClick={() => void modal.confirm({
-              title: `Delete “${picture.about.words[0]}”?`, content: picture.boards > 0 ? 'Boards that have it keep it. It is only not offered any more.' : 'No board has it.', okText: 'Delete it', cancelText: 'Leave it', onOk: () => deleting.mutateAsync(),
+              title: `Delete “${picture.about.words[0]}”?`, content: picture.boards > 0 ? 'Boards that have it keep it. It is only not offered any more.' : 'No board has it.', okText: 'Delete it', cancelText: 'Leave it', onOk: () => deleting.mutateAsync().catch(() => undefined),
             })}>Delete</Button>
           </div>
         </>

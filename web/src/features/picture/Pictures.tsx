@@ -104,12 +104,14 @@ export default function Pictures() {
           : tiles.length === 0 && !words.isFetching && !heard.isFetching && !paired.isFetching ? <Nothing query={query} sound={sound !== undefined} known={(said.data?.length ?? 0) > 0} />
           : (
             <ul className={other ? 'tiles paired' : 'tiles'} aria-label="Pictures found">
-              {tiles.map((t, i) => (
-                <li key={`${t.picture} ${t.word} ${i}`}>
-                  <button type="button" className={chosen?.picture === t.picture && chosen.word === t.word ? 'tile chosen' : 'tile'} aria-pressed={chosen?.picture === t.picture}
-                    onClick={() => setPicked(t.picture)} onDoubleClick={() => gather([t])}>
-                    <Pic id={t.picture} collected /><span dir="auto">{t.name}</span><small>{t.why}</small>
-                  </button>
+              {inRows(tiles, other ? 2 : 1).map((row, i) => (
+                <li key={`${row.map((t) => `${t.picture} ${t.word}`).join(' ')} ${i}`}>
+                  {row.map((t) => (
+                    <button key={`${t.picture} ${t.word}`} type="button" className={chosen?.picture === t.picture && chosen.word === t.word ? 'tile chosen' : 'tile'} aria-pressed={chosen?.picture === t.picture}
+                      onClick={() => setPicked(t.picture)} onDoubleClick={() => gather([t])}>
+                      <Pic id={t.picture} collected /><span dir="auto">{t.name}</span><small>{t.why}</small>
+                    </button>
+                  ))}
                 </li>
               ))}
             </ul>
@@ -135,6 +137,9 @@ export default function Pictures() {
     </main>
   );
 }
+
+/** So many together. */
+const inRows = <T,>(all: T[], size: number) => all.flatMap((_, i) => (i % size === 0 ? [all.slice(i, i + size)] : []));
 
 function Chip({ on, onClick, children }: { on: boolean; onClick: () => void; children: React.ReactNode }) {
   return <button type="button" className={on ? 'chip on' : 'chip'} aria-pressed={on} onClick={onClick}>{children}</button>;

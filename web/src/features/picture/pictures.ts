@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
-import { answer, client, upload } from '../../api/client';
+import { answer, client, done, upload } from '../../api/client';
 import type { OwnAbout, ShownOwn, TakenIn } from '../../api/types';
 
 export type How = 'TYPED' | 'WHOLE_WORD' | 'STARTS' | 'ENDS' | 'INSIDE' | 'MEANING';
@@ -82,7 +82,7 @@ export const keepOutside = (word: string, { id, title, licence, author }: Offere
 export const ownPictures = queryOptions({ queryKey: ['own-pictures'], queryFn: () => answer(client.GET('/api/own-pictures')) });
 
 export const changeOwn = (id: number, body: OwnAbout) => answer(client.PUT('/api/own-pictures/{id}', { params: { path: { id } }, body }));
-export const deleteOwn = (id: number) => answer<unknown>(client.DELETE('/api/own-pictures/{id}', { params: { path: { id } } }) as never);
+export const deleteOwn = (id: number) => done(client.DELETE('/api/own-pictures/{id}', { params: { path: { id } } }));
 export const retouch = (id: number, body: { quarters: number; x: number; y: number; side: number; brighten: number }): Promise<ShownOwn> =>
   answer(client.POST('/api/own-pictures/{id}/retouch', { params: { path: { id } }, body }));
 

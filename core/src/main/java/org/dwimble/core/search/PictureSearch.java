@@ -114,7 +114,7 @@ public final class PictureSearch {
     private List<Found> listed(Asked asked, Predicate<Picture> wanted) {
         Set<String> given = new HashSet<>();
         return Stream.concat(own.pictures().stream(), library.pictures().stream()).filter(wanted).filter(p -> given.add(p.id())).limit(asked.most())
-            .map(p -> new Found(p, Why.RELATED, asked.category())).toList();
+            .map(p -> new Found(p, Why.IN_CATEGORY, asked.category())).toList();
     }
 
     private record Ranked(long score, Found found) {
@@ -314,7 +314,8 @@ public final class PictureSearch {
         private void keep(int e, Why why, int form) {
             int p = index.pictureAt(e);
             int name = Math.min(255, index.pictures().get(p).name().length());
-            long score = (long) why.ordinal() << 48 | (ownFirst ? 0L : 1L) << 47 | (long) preference[index.languageAt(e)] << 44 | (long) Math.min(15, form) << 40
+            boolean last = why == Why.OTHER_LANGUAGE && (asked.how() == Asked.How.STARTS || asked.how() == Asked.How.ENDS || asked.how() == Asked.How.INSIDE);
+            long score = (long) (last ? REASONS.length : why.ordinal()) << 48 | (ownFirst ? 0L : 1L) << 47 | (long) preference[index.languageAt(e)] << 44 | (long) Math.min(15, form) << 40
                 | (long) index.rankAt(e) << 36 | (long) name << 24 | p;
             if (score < best[p]) {
                 best[p] = score;
@@ -328,7 +329,8 @@ public final class PictureSearch {
             for (int p = 0; p < best.length; p++) {
                 boolean good = best[p] != Long.MAX_VALUE && (ranked.size() < asked.most() || best[p] < ranked.peek().score);
                 if (good && wanted.test(index.pictures().get(p))) {
-                    Why why = REASONS[(int) (best[p] >>> 48)];
+                    int reason = (int) (best[p] >>> 48);
+                    Why why = reason == REASONS.length ? Why.OTHER_LANGUAGE : REASONS[reason];
                     ranked.add(new Ranked(best[p], new Found(index.pictures().get(p), why, by(p, why))));
                     if (ranked.size() > asked.most()) {
                         ranked.poll();

@@ -17,7 +17,8 @@ public enum Why {
     RELATED_STARTS("has to do with %s"),
     ENDS("ends so"),
     INSIDE("has it inside"),
-    SPELT_ALIKE("spelt like %s");
+    SPELT_ALIKE("spelt like %s"),
+    IN_CATEGORY("among %s");
 
     private final String words;
 

@@ -113,9 +113,18 @@ class PictureSearchTest {
     }
 
     @Test
+    void whereLettersAreAskedForThePreferredLanguagesComeFirst() {
+        assertThat(SEARCH.find(new Asked("ake", Asked.How.ENDS, List.of("en"), null, 10))).extracting(f -> f.picture().name()).contains("cake", "snake");
+        List<Found> inside = SEARCH.find(new Asked("oa", Asked.How.INSIDE, List.of("en"), null, 100));
+        assertThat(inside).extracting(f -> f.picture().name()).contains("goat", "goal");
+        assertThat(inside.stream().map(Found::why).dropWhile(w -> w != Why.OTHER_LANGUAGE)).allMatch(w -> w == Why.OTHER_LANGUAGE);
+    }
+
+    @Test
     void aCategoryNarrowsAndWithNoWordListsAll() {
         List<Found> pets = SEARCH.find(new Asked("", Asked.How.TYPED, List.of(), "pets", 100));
         assertThat(pets).extracting(f -> f.picture().name()).contains("cat", "hamster").doesNotContain("lion");
+        assertThat(pets).extracting(Found::reason).containsOnly("among pets");
         assertThat(SEARCH.find(new Asked("ca", Asked.How.TYPED, List.of(), "pets", 100))).extracting(f -> f.picture().name()).startsWith("cat").doesNotContain("car");
     }
 

@@ -241,6 +241,22 @@ class PicturesBrowserTest {
         assertThat(tiles().first()).containsText("also called so");
     }
 
+    @Test
+    void anOwnPictureIsDeletedAfterAskingAndIsGoneFromThePage() {
+        page.navigate("/pictures/own");
+        page.setInputFiles("input[type=file]", file("periwinkle.jpg"));
+        w.button("Take it in").click();
+        Locator tile = tiles().filter(new Locator.FilterOptions().setHasText("periwinkle"));
+        tile.click();
+        w.button("Delete").click();
+        w.button("Leave it").click();
+        assertThat(tile).hasCount(1);
+        w.button("Delete").click();
+        w.button("Delete it").click();
+        assertThat(tile).hasCount(0);
+        assertThat(page.getByText("A picture you choose is told about here, and can be changed.")).isVisible();
+    }
+
     private static String size(byte[] picture) {
         try {
             var image = javax.imageio.ImageIO.read(new java.io.ByteArrayInputStream(picture));
