@@ -8,7 +8,7 @@ export function DottedChoice({ label, children, items, onChoose, disabled }: {
   if (disabled) return <strong>{children}</strong>;
   return (
     <Dropdown trigger={['click']} menu={{ items, onClick: ({ key }) => onChoose(key), className: 'long-menu' }}>
-      <button type="button" className="dotted" aria-label={label} aria-haspopup="menu">{children}</button>
+      <button type="button" className="dotted" title={label} aria-haspopup="menu">{children}</button>
     </Dropdown>
   );
 }
@@ -21,7 +21,7 @@ export function DottedText({ label, value, shown, onKeep, disabled, editing, onE
   const open = editing ?? own;
   const setOpen = onEditing ?? setOwn;
   if (disabled) return <strong>{shown ?? value}</strong>;
-  if (!open) return <button type="button" className="dotted" aria-label={label} onClick={() => setOpen(true)}>{shown ?? value}</button>;
+  if (!open) return <button type="button" className="dotted" title={label} onClick={() => setOpen(true)}>{shown ?? value}</button>;
   return <DottedField label={label} value={value} onDone={(text) => { setOpen(false); if (text !== undefined && text.trim() !== value) onKeep(text); }} />;
 }
 

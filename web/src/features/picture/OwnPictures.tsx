@@ -144,12 +144,15 @@ function About({ title, files, onClose, onTake }: { title: string; files: File[]
 
 function Previews({ files }: { files: File[] }) {
   const [addresses, setAddresses] = useState<string[]>([]);
+  const [unseen, setUnseen] = useState<string[]>([]);
   useEffect(() => {
     const made = files.slice(0, 6).map((f) => URL.createObjectURL(f));
     setAddresses(made);
     return () => made.forEach((a) => URL.revokeObjectURL(a));
   }, [files]);
-  return <div className="previews">{addresses.map((a, i) => <img key={a} src={a} alt={files[i]?.name ?? ''} />)}{files.length > 6 && <span className="quiet">and {files.length - 6} more</span>}</div>;
+  return <div className="previews">{addresses.map((a, i) => (
+    <span key={a} title={files[i]?.name}>{unseen.includes(a) ? <small>{files[i]?.name}</small> : <img src={a} alt={files[i]?.name ?? ''} onError={() => setUnseen((u) => [...u, a])} />}</span>
+  ))}{files.length > 6 && <span className="quiet">and {files.length - 6} more</span>}</div>;
 }
 
 /** One own picture: its facts, and cutting, turning and brightening it. */
