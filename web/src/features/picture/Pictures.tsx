@@ -71,7 +71,7 @@ export default function Pictures() {
       <div className="pictures-main">
         <h1 className="unseen">Pictures</h1>
         <div className="pictures-search">
-          <Input size="large" autoFocus allowClear value={query} onChange={(e) => ask(e.target.value)} placeholder="Type a word, in any of eleven languages" aria-label="Find a picture by its word"
+          <Input size="large" autoFocus allowClear value={query} onChange={(e) => ask(e.target.value)} maxLength={200} placeholder="Type a word, in any of eleven languages" aria-label="Find a picture by its word"
             suffix={<span className="quiet" aria-live="polite">{asked ? count(tiles.length, MOST) : ''}</span>} />
           <Select size="large" allowClear showSearch value={category} placeholder="All categories" aria-label="Category" popupMatchSelectWidth={260} className="category-choice"
             onChange={(c?: string) => { setCategory(c); setSound(undefined); setPicked(undefined); }}

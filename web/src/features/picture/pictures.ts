@@ -7,10 +7,13 @@ export type SoundsHow = 'RHYMES' | 'STARTS' | 'ENDS' | 'INSIDE' | 'ONE_APART' | 
 
 export interface Asked { query: string; how?: How; category?: string; student?: string; language?: string; most: number }
 
+/** So much of what is typed is looked for: the end of it, as of a list the last word is meant. */
+const LONGEST = 200;
+
 export const found = (asked: Asked) =>
   queryOptions({
     queryKey: ['pictures', 'found', asked],
-    queryFn: () => answer(client.GET('/api/pictures', { params: { query: asked } })),
+    queryFn: () => answer(client.GET('/api/pictures', { params: { query: { ...asked, query: asked.query.slice(-LONGEST) } } })),
     enabled: asked.query.trim() !== '' || asked.category !== undefined,
     staleTime: 60_000,
     placeholderData: keepPreviousData,
@@ -37,7 +40,7 @@ export const pairs = (one: string, other: string | undefined) =>
 export const readings = (word: string) =>
   queryOptions({
     queryKey: ['pictures', 'readings', word],
-    queryFn: () => answer(client.GET('/api/pictures/by-sound', { params: { query: { how: 'RHYMES', word, most: 1 } } })).then((heard) => heard.readings),
+    queryFn: () => answer(client.GET('/api/pictures/by-sound', { params: { query: { how: 'RHYMES', word: word.slice(-LONGEST), most: 1 } } })).then((heard) => heard.readings),
     enabled: word.trim() !== '',
     staleTime: Infinity,
   });

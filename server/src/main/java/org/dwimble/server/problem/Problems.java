@@ -57,7 +57,7 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooLarge(MaxUploadSizeExceededException e) {
-        return answer(HttpStatus.CONTENT_TOO_LARGE, "That file is larger than 1 GB. Nothing was brought in.", Map.of());
+        return answer(HttpStatus.CONTENT_TOO_LARGE, "That is more than is taken at once: a file can have up to 1 GB. Nothing was brought in.", Map.of());
     }
 
     @ExceptionHandler

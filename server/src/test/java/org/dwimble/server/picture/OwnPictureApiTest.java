@@ -154,6 +154,15 @@ class OwnPictureApiTest {
     }
 
     @Test
+    void aPictureWithMoreWordsThanItCanHaveIsRefusedForThat() {
+        String words = "words=w" + java.util.stream.IntStream.range(0, 120).mapToObj(Integer::toString).collect(java.util.stream.Collectors.joining("&words=w"));
+        Http.Answer refused = http.upload("/api/own-pictures?" + words, "a.jpg", Photos.jpeg(60, 40));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.sentence()).isEqualTo("A picture can have up to 20 words and 20 categories. Take some away.");
+        assertThat(http.get("/api/own-pictures").json().valueStream()).noneMatch(p -> p.get("mine").asBoolean());
+    }
+
+    @Test
     void creditsNameWhatALicenceAsksToBeNamedAndTheSheetSaysThem() {
         String licensed = taken("a.jpg", Photos.jpeg(60, 40), "words=Bramble&origin=LICENCE&licence=CC+BY+4.0&author=R.+Tern&source=Goats+of+the+dunes").get("picture").get("picture").asString();
         http.post("/api/vocabularies/" + vocabulary + "/words", put(2, licensed));
