@@ -11,7 +11,7 @@ import * as time from './time.mjs';
 import * as where from './where.mjs';
 
 /** Where the word is not the key with its dashes taken out. */
-const written = { monday: 'Monday', tuesday: 'Tuesday', wednesday: 'Wednesday', thursday: 'Thursday', friday: 'Friday', saturday: 'Saturday', sunday: 'Sunday', 'can-i': 'can I',  i: 'I', dont: 'don’t', 'swing-seat': 'swing', back: 'my back' };
+const written = { 'blue-sky': 'sky',  monday: 'Monday', tuesday: 'Tuesday', wednesday: 'Wednesday', thursday: 'Thursday', friday: 'Friday', saturday: 'Saturday', sunday: 'Sunday', 'can-i': 'can I',  i: 'I', dont: 'don’t', 'swing-seat': 'swing', back: 'my back' };
 
 /** Every symbol: id, word, other words it stands for, drawer, and the drawing in both looks. Sorted as the files are. */
 export const symbols = [people, doing, describing, where, social, asking, little, time, things].flatMap(({ drawer, symbols: entries }) =>

@@ -17,7 +17,7 @@ export const symbols = {
   sorry: ['i am sorry, apologise', bust({ at: [16, 12], r: 7.6, mood: 'sad', look: 'down' }), hand('flat', { at: [25.6, 28.6], turn: -66, size: 0.98, reach: 3 })],
   'my-turn': ['its my turn, me first', small(11.4, 17, 0.96, ...person({ mood: 'wide', arms: [[[10.4, 19.5]], [[22.4, 17.6], [17.2, 15.2]]] })), small(26.6, 22.6, 0.5, ...faint(person({}))), arrow([27, 13], [16.6, 5], { by: [26, 2] })],
   'your-turn': ['its your turn, you go', small(7, 20.6, 0.6, ...faint(person({ arms: [[[10.4, 19.5]], [[24.6, 14]]] }))), small(22, 17, 0.96, ...other({ mood: 'wide' })), arrow([5, 11], [17.2, 4.6], { by: [7, 1] })],
-  finished: ['all done, the end, finish, done, all finished', path('M2 30L12 17h8L30 30z', 'light'), line([[16, 29.6], [16, 27]], 'white', 1.4), line([[16, 24], [16, 22]], 'white', 1.2), flag(13, 1.4, 1.1)],
+  finished: ['all done, the end, finish, done, all finished, end', path('M2 30L12 17h8L30 30z', 'light'), line([[16, 29.6], [16, 27]], 'white', 1.4), line([[16, 24], [16, 22]], 'white', 1.2), flag(13, 1.4, 1.1)],
   again: ['once more, one more time', round(16, 16, 11.4, -60, 262, { width: 3.4, size: 1.35 }), circle(16, 16, 4.6, 'red'), circle(14.6, 14.6, 1, 'white')],
   'excuse-me': ['pardon', small(10, 17, 0.94, ...person({ arms: [[[10.4, 19.5]], [[22.6, 12], [22.6, 5]]], mood: 'open' })), bubble(18.6, 3, 11.6, 8), line([[22, 7], [27, 7]], 'orange', 1.6)],
   'well-done': ['good job, bravo', small(16, 17.6, 0.92, ...person({ mood: 'wide', arms: [[[8.6, 5]], [[23.4, 5]]] })), ...[[4, 8], [28, 8], [6, 20], [26, 20]].map(([x, y]) => path(`M${x} ${y - 3}l0.9 2.100l2.3 0.200l-1.7 1.500l0.5 2.200l-2 -1.200l-2 1.200l0.5 -2.200l-1.7 -1.500l2.3 -0.200z`, 'amber'))],

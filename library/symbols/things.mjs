@@ -1,6 +1,6 @@
 // A few things the base set lacks.
 import { circle, group, line, oval, path, poly, rect, small } from './draw.mjs';
-import { arrow, bust, chair, hand, head, person, tap } from './parts.mjs';
+import { apple, arrow, ball, bust, chair, drops, ground, hand, head, person, tap } from './parts.mjs';
 
 export const drawer = 'core-thing';
 
@@ -10,7 +10,7 @@ const ring = (x, y, rx, ry) => line(`M${x - rx} ${y}a${rx} ${ry} 0 1 0 ${2 * rx}
 export const symbols = {
   blocks: ['building blocks, bricks, block', rect(2, 18.4, 12, 12, 'red', 1.4), rect(17.4, 18.4, 12, 12, 'sky', 1.4), rect(9.6, 5.4, 12, 12, 'amber', 1.4), circle(8, 24.4, 3.2, 'cream'), poly([[23.4, 21], [27, 27.4], [19.8, 27.4]], 'cream'), rect(12.8, 8.6, 5.6, 5.6, 'cream', 0.6)],
   'swing-seat': ['swing, swings', line([[2, 30], [7, 3]], 'red', 2.2), line([[30, 30], [25, 3]], 'red', 2.2), line([[7, 3], [25, 3]], 'red', 2.4), line([[12, 3.6], [12, 22]], 'grey', 1.2), line([[20, 3.6], [20, 22]], 'grey', 1.2), rect(9.6, 21.4, 12.8, 2.8, 'wood', 1)],
-  jumper: ['sweater, pullover, sweatshirt', path('M11 4l-9 6l2.6 16l4.2 -0.800l-0.8 -8v11.600h16v-11.600l-0.8 8l4.2 0.800l2.6 -16l-9 -6q-5 3.6 -10 0z', 'purple'), rect(8, 26, 16, 3.2, 'navy', 0.8), line('M11 4q5 4.6 10 0', 'navy', 2), line([[9, 15], [12, 18], [15, 15], [18, 18], [21, 15], [23.4, 17.4]], 'amber', 1.5)],
+  jumper: ['sweater, pullover, sweatshirt, cardigan', path('M11 4l-9 6l2.6 16l4.2 -0.800l-0.8 -8v11.600h16v-11.600l-0.8 8l4.2 0.800l2.6 -16l-9 -6q-5 3.6 -10 0z', 'purple'), rect(8, 26, 16, 3.2, 'navy', 0.8), line('M11 4q5 4.6 10 0', 'navy', 2), line([[9, 15], [12, 18], [15, 15], [18, 18], [21, 15], [23.4, 17.4]], 'amber', 1.5)],
   sandpit: ['sand, sandbox', path('M2 17h28l-3 12h-22z', 'sky'), path('M4 18q6 -8 12 -5q6 -5 12 5z', 'amber'), group([path('M-3 -2h6l-1 6h-4z', 'red')], { move: [12, 11.4], turn: 180 }), line([[22, 15], [26, 6]], 'wood', 1.6), line([[24.8, 5.4], [27.4, 6.6]], 'wood', 1.6)],
   shop: ['store, shops', rect(4, 13, 24, 17, 'cream'), ...[0, 1, 2, 3, 4, 5].map((i) => path(`M${2 + i * 4.667} 5h4.667v9a2.333 2.333 0 0 1 -4.667 0z`, i % 2 ? 'pale' : 'red')), rect(7, 19, 9, 7, 'water'), rect(18.6, 18, 6.4, 12, 'wood'), circle(20, 24, 0.7, 'amber')],
   cup: ['beaker', line('M22 12q7.6 -0.6 5.8 5.600t-8 7', 'sky', 2.8), path('M4 8h19l-2.2 18.600q-0.4 2.8 -3.2 2.800h-8.200q-2.8 0 -3.2 -2.800z', 'sky'), path('M4 8h19l-0.4 3.600h-18.200z', 'blue')],
@@ -30,7 +30,7 @@ export const symbols = {
   chin: ['', head({ at: [16, 15], r: 11 }), ring(16, 25, 5, 4)],
   cheek: ['cheeks', head({ at: [16, 16], r: 12 }), circle(8.6, 19.6, 2.6, 'rose'), circle(23.4, 19.6, 2.6, 'rose'), ring(23.4, 19.6, 5, 5)],
   // The house and what stands in it.
-  table: ['', rect(2, 11, 28, 3.6, 'brown', 1), rect(4, 14.6, 3, 15, 'wood'), rect(25, 14.6, 3, 15, 'wood')],
+  table: ['desk', rect(2, 11, 28, 3.6, 'brown', 1), rect(4, 14.6, 3, 15, 'wood'), rect(25, 14.6, 3, 15, 'wood')],
   fridge: ['freezer, refrigerator', rect(7, 2, 18, 28, 'light', 2), rect(8, 3, 16, 9, 'pale', 1.2), rect(8, 13, 16, 15.6, 'pale', 1.2), rect(10, 6, 1.6, 4.6, 'dark', 0.8), rect(10, 15, 1.6, 6, 'dark', 0.8)],
   cooker: ['oven, stove', rect(4, 5, 24, 25, 'light', 1.6), rect(4, 5, 24, 6, 'dark', 1.6), circle(9, 8, 1.5, 'pale'), circle(14, 8, 1.5, 'pale'), circle(23, 8, 1.5, 'orange'), rect(7, 13.4, 18, 13.6, 'dark', 1.4), rect(9, 17, 14, 7.6, 'amber', 1), rect(9, 14.6, 14, 1.4, 'light', 0.6)],
   sink: ['basin, wash basin', tap(14, 7, 1), path('M2 15h28q0 9 -8 11h-12q-8 -2 -8 -11z', 'light'), path('M5 17h22q-1 6 -6.6 7h-9q-5.6 -1 -6.4 -7z', 'water'), rect(13, 26, 6, 4, 'grey')],
@@ -68,4 +68,45 @@ export const symbols = {
   tablet: ['my tablet', rect(5, 2, 22, 28, 'ink', 2.4), rect(7, 4.6, 18, 21.6, 'cream', 0.8), ...[0, 1, 2].flatMap((r) => [0, 1].map((c) => rect(8.6 + c * 7.6, 6.2 + r * 6.6, 6.6, 5.6, ['sky', 'pink', 'amber', 'leaf', 'purple', 'orange'][r * 2 + c], 0.8))), circle(16, 28.2, 0.9, 'light')],
   hall: ['school hall', poly([[2, 11], [16, 2], [30, 11]], 'red'), rect(3, 11, 26, 19, 'cream'), rect(11, 13, 10, 8, 'wood'), path('M11 13h4q0 6 -4 8z', 'red'), path('M21 13h-4q0 6 4 8z', 'red'), ...[0, 1].flatMap((r) => [0, 1, 2, 3].map((c) => rect(6 + c * 5.4, 23.400 + r * 3.4, 3.8, 1.6, 'blue', 0.6)))],
   problem: ['trouble, something is wrong', bust({ at: [16, 20], r: 6, mood: 'sad' }), path('M14.200 1h3.600l-0.600 7h-2.400z', 'red'), circle(16, 10.400, 1.600, 'red'), line([[7, 6], [10, 9]], 'orange', 1.8), line([[25, 6], [22, 9]], 'orange', 1.8)],
+  // At the table.
+  knife: ['table knife', path('M14 2q5 3 5 11v6h-5z', 'light'), rect(14, 18, 4, 12, 'brown', 2)],
+  fork: ['', ...[11, 16, 21].map((x) => line([[x, 3], [x, 11]], 'grey', 2)), path('M10 10h12q0 6 -4 7h-4q-4 -1 -4 -7z', 'grey'), rect(14, 15, 4, 15, 'grey', 2)],
+  straw: ['drinking straw', line([[21, 3], [15, 8], [13, 29]], 'pink', 3), line([[14.800, 12], [13.200, 27]], 'white', 0.9)],
+  napkin: ['serviette', poly([[4, 8], [26, 5], [28, 26], [6, 28]], 'light'), poly([[4, 8], [15, 17], [6, 28]], 'pale'), poly([[26, 5], [15, 17], [28, 26]], 'pale')],
+  ham: ['slice of ham', path('M5 20q-4 -9 5 -14q9 -4 15 2q6 7 1 14q-6 7 -13 5q-6 -1 -8 -7z', 'cream'), path('M7.600 19q-3 -7 4 -11.400q7 -3 12 1.600q4.400 5.600 0.800 11q-4.800 5 -10.400 3.800q-4.600 -0.800 -6.400 -5z', 'rose'), circle(18, 14, 2.6, 'cream'), circle(18, 14, 1.2, 'white')],
+  plum: ['plums', path('M16 7C8 4 3 10 4 18C5 26 11 30 16 28C21 30 27 26 28 18C29 10 24 4 16 7Z', 'purple'), line('M16 8q-3 9 0 19', 'navy', 1.2), line([[16, 8], [18, 2]], 'wood', 1.6), path('M18 5q4 -5 10 -2q-4 5 -10 2z', 'leaf')],
+  raspberry: ['raspberries', ...[[11, 12], [16, 11], [21, 12], [9, 17], [14, 16.600], [19, 16.600], [23, 17], [11.600, 22], [16.400, 22], [21, 21.600], [14, 26.400], [18.600, 26.400]].map(([x, y]) => [circle(x, y, 3.6, 'pink'), circle(x - 1, y - 1, 0.9, 'rose')]).flat(), path('M16 9q-7 -1 -8 -5q5 -1 8 3q3 -4 8 -3q-1 4 -8 5z', 'leaf')],
+  nuggets: ['chicken nuggets', oval(16, 23, 14, 7, 'pale'), path('M5 20q-1 -6 5 -7q6 -1 6 4t-5 6q-5 1 -6 -3z', 'amber'), path('M17 20q-1 -6 5 -6.600q6 -0.400 6 4.600t-5 5q-5 1 -6 -3z', 'orange'), path('M10 15q-1 -6 6 -6.600q6 -0.400 6 4.600t-6 5q-5 1 -6 -3z', 'amber')],
+  'fish-fingers': ['fishfingers, fish sticks', oval(16, 24, 14, 6, 'pale'), rect(4, 17, 24, 5.600, 'amber', 1.6), rect(6, 10.6, 22, 5.6, 'orange', 1.6), rect(5, 4.2, 22, 5.6, 'amber', 1.6), ...[8, 14, 20, 25].map((x) => circle(x, 20, 0.7, 'brown'))],
+  picnic: ['', poly([[2, 30], [8, 20], [30, 20], [26, 30]], 'red'), line([[6, 25], [28, 25]], 'white', 1.4), line([[15, 20], [12, 30]], 'white', 1.4), line([[22, 20], [19, 30]], 'white', 1.4), line('M10 12q6 -12 12 0', 'wood', 2), path('M7 12h18l-2 11h-14z', 'brown'), rect(6, 10.6, 20, 3, 'wood', 1), apple(27, 22, 0.5)],
+  // In the house.
+  stairs: ['steps', path('M2 30v-5h7v-6h7v-6h7v-6h7v23z', 'brown'), line([[3, 19], [24, 1.6]], 'wood', 1.8), ...[[5, 18, 24], [12, 12, 18], [19, 6, 12]].map(([x, a, b]) => line([[x, a], [x, b]], 'wood', 1.2))],
+  'washing-machine': ['washer', rect(4, 2, 24, 28, 'light', 2), rect(4, 2, 24, 6, 'grey', 2), circle(9, 5, 1.4, 'sky'), rect(18, 4, 7, 2, 'white', 0.6), circle(16, 19, 8.6, 'grey'), circle(16, 19, 6.6, 'water'), path('M9.800 20q3 -3 6 0t6.200 -0.600q0 6 -6 6.400q-6 -0.600 -6.200 -5.800z', 'sky')],
+  vacuum: ['hoover, vacuum cleaner', line('M5 4q4 -2 6 3l4 17', 'grey', 2.4), rect(9, 24, 13, 4.600, 'navy', 1.6), path('M16 26q0 -12 8 -12t7 12z', 'red'), circle(20, 27, 3, 'ink'), circle(28, 27, 2.4, 'ink'), line([[3, 4.6], [6.600, 3.6]], 'ink', 2.8)],
+  curtain: ['curtains', rect(2, 3, 28, 2.4, 'wood', 1), rect(8, 6, 16, 22, 'water'), path('M4 5h9q0 14 -6 17v8h-4z', 'purple'), path('M28 5h-9q0 14 6 17v8h4z', 'purple'), line([[8, 7], [6, 20]], 'navy', 0.8), line([[24, 7], [26, 20]], 'navy', 0.8)],
+  cupboard: ['wardrobe, closet', rect(4, 2, 24, 26, 'wood', 1.4), rect(6, 4, 9.2, 22, 'brown', 0.6), rect(16.8, 4, 9.2, 22, 'brown', 0.6), circle(13.4, 15, 1, 'amber'), circle(18.6, 15, 1, 'amber'), rect(6, 28, 3, 2.4, 'wood'), rect(23, 28, 3, 2.4, 'wood')],
+  shelf: ['shelves', rect(2, 14, 28, 2.6, 'brown', 0.6), rect(2, 28, 28, 2.6, 'brown', 0.6), rect(4, 4, 3.6, 10, 'red', 0.5), rect(8.200, 6, 3.6, 8, 'sky', 0.5), rect(12.4, 3, 3.6, 11, 'leaf', 0.5), group([rect(0, 0, 3.6, 10, 'purple', 0.5)], { move: [18, 4.6], turn: -14 }), ball(9, 24.4, 3.6), rect(17, 20, 9, 8, 'amber', 0.8)],
+  bench: ['park bench', rect(3, 9, 26, 3, 'brown', 0.8), rect(3, 13.6, 26, 3, 'brown', 0.8), rect(2, 19, 28, 3, 'wood', 0.8), rect(6, 8, 2.4, 21, 'dark', 0.6), rect(23.6, 8, 2.4, 21, 'dark', 0.6)],
+  tap: ['water tap, faucet', tap(17, 11, 1.6), path('M22 20q3 4 0 7q-3 -3 0 -7z', 'sky')],
+  toothpaste: ['', group([path('M-5 -11h10l-1.600 16h-6.800z', 'sky'), rect(-5.6, -13, 11.2, 3, 'blue', 0.6), rect(-2, 5, 4, 3.4, 'white', 0.6), rect(-3.2, -6, 6.4, 5, 'white', 1)], { move: [13, 14], turn: -38 }), path('M18.600 20q3 1 2.400 4q3 -1 5 1.600q-2 3.400 -6 2q-4 -2 -3.400 -6z', 'water'), line('M19.600 21.600q1.800 1.400 1.400 3.600', 'red', 0.9)],
+  whiteboard: ['board', rect(2, 4, 28, 19, 'grey', 1.4), rect(3.600, 5.600, 24.800, 15.800, 'white', 0.6), line('M7 13q3 -5 6 0t6 0', 'sky', 1.6), line([[7, 17.600], [17, 17.600]], 'red', 1.4), rect(8, 24, 16, 1.8, 'dark', 0.6), rect(11, 22.6, 5, 1.6, 'leaf', 0.6)],
+  rubber: ['eraser', group([rect(-9, -4.600, 18, 9.2, 'sky', 1.6), rect(-9, -4.6, 8, 9.2, 'rose', 1.6)], { move: [16, 13], turn: -28 }), line([[4, 27], [28, 27]], 'light', 2), ...[[7, 24], [11, 24.600], [15, 23.600]].map(([x, y]) => circle(x, y, 0.9, 'rose'))],
+  belt: ['', path('M2 12h28v8h-28z', 'wood'), rect(10, 9.600, 12, 13, 'amber', 1.4), rect(12.4, 12, 7.200, 8.2, 'wood', 0.6), rect(14, 15, 9, 2, 'amber', 0.8), circle(26, 16, 0.9, 'ink')],
+  zip: ['zipper', path('M4 2h10v28h-10z', 'navy'), path('M18 2h10v28h-10z', 'navy'), ...[...Array(7)].flatMap((_, i) => [rect(12, 3 + i * 2, 3.4, 1.1, 'light'), rect(16.6, 4 + i * 2, 3.4, 1.1, 'light')]), rect(13.400, 16, 5.200, 5, 'amber', 1), rect(14.600, 20, 2.800, 7, 'amber', 1.200)],
+  // Out of doors.
+  seesaw: ['see-saw, teeter totter', poly([[16, 17], [21, 29], [11, 29]], 'dark'), line([[2, 22], [30, 12]], 'red', 2.600), ground(30, 2, 30), small(5.600, 17, 0.36, ...person({})), small(26.600, 6.600, 0.36, ...person({ shirt: 'purple' }))],
+  trampoline: ['', line([[5, 24], [5, 30]], 'dark', 2), line([[27, 24], [27, 30]], 'dark', 2), oval(16, 23, 14, 4.6, 'sky'), oval(16, 23, 11, 3.2, 'ink'), small(16, 10, 0.52, ...person({ mood: 'wide', arms: [[[9.600, 5]], [[22.400, 5]]] }))],
+  digger: ['excavator, jcb', line([[17, 13], [24, 5], [28, 15]], 'amber', 3), path('M25 14h6.400q0 6 -6 6z', 'dark'), path('M6 8h8l3 6v8h-14v-9z', 'amber'), path('M8 9.600h5l2 4.400h-7z', 'water'), rect(2, 21, 18, 7.600, 'ink', 3.600), ...[6, 11, 16].map((x) => circle(x, 24.800, 2, 'grey'))],
+  'swimming-pool': ['pool, paddling pool', rect(1, 13, 30, 17, 'light', 2), rect(3, 15, 26, 13, 'sky', 1), line('M6 20q2.500 -2 5 0t5 0t5 0t5 0', 'white', 1.2), line('M6 25q2.500 -2 5 0t5 0t5 0t5 0', 'white', 1.2), line('M21 17v-12q0 -2.600 2.600 -2.600', 'grey', 1.8), line('M26 17v-12q0 -2.600 2.600 -2.600', 'grey', 1.8), line([[21, 9], [26, 9]], 'grey', 1.4), line([[21, 13], [26, 13]], 'grey', 1.4)],
+  puddle: ['', path('M4 24q-3 -6 6 -7q2 -4 10 -2q9 0 9 5q3 6 -6 7q-5 3 -10 0q-8 1 -9 -3z', 'sky'), oval(13, 21.600, 4, 1.4, 'water'), ...drops([10, 7], [17, 4], [23, 9])],
+  mud: ['muddy', path('M3 25q-3 -6 6 -7q2 -4 10 -2q10 -1 10 5q3 6 -6 7q-5 3 -10 0q-8 1 -10 -3z', 'wood'), circle(8, 10, 2, 'wood'), circle(23, 9, 2.4, 'wood'), circle(15, 6, 1.5, 'wood'), oval(13, 22, 3, 1.2, 'brown')],
+  grass: ['lawn', ...[2.4, 6.8, 11.2, 15.600, 20, 24.4].map((x, i) => path(`M${x} 27.600q${i % 2 ? 4 : -1} -10 ${i % 2 ? 5 : 2} -${i % 2 ? 19 : 15}q2.600 9 0.600 19z`, i % 2 ? 'leaf' : 'green')), rect(1, 25.4, 30, 4.8, 'leaf', 1.6)],
+  river: ['stream', rect(1, 2, 30, 28, 'leaf', 2), path('M17 2h6q-8 7 -1 13t4 15h-13q3 -9 -3 -15t7 -13z', 'sky'), line('M17.600 8q-4 4 0 8', 'water', 1.3), line('M19 20q3 4 1.400 8', 'water', 1.3)],
+  pond: ['lake', rect(1, 4, 30, 26, 'leaf', 4), oval(16, 18, 12, 8.6, 'sky'), oval(11, 17, 3, 1.4, 'green'), circle(11, 15.600, 1.2, 'rose'), line('M17 21q2 -1.500 4 0t4 0', 'water', 1.2), line([[26, 24], [27, 10]], 'green', 1.2), rect(26.2, 7, 1.9, 5, 'wood', 0.9)],
+  stick: ['twig, branch', line([[4, 28], [27, 4]], 'brown', 3.2), line([[13, 19], [10, 11]], 'brown', 2.2), line([[20, 12], [28, 13]], 'brown', 2.2), path('M10 11q-5 -1 -5 -6q5 0 5 6z', 'leaf')],
+  'blue-sky': ['sky', rect(1, 2, 30, 28, 'water', 3), circle(24, 9, 4, 'yellow'), ...[[10, 16, 4.600], [15, 14, 5.4], [20, 16.600, 4]].map(([x, y, r]) => circle(x, y, r, 'white')), rect(6, 16, 18, 4.600, 'white', 2.3)],
+
+  // What bodies are.
+  face: ['my face', head({ at: [16, 17], r: 12 })],
+  blood: ['bleeding', path('M16 2Q26 15 25.600 20A9.600 9.600 0 0 1 6.400 20Q6 15 16 2Z', 'red'), path('M11 19q0 5 4.600 6.400', 'red'), circle(12, 19, 1.8, 'rose')],
 };

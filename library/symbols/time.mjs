@@ -5,6 +5,8 @@ import { arrow, clock, days, ground, round } from './parts.mjs';
 export const drawer = 'core-time';
 
 const steps = (on) => [0, 1, 2].map((i) => rect(1.4 + i * 10.4, i === on ? 12 : 14, 8.4, i === on ? 13 : 9, i === on ? 'orange' : 'light', 1.4));
+/** One tree the year round, in the colours of its season. */
+const seasonTree = (crown, spots) => [rect(14, 18, 4, 11, 'wood', 0.8), circle(16, 11, 8.6, crown), circle(9.6, 14.6, 5.2, crown), circle(22.4, 14.6, 5.2, crown), spots ? [[12, 8], [19, 7], [9, 14], [16, 13], [22, 13], [14, 17.600], [20, 17.600]].map(([x, y]) => circle(x, y, 1.5, spots)) : [], line([[4, 29.600], [28, 29.600]], 'leaf', 1.6)];
 /** The week as seven posts, Monday first, the two of the weekend set apart; the day meant is tall and has a colour of its own. */
 const week = (which) => ['green', 'purple', 'amber', 'orange', 'sky', 'pink', 'red'].map((colour, i) => rect(1 + i * 4.2 + (i > 4 ? 1.2 : 0), i === which ? 5 : 15, 3.4, i === which ? 23 : 13, i === which ? colour : i > 4 ? 'pale' : 'light', 0.9));
 const sun = (x, y, r) => [circle(x, y, r, 'amber'), circle(x, y, r * 0.72, 'yellow')];
@@ -31,4 +33,8 @@ export const symbols = {
   friday: ['', week(4)],
   saturday: ['', week(5)],
   sunday: ['', week(6)],
+  spring: ['springtime', seasonTree('leaf', 'rose')],
+  summer: ['summertime', seasonTree('green'), sun(26.6, 5.400, 4)],
+  autumn: ['fall', seasonTree('orange', 'red'), circle(5, 28.600, 1.2, 'orange'), circle(27, 28.6, 1.2, 'red'), circle(22, 29.6, 1, 'orange')],
+  winter: ['wintertime', rect(14, 14, 4, 14, 'wood', 0.8), line([[16, 20], [8, 9]], 'wood', 1.8), line([[16, 17], [24, 7]], 'wood', 1.800), line([[16, 15], [16, 4]], 'wood', 1.800), path('M1 30q6 -6 15 -3t15 3z', 'white'), line([[2, 29.400], [30, 29.400]], 'light', 1.6), ...[[5, 5], [27, 13], [4, 17], [22, 2.6], [11, 3], [28, 21]].map(([x, y]) => circle(x, y, 1.2, 'water'))],
 };

@@ -97,7 +97,7 @@ public final class Forms {
         String base = form.substring(0, form.length() - ending.length());
         words.add(base);
         words.add(base + "e");
-        if (base.endsWith("i")) {
+        if (base.endsWith("i") && !ending.equals("ing")) {
             words.add(base.substring(0, base.length() - 1) + "y");
         }
         int n = base.length();
