@@ -68,7 +68,7 @@ export const symbols = {
   'too-small': ['too little, too tight', small(15, 16.4, 0.98, ...person({ mood: 'flat', shirt: 'skin' })), shirt(15, 14.6, 0.46, 'red'), cross(27, 6, 3.2, 'red', 2.4)],
   itchy: ['itch, scratch, rash', person({ at: [13, 6.8], mood: 'sad', arms: [[[8, 20], [4.6, 23]], [[20.6, 19.4], [8.6, 18.6]]] }), circle(24, 15, 1.3, 'red'), circle(27.4, 18, 1.1, 'red'), circle(23.6, 20, 1, 'red'), circle(28, 13, 1, 'red'), line([[3, 15.6], [5.4, 17]], 'orange', 1.4), line([[6.6, 14], [7.8, 16.2]], 'orange', 1.4)],
   circle: ['round, ring', circle(16, 16, 13, 'sky')],
-  dark: ['the dark', rect(2, 2, 28, 28, 'navy', 3), circle(23, 9, 4, 'yellow'), circle(21, 7.600, 4, 'navy'), star(9, 9, 2.2), star(14, 16, 1.6), faint(person({ at: [13, 19.600], r: 2.6, shoulder: [13, 23.600], hip: [13, 27], arms: [null, null], legs: [null, null] }))],
+  dark: ['the dark', rect(2, 2, 28, 28, 'navy', 3), circle(23, 9, 4, 'yellow'), circle(21, 7.600, 4, 'navy'), star(9, 9, 2.2), star(25, 20, 1.8), faint(person({ at: [13, 19.600], r: 2.6, shoulder: [13, 23.600], hip: [13, 27], arms: [null, null], legs: [null, null] }))],
   thick: ['fat', rect(3, 5, 26, 12, 'leaf', 2), rect(3, 24, 26, 2, 'light', 1), arrow([16, 2], [16, 5.600], { width: 1.6, size: 0.6 })],
   thin: ['', rect(3, 23.600, 26, 2.2, 'leaf', 1), rect(3, 5, 26, 12, 'light', 2)],
 };

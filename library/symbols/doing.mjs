@@ -116,7 +116,7 @@ export const symbols = {
   'lie-down': ['lying down, lie, have a rest', ground(28, 2, 30), person({ at: [6.6, 19], shoulder: [12, 22], hip: [19, 22.600], arms: [[[15, 18.600]], [[18, 25.600]]], legs: [[[29, 22]], [[28.600, 25]]], eyes: 'open' }), arrow([17, 4], [17, 15], { width: 2.4 })],
   bite: ['biting', apple(18, 18, 1.9), circle(8, 15, 3, 'white'), circle(7, 19.600, 3, 'white'), circle(9.600, 23.600, 2.6, 'white'), line([[3, 12], [1, 10]], 'orange', 1.6), line([[3, 24], [1, 26]], 'orange', 1.6)],
   mix: ['stir, mixing, stirring', path('M3 15h26q-1 14 -10 15h-6q-9 -1 -10 -15z', 'sky'), oval(16, 15, 13, 3.4, 'cream'), line([[18, 15], [25, 2]], 'wood', 2.4), round(13, 8, 6, 200, 20, { width: 1.8, size: 0.8 })],
-  spill: ['spilt', group([path('M-5 -7h10l-1.200 14h-7.600z', 'light')], { move: [10, 12], turn: 68 }), path('M15 16q5 -1 8 4q8 1 8 5q0 4 -10 4t-12 -4q-1 -4 3 -6z', 'orange')],
+  spill: ['spilt', group([cup(0, 0, 1.1)], { move: [9, 11], turn: 74 }), path('M15 16q5 -1 8 4q8 1 8 5q0 4 -10 4t-12 -4q-1 -4 3 -6z', 'orange')],
   roll: ['rolling', ball(20, 21, 7), line([[3, 16], [9, 16]], 'grey', 1.8), line([[2, 21], [9, 21]], 'grey', 1.8), round(20, 21, 10.600, 210, 330, { width: 2 }), ground(29.600, 2, 30)],
   spin: ['twirl, spinning', small(16, 15, 0.86, ...person({ mood: 'wide', arms: [[[6.600, 13]], [[25.400, 13]]], skirt: true })), line('M5 24a11 4 0 0 0 22 0', 'orange', 2), poly([[29.600, 24.600], [24.600, 24], [27.400, 20.4]], 'orange')],
   hit: ['hitting, hits', hand('fist', { at: [22, 21], turn: -50, size: 1, reach: 9 }), star(9, 9, 7, 'amber'), line([[3, 18], [1.600, 21]], 'orange', 1.6), line([[18, 3], [20.600, 1.600]], 'orange', 1.6)],
