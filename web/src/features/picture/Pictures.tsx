@@ -7,7 +7,7 @@ import { sentence } from '../../api/client';
 import { AboutPicture } from './AboutPicture';
 import { Pic } from './art';
 import { Outside } from './Outside';
-import { bySound, categories, found, pairs, readings, sounds, used, type How } from './pictures';
+import { bySound, categories, found, LONGEST, pairs, readings, sounds, used, type How } from './pictures';
 import { caseload } from '../student/students';
 import { PutOnBoard } from './PutOnBoard';
 import { DropPictures } from './TakeIn';
@@ -71,7 +71,7 @@ export default function Pictures() {
       <div className="pictures-main">
         <h1 className="unseen">Pictures</h1>
         <div className="pictures-search">
-          <Input size="large" autoFocus allowClear value={query} onChange={(e) => ask(e.target.value)} maxLength={200} placeholder="Type a word, in any of eleven languages" aria-label="Find a picture by its word"
+          <Input size="large" autoFocus allowClear value={query} onChange={(e) => ask(e.target.value)} maxLength={LONGEST} placeholder="Type a word, in any of eleven languages" aria-label="Find a picture by its word"
             suffix={<span className="quiet" aria-live="polite">{asked ? count(tiles.length, MOST) : ''}</span>} />
           <Select size="large" allowClear showSearch value={category} placeholder="All categories" aria-label="Category" popupMatchSelectWidth={260} className="category-choice"
             onChange={(c?: string) => { setCategory(c); setSound(undefined); setPicked(undefined); }}

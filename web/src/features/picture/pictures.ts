@@ -8,7 +8,7 @@ export type SoundsHow = 'RHYMES' | 'STARTS' | 'ENDS' | 'INSIDE' | 'ONE_APART' | 
 export interface Asked { query: string; how?: How; category?: string; student?: string; language?: string; most: number }
 
 /** So much of what is typed is looked for: the end of it, as of a list the last word is meant. */
-const LONGEST = 200;
+export const LONGEST = 200;
 
 export const found = (asked: Asked) =>
   queryOptions({

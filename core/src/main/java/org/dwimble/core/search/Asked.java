@@ -20,7 +20,12 @@ public record Asked(String text, How how, List<String> languages, @Nullable Stri
         WHOLE_WORD,
         STARTS, ENDS, INSIDE,
         /** Other words for the same thing, and things that have to do with it. */
-        MEANING
+        MEANING;
+
+        /** True if letters are asked for, wherever they stand, and not a word. */
+        boolean letters() {
+            return this == STARTS || this == ENDS || this == INSIDE;
+        }
     }
 
     public Asked {

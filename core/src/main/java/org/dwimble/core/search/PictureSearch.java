@@ -31,6 +31,8 @@ public final class PictureSearch {
     private static final String FLAGS = "country-flag";
 
     private static final Why[] REASONS = Why.values();
+    /** In a score, of what comes after everything without it. */
+    private static final long AFTER_ALL = 1L << 60;
 
     private final PictureIndex library;
     private final PictureIndex own;
@@ -314,8 +316,7 @@ public final class PictureSearch {
         private void keep(int e, Why why, int form) {
             int p = index.pictureAt(e);
             int name = Math.min(255, index.pictures().get(p).name().length());
-            boolean last = why == Why.OTHER_LANGUAGE && (asked.how() == Asked.How.STARTS || asked.how() == Asked.How.ENDS || asked.how() == Asked.How.INSIDE);
-            long score = (long) (last ? REASONS.length : why.ordinal()) << 48 | (ownFirst ? 0L : 1L) << 47 | (long) preference[index.languageAt(e)] << 44 | (long) Math.min(15, form) << 40
+            long score = (asked.how().letters() && foreign(e) ? AFTER_ALL : 0) | (long) why.ordinal() << 48 | (ownFirst ? 0L : 1L) << 47 | (long) preference[index.languageAt(e)] << 44 | (long) Math.min(15, form) << 40
                 | (long) index.rankAt(e) << 36 | (long) name << 24 | p;
             if (score < best[p]) {
                 best[p] = score;
@@ -329,8 +330,7 @@ public final class PictureSearch {
             for (int p = 0; p < best.length; p++) {
                 boolean good = best[p] != Long.MAX_VALUE && (ranked.size() < asked.most() || best[p] < ranked.peek().score);
                 if (good && wanted.test(index.pictures().get(p))) {
-                    int reason = (int) (best[p] >>> 48);
-                    Why why = reason == REASONS.length ? Why.OTHER_LANGUAGE : REASONS[reason];
+                    Why why = REASONS[(int) ((best[p] & ~AFTER_ALL) >>> 48)];
                     ranked.add(new Ranked(best[p], new Found(index.pictures().get(p), why, by(p, why))));
                     if (ranked.size() > asked.most()) {
                         ranked.poll();

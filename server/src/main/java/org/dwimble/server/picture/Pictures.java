@@ -93,8 +93,11 @@ public class Pictures {
 
     /** As the search finds them, but what was chosen for this word and student before stands first. */
     public List<Found> find(Asked asked, Account account, @Nullable String student) {
+        return find(asked, may(account, student), student);
+    }
+
+    private List<Found> find(Asked asked, Predicate<Picture> may, @Nullable String student) {
         PictureSearch search = now().search;
-        Predicate<Picture> may = may(account, student);
         List<Found> found = new ArrayList<>(search.find(asked, may));
         Optional<Picture> chosen = student == null || asked.how() != Asked.How.TYPED ? Optional.empty() : choices.picture(student, asked.text()).flatMap(id -> search.byId(id, may));
         chosen.ifPresent(picture -> {
@@ -106,15 +109,16 @@ public class Pictures {
 
     /** What a typed word gets by itself, for one student. */
     public Guesses guesses(Account account, @Nullable String student) {
+        Predicate<Picture> may = may(account, student);
         return new Guesses() {
             @Override
             public Optional<Picture> picture(String word) {
-                return find(Asked.typed(word, 1_000), account, student).stream().findFirst().filter(f -> f.why().sure()).map(Found::picture);
+                return find(Asked.typed(word, 1_000), may, student).stream().findFirst().filter(f -> f.why().sure()).map(Found::picture);
             }
 
             @Override
             public Optional<Picture> byId(String id) {
-                return Pictures.this.byId(id, may(account, student));
+                return Pictures.this.byId(id, may);
             }
 
             @Override

@@ -8,37 +8,16 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.dwimble.core.board.Button;
-import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.student.Role;
-import org.dwimble.server.student.Student;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** The bench as a therapist uses it, by keyboard and by mouse. */
-@ExtendWith({TestServer.class, Browser.class})
-class BenchBrowserTest {
-    private final Account odile = TestServer.account("Odile");
-    private final Student ilse = TestServer.student("Ilse", odile);
-    private final long id = TestServer.copy("starter-40", ilse, odile);
-    private final Http http = Http.as(odile);
-    private Browser.Window w;
-    private Page page;
-
-    @BeforeEach
-    void open() {
-        w = new Browser.Window().as(odile);
-        page = w.page;
-    }
-
-    @AfterEach
-    void close() {
-        assertThat(w.errors).isEmpty();
-        w.close();
+class BenchBrowserTest extends SignedIn {
+    BenchBrowserTest() {
+        super("starter-40");
     }
 
     /** A board with back and home and nothing else, on the bench. */

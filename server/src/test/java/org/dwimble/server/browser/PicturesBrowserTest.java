@@ -18,38 +18,16 @@ import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.dwimble.core.board.Button;
-import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
-import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.outside.SimulatedService;
 import org.dwimble.server.picture.Photos;
-import org.dwimble.server.student.Student;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Finding pictures, taking own ones in, and putting them on boards, as a therapist does. */
-@ExtendWith({TestServer.class, Browser.class})
-class PicturesBrowserTest {
-    private final Account odile = TestServer.account("Odile");
-    private final Http http = Http.as(odile);
-    private final Student ilse = TestServer.student("Ilse", odile);
-    private final long id = TestServer.copy("first-choices", ilse, odile);
-    private Browser.Window w;
-    private Page page;
-
-    @BeforeEach
-    void open() {
-        w = new Browser.Window().as(odile);
-        page = w.page;
-    }
-
-    @AfterEach
-    void close() {
-        assertThat(w.errors).isEmpty();
-        w.close();
+class PicturesBrowserTest extends SignedIn {
+    PicturesBrowserTest() {
+        super("first-choices");
     }
 
     private Locator tiles() {
@@ -219,12 +197,19 @@ class PicturesBrowserTest {
         w.errors.removeIf(e -> e.contains("net::ERR_FAILED"));
     }
 
+    /** One photo taken in, and its tile opened. */
+    private Locator opened(String file) {
+        page.navigate("/pictures/own");
+        page.setInputFiles("input[type=file]", file(file));
+        w.button("Take it in").click();
+        Locator tile = tiles().filter(new Locator.FilterOptions().setHasText(file.replaceAll("\\..*", "")));
+        tile.click();
+        return tile;
+    }
+
     @Test
     void anOwnPictureIsCutToASquareAndTurned() {
-        page.navigate("/pictures/own");
-        page.setInputFiles("input[type=file]", file("bramble.jpg"));
-        w.button("Take it in").click();
-        tiles().filter(new Locator.FilterOptions().setHasText("bramble")).click();
+        opened("bramble.jpg");
         String before = page.locator(".about-large img").getAttribute("src");
         w.button("Cut, turn, brighten").click();
         page.locator(".retouch img").waitFor();
@@ -243,11 +228,7 @@ class PicturesBrowserTest {
 
     @Test
     void anOwnPictureIsDeletedAfterAskingAndIsGoneFromThePage() {
-        page.navigate("/pictures/own");
-        page.setInputFiles("input[type=file]", file("periwinkle.jpg"));
-        w.button("Take it in").click();
-        Locator tile = tiles().filter(new Locator.FilterOptions().setHasText("periwinkle"));
-        tile.click();
+        Locator tile = opened("periwinkle.jpg");
         w.button("Delete").click();
         w.button("Leave it").click();
         assertThat(tile).hasCount(1);

@@ -4,6 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
@@ -61,6 +68,25 @@ class OwnPictureApiTest {
         assertThat(second.get("picture").get("about").get("words").toString()).isEqualTo("[\"Bramble\",\"Thistle\"]");
         assertThat(second.get("picture").get("about").get("categories").toString()).isEqualTo("[\"goats\",\"farm\"]");
         assertThat(http.get("/api/pictures/categories").json().toString()).contains("\"name\":\"goats\"");
+    }
+
+    @Test
+    void theSameFileSentSeveralTimesAtOnceIsOnePictureWithEveryWord() throws Exception {
+        byte[] file = Photos.jpeg(400, 300);
+        ExecutorService senders = Executors.newFixedThreadPool(6);
+        try {
+            List<Future<Http.Answer>> answers = senders.invokeAll(IntStream.range(0, 6).<Callable<Http.Answer>>mapToObj(i -> () -> Http.as(odile).upload("/api/own-pictures?words=limpet" + i, "a.jpg", file)).toList());
+            int before = 0;
+            for (Future<Http.Answer> answer : answers) {
+                before += answer.get().json().get("before").asBoolean() ? 1 : 0;
+            }
+            assertThat(before).isEqualTo(5);
+        } finally {
+            senders.shutdown();
+        }
+        List<JsonNode> mine = http.get("/api/own-pictures").json().valueStream().filter(p -> p.get("mine").asBoolean()).toList();
+        assertThat(mine).hasSize(1);
+        assertThat(mine.get(0).get("about").get("words")).hasSize(6);
     }
 
     @Test
@@ -155,7 +181,7 @@ class OwnPictureApiTest {
 
     @Test
     void aPictureWithMoreWordsThanItCanHaveIsRefusedForThat() {
-        String words = "words=w" + java.util.stream.IntStream.range(0, 120).mapToObj(Integer::toString).collect(java.util.stream.Collectors.joining("&words=w"));
+        String words = "words=w" + IntStream.range(0, 120).mapToObj(Integer::toString).collect(Collectors.joining("&words=w"));
         Http.Answer refused = http.upload("/api/own-pictures?" + words, "a.jpg", Photos.jpeg(60, 40));
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.sentence()).isEqualTo("A picture can have up to 20 words and 20 categories. Take some away.");
