@@ -48,7 +48,7 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
             <label>Called <Input aria-label="Name of the new board" value={name} onChange={(e) => setName(e.target.value)} /></label>
           )}
           {putting.isError && <Alert type="error" showIcon title={sentence(putting.error)} />}
-          <Button type="primary" loading={putting.isPending} disabled={!view.data} onClick={() => putting.mutate()}>Put {words.length === 1 ? 'it' : 'them'} there</Button>
+          <Button type="primary" loading={putting.isPending} disabled={!view.data || (where === 'new' && name.trim() === '')} onClick={() => putting.mutate()}>Put {words.length === 1 ? 'it' : 'them'} there</Button>
           <p className="quiet">No word that is there moves. From the board it can be printed.</p>
         </div>
       )}

@@ -62,7 +62,7 @@ class OutsideApi {
     @PostMapping("/{id}")
     OwnPictureApi.TakenIn keep(@AuthenticationPrincipal Account account, @PathVariable String id, @RequestBody Keep keep) throws Refused {
         OwnPicture about = new OwnPicture(Stream.of(keep.word(), keep.title()).filter(Objects::nonNull).toList(), List.of(), OwnPicture.Audience.MINE, null, false,
-            OwnPicture.Origin.LICENCE, keep.author(), keep.licence(), keep.title() + ", from " + outside.name());
+            OwnPicture.Origin.LICENCE, keep.author(), keep.licence(), keep.title() + " (" + outside.name() + ")");
         return own.keep(fetch(id), about, "The picture", account);
     }
 

@@ -73,6 +73,8 @@ class PicturesBrowserTest extends SignedIn {
         assertThat(w.heading("The list, 3 words")).isVisible();
         w.button("Put on a board, or print").click();
         page.getByText("on a new board").click();
+        page.getByLabel("Name of the new board").fill(" ");
+        assertThat(w.button("Put them there")).isDisabled();
         page.getByLabel("Name of the new board").fill("My k words");
         w.button("Put them there").click();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print it")).click();
