@@ -7,7 +7,7 @@ export class Problem extends Error {
   constructor(
     readonly status: number,
     sentence: string,
-    readonly conflict?: { yours?: Button; theirs?: Button },
+    readonly conflict?: { version: number; yours?: Button; theirs?: Button },
   ) {
     super(sentence);
   }
@@ -66,8 +66,8 @@ export async function done(call: Call<unknown>): Promise<void> {
 }
 
 function problem(error: unknown, response: Response): Problem {
-  const told = (error ?? {}) as { detail?: string; yours?: Button; theirs?: Button };
-  return new Problem(response.status, told.detail ?? UNREACHABLE, response.status === 409 ? { yours: told.yours, theirs: told.theirs } : undefined);
+  const told = (error ?? {}) as { detail?: string; version?: number; yours?: Button; theirs?: Button };
+  return new Problem(response.status, told.detail ?? UNREACHABLE, response.status === 409 ? { version: told.version ?? 0, yours: told.yours, theirs: told.theirs } : undefined);
 }
 
 /** Sends a form with a file, which the typed client cannot describe. */

@@ -1,21 +1,29 @@
 import { App, Button as PlainButton, Dropdown, Tooltip } from 'antd';
 import { useQuery } from '@tanstack/react-query';
-import { useCallback, useEffect, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react';
+import { useCallback, useEffect, useMemo, useReducer, useRef, type KeyboardEvent as ReactKeyboardEvent } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import { Problem, sentence } from '../../api/client';
-import type { Board, BoardLine, Button, Cell, Edit, Version, VocabularyView } from '../../api/types';
+import type { Board, BoardLine, Button, Cell, Changed, Intention, Steps, Version, VocabularyView } from '../../api/types';
 import { ArtOf } from '../picture/art';
 import { Credits } from '../picture/Credits';
+import { AboutBoard } from './AboutBoard';
+import { begin, markedOn, moved, typed, type Conflict } from './bench';
 import { BoardGrid } from './BoardGrid';
 import { BoardList } from './BoardList';
-import { board as boardQuery, useChanges, vocabulary as vocabularyQuery, type Intent } from './boards';
+import { board as boardQuery, steps as stepsQuery, useChanges, vocabulary as vocabularyQuery, type Wish } from './boards';
 import { ButtonSentence } from './ButtonSentence';
 import { ConflictDialog } from './ConflictDialog';
-import { DottedText } from './Dotted';
 import { Findings } from './Findings';
-import { arrow, buttonAt, nextEmpty, sameCell, spoken, tab } from './grid';
+import { Frame } from './Frame';
+import { arrow, buttonAt, nextEmpty, tab } from './grid';
+import { WhoIsHere } from './WhoIsHere';
+import { words as wordsLens } from './lenses';
+import { useLive } from './live';
 import { PathBar } from './PathBar';
 import { WordLine } from './WordLine';
+
+/** A board together with the vocabulary it is a part of, as they were at one version: what a person sees, and so means. */
+interface Shown { view: VocabularyView; line: BoardLine; board: Board }
 
 /** Finds the vocabulary and the board of the address, and puts them on the bench. */
 export default function BenchPage() {
@@ -23,110 +31,57 @@ export default function BenchPage() {
   const id = Number(params.vocabulary);
   const view = useQuery(vocabularyQuery(id));
   const boardId = params.board ?? view.data?.home ?? '';
-  const board = useQuery({ ...boardQuery(id, boardId), retry: false });
-  const error = view.error ?? (board.error instanceof Problem && board.error.status !== 404 ? board.error : null);
-  if (error && !(view.data && board.data)) return <main className="lone"><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
-  if (!view.data) return null;
-  if (!params.board) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}`} replace />;
-  const line = view.data.boards.find((b) => b.id === boardId);
-  if (!line || (board.error && !board.data)) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}`} replace />;
-  if (!board.data) return null;
-  return <ArtOf art={view.data.art} vocabulary={id}><Bench key={boardId} view={view.data} board={board.data} line={line} /></ArtOf>;
+  const line = view.data?.boards.find((b) => b.id === boardId);
+  const board = useQuery({ ...boardQuery(id, boardId, line?.revision), retry: false });
+  const last = useRef<Shown>(undefined);
+  if (view.data && line && board.data) last.current = { view: view.data, line, board: board.data };
+  const shown = last.current?.view.id === id && last.current.board.id === boardId ? last.current : undefined;
+  const error = view.error ?? board.error;
+
+  if (view.data && !line) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}`} replace />;
+  if (view.data && !params.board) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}`} replace />;
+  if (error && !shown) return <main className="lone"><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
+  return (
+    <ArtOf art={view.data?.art ?? 'colour.yellow.usual'} vocabulary={id}>
+      <Bench key={id} id={id} boardId={boardId} shown={shown} />
+    </ArtOf>
+  );
 }
 
-interface Conflict { sentence: string; yours?: Button; theirs?: Button; intent: Intent }
-
-function Bench({ view, board, line }: { view: VocabularyView; board: Board; line: BoardLine }) {
+function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Shown }) {
   const { message, modal } = App.useApp();
   const navigate = useNavigate();
-  const changes = useChanges(view.id);
-  const mayEdit = view.role !== 'VIEWER';
-  const [marked, setMarked] = useState<Cell>(() => nextEmpty(board, { row: 0, column: 0 }, line.keptFree) ?? { row: 0, column: 0 });
-  const [focus, setFocus] = useState(1);
-  const [text, setText] = useState('');
-  const [picture, setPicture] = useState<string>();
-  const [editingLabel, setEditingLabel] = useState(false);
-  const [credits, setCredits] = useState(false);
-  const [conflict, setConflict] = useState<Conflict>();
+  const changes = useChanges(id);
+  const steps = useQuery(stepsQuery(id));
+  const here = useLive(id, boardId);
+  const [state, move] = useReducer(moved, boardId, begin);
   const wordLine = useRef<HTMLInputElement>(null);
-  const button = buttonAt(board, marked);
-  const next = nextEmpty(board, marked, line.keptFree);
-  const loose = view.findings.filter((f) => f.what === 'LOOSE_END' && f.board === board.id).flatMap((f) => f.cell ?? []);
 
-  const go = useCallback((boardId: string) => void navigate(`/vocabularies/${view.id}/boards/${encodeURIComponent(boardId)}`), [navigate, view.id]);
+  const go = useCallback((to: string) => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(to)}`), [navigate, id]);
 
-  const change = useCallback(async (intent: Intent) => {
+  const change = useCallback(async (wish: Wish): Promise<Changed | undefined> => {
     try {
-      return await changes.mutateAsync(intent);
+      return await changes.mutateAsync(wish);
     } catch (error) {
-      if (error instanceof Problem && error.conflict) setConflict({ sentence: error.message, ...error.conflict, intent });
+      if (error instanceof Problem && error.conflict) move({ move: 'met', conflict: { sentence: error.message, ...error.conflict, wish } });
       else void message.error(sentence(error), 6);
       return undefined;
     }
   }, [changes.mutateAsync, message]);
 
-  const edit = useCallback((made: Edit) => change({ what: 'edit', edit: made }), [change]);
+  const keptFree = shown?.line.keptFree;
+  useEffect(() => {
+    if (shown) move({ move: 'opened', board: shown.board, keptFree: shown.line.keptFree });
+    // Only another board is opened; a colleague's change to this one leaves the mark where it is.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [shown?.board.id]);
 
-  async function put(typed: string, chosen?: string) {
-    if (!typed.trim()) {
-      void message.info('The word line is empty. Type a word, then press Enter.');
-      return;
-    }
-    const from = next ?? marked;
-    setText('');
-    setPicture(undefined);
-    const changed = await change({ what: 'words', board: board.id, from, text: typed, picture: chosen });
-    if (!changed) {
-      setText((now) => now || typed);
-      return;
-    }
-    const now = changed.boards.find((b) => b.id === board.id);
-    const last = now?.buttons.filter((b) => changed.added.includes(b.id)).at(-1);
-    if (now && last) setMarked(nextEmpty(now, last.cell, line.keptFree) ?? last.cell);
-  }
-
-  async function takeOff(gone: Button) {
-    if (!mayEdit) return;
-    await edit({ type: 'take-off-button', board: board.id, button: gone.id });
-  }
-
-  async function newBoard(name: string, opener?: Button) {
-    const changed = await change({ what: 'board', name, openedFrom: opener && board.id, openedBy: opener?.id });
-    const added = changed?.boards.find((b) => changed.added.includes(b.id));
-    if (added && !opener) go(added.id);
-  }
-
-  function open(from: Button) {
-    if (from.leads.type === 'home') go(view.home);
-    if (from.leads.type !== 'opens') return;
-    const to = from.leads.board;
-    if (view.boards.some((b) => b.id === to)) go(to);
-    else void message.warning(`“${from.label}” opens a board that is not there. Mend it on the right.`);
-  }
-
-  function deleteBoard() {
-    const lost = line.openers === 0 ? 'No button opens it.' : line.openers === 1 ? 'Buttons on 1 board open it; they will lead nowhere until you mend them.' : `Buttons on ${line.openers} boards open it; they will lead nowhere until you mend them.`;
-    void modal.confirm({
-      title: `Delete the board ${line.name}?`, content: `${line.buttons} buttons go with it. ${lost} Undo brings everything back.`, okText: 'Delete the board', cancelText: 'Leave it',
-      onOk: async () => { await edit({ type: 'delete-board', board: board.id }); go(view.home); },
-    });
-  }
-
-  function leaveWordLine(event?: ReactKeyboardEvent) {
-    if (event) {
-      const to = event.key === 'Tab' ? tab(board, marked, event.shiftKey) : arrow(board, marked, event.key);
-      if (!to) return;
-      event.preventDefault();
-      setMarked(to);
-    }
-    setFocus((n) => n + 1);
-  }
-
-  const step = useCallback(async (what: 'undo' | 'redo') => {
-    const changed = await change({ what });
-    const gone = changed && !changed.vocabulary.boards.some((b) => b.id === board.id);
-    if (gone) go(changed.vocabulary.home);
-  }, [change, board.id, go]);
+  const mayEdit = shown !== undefined && shown.view.role !== 'VIEWER';
+  const home = shown?.view.home;
+  const step = useCallback(async (what: 'undo' | 'redo', before?: number) => {
+    const changed = await change(what === 'undo' ? { what, before } : { what });
+    if (changed && !changed.vocabulary.boards.some((b) => b.id === boardId)) go(changed.vocabulary.home);
+  }, [change, boardId, go]);
 
   useEffect(() => {
     function keys(event: KeyboardEvent) {
@@ -139,98 +94,149 @@ function Bench({ view, board, line }: { view: VocabularyView; board: Board; line
     return () => window.removeEventListener('keydown', keys);
   }, [mayEdit, step]);
 
+  const onMark = useCallback((cell: Cell) => move({ move: 'mark', cell }), []);
+  const onRename = useCallback(() => { if (mayEdit) move({ move: 'rename' }); }, [mayEdit]);
+  const onType = useCallback((letters: string) => {
+    if (!mayEdit) return;
+    move({ move: 'type', text: asList(letters) });
+    wordLine.current?.focus();
+  }, [mayEdit]);
+  const view = shown?.view;
+  const onOpen = useCallback((from: Button) => {
+    if (from.leads.type === 'home' && home) go(home);
+    if (from.leads.type !== 'opens') return;
+    const to = from.leads.board;
+    if (view?.boards.some((b) => b.id === to)) go(to);
+    else void message.warning(`“${from.label}” opens a board that is not there. Mend it on the right.`);
+  }, [go, home, view, message]);
+  const version = view?.version ?? 0;
+  const edit = useCallback((made: Intention) => change({ what: 'edit', base: version, edit: made }), [change, version]);
+  const onTakeOff = useCallback((gone: Button) => {
+    if (mayEdit) void edit({ type: 'take-off', board: boardId, button: gone.id });
+  }, [mayEdit, edit, boardId]);
+  const board = shown?.board;
+  const overlays = useMemo(() => (view && board ? wordsLens(view, board) : undefined), [view, board]);
+
+  if (!shown || !board || !view || !keptFree || !overlays) return <Frame />;
+  const { line } = shown;
+  const marked = markedOn(state, board);
+  const button = buttonAt(board, marked);
+  const next = nextEmpty(board, marked, keptFree);
+  const { text, picture } = typed(state);
+
+  async function put(words: string, chosen?: string) {
+    if (!words.trim()) {
+      void message.info('The word line is empty. Type a word, then press Enter.');
+      return;
+    }
+    move({ move: 'type', text: '' });
+    const changed = await change({ what: 'words', base: version, board: boardId, from: next ?? marked, text: words, picture: chosen });
+    const on = changed?.boards.find((b) => b.id === boardId);
+    if (!changed) move({ move: 'not put', text: words });
+    else if (on) move({ move: 'put', on, added: changed.added, keptFree: line.keptFree });
+  }
+
+  async function newBoard(name: string, opener?: Button) {
+    const changed = await change({ what: 'board', base: version, name, openedFrom: opener && boardId, openedBy: opener?.id });
+    const added = changed?.boards.find((b) => changed.added.includes(b.id));
+    if (added && !opener) go(added.id);
+  }
+
+  function deleteBoard() {
+    const lost = line.openers === 0 ? 'No button opens it.' : line.openers === 1 ? 'Buttons on 1 board open it; they will lead nowhere until you mend them.' : `Buttons on ${line.openers} boards open it; they will lead nowhere until you mend them.`;
+    void modal.confirm({
+      title: `Delete the board ${line.name}?`, content: `${line.buttons} buttons go with it. ${lost} Undo brings everything back.`, okText: 'Delete the board', cancelText: 'Leave it',
+      onOk: async () => { if (await edit({ type: 'delete-board', board: boardId })) go(view!.home); },
+    });
+  }
+
+  function leaveWordLine(event?: ReactKeyboardEvent) {
+    const to = event && (event.key === 'Tab' ? tab(board!, marked, event.shiftKey) : arrow(board!, marked, event.key));
+    if (event && !to) return;
+    event?.preventDefault();
+    if (to) move({ move: 'mark', cell: to });
+    move({ move: 'rest', focus: true });
+  }
+
+  /** What to do after all about a change that met somebody else's. */
+  function settle(conflict: Conflict, how: 'theirs' | 'mine' | 'the one before') {
+    move({ move: 'settled' });
+    const { wish } = conflict;
+    if (how === 'mine' && 'base' in wish) void change({ ...wish, base: conflict.version });
+    if (how === 'the one before') void step('undo', (wish.what === 'undo' && wish.before) || steps.data?.undo?.number);
+  }
+
+  const conflict = state.conflicts[0];
   return (
-    <div className="bench">
+    <div className="bench" data-ready>
       <PathBar view={view} line={line} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-vocabulary', name })}>
+        <WhoIsHere here={here} view={view} board={boardId} onGo={go} />
         <span className="quiet kept">{mayEdit ? `Kept as you go · version ${view.version}` : view.starter ? 'A starter, to be copied' : 'You can look and talk'}</span>
-        {mayEdit && (
-          <>
-            <Tooltip title={stepTitle('Undo', view.steps.undo)}>
-              <PlainButton aria-label={stepTitle('Undo', view.steps.undo)} disabled={!view.steps.undo} onClick={() => void step('undo')}>↶</PlainButton>
-            </Tooltip>
-            <Tooltip title={stepTitle('Redo', view.steps.redo)}>
-              <PlainButton aria-label={stepTitle('Redo', view.steps.redo)} disabled={!view.steps.redo} onClick={() => void step('redo')}>↷</PlainButton>
-            </Tooltip>
-          </>
-        )}
-        <PlainButton onClick={() => void navigate(`/vocabularies/${view.id}/boards/${encodeURIComponent(board.id)}/print`)}>Print</PlainButton>
+        {mayEdit && <UndoAndRedo steps={steps.data} onStep={(what) => void step(what)} />}
+        <PlainButton onClick={() => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/print`)}>Print</PlainButton>
         <Dropdown trigger={['click']} menu={{
           items: [
-            { key: 'obz', label: <a href={`/api/vocabularies/${view.id}/package.obz`} download>Carry away all boards (.obz)</a> },
-            { key: 'obf', label: <a href={`/api/vocabularies/${view.id}/boards/${encodeURIComponent(board.id)}/board.obf`} download>Carry away this board (.obf)</a> },
+            { key: 'obz', label: <a href={`/api/vocabularies/${id}/package.obz`} download>Carry away all boards (.obz)</a> },
+            { key: 'obf', label: <a href={`/api/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/board.obf`} download>Carry away this board (.obf)</a> },
             { key: 'credits', label: 'Whose the pictures are' },
-            ...(mayEdit && board.id !== view.home ? [{ key: 'delete', label: 'Delete this board…' }] : []),
+            ...(mayEdit && boardId !== view.home ? [{ key: 'delete', label: 'Delete this board…' }] : []),
           ],
-          onClick: ({ key }) => { if (key === 'delete') deleteBoard(); if (key === 'credits') setCredits(true); },
+          onClick: ({ key }) => { if (key === 'delete') deleteBoard(); if (key === 'credits') move({ move: 'read credits' }); },
         }}>
           <PlainButton aria-label="More to do with these boards">⋯</PlainButton>
         </Dropdown>
-        <PlainButton type="primary" onClick={() => void navigate(`/vocabularies/${view.id}/talk?board=${encodeURIComponent(board.id)}`)}>Talk</PlainButton>
+        <PlainButton type="primary" onClick={() => void navigate(`/vocabularies/${id}/talk?board=${encodeURIComponent(boardId)}`)}>Talk</PlainButton>
       </PathBar>
       <div className="bench-body">
         <BoardList view={view} mayEdit={mayEdit} onAdd={(name) => void newBoard(name)} />
         <main className="stage">
           <div className="stage-room" style={{ '--screen': view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message)) } as React.CSSProperties}>
-            <BoardGrid board={board} marked={marked} next={mayEdit ? next : undefined} loose={loose} keptFree={line.keptFree} focus={focus} onMark={setMarked} onOpen={open}
-              onType={(letters) => {
-                if (!mayEdit) return;
-                setText(letters.replace(/\s*[\r\n\t;]+\s*/g, ', ').replace(/^, |, $/g, ''));
-                wordLine.current?.focus();
-              }}
-              onTakeOff={(b) => void takeOff(b)} onChange={() => mayEdit && setEditingLabel(true)} />
+            <BoardGrid board={board} overlays={overlays} marked={marked} next={mayEdit ? next : undefined} focus={state.focus}
+              onMark={onMark} onOpen={onOpen} onType={onType} onTakeOff={onTakeOff} onRename={onRename} />
           </div>
           {mayEdit && (
             <WordLine ref={wordLine} text={text} next={next} boardName={board.name} student={view.student?.id} language={view.locale} picture={picture}
-              onText={(t) => { setText(t); setPicture(undefined); }} onPicture={(p) => { setPicture(p); wordLine.current?.focus(); }}
+              onText={(t) => move({ move: 'type', text: t })} onPicture={(p) => { move({ move: 'pick', picture: p }); wordLine.current?.focus(); }}
               onPut={(t, p) => void put(t, p)} onLeave={leaveWordLine} />
           )}
         </main>
         <aside className="side" aria-label="What is marked">
           {button ? (
-            <ButtonSentence key={button.id} button={button} line={line} view={view} mayEdit={mayEdit} editingLabel={editingLabel}
-              onEditingLabel={(on) => { setEditingLabel(on); if (!on) setFocus((n) => n + 1); }}
-              onChange={(changed) => void edit({ type: 'change-button', board: board.id, button: changed })}
-              onNewBoard={(name, opener) => void newBoard(name, opener)} onOpen={open} onTakeOff={(b) => void takeOff(b)} />
+            <ButtonSentence key={button.id} button={button} line={line} view={view} mayEdit={mayEdit} doing={state.doing}
+              onDoing={(what) => move(what === 'renaming' ? { move: 'rename' } : what === 'choosing a picture' ? { move: 'choose picture' } : { move: 'rest', focus: true })}
+              onChange={(made) => void edit(made)} onNewBoard={(name, opener) => void newBoard(name, opener)} onOpen={onOpen} onTakeOff={onTakeOff} />
           ) : (
-            <AboutBoard line={line} home={line.id === view.home} cell={marked} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-board', board: board.id, name })} />
+            <AboutBoard line={line} home={line.id === view.home} cell={marked} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-board', board: boardId, name })} />
           )}
-          <Findings view={view} boardId={board.id} mayEdit={mayEdit} onMend={(made) => void edit(made)} />
+          <Findings view={view} boardId={boardId} mayEdit={mayEdit} onMend={(made) => void edit(made)} />
         </aside>
       </div>
-      {credits && <Credits vocabulary={view.id} name={view.name} onClose={() => setCredits(false)} />}
-      {conflict && (
-        <ConflictDialog sentence={conflict.sentence} yours={conflict.yours} theirs={conflict.theirs} onTheirs={() => setConflict(undefined)}
-          onYours={conflict.intent.what === 'edit' && conflict.theirs && !sameEdit(conflict) ? () => { setConflict(undefined); void change(conflict.intent); } : undefined} />
-      )}
+      {state.doing.what === 'reading credits' && <Credits vocabulary={id} name={view.name} onClose={() => move({ move: 'rest' })} />}
+      {conflict && <ConflictDialog conflict={conflict} onSettle={(how) => settle(conflict, how)} />}
     </div>
   );
 }
 
-/** A put button cannot be made after all where another now stands. */
-function sameEdit(conflict: Conflict): boolean {
-  return conflict.yours !== undefined && conflict.theirs !== undefined && conflict.yours.id !== conflict.theirs.id && sameCell(conflict.yours.cell, conflict.theirs.cell);
-}
+/** A list that was pasted or typed, on one line. */
+const asList = (letters: string) => letters.replace(/\s*[\r\n\t;]+\s*/g, ', ').replace(/^, |, $/g, '');
 
-function stepTitle(word: string, version?: Version): string {
-  return version ? `${word}: ${version.by ?? 'Dwimble'} ${version.summary}` : `Nothing to ${word.toLowerCase()}`;
-}
-
-function AboutBoard({ line, home, cell, mayEdit, onRename }: { line: BoardLine; home: boolean; cell: Cell; mayEdit: boolean; onRename: (name: string) => void }) {
-  const keptFree = line.keptFree.some((k) => sameCell(k, cell));
-  const openers = home ? 'It is the home board.' : line.openers === 1 ? '1 board opens it.' : `${line.openers} boards open it.`;
+function UndoAndRedo({ steps, onStep }: { steps?: Steps; onStep: (what: 'undo' | 'redo') => void }) {
   return (
-    <section className="button-sentence" aria-label="About this board">
-      <h2>An empty cell</h2>
-      <p className="quiet">{spoken(cell)}</p>
-      {keptFree && <p>This cell is kept free: other boards have back or home here, and a hand that goes home twice should say nothing by mistake. A word typed here still goes in.</p>}
-      {mayEdit && !keptFree && <p>Type a word and press Enter: a button with its picture stands here, and the next empty cell waits. Several words go in at once with commas between them.</p>}
-      <hr />
-      <p>This board is called <DottedText label="Rename this board" value={line.name} disabled={!mayEdit} onKeep={onRename} />.</p>
-      <p className="fact">{line.buttons} {line.buttons === 1 ? 'button' : 'buttons'}, {line.empty} empty {line.empty === 1 ? 'cell' : 'cells'}. {openers}</p>
-      <p className="fact">
-        Each cell is {Math.round(line.cellWidthMm)} x {Math.round(line.cellHeightMm)} mm on the student’s screen.
-        {line.small && ' That is smaller than many hands can hit.'}
-      </p>
-    </section>
+    <>
+      {(['undo', 'redo'] as const).map((what) => {
+        const title = stepTitle(what, steps?.[what]);
+        return (
+          <Tooltip key={what} title={title}>
+            <PlainButton aria-label={title} disabled={!steps?.[what]} onClick={() => onStep(what)}>{what === 'undo' ? '↶' : '↷'}</PlainButton>
+          </Tooltip>
+        );
+      })}
+    </>
   );
+}
+
+/** Only one's own changes can be taken back, so nobody is named. */
+function stepTitle(what: 'undo' | 'redo', version?: Version): string {
+  const word = what === 'undo' ? 'Undo' : 'Redo';
+  return version ? `${word}: you ${version.summary}` : `Nothing of yours to ${word.toLowerCase()}`;
 }

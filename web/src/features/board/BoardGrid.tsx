@@ -1,31 +1,39 @@
-import { useEffect, useRef, type KeyboardEvent } from 'react';
+import { memo, useCallback, useEffect, useRef, type KeyboardEvent } from 'react';
 import type { Board, Button, Cell } from '../../api/types';
 import { Card } from './Card';
-import { arrow, buttonAt, sameCell, spoken, stops, tab } from './grid';
+import { arrow, buttonAt, keyOf, sameCell, spoken, stops, tab } from './grid';
+import type { Overlay } from './lenses';
 
 interface Props {
   board: Board;
+  /** What the lens lays over cells, by their key. */
+  overlays: Map<string, Overlay>;
   marked: Cell;
   next?: Cell;
-  loose: Cell[];
-  keptFree: Cell[];
-  /** Counts up when the focus should go to the marked cell. Marking alone never takes the focus from where somebody types. */
+  /** Counts up when the focus should go to the marked cell. */
   focus: number;
   onMark: (cell: Cell) => void;
   onOpen: (button: Button) => void;
   onType: (letters: string) => void;
   onTakeOff: (button: Button) => void;
-  onChange: () => void;
+  onRename: () => void;
 }
 
+const MOVES = ['ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight', 'Home', 'End'];
+const CROWDED = 16;
+
 /** The board on its mat. One cell is marked and takes the keys; the others follow by arrows, Tab and Shift+Tab. */
-export function BoardGrid({ board, marked, next, loose, keptFree, focus, onMark, onOpen, onType, onTakeOff, onChange }: Props) {
+export const BoardGrid = memo(function BoardGrid({ board, overlays, marked, next, focus, onMark, onOpen, onType, onTakeOff, onRename }: Props) {
   const grid = useRef<HTMLDivElement>(null);
-  const at = buttonAt(board, marked)?.cell ?? marked;
 
   useEffect(() => {
     if (focus > 0) grid.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
   }, [focus]);
+
+  const onPress = useCallback((cell: Cell) => {
+    onMark(cell);
+    grid.current?.querySelector<HTMLElement>(`[data-cell="${keyOf(cell)}"]`)?.focus();
+  }, [onMark]);
 
   function keys(event: KeyboardEvent) {
     const button = buttonAt(board, marked);
@@ -35,10 +43,10 @@ export function BoardGrid({ board, marked, next, loose, keptFree, focus, onMark,
       const to = tab(board, marked, event.shiftKey);
       if (!to) return;
       event.preventDefault();
-      move(to);
-    } else if (['ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight', 'Home', 'End'].includes(event.key)) {
+      onPress(to);
+    } else if (MOVES.includes(event.key)) {
       event.preventDefault();
-      move(arrow(board, marked, event.key));
+      onPress(arrow(board, marked, event.key));
     } else if ((event.key === 'Delete' || event.key === 'Backspace') && button) {
       event.preventDefault();
       onTakeOff(button);
@@ -46,17 +54,11 @@ export function BoardGrid({ board, marked, next, loose, keptFree, focus, onMark,
       event.preventDefault();
       if (!button) onType('');
       else if (event.altKey) onOpen(button);
-      else onChange();
+      else onRename();
     } else if (event.key.length === 1 && event.key !== ' ') {
       event.preventDefault();
       onType(event.key);
     }
-  }
-
-  function move(to: Cell) {
-    onMark(to);
-    const target = grid.current?.querySelector<HTMLElement>(`[data-cell="${to.row}-${to.column}"]`);
-    target?.focus();
   }
 
   function paste(event: React.ClipboardEvent) {
@@ -67,38 +69,41 @@ export function BoardGrid({ board, marked, next, loose, keptFree, focus, onMark,
     }
   }
 
-  const rows = Array.from({ length: board.rows }, (_, row) => stops(board).filter((c) => c.row === row));
+  const rows = Array.from({ length: board.rows }, (): Cell[] => []);
+  for (const cell of stops(board)) rows[cell.row].push(cell);
   return (
-    <div ref={grid} className={`mat bench-mat${board.columns > 16 || board.rows > 16 ? ' crowded' : ''}`} role="grid" aria-label={`Board ${board.name}`} onKeyDown={keys} onPaste={paste}
+    <div ref={grid} className={`mat bench-mat${board.columns > CROWDED || board.rows > CROWDED ? ' crowded' : ''}`} role="grid" aria-label={`Board ${board.name}`} onKeyDown={keys} onPaste={paste}
       style={{ gridTemplateColumns: `repeat(${board.columns}, minmax(0, 1fr))`, gridTemplateRows: `repeat(${board.rows}, minmax(0, 1fr))` }}>
       {rows.map((cells, row) => (
         <div role="row" key={row} className="row">
-          {cells.map((cell) => {
-            const button = buttonAt(board, cell);
-            const isMarked = sameCell(cell, at);
-            const isNext = next !== undefined && sameCell(cell, next);
-            const isLoose = loose.some((l) => sameCell(l, cell));
-            const classes = ['cell', button ? '' : keptFree.some((k) => sameCell(k, cell)) ? 'empty kept-free' : 'empty', isMarked ? 'marked' : '', isNext ? 'next' : '', button?.hidden ? 'hidden-word' : ''].filter(Boolean).join(' ');
-            return (
-              <div
-                key={`${cell.row}-${cell.column}`} role="gridcell" className={classes} data-cell={`${cell.row}-${cell.column}`}
-                tabIndex={isMarked ? 0 : -1} aria-selected={isMarked} aria-label={name(button, cell, isLoose)}
-                style={{ gridArea: `${cell.row + 1} / ${cell.column + 1} / span ${button?.span.rows ?? 1} / span ${button?.span.columns ?? 1}` }}
-                onClick={() => move(cell)} onDoubleClick={() => button && onOpen(button)}
-              >
-                {button && <Card button={button} />}
-                {isLoose && <span className="tag">leads nowhere</span>}
-              </div>
-            );
-          })}
+          {cells.map((cell) => (
+            <GridCell key={keyOf(cell)} cell={cell} button={buttonAt(board, cell)} overlay={overlays.get(keyOf(cell))} marked={sameCell(cell, marked)}
+              next={next !== undefined && sameCell(cell, next)} onPress={onPress} onOpen={onOpen} />
+          ))}
         </div>
       ))}
     </div>
   );
-}
+});
 
-function name(button: Button | undefined, cell: Cell, loose: boolean): string {
+interface CellProps { cell: Cell; button?: Button; overlay?: Overlay; marked: boolean; next: boolean; onPress: (cell: Cell) => void; onOpen: (button: Button) => void }
+
+/** One cell; drawn anew only if something about it changed, as a board can have 1,600. */
+const GridCell = memo(function GridCell({ cell, button, overlay, marked, next, onPress, onOpen }: CellProps) {
+  const classes = ['cell', button ? '' : 'empty', ...(overlay?.classes ?? []), marked ? 'marked' : '', next ? 'next' : ''].filter(Boolean).join(' ');
+  return (
+    <div role="gridcell" className={classes} data-cell={keyOf(cell)} tabIndex={marked ? 0 : -1} aria-selected={marked} aria-label={name(button, cell, overlay)}
+      style={{ gridArea: `${cell.row + 1} / ${cell.column + 1} / span ${button?.span.rows ?? 1} / span ${button?.span.columns ?? 1}` }}
+      onClick={() => onPress(cell)} onDoubleClick={() => button && onOpen(button)}>
+      {button && <Card button={button} />}
+      {overlay?.tag && <span className="tag">{overlay.tag}</span>}
+    </div>
+  );
+}, (was, is) => sameCell(was.cell, is.cell) && was.button === is.button && was.overlay === is.overlay && was.marked === is.marked && was.next === is.next
+  && was.onPress === is.onPress && was.onOpen === is.onOpen);
+
+function name(button: Button | undefined, cell: Cell, overlay?: Overlay): string {
   if (!button) return `empty, ${spoken(cell)}`;
-  const opens = loose ? ', leads nowhere' : button.leads.type === 'opens' ? ', opens a board' : '';
+  const opens = overlay?.told ? `, ${overlay.told}` : button.leads.type === 'opens' ? ', opens a board' : '';
   return `${button.label || 'picture'}, ${spoken(cell)}${opens}`;
 }

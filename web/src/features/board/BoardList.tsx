@@ -9,7 +9,6 @@ const MANY = 25;
 export function BoardList({ view, mayEdit, onAdd }: { view: VocabularyView; mayEdit: boolean; onAdd: (name: string) => void }) {
   const [adding, setAdding] = useState(false);
   const [sought, setSought] = useState('');
-  const toMend = new Set(view.findings.map((f) => f.board));
   const boards = view.boards.filter((b) => b.name.toLowerCase().includes(sought.toLowerCase()));
   return (
     <nav className="board-list" aria-label="Boards">
@@ -20,7 +19,7 @@ export function BoardList({ view, mayEdit, onAdd }: { view: VocabularyView; mayE
           <li key={b.id}>
             <NavLink to={`/vocabularies/${view.id}/boards/${encodeURIComponent(b.id)}`} title={b.name}>
               <span>{b.name}</span>
-              {toMend.has(b.id) && <i className="mend-dot" role="img" aria-label="something to mend" />}
+              {b.toMend && <i className="mend-dot" role="img" aria-label="something to mend" />}
             </NavLink>
           </li>
         ))}

@@ -1,9 +1,10 @@
 import { Button as PlainButton } from 'antd';
 import type { MenuProps } from 'antd';
 import { useState } from 'react';
-import type { BoardLine, Button, VocabularyView } from '../../api/types';
+import type { BoardLine, Button, Doing as Done, Intention, Kind, VocabularyView } from '../../api/types';
 import { ButtonPicture } from '../picture/art';
 import { say } from '../talk/voice';
+import type { Doing } from './bench';
 import { DottedChoice, DottedText } from './Dotted';
 import { spoken } from './grid';
 import { KindMark, kinds } from './kinds';
@@ -14,65 +15,66 @@ interface Props {
   line: BoardLine;
   view: VocabularyView;
   mayEdit: boolean;
-  editingLabel: boolean;
-  onEditingLabel: (on: boolean) => void;
-  onChange: (button: Button) => void;
+  doing: Doing;
+  onDoing: (what: Doing['what']) => void;
+  onChange: (intention: Intention) => void;
   onNewBoard: (name: string, button: Button) => void;
   onOpen: (button: Button) => void;
   onTakeOff: (button: Button) => void;
 }
 
 /** The panel that shows, as sentences, what a button does, and changes it: the dotted words are the controls. */
-export function ButtonSentence({ button, line, view, mayEdit, editingLabel, onEditingLabel, onChange, onNewBoard, onOpen, onTakeOff }: Props) {
-  const [choosing, setChoosing] = useState(false);
+export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, onChange, onNewBoard, onOpen, onTakeOff }: Props) {
   const [wording, setWording] = useState(false);
-  const kind = kinds.find((k) => k.kind === button.kind)!;
+  const on = { board: line.id, button: button.id };
+  const kind = kinds.find((k) => k.kind === button.kind);
   const text = button.says.type === 'words' ? button.says.text : button.label;
   return (
     <section aria-label="Button sentence" className="button-sentence">
       <div className="button-head">
-        <span className="button-picture">{button.picture ? <ButtonPicture button={button} /> : <span dir="auto">{button.label}</span>}</span>
+        <span className="button-picture">{button.layers.length > 0 ? <ButtonPicture layers={button.layers} /> : <span dir="auto">{button.label}</span>}</span>
         <div>
           <h2 dir="auto">{button.label || 'A picture'}</h2>
           <p className="quiet">{spoken(button.cell)}</p>
-          {mayEdit && <button type="button" className="dotted" onClick={() => setChoosing(true)}>another picture</button>}
+          {mayEdit && <button type="button" className="dotted" onClick={() => onDoing('choosing a picture')}>another picture</button>}
         </div>
       </div>
       <p>
         This button <strong>shows</strong>{' '}
-        <DottedText label="Change the label" value={button.label} shown={button.label || 'no label'} disabled={!mayEdit} editing={editingLabel} onEditing={onEditingLabel}
-          onKeep={(label) => onChange({ ...button, label })} />
+        <DottedText label="Change the label" value={button.label} shown={button.label || 'no label'} disabled={!mayEdit} editing={doing.what === 'renaming'} onEditing={(open) => onDoing(open ? 'renaming' : 'resting')}
+          onKeep={(label) => onChange({ type: 'give-label', ...on, label })} />
       </p>
       <p>
         and <strong>says</strong>{' '}
         {wording ? (
-          <DottedText label="What it says" value={button.says.type === 'words' ? button.says.text : ''} editing onEditing={setWording} onKeep={(t) => onChange({ ...button, says: t.trim() ? { type: 'words', text: t } : { type: 'label' } })} />
+          <DottedText label="What it says" value={button.says.type === 'words' ? button.says.text : ''} editing onEditing={setWording} onKeep={(t) => onChange({ type: 'give-words', ...on, says: t.trim() ? { type: 'words', text: t } : { type: 'label' } })} />
         ) : (
           <DottedChoice label="Change what it says" disabled={!mayEdit}
             items={[{ key: 'label', label: 'its own label' }, { key: 'words', label: 'other words…' }, { key: 'nothing', label: 'nothing' }]}
-            onChoose={(key) => (key === 'words' ? setWording(true) : onChange({ ...button, says: { type: key === 'label' ? 'label' : 'nothing' } }))}>
+            onChoose={(key) => (key === 'words' ? setWording(true) : onChange({ type: 'give-words', ...on, says: { type: key === 'label' ? 'label' : 'nothing' } }))}>
             {says(button)}
           </DottedChoice>
         )}
         {button.says.type !== 'nothing' && text && <button type="button" className="hear" onClick={() => void say(text, view.locale).catch(() => undefined)}>▶ hear it</button>}
       </p>
-      {button.actions.length > 0 && <p>and <strong>{does(button.actions)}</strong>.</p>}
+      {button.doings.length > 0 && <p>and <strong>{does(button.doings)}</strong>.</p>}
       <p>
         Then it{' '}
         <DottedChoice label="Change where it leads" disabled={!mayEdit} items={places(view, line)} onChoose={(key) => {
           if (key === 'new') onNewBoard(button.label || 'New board', button);
-          else onChange({ ...button, leads: leads(key) });
+          else onChange({ type: 'lead-to', ...on, leads: leads(key) });
         }}>
           {leadsWhere(button, view)}
         </DottedChoice>.
       </p>
       <p>
         It is{' '}
-        <DottedChoice label="Change the kind" disabled={!mayEdit} items={kinds.map((k) => ({ key: k.kind, label: <span className="kind-choice"><KindMark kind={k.kind} /> {k.sentence}</span> }))}
-          onChoose={(key) => onChange({ ...button, kind: key as Button['kind'] })}>
-          {kind.sentence}
+        <DottedChoice label="Change the kind" disabled={!mayEdit}
+          items={[...kinds.map((k) => ({ key: k.kind, label: <span className="kind-choice"><KindMark kind={k.kind} /> {k.sentence}</span> })), { key: 'none', label: 'no word' }]}
+          onChoose={(key) => onChange({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) })}>
+          {kind?.sentence ?? 'no word'}
         </DottedChoice>{' '}
-        <KindMark kind={button.kind} />
+        {button.kind && <KindMark kind={button.kind} />}
       </p>
       <hr />
       <p className="fact"><strong>{taps(line)}</strong></p>
@@ -80,9 +82,9 @@ export function ButtonSentence({ button, line, view, mayEdit, editingLabel, onEd
         {opensABoard(button, view) && <PlainButton onClick={() => onOpen(button)}>Go to that board</PlainButton>}
         {mayEdit && <PlainButton onClick={() => onTakeOff(button)}>Take off</PlainButton>}
       </div>
-      {choosing && (
-        <PictureChooser button={button} student={view.student?.id} language={view.locale} onClose={() => setChoosing(false)}
-          onKeep={(pictured) => { setChoosing(false); onChange({ ...button, ...pictured }); }} />
+      {doing.what === 'choosing a picture' && (
+        <PictureChooser button={button} student={view.student?.id} language={view.locale} onClose={() => onDoing('resting')}
+          onKeep={(layers) => { onDoing('resting'); onChange({ type: 'give-picture', ...on, layers }); }} />
       )}
     </section>
   );
@@ -101,10 +103,15 @@ function says(button: Button): string {
   }
 }
 
-function does(actions: string[]): string {
-  return actions.map((a) => {
-    if (a.startsWith('+')) return `spells “${a.slice(1)}”`;
-    return { ':space': 'adds a space', ':backspace': 'takes one off', ':clear': 'clears the message', ':speak': 'says the message' }[a] ?? a;
+function does(doings: Done[]): string {
+  return doings.map((d) => {
+    switch (d.type) {
+      case 'spell': return `spells “${d.letters}”`;
+      case 'add-space': return 'adds a space';
+      case 'take-last-off': return 'takes one off';
+      case 'clear-message': return 'clears the message';
+      case 'say-message': return 'says the message';
+    }
   }).join(' and ');
 }
 

@@ -6,10 +6,10 @@ import { KindMark } from './kinds';
 export function Card({ button }: { button: Button }) {
   const opens = button.leads.type === 'opens';
   return (
-    <span className={`card${opens ? ' opens' : ''}${button.picture ? '' : ' word-only'}`}>
-      <ButtonPicture button={button} />
+    <span className={`card${opens ? ' opens' : ''}${button.layers.length > 0 ? '' : ' word-only'}`}>
+      <ButtonPicture layers={button.layers} />
       {button.label && <span className="label" dir="auto" style={{ '--length': Math.max(longest(button.label), 4), '--lines': button.label.includes(' ') ? 2 : 1 } as React.CSSProperties}>{button.label}</span>}
-      <KindMark kind={button.kind} />
+      {button.kind && <KindMark kind={button.kind} />}
     </span>
   );
 }

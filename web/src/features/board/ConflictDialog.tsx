@@ -1,21 +1,24 @@
 import { Button as PlainButton, Modal } from 'antd';
 import type { Button } from '../../api/types';
+import type { Conflict } from './bench';
 import { Card } from './Card';
 
-/** Two people changed the same button: both values side by side, and the choice is this person's. */
-export function ConflictDialog({ sentence, yours, theirs, onTheirs, onYours }: {
-  sentence: string; yours?: Button; theirs?: Button; onTheirs: () => void; onYours?: () => void;
-}) {
+/** Two people changed the same thing: both values side by side, and the choice is this person's. */
+export function ConflictDialog({ conflict, onSettle }: { conflict: Conflict; onSettle: (how: 'theirs' | 'mine' | 'the one before') => void }) {
+  const { sentence, wish, yours, theirs } = conflict;
   return (
-    <Modal open title="Somebody else changed this too" onCancel={onTheirs} footer={null}>
+    <Modal open title={'base' in wish ? 'Somebody else changed this too' : wish.what === 'undo' ? 'This cannot be taken back now' : 'This cannot be made again now'} onCancel={() => onSettle('theirs')} footer={null}>
       <p>{sentence}</p>
-      <div className="both">
-        <Side title="Theirs, kept" button={theirs} />
-        <Side title="Yours, not made yet" button={yours} />
-      </div>
+      {(theirs || yours) && (
+        <div className="both">
+          <Side title="Theirs, kept" button={theirs} />
+          <Side title={'base' in wish ? 'Yours, not made yet' : 'As it would become'} button={yours} />
+        </div>
+      )}
       <div className="sentence-buttons">
-        <PlainButton type="primary" onClick={onTheirs}>Keep theirs</PlainButton>
-        {onYours && <PlainButton onClick={onYours}>Make mine after all</PlainButton>}
+        <PlainButton type="primary" onClick={() => onSettle('theirs')}>Keep theirs</PlainButton>
+        {'base' in wish && <PlainButton onClick={() => onSettle('mine')}>{wish.what === 'words' ? 'Put mine in the next empty cell' : 'Make mine after all'}</PlainButton>}
+        {wish.what === 'undo' && <PlainButton onClick={() => onSettle('the one before')}>Leave it, and take back the one before</PlainButton>}
       </div>
     </Modal>
   );

@@ -1,23 +1,26 @@
+import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import type { Edit, Finding, VocabularyView } from '../../api/types';
+import type { Finding, Intention, VocabularyView } from '../../api/types';
+import { findings } from './boards';
 
 const SHOWN = 6;
 
 /** What is worth a look, each with one click to mend it. Those of the board on the bench come first. */
-export function Findings({ view, boardId, mayEdit, onMend }: { view: VocabularyView; boardId: string; mayEdit: boolean; onMend: (edit: Edit) => void }) {
-  if (view.findings.length === 0) return null;
-  const ordered = view.findings.toSorted((a, b) => Number(b.board === boardId) - Number(a.board === boardId));
+export function Findings({ view, boardId, mayEdit, onMend }: { view: VocabularyView; boardId: string; mayEdit: boolean; onMend: (intention: Intention) => void }) {
+  const any = view.boards.some((b) => b.toMend);
+  const { data } = useQuery({ ...findings(view.id, view.version, boardId), enabled: any });
+  if (!any || !data || data.total === 0) return null;
   return (
     <section className="findings" aria-label="Worth a look">
       <h3>Worth a look</h3>
-      {ordered.slice(0, SHOWN).map((f) => (
+      {data.findings.slice(0, SHOWN).map((f) => (
         <p key={key(f)}>
           {f.sentence}{' '}
-          {mayEdit && f.mends.map((m) => <button key={m.words} type="button" className="dotted" onClick={() => onMend(m.edit)}>{m.words}</button>)}
+          {mayEdit && f.mends.map((m) => <button key={m.words} type="button" className="dotted" onClick={() => onMend(m.intention)}>{m.words}</button>)}
           {f.board !== boardId && <Link className="dotted" to={`/vocabularies/${view.id}/boards/${encodeURIComponent(f.board)}`}>show it</Link>}
         </p>
       ))}
-      {ordered.length > SHOWN && <p className="quiet">And {ordered.length - SHOWN} more; mend these and they come up.</p>}
+      {data.total > SHOWN && <p className="quiet">And {data.total - SHOWN} more; mend these and they come up.</p>}
     </section>
   );
 }

@@ -1,39 +1,38 @@
 import { Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Button } from '../../api/types';
+import type { Button, Layer } from '../../api/types';
 import { Pic } from '../picture/art';
 import { LayerStage } from '../picture/LayerStage';
-import { layered, MOST_LAYERS, NOT, withPicture, type Pictured } from '../picture/layers';
+import { MOST_LAYERS, NOT, withPicture } from '../picture/layers';
 import { found, used } from '../picture/pictures';
 
 /** Another picture for a button, or several: begins with the button's own word. Kept when it is closed by “Keep”. */
 export function PictureChooser({ button, student, language, onKeep, onClose }: {
-  button: Button; student?: string; language: string; onKeep: (pictured: Pictured) => void; onClose: () => void;
+  button: Button; student?: string; language: string; onKeep: (layers: Layer[]) => void; onClose: () => void;
 }) {
   const [query, setQuery] = useState(button.label);
-  const [now, setNow] = useState<Pictured>({ picture: button.picture, layers: button.layers ?? [] });
+  const [layers, setLayers] = useState(button.layers);
   const [adding, setAdding] = useState(false);
   const [at, setAt] = useState(0);
   const { data } = useQuery(found({ query, most: 60, student, language }));
   const lately = useQuery(used(student));
   const asked = query.trim() !== '';
   const pictures = asked ? (data?.pictures ?? []) : (lately.data?.recent ?? []);
-  const layers = layered(now);
   const crossed = layers.some((l) => l.picture === NOT);
 
   function choose(id: string) {
-    const chosen = withPicture(now, id, adding, at);
+    const chosen = withPicture(layers, id, adding, at);
     if (!adding && layers.length <= 1) {
       onKeep(chosen);
       return;
     }
-    setNow(chosen);
-    if (adding) { setAt(layered(chosen).findLastIndex((l) => l.picture === id)); setAdding(false); }
+    setLayers(chosen);
+    if (adding) { setAt(chosen.findLastIndex((l) => l.picture === id)); setAdding(false); }
   }
 
   return (
-    <Modal open title={`Pictures for ${button.label || 'this button'}`} onCancel={onClose} width={820} okText="Keep" cancelText="Leave it" onOk={() => onKeep(now)}>
+    <Modal open title={`Pictures for ${button.label || 'this button'}`} onCancel={onClose} width={820} okText="Keep" cancelText="Leave it" onOk={() => onKeep(layers)}>
       <div className="choose">
         <div>
           <Input value={query} onChange={(e) => setQuery(e.target.value)} autoFocus aria-label="Find a picture by its word" size="large" />
@@ -50,12 +49,12 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
           </ul>
         </div>
         <div className="choose-now">
-          <LayerStage pictured={now} at={at} onAt={setAt} onChange={setNow} />
+          <LayerStage layers={layers} at={at} onAt={setAt} onChange={setLayers} />
           <div className="choose-doors">
             <button type="button" className="dotted" aria-pressed={adding} disabled={layers.length >= MOST_LAYERS || layers.length === 0} onClick={() => setAdding(!adding)}>{adding ? 'replace instead' : 'add another picture'}</button>
-            <button type="button" className="dotted" disabled={layers.length === 0} onClick={() => setNow(crossed ? { ...now, layers: layers.filter((l) => l.picture !== NOT) } : withPicture(now, NOT, true, at))}>{crossed ? 'take the not mark off' : 'put a not mark across'}</button>
-            {layers.length > 1 && <button type="button" className="dotted" onClick={() => { const left = layers.filter((_, i) => i !== at); setNow({ picture: left[0]?.picture, layers: left }); setAt(0); }}>take this one away</button>}
-            {now.picture && <button type="button" className="dotted" onClick={() => onKeep({ picture: undefined, layers: [] })}>no picture, the word alone</button>}
+            <button type="button" className="dotted" disabled={layers.length === 0} onClick={() => setLayers(crossed ? layers.filter((l) => l.picture !== NOT) : withPicture(layers, NOT, true, at))}>{crossed ? 'take the not mark off' : 'put a not mark across'}</button>
+            {layers.length > 1 && <button type="button" className="dotted" onClick={() => { setLayers(layers.filter((_, i) => i !== at)); setAt(0); }}>take this one away</button>}
+            {layers.length > 0 && <button type="button" className="dotted" onClick={() => onKeep([])}>no picture, the word alone</button>}
           </div>
         </div>
       </div>

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { forwardRef, type KeyboardEvent } from 'react';
 import type { Cell } from '../../api/types';
 import { Pic } from '../picture/art';
@@ -25,7 +25,9 @@ const isList = (text: string) => /[,;\n\t]/.test(text.trim());
 /** The line below the board where typing makes buttons. */
 export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
   { text, next, boardName, student, language, picture, onText, onPicture, onPut, onLeave }, input) {
-  const { data } = useQuery(found({ query: text, most: OFFERED, student, language }));
+  const queries = useQueryClient();
+  const asked = found({ query: text, most: OFFERED, student, language });
+  const { data, isPlaceholderData } = useQuery(asked);
   const offered = text.trim() && !isList(text) ? (data?.pictures ?? []) : [];
   const chosen = picture ?? offered.find((p) => p.sure)?.id;
   const why = offered.find((p) => p.id === chosen)?.why;
@@ -40,10 +42,17 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
       onLeave();
     } else if (digit >= 1 && digit <= offered.length && /\p{L}$/u.test(text) && event.currentTarget.selectionStart === text.length) {
       event.preventDefault();
-      onPicture(offered[digit - 1].id);
+      void pick(digit);
     } else if (text === '' && (event.key.startsWith('Arrow') || event.key === 'Tab')) {
       onLeave(event);
     }
+  }
+
+  /** By number, of what answers to the word as it now stands: while that is still looked for, what is shown is of fewer letters. */
+  async function pick(number: number) {
+    const pictures = isPlaceholderData ? (await queries.fetchQuery(asked)).pictures : offered;
+    const picked = pictures.at(number - 1);
+    if (picked) onPicture(picked.id);
   }
 
   function paste(event: React.ClipboardEvent) {
@@ -70,7 +79,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
         ))}
       </span>
       <span className="quiet hint">
-        {text.trim() === '' ? '' : isList(text) ? 'Enter puts them all there' : offered.length > 0 && !chosen ? 'No picture says just this; pick one, or Enter puts the word alone' : why && why !== 'this word' && !picture ? `${why}; Enter puts it there` : 'Enter puts it there'}
+        {text.trim() === '' ? '' : !next ? 'No cell is empty; take a button off first' : isList(text) ? 'Enter puts them all there' : offered.length > 0 && !chosen ? 'No picture says just this; pick one, or Enter puts the word alone' : why && why !== 'this word' && !picture ? `${why}; Enter puts it there` : 'Enter puts it there'}
       </span>
     </div>
   );

@@ -1,49 +1,72 @@
 import { queryOptions, useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { answer, client, Problem } from '../../api/client';
-import type { Board, Cell, Changed, ChosenWord, Edit, VocabularyView } from '../../api/types';
+import type { Board, Cell, Changed, ChosenWord, Intention, VocabularyView } from '../../api/types';
 import { caseload } from '../student/students';
+import { Bases } from './bases';
 
+/** The vocabulary in force. It is not asked for again and again: live events tell when there is a newer one. */
 export const vocabulary = (id: number) =>
   queryOptions({
     queryKey: ['vocabulary', id],
-    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}', { params: { path: { vocabulary: id } } })),
-    refetchInterval: 20_000,
+    queryFn: async ({ client: queries }) => {
+      const read = await answer(client.GET('/api/vocabularies/{vocabulary}', { params: { path: { vocabulary: id } } }));
+      const known = queries.getQueryData<VocabularyView>(['vocabulary', id]);
+      return known && known.version > read.version ? known : read;
+    },
   });
 
-export const board = (id: number, boardId: string) =>
+/** A board at a revision never changes. */
+export const board = (id: number, boardId: string, revision: number | undefined) =>
   queryOptions({
-    queryKey: ['vocabulary', id, 'board', boardId],
-    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/boards/{board}', { params: { path: { vocabulary: id, board: boardId } } })),
-    enabled: boardId !== '',
+    queryKey: ['board', id, boardId, revision],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/boards/{board}', { params: { path: { vocabulary: id, board: boardId }, query: { revision } } })),
+    enabled: revision !== undefined,
+    staleTime: Infinity,
   });
 
 export const allBoards = (id: number) =>
   queryOptions({
-    queryKey: ['vocabulary', id, 'boards'],
+    queryKey: ['all boards', id],
     queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/boards', { params: { path: { vocabulary: id } } })),
   });
 
-/** Something a person means to change, as data. */
-export type Intent =
-  | { what: 'edit'; edit: Edit; base?: number }
-  | { what: 'words'; board: string; from: Cell; text: string; picture?: string }
-  | { what: 'board'; name: string; openedFrom?: string; openedBy?: string }
-  | { what: 'undo' }
+/** What is worth a look in a version; those of one board come first. */
+export const findings = (id: number, version: number, boardId: string) =>
+  queryOptions({
+    queryKey: ['findings', id, version, boardId],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/findings', { params: { path: { vocabulary: id }, query: { board: boardId } } })),
+    staleTime: Infinity,
+    placeholderData: (before) => before,
+  });
+
+/** What undo and redo would do for this person. */
+export const steps = (id: number) =>
+  queryOptions({
+    queryKey: ['steps', id],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/steps', { params: { path: { vocabulary: id } } })),
+  });
+
+/** Something a person means to change, as data. `base`: the version of what was shown. */
+export type Wish =
+  | { what: 'edit'; base: number; edit: Intention }
+  | { what: 'words'; base: number; board: string; from: Cell; text: string; picture?: string }
+  | { what: 'board'; base: number; name: string; openedFrom?: string; openedBy?: string }
+  | { what: 'undo'; before?: number }
   | { what: 'redo' };
 
-function send(id: number, base: number, intent: Intent): Promise<Changed> {
+function send(id: number, base: number, wish: Wish): Promise<Changed> {
   const path = { vocabulary: id };
-  switch (intent.what) {
+  switch (wish.what) {
     case 'edit':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/edits', { params: { path }, body: { base: intent.base ?? base, edit: intent.edit } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/edits', { params: { path }, body: { base, edit: wish.edit } }));
     case 'words':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/words', { params: { path }, body: { base, board: intent.board, from: intent.from, text: intent.text, picture: intent.picture } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/words', { params: { path }, body: { base, board: wish.board, from: wish.from, text: wish.text, picture: wish.picture } }));
     case 'board':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/boards', { params: { path }, body: { base, name: intent.name, openedFrom: intent.openedFrom, openedBy: intent.openedBy } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/boards', { params: { path }, body: { base, name: wish.name, openedFrom: wish.openedFrom, openedBy: wish.openedBy } }));
     case 'undo':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/undo', { params: { path }, body: { base } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/undo', { params: { path }, body: { before: wish.before } }));
     case 'redo':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/redo', { params: { path }, body: { base } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/redo', { params: { path } }));
   }
 }
 
@@ -58,26 +81,47 @@ export async function putChosen(view: VocabularyView, on: { board: string } | { 
   return { vocabulary: view.id, board: changed.boards.find((b) => changed.added.includes(b.id))!.id };
 }
 
-/** Sends changes one after the other, each made against the version the one before it left. */
+const bases = new Map<number, Bases>();
+
+function basesOf(id: number): Bases {
+  const known = bases.get(id) ?? new Bases();
+  bases.set(id, known);
+  return known;
+}
+
+/** Sends changes one after the other, each made against what was shown when it was meant. */
 export function useChanges(id: number) {
   const queries = useQueryClient();
   return useMutation({
     scope: { id: `vocabulary-${id}` },
-    mutationFn: (intent: Intent) => send(id, queries.getQueryData(vocabulary(id).queryKey)?.version ?? 0, intent),
+    mutationFn: async (wish: Wish) => {
+      const base = 'base' in wish ? basesOf(id).of(wish.base) : 0;
+      const changed = await send(id, base, wish);
+      if ('base' in wish) basesOf(id).kept(base, changed.vocabulary.version);
+      return changed;
+    },
     onSuccess: (changed) => take(queries, id, changed),
     onError: (error) => {
-      if (error instanceof Problem && error.status !== 0) void queries.invalidateQueries({ queryKey: ['vocabulary', id] });
+      if (error instanceof Problem && error.status !== 0) lookAgain(queries, id);
     },
   });
 }
 
+/** What a change left, as the server told it: the boards first, so that they are there when the view names them. */
 function take(queries: QueryClient, id: number, changed: Changed): void {
-  const before = queries.getQueryData<VocabularyView>(vocabulary(id).queryKey);
-  queries.setQueryData(vocabulary(id).queryKey, changed.vocabulary);
-  for (const now of changed.boards) queries.setQueryData<Board>(board(id, now.id).queryKey, now);
-  if (before && Math.abs(changed.vocabulary.version - before.version) > 1) {
-    void queries.invalidateQueries({ queryKey: ['vocabulary', id, 'board'] });
+  for (const now of changed.boards) {
+    const revision = changed.vocabulary.boards.find((b) => b.id === now.id)?.revision;
+    queries.setQueryData<Board>(board(id, now.id, revision).queryKey, now);
   }
+  queries.setQueryData<VocabularyView>(vocabulary(id).queryKey, (known) => (known && known.version > changed.vocabulary.version ? known : changed.vocabulary));
+  queries.setQueryData(steps(id).queryKey, changed.steps);
   queries.removeQueries({ queryKey: allBoards(id).queryKey });
   void queries.invalidateQueries({ queryKey: caseload.queryKey });
+}
+
+/** Somebody changed something, or may have: what is in force is asked for. */
+export function lookAgain(queries: QueryClient, id: number): void {
+  void queries.invalidateQueries({ queryKey: vocabulary(id).queryKey });
+  void queries.invalidateQueries({ queryKey: steps(id).queryKey });
+  queries.removeQueries({ queryKey: allBoards(id).queryKey });
 }

@@ -11,7 +11,7 @@ function board(...rows: string[]): Board {
     const columns = row.slice(c).findIndex((w) => w !== word);
     buttons.push({
       id: word, cell: { row: r, column: c }, span: { rows: 1, columns: columns < 0 ? row.length - c : columns }, label: word, says: { type: 'label' },
-      kind: 'thing', leads: { type: 'stays' }, actions: [], hidden: false,
+      layers: [], kind: 'thing', leads: { type: 'stays' }, doings: [], hidden: false,
     });
   }));
   return { id: 'b', name: 'b', rows: rows.length, columns: cells[0].length, buttons };

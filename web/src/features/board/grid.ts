@@ -4,14 +4,48 @@ import type { Board, Button, Cell } from '../../api/types';
 
 export const sameCell = (a: Cell, b: Cell) => a.row === b.row && a.column === b.column;
 
-export function covers(button: Button, cell: Cell): boolean {
-  return cell.row >= button.cell.row && cell.row < button.cell.row + button.span.rows
-    && cell.column >= button.cell.column && cell.column < button.cell.column + button.span.columns;
-}
-
-export const buttonAt = (board: Board, cell: Cell): Button | undefined => board.buttons.find((b) => covers(b, cell));
+export const keyOf = (cell: Cell) => `${cell.row}-${cell.column}`;
 
 export const spoken = (cell: Cell) => `row ${cell.row + 1}, place ${cell.column + 1}`;
+
+/** What is looked up again and again on a board, worked out once for each. */
+interface Grid {
+  /** The button that covers each cell, in reading order of cells. */
+  buttons: (Button | undefined)[];
+  stops: Cell[];
+  stopAt: Map<string, number>;
+}
+
+const grids = new WeakMap<Board, Grid>();
+
+function gridOf(board: Board): Grid {
+  const known = grids.get(board);
+  if (known) return known;
+  const buttons = new Array<Button | undefined>(board.rows * board.columns).fill(undefined);
+  for (const b of board.buttons) {
+    for (let r = b.cell.row; r < Math.min(board.rows, b.cell.row + b.span.rows); r++) {
+      for (let c = b.cell.column; c < Math.min(board.columns, b.cell.column + b.span.columns); c++) buttons[r * board.columns + c] = b;
+    }
+  }
+  const stops: Cell[] = [];
+  const stopAt = new Map<string, number>();
+  buttons.forEach((button, i) => {
+    const cell = { row: Math.floor(i / board.columns), column: i % board.columns };
+    if (button && !sameCell(button.cell, cell)) return;
+    stopAt.set(keyOf(cell), stops.length);
+    stops.push(cell);
+  });
+  const grid = { buttons, stops, stopAt };
+  grids.set(board, grid);
+  return grid;
+}
+
+const isOn = (board: Board, cell: Cell) => cell.row >= 0 && cell.column >= 0 && cell.row < board.rows && cell.column < board.columns;
+
+export const buttonAt = (board: Board, cell: Cell): Button | undefined => (isOn(board, cell) ? gridOf(board).buttons[cell.row * board.columns + cell.column] : undefined);
+
+/** The cell a mark stands in: a button's own cell wherever on it. */
+export const standing = (board: Board, cell: Cell): Cell => buttonAt(board, cell)?.cell ?? cell;
 
 /** The cell an arrow key leads to; at an edge, the same cell. From a wide button the arrow leaves the whole of it. */
 export function arrow(board: Board, from: Cell, key: string): Cell {
@@ -26,35 +60,26 @@ export function arrow(board: Board, from: Cell, key: string): Cell {
     Home: { row: from.row, column: 0 },
     End: { row: from.row, column: board.columns - 1 },
   }[key];
-  if (!to || to.row < 0 || to.column < 0 || to.row >= board.rows || to.column >= board.columns) return from;
-  return buttonAt(board, to)?.cell ?? to;
+  if (!to || !isOn(board, to)) return from;
+  return standing(board, to);
 }
 
 /** One on or one back in reading order, each button counted once; undefined past the ends, where Tab leaves the board. */
 export function tab(board: Board, from: Cell, back: boolean): Cell | undefined {
-  const cells = stops(board);
-  const start = buttonAt(board, from)?.cell ?? from;
-  const i = cells.findIndex((c) => sameCell(c, start));
-  return cells[i + (back ? -1 : 1)];
+  const { stops, stopAt } = gridOf(board);
+  const i = stopAt.get(keyOf(standing(board, from))) ?? -1;
+  return stops[i + (back ? -1 : 1)];
 }
 
 /** Every place the marker can stand: each button's own cell and each empty cell, in reading order. */
-export function stops(board: Board): Cell[] {
-  const cells: Cell[] = [];
-  for (let row = 0; row < board.rows; row++) {
-    for (let column = 0; column < board.columns; column++) {
-      const button = buttonAt(board, { row, column });
-      if (!button || sameCell(button.cell, { row, column })) cells.push({ row, column });
-    }
-  }
-  return cells;
-}
+export const stops = (board: Board): Cell[] => gridOf(board).stops;
 
 /**
  * The empty cell the word line will fill: from a cell on in reading order, then from the top; undefined if the board
  * is full. Cells kept free are passed over, unless one is the very cell to begin at.
  */
 export function nextEmpty(board: Board, from: Cell, keptFree: Cell[] = []): Cell | undefined {
-  const empty = stops(board).filter((c) => !buttonAt(board, c) && (sameCell(c, from) || !keptFree.some((k) => sameCell(k, c))));
+  const kept = new Set(keptFree.map(keyOf));
+  const empty = stops(board).filter((c) => !buttonAt(board, c) && (sameCell(c, from) || !kept.has(keyOf(c))));
   return empty.find((c) => c.row > from.row || (c.row === from.row && c.column >= from.column)) ?? empty[0];
 }

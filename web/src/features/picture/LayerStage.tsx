@@ -1,21 +1,21 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { Pic } from './art';
-import { changed, layered, moved, NOT, ROOM, type Pictured } from './layers';
+import type { Layer } from '../../api/types';
+import { changed, moved, NOT, ROOM } from './layers';
 
 const STEP = 20;
 
 /** The pictures of a button in their square. Each can be dragged, moved by arrows, and sized by + and - or its corner. */
-export function LayerStage({ pictured, at, onAt, onChange }: { pictured: Pictured; at: number; onAt: (at: number) => void; onChange: (pictured: Pictured) => void }) {
+export function LayerStage({ layers, at, onAt, onChange }: { layers: Layer[]; at: number; onAt: (at: number) => void; onChange: (layers: Layer[]) => void }) {
   const square = useRef<HTMLDivElement>(null);
-  const drag = useRef<{ at: number; x: number; y: number; sizing: boolean; from: Pictured }>(undefined);
-  const layers = layered(pictured);
+  const drag = useRef<{ at: number; x: number; y: number; sizing: boolean; from: Layer[] }>(undefined);
 
   function start(event: PointerEvent, i: number, sizing: boolean) {
     event.preventDefault();
     event.stopPropagation();
     (event.currentTarget as HTMLElement).focus();
     onAt(i);
-    drag.current = { at: i, x: event.clientX, y: event.clientY, sizing, from: pictured };
+    drag.current = { at: i, x: event.clientX, y: event.clientY, sizing, from: layers };
     square.current?.setPointerCapture(event.pointerId);
   }
 
@@ -24,7 +24,7 @@ export function LayerStage({ pictured, at, onAt, onChange }: { pictured: Picture
     if (!d || !square.current) return;
     const unit = ROOM / square.current.clientWidth;
     const [dx, dy] = [(event.clientX - d.x) * unit, (event.clientY - d.y) * unit];
-    const was = layered(d.from)[d.at];
+    const was = d.from[d.at];
     onChange(changed(d.from, d.at, d.sizing ? moved(was, 0, 0, Math.max(dx, dy)) : moved(was, dx, dy)));
   }
 
@@ -33,7 +33,7 @@ export function LayerStage({ pictured, at, onAt, onChange }: { pictured: Picture
     const move = by[event.key];
     if (!move) return;
     event.preventDefault();
-    onChange(changed(pictured, i, moved(layers[i], ...move)));
+    onChange(changed(layers, i, moved(layers[i], ...move)));
   }
 
   if (layers.length === 0) return <div className="layer-stage empty-stage"><p className="quiet">No picture: the word stands alone.</p></div>;

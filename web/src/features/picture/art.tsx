@@ -1,5 +1,6 @@
 import { createContext, useContext, type ReactNode } from 'react';
-import type { Button } from '../../api/types';
+import type { Layer } from '../../api/types';
+import { isWhole } from './layers';
 
 /** How pictures look here: to which student, and of which vocabulary the own ones are. */
 export interface Art {
@@ -29,10 +30,10 @@ export function Pic({ id, collected, className, style }: { id: string; collected
   return <img src={pictureAddress(id, collected ? { art: art.art } : art)} alt="" draggable={false} className={className} style={style} loading={collected ? 'lazy' : undefined} />;
 }
 
-/** All the pictures of a button: one, or several drawn over each other in a square. */
-export function ButtonPicture({ button, collected }: { button: Pick<Button, 'picture' | 'layers'>; collected?: boolean }) {
-  const layers = button.layers ?? [];
-  if (layers.length === 0) return button.picture ? <Pic id={button.picture} collected={collected} /> : null;
+/** All the pictures of a button: one that takes all the room, or several drawn over each other in a square. */
+export function ButtonPicture({ layers, collected }: { layers: Layer[]; collected?: boolean }) {
+  if (layers.length === 0) return null;
+  if (layers.length === 1 && isWhole(layers[0])) return <Pic id={layers[0].picture} collected={collected} />;
   return (
     <span className="layers">
       <span className="layers-square">

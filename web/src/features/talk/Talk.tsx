@@ -15,7 +15,7 @@ const HOLD_MS = 700;
 export default function TalkPage() {
   const id = Number(useParams().vocabulary);
   const [search] = useSearchParams();
-  const view = useQuery({ ...vocabularyQuery(id), refetchInterval: false });
+  const view = useQuery(vocabularyQuery(id));
   const boards = useQuery({ ...allBoards(id), staleTime: Infinity });
   const error = view.error ?? boards.error;
   if (error && !(view.data && boards.data)) return <main className="lone"><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
@@ -58,7 +58,7 @@ function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; 
           <div className="message" ref={line} role="group" aria-label="Message" tabIndex={0}>
             {state.message.map((token, i) => (
             <span key={i} className="token">
-              <ButtonPicture button={token} />
+              <ButtonPicture layers={token.layers} />
               <span dir="auto">{token.text}</span>
             </span>
           ))}

@@ -6,10 +6,11 @@ const board = (id: string): Board => ({ id, name: id, rows: 1, columns: 1, butto
 const boards = new Map(['home', 'food', 'fruit'].map((id) => [id, board(id)]));
 
 function button(label: string, more: Partial<Button> = {}): Button {
-  return { id: label, cell: { row: 0, column: 0 }, span: { rows: 1, columns: 1 }, label, says: { type: 'label' }, kind: 'thing', leads: { type: 'stays' }, actions: [], hidden: false, ...more };
+  return { id: label, cell: { row: 0, column: 0 }, span: { rows: 1, columns: 1 }, label, says: { type: 'label' }, kind: 'thing', leads: { type: 'stays' }, doings: [], layers: [], hidden: false, ...more };
 }
 const opens = (to: string): Partial<Button> => ({ says: { type: 'nothing' }, leads: { type: 'opens', board: to } });
-const spells = (...actions: string[]): Partial<Button> => ({ says: { type: 'nothing' }, actions });
+const spells = (...letters: string[]): Partial<Button> => ({ says: { type: 'nothing' }, doings: letters.map((l) => ({ type: 'spell', letters: l })) });
+const does = (type: 'add-space' | 'take-last-off' | 'clear-message' | 'say-message'): Partial<Button> => ({ says: { type: 'nothing' }, doings: [{ type }] });
 
 /** Taps one button after the other. */
 const after = (...buttons: Button[]): TalkState => buttons.reduce((state, b) => tap(state, b, boards, 'home').state, begin('home'));
@@ -32,22 +33,22 @@ describe('the message', () => {
   });
 
   it('is spelled letter by letter into one word until a space or another word', () => {
-    const cr = [button('c', spells('+c')), button('r', spells('+r'))];
+    const cr = [button('c', spells('c')), button('r', spells('r'))];
     expect(said(after(button('my'), ...cr))).toBe('my cr');
-    expect(said(after(...cr, button('space', spells(':space')), button('b', spells('+b'))))).toBe('cr b');
-    expect(said(after(...cr, button('go'), button('b', spells('+b'))))).toBe('cr go b');
+    expect(said(after(...cr, button('space', does('add-space')), button('b', spells('b'))))).toBe('cr b');
+    expect(said(after(...cr, button('go'), button('b', spells('b'))))).toBe('cr go b');
   });
 
   it('loses the last letter while spelling, else the last word', () => {
-    const spelled = after(button('my'), button('c', spells('+c')), button('r', spells('+r')));
+    const spelled = after(button('my'), button('c', spells('c')), button('r', spells('r')));
     expect(spokenMessage(takeOneOff(spelled.message))).toBe('my c');
     expect(spokenMessage(takeOneOff(takeOneOff(spelled.message)))).toBe('my');
     expect(takeOneOff(takeOneOff(takeOneOff(takeOneOff(spelled.message))))).toEqual([]);
   });
 
   it('is cleared, and spoken whole, by buttons that do so', () => {
-    expect(after(button('I'), button('clear', spells(':clear'))).message).toEqual([]);
-    expect(tap(after(button('I'), button('go')), button('say', spells(':speak')), boards, 'home').speak).toBe('I go');
+    expect(after(button('I'), button('clear', does('clear-message'))).message).toEqual([]);
+    expect(tap(after(button('I'), button('go')), button('say', does('say-message')), boards, 'home').speak).toBe('I go');
   });
 });
 

@@ -3,8 +3,7 @@ import type { Board, Button, Layer } from '../../api/types';
 /** What the student has said so far, and where: plain data, so that every tap is a function of it. */
 export interface Token {
   text: string;
-  picture?: string;
-  layers?: Layer[];
+  layers: Layer[];
   /** Letters being spelled; the next letter joins them. */
   spelled?: boolean;
 }
@@ -31,18 +30,18 @@ export const spokenMessage = (message: Token[]) => message.map((t) => t.text).jo
 export function tap(state: TalkState, button: Button, boards: Map<string, Board>, home: string): Tapped {
   let message = state.message;
   let speak: string | undefined;
-  for (const action of button.actions) {
-    if (action.startsWith('+')) {
-      message = spell(message, action.slice(1));
-      speak = action.slice(1);
-    } else if (action === ':space') message = endSpelling(message);
-    else if (action === ':backspace') message = takeOneOff(message);
-    else if (action === ':clear') message = [];
-    else if (action === ':speak') speak = spokenMessage(message);
+  for (const doing of button.doings) {
+    switch (doing.type) {
+      case 'spell': message = spell(message, doing.letters); speak = doing.letters; break;
+      case 'add-space': message = endSpelling(message); break;
+      case 'take-last-off': message = takeOneOff(message); break;
+      case 'clear-message': message = []; break;
+      case 'say-message': speak = spokenMessage(message); break;
+    }
   }
   const words = button.says.type === 'words' ? button.says.text : button.says.type === 'label' ? button.label : '';
-  if (words && button.actions.length === 0) {
-    message = [...endSpelling(message), { text: words, picture: button.picture, layers: button.layers }];
+  if (words && button.doings.length === 0) {
+    message = [...endSpelling(message), { text: words, layers: button.layers }];
     speak = words;
   }
   const said = { ...state, message };
@@ -61,7 +60,7 @@ export function tap(state: TalkState, button: Button, boards: Map<string, Board>
 
 function spell(message: Token[], letters: string): Token[] {
   const last = message.at(-1);
-  return last?.spelled ? [...message.slice(0, -1), { ...last, text: last.text + letters }] : [...message, { text: letters, spelled: true }];
+  return last?.spelled ? [...message.slice(0, -1), { ...last, text: last.text + letters }] : [...message, { text: letters, layers: [], spelled: true }];
 }
 
 function endSpelling(message: Token[]): Token[] {

@@ -1,15 +1,14 @@
 package org.dwimble.core;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.picture.Picture;
 
@@ -32,7 +31,7 @@ public final class Boards {
                 }
             }
         }
-        return new Board(id, id, rows.length, columns, buttons, null, null, null);
+        return Board.empty(id, id, new Shape(rows.length, columns)).withButtons(buttons);
     }
 
     private static Button button(String board, String drawn, Cell cell) {
@@ -49,11 +48,7 @@ public final class Boards {
 
     /** The first board is home. */
     public static Vocabulary vocabulary(Board... boards) {
-        Map<String, Board> byId = new HashMap<>();
-        for (Board board : boards) {
-            byId.put(board.id(), board);
-        }
-        return new Vocabulary("Ilse’s words", boards[0].id(), "en", byId, null);
+        return Vocabulary.of("Ilse’s words", boards[0].id(), "en", List.of(boards));
     }
 
     /** Draws a board back: the same line notation, without what buttons lead to. */

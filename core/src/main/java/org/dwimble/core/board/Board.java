@@ -1,97 +1,157 @@
 package org.dwimble.core.board;
 
-import com.fasterxml.jackson.annotation.JsonIgnore;
-import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.ArrayList;
-import java.util.BitSet;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
+import java.util.Set;
+import org.dwimble.core.told.Unacceptable;
 import tools.jackson.databind.JsonNode;
 
 /**
  * One board: a grid and the buttons on it, in reading order. No two buttons share a cell, none hangs over
- * the edge, and no id stands twice.
- *
- * @param rows     1 to {@value #MOST_LINES}
- * @param columns  1 to {@value #MOST_LINES}
- * @param pictures what a package said of each picture (licence, symbol set ...), by picture id
- * @param sounds   the same for sounds
- * @param extras   what a package said of the board that Dwimble does not use, written back on export
+ * the edge, and no id stands twice. A value: nothing in it ever changes, and equal content is equal. Finding a button
+ * by id or by cell takes the same time on a board of any size.
  */
-public record Board(
-        String id,
-        String name,
-        int rows,
-        int columns,
-        List<Button> buttons,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) @Nullable Map<String, JsonNode> pictures,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) @Nullable Map<String, JsonNode> sounds,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) @Nullable Map<String, JsonNode> extras) {
-
+public final class Board {
     public static final int MOST_LINES = 40;
     public static final int LONGEST_NAME = 80;
+    private static final int LONGEST_ID = 200;
 
-    public Board {
-        if (id == null || id.isBlank() || id.length() > 200) {
-            throw new Unacceptable("A board needs an id of 1 to 200 characters.");
+    private final String id;
+    private final String name;
+    private final Shape shape;
+    private final List<Button> buttons;
+    private final Facts facts;
+    private final Extras extras;
+    private final Map<String, Button> byId;
+    private final Button[] byCell;
+
+    /**
+     * What a package said of each picture and each sound (licence, symbol set ...), by the id of the picture or sound.
+     */
+    public record Facts(Map<String, JsonNode> pictures, Map<String, JsonNode> sounds) {
+        public static final Facts NONE = new Facts(Map.of(), Map.of());
+
+        public Facts {
+            pictures = Extras.sorted(pictures);
+            sounds = Extras.sorted(sounds);
+            pictures.keySet().forEach(MediaId::picture);
+            sounds.keySet().forEach(MediaId::sound);
         }
-        name = Text.tidy(name);
-        if (name.isEmpty()) {
-            throw new Unacceptable("A board needs a name.");
+    }
+
+    /** @throws Unacceptable if two buttons share a cell or an id, one hangs over the edge, or the name is none */
+    public Board(String id, String name, Shape shape, Collection<Button> buttons, Facts facts, Extras extras) {
+        if (id == null || id.isBlank() || id.length() > LONGEST_ID) {
+            throw new Unacceptable("board-id", "most", LONGEST_ID);
         }
-        Text.atMost(LONGEST_NAME, "A board's name", name);
-        if (rows < 1 || columns < 1 || rows > MOST_LINES || columns > MOST_LINES) {
-            throw new Unacceptable("A board can have 1 to %d rows and 1 to %d columns; “%s” would have %,d x %,d."
-                .formatted(MOST_LINES, MOST_LINES, name, rows, columns));
+        this.id = id;
+        this.name = Text.tidy(name);
+        if (this.name.isEmpty()) {
+            throw new Unacceptable("board-without-name");
         }
-        List<Button> sorted = new ArrayList<>(buttons == null ? List.of() : buttons);
+        Text.atMost(LONGEST_NAME, "board_name", this.name);
+        this.shape = shape;
+        List<Button> sorted = new ArrayList<>(buttons);
         sorted.sort(Comparator.comparing(Button::cell));
-        buttons = List.copyOf(sorted);
-        BitSet taken = new BitSet(rows * columns);
-        java.util.Set<String> ids = new java.util.HashSet<>();
-        for (Button button : buttons) {
-            if (!ids.add(button.id())) {
-                throw new Unacceptable("Two buttons on “" + name + "” have the id " + button.id() + ".");
-            }
-            for (int r = button.cell().row(); r < button.cell().row() + button.span().rows(); r++) {
-                for (int c = button.cell().column(); c < button.cell().column() + button.span().columns(); c++) {
-                    if (r >= rows || c >= columns) {
-                        throw new Unacceptable("“%s” would hang over the edge of “%s”, which has %d rows and %d columns."
-                            .formatted(button.label(), name, rows, columns));
-                    }
-                    if (taken.get(r * columns + c)) {
-                        throw new Unacceptable("%s of “%s” is taken already, so “%s” cannot stand there."
-                            .formatted(capital(new Cell(r, c).spoken()), name, button.label()));
-                    }
-                    taken.set(r * columns + c);
-                }
-            }
+        this.buttons = List.copyOf(sorted);
+        this.facts = facts;
+        this.extras = extras;
+        this.byId = new HashMap<>(sorted.size() * 2);
+        this.byCell = new Button[shape.cells()];
+        sorted.forEach(this::stand);
+    }
+
+    private void stand(Button button) {
+        if (byId.put(button.id(), button) != null) {
+            throw new Unacceptable("button-id-twice", "board", name, "id", button.id());
         }
-        pictures = Button.sorted(pictures);
-        sounds = Button.sorted(sounds);
-        extras = Button.sorted(extras);
+        if (!button.standing().fits(shape)) {
+            throw new Unacceptable("over-the-edge", "button", button.label(), "board", name, "rows", shape.rows(), "columns", shape.columns());
+        }
+        for (Cell cell : button.standing().cells()) {
+            int at = cell.row() * shape.columns() + cell.column();
+            if (byCell[at] != null) {
+                throw new Unacceptable("cell-taken", "row", cell.row() + 1, "column", cell.column() + 1, "board", name, "button", button.label());
+            }
+            byCell[at] = button;
+        }
     }
 
-    public static Board empty(String id, String name, int rows, int columns) {
-        return new Board(id, name, rows, columns, List.of(), null, null, null);
+    public static Board empty(String id, String name, Shape shape) {
+        return new Board(id, name, shape, List.of(), Facts.NONE, Extras.NONE);
     }
 
-    public Board withButtons(List<Button> buttons) {
-        return new Board(id, name, rows, columns, buttons, pictures, sounds, extras);
+    public String id() {
+        return id;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public Shape shape() {
+        return shape;
+    }
+
+    public int rows() {
+        return shape.rows();
+    }
+
+    public int columns() {
+        return shape.columns();
+    }
+
+    /** In reading order. */
+    public List<Button> buttons() {
+        return buttons;
+    }
+
+    public Facts facts() {
+        return facts;
+    }
+
+    public Extras extras() {
+        return extras;
+    }
+
+    public Board withButtons(Collection<Button> buttons) {
+        return new Board(id, name, shape, buttons, facts, extras);
     }
 
     public Board withName(String name) {
-        return new Board(id, name, rows, columns, buttons, pictures, sounds, extras);
+        return new Board(id, name, shape, buttons, facts, extras);
+    }
+
+    public Board withShape(Shape shape) {
+        return new Board(id, name, shape, buttons, facts, extras);
+    }
+
+    public Board withFacts(Facts facts) {
+        return new Board(id, name, shape, buttons, facts, extras);
+    }
+
+    public Board withExtras(Extras extras) {
+        return new Board(id, name, shape, buttons, facts, extras);
+    }
+
+    /** With these too; one whose id is there already takes its place. */
+    public Board with(Collection<Button> more) {
+        Map<String, Button> changed = new LinkedHashMap<>();
+        buttons.forEach(b -> changed.put(b.id(), b));
+        more.forEach(b -> changed.put(b.id(), b));
+        return withButtons(changed.values());
     }
 
     public Board with(Button button) {
-        List<Button> changed = new ArrayList<>(buttons);
-        changed.removeIf(b -> b.id().equals(button.id()));
-        changed.add(button);
-        return withButtons(changed);
+        return with(List.of(button));
     }
 
     public Board without(String buttonId) {
@@ -99,26 +159,25 @@ public record Board(
     }
 
     public Optional<Button> button(String buttonId) {
-        return buttons.stream().filter(b -> b.id().equals(buttonId)).findFirst();
+        return Optional.ofNullable(byId.get(buttonId));
     }
 
-    /** The button that covers a cell, if any. */
+    /** The button that covers a cell, if any; none if the cell is off this board. */
     public Optional<Button> at(Cell cell) {
-        return buttons.stream().filter(b -> b.covers(cell)).findFirst();
+        return has(cell) ? Optional.ofNullable(byCell[cell.row() * shape.columns() + cell.column()]) : Optional.empty();
+    }
+
+    public boolean has(Cell cell) {
+        return cell.row() < shape.rows() && cell.column() < shape.columns();
     }
 
     /** Every cell no button covers, in reading order. */
-    @JsonIgnore
     public List<Cell> emptyCells() {
-        BitSet taken = new BitSet(rows * columns);
-        for (Button b : buttons) {
-            for (int r = b.cell().row(); r < b.cell().row() + b.span().rows(); r++) {
-                taken.set(r * columns + b.cell().column(), r * columns + b.cell().column() + b.span().columns());
-            }
-        }
         List<Cell> empty = new ArrayList<>();
-        for (int i = taken.nextClearBit(0); i < rows * columns; i = taken.nextClearBit(i + 1)) {
-            empty.add(new Cell(i / columns, i % columns));
+        for (int i = 0; i < byCell.length; i++) {
+            if (byCell[i] == null) {
+                empty.add(new Cell(i / shape.columns(), i % shape.columns()));
+            }
         }
         return empty;
     }
@@ -132,7 +191,33 @@ public record Board(
         return ordered;
     }
 
-    static String capital(String sentence) {
-        return Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1);
+    /** Every picture and sound the board refers to, wherever in it; each once. */
+    public Set<String> media() {
+        Set<String> media = new LinkedHashSet<>();
+        for (Button button : buttons) {
+            media.addAll(button.pictures());
+            if (button.sound() != null) {
+                media.add(button.sound());
+            }
+        }
+        media.addAll(facts.pictures().keySet());
+        media.addAll(facts.sounds().keySet());
+        return media;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof Board b && id.equals(b.id) && name.equals(b.name) && shape.equals(b.shape) && buttons.equals(b.buttons)
+            && facts.equals(b.facts) && extras.equals(b.extras);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(id, name, shape, buttons, facts, extras);
+    }
+
+    @Override
+    public String toString() {
+        return "Board[" + id + ", " + name + ", " + shape.rows() + " x " + shape.columns() + ", " + buttons + "]";
     }
 }

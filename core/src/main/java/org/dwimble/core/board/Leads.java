@@ -2,6 +2,7 @@ package org.dwimble.core.board;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import org.dwimble.core.told.Unacceptable;
 
 /** Where a tap on a button leads once the button has said what it says. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
@@ -24,7 +25,7 @@ public sealed interface Leads {
     record Opens(String board) implements Leads {
         public Opens {
             if (board == null || board.isBlank()) {
-                throw new Unacceptable("A button that opens a board needs to know which one.");
+                throw new Unacceptable("opens-what");
             }
         }
     }

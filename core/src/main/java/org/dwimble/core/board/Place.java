@@ -1,5 +1,5 @@
 package org.dwimble.core.board;
 
-/** Where a button stands: the board's id and the cell on it. */
-public record Place(String board, Cell cell) {
+/** Where a button stands in a vocabulary: the board's id, and where on it. */
+public record Place(String board, Standing standing) {
 }

@@ -2,6 +2,7 @@ package org.dwimble.core.board;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import org.dwimble.core.told.Unacceptable;
 
 /**
  * What a button puts into the message. Saying nothing and saying one's own label are two types, so that
@@ -28,9 +29,9 @@ public sealed interface Says {
         public Words {
             text = Text.tidy(text);
             if (text.isEmpty()) {
-                throw new Unacceptable("There are no words to say. Type some, or choose that the button says nothing.");
+                throw new Unacceptable("no-words-to-say");
             }
-            Text.atMost(MOST, "What a button says", text);
+            Text.atMost(MOST, "says", text);
         }
     }
 

@@ -1,6 +1,7 @@
 package org.dwimble.core.board;
 
 import java.text.Normalizer;
+import org.dwimble.core.told.Unacceptable;
 
 /** How words a person typed are tidied and bounded, in one place. */
 public final class Text {
@@ -35,11 +36,14 @@ public final class Text {
         return text.codePointCount(0, text.length());
     }
 
-    /** @throws Unacceptable if the text is longer than {@code most} characters */
+    /**
+     * @param what names what is too long, for the telling
+     * @throws Unacceptable if the text is longer than {@code most} characters
+     */
     public static void atMost(int most, String what, String text) {
         int length = length(text);
         if (length > most) {
-            throw new Unacceptable("%s can have up to %,d characters; this has %,d. Nothing was changed.".formatted(what, most, length));
+            throw new Unacceptable("too-long", "what", what, "most", most, "has", length);
         }
     }
 

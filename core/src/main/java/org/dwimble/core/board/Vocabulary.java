@@ -1,60 +1,95 @@
 package org.dwimble.core.board;
 
+import java.util.Collection;
 import java.util.Collections;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import org.jspecify.annotations.Nullable;
-import tools.jackson.databind.JsonNode;
+import org.dwimble.core.told.Unacceptable;
 
 /**
- * All of a student's boards, and which of them is home.
+ * All of a student's boards, and which of them is home: at most {@value #MOST_BOARDS} boards and
+ * {@value #MOST_BUTTONS} buttons.
  *
- * @param home   id of the home board, which exists
- * @param locale BCP 47 language tag of the words
- * @param boards by id; order carries no meaning
- * @param extras what a package said of the whole that Dwimble does not use
+ * @param boards by id; the home board is among them; order carries no meaning
  */
-public record Vocabulary(String name, String home, String locale, Map<String, Board> boards, @Nullable Map<String, JsonNode> extras) {
-    public static final int LONGEST_NAME = 80;
+public record Vocabulary(Whole whole, Map<String, Board> boards) {
+    public static final int MOST_BOARDS = 2_000;
+    public static final int MOST_BUTTONS = 100_000;
 
     public Vocabulary {
-        name = Text.tidy(name);
-        if (name.isEmpty()) {
-            throw new Unacceptable("A vocabulary needs a name.");
-        }
-        Text.atMost(LONGEST_NAME, "A vocabulary's name", name);
         boards = Collections.unmodifiableMap(new HashMap<>(boards));
-        if (!boards.containsKey(home)) {
-            throw new Unacceptable("The home board of “" + name + "” is not among its boards.");
+        if (!boards.containsKey(whole.home())) {
+            throw new Unacceptable("home-not-there", "vocabulary", whole.name());
         }
-        locale = locale == null || locale.isBlank() ? "en" : locale;
-        extras = Button.sorted(extras);
+        if (boards.size() > MOST_BOARDS) {
+            throw new Unacceptable("too-many-boards", "most", MOST_BOARDS, "has", boards.size());
+        }
+        long buttons = 0;
+        for (Board board : boards.values()) {
+            buttons += board.buttons().size();
+        }
+        if (buttons > MOST_BUTTONS) {
+            throw new Unacceptable("too-many-buttons", "most", MOST_BUTTONS, "has", buttons);
+        }
+    }
+
+    public static Vocabulary of(String name, String home, String locale, Collection<Board> boards) {
+        Map<String, Board> byId = new HashMap<>();
+        boards.forEach(b -> byId.put(b.id(), b));
+        return new Vocabulary(new Whole(name, home, locale, Extras.NONE), byId);
+    }
+
+    public String name() {
+        return whole.name();
+    }
+
+    public String home() {
+        return whole.home();
+    }
+
+    public String locale() {
+        return whole.locale();
     }
 
     public Board homeBoard() {
-        return boards.get(home);
+        return boards.get(whole.home());
     }
 
     public Optional<Board> board(String id) {
         return Optional.ofNullable(boards.get(id));
     }
 
+    /** The board a button stands on; takes time in proportion to the number of boards. */
+    public Optional<Board> boardOf(String buttonId) {
+        return boards.values().stream().filter(b -> b.button(buttonId).isPresent()).findFirst();
+    }
+
     public Vocabulary with(Board board) {
+        return with(List.of(board));
+    }
+
+    /** With these boards, in place of those with the same ids. */
+    public Vocabulary with(Collection<Board> more) {
         Map<String, Board> changed = new HashMap<>(boards);
-        changed.put(board.id(), board);
-        return new Vocabulary(name, home, locale, changed, extras);
+        more.forEach(b -> changed.put(b.id(), b));
+        return new Vocabulary(whole, changed);
     }
 
     public Vocabulary without(String boardId) {
         Map<String, Board> changed = new HashMap<>(boards);
         changed.remove(boardId);
-        return new Vocabulary(name, home, locale, changed, extras);
+        return new Vocabulary(whole, changed);
+    }
+
+    public Vocabulary with(Whole whole) {
+        return new Vocabulary(whole, boards);
     }
 
     public Vocabulary withName(String name) {
-        return new Vocabulary(name, home, locale, boards, extras);
+        return with(whole.withName(name));
     }
 
     /** Boards sorted by id, for output that must not depend on chance. */

@@ -1,7 +1,7 @@
 /**
- * A student's words: a vocabulary of boards, each a grid of buttons, and the edits that make a new
- * vocabulary from an old one. Rows and columns count from 0, top left. Nothing here ever changes in
- * place. Open {@link org.dwimble.core.board.Vocabulary} first, then {@link org.dwimble.core.board.Edit}.
+ * A student's words as values: a vocabulary of boards, each a grid of buttons. Rows and columns count from 0, top left.
+ * Nothing here ever changes in place; what changes them is in {@code edit}. Open
+ * {@link org.dwimble.core.board.Vocabulary} first, then {@link org.dwimble.core.board.Button}.
  */
 @NullMarked
 package org.dwimble.core.board;

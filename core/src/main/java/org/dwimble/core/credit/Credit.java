@@ -1,5 +1,6 @@
 package org.dwimble.core.credit;
 
+import org.dwimble.core.board.PictureSets;
 import org.dwimble.core.picture.OwnPicture;
 
 /**
@@ -19,9 +20,9 @@ public record Credit(String source, String author, String licence, boolean onPap
     /** Of a library picture, by the set its id begins with. */
     public static Credit ofLibrary(String id) {
         return switch (id.substring(0, id.indexOf('/'))) {
-            case "core" -> CORE;
-            case "base" -> BASE;
-            case "wide" -> WIDE;
+            case PictureSets.CORE -> CORE;
+            case PictureSets.BASE -> BASE;
+            case PictureSets.WIDE -> WIDE;
             default -> throw new IllegalArgumentException("“" + id + "” is not a picture of the library");
         };
     }

@@ -11,6 +11,8 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
+import org.dwimble.core.board.MediaId;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /** The sources of the pictures on some boards, the one with most pictures first. */
@@ -25,13 +27,14 @@ public record Credits(List<Use> uses) {
 
     /**
      * @param own whose an own picture is; null if the school did not take it in, then what the package said of it counts
+     * @param packed what a package said of a picture, read as its format has it
      */
-    public static Credits of(Collection<Board> boards, Function<String, Credit> own) {
+    public static Credits of(Collection<Board> boards, Function<String, Credit> own, Function<@Nullable JsonNode, Credit> packed) {
         Map<String, Credit> byPicture = new LinkedHashMap<>();
         for (Board board : boards) {
             for (Button button : board.buttons()) {
                 for (String picture : button.pictures()) {
-                    byPicture.computeIfAbsent(picture, id -> credit(id, board, own));
+                    byPicture.computeIfAbsent(picture, id -> credit(id, board, own, packed));
                 }
             }
         }
@@ -41,23 +44,12 @@ public record Credits(List<Use> uses) {
             .sorted(Comparator.comparingInt((Use u) -> -u.pictures).thenComparing(u -> u.credit.line())).toList());
     }
 
-    private static Credit credit(String id, Board board, Function<String, Credit> own) {
-        if (!id.startsWith("own/")) {
+    private static Credit credit(String id, Board board, Function<String, Credit> own, Function<@Nullable JsonNode, Credit> packed) {
+        if (!MediaId.isOwn(id)) {
             return Credit.ofLibrary(id);
         }
         Credit known = own.apply(id);
-        return known != null ? known : packed(board.pictures() == null ? null : board.pictures().get(id));
-    }
-
-    /** What an open-board package says of an image: {@code license} with {@code type}, {@code author_name}, {@code source_url}. */
-    private static Credit packed(JsonNode facts) {
-        JsonNode licence = facts == null ? null : facts.path("license");
-        String type = licence == null ? "" : licence.path("type").asString("");
-        if (type.isEmpty()) {
-            return Credit.UNKNOWN;
-        }
-        String author = licence.path("author_name").asString("");
-        return new Credit("brought in with a package", author, type, !author.isEmpty());
+        return known != null ? known : packed.apply(board.facts().pictures().get(id));
     }
 
     /** What a sheet with these pictures owes: "Pictures: ..."; empty if no licence asks. */

@@ -7,18 +7,27 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Extras;
+import org.dwimble.core.board.Face;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Says;
+import org.dwimble.core.board.Shape;
+import org.dwimble.core.board.Shown;
 import org.dwimble.core.board.Span;
+import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Text;
-import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.doing.Doing;
+import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -35,7 +44,6 @@ final class BoardReader {
     private static final Set<String> BUTTON_KEYS = Set.of("id", "label", "vocalization", "image_id", "sound_id", "hidden", "load_board", ObfWriter.LAYERS,
         "action", "actions", ObfWriter.SPAN, ObfWriter.KIND, ObfWriter.SAYS, ObfWriter.LEADS);
     private static final Set<String> MEDIA_KEYS = Set.of("id", "content_type", "data", "path");
-    private static final Set<String> ACTIONS = Set.of(":space", ":backspace", ":clear", ":speak");
 
     private final ObfReader reader;
     private final ObjectNode json;
@@ -74,11 +82,11 @@ final class BoardReader {
                     placed.add(made);
                 }
             }
-            return new Board(boardId, name, grid.rows, grid.columns, placed, pictures, sounds, unused(json, BOARD_KEYS));
+            return new Board(boardId, name, new Shape(grid.rows, grid.columns), placed, new Board.Facts(pictures, sounds), Extras.ofPackage(unused(json, BOARD_KEYS)));
         } catch (Unacceptable e) {
-            throw new Refused("The board “" + name + "” cannot be brought in. " + e.getMessage());
+            throw new Refused("board-refused", "board", name, "why", e.told());
         } catch (IOException e) {
-            throw new Refused("The board “" + name + "” has a picture or sound that cannot be unpacked. Nothing was brought in; ask for the file again.");
+            throw new Refused("board-media-broken", "board", name);
         }
     }
 
@@ -94,14 +102,14 @@ final class BoardReader {
             }
             Media.Kept kept = kept(entry);
             if (kept == null) {
-                reader.found("A " + what + " on " + name + " is not in the file (" + Text.cut(id, 40) + "). Its button stands without it.");
+                reader.found("found-media-missing", "what", what, "board", name, "id", Text.cut(id, 40));
             } else if (kept.id() == null) {
-                reader.found("A " + what + " on " + name + " was left out: " + kept.whyNot() + " Its button stands without it.");
+                reader.found("found-media-left-out", "what", what, "board", name, "why", kept.whyNot());
             } else {
                 ids.put(id, kept.id());
                 ObjectNode known = entry.deepCopy();
                 known.remove(MEDIA_KEYS);
-                if (!kept.id().startsWith("own/")) {
+                if (!MediaId.isOwn(kept.id())) {
                     known.remove("symbol");
                 }
                 if (!known.isEmpty()) {
@@ -133,14 +141,11 @@ final class BoardReader {
                     id = boardId + "-" + ++nameless;
                 }
                 if (buttons.putIfAbsent(id, button) != null) {
-                    reader.found("Two buttons on " + name + " have the same id (" + Text.cut(id, 40) + "); the second was left out.");
+                    reader.found("found-id-twice", "board", name, "id", Text.cut(id, 40));
                 }
             }
         }
         return buttons;
-    }
-
-    private record Standing(Cell cell, Span span) {
     }
 
     private record Grid(int rows, int columns, Map<String, Standing> standing) {
@@ -159,12 +164,13 @@ final class BoardReader {
             columns = Math.max(1, (int) Math.ceil(Math.sqrt(buttons.size())));
             rows = Math.max(1, (buttons.size() + columns - 1) / columns);
             if (!buttons.isEmpty()) {
-                reader.found(name + " has no grid, so its buttons were put into one of " + rows + " x " + columns + ", in the order of the file.");
+                reader.found("found-no-grid", "board", name, "rows", rows, "columns", columns);
             }
         }
         if (rows > Board.MOST_LINES || columns > Board.MOST_LINES) {
             return new Grid(rows, columns, Map.of());
         }
+        Shape shape = new Shape(rows, columns);
         Map<String, Standing> standing = new LinkedHashMap<>();
         Set<Cell> taken = new HashSet<>();
         for (int r = 0; r < order.size(); r++) {
@@ -176,28 +182,31 @@ final class BoardReader {
                     continue;
                 }
                 if (!buttons.containsKey(id)) {
-                    reader.found("The grid of " + name + " names a button that is not there (" + Text.cut(id, 40) + "). Its cell stays empty.");
+                    reader.found("found-grid-names-nothing", "board", name, "id", Text.cut(id, 40));
                     continue;
                 }
                 if (standing.containsKey(id)) {
-                    reader.found("“" + buttons.get(id).path("label").asString("") + "” stands in several cells of " + name + "; it was kept in the first.");
+                    reader.found("found-in-several-cells", "button", label(buttons.get(id)), "board", name);
                     continue;
                 }
                 Span span = span(buttons.get(id), order, cell, id);
-                if (!free(cell, span, rows, columns, taken)) {
-                    reader.found("“" + buttons.get(id).path("label").asString("") + "” on " + name + " covers cells of others; it was kept in one cell.");
-                    span = Span.ONE;
+                Standing wanted = new Standing(cell, span);
+                if (!wanted.fits(shape) || wanted.cells().stream().anyMatch(taken::contains)) {
+                    reader.found("found-covers-others", "button", label(buttons.get(id)), "board", name);
+                    wanted = Standing.at(cell);
                 }
-                for (int i = 0; i < span.rows() * span.columns(); i++) {
-                    taken.add(new Cell(r + i / span.columns(), c + i % span.columns()));
-                }
-                standing.put(id, new Standing(cell, span));
+                taken.addAll(wanted.cells());
+                standing.put(id, wanted);
             }
         }
         List<String> forgotten = buttons.keySet().stream().filter(id -> !standing.containsKey(id)).toList();
         if (!forgotten.isEmpty()) {
             if (order.size() > 0) {
-                reader.found(forgotten.size() + (forgotten.size() == 1 ? " button" : " buttons") + " of " + name + " stood outside its grid and went into empty cells.");
+                reader.found("found-outside-grid", "count", forgotten.size(), "board", name);
+            }
+            int needed = (taken.size() + forgotten.size() + columns - 1) / columns;
+            if (needed > Board.MOST_LINES) {
+                return new Grid(needed, columns, Map.of());
             }
             int next = 0;
             for (String id : forgotten) {
@@ -206,7 +215,7 @@ final class BoardReader {
                 }
                 Cell cell = new Cell(next / columns, next % columns);
                 taken.add(cell);
-                standing.put(id, new Standing(cell, Span.ONE));
+                standing.put(id, Standing.at(cell));
                 rows = Math.max(rows, cell.row() + 1);
             }
         }
@@ -217,7 +226,7 @@ final class BoardReader {
     private static Span span(ObjectNode button, JsonNode order, Cell cell, String id) {
         JsonNode own = button.path(ObfWriter.SPAN);
         if (own.isObject()) {
-            return new Span(Math.max(1, own.path("rows").asInt(1)), Math.max(1, own.path("columns").asInt(1)));
+            return new Span(lines(own.path("rows")), lines(own.path("columns")));
         }
         int columns = 1;
         while (order.get(cell.row()).path(cell.column() + columns).asString("").equals(id)) {
@@ -230,42 +239,40 @@ final class BoardReader {
         return new Span(rows, columns);
     }
 
-    private static boolean free(Cell cell, Span span, int rows, int columns, Set<Cell> taken) {
-        if (cell.row() + span.rows() > rows || cell.column() + span.columns() > columns) {
-            return false;
-        }
-        for (int i = 0; i < span.rows() * span.columns(); i++) {
-            if (taken.contains(new Cell(cell.row() + i / span.columns(), cell.column() + i % span.columns()))) {
-                return false;
-            }
-        }
-        return true;
+    /** As many lines as a board can have, whatever a file says. */
+    private static int lines(JsonNode told) {
+        return Math.max(1, Math.min(Board.MOST_LINES, told.asInt(1)));
+    }
+
+    private static String label(ObjectNode button) {
+        return Text.cut(Text.tidy(button.path("label").asString("")), 40);
     }
 
     private @Nullable Button button(String id, ObjectNode json, Standing standing, Map<String, String> pictureIds, Map<String, String> soundIds) {
         String label = Text.tidy(ObfReader.text(json, "label", ""));
         Map<String, JsonNode> extras = unused(json, BUTTON_KEYS);
-        if (Text.length(label) > Button.LONGEST_LABEL) {
-            reader.found("A label on " + name + " is longer than " + Button.LONGEST_LABEL + " characters; its beginning was kept (“" + Text.cut(label, 20) + "…”).");
-            label = Text.cut(label, Button.LONGEST_LABEL);
+        if (Text.length(label) > Face.LONGEST_LABEL) {
+            reader.found("found-label-long", "board", name, "most", Face.LONGEST_LABEL, "label", Text.cut(label, 20));
+            label = Text.cut(label, Face.LONGEST_LABEL);
         }
-        String picture = pictureIds.get(ObfReader.text(json, "image_id", ""));
         List<Layer> layers = layers(json, pictureIds);
-        picture = layers.isEmpty() ? picture : layers.get(0).picture();
+        if (layers.isEmpty()) {
+            layers = Layer.only(pictureIds.get(ObfReader.text(json, "image_id", "")));
+        }
         Leads leads = leads(json);
-        List<String> actions = actions(json, extras);
-        Says says = says(json, leads, actions);
-        if (label.isEmpty() && picture == null) {
-            label = says instanceof Says.Words words ? Text.cut(words.text(), Button.LONGEST_LABEL) : "?";
-            reader.found("A button on " + name + " had neither label nor picture; it is now called “" + label + "”.");
+        List<Doing> doings = doings(json, extras);
+        Says says = says(json, leads, doings);
+        if (label.isEmpty() && layers.isEmpty()) {
+            label = says instanceof Says.Words words ? Text.cut(words.text(), Face.LONGEST_LABEL) : "?";
+            reader.found("found-nameless", "board", name, "label", label);
         }
         String kindWord = json.path(ObfWriter.KIND).asString("");
-        Kind kind = leads == Leads.STAYS ? Kind.THING : Kind.LITTLE;
+        Kind kind = says == Says.NOTHING || kindWord.equals(ObfWriter.NO_KIND) ? null : Kind.THING;
         for (Kind known : Kind.values()) {
             kind = known.word().equals(kindWord) ? known : kind;
         }
-        return new Button(Text.cut(id, 200), standing.cell, standing.span, label, says, picture, layers,
-            soundIds.get(ObfReader.text(json, "sound_id", "")), kind, leads, actions, json.path("hidden").asBoolean(false), extras);
+        return new Button(Text.cut(id, Button.LONGEST_ID), standing, new Face(label, layers, kind),
+            new Acts(says, soundIds.get(ObfReader.text(json, "sound_id", "")), doings, leads), new Shown(json.path("hidden").asBoolean(false)), Extras.ofPackage(extras));
     }
 
     /** The parts of a layered picture that came along, at most as many as a button can have. */
@@ -273,7 +280,7 @@ final class BoardReader {
         List<Layer> layers = new ArrayList<>();
         for (JsonNode layer : json.path(ObfWriter.LAYERS)) {
             String picture = pictureIds.get(layer.path("image_id").asString(""));
-            if (picture != null && layers.size() < Button.MOST_LAYERS) {
+            if (picture != null && layers.size() < Face.MOST_LAYERS) {
                 layers.add(new Layer(picture, layer.path("x").asInt(0), layer.path("y").asInt(0), layer.path("size").asInt(Layer.ROOM)));
             }
         }
@@ -306,23 +313,24 @@ final class BoardReader {
         return actions;
     }
 
-    private List<String> actions(ObjectNode json, Map<String, JsonNode> extras) {
-        List<String> known = new ArrayList<>();
+    private List<Doing> doings(ObjectNode json, Map<String, JsonNode> extras) {
+        List<Doing> known = new ArrayList<>();
         for (String action : rawActions(json)) {
-            if (ACTIONS.contains(action) || action.startsWith("+") && action.length() > 1 && action.length() <= 101) {
-                known.add(action);
+            Optional<Doing> doing = ObfActions.read(action);
+            if (doing.isPresent() && known.size() < Acts.MOST_DOINGS) {
+                known.add(doing.get());
             } else if (!action.equals(":home")) {
-                reader.found("A button on " + name + " asks for “" + Text.cut(action, 30) + "”, which Dwimble does not do.");
+                reader.found("found-unknown-action", "board", name, "action", Text.cut(action, 30));
                 extras.put("ext_dwimble_unknown_actions", json.has("actions") ? json.get("actions") : json.get("action"));
             }
         }
         return known;
     }
 
-    private Says says(ObjectNode json, Leads leads, List<String> actions) {
+    private Says says(ObjectNode json, Leads leads, List<Doing> doings) {
         String words = Text.tidy(json.path("vocalization").asString(""));
         if (Text.length(words) > Says.MOST) {
-            reader.found("What a button on " + name + " says is longer than " + Says.MOST + " characters; its beginning was kept.");
+            reader.found("found-says-long", "board", name, "most", Says.MOST);
             words = Text.cut(words, Says.MOST);
         }
         String own = json.path(ObfWriter.SAYS).asString("");
@@ -332,7 +340,7 @@ final class BoardReader {
         if (!words.isEmpty()) {
             return new Says.Words(words);
         }
-        return leads == Leads.STAYS && actions.isEmpty() ? Says.LABEL : Says.NOTHING;
+        return leads == Leads.STAYS && doings.isEmpty() ? Says.LABEL : Says.NOTHING;
     }
 
     private static Map<String, JsonNode> unused(ObjectNode json, Set<String> used) {

@@ -1,6 +1,7 @@
 package org.dwimble.core.obf;
 
 import java.util.Optional;
+import org.dwimble.core.told.Told;
 import org.jspecify.annotations.Nullable;
 
 /** Where pictures and sounds are kept, as the reader and writer need it. Ids are a button's {@code picture} and {@code sound}. */
@@ -9,8 +10,8 @@ public interface Media {
     record Item(String id, String contentType, String name, byte[] bytes) {
     }
 
-    /** What became of bytes that were offered: an id to use, or why they were not taken, as the end of a sentence. */
-    record Kept(@Nullable String id, @Nullable String whyNot) {
+    /** What became of bytes that were offered: an id to use, or why they were not taken. */
+    record Kept(@Nullable String id, @Nullable Told whyNot) {
     }
 
     /**

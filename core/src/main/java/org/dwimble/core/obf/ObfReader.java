@@ -11,6 +11,7 @@ import java.util.Enumeration;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -19,8 +20,11 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Extras;
 import org.dwimble.core.board.Text;
-import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.board.Whole;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.board.Vocabulary;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
@@ -40,8 +44,8 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class ObfReader {
 
-    /** @param findings what was mended or left out, each a sentence, in the order met, each once */
-    public record Read(Vocabulary vocabulary, List<String> findings) {
+    /** @param findings what was mended or left out, in the order met, each once */
+    public record Read(Vocabulary vocabulary, List<Told> findings) {
     }
 
     private static final int MOST_FINDINGS = 200;
@@ -49,7 +53,7 @@ public final class ObfReader {
     private final Media media;
     private final Limits limits;
     private final JsonMapper mapper;
-    private final Set<String> findings = new java.util.LinkedHashSet<>();
+    private final Set<Told> findings = new LinkedHashSet<>();
     private final Map<String, Media.Kept> keptByPath = new HashMap<>();
     private long unpacked;
 
@@ -76,13 +80,13 @@ public final class ObfReader {
             n = in.readNBytes(start, 0, 4);
         }
         if (n == 0) {
-            throw new Refused("“" + name + "” is empty. Nothing was brought in.");
+            throw new Refused("file-empty", "file", name);
         }
         if (start[0] == 'P' && start[1] == 'K') {
             return readPackage(file, name);
         }
         if (Files.size(file) > limits.entryBytes()) {
-            throw new Refused("“" + name + "” is larger than a board can be (" + (limits.entryBytes() >> 20) + " MB). Nothing was brought in.");
+            throw new Refused("board-file-too-large", "file", name, "most", limits.entryBytes() >> 20);
         }
         return readBoard(Files.readAllBytes(file), name);
     }
@@ -90,11 +94,11 @@ public final class ObfReader {
     private Read readBoard(byte[] bytes, String name) throws Refused {
         ObjectNode json = object(bytes, name);
         if (!json.has("buttons") && !json.has("grid")) {
-            throw new Refused("“" + name + "” is JSON, but not a board: it has neither buttons nor a grid. Nothing was brought in.");
+            throw new Refused("json-no-board", "file", name);
         }
         String id = text(json, "id", "board");
         Board board = new BoardReader(this, json, id, Map.of(), (path, what) -> null).read(Set.of(), text(json, "name", baseName(name)));
-        return new Read(vocabulary(board.name(), id, text(json, "locale", "en"), Map.of(id, board), null), listed());
+        return new Read(vocabulary(board.name(), id, text(json, "locale", "en"), Map.of(id, board), Map.of()), listed());
     }
 
     private Read readPackage(Path file, String name) throws Refused, IOException {
@@ -102,19 +106,19 @@ public final class ObfReader {
             checkEntries(zip, name);
             ZipEntry manifestEntry = zip.getEntry("manifest.json");
             if (manifestEntry == null) {
-                throw new Refused("“" + name + "” is a zip, but not a package of boards: it has no manifest.json. Nothing was brought in.");
+                throw new Refused("zip-no-package", "file", name);
             }
             ObjectNode manifest = object(bytes(zip, manifestEntry), "manifest.json");
             Map<String, String> paths = boardPaths(zip, manifest);
             if (paths.isEmpty()) {
-                throw new Refused("“" + name + "” lists no boards. Nothing was brought in.");
+                throw new Refused("package-without-boards", "file", name);
             }
             Map<String, byte[]> files = new LinkedHashMap<>();
             Map<String, String> idByPath = new HashMap<>();
             for (Map.Entry<String, String> path : paths.entrySet()) {
                 ZipEntry entry = zip.getEntry(path.getValue());
                 if (entry == null) {
-                    found("The board " + path.getKey() + " is listed, but its file " + path.getValue() + " is not in the package. It was left out.");
+                    found("found-board-missing", "board", path.getKey(), "file", path.getValue());
                     continue;
                 }
                 files.put(path.getKey(), bytes(zip, entry));
@@ -122,7 +126,7 @@ public final class ObfReader {
             }
             Map<String, ObjectNode> jsons = parsed(files, paths);
             if (jsons.isEmpty()) {
-                throw new Refused("None of the boards that “" + name + "” lists is in it. Nothing was brought in.");
+                throw new Refused("package-boards-missing", "file", name);
             }
             Set<String> repeated = repeatedButtonIds(jsons);
             Map<String, Board> boards = new LinkedHashMap<>();
@@ -136,24 +140,24 @@ public final class ObfReader {
             return new Read(vocabulary(text(manifest, "ext_dwimble_name", fallback), home,
                 text(manifest, "ext_dwimble_locale", text(jsons.get(home), "locale", "en")), boards, extras(manifest)), listed());
         } catch (ZipException e) {
-            throw new Refused("“" + name + "” is cut short or is not a zip file at all. Nothing was brought in; ask for the file again.");
+            throw new Refused("zip-broken", "file", name);
         } catch (IllegalArgumentException e) {
             if (e instanceof Unacceptable) {
                 throw e;
             }
-            throw new Refused("“" + name + "” has file names that cannot be read. Nothing was brought in.");
+            throw new Refused("zip-names-unreadable", "file", name);
         }
     }
 
     private void checkEntries(ZipFile zip, String name) throws Refused {
         if (zip.size() > limits.entries()) {
-            throw new Refused("“%s” holds %,d files; up to %,d can be read. Nothing was brought in.".formatted(name, zip.size(), limits.entries()));
+            throw new Refused("too-many-files", "file", name, "has", zip.size(), "most", limits.entries());
         }
         long total = 0;
         for (Enumeration<? extends ZipEntry> entries = zip.entries(); entries.hasMoreElements(); ) {
             ZipEntry entry = entries.nextElement();
             if (climbs(entry.getName())) {
-                throw new Refused("“" + name + "” holds a file that would climb out of its folder (" + Text.cut(Text.tidy(entry.getName()), 60) + "). Nothing was brought in.");
+                throw new Refused("zip-climbs-out", "file", name, "entry", Text.cut(Text.tidy(entry.getName()), 60));
             }
             if (entry.getSize() > limits.entryBytes()) {
                 throw tooLarge(entry.getName());
@@ -161,7 +165,7 @@ public final class ObfReader {
             total += Math.max(0, entry.getSize());
         }
         if (total > limits.totalBytes()) {
-            throw new Refused("“%s” would unpack to more than %,d MB. Nothing was brought in.".formatted(name, limits.totalBytes() >> 20));
+            throw new Refused("package-too-large", "file", name, "most", limits.totalBytes() >> 20);
         }
     }
 
@@ -171,7 +175,7 @@ public final class ObfReader {
     }
 
     private Refused tooLarge(String entry) {
-        return new Refused("The file %s in it would unpack to more than %,d MB. Nothing was brought in.".formatted(Text.cut(Text.tidy(entry), 60), limits.entryBytes() >> 20));
+        return new Refused("entry-too-large", "entry", Text.cut(Text.tidy(entry), 60), "most", limits.entryBytes() >> 20);
     }
 
     /** Reads one entry, counting what really comes out: what a zip says of itself may be a lie. */
@@ -180,14 +184,14 @@ public final class ObfReader {
         try (InputStream in = zip.getInputStream(entry)) {
             bytes = in.readNBytes((int) Math.min(limits.entryBytes() + 1, Integer.MAX_VALUE - 8));
         } catch (java.io.EOFException e) {
-            throw new Refused("The file " + entry.getName() + " in it is cut short. Nothing was brought in; ask for the package again.");
+            throw new Refused("entry-cut-short", "entry", Text.cut(Text.tidy(entry.getName()), 60));
         }
         unpacked += bytes.length;
         if (bytes.length > limits.entryBytes()) {
             throw tooLarge(entry.getName());
         }
         if (unpacked > limits.totalBytes()) {
-            throw new Refused("The package unpacks to more than %,d MB. Nothing was brought in.".formatted(limits.totalBytes() >> 20));
+            throw new Refused("unpacks-too-large", "most", limits.totalBytes() >> 20);
         }
         return bytes;
     }
@@ -212,11 +216,11 @@ public final class ObfReader {
                 return object;
             }
         } catch (StreamConstraintsException e) {
-            throw new Refused("The file " + Text.cut(Text.tidy(file), 60) + " is nested too deep or has a piece too long to be a board. Nothing was brought in.");
+            throw new Refused("json-too-deep", "file", Text.cut(Text.tidy(file), 60));
         } catch (JacksonException e) {
             // said below
         }
-        throw new Refused("The file " + Text.cut(Text.tidy(file), 60) + " is not a board or a package of boards: it is not valid JSON. Nothing was brought in.");
+        throw new Refused("json-invalid", "file", Text.cut(Text.tidy(file), 60));
     }
 
     private record Parsed(String id, @Nullable ObjectNode json, @Nullable Refused refused) {
@@ -259,7 +263,7 @@ public final class ObfReader {
         String home = idByPath.get(root);
         if (home == null) {
             home = boards.containsKey(root) ? root : boards.keySet().iterator().next();
-            found("The package does not say which board is home, so " + boards.get(home).name() + " was taken.");
+            found("found-no-home", "board", boards.get(home).name());
         }
         return home;
     }
@@ -278,12 +282,12 @@ public final class ObfReader {
         return repeated;
     }
 
-    private static Vocabulary vocabulary(String name, String home, String locale, Map<String, Board> boards, @Nullable Map<String, JsonNode> extras) {
-        String tidy = Text.cut(Text.tidy(name), Vocabulary.LONGEST_NAME);
-        return new Vocabulary(tidy.isEmpty() ? "Boards" : tidy, home, locale, boards, extras);
+    private static Vocabulary vocabulary(String name, String home, String locale, Map<String, Board> boards, Map<String, JsonNode> extras) {
+        String tidy = Text.cut(Text.tidy(name), Whole.LONGEST_NAME);
+        return new Vocabulary(new Whole(tidy.isEmpty() ? "Boards" : tidy, home, locale, Extras.ofPackage(extras)), boards);
     }
 
-    private static @Nullable Map<String, JsonNode> extras(ObjectNode manifest) {
+    private static Map<String, JsonNode> extras(ObjectNode manifest) {
         Map<String, JsonNode> extras = new TreeMap<>();
         Set<String> used = Set.of("format", "root", "paths", "ext_dwimble_name", "ext_dwimble_locale");
         manifest.properties().stream().filter(p -> !used.contains(p.getKey())).forEach(p -> extras.put(p.getKey(), p.getValue()));
@@ -320,17 +324,18 @@ public final class ObfReader {
         return media;
     }
 
-    void found(String sentence) {
-        findings.add(sentence);
+    /** @param with names and values in turn, as in {@link Told#of} */
+    void found(String key, Object... with) {
+        findings.add(Told.of(key, with));
     }
 
-    private List<String> listed() {
-        List<String> all = new ArrayList<>(findings);
+    private List<Told> listed() {
+        List<Told> all = new ArrayList<>(findings);
         if (all.size() <= MOST_FINDINGS) {
             return all;
         }
-        List<String> some = new ArrayList<>(all.subList(0, MOST_FINDINGS));
-        some.add("And %,d more like these.".formatted(all.size() - MOST_FINDINGS));
+        List<Told> some = new ArrayList<>(all.subList(0, MOST_FINDINGS));
+        some.add(Told.of("found-more", "more", all.size() - MOST_FINDINGS));
         return some;
     }
 }

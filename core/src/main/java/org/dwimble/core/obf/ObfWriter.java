@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
 import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -13,14 +14,17 @@ import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.dwimble.core.board.Board;
-import org.dwimble.core.board.BoardJson;
 import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Extras;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.document.Json;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -34,9 +38,13 @@ public final class ObfWriter {
     /** Marks an image that is only such pictures as one, so that Dwimble does not take it in again. */
     static final String COMPOSED = "ext_dwimble_composed";
     static final String KIND = "ext_dwimble_kind";
+    /** Of a button that is no word. */
+    static final String NO_KIND = "none";
     static final String SAYS = "ext_dwimble_says";
     static final String LEADS = "ext_dwimble_leads";
-    private static final long FIXED_TIME = 315532800000L;
+    /** Told without a zone; nothing earlier is told so. */
+    private static final LocalDateTime FIXED_TIME = LocalDateTime.of(1980, 2, 1, 0, 0);
+    private static final JsonMapper JSON = Json.mapper();
 
     private final Media media;
 
@@ -52,16 +60,16 @@ public final class ObfWriter {
     /** The whole vocabulary as a package; the stream is not closed. */
     public void obz(Vocabulary vocabulary, OutputStream out) throws IOException {
         Map<String, Media.Item> items = new LinkedHashMap<>();
-        ObjectNode manifest = BoardJson.mapper().createObjectNode();
+        ObjectNode manifest = JSON.createObjectNode();
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
-        ObjectNode boards = BoardJson.mapper().createObjectNode();
+        ObjectNode boards = JSON.createObjectNode();
         Map<String, String> names = boardFiles(vocabulary);
         for (Board board : vocabulary.boardsById().values()) {
             put(zip, names.get(board.id()), bytes(json(board, vocabulary, names, items)));
             boards.put(board.id(), names.get(board.id()));
         }
-        ObjectNode images = BoardJson.mapper().createObjectNode();
-        ObjectNode sounds = BoardJson.mapper().createObjectNode();
+        ObjectNode images = JSON.createObjectNode();
+        ObjectNode sounds = JSON.createObjectNode();
         for (Map.Entry<String, Media.Item> item : items.entrySet()) {
             put(zip, item.getKey(), item.getValue().bytes());
             (item.getValue().contentType().startsWith("audio/") ? sounds : images).put(item.getValue().id(), item.getKey());
@@ -74,7 +82,7 @@ public final class ObfWriter {
         paths.set("sounds", sounds);
         manifest.put("ext_dwimble_name", vocabulary.name());
         manifest.put("ext_dwimble_locale", vocabulary.locale());
-        copy(vocabulary.extras(), manifest);
+        copy(vocabulary.whole().extras(), manifest);
         put(zip, "manifest.json", bytes(manifest));
         zip.finish();
     }
@@ -98,21 +106,21 @@ public final class ObfWriter {
      * @param items gathers what must go into the package, by path; null to put the bytes inside the board
      */
     private ObjectNode json(Board board, Vocabulary in, Map<String, String> files, @Nullable Map<String, Media.Item> items) {
-        ObjectNode json = BoardJson.mapper().createObjectNode();
+        ObjectNode json = JSON.createObjectNode();
         json.put("format", FORMAT);
         json.put("id", board.id());
         json.put("locale", in.locale());
         json.put("name", board.name());
         copy(board.extras(), json);
         ArrayNode buttons = json.putArray("buttons");
-        Set<String> pictures = new TreeSet<>(board.pictures() == null ? Set.of() : board.pictures().keySet());
-        Set<String> sounds = new TreeSet<>(board.sounds() == null ? Set.of() : board.sounds().keySet());
+        Set<String> pictures = new TreeSet<>(board.facts().pictures().keySet());
+        Set<String> sounds = new TreeSet<>(board.facts().sounds().keySet());
         Map<String, Media.Item> composed = new TreeMap<>();
         for (Button button : board.buttons()) {
             ObjectNode written = json(button, in, files);
             buttons.add(written);
             pictures.addAll(button.pictures());
-            if (!button.layers().isEmpty()) {
+            if (isComposed(button)) {
                 Media.Item item = Composed.of(button.layers(), media);
                 composed.put(item.id(), item);
                 written.put("image_id", item.id());
@@ -125,10 +133,10 @@ public final class ObfWriter {
         }
         ArrayNode images = json.putArray("images");
         for (String id : pictures) {
-            media(id, board.pictures(), "images/", items, images);
+            media(id, board.facts().pictures(), "images/", items, images);
         }
         for (Media.Item item : composed.values()) {
-            ObjectNode entry = BoardJson.mapper().createObjectNode();
+            ObjectNode entry = JSON.createObjectNode();
             entry.put("id", item.id());
             entry.put(COMPOSED, true);
             file(item, "images/", items, entry);
@@ -136,7 +144,7 @@ public final class ObfWriter {
         }
         ArrayNode recordings = json.putArray("sounds");
         for (String id : sounds) {
-            media(id, board.sounds(), "sounds/", items, recordings);
+            media(id, board.facts().sounds(), "sounds/", items, recordings);
         }
         ObjectNode grid = json.putObject("grid");
         grid.put("rows", board.rows());
@@ -156,7 +164,7 @@ public final class ObfWriter {
     }
 
     private ObjectNode json(Button button, Vocabulary in, Map<String, String> files) {
-        ObjectNode json = BoardJson.mapper().createObjectNode();
+        ObjectNode json = JSON.createObjectNode();
         json.put("id", button.id());
         json.put("label", button.label());
         copy(button.extras(), json);
@@ -164,7 +172,7 @@ public final class ObfWriter {
             json.put("vocalization", words.text());
         }
         json.put(SAYS, button.says() instanceof Says.Label ? "label" : button.says() instanceof Says.Nothing ? "nothing" : "words");
-        json.put(KIND, button.kind().word());
+        json.put(KIND, button.kind() == null ? NO_KIND : button.kind().word());
         if (button.picture() != null) {
             json.put("image_id", button.picture());
         }
@@ -177,8 +185,8 @@ public final class ObfWriter {
         if (!button.span().equals(Span.ONE)) {
             json.putObject(SPAN).put("rows", button.span().rows()).put("columns", button.span().columns());
         }
-        ArrayNode actions = BoardJson.mapper().createArrayNode();
-        button.actions().forEach(actions::add);
+        ArrayNode actions = JSON.createArrayNode();
+        button.doings().forEach(d -> actions.add(ObfActions.write(d)));
         if (button.leads() instanceof Leads.Opens opens) {
             ObjectNode load = json.putObject("load_board").put("id", opens.board());
             in.board(opens.board()).ifPresent(b -> load.put("name", b.name()));
@@ -198,16 +206,16 @@ public final class ObfWriter {
         return json;
     }
 
-    private void media(String id, @Nullable Map<String, JsonNode> facts, String folder, @Nullable Map<String, Media.Item> items, ArrayNode into) {
-        ObjectNode entry = BoardJson.mapper().createObjectNode();
-        if (facts != null && facts.get(id) instanceof ObjectNode known) {
+    private void media(String id, Map<String, JsonNode> facts, String folder, @Nullable Map<String, Media.Item> items, ArrayNode into) {
+        ObjectNode entry = JSON.createObjectNode();
+        if (facts.get(id) instanceof ObjectNode known) {
             known.properties().forEach(p -> entry.set(p.getKey(), p.getValue()));
         }
         entry.put("id", id);
         Media.Item item = media.find(id).orElse(null);
         if (item != null) {
             file(item, folder, items, entry);
-            if (!id.startsWith("own/")) {
+            if (!MediaId.isOwn(id)) {
                 entry.putObject("symbol").put("set", "dwimble").put("filename", id);
             }
         }
@@ -224,20 +232,23 @@ public final class ObfWriter {
         }
     }
 
-    private static void copy(@Nullable Map<String, JsonNode> extras, ObjectNode into) {
-        if (extras != null) {
-            extras.forEach(into::set);
-        }
+    private static void copy(Extras extras, ObjectNode into) {
+        extras.ofPackage().forEach(into::set);
+    }
+
+    /** True unless its picture, if any, is one that takes all the room. */
+    private static boolean isComposed(Button button) {
+        return button.layers().size() > 1 || button.layers().stream().anyMatch(l -> !l.takesAllRoom());
     }
 
     private static byte[] bytes(ObjectNode json) {
-        return BoardJson.mapper().writeValueAsBytes(json);
+        return JSON.writeValueAsBytes(json);
     }
 
     private static void put(ZipOutputStream zip, String name, byte[] bytes) {
         try {
             ZipEntry entry = new ZipEntry(name);
-            entry.setTime(FIXED_TIME);
+            entry.setTimeLocal(FIXED_TIME);
             zip.putNextEntry(entry);
             zip.write(bytes);
             zip.closeEntry();

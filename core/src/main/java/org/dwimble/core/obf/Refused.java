@@ -1,8 +1,22 @@
 package org.dwimble.core.obf;
 
-/** A file that is not taken in. The message says which part and why, as a sentence for the person. */
+import org.dwimble.core.told.Told;
+
+/** A file that is not taken in, as a whole. What is told says which file and why. */
 public final class Refused extends Exception {
-    public Refused(String sentence) {
-        super(sentence);
+    private final transient Told told;
+
+    public Refused(Told told) {
+        super(told.toString());
+        this.told = told;
+    }
+
+    /** @param with names and values in turn, as in {@link Told#of} */
+    public Refused(String key, Object... with) {
+        this(Told.of(key, with));
+    }
+
+    public Told told() {
+        return told;
     }
 }

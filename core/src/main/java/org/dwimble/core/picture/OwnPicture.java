@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Text;
-import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -45,26 +45,26 @@ public record OwnPicture(List<String> words, List<String> categories, Audience a
         words = tidy(words);
         categories = tidy(categories).stream().map(c -> c.toLowerCase(Locale.ROOT)).distinct().toList();
         if (words.isEmpty()) {
-            throw new Unacceptable("A picture needs a word it is found by. Type one.");
+            throw new Unacceptable("picture-without-word");
         }
         if (words.size() > MOST_WORDS || categories.size() > MOST_CATEGORIES) {
-            throw new Unacceptable("A picture can have up to %d words and %d categories. Take some away.".formatted(MOST_WORDS, MOST_CATEGORIES));
+            throw new Unacceptable("picture-too-many-words", "words", MOST_WORDS, "categories", MOST_CATEGORIES);
         }
-        words.forEach(w -> Text.atMost(60, "A word", w));
-        categories.forEach(c -> Text.atMost(40, "A category", c));
+        words.forEach(w -> Text.atMost(60, "word", w));
+        categories.forEach(c -> Text.atMost(40, "category", c));
         audience = audience == null ? Audience.MINE : audience;
         origin = origin == null ? Origin.OWN_PHOTO : origin;
         if ((audience == Audience.STUDENT) != (student != null)) {
-            throw new Unacceptable(student == null ? "Choose the student this picture is for." : "A picture for more than one student belongs to none of them alone.");
+            throw new Unacceptable(student == null ? "picture-for-whom" : "picture-for-one");
         }
         author = Text.tidy(author);
         licence = Text.tidy(licence);
         source = Text.tidy(source);
-        Text.atMost(LONGEST_CREDIT, "The name of who made a picture", author);
-        Text.atMost(LONGEST_CREDIT, "A licence", licence);
-        Text.atMost(LONGEST_CREDIT, "Where a picture is from", source);
+        Text.atMost(LONGEST_CREDIT, "picture_author", author);
+        Text.atMost(LONGEST_CREDIT, "licence", licence);
+        Text.atMost(LONGEST_CREDIT, "picture_source", source);
         if (origin == Origin.LICENCE && licence.isEmpty()) {
-            throw new Unacceptable("Say which licence the picture is under, such as CC BY 4.0.");
+            throw new Unacceptable("picture-which-licence");
         }
     }
 

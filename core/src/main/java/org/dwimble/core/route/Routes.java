@@ -15,6 +15,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
 
 /**
@@ -155,6 +156,6 @@ public final class Routes {
     }
 
     private static Comparator<Board> byName() {
-        return Comparator.comparing(Board::name, String.CASE_INSENSITIVE_ORDER).thenComparing(Board::id);
+        return Comparator.comparing(Board::name, Names.order()).thenComparing(Board::id);
     }
 }

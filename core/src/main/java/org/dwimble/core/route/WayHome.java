@@ -82,14 +82,14 @@ public final class WayHome {
         return List.of(Leads.BACK, Leads.HOME).stream()
             .filter(leads -> !has(board, leads))
             .flatMap(leads -> usual(leads, board).map(Button::cell).stream())
-            .filter(cell -> cell.row() < board.rows() && cell.column() < board.columns() && board.at(cell).isEmpty())
+            .filter(cell -> board.has(cell) && board.at(cell).isEmpty())
             .distinct().sorted().toList();
     }
 
     /** An empty board of home's size with its way home and back where its siblings have them. */
     public static Board newBoard(String id, String name, Vocabulary vocabulary, Supplier<String> ids) {
         Board home = vocabulary.homeBoard();
-        Board bare = Board.empty(id, name, home.rows(), home.columns());
+        Board bare = Board.empty(id, name, home.shape());
         return bare.withButtons(of(vocabulary).missingOn(bare, ids));
     }
 

@@ -9,6 +9,10 @@ import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Text;
+import org.dwimble.core.measure.Length;
+import org.dwimble.core.measure.Rect;
+import org.dwimble.core.screen.Screen;
+import org.dwimble.core.screen.TalkLayout;
 
 /**
  * One board on one sheet of paper: either with cells exactly as large as on the student's screen, to point at,
@@ -119,6 +123,9 @@ public final class BoardSheet {
                 marks.addAll(pictures(button, new Rect(inner.x(), inner.y(), inner.width(), room)));
             }
         }
+        if (button.kind() == null) {
+            return;
+        }
         Length mark = Length.smaller(side.times(0.07), Length.mm(2.5));
         Rect at = new Rect(card.x().plus(side.times(0.04)), card.y().plus(side.times(0.05)), mark, mark);
         if (button.kind() == Kind.QUESTION) {
@@ -130,7 +137,7 @@ public final class BoardSheet {
 
     /** One picture in all the room there is; several in the largest square in its middle, each in its place. */
     private static List<Mark> pictures(Button button, Rect room) {
-        if (button.layers().isEmpty()) {
+        if (button.layers().size() == 1 && button.layers().get(0).takesAllRoom()) {
             return List.of(new Mark.Picture(room, button.picture()));
         }
         Length side = Length.smaller(room.width(), room.height());

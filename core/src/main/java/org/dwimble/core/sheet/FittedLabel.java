@@ -3,6 +3,7 @@ package org.dwimble.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.core.board.Text;
+import org.dwimble.core.measure.Length;
 
 /**
  * A label set as large as its room allows: on one line or two, never smaller than can be read. Words are not

@@ -3,6 +3,7 @@ package org.dwimble.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.measure.Rect;
 
 /** The outline of each kind's mark. */
 final class KindShape {

@@ -3,6 +3,8 @@ package org.dwimble.core.sheet;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
+import org.dwimble.core.measure.Length;
+import org.dwimble.core.measure.Rect;
 
 /** One thing drawn on a page. Later marks lie over earlier ones. Colours are names that painters know. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")

@@ -1,6 +1,7 @@
 package org.dwimble.core.sheet;
 
 import java.util.List;
+import org.dwimble.core.measure.Length;
 
 /**
  * One sheet of paper and what is drawn on it.

@@ -1,5 +1,7 @@
 package org.dwimble.core.sheet;
 
+import org.dwimble.core.measure.Length;
+
 /** Paper sizes: ISO 216 A4, and ANSI Letter of 8.5 x 11 inches. Sizes are given standing up. */
 public enum Paper {
     A4("A4", Length.mm(210), Length.mm(297)),

@@ -8,7 +8,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.board.Text;
+import org.dwimble.core.told.Unacceptable;
 
 /**
  * One sound of English.
@@ -30,7 +31,7 @@ public record Phone(String code, String ipa, boolean vowel, String spelt, String
     public static Phone of(String code) {
         Phone phone = ALL.get(code);
         if (phone == null) {
-            throw new Unacceptable("There is no sound “" + code + "” in English. Choose it by a word that has it.");
+            throw new Unacceptable("unknown-phone", "code", Text.cut(code, 20));
         }
         return phone;
     }

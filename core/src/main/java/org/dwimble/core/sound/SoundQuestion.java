@@ -1,6 +1,7 @@
 package org.dwimble.core.sound;
 
-import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.board.Text;
+import org.dwimble.core.told.Unacceptable;
 
 /** What a word shall sound like. */
 public sealed interface SoundQuestion {
@@ -27,7 +28,7 @@ public sealed interface SoundQuestion {
     record HasShape(String shape) implements SoundQuestion {
         public HasShape {
             if (!shape.matches("[CV]{1,20}")) {
-                throw new Unacceptable("A shape is written in C for a consonant and V for a vowel, such as CVC; not “" + shape + "”.");
+                throw new Unacceptable("unknown-shape", "shape", Text.cut(shape, 30));
             }
         }
     }
@@ -36,7 +37,7 @@ public sealed interface SoundQuestion {
     record HasSyllables(int count) implements SoundQuestion {
         public HasSyllables {
             if (count < 1) {
-                throw new Unacceptable("A word has one syllable or more, not " + count + ".");
+                throw new Unacceptable("syllables", "has", count);
             }
         }
     }

@@ -13,14 +13,21 @@ import java.util.Map;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Extras;
+import org.dwimble.core.board.Face;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
-import org.dwimble.core.board.Span;
+import org.dwimble.core.board.Shape;
+import org.dwimble.core.board.Shown;
+import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.doing.Doing;
+import org.dwimble.core.doing.Spell;
 import org.dwimble.core.words.Kinds;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.PictureSearch;
@@ -72,7 +79,7 @@ public final class StarterSource {
         for (String id : ids) {
             boards.put(id, board(id, files.apply(id), rows, columns));
         }
-        return new Starter(head.get("id"), head.get("about"), new Vocabulary(head.get("name"), ids.get(0), "en", boards, null));
+        return new Starter(head.get("id"), head.get("about"), Vocabulary.of(head.get("name"), ids.get(0), "en", boards.values()));
     }
 
     private static Map<String, String> head(String text) {
@@ -111,7 +118,7 @@ public final class StarterSource {
             }
             row++;
         }
-        return new Board(id, name, rows, columns, buttons, null, null, null);
+        return Board.empty(id, name, new Shape(rows, columns)).withButtons(buttons);
     }
 
     private Button button(String board, String source, Cell cell) {
@@ -121,7 +128,7 @@ public final class StarterSource {
         Kind kind = null;
         Says says = Says.LABEL;
         Leads leads = Leads.STAYS;
-        List<String> actions = new ArrayList<>();
+        List<Doing> doings = new ArrayList<>();
         for (boolean first = true; matcher.find(); first = false) {
             if (first) {
                 label = source.substring(0, matcher.start());
@@ -133,25 +140,30 @@ public final class StarterSource {
                 case '/' -> kind = Kind.of(rest);
                 case '"' -> says = new Says.Words(rest.substring(0, rest.length() - 1));
                 case '>' -> leads = new Leads.Opens(rest);
-                case '+' -> actions.add(modifier);
+                case '+' -> doings.add(new Spell(rest));
                 default -> {
-                    if (rest.equals("home") || rest.equals("back")) {
-                        leads = rest.equals("home") ? Leads.HOME : Leads.BACK;
-                    } else {
-                        actions.add(modifier);
+                    switch (rest) {
+                        case "home" -> leads = Leads.HOME;
+                        case "back" -> leads = Leads.BACK;
+                        case "space" -> doings.add(Doing.SPACE);
+                        case "backspace" -> doings.add(Doing.TAKE_LAST_OFF);
+                        case "clear" -> doings.add(Doing.CLEAR);
+                        case "speak" -> doings.add(Doing.SAY);
+                        default -> throw new IllegalArgumentException("no button does “" + modifier + "”");
                     }
                 }
             }
         }
         label = label.trim();
-        if (says == Says.LABEL && (leads != Leads.STAYS || !actions.isEmpty())) {
+        if (says == Says.LABEL && (leads != Leads.STAYS || !doings.isEmpty())) {
             says = Says.NOTHING;
         }
-        Picture picture = picture(pictureWord == null ? label : pictureWord.replace('-', ' '), pictureWord, !actions.isEmpty());
-        if (kind == null) {
-            kind = leads != Leads.STAYS || !actions.isEmpty() ? Kind.LITTLE : kinds.of(label.toLowerCase(Locale.ROOT), picture);
+        Picture picture = picture(pictureWord == null ? label : pictureWord.replace('-', ' '), pictureWord, !doings.isEmpty());
+        if (kind == null && says != Says.NOTHING) {
+            kind = kinds.of(label.toLowerCase(Locale.ROOT), picture);
         }
-        return new Button(board + "-" + slug(label), cell, Span.ONE, label, says, picture == null ? null : picture.id(), null, kind, leads, actions, false, null);
+        return new Button(board + "-" + slug(label), Standing.at(cell), Face.of(label, picture == null ? null : picture.id(), kind),
+            new Acts(says, null, doings, leads), Shown.YES, Extras.NONE);
     }
 
     private Picture picture(String word, String named, boolean spells) {

@@ -6,27 +6,27 @@ import static org.dwimble.core.Boards.board;
 
 import java.util.List;
 import java.util.Map;
+import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tools.jackson.databind.JsonNode;
 
 class BoardTest {
 
     private static Button wide(String id, int row, int column, int rows, int columns) {
-        return new Button(id, new Cell(row, column), new Span(rows, columns), id, null, null, null, Kind.THING, null, null, false, null);
+        return Button.word(id, new Cell(row, column), id, null, Kind.THING).withStanding(new Standing(new Cell(row, column), new Span(rows, columns)));
     }
 
     @Test
     void twoButtonsCannotShareACell() {
-        assertThatThrownBy(() -> Board.empty("b", "Harbour", 2, 2).withButtons(List.of(wide("crab", 0, 0, 1, 2), wide("gull", 0, 1, 1, 1))))
-            .isInstanceOf(Unacceptable.class).hasMessage("Row 1, place 2 of “Harbour” is taken already, so “gull” cannot stand there.");
+        assertThatThrownBy(() -> Board.empty("b", "Harbour", new Shape(2, 2)).withButtons(List.of(wide("crab", 0, 0, 1, 2), wide("gull", 0, 1, 1, 1))))
+            .isInstanceOf(Unacceptable.class).hasMessage("cell-taken {board=Harbour, button=gull, column=2, row=1}");
     }
 
     @ParameterizedTest
     @CsvSource({"0,0,1,1,true", "0,0,2,2,true", "1,1,1,1,true", "1,1,1,2,false", "1,1,2,1,false", "2,0,1,1,false", "0,2,1,1,false"})
     void aButtonStandsOnTheBoardOrNotAtAll(int row, int column, int rows, int columns, boolean fits) {
-        boolean fitted = fits(() -> Board.empty("b", "Harbour", 2, 2).with(wide("crab", row, column, rows, columns)));
+        boolean fitted = fits(() -> Board.empty("b", "Harbour", new Shape(2, 2)).with(wide("crab", row, column, rows, columns)));
         assertThat(fitted).isEqualTo(fits);
     }
 
@@ -35,7 +35,7 @@ class BoardTest {
             run.run();
             return true;
         } catch (Unacceptable e) {
-            assertThat(e).hasMessageContaining("hang over the edge");
+            assertThat(e).hasMessageContaining("over-the-edge");
             return false;
         }
     }
@@ -44,9 +44,9 @@ class BoardTest {
     @CsvSource({"1,1,true", "40,40,true", "41,40,false", "40,41,false", "0,3,false"})
     void aBoardHasOneToFortyLinesEachWay(int rows, int columns, boolean can) {
         if (can) {
-            assertThat(Board.empty("b", "Big", rows, columns).emptyCells()).hasSize(rows * columns);
+            assertThat(Board.empty("b", "Big", new Shape(rows, columns)).emptyCells()).hasSize(rows * columns);
         } else {
-            assertThatThrownBy(() -> Board.empty("b", "Big", rows, columns)).hasMessageContaining("1 to 40 rows");
+            assertThatThrownBy(() -> Board.empty("b", "Big", new Shape(rows, columns))).hasMessageContaining("board-size");
         }
     }
 
@@ -59,7 +59,7 @@ class BoardTest {
 
     @Test
     void aWideButtonIsFoundFromEveryCellItCovers() {
-        Board b = Board.empty("b", "Harbour", 3, 3).with(wide("ferry", 1, 1, 2, 2));
+        Board b = Board.empty("b", "Harbour", new Shape(3, 3)).with(wide("ferry", 1, 1, 2, 2));
         assertThat(b.at(new Cell(2, 2))).map(Button::id).hasValue("ferry");
         assertThat(b.at(new Cell(0, 1))).isEmpty();
         assertThat(b.emptyCells()).hasSize(5);
@@ -68,7 +68,7 @@ class BoardTest {
     @Test
     void aLabelOfTenThousandCharactersIsRefusedWithItsLength() {
         assertThatThrownBy(() -> Button.word("x", new Cell(0, 0), "a".repeat(10_000), null, Kind.THING))
-            .isInstanceOf(Unacceptable.class).hasMessage("A label can have up to 100 characters; this has 10,000. Nothing was changed.");
+            .isInstanceOf(Unacceptable.class).hasMessage("too-long {has=10000, most=100, what=label}");
     }
 
     @ParameterizedTest
@@ -85,9 +85,9 @@ class BoardTest {
 
     @Test
     void aButtonNeedsALabelOrAPicture() {
-        assertThatThrownBy(() -> Button.word("x", new Cell(0, 0), "  ", null, Kind.THING)).hasMessageContaining("a label or a picture");
+        assertThatThrownBy(() -> Button.word("x", new Cell(0, 0), "  ", null, Kind.THING)).hasMessageContaining("no-label-no-picture");
         assertThat(Button.word("x", new Cell(0, 0), "", "base/kite", Kind.THING).label()).isEmpty();
-        assertThatThrownBy(() -> Button.word("x", new Cell(0, 0), "", "../../etc/passwd", Kind.THING)).hasMessageContaining("not a picture");
+        assertThatThrownBy(() -> Button.word("x", new Cell(0, 0), "", "../../etc/passwd", Kind.THING)).hasMessageContaining("unknown-picture");
     }
 
     @Test
@@ -95,21 +95,46 @@ class BoardTest {
         Button opener = Button.leading("x", new Cell(0, 0), "food", null, new Leads.Opens("food"));
         assertThat(opener.spoken()).isEmpty();
         assertThat(opener.isWord()).isFalse();
-        assertThat(opener.withSays(Says.LABEL).spoken()).isEqualTo("food");
-        assertThat(opener.withSays(new Says.Words("I am hungry")).spoken()).isEqualTo("I am hungry");
+        assertThat(opener.withActs(opener.acts().withSays(Says.LABEL)).spoken()).isEqualTo("food");
+        assertThat(opener.withActs(opener.acts().withSays(new Says.Words("I am hungry"))).spoken()).isEqualTo("I am hungry");
     }
 
     @Test
-    void equalBoardsHaveTheSameCanonicalJsonWhateverOrderTheyWereMadeIn() {
-        JsonNode one = BoardJson.mapper().readTree("{\"z\":1.50,\"a\":[1e3]}");
-        Board b = board("b", "I go", "see .");
-        Board forwards = new Board("b", "b", 2, 2, b.buttons(), null, null, Map.of("ext_a", one, "ext_b", one));
-        List<Button> reversed = new java.util.ArrayList<>(b.buttons());
-        java.util.Collections.reverse(reversed);
-        Board backwards = new Board("b", "b", 2, 2, reversed, null, null, new java.util.TreeMap<>(Map.of("ext_b", one, "ext_a", one)));
-        assertThat(BoardJson.write(forwards)).isEqualTo(BoardJson.write(backwards));
-        assertThat(BoardJson.read(BoardJson.write(forwards))).isEqualTo(forwards);
-        assertThat(new String(BoardJson.write(forwards))).contains("1.50");
+    void everyNumberOfACellAndASpanIsBoundedSoThatSumsCannotOverflow() {
+        for (int n : new int[] {-1, Board.MOST_LINES, Integer.MAX_VALUE, Integer.MIN_VALUE}) {
+            assertThatThrownBy(() -> new Cell(n, 0)).hasMessageContaining("cell-off-board");
+            assertThatThrownBy(() -> new Cell(0, n)).hasMessageContaining("cell-off-board");
+        }
+        for (int n : new int[] {0, -1, Board.MOST_LINES + 1, Integer.MAX_VALUE}) {
+            assertThatThrownBy(() -> new Span(n, 1)).hasMessageContaining("span-size");
+            assertThatThrownBy(() -> new Span(1, n)).hasMessageContaining("span-size");
+        }
+        assertThatThrownBy(() -> Board.empty("b", "Harbour", new Shape(2, 2)).with(wide("crab", 39, 39, 40, 40))).hasMessageContaining("over-the-edge");
+    }
+
+    @Test
+    void aVocabularyIsBoundedInBoardsAndButtons() {
+        List<Board> boards = java.util.stream.IntStream.rangeClosed(1, Vocabulary.MOST_BOARDS).mapToObj(i -> board("b" + i, "I")).toList();
+        Vocabulary full = Vocabulary.of("v", "b1", "en", boards);
+        assertThatThrownBy(() -> full.with(board("one more", "I"))).hasMessage("too-many-boards {has=2001, most=2000}");
+        List<Button> crowd = new java.util.ArrayList<>();
+        for (int i = 0; i < 1600; i++) {
+            crowd.add(wide("w" + i, i / 40, i % 40, 1, 1));
+        }
+        Board crowded = Board.empty("c", "c", new Shape(40, 40)).withButtons(crowd);
+        List<Board> crowds = java.util.stream.IntStream.rangeClosed(1, 63).mapToObj(i -> new Board("c" + i, "c", crowded.shape(), crowded.buttons(), Board.Facts.NONE, Extras.NONE)).toList();
+        assertThatThrownBy(() -> Vocabulary.of("v", "c1", "en", crowds)).hasMessage("too-many-buttons {has=100800, most=100000}");
+    }
+
+    @Test
+    void aBoardTellsEveryPictureAndSoundInIt() {
+        String photo = "own/" + "a".repeat(64);
+        String sound = "own/" + "b".repeat(64);
+        String listed = "own/" + "c".repeat(64);
+        Button b = wide("crab", 0, 0, 1, 1);
+        Board board = Board.empty("b", "b", new Shape(1, 1)).with(b.withFace(b.face().withLayers(List.of(Layer.whole("base/kite"), Layer.whole(photo)))).withActs(b.acts().withSound(sound)))
+            .withFacts(new Board.Facts(Map.of(listed, tools.jackson.databind.node.StringNode.valueOf("x")), Map.of()));
+        assertThat(board.media()).containsExactly("base/kite", photo, sound, listed);
     }
 
     @Test
@@ -119,17 +144,15 @@ class BoardTest {
     }
 
     private static Button layered(Layer... layers) {
-        return new Button("x", new Cell(0, 0), Span.ONE, "two", Says.LABEL, null, List.of(layers), null, Kind.THING, Leads.STAYS, List.of(), false, null);
+        return Button.word("x", new Cell(0, 0), "two", null, Kind.THING).withFace(new Face("two", List.of(layers), Kind.THING));
     }
 
     @Test
-    void aLayeredButtonIsKnownByItsFirstPictureAndOneWholePictureIsNoLayer() {
+    void aLayeredButtonIsKnownByItsFirstPicture() {
         Button two = layered(Layer.whole("base/kite"), new Layer("core/not", 0, 0, 1000));
         assertThat(two.picture()).isEqualTo("base/kite");
         assertThat(two.pictures()).containsExactly("base/kite", "core/not");
-        Button one = new Button("x", new Cell(0, 0), Span.ONE, "one", Says.LABEL, "base/kite", List.of(Layer.whole("base/kite")), null, Kind.THING, Leads.STAYS, List.of(), false, null);
-        assertThat(one.layers()).isEmpty();
-        assertThat(layered(new Layer("base/kite", 100, 0, 500)).layers()).hasSize(1);
+        assertThat(Button.word("x", new Cell(0, 0), "one", "base/kite", Kind.THING).layers()).containsExactly(Layer.whole("base/kite"));
     }
 
     @Test
@@ -138,6 +161,6 @@ class BoardTest {
         assertThat(new Layer("base/kite", 0, 0, 5).size()).isEqualTo(100);
         assertThat(new Layer("base/kite", 0, 0, 5_000)).isEqualTo(Layer.whole("base/kite"));
         assertThatThrownBy(() -> new Layer("http://e/x.png", 0, 0, 100)).isInstanceOf(Unacceptable.class);
-        assertThatThrownBy(() -> layered(java.util.Collections.nCopies(7, Layer.whole("base/kite")).toArray(Layer[]::new))).hasMessageContaining("up to 6 pictures");
+        assertThatThrownBy(() -> layered(java.util.Collections.nCopies(7, Layer.whole("base/kite")).toArray(Layer[]::new))).hasMessageContaining("too-many-layers {most=6}");
     }
 }

@@ -17,22 +17,33 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TimeZone;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Board;
-import org.dwimble.core.board.BoardJson;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Extras;
+import org.dwimble.core.board.Face;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
+import org.dwimble.core.board.Shape;
+import org.dwimble.core.board.Shown;
 import org.dwimble.core.board.Span;
+import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.board.Whole;
+import org.dwimble.core.document.Json;
+import org.dwimble.core.doing.Doing;
+import org.dwimble.core.doing.Spell;
+import org.dwimble.core.told.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 class ObfTest {
@@ -53,7 +64,7 @@ class ObfTest {
             if (symbol != null && Arrays.equals(items.get(symbol).bytes(), bytes)) {
                 return new Media.Kept(symbol, null);
             }
-            return new String(bytes).startsWith("bad") ? new Media.Kept(null, "the drawing holds a program.") : new Media.Kept(PHOTO_ID, null);
+            return new String(bytes).startsWith("bad") ? new Media.Kept(null, Told.of("drawing-program")) : new Media.Kept(PHOTO_ID, null);
         }
 
         @Override
@@ -93,16 +104,19 @@ class ObfTest {
     }
 
     private static Vocabulary rich() {
-        JsonNode ext = BoardJson.mapper().readTree("{\"deep\":[1,2.50,{\"x\":null}],\"text\":\"ü\"}");
-        Button ferry = new Button("f1", new Cell(0, 0), new Span(1, 2), "ferry", new Says.Words("The ferry is here."), PHOTO_ID, null, Kind.THING,
-            new Leads.Opens("b/2"), List.of(), false, Map.of("ext_other_tool", ext, "background_color", ext.get("text")));
-        Button letter = new Button("a1", new Cell(1, 0), Span.ONE, "a", Says.NOTHING, null, null, Kind.LITTLE, Leads.STAYS, List.of("+a", ":space"), true, null);
-        Button kite = new Button("k1", new Cell(0, 2), Span.ONE, "kite", Says.LABEL, null, List.of(Layer.whole("base/kite"), new Layer(PHOTO_ID, 500, 600, 400)), null, Kind.THING, Leads.STAYS, List.of(), false, null);
-        Board home = new Board("b1", "Harbour", 2, 3, List.of(ferry, letter, kite),
-            Map.of(PHOTO_ID, BoardJson.mapper().readTree("{\"width\":40,\"license\":{\"type\":\"CC BY\"},\"ext_photo\":true}")), null, Map.of("ext_board", ext, "description_html", ext.get("text")));
-        Board second = new Board("b/2", "Boat", 1, 3, List.of(Button.leading("h", new Cell(0, 0), "home", null, Leads.HOME), Button.leading("back", new Cell(0, 1), "back", null, Leads.BACK),
-            Button.leading("x", new Cell(0, 2), "lost", null, new Leads.Opens("gone")).withSays(Says.LABEL)), null, null, null);
-        return new Vocabulary("Ilse’s words", "b1", "en-GB", Map.of("b1", home, "b/2", second), Map.of("ext_package", ext));
+        JsonNode ext = Json.mapper().readTree("{\"deep\":[1,2.50,{\"x\":null}],\"text\":\"ü\"}");
+        Button ferry = new Button("f1", new Standing(new Cell(0, 0), new Span(1, 2)), Face.of("ferry", PHOTO_ID, Kind.THING),
+            new Acts(new Says.Words("The ferry is here."), null, List.of(), new Leads.Opens("b/2")), Shown.YES,
+            Extras.ofPackage(Map.of("ext_other_tool", ext, "background_color", ext.get("text"))));
+        Button letter = new Button("a1", Standing.at(new Cell(1, 0)), Face.of("a", null, null), new Acts(Says.NOTHING, null, List.of(new Spell("a"), Doing.SPACE), Leads.STAYS), Shown.NO, Extras.NONE);
+        Button kite = Button.word("k1", new Cell(0, 2), "kite", null, Kind.THING).withFace(new Face("kite", List.of(Layer.whole("base/kite"), new Layer(PHOTO_ID, 500, 600, 400)), Kind.THING));
+        Board home = new Board("b1", "Harbour", new Shape(2, 3), List.of(ferry, letter, kite),
+            new Board.Facts(Map.of(PHOTO_ID, Json.mapper().readTree("{\"width\":40,\"license\":{\"type\":\"CC BY\"},\"ext_photo\":true}")), Map.of()),
+            Extras.ofPackage(Map.of("ext_board", ext, "description_html", ext.get("text"))));
+        Button lost = Button.leading("x", new Cell(0, 2), "lost", null, new Leads.Opens("gone"));
+        Board second = Board.empty("b/2", "Boat", new Shape(1, 3)).withButtons(List.of(Button.leading("h", new Cell(0, 0), "home", null, Leads.HOME), Button.leading("back", new Cell(0, 1), "back", null, Leads.BACK),
+            lost.withActs(lost.acts().withSays(Says.LABEL))));
+        return new Vocabulary(new Whole("Ilse’s words", "b1", "en-GB", Extras.ofPackage(Map.of("ext_package", ext))), Map.of("b1", home, "b/2", second));
     }
 
     private byte[] written(Vocabulary vocabulary) throws IOException {
@@ -123,7 +137,7 @@ class ObfTest {
     void oneBoardCarriesItsPicturesInside() throws Exception {
         Vocabulary v = rich();
         byte[] obf = new ObfWriter(media).obf(v.homeBoard(), v);
-        JsonNode json = BoardJson.mapper().readTree(obf);
+        JsonNode json = Json.mapper().readTree(obf);
         assertThat(json.get("format").asString()).isEqualTo("open-board-0.1");
         assertThat(json.get("images").get(1).get("data").asString()).isEqualTo("data:image/png;base64,AQIDBA==");
         assertThat(json.get("grid").get("order").get(0).get(2).asString()).isEqualTo("k1");
@@ -142,14 +156,14 @@ class ObfTest {
     void aBoardWithoutAGridGetsOneAndItIsSaid() throws Exception {
         ObfReader.Read read = read("{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\"},{\"id\":\"2\",\"label\":\"b\"},{\"id\":\"3\",\"label\":\"c\"}]}");
         assertThat(drawn(read.vocabulary().homeBoard())).containsExactly("a b", "c .");
-        assertThat(read.findings()).containsExactly("N has no grid, so its buttons were put into one of 2 x 2, in the order of the file.");
+        assertThat(read.findings()).containsExactly(Told.of("found-no-grid", "board", "N", "rows", 2, "columns", 2));
     }
 
     @Test
     void aShortGridIsFilledWithEmptyCellsAndForgottenButtonsFindRoom() throws Exception {
         ObfReader.Read read = read("{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\"},{\"id\":\"2\",\"label\":\"b\"},{\"id\":\"3\",\"label\":\"c\"}],\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[null,\"1\"]]}}");
         assertThat(drawn(read.vocabulary().homeBoard())).containsExactly("b a", "c .");
-        assertThat(read.findings()).containsExactly("2 buttons of N stood outside its grid and went into empty cells.");
+        assertThat(read.findings()).containsExactly(Told.of("found-outside-grid", "count", 2, "board", "N"));
     }
 
     @Test
@@ -168,9 +182,10 @@ class ObfTest {
         Board b = read.vocabulary().homeBoard();
         assertThat(b.buttons()).extracting(Button::picture).containsOnlyNulls();
         assertThat(b.button("2").orElseThrow().leads()).as("a loose end stays, to be listed").isEqualTo(new Leads.Opens("far"));
-        assertThat(read.findings()).anyMatch(f -> f.contains("left out: the drawing holds a program"))
-            .anyMatch(f -> f.contains("not in the file (gone)")).anyMatch(f -> f.contains("same id (2)")).anyMatch(f -> f.contains("“:native”"))
-            .anyMatch(f -> f.contains("names a button that is not there (9)")).anyMatch(f -> f.contains("longer than 100 characters")).hasSize(6);
+        assertThat(read.findings()).containsExactlyInAnyOrder(Told.of("found-media-left-out", "what", "picture", "board", "N", "why", Told.of("drawing-program")),
+            Told.of("found-media-missing", "what", "picture", "board", "N", "id", "gone"), Told.of("found-id-twice", "board", "N", "id", "2"),
+            Told.of("found-unknown-action", "board", "N", "action", ":native"), Told.of("found-grid-names-nothing", "board", "N", "id", "9"),
+            Told.of("found-label-long", "board", "N", "most", 100, "label", "x".repeat(20)));
     }
 
     @Test
@@ -186,28 +201,23 @@ class ObfTest {
     void aPackageThatListsABoardItLacksComesInWithoutIt() throws Exception {
         ObfReader.Read read = read(zip(pack("{\"root\":\"nope.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}", "a.obf", "{\"name\":\"A\",\"buttons\":[]}")), "p.obz", Limits.USUAL);
         assertThat(read.vocabulary().boards()).containsOnlyKeys("a");
-        assertThat(read.findings()).containsExactly("The board b is listed, but its file b.obf is not in the package. It was left out.", "The package does not say which board is home, so A was taken.");
+        assertThat(read.findings()).containsExactly(Told.of("found-board-missing", "board", "b", "file", "b.obf"), Told.of("found-no-home", "board", "A"));
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "../evil.obf | climb out of its folder",
-        "/etc/evil | climb out of its folder",
-        "a/../../evil | climb out of its folder",
-        "C:\\evil | climb out of its folder",
-        "..\\evil | climb out of its folder"})
-    void aPackageThatClimbsOutOfItsFolderIsRefused(String name, String why) {
-        assertThatThrownBy(() -> read(zip(pack("{}", name, "x")), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining(why).hasMessageEndingWith("Nothing was brought in.");
+    @ValueSource(strings = {"../evil.obf", "/etc/evil", "a/../../evil", "C:\\evil", "..\\evil"})
+    void aPackageThatClimbsOutOfItsFolderIsRefused(String name) {
+        assertThatThrownBy(() -> read(zip(pack("{}", name, "x")), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("zip-climbs-out");
     }
 
     @Test
     void bombsAreRefusedBeforeTheyUnpack() {
         Limits small = new Limits(5, 1000, 3000, 8);
         String big = " ".repeat(2000);
-        assertThatThrownBy(() -> read(zip(pack("{}", "big", big)), "p.obz", small)).isInstanceOf(Refused.class).hasMessageContaining("big in it would unpack to more than");
-        assertThatThrownBy(() -> read(zip(pack("{}", "1", " ".repeat(900), "2", " ".repeat(900), "3", " ".repeat(900), "4", " ".repeat(900))), "p.obz", small)).isInstanceOf(Refused.class).hasMessageContaining("would unpack to more than");
-        assertThatThrownBy(() -> read(zip(pack("{}", "1", "", "2", "", "3", "", "4", "", "5", "")), "p.obz", small)).isInstanceOf(Refused.class).hasMessageContaining("holds 6 files; up to 5");
-        assertThatThrownBy(() -> read("{\"buttons\":" + "[".repeat(80) + "]".repeat(80) + "}")).isInstanceOf(Refused.class).hasMessageContaining("nested too deep");
+        assertThatThrownBy(() -> read(zip(pack("{}", "big", big)), "p.obz", small)).isInstanceOf(Refused.class).hasMessageContaining("entry-too-large {entry=big");
+        assertThatThrownBy(() -> read(zip(pack("{}", "1", " ".repeat(900), "2", " ".repeat(900), "3", " ".repeat(900), "4", " ".repeat(900))), "p.obz", small)).isInstanceOf(Refused.class).hasMessageContaining("package-too-large");
+        assertThatThrownBy(() -> read(zip(pack("{}", "1", "", "2", "", "3", "", "4", "", "5", "")), "p.obz", small)).isInstanceOf(Refused.class).hasMessageContaining("too-many-files {file=p.obz, has=6, most=5}");
+        assertThatThrownBy(() -> read("{\"buttons\":" + "[".repeat(80) + "]".repeat(80) + "}")).isInstanceOf(Refused.class).hasMessageContaining("json-too-deep");
     }
 
     @Test
@@ -223,16 +233,16 @@ class ObfTest {
     }
 
     @Test
-    void filesThatAreNoBoardsAreRefusedInASentence() throws IOException {
+    void filesThatAreNoBoardsAreRefused() throws IOException {
         byte[] whole = written(rich());
-        assertThatThrownBy(() -> read(Arrays.copyOf(whole, whole.length / 2), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("cut short or is not a zip");
-        assertThatThrownBy(() -> read(new byte[0], "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("is empty");
-        assertThatThrownBy(() -> read("hello there")).isInstanceOf(Refused.class).hasMessageContaining("not valid JSON");
+        assertThatThrownBy(() -> read(Arrays.copyOf(whole, whole.length / 2), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("zip-broken");
+        assertThatThrownBy(() -> read(new byte[0], "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("file-empty");
+        assertThatThrownBy(() -> read("hello there")).isInstanceOf(Refused.class).hasMessageContaining("json-invalid");
         assertThatThrownBy(() -> read("[1,2]")).isInstanceOf(Refused.class);
-        assertThatThrownBy(() -> read("{\"a\":1}")).isInstanceOf(Refused.class).hasMessageContaining("neither buttons nor a grid");
-        assertThatThrownBy(() -> read(zip(Map.of("readme.txt", "x")), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("no manifest.json");
-        assertThatThrownBy(() -> read(zip(pack("{}")), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("lists no boards");
-        assertThatThrownBy(() -> read("{\"name\":\"Huge\",\"buttons\":[],\"grid\":{\"rows\":41,\"columns\":40}}")).isInstanceOf(Refused.class).hasMessageContaining("1 to 40 rows");
+        assertThatThrownBy(() -> read("{\"a\":1}")).isInstanceOf(Refused.class).hasMessageContaining("json-no-board");
+        assertThatThrownBy(() -> read(zip(Map.of("readme.txt", "x")), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("zip-no-package");
+        assertThatThrownBy(() -> read(zip(pack("{}")), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("package-without-boards");
+        assertThatThrownBy(() -> read("{\"name\":\"Huge\",\"buttons\":[],\"grid\":{\"rows\":41,\"columns\":40}}")).isInstanceOf(Refused.class).hasMessageContaining("board-size");
     }
 
     @Test
@@ -244,5 +254,32 @@ class ObfTest {
     void aVocabularyWithoutPicturesIsWrittenToo() throws Exception {
         Vocabulary v = vocabulary(board("home", "I food>food"), board("food", "apple home:home"));
         assertThat(read(written(v), "p.obz", Limits.USUAL).vocabulary()).isEqualTo(v);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {2147483647, -5, 0, 41})
+    void aSpanThatCannotBeIsKeptInOneCellAndSaid(int lines) throws Exception {
+        ObfReader.Read read = read("{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"ext_dwimble_span\":{\"rows\":" + lines + ",\"columns\":2147483647}}],\"grid\":{\"rows\":2,\"columns\":2,\"order\":[[\"1\"]]}}");
+        assertThat(read.vocabulary().homeBoard().button("1").orElseThrow().span()).isEqualTo(Span.ONE);
+        assertThat(read.findings()).containsExactly(Told.of("found-covers-others", "button", "a", "board", "N"));
+    }
+
+    @Test
+    void moreButtonsThanABoardHasCellsAreRefused() {
+        String buttons = java.util.stream.IntStream.range(0, 1601).mapToObj(i -> "{\"id\":\"" + i + "\",\"label\":\"x\"}").collect(java.util.stream.Collectors.joining(","));
+        assertThatThrownBy(() -> read("{\"name\":\"N\",\"buttons\":[" + buttons + "],\"grid\":{\"rows\":40,\"columns\":40,\"order\":[]}}")).isInstanceOf(Refused.class).hasMessageContaining("board-size");
+    }
+
+    @Test
+    void aPackageHasTheSameBytesInEveryTimeZone() throws Exception {
+        TimeZone here = TimeZone.getDefault();
+        try {
+            TimeZone.setDefault(TimeZone.getTimeZone("Pacific/Auckland"));
+            byte[] there = written(rich());
+            TimeZone.setDefault(TimeZone.getTimeZone("America/Halifax"));
+            assertThat(written(rich())).isEqualTo(there);
+        } finally {
+            TimeZone.setDefault(here);
+        }
     }
 }

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Collections;
 import java.util.List;
-import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -32,12 +32,12 @@ class OwnPictureTest {
 
     @Test
     void whatCannotBeKeptIsSaidInASentence() {
-        assertThatThrownBy(() -> own(List.of(" "), OwnPicture.Audience.MINE, null, OwnPicture.Origin.OWN_PHOTO, "")).isInstanceOf(Unacceptable.class).hasMessageContaining("needs a word");
-        assertThatThrownBy(() -> own(List.of("a"), OwnPicture.Audience.STUDENT, null, OwnPicture.Origin.OWN_PHOTO, "")).hasMessageContaining("Choose the student");
-        assertThatThrownBy(() -> own(List.of("a"), OwnPicture.Audience.SCHOOL, "ilse", OwnPicture.Origin.OWN_PHOTO, "")).hasMessageContaining("none of them alone");
-        assertThatThrownBy(() -> own(List.of("a"), OwnPicture.Audience.MINE, null, OwnPicture.Origin.LICENCE, " ")).hasMessageContaining("which licence");
+        assertThatThrownBy(() -> own(List.of(" "), OwnPicture.Audience.MINE, null, OwnPicture.Origin.OWN_PHOTO, "")).isInstanceOf(Unacceptable.class).hasMessageContaining("picture-without-word");
+        assertThatThrownBy(() -> own(List.of("a"), OwnPicture.Audience.STUDENT, null, OwnPicture.Origin.OWN_PHOTO, "")).hasMessageContaining("picture-for-whom");
+        assertThatThrownBy(() -> own(List.of("a"), OwnPicture.Audience.SCHOOL, "ilse", OwnPicture.Origin.OWN_PHOTO, "")).hasMessageContaining("picture-for-one");
+        assertThatThrownBy(() -> own(List.of("a"), OwnPicture.Audience.MINE, null, OwnPicture.Origin.LICENCE, " ")).hasMessageContaining("picture-which-licence");
         assertThatThrownBy(() -> own(Collections.nCopies(1, "x".repeat(61)), OwnPicture.Audience.MINE, null, OwnPicture.Origin.OWN_PHOTO, "")).isInstanceOf(Unacceptable.class);
-        assertThatThrownBy(() -> own(java.util.stream.IntStream.range(0, 21).mapToObj(i -> "w" + i).toList(), OwnPicture.Audience.MINE, null, OwnPicture.Origin.OWN_PHOTO, "")).hasMessageContaining("up to 20 words");
+        assertThatThrownBy(() -> own(java.util.stream.IntStream.range(0, 21).mapToObj(i -> "w" + i).toList(), OwnPicture.Audience.MINE, null, OwnPicture.Origin.OWN_PHOTO, "")).hasMessageContaining("picture-too-many-words");
     }
 
     @Test

@@ -9,8 +9,6 @@ import static org.dwimble.core.Boards.vocabulary;
 import java.util.List;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
-import org.dwimble.core.board.Edit;
-import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
 import org.junit.jupiter.api.Test;
 
@@ -65,70 +63,10 @@ class RoutesTest {
     }
 
     @Test
-    void aLooseEndIsMendedByMakingTheBoardOrByLettingItSpeak() {
-        Vocabulary v = vocabulary(board("home", "bee hive>hive", "play>play ."), board("play", "ball .", "back:back home:home"));
-        Finding finding = Mending.of(v, Routes.of(v), ids()).get(0);
-        assertThat(finding.sentence()).isEqualTo("“hive” on home opens a board that is not there.");
-        Vocabulary made = finding.mends().get(0).edit().apply(v);
-        assertThat(drawn(made.boards().get("hive"))).as("back and home stand where play has them").containsExactly(". .", "back home");
-        assertThat(Mending.of(made, Routes.of(made), ids())).isEmpty();
-        Vocabulary speaks = finding.mends().get(1).edit().apply(v);
-        assertThat(speaks.homeBoard().at(new Cell(0, 1)).orElseThrow()).satisfies(b -> {
-            assertThat(b.leads()).isEqualTo(Leads.STAYS);
-            assertThat(b.spoken()).isEqualTo("hive");
-        });
-    }
-
-    @Test
-    void aBoardWithNoWayOutGetsBackAndHomeWhereItsSiblingsHaveThem() {
-        Vocabulary v = vocabulary(board("home", "play>play work>work", ". ."), board("play", "ball kite", "back:back home:home"), board("work", "hammer saw", ". glue"));
-        Finding finding = Mending.of(v, Routes.of(v), ids()).get(0);
-        assertThat(finding.what()).isEqualTo(Finding.What.NO_WAY_OUT);
-        assertThat(drawn(finding.mends().get(0).edit().apply(v).boards().get("work"))).as("room for one: home goes in")
-            .containsExactly("hammer saw", "home glue");
-    }
-
-    @Test
-    void noMendPushesAWordAside() {
-        Vocabulary v = vocabulary(board("home", "play>play work>work", ". ."), board("play", "ball kite .", "back:back home:home ."), board("work", "saw . .", "glue nail ."));
-        Edit mend = Mending.of(v, Routes.of(v), ids()).get(0).mends().get(0).edit();
-        assertThat(drawn(mend.apply(v).boards().get("work"))).containsExactly("saw . home", "glue nail back");
-    }
-
-    @Test
-    void aFullBoardWithNoWayOutIsToldWithoutAMend() {
-        Vocabulary v = vocabulary(board("home", "work>work"), board("work", "saw"));
-        assertThat(Mending.of(v, Routes.of(v), ids())).singleElement().satisfies(f -> {
-            assertThat(f.sentence()).isEqualTo("work has no way out, and no empty cell for one. Take a button off it first.");
-            assertThat(f.mends()).isEmpty();
-        });
-    }
-
-    @Test
-    void anUnreachableBoardCanBeOpenedFromTheFirstEmptyCellOfHome() {
-        Vocabulary v = vocabulary(board("home", "I . go"), board("attic", "box . home:home"));
-        Finding finding = Mending.of(v, Routes.of(v), ids()).get(0);
-        Vocabulary mended = finding.mends().get(0).edit().apply(v);
-        assertThat(Routes.of(mended).to("attic").orElseThrow()).containsExactly(new Routes.Tap("home", new Cell(0, 1), "attic"));
-    }
-
-    @Test
     void onHomeTheCellsOfBackAndHomeAreKeptFree() {
         Vocabulary v = vocabulary(board("home", "I play>play", ". ."), board("play", "ball .", "back:back home:home"));
         assertThat(WayHome.of(v).keptFree(v.homeBoard())).containsExactly(new Cell(1, 0), new Cell(1, 1));
         assertThat(WayHome.of(v).keptFree(v.boards().get("play"))).isEmpty();
-    }
-
-    @Test
-    void noMendTakesACellThatIsKeptFree() {
-        Vocabulary v = vocabulary(board("home", "I .", ". play>play"), board("play", "ball .", "home:home back:back"), board("attic", "box .", "home:home back:back"));
-        assertThat(Mending.of(v, Routes.of(v), ids()).get(0).mends()).singleElement()
-            .satisfies(m -> assertThat(drawn(m.edit().apply(v).homeBoard())).containsExactly("I attic", ". play"));
-        Vocabulary full = vocabulary(board("home", "I go", ". play>play"), board("play", "ball .", "home:home back:back"), board("attic", "box .", "home:home back:back"));
-        assertThat(Mending.of(full, Routes.of(full), ids()).get(0)).satisfies(f -> {
-            assertThat(f.sentence()).isEqualTo("No button opens attic, and home has no empty cell for one.");
-            assertThat(f.mends()).isEmpty();
-        });
     }
 
     @Test
@@ -145,5 +83,11 @@ class RoutesTest {
         assertThat(names(routes.boardsInOrder())).containsExactly("home", "a", "b", "C");
         assertThat(routes.openersOf("b")).containsExactly("a", "home");
         assertThat(routes.openersOf("C")).isEmpty();
+    }
+
+    @Test
+    void boardsAreInTheOrderOfAlphabetsNotOfCodePoints() {
+        Vocabulary v = vocabulary(board("home", "b>b"), board("Zoe", "x"), board("Åse", "x"), board("apple", "x"), board("Ödile", "x"), board("Pier", "x"));
+        assertThat(names(Routes.of(v).boardsInOrder())).containsExactly("home", "apple", "Åse", "Ödile", "Pier", "Zoe");
     }
 }

@@ -9,7 +9,13 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Shape;
+import org.dwimble.core.board.Shown;
 import org.dwimble.core.board.Span;
+import org.dwimble.core.measure.Length;
+import org.dwimble.core.measure.Rect;
+import org.dwimble.core.screen.Screen;
+import org.dwimble.core.screen.TalkLayout;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -122,7 +128,7 @@ class SheetTest {
         Board b = board("b", "food>food crab");
         assertThat(cards(lay(b, Paper.A4, true, BoardSheet.Size.PAGE, false))).hasSize(3);
         Button crab = b.button("b/crab").orElseThrow();
-        Button hidden = new Button(crab.id(), crab.cell(), Span.ONE, "crab", null, null, null, Kind.THING, null, null, true, null);
+        Button hidden = crab.withShown(Shown.NO);
         assertThat(cards(lay(b.with(hidden), Paper.A4, true, BoardSheet.Size.PAGE, false))).hasSize(2);
     }
 
@@ -146,14 +152,14 @@ class SheetTest {
         assertThat(cut.whole()).isFalse();
         assertThat(cut.size()).isEqualTo(FittedLabel.SMALLEST);
         assertThat(cut.lines().get(0)).endsWith("…");
-        Board b = Board.empty("b", "b", 3, 9).with(Button.word("x", new Cell(0, 0), "x".repeat(90), null, Kind.THING));
+        Board b = Board.empty("b", "b", new Shape(3, 9)).with(Button.word("x", new Cell(0, 0), "x".repeat(90), null, Kind.THING));
         assertThat(lay(b, Paper.A4, false, BoardSheet.Size.PAGE, false).notes()).singleElement().asString().contains("cut short on paper");
         assertThat(fit("", 20, 20).lines()).isEmpty();
     }
 
     @Test
     void charactersThatCannotBeDrawnAreLeftOutAndSaid() {
-        Board b = Board.empty("b", "b", 1, 1).with(Button.word("x", new Cell(0, 0), "crab 🦀", null, Kind.THING));
+        Board b = Board.empty("b", "b", new Shape(1, 1)).with(Button.word("x", new Cell(0, 0), "crab 🦀", null, Kind.THING));
         Page page = lay(b, Paper.A4, true, BoardSheet.Size.PAGE, false);
         assertThat(page.marks()).anyMatch(m -> m instanceof Mark.Writing w && w.text().equals("crab"));
         assertThat(page.notes()).containsExactly("“crab 🦀” has characters that cannot be printed yet; they are left out on paper.");

@@ -6,7 +6,7 @@ import static org.dwimble.core.ShippedLibrary.LIBRARY;
 import static org.dwimble.core.ShippedLibrary.SOUNDS;
 
 import java.util.List;
-import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.picture.Picture;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -84,8 +84,8 @@ class SoundSearchTest {
 
     @Test
     void whatIsNoSoundOrShapeIsSaidInASentence() {
-        assertThatThrownBy(() -> Phone.of("Q")).isInstanceOf(Unacceptable.class).hasMessageContaining("no sound “Q”");
-        assertThatThrownBy(() -> new SoundQuestion.HasShape("CXC")).isInstanceOf(Unacceptable.class).hasMessageContaining("CVC");
+        assertThatThrownBy(() -> Phone.of("Q")).isInstanceOf(Unacceptable.class).hasMessageContaining("unknown-phone {code=Q}");
+        assertThatThrownBy(() -> new SoundQuestion.HasShape("CXC")).isInstanceOf(Unacceptable.class).hasMessage("unknown-shape {shape=CXC}");
         assertThatThrownBy(() -> new SoundQuestion.HasSyllables(0)).isInstanceOf(Unacceptable.class);
         assertThat(SOUNDS.of("qwrtz")).isEmpty();
         assertThat(SOUNDS.of("")).isEmpty();

@@ -12,6 +12,8 @@ import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.doing.Doing;
+import org.dwimble.core.doing.Spell;
 import org.dwimble.core.ShippedLibrary;
 import org.dwimble.core.search.PictureIndex;
 import org.dwimble.core.search.PictureSearch;
@@ -52,8 +54,9 @@ class StarterSourceTest {
             assertThat(b.leads()).isEqualTo(new Leads.Opens("food"));
             assertThat(b.says()).isEqualTo(Says.NOTHING);
         });
-        assertThat(button(home, "space").actions()).containsExactly(":space");
-        assertThat(button(home, "th").actions()).containsExactly("+th");
+        assertThat(button(home, "space").doings()).containsExactly(Doing.SPACE);
+        assertThat(button(home, "th").doings()).containsExactly(new Spell("th"));
+        assertThat(button(home, "th").kind()).as("it is no word").isNull();
         assertThat(button(v.boards().get("food"), "back").leads()).isEqualTo(Leads.BACK);
     }
 
@@ -74,6 +77,6 @@ class StarterSourceTest {
         assertThatThrownBy(() -> read("name: Home\nkite | want\n", FOOD)).hasMessage("home.txt line 2: 2 cells in row 1, where the grid is 2 x 3");
         assertThatThrownBy(() -> read("a | b | c\nd | e | f\ng | h | i\n", FOOD)).hasMessageContaining("home.txt line 3");
         assertThatThrownBy(() -> read("a | b =zebra | c\n", FOOD)).hasMessage("home.txt line 1, cell 2: no picture is called “zebra”");
-        assertThatThrownBy(() -> read("a | b | c /colour\n", FOOD)).hasMessageContaining("home.txt line 1, cell 3: There is no kind of word called “colour”.");
+        assertThatThrownBy(() -> read("a | b | c /colour\n", FOOD)).hasMessageContaining("home.txt line 1, cell 3: unknown-kind {kind=colour}");
     }
 }

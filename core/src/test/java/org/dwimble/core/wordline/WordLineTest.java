@@ -2,20 +2,15 @@ package org.dwimble.core.wordline;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.dwimble.core.Boards.board;
-import static org.dwimble.core.Boards.drawn;
-import static org.dwimble.core.Boards.ids;
 import static org.dwimble.core.Boards.picture;
-import static org.dwimble.core.Boards.vocabulary;
 
 import java.util.List;
 import java.util.Map;
 import org.dwimble.core.ShippedLibrary;
-import org.dwimble.core.board.Board;
-import org.dwimble.core.board.Button;
-import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
-import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.edit.PutWords;
+import org.dwimble.core.edit.ReadyWord;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.search.PictureIndex;
 import org.dwimble.core.search.PictureSearch;
 import org.dwimble.core.words.Forms;
@@ -42,38 +37,25 @@ class WordLineTest {
         assertThat(WordLine.read(" \n ")).isEmpty();
     }
 
-    private Board put(String text, Board on, Cell from, List<Cell> keptFree) {
-        return WordLine.put(WordLine.read(text), on, from, keptFree, Guesses.of(pictures, ShippedLibrary.KINDS), ids()).apply(vocabulary(on)).boards().get(on.id());
+    private List<ReadyWord> ready(String text) {
+        return WordLine.ready(WordLine.read(text), Guesses.of(pictures, ShippedLibrary.KINDS));
     }
 
     @Test
-    void typedWordsFillTheEmptyCellsFromTheMarkedOneOn() {
-        Board b = board("b", "I . .", "go . .");
-        assertThat(drawn(put("kite, cup, run", b, new Cell(1, 1), List.of()))).containsExactly("I run .", "go kite cup");
+    void aReadyWordHasItsPictureLabelAndKind() {
+        assertThat(ready("kite=Big Red")).containsExactly(new ReadyWord("Big Red", "base/kite", Kind.THING));
+        assertThat(ready("zzz")).extracting(ReadyWord::picture).containsExactly((String) null);
     }
 
     @Test
-    void aTypedButtonHasItsPictureLabelAndKind() {
-        Button kite = put("kite=Big Red", board("b", ". ."), new Cell(0, 1), List.of()).at(new Cell(0, 1)).orElseThrow();
-        assertThat(kite.label()).isEqualTo("Big Red");
-        assertThat(kite.picture()).isEqualTo("base/kite");
-        assertThat(kite.kind()).isEqualTo(Kind.THING);
-        assertThat(kite.spoken()).isEqualTo("Big Red");
+    void aPictureChosenByHandIsTaken() {
+        assertThat(WordLine.ready(List.of(new WordLine.Entry("kite", "kite", "base/glass")), Guesses.of(pictures, ShippedLibrary.KINDS))).extracting(ReadyWord::picture).containsExactly("base/glass");
     }
 
     @Test
-    void cellsKeptFreeArePassedOverUnlessOneIsMarked() {
-        Board b = board("b", ". .", ". .");
-        List<Cell> kept = List.of(new Cell(1, 0), new Cell(1, 1));
-        assertThat(drawn(put("kite, cup", b, new Cell(0, 1), kept))).containsExactly("cup kite", ". .");
-        assertThat(drawn(put("kite", b, new Cell(1, 0), kept))).containsExactly(". .", "kite .");
-        assertThatThrownBy(() -> put("kite, cup, run", b, new Cell(0, 0), kept)).hasMessageContaining("2 empty cells");
-    }
-
-    @Test
-    void anEmptyWordLineAndAFullBoardAreSaidInASentenceAndNothingIsPut() {
-        assertThatThrownBy(() -> put(" , ", board("b", ". ."), new Cell(0, 0), List.of())).isInstanceOf(Unacceptable.class).hasMessage("The word line is empty. Type a word, then press Enter.");
-        assertThatThrownBy(() -> put("kite", board("harbour", "I go"), new Cell(0, 0), List.of())).hasMessageContaining("Every cell of harbour is taken");
-        assertThatThrownBy(() -> put("kite, cup, run", board("b", ". ."), new Cell(0, 0), List.of())).hasMessageContaining("3 words, and b has 2 empty cells");
+    void nothingAndTooMuchAreRefusedBeforeAnythingIsSearched() {
+        assertThatThrownBy(() -> ready(" , ")).isInstanceOf(Unacceptable.class).hasMessage("word-line-empty");
+        String many = String.join(",", java.util.Collections.nCopies(PutWords.MOST + 1, "kite"));
+        assertThatThrownBy(() -> WordLine.ready(WordLine.read(many), null)).hasMessage("too-many-words {has=401, most=400}");
     }
 }

@@ -53,7 +53,7 @@ import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.database.Database;
-import org.dwimble.server.student.Student;
+import org.dwimble.core.student.Student;
 import org.dwimble.server.student.StudentStore;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import tools.jackson.databind.json.JsonMapper;
@@ -96,7 +96,7 @@ public final class Bench {
         }
         try (ServletWebServerApplicationContext app = TestServer.start(folder.resolve("data"))) {
             Account odile = app.getBean(AccountStore.class).create("odile", "Odile", "", TestServer.PASSWORD, true);
-            Student ilse = new Student("ilse", "Ilse", 1, "", org.dwimble.core.sheet.UsualScreen.COMMON.screen(), org.dwimble.core.picture.Appearance.USUAL);
+            Student ilse = new Student("ilse", "Ilse", 1, "", org.dwimble.core.screen.UsualScreen.COMMON.screen(), org.dwimble.core.picture.Appearance.USUAL);
             app.getBean(StudentStore.class).add(ilse, odile.id());
             Http http = Http.as(odile, app.getWebServer().getPort());
             long id = importing(http, obz, folder);

@@ -1,7 +1,7 @@
 package org.dwimble.server.account;
 
 import java.util.function.Supplier;
-import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.problem.Problem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -44,10 +44,10 @@ class AccountApi {
     @PostMapping("/first")
     Account first(@RequestBody FirstAccount first) {
         if (accounts.any()) {
-            throw new Problem(HttpStatus.NOT_FOUND, "There is nothing at this address.");
+            throw new Problem(HttpStatus.NOT_FOUND, "nothing-here");
         }
         if (!code.equals(first.code() == null ? "" : first.code().trim())) {
-            throw new Unacceptable("That is not the code. It is printed where the server was started.");
+            throw new Unacceptable("wrong-code");
         }
         return accounts.create(first.signIn(), first.name(), first.work(), first.password(), true);
     }
@@ -55,7 +55,7 @@ class AccountApi {
     @PostMapping
     Account create(@AuthenticationPrincipal Account by, @RequestBody NewAccount account) {
         if (!by.admin()) {
-            throw new Problem(HttpStatus.FORBIDDEN, "Only whoever looks after Dwimble at your school can make accounts.");
+            throw new Problem(HttpStatus.FORBIDDEN, "only-admin");
         }
         return accounts.create(account.signIn(), account.name(), account.work(), account.password(), false);
     }

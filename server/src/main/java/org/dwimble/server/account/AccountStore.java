@@ -2,10 +2,12 @@ package org.dwimble.server.account;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Text;
-import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.DatabaseTrouble;
 import org.jspecify.annotations.Nullable;
@@ -29,25 +31,33 @@ public class AccountStore {
         String tidySignIn = Text.tidy(signIn);
         String tidyName = Text.tidy(name);
         if (tidySignIn.isEmpty() || tidyName.isEmpty()) {
-            throw new Unacceptable("An account needs a name and a name to sign in with.");
+            throw new Unacceptable("account-without-name");
         }
-        Text.atMost(60, "A name", tidyName);
-        Text.atMost(60, "A name to sign in with", tidySignIn);
+        Text.atMost(60, "person_name", tidyName);
+        Text.atMost(60, "sign_in", tidySignIn);
         if (password == null || Text.length(password) < SHORTEST_PASSWORD || password.length() > 200) {
-            throw new Unacceptable("A password needs at least " + SHORTEST_PASSWORD + " characters.");
+            throw new Unacceptable("password-short", "least", SHORTEST_PASSWORD);
         }
         String hash = encoder.encode(password);
         try {
             long id = database.write(session -> session.insert(
-                "INSERT INTO account (sign_in, name, work, password, admin) VALUES (?, ?, ?, ?, ?) RETURNING id",
-                tidySignIn, tidyName, Text.tidy(work), hash, admin ? 1 : 0));
+                "INSERT INTO account (sign_in, sign_in_folded, name, work, password, admin) VALUES (?, ?, ?, ?, ?, ?) RETURNING id",
+                tidySignIn, Names.folded(tidySignIn), tidyName, Text.tidy(work), hash, admin ? 1 : 0));
             return new Account(id, tidySignIn, tidyName, Text.tidy(work), admin);
         } catch (DatabaseTrouble e) {
             if (e.what() == DatabaseTrouble.What.STANDS_TWICE) {
-                throw new Unacceptable("Somebody signs in as “" + tidySignIn + "” already. Choose another name to sign in with.");
+                throw new Unacceptable("sign-in-taken", "name", tidySignIn);
             }
             throw e;
         }
+    }
+
+    /** By the name as it was given, else by the same name in other capitals. */
+    private static final String SIGNS_IN = " WHERE sign_in = ? OR sign_in_folded = ? ORDER BY sign_in = ? DESC LIMIT 1";
+
+    private static Object[] signIn(@Nullable String signIn) {
+        String tidy = Text.tidy(signIn);
+        return new Object[] {tidy, Names.folded(tidy), tidy};
     }
 
     public boolean any() {
@@ -55,17 +65,18 @@ public class AccountStore {
     }
 
     public List<Account> all() {
-        return database.read(session -> session.list("SELECT id, sign_in, name, work, admin FROM account ORDER BY name COLLATE NOCASE", AccountStore::account));
+        return database.read(session -> session.list("SELECT id, sign_in, name, work, admin FROM account", AccountStore::account)).stream()
+            .sorted(Comparator.comparing(Account::name, Names.order()).thenComparing(Account::id)).toList();
     }
 
     public Optional<Account> bySignIn(@Nullable String signIn) {
-        return database.read(session -> session.first("SELECT id, sign_in, name, work, admin FROM account WHERE sign_in = ?", AccountStore::account, signIn == null ? "" : signIn.trim()));
+        return database.read(session -> session.first("SELECT id, sign_in, name, work, admin FROM account" + SIGNS_IN, AccountStore::account, signIn(signIn)));
     }
 
     /** The account if the password is right. Takes as long for a name that nobody has. */
     Optional<Account> signIn(String signIn, String password) {
         Optional<String> hash = database.read(session ->
-            session.first("SELECT password FROM account WHERE sign_in = ?", row -> row.getString(1), signIn.trim()));
+            session.first("SELECT password FROM account" + SIGNS_IN, row -> row.getString(1), signIn(signIn)));
         boolean right = encoder.matches(password, hash.orElse(nobodysPassword()));
         return right && hash.isPresent() ? bySignIn(signIn) : Optional.empty();
     }

@@ -2,6 +2,8 @@ package org.dwimble.server.account;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.dwimble.core.told.Told;
+import org.dwimble.server.told.Wording;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -31,7 +33,7 @@ class Security {
         + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain rules(HttpSecurity http, SecurityContextRepository contexts, JsonMapper json) throws Exception {
+    SecurityFilterChain rules(HttpSecurity http, SecurityContextRepository contexts, JsonMapper json, Wording wording) throws Exception {
         return http
             .authorizeHttpRequests(requests -> requests
                 .requestMatchers("/api/session", "/api/session/demo", "/api/accounts/first").permitAll()
@@ -48,9 +50,9 @@ class Security {
             .logout(logout -> logout.disable())
             .exceptionHandling(handling -> handling
                 .authenticationEntryPoint((request, response, e) -> answer(response, json, HttpStatus.UNAUTHORIZED,
-                    "You are not signed in, or were signed out after a while. Sign in again; everything kept before is safe."))
+                    wording.of(Told.of("signed-out"))))
                 .accessDeniedHandler((request, response, e) -> answer(response, json, HttpStatus.FORBIDDEN,
-                    "This page was open for too long to be trusted with a change. Nothing was changed; reload it and try again.")))
+                    wording.of(Told.of("page-too-old")))))
             .build();
     }
 

@@ -61,7 +61,7 @@ class SessionApi {
         Account account = accounts.signIn(name, signIn.password() == null ? "" : signIn.password())
             .orElseThrow(() -> {
                 patience.failed(name);
-                return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "That name and password do not belong together. Check both and try again; nothing was lost.");
+                return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "wrong-password");
             });
         return enter(account, request, response);
     }
@@ -69,9 +69,9 @@ class SessionApi {
     @PostMapping("/demo")
     SessionView demo(@RequestBody DemoSignIn signIn, HttpServletRequest request, HttpServletResponse response) {
         if (!demo) {
-            throw new Problem(HttpStatus.NOT_FOUND, "There is nothing at this address.");
+            throw new Problem(HttpStatus.NOT_FOUND, "nothing-here");
         }
-        return enter(accounts.bySignIn(signIn.signIn()).orElseThrow(() -> Problem.notFound("demo account")), request, response);
+        return enter(accounts.bySignIn(signIn.signIn()).orElseThrow(() -> Problem.notFound("account")), request, response);
     }
 
     @DeleteMapping

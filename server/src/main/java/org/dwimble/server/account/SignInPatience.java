@@ -27,7 +27,7 @@ final class SignInPatience {
     synchronized void check(String name) {
         Tries tries = byName.get(key(name));
         if (tries != null && tries.failed >= TRIES && tries.last.plus(REST).isAfter(Instant.now())) {
-            throw new Problem(HttpStatus.TOO_MANY_REQUESTS, "There were too many wrong passwords for that name. Wait five minutes, then try again; nothing was lost.");
+            throw new Problem(HttpStatus.TOO_MANY_REQUESTS, "too-many-wrong");
         }
     }
 

@@ -1,122 +1,170 @@
 package org.dwimble.server.board;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Collections;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.Set;
 import org.dwimble.core.board.Board;
-import org.dwimble.core.board.BoardJson;
-import org.dwimble.core.board.Button;
 import org.dwimble.core.board.ContentHash;
-import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.board.MediaId;
+import org.dwimble.core.board.Whole;
+import org.dwimble.core.document.BoardDocument;
+import org.dwimble.core.document.WholeDocument;
 import org.dwimble.server.database.Session;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.JsonNode;
 
 /**
  * Immutable documents: boards, and the one document of a vocabulary as a whole. Each is kept once, under the
- * SHA-256 of its canonical JSON. Documents read lately stay in memory; being immutable they never go stale.
+ * SHA-256 of its canonical JSON, packed against the document it came from where that is smaller, never more than one
+ * step from one that is packed alone. Documents read lately stay in memory; being immutable they never go stale.
  */
 @Component
 public class Revisions {
     /** The document of the whole vocabulary among its boards. */
     static final String WHOLE = "";
-    private static final int IN_MEMORY = 4000;
+    /** What a document takes in memory as objects, over the bytes of its JSON; measured on boards of 40 to 60 buttons. */
+    private static final int OBJECTS_OVER_JSON = 8;
+    /** Packed against another is worth it if it is at least this much smaller than packed alone. */
+    private static final double WORTH_IT = 0.5;
+    private static final int AT_ONCE = 500;
 
-    /** What belongs to the whole vocabulary. */
-    record Whole(String name, String home, String locale, @Nullable Map<String, JsonNode> extras) {
-        static Whole of(Vocabulary vocabulary) {
-            return new Whole(vocabulary.name(), vocabulary.home(), vocabulary.locale(), vocabulary.extras());
-        }
-
-        Vocabulary with(Map<String, Board> boards) {
-            return new Vocabulary(name, home, locale, boards, extras);
-        }
+    /**
+     * A document as it was kept.
+     *
+     * @param document a {@link Board} or a {@link Whole}
+     * @param bytes    about what it takes in memory
+     */
+    record Kept(Object document, int bytes) {
     }
 
-    private final Map<Long, Object> lately = Collections.synchronizedMap(new LinkedHashMap<>(256, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Long, Object> eldest) {
-            return size() > IN_MEMORY;
-        }
-    });
+    private final Cache<Long, Kept> lately = Caffeine.newBuilder().maximumWeight(Runtime.getRuntime().maxMemory() / 8).weigher((Long id, Kept kept) -> kept.bytes).build();
+    private final Cache<Long, byte[]> bases = Caffeine.newBuilder().maximumWeight(Runtime.getRuntime().maxMemory() / 32).weigher((Long id, byte[] json) -> json.length + 64).build();
 
-    /** The documents of these revisions, by revision: a {@link Board} or a {@link Whole}. */
-    Map<Long, Object> read(Session session, Map<String, Long> revisionByDocument) throws SQLException {
-        Map<Long, Object> documents = new HashMap<>();
+    private record Row(long id, byte[] content, Packing.How packing, @Nullable Long against) {
+    }
+
+    /** The documents of these revisions, by revision. */
+    Map<Long, Kept> read(Session session, Map<String, Long> revisionByDocument) throws SQLException {
+        Map<Long, Kept> documents = new HashMap<>();
         Map<Long, Boolean> wanted = new TreeMap<>();
         for (Map.Entry<String, Long> entry : revisionByDocument.entrySet()) {
-            Object known = lately.get(entry.getValue());
+            Kept known = lately.getIfPresent(entry.getValue());
             if (known != null) {
                 documents.put(entry.getValue(), known);
             } else {
                 wanted.put(entry.getValue(), entry.getKey().equals(WHOLE));
             }
         }
-        List<Long> missing = new ArrayList<>(wanted.keySet());
-        for (int from = 0; from < missing.size(); from += 500) {
-            List<Long> some = missing.subList(from, Math.min(missing.size(), from + 500));
-            String sql = "SELECT id, json FROM revision WHERE id IN (" + "?,".repeat(some.size() - 1) + "?)";
-            session.list(sql, row -> {
-                long id = row.getLong("id");
-                byte[] json = row.getBytes("json");
-                Object document = wanted.get(id) ? BoardJson.mapper().readValue(json, Whole.class) : BoardJson.read(json);
-                lately.put(id, document);
-                return documents.put(id, document);
-            }, some.toArray());
+        List<Row> rows = rows(session, wanted.keySet());
+        Map<Long, byte[]> against = bases(session, rows);
+        for (Row row : rows) {
+            byte[] json = json(row, against);
+            Kept kept = new Kept(wanted.get(row.id) ? WholeDocument.read(json) : BoardDocument.read(json), json.length * OBJECTS_OVER_JSON);
+            session.afterCommit(() -> lately.put(row.id, kept));
+            documents.put(row.id, kept);
         }
         return documents;
     }
 
-    long keep(Session session, Whole whole) throws SQLException {
-        byte[] json = BoardJson.mapper().writeValueAsBytes(whole);
-        return keep(session, json, ContentHash.of(json), Set.of());
+    private static List<Row> rows(Session session, Collection<Long> ids) throws SQLException {
+        List<Long> all = new ArrayList<>(ids);
+        List<Row> rows = new ArrayList<>();
+        for (int from = 0; from < all.size(); from += AT_ONCE) {
+            List<Long> some = all.subList(from, Math.min(all.size(), from + AT_ONCE));
+            rows.addAll(session.list("SELECT id, content, packing, against FROM revision WHERE id IN (" + "?,".repeat(some.size() - 1) + "?)",
+                row -> new Row(row.getLong("id"), row.getBytes("content"), Packing.How.valueOf(row.getString("packing")), Session.number(row, "against")), some.toArray()));
+        }
+        return rows;
     }
 
-    long keep(Session session, Board board) throws SQLException {
-        return keep(session, Written.of(board));
+    /** The JSON of what these rows are packed against, by revision. */
+    private Map<Long, byte[]> bases(Session session, List<Row> rows) throws SQLException {
+        Map<Long, byte[]> found = new HashMap<>();
+        Set<Long> missing = new TreeSet<>();
+        for (Row row : rows) {
+            if (row.against != null) {
+                byte[] known = bases.getIfPresent(row.against);
+                if (known == null) {
+                    missing.add(row.against);
+                } else {
+                    found.put(row.against, known);
+                }
+            }
+        }
+        for (Row row : rows(session, missing)) {
+            byte[] json = json(row, Map.of());
+            session.afterCommit(() -> bases.put(row.id, json));
+            found.put(row.id, json);
+        }
+        return found;
     }
 
-    /** A board as it will be kept: worked out before the write lock is needed, on as many cores as there are. */
-    record Written(Board board, byte[] json, byte[] hash) {
+    private static byte[] json(Row row, Map<Long, byte[]> against) {
+        return switch (row.packing) {
+            case PLAIN -> row.content;
+            case ALONE -> Packing.unpackedAlone(row.content);
+            case AGAINST -> Packing.unpackedAgainst(row.content, against.get(row.against));
+        };
+    }
+
+    /** A document as it will be kept: worked out before the write lock is needed, on as many cores as there are. */
+    record Written(String document, Object content, byte[] json, byte[] hash, Set<String> ownMedia) {
         static Written of(Board board) {
-            byte[] json = BoardJson.write(board);
-            return new Written(board, json, ContentHash.of(json));
+            byte[] json = BoardDocument.write(board);
+            Set<String> own = new TreeSet<>();
+            board.media().stream().filter(MediaId::isOwn).forEach(id -> own.add(MediaId.hash(id)));
+            return new Written(board.id(), board, json, ContentHash.of(json), own);
+        }
+
+        static Written of(Whole whole) {
+            byte[] json = WholeDocument.write(whole);
+            return new Written(WHOLE, whole, json, ContentHash.of(json), Set.of());
         }
     }
 
-    long keep(Session session, Written written) throws SQLException {
-        return keep(session, written.json, written.hash, ownMedia(written.board));
-    }
-
-    private long keep(Session session, byte[] json, byte[] hash, Collection<String> media) throws SQLException {
-        Long known = session.first("SELECT id FROM revision WHERE hash = ?", row -> row.getLong(1), (Object) hash).orElse(null);
+    /**
+     * @param from the revision it came from, if any
+     * @return its revision
+     */
+    long keep(Session session, Written written, @Nullable Long from) throws SQLException {
+        Long known = session.first("SELECT id FROM revision WHERE hash = ?", row -> row.getLong(1), (Object) written.hash).orElse(null);
         if (known != null) {
             return known;
         }
-        long id = session.insert("INSERT INTO revision (hash, json) VALUES (?, ?) RETURNING id", hash, json);
-        session.batch("INSERT INTO revision_media (revision_id, media_id) VALUES (?, ?)", media.stream().map(m -> new Object[] {id, m}).toList());
+        Row packed = packed(session, written.json, from);
+        long id = session.insert("INSERT INTO revision (hash, content, packing, against) VALUES (?, ?, ?, ?) RETURNING id", written.hash, packed.content, packed.packing.name(), packed.against);
+        session.batch("INSERT INTO revision_media (revision_id, media_id) VALUES (?, ?)", written.ownMedia.stream().map(m -> new Object[] {id, m}).toList());
+        session.afterCommit(() -> lately.put(id, new Kept(written.content, written.json.length * OBJECTS_OVER_JSON)));
         return id;
     }
 
-    private static Set<String> ownMedia(Board board) {
-        Set<String> ids = new TreeSet<>();
-        for (Button button : board.buttons()) {
-            ids.addAll(button.pictures());
-            ids.add(button.sound() == null ? "" : button.sound());
+    private Row packed(Session session, byte[] json, @Nullable Long from) throws SQLException {
+        byte[] alone = Packing.alone(json);
+        if (from != null) {
+            long base = session.first("SELECT coalesce(against, id) FROM revision WHERE id = ?", row -> row.getLong(1), from).orElseThrow();
+            byte[] against = Packing.against(json, base(session, base));
+            if (against.length < alone.length * WORTH_IT) {
+                return new Row(0, against, Packing.How.AGAINST, base);
+            }
         }
-        ids.addAll(board.pictures() == null ? Set.of() : board.pictures().keySet());
-        ids.addAll(board.sounds() == null ? Set.of() : board.sounds().keySet());
-        Set<String> hashes = new TreeSet<>();
-        ids.stream().filter(id -> id.startsWith("own/")).forEach(id -> hashes.add(id.substring(4)));
-        return hashes;
+        return new Row(0, alone, Packing.How.ALONE, null);
+    }
+
+    private byte[] base(Session session, long id) throws SQLException {
+        byte[] known = bases.getIfPresent(id);
+        if (known == null) {
+            byte[] read = json(rows(session, List.of(id)).get(0), Map.of());
+            session.afterCommit(() -> bases.put(id, read));
+            return read;
+        }
+        return known;
     }
 }

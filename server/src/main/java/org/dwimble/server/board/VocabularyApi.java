@@ -1,120 +1,110 @@
 package org.dwimble.server.board;
 
-import java.time.Clock;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
+import java.time.Duration;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
-import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
-import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
-import org.dwimble.core.board.Edit;
-import org.dwimble.core.board.Leads;
-import org.dwimble.core.board.Unacceptable;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.credit.Credits;
-import org.dwimble.core.route.WayHome;
-import org.dwimble.core.wordline.WordLine;
+import org.dwimble.core.edit.Intention;
+import org.dwimble.core.mend.Finding;
+import org.dwimble.core.student.Role;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.picture.Pictures;
-import org.dwimble.server.picture.WordChoices;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
-import org.dwimble.server.student.Role;
-import org.dwimble.server.student.Student;
 import org.dwimble.server.student.StudentStore;
+import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Opening a vocabulary and changing it. */
+/** Reading a vocabulary: as a whole, its boards, what is worth a look, its versions. */
 @RestController
 @RequestMapping("/api/vocabularies/{vocabulary}")
 class VocabularyApi {
     private static final int VERSIONS_LISTED = 100;
+    private static final int FINDINGS_LISTED = 50;
 
-    record EditRequest(int base, Edit edit) {
+    /** @param summary what happened, after the name; @param by null if the program itself made it */
+    record VersionView(int number, String madeAt, @Nullable String by, String summary, @Nullable String name, int words, int shown) {
     }
 
-    /**
-     * Words to put on a board, as typed or as chosen.
-     *
-     * @param picture chosen for the first typed word; none to take the best found
-     * @param chosen  words with their pictures, instead of a text
-     */
-    record WordsRequest(int base, String board, @Nullable Cell from, @Nullable String text, @Nullable String picture, @Nullable List<ChosenWord> chosen) {
-        List<WordLine.Entry> entries() {
-            if (chosen != null) {
-                return chosen.stream().map(c -> new WordLine.Entry(c.word, c.word, c.picture)).toList();
-            }
-            List<WordLine.Entry> typed = new ArrayList<>(WordLine.read(text == null ? "" : text));
-            if (picture != null && !typed.isEmpty()) {
-                typed.set(0, new WordLine.Entry(typed.get(0).pictureWord(), typed.get(0).label(), picture));
-            }
-            return typed;
-        }
+    /** What undo and redo would do for who asks. */
+    record StepsView(@Nullable VersionView undo, @Nullable VersionView redo) {
     }
 
-    record ChosenWord(String word, String picture) {
+    record MendView(String words, Intention intention) {
     }
 
-    /** @param chosen words the new board begins with; its grid is that of its siblings */
-    record NewBoardRequest(int base, String name, @Nullable String openedFrom, @Nullable String openedBy, @Nullable List<ChosenWord> chosen) {
+    record FindingView(Finding.What what, String sentence, String board, @Nullable Cell cell, List<MendView> mends) {
     }
 
-    record StepRequest(int base) {
-    }
-
-    /** @param boards those that changed, as they are now; @param added ids of boards and buttons that are new */
-    record Changed(VocabularyView vocabulary, List<Board> boards, List<String> added) {
+    /** @param total how many there are; @param findings the first of them, those of the board asked for before others */
+    record Findings(int total, List<FindingView> findings) {
     }
 
     private final VocabularyStore store;
     private final StudentStore students;
     private final Access access;
     private final Pictures pictures;
-    private final WordChoices choices;
-    private final Supplier<String> ids;
-    private final Clock clock;
+    private final Wording wording;
 
-    VocabularyApi(VocabularyStore store, StudentStore students, Access access, Pictures pictures, WordChoices choices, Supplier<String> ids, Clock clock) {
+    VocabularyApi(VocabularyStore store, StudentStore students, Access access, Pictures pictures, Wording wording) {
         this.store = store;
         this.students = students;
         this.access = access;
         this.pictures = pictures;
-        this.choices = choices;
-        this.ids = ids;
-        this.clock = clock;
+        this.wording = wording;
     }
 
     @GetMapping
     VocabularyView vocabulary(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         Role role = access.toVocabulary(vocabulary, account);
-        return view(kept(vocabulary), role);
+        VocabularyStore.Kept kept = kept(vocabulary);
+        return VocabularyView.of(kept, kept.student() == null ? null : students.find(kept.student()).orElse(null), role);
     }
 
     /** Every board with its buttons: what the talk view needs to go on when the network does not. */
     @GetMapping("/boards")
-    List<Board> boards(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
+    List<BoardView> boards(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         access.toVocabulary(vocabulary, account);
-        return List.copyOf(kept(vocabulary).vocabulary().boardsById().values());
+        return kept(vocabulary).vocabulary().boardsById().values().stream().map(BoardView::of).toList();
     }
 
+    /**
+     * One board.
+     *
+     * @param revision that is wanted; if it is the one in force, the answer holds for ever
+     */
     @GetMapping("/boards/{board}")
-    Board board(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board) {
+    ResponseEntity<BoardView> board(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
+                                    @RequestParam(required = false) @Nullable Long revision) {
         access.toVocabulary(vocabulary, account);
-        return kept(vocabulary).vocabulary().board(board).orElseThrow(() -> Problem.notFound("board"));
+        VocabularyStore.Kept kept = kept(vocabulary);
+        Board found = kept.vocabulary().board(board).orElseThrow(() -> Problem.notFound("board"));
+        boolean lasting = revision != null && revision == kept.revisionOf(board);
+        return ResponseEntity.ok().cacheControl(lasting ? CacheControl.maxAge(Duration.ofDays(1)).cachePrivate().immutable() : CacheControl.noStore()).body(BoardView.of(found));
+    }
+
+    /** @param board whose findings come first */
+    @GetMapping("/findings")
+    Findings findings(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(defaultValue = "") String board) {
+        access.toVocabulary(vocabulary, account);
+        List<Finding> all = kept(vocabulary).overview().findings();
+        return new Findings(all.size(), all.stream().sorted(Comparator.comparing(f -> !f.board().equals(board))).limit(FINDINGS_LISTED).map(this::view).toList());
+    }
+
+    private FindingView view(Finding finding) {
+        return new FindingView(finding.what(), wording.of(finding.told()), finding.board(), finding.cell(),
+            finding.mends().stream().map(m -> new MendView(wording.of(m.told()), m.intention())).toList());
     }
 
     /** Whose the pictures are, of all boards or of one. */
@@ -126,156 +116,26 @@ class VocabularyApi {
     }
 
     @GetMapping("/versions")
-    List<VocabularyStore.Version> versions(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
+    List<VersionView> versions(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         access.toVocabulary(vocabulary, account);
-        return store.versions(vocabulary, VERSIONS_LISTED);
+        return store.versions(vocabulary, VERSIONS_LISTED).stream().map(v -> view(v, wording)).toList();
     }
 
-    @PostMapping("/edits")
-    Changed edit(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody EditRequest request) {
-        access.toChangeVocabulary(vocabulary, account);
-        if (request.edit() == null) {
-            throw new Unacceptable("There is nothing to change.");
-        }
-        VocabularyStore.Kept before = kept(vocabulary);
-        Changed changed = change(account, vocabulary, request.base(), now -> request.edit());
-        if (request.edit() instanceof Edit.ChangeButton edited && before.student() != null) {
-            before.vocabulary().board(edited.board()).flatMap(b -> b.button(edited.button().id())).ifPresent(was -> remember(before.student(), was, edited.button()));
-        }
-        return changed;
+    @GetMapping("/steps")
+    StepsView steps(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
+        access.toVocabulary(vocabulary, account);
+        return view(store.steps(vocabulary, account.id()), wording);
     }
 
-    /** A picture or kind chosen for a word is what the word gets for this student from now on. */
-    private void remember(String student, Button was, Button now) {
-        if (now.picture() != null && now.layers().isEmpty() && !now.picture().equals(was.picture())) {
-            choices.choosePicture(student, now.label(), now.picture());
-        }
-        if (now.kind() != was.kind()) {
-            choices.chooseKind(student, now.label(), now.kind());
-        }
+    static StepsView view(VocabularyStore.Steps steps, Wording wording) {
+        return new StepsView(steps.undo() == null ? null : view(steps.undo(), wording), steps.redo() == null ? null : view(steps.redo(), wording));
     }
 
-    @PostMapping("/words")
-    Changed words(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody WordsRequest request) {
-        access.toChangeVocabulary(vocabulary, account);
-        Changed changed = change(account, vocabulary, request.base(), now -> {
-            Board board = now.board(request.board()).orElseThrow(() -> new Unacceptable("That board is no longer in this vocabulary. Nothing was changed."));
-            Cell from = request.from() == null ? new Cell(0, 0) : request.from();
-            return WordLine.put(request.entries(), board, from, WayHome.of(now).keptFree(board), pictures.guesses(account, studentOf(vocabulary)), ids);
-        });
-        String student = studentOf(vocabulary);
-        if (student != null && request.picture() != null) {
-            request.entries().stream().limit(1).forEach(e -> choices.choosePicture(student, e.pictureWord(), request.picture()));
-        }
-        return changed;
-    }
-
-    /** A new board with its way home and back where its siblings have them, opened by a button if one is named. */
-    @PostMapping("/boards")
-    Changed addBoard(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody NewBoardRequest request) {
-        access.toChangeVocabulary(vocabulary, account);
-        return change(account, vocabulary, request.base(), now -> {
-            Board added = WayHome.newBoard(ids.get(), request.name(), now, ids);
-            List<Edit> edits = new ArrayList<>(List.of(new Edit.AddBoard(added)));
-            if (request.openedFrom() != null && request.openedBy() != null) {
-                Button opener = now.board(request.openedFrom()).flatMap(b -> b.button(request.openedBy()))
-                    .orElseThrow(() -> new Unacceptable("The button that was to open the new board is gone. Nothing was changed."));
-                edits.add(new Edit.ChangeButton(request.openedFrom(), opener.withLeads(new Leads.Opens(added.id()))));
-            }
-            if (request.chosen() != null && !request.chosen().isEmpty()) {
-                List<WordLine.Entry> entries = request.chosen().stream().map(c -> new WordLine.Entry(c.word, c.word, c.picture)).toList();
-                edits.addAll(WordLine.put(entries, added, new Cell(0, 0), List.of(), pictures.guesses(account, studentOf(vocabulary)), ids).edits());
-            }
-            return new Edit.Several(edits);
-        });
-    }
-
-    @PostMapping("/undo")
-    Changed undo(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody StepRequest request) {
-        access.toChangeVocabulary(vocabulary, account);
-        VocabularyStore.Kept before = kept(vocabulary);
-        return changed(before, store.undo(vocabulary, request.base()), account);
-    }
-
-    @PostMapping("/redo")
-    Changed redo(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody StepRequest request) {
-        access.toChangeVocabulary(vocabulary, account);
-        VocabularyStore.Kept before = kept(vocabulary);
-        return changed(before, store.redo(vocabulary, request.base()), account);
-    }
-
-    private Changed change(Account account, long vocabulary, int base, VocabularyStore.EditMaker maker) {
-        VocabularyStore.Kept before = kept(vocabulary);
-        try {
-            Set<String> put = new LinkedHashSet<>();
-            VocabularyStore.Kept after = store.edit(vocabulary, base, now -> {
-                Edit edit = maker.on(now);
-                put.addAll(mayUse(edit.pictures(), now, account, before.student()));
-                return edit;
-            }, account.id(), clock.instant());
-            if (before.student() != null) {
-                choices.used(before.student(), List.copyOf(put), clock.instant());
-            }
-            return changed(before, after, account);
-        } catch (VocabularyStore.Conflict conflict) {
-            throw refusal(conflict);
-        }
-    }
-
-    /** Those of the pictures that the vocabulary did not have; own ones only if this account may use them for this student. */
-    private Set<String> mayUse(Set<String> wanted, Vocabulary now, Account account, @Nullable String student) {
-        Set<String> fresh = new LinkedHashSet<>(wanted);
-        now.boards().values().forEach(board -> board.buttons().forEach(button -> fresh.removeAll(button.pictures())));
-        for (String id : fresh) {
-            if (id.startsWith("own/") && pictures.byId(id, pictures.may(account, student)).isEmpty()) {
-                throw new Unacceptable("One of these pictures is not there any more, or is not yours to use for this student. Nothing was changed; choose another picture.");
-            }
-        }
-        return fresh;
-    }
-
-    /** Both values, so that a person can choose: "yours" was not kept, "theirs" stands. */
-    private static Problem refusal(VocabularyStore.Conflict conflict) {
-        Map<String, Object> more = new LinkedHashMap<>();
-        more.put("version", conflict.theirs().version());
-        String who = Optional.ofNullable(conflict.lastChange().by()).orElse("Somebody");
-        String sentence = who + " changed the same thing first (" + conflict.lastChange().summary() + "). Your change was not made and theirs stands; choose which to keep.";
-        if (conflict.yours() instanceof Edit.ChangeButton change) {
-            more.put("yours", change.button());
-            conflict.theirs().vocabulary().board(change.board()).flatMap(b -> b.button(change.button().id())).ifPresent(b -> more.put("theirs", b));
-        } else if (conflict.yours() instanceof Edit.TakeOffButton taken) {
-            conflict.theirs().vocabulary().board(taken.board()).flatMap(b -> b.button(taken.button())).ifPresent(b -> more.put("theirs", b));
-        } else if (conflict.yours() instanceof Edit.PutButton put) {
-            more.put("yours", put.button());
-            conflict.theirs().vocabulary().board(put.board()).flatMap(b -> b.at(put.button().cell())).ifPresent(b -> more.put("theirs", b));
-        }
-        return new Problem(HttpStatus.CONFLICT, sentence, more);
-    }
-
-    private Changed changed(VocabularyStore.Kept before, VocabularyStore.Kept after, Account account) {
-        List<Board> boards = after.vocabulary().boards().values().stream()
-            .filter(b -> before.vocabulary().boards().get(b.id()) != b && !b.equals(before.vocabulary().boards().get(b.id()))).toList();
-        List<String> added = new ArrayList<>();
-        for (Board board : boards) {
-            Optional<Board> was = before.vocabulary().board(board.id());
-            if (was.isEmpty()) {
-                added.add(board.id());
-            }
-            board.buttons().stream().map(Button::id).filter(id -> was.flatMap(b -> b.button(id)).isEmpty()).forEach(added::add);
-        }
-        return new Changed(view(after, access.toVocabulary(after.id(), account)), boards, added);
-    }
-
-    private @Nullable String studentOf(long vocabulary) {
-        return kept(vocabulary).student();
+    private static VersionView view(VocabularyStore.Version version, Wording wording) {
+        return new VersionView(version.number(), version.madeAt(), version.by(), wording.of(version.told()), version.name(), version.words(), version.shown());
     }
 
     private VocabularyStore.Kept kept(long vocabulary) {
         return store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
-    }
-
-    private VocabularyView view(VocabularyStore.Kept kept, Role role) {
-        Student student = kept.student() == null ? null : students.find(kept.student()).orElse(null);
-        return VocabularyView.of(kept, student, role, store.steps(kept.id(), kept.version()), ids);
     }
 }

@@ -3,16 +3,29 @@ package org.dwimble.server.database;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.locks.ReentrantLock;
 import javax.sql.DataSource;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
 /**
- * The way to the database. A transaction encloses one intention of a person; its connection never leaves it.
- * Writers queue for SQLite's one write lock; readers see the state of the last commit and wait for nobody.
+ * The way to the database. What is written together is one intention of a person; its connection never leaves it.
+ * Writers wait for SQLite's one write lock in turn and without a connection; whoever gets it does the work of all who wait
+ * by then, each inside a savepoint, and one commit puts all of it on disk. Readers see the state of the last
+ * commit and wait for nobody.
  */
 @Component
 public class Database {
+    private static final Logger LOG = LoggerFactory.getLogger(Database.class);
+    /** The most that is put on disk by one commit, so that the first of many does not wait for the last. */
+    private static final int MOST_TOGETHER = 40;
 
     @FunctionalInterface
     public interface Work<T, X extends Exception> {
@@ -20,8 +33,8 @@ public class Database {
     }
 
     private final DataSource source;
-    /** Writers wait here, in turn and without a connection, so that whoever writes can still read beside its transaction. */
     private final ReentrantLock writing = new ReentrantLock(true);
+    private final Queue<Waiting<?>> waiting = new ConcurrentLinkedQueue<>();
 
     public Database(DataSource source) {
         this.source = source;
@@ -30,48 +43,175 @@ public class Database {
     /** Several queries on one unchanging state. */
     public <T, X extends Exception> T read(Work<T, X> work) throws X {
         try (Connection connection = source.getConnection()) {
-            try (Statement begin = connection.createStatement()) {
-                begin.execute("BEGIN DEFERRED");
-            }
+            execute(connection, "BEGIN DEFERRED");
             try {
-                return work.with(new Session(connection));
+                return work.with(Session.reading(connection));
             } finally {
-                try (Statement end = connection.createStatement()) {
-                    end.execute("ROLLBACK");
-                }
+                execute(connection, "ROLLBACK");
             }
         } catch (SQLException e) {
             throw DatabaseTrouble.of(e);
         }
     }
 
-    /** All or nothing: on any exception the state is as before. When this returns, the change is on disk. */
+    /**
+     * All or nothing: on any exception the state is as before. When this returns, the change is on disk. The work may
+     * be begun twice, if what it was to be committed with fails; it must change nothing but the database.
+     */
     public <T, X extends Exception> T write(Work<T, X> work) throws X {
+        Waiting<T> mine = new Waiting<>(work);
+        waiting.add(mine);
         writing.lock();
         try {
-            return writeAlone(work);
+            if (!mine.done) {
+                writeAllWhoWait(mine);
+            }
         } finally {
             writing.unlock();
         }
+        return mine.<X>result();
     }
 
-    private <T, X extends Exception> T writeAlone(Work<T, X> work) throws X {
+    /** How many wait to write now. */
+    int waiting() {
+        return waiting.size();
+    }
+
+    /** One who waits for the write lock, and what became of it. */
+    private static final class Waiting<T> {
+        private final Work<T, ?> work;
+        private volatile boolean done;
+        private T result;
+        private Throwable thrown;
+        private Session session;
+
+        Waiting(Work<T, ?> work) {
+            this.work = work;
+        }
+
+        void run(Session on) {
+            session = on;
+            result = null;
+            thrown = null;
+            try {
+                result = work.with(on);
+            } catch (SQLException e) {
+                thrown = DatabaseTrouble.of(e);
+            } catch (Exception | Error e) {
+                thrown = e;
+            }
+        }
+
+        /** True if the transaction itself may be broken, not only this work. */
+        boolean lostTheTransaction() {
+            return thrown instanceof DatabaseTrouble trouble && (trouble.what() == DatabaseTrouble.What.DISK_FULL || trouble.what() == DatabaseTrouble.What.OTHER);
+        }
+
+        @SuppressWarnings("unchecked")
+        <X extends Exception> T result() throws X {
+            if (thrown instanceof Error error) {
+                throw error;
+            }
+            if (thrown != null) {
+                throw (X) thrown;
+            }
+            return result;
+        }
+    }
+
+    /** Holding the lock: does the work of those who wait, this one's at least. */
+    private void writeAllWhoWait(Waiting<?> mine) {
+        List<Waiting<?>> group = new ArrayList<>();
+        for (Waiting<?> next = waiting.poll(); next != null; next = group.size() < MOST_TOGETHER ? waiting.poll() : null) {
+            group.add(next);
+        }
+        if (!group.contains(mine)) {
+            waiting.remove(mine);
+            group.add(mine);
+        }
+        if (group.size() == 1 || !together(group)) {
+            group.forEach(this::alone);
+        }
+        group.forEach(w -> w.done = true);
+    }
+
+    /** @return false if nothing was kept of any, because the transaction itself failed */
+    private boolean together(List<Waiting<?>> group) {
+        Map<Object, Object> noted = new HashMap<>();
+        List<Waiting<?>> kept = new ArrayList<>();
         try (Connection connection = source.getConnection()) {
             connection.setAutoCommit(false);
-            boolean done = false;
+            boolean committed = false;
             try {
-                T result = work.with(new Session(connection));
-                connection.commit();
-                done = true;
-                return result;
-            } finally {
-                if (!done) {
-                    connection.rollback();
+                for (Waiting<?> one : group) {
+                    execute(connection, "SAVEPOINT one");
+                    one.run(Session.writing(connection, noted));
+                    if (one.lostTheTransaction()) {
+                        return false;
+                    }
+                    if (one.thrown == null) {
+                        noted.putAll(one.session.notes());
+                        kept.add(one);
+                    } else {
+                        execute(connection, "ROLLBACK TO one");
+                    }
+                    execute(connection, "RELEASE one");
                 }
-                connection.setAutoCommit(true);
+                connection.commit();
+                committed = true;
+            } finally {
+                leave(connection, committed);
             }
         } catch (SQLException e) {
-            throw DatabaseTrouble.of(e);
+            LOG.warn("{} who saved together are saved one by one: {}", group.size(), e.getMessage());
+            return false;
+        }
+        kept.forEach(one -> afterwards(one.session));
+        return true;
+    }
+
+    private void alone(Waiting<?> one) {
+        try (Connection connection = source.getConnection()) {
+            connection.setAutoCommit(false);
+            boolean committed = false;
+            try {
+                one.run(Session.writing(connection, Map.of()));
+                if (one.thrown == null) {
+                    connection.commit();
+                    committed = true;
+                }
+            } finally {
+                leave(connection, committed);
+            }
+        } catch (SQLException e) {
+            one.thrown = DatabaseTrouble.of(e);
+        }
+        if (one.thrown == null) {
+            afterwards(one.session);
+        }
+    }
+
+    private static void leave(Connection connection, boolean committed) throws SQLException {
+        if (!committed) {
+            connection.rollback();
+        }
+        connection.setAutoCommit(true);
+    }
+
+    /** What is on disk is on disk: trouble after that is ours, not that of who saved. */
+    private static void afterwards(Session session) {
+        for (Runnable after : session.afterCommit()) {
+            try {
+                after.run();
+            } catch (RuntimeException e) {
+                LOG.error("After a commit", e);
+            }
+        }
+    }
+
+    private static void execute(Connection connection, String sql) throws SQLException {
+        try (Statement statement = connection.createStatement()) {
+            statement.execute(sql);
         }
     }
 }

@@ -5,7 +5,9 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -18,9 +20,54 @@ public final class Session {
     }
 
     private final Connection connection;
+    private final Map<Object, Object> noted;
+    private final Map<Object, Object> notes = new HashMap<>();
+    private final List<Runnable> afterCommit = new ArrayList<>();
 
-    Session(Connection connection) {
+    private final boolean writing;
+
+    private Session(Connection connection, Map<Object, Object> noted, boolean writing) {
         this.connection = connection;
+        this.noted = noted;
+        this.writing = writing;
+    }
+
+    static Session reading(Connection connection) {
+        return new Session(connection, Map.of(), false);
+    }
+
+    /** @param noted by those who write in the same transaction before */
+    public static Session writing(Connection connection, Map<Object, Object> noted) {
+        return new Session(connection, noted, true);
+    }
+
+    /** Notes what is true once this is committed, for whoever writes next in the same transaction. */
+    public void note(Object key, Object value) {
+        notes.put(key, value);
+    }
+
+    public @Nullable Object noted(Object key) {
+        return notes.containsKey(key) ? notes.get(key) : noted.get(key);
+    }
+
+    /**
+     * Is run once what is written here is on disk, and not if it never gets there; while reading, at once. Whatever is
+     * remembered beyond the transaction is remembered so: numbers that were never committed are given again.
+     */
+    public void afterCommit(Runnable run) {
+        if (writing) {
+            afterCommit.add(run);
+        } else {
+            run.run();
+        }
+    }
+
+    Map<Object, Object> notes() {
+        return notes;
+    }
+
+    List<Runnable> afterCommit() {
+        return afterCommit;
     }
 
     public <T> List<T> list(String sql, Row<T> row, @Nullable Object... arguments) throws SQLException {

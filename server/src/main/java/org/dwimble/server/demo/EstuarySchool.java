@@ -7,32 +7,40 @@ import java.time.LocalTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
-import org.dwimble.core.board.Edit;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.route.WayHome;
+import org.dwimble.core.edit.AddBoard;
+import org.dwimble.core.edit.GiveLabel;
+import org.dwimble.core.edit.GivePicture;
+import org.dwimble.core.edit.GiveWords;
+import org.dwimble.core.edit.Intention;
+import org.dwimble.core.edit.LeadTo;
+import org.dwimble.core.edit.NewBoard;
+import org.dwimble.core.edit.PutWords;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Hair;
 import org.dwimble.core.picture.Look;
 import org.dwimble.core.picture.OwnPicture;
 import org.dwimble.core.picture.Tone;
-import org.dwimble.core.sheet.Screen;
+import org.dwimble.core.screen.Screen;
 import org.dwimble.core.wordline.Guesses;
-import org.dwimble.server.picture.Library;
-import org.dwimble.server.picture.OwnPictureApi;
+import org.dwimble.server.library.Library;
+import org.dwimble.server.collection.TakingIn;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.board.VocabularyStore;
-import org.dwimble.server.student.Role;
-import org.dwimble.server.student.Student;
+import org.dwimble.core.student.Role;
+import org.dwimble.core.student.Student;
 import org.dwimble.server.student.StudentStore;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -49,11 +57,11 @@ class EstuarySchool implements ApplicationRunner {
     private final StudentStore students;
     private final VocabularyStore vocabularies;
     private final Library library;
-    private final OwnPictureApi ownPictures;
+    private final TakingIn ownPictures;
     private final Supplier<String> ids;
     private final Instant now;
 
-    EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, OwnPictureApi ownPictures, Supplier<String> ids, Clock clock) {
+    EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures, Supplier<String> ids, Clock clock) {
         this.accounts = accounts;
         this.students = students;
         this.vocabularies = vocabularies;
@@ -152,7 +160,7 @@ class EstuarySchool implements ApplicationRunner {
         book.change(25, odile, v -> {
             Board animals = v.boards().get("animals");
             Button bee = named(animals, "bee");
-            return new Edit.ChangeButton("animals", bee.withLeads(new Leads.Opens("hive")));
+            return new LeadTo("animals", bee.id(), new Leads.Opens("hive"));
         });
         book.words(11, marit, garden, "honey, flower, door=garden gate, flower=smells nice");
         book.change(4, odile, v -> label(v, "wearing", "scarf", "headscarf"));
@@ -190,21 +198,20 @@ class EstuarySchool implements ApplicationRunner {
             .orElseThrow(() -> new IllegalStateException("no " + label + " on " + board.name()));
     }
 
-    private static Edit label(Vocabulary v, String board, String label, String now) {
-        return new Edit.ChangeButton(board, named(v.boards().get(board), label).withLabel(now));
+    private static Intention label(Vocabulary v, String board, String label, String now) {
+        return new GiveLabel(board, named(v.boards().get(board), label).id(), now);
     }
 
-    private static Edit says(Vocabulary v, String board, String label, String words) {
-        return new Edit.ChangeButton(board, named(v.boards().get(board), label).withSays(new Says.Words(words)));
+    private static Intention says(Vocabulary v, String board, String label, String words) {
+        return new GiveWords(board, named(v.boards().get(board), label).id(), new Says.Words(words));
     }
 
-    private static Edit open(Vocabulary v, String board, String label, String opens) {
-        return new Edit.ChangeButton(board, named(v.boards().get(board), label).withLeads(new Leads.Opens(opens)));
+    private static Intention open(Vocabulary v, String board, String label, String opens) {
+        return new LeadTo(board, named(v.boards().get(board), label).id(), new Leads.Opens(opens));
     }
 
-    private static Edit picture(Vocabulary v, String board, String label, String picture) {
-        Button b = named(v.boards().get(board), label);
-        return new Edit.ChangeButton(board, new Button(b.id(), b.cell(), b.span(), b.label(), b.says(), picture, b.sound(), b.kind(), b.leads(), b.actions(), b.hidden(), b.extras()));
+    private static Intention picture(Vocabulary v, String board, String label, String picture) {
+        return new GivePicture(board, named(v.boards().get(board), label).id(), Layer.only(picture));
     }
 
     /** One student's vocabulary, and what was done to it on which day. */
@@ -217,28 +224,27 @@ class EstuarySchool implements ApplicationRunner {
             this.vocabulary = vocabulary;
         }
 
-        void change(int daysAgo, Account by, VocabularyStore.EditMaker maker) {
-            version = vocabularies.edit(vocabulary, version, maker, by.id(), at(daysAgo, ++done)).version();
+        void change(int daysAgo, Account by, Function<Vocabulary, Intention> maker) {
+            Vocabulary now = vocabularies.find(vocabulary).orElseThrow().vocabulary();
+            version = vocabularies.edit(vocabulary, version, maker.apply(now), VocabularyStore.Beside.NOTHING, by.id(), at(daysAgo, ++done)).after().version();
         }
 
         void words(int daysAgo, Account by, String board, String words) {
             for (String word : words.split(", ")) {
-                change(daysAgo, by, v -> WordLine.put(WordLine.read(word), v.boards().get(board), new Cell(0, 0), List.of(), Guesses.of(library.search(), library.kinds()), ids));
+                change(daysAgo, by, v -> new PutWords(board, null, WordLine.ready(WordLine.read(word), Guesses.of(library.search(), library.kinds()))));
             }
         }
 
         /** A board with its way home, opened by a button that stands already. */
         String board(int daysAgo, Account by, String name, String from, String label) {
-            String id = ids.get();
-            change(daysAgo, by, v -> new Edit.Several(List.of(new Edit.AddBoard(WayHome.newBoard(id, name, v, ids)), open(v, from, label, id))));
-            return id;
+            change(daysAgo, by, v -> new NewBoard(name, from, named(v.boards().get(from), label).id(), List.of()));
+            return vocabularies.find(vocabulary).orElseThrow().vocabulary().boards().values().stream().filter(b -> b.name().equals(name)).findFirst().orElseThrow().id();
         }
 
         /** A board somebody forgot to give a way home. */
         String bareBoard(int daysAgo, Account by, String name) {
             String id = ids.get();
-            change(daysAgo, by, v -> new Edit.AddBoard(new Board(id, name, v.homeBoard().rows(), v.homeBoard().columns(),
-                List.of(Button.word(ids.get(), new Cell(0, 0), "sandpaper", null, Kind.THING)), null, null, null)));
+            change(daysAgo, by, v -> new AddBoard(Board.empty(id, name, v.homeBoard().shape()).with(Button.word(ids.get(), new Cell(0, 0), "sandpaper", null, Kind.THING))));
             return id;
         }
     }

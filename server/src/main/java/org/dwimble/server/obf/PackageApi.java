@@ -7,10 +7,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Text;
-import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.obf.Limits;
 import org.dwimble.core.picture.Appearance;
@@ -18,13 +19,15 @@ import org.dwimble.core.obf.ObfReader;
 import org.dwimble.core.obf.ObfWriter;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.core.route.Routes;
+import org.dwimble.core.told.Told;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.database.Database;
-import org.dwimble.server.picture.MediaStore;
+import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
 import org.dwimble.server.student.StudentStore;
+import org.dwimble.server.told.Wording;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -51,9 +54,11 @@ class PackageApi {
     private final Access access;
     private final Database database;
     private final StudentStore students;
+    private final Wording wording;
     private final Clock clock;
 
-    PackageApi(VocabularyStore store, MediaStore media, Access access, Database database, StudentStore students, Clock clock) {
+    PackageApi(VocabularyStore store, MediaStore media, Access access, Database database, StudentStore students, Wording wording, Clock clock) {
+        this.wording = wording;
         this.store = store;
         this.media = media;
         this.access = access;
@@ -98,18 +103,17 @@ class PackageApi {
             ObfReader.Read read = new ObfReader(incoming, Limits.USUAL).read(file, name);
             long id = database.write(session -> {
                 incoming.keepIn(session);
-                return store.create(session, read.vocabulary(), student, account.id(), clock.instant(), "brought in “" + Text.cut(name, 60) + "”");
+                return store.create(session, read.vocabulary(), student, account.id(), clock.instant(), Told.of("brought-in", "file", Text.cut(name, 60)));
             });
-            List<String> findings = new java.util.ArrayList<>(read.findings());
+            List<String> findings = new ArrayList<>(read.findings().stream().map(wording::of).toList());
             int loose = Routes.of(read.vocabulary()).looseEnds().size();
             if (loose > 0) {
-                findings.add(loose == 1 ? "1 button opens a board that did not come along. It is listed on the bench."
-                    : loose + " buttons open boards that did not come along. They are listed on the bench.");
+                findings.add(wording.of(Told.of("found-loose-ends", "count", loose)));
             }
             int buttons = read.vocabulary().boards().values().stream().mapToInt(b -> b.buttons().size()).sum();
             return new BroughtIn(id, read.vocabulary().name(), read.vocabulary().boards().size(), buttons, findings);
         } catch (Unacceptable e) {
-            throw new Refused("“" + name + "” cannot be brought in. " + e.getMessage());
+            throw new Refused("package-refused", "file", name, "why", e.told());
         }
     }
 

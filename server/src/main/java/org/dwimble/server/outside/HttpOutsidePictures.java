@@ -82,9 +82,9 @@ class HttpOutsidePictures implements OutsidePictures {
                 return bytes;
             }
         } catch (HttpTimeoutException e) {
-            throw new Trouble(name + " takes too long to answer. Nothing was lost; try again, or take a picture of your own.");
+            throw new Trouble("outside-slow", name);
         } catch (IOException e) {
-            throw new Trouble(name + " cannot be reached. Nothing was lost; check the network and try again, or take a picture of your own.");
+            throw new Trouble("outside-away", name);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw broken();
@@ -92,6 +92,6 @@ class HttpOutsidePictures implements OutsidePictures {
     }
 
     private Trouble broken() {
-        return new Trouble(name + " answered with something that is no answer. Nothing was lost; try again later, or take a picture of your own.");
+        return new Trouble("outside-broken", name);
     }
 }

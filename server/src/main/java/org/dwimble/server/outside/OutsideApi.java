@@ -6,7 +6,10 @@ import java.util.stream.Stream;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.core.picture.OwnPicture;
 import org.dwimble.server.account.Account;
-import org.dwimble.server.picture.OwnPictureApi;
+import org.dwimble.server.collection.OwnPictureView;
+import org.dwimble.server.collection.TakingIn;
+import org.dwimble.server.media.MediaAnswer;
+import org.dwimble.server.media.Photo;
 import org.dwimble.server.problem.Problem;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -34,11 +37,11 @@ class OutsideApi {
     }
 
     private final OutsidePictures outside;
-    private final OwnPictureApi own;
+    private final TakingIn collection;
 
-    OutsideApi(OutsidePictures outside, OwnPictureApi own) {
+    OutsideApi(OutsidePictures outside, TakingIn collection) {
         this.outside = outside;
-        this.own = own;
+        this.collection = collection;
     }
 
     @GetMapping
@@ -53,17 +56,17 @@ class OutsideApi {
     /** What one looks like, passed on after the same checks as anything that comes from outside. */
     @GetMapping("/{id}")
     ResponseEntity<byte[]> preview(@PathVariable String id) throws Refused {
-        OwnPictureApi.Checked checked = own.checked(fetch(id), "The picture");
+        Photo.Taken checked = Photo.take(fetch(id), "the picture");
         return ResponseEntity.ok().contentType(MediaType.parseMediaType(checked.type())).cacheControl(CacheControl.noStore())
-            .header("Content-Security-Policy", "default-src 'none'; style-src 'unsafe-inline'; sandbox").body(checked.bytes());
+            .header("Content-Security-Policy", MediaAnswer.NOTHING_RUNS).body(checked.bytes());
     }
 
     /** Keeps one among the account's own pictures, with its licence and author. */
     @PostMapping("/{id}")
-    OwnPictureApi.TakenIn keep(@AuthenticationPrincipal Account account, @PathVariable String id, @RequestBody Keep keep) throws Refused {
+    OwnPictureView.TakenIn keep(@AuthenticationPrincipal Account account, @PathVariable String id, @RequestBody Keep keep) throws Refused {
         OwnPicture about = new OwnPicture(Stream.of(keep.word(), keep.title()).filter(Objects::nonNull).toList(), List.of(), OwnPicture.Audience.MINE, null, false,
             OwnPicture.Origin.LICENCE, keep.author(), keep.licence(), keep.title() + " (" + outside.name() + ")");
-        return own.keep(fetch(id), about, "The picture", account);
+        return collection.keep(fetch(id), about, "the picture", account);
     }
 
     private byte[] fetch(String id) {
@@ -78,6 +81,6 @@ class OutsideApi {
     }
 
     private static Problem trouble(OutsidePictures.Trouble trouble) {
-        return new Problem(HttpStatus.BAD_GATEWAY, trouble.getMessage());
+        return new Problem(HttpStatus.BAD_GATEWAY, trouble.told());
     }
 }

@@ -1,6 +1,7 @@
 package org.dwimble.server.outside;
 
 import java.util.List;
+import org.dwimble.core.told.Told;
 
 /** A service outside the school that finds pictures, such as a collection of openly licensed ones on the web. */
 public interface OutsidePictures {
@@ -12,10 +13,17 @@ public interface OutsidePictures {
     record Offered(String id, String title, String licence, String author) {
     }
 
-    /** Why there is no answer, as a sentence for the person; nothing is lost by it. */
+    /** Why there is no answer; nothing is lost by it. */
     final class Trouble extends Exception {
-        Trouble(String sentence) {
-            super(sentence);
+        private final transient Told told;
+
+        Trouble(String key, String service) {
+            super(key);
+            this.told = Told.of(key, "service", service);
+        }
+
+        Told told() {
+            return told;
         }
     }
 

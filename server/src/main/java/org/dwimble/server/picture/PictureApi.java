@@ -13,8 +13,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Kind;
-import org.dwimble.core.board.Unacceptable;
-import org.dwimble.core.obf.Media;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.Asked;
@@ -25,6 +24,10 @@ import org.dwimble.core.sound.SoundQuestion;
 import org.dwimble.core.sound.SoundSearch;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.choice.WordChoices;
+import org.dwimble.server.library.Library;
+import org.dwimble.server.media.MediaAnswer;
+import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
 import org.jspecify.annotations.Nullable;
@@ -182,7 +185,7 @@ class PictureApi {
 
     private static Phone phone(@Nullable String code) {
         if (code == null || code.isBlank()) {
-            throw new Unacceptable("Choose a sound first, by a word that has it.");
+            throw new Unacceptable("choose-phone");
         }
         return Phone.of(code);
     }
@@ -216,14 +219,6 @@ class PictureApi {
     @GetMapping("/api/vocabularies/{vocabulary}/pictures/{hash}")
     ResponseEntity<byte[]> ownPicture(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String hash) {
         access.toVocabulary(vocabulary, account);
-        return shown(media.ofVocabulary(vocabulary, hash).orElseThrow(() -> Problem.notFound("picture")));
-    }
-
-    static ResponseEntity<byte[]> shown(Media.Item item) {
-        return ResponseEntity.ok()
-            .contentType(MediaType.parseMediaType(item.contentType()))
-            .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable())
-            .header("Content-Security-Policy", "default-src 'none'; style-src 'unsafe-inline'; sandbox")
-            .body(item.bytes());
+        return MediaAnswer.of(media.ofVocabulary(vocabulary, hash).orElseThrow(() -> Problem.notFound("picture")));
     }
 }

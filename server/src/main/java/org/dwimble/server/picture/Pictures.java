@@ -10,8 +10,10 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.MediaId;
 import org.dwimble.core.credit.Credit;
 import org.dwimble.core.credit.Credits;
+import org.dwimble.core.obf.PackedLicence;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.Asked;
 import org.dwimble.core.search.Found;
@@ -21,6 +23,9 @@ import org.dwimble.core.sound.SoundSearch;
 import org.dwimble.core.wordline.Guesses;
 import org.dwimble.core.words.Kinds;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.choice.WordChoices;
+import org.dwimble.server.collection.OwnPictures;
+import org.dwimble.server.library.Library;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -65,12 +70,12 @@ public class Pictures {
 
     /** Whose a picture is; what came only with a package is not known here. */
     public Credit creditOf(String id) {
-        return id.startsWith("own/") ? own.credit(id).orElse(Credit.UNKNOWN) : Credit.ofLibrary(id);
+        return MediaId.isOwn(id) ? own.credit(id).orElse(Credit.UNKNOWN) : Credit.ofLibrary(id);
     }
 
     /** Whose the pictures on some boards are. */
     public Credits credits(Collection<Board> boards) {
-        return Credits.of(boards, id -> own.credit(id).orElse(null));
+        return Credits.of(boards, id -> own.credit(id).orElse(null), PackedLicence::read);
     }
 
     public SoundSearch sounds() {
@@ -89,6 +94,11 @@ public class Pictures {
     /** What this account may use: for one student, or, with none given, for anybody of its students. */
     public Predicate<Picture> may(Account account, @Nullable String student) {
         return own.may(account, student);
+    }
+
+    /** True if an account may put an own picture or sound on a student's boards. */
+    public boolean mayUse(String id, Account account, @Nullable String student) {
+        return byId(id, may(account, student)).isPresent();
     }
 
     /** As the search finds them, but what was chosen for this word and student before stands first. */
@@ -113,7 +123,7 @@ public class Pictures {
         return new Guesses() {
             @Override
             public Optional<Picture> picture(String word) {
-                return find(Asked.typed(word, 1_000), may, student).stream().findFirst().filter(f -> f.why().sure()).map(Found::picture);
+                return find(Asked.typed(word, 1), may, student).stream().findFirst().filter(f -> f.why().sure()).map(Found::picture);
             }
 
             @Override

@@ -1,4 +1,6 @@
-/** The picture library that ships, and the pictures and sounds that packages bring. Open {@link org.dwimble.server.picture.Library} first. */
+/**
+ * Finding pictures, in the library and the school’s own together. Open {@link org.dwimble.server.picture.Pictures} first.
+ */
 @NullMarked
 package org.dwimble.server.picture;
 

@@ -1,9 +1,11 @@
 package org.dwimble.server.problem;
 
 import java.util.Map;
-import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.server.database.DatabaseTrouble;
+import org.dwimble.server.told.Wording;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -23,19 +25,25 @@ import org.springframework.web.multipart.MultipartException;
 class Problems {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
+    private final Wording wording;
+
+    Problems(Wording wording) {
+        this.wording = wording;
+    }
+
     @ExceptionHandler
     ResponseEntity<ProblemDetail> problem(Problem e) {
-        return answer(e.status(), e.getMessage(), e.more());
+        return answer(e.status(), e.told(), e.more());
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unacceptable(Unacceptable e) {
-        return answer(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage(), Map.of());
+        return answer(HttpStatus.UNPROCESSABLE_CONTENT, e.told(), Map.of());
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> refused(Refused e) {
-        return answer(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage(), Map.of());
+        return answer(HttpStatus.UNPROCESSABLE_CONTENT, e.told(), Map.of());
     }
 
     /** JSON that cannot be read; if a value in it was refused by the rules, their sentence is the answer. */
@@ -46,32 +54,32 @@ class Problems {
                 return unacceptable(unacceptable);
             }
         }
-        return answer(HttpStatus.BAD_REQUEST, "That request could not be read. Nothing was changed; reload the page and try again.", Map.of());
+        return answer(HttpStatus.BAD_REQUEST, "unreadable");
     }
 
     /** An address or a choice that is none, such as a paper nobody makes. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> nonsense(TypeMismatchException e) {
-        return answer(HttpStatus.BAD_REQUEST, "That request does not make sense here. Nothing was changed.", Map.of());
+        return answer(HttpStatus.BAD_REQUEST, "nonsense");
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooLarge(MaxUploadSizeExceededException e) {
-        return answer(HttpStatus.CONTENT_TOO_LARGE, "That is more than is taken at once: a file can have up to 1 GB. Nothing was brought in.", Map.of());
+        return answer(HttpStatus.CONTENT_TOO_LARGE, "upload-too-large");
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> brokenUpload(MultipartException e) {
-        return answer(HttpStatus.BAD_REQUEST, "The file did not arrive whole. Nothing was brought in; try again.", Map.of());
+        return answer(HttpStatus.BAD_REQUEST, "upload-broken");
     }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> database(DatabaseTrouble e) {
         LOG.warn("Database: {}", e.getMessage());
         return switch (e.what()) {
-            case BUSY -> answer(HttpStatus.SERVICE_UNAVAILABLE, "Many people are saving at once. Nothing was lost; try again in a moment.", Map.of());
-            case DISK_FULL -> answer(HttpStatus.INSUFFICIENT_STORAGE, "The disk of the school’s machine is full, so this was not kept. Everything before it is safe; tell whoever looks after the machine.", Map.of());
-            default -> answer(HttpStatus.INTERNAL_SERVER_ERROR, "That could not be kept. Everything before it is safe; try again.", Map.of());
+            case BUSY -> answer(HttpStatus.SERVICE_UNAVAILABLE, "busy");
+            case DISK_FULL -> answer(HttpStatus.INSUFFICIENT_STORAGE, "disk-full");
+            default -> answer(HttpStatus.INTERNAL_SERVER_ERROR, "not-kept");
         };
     }
 
@@ -79,14 +87,18 @@ class Problems {
     ResponseEntity<ProblemDetail> other(Exception e) {
         if (e instanceof ErrorResponse response && response.getStatusCode().is4xxClientError()) {
             HttpStatus status = HttpStatus.valueOf(response.getStatusCode().value());
-            return answer(status, status == HttpStatus.NOT_FOUND ? "There is nothing at this address." : "That request does not make sense here. Nothing was changed.", Map.of());
+            return answer(status, status == HttpStatus.NOT_FOUND ? "nothing-here" : "nonsense");
         }
         LOG.error("Unexpected", e);
-        return answer(HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong inside Dwimble. Everything kept before is safe; reload the page and try again.", Map.of());
+        return answer(HttpStatus.INTERNAL_SERVER_ERROR, "unexpected");
     }
 
-    private static ResponseEntity<ProblemDetail> answer(HttpStatus status, String sentence, Map<String, Object> more) {
-        ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, sentence);
+    private ResponseEntity<ProblemDetail> answer(HttpStatus status, String key) {
+        return answer(status, Told.of(key), Map.of());
+    }
+
+    private ResponseEntity<ProblemDetail> answer(HttpStatus status, Told told, Map<String, Object> more) {
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, wording.of(told));
         more.forEach(detail::setProperty);
         return ResponseEntity.status(status).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(detail);
     }

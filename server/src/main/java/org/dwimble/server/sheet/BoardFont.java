@@ -7,7 +7,7 @@ import org.apache.fontbox.ttf.CmapLookup;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
-import org.dwimble.core.sheet.Length;
+import org.dwimble.core.measure.Length;
 import org.dwimble.core.sheet.Type;
 import org.springframework.stereotype.Component;
 

@@ -28,10 +28,10 @@ import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.util.Matrix;
 import org.dwimble.core.obf.Media;
-import org.dwimble.core.sheet.Length;
+import org.dwimble.core.measure.Length;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
-import org.dwimble.core.sheet.Rect;
+import org.dwimble.core.measure.Rect;
 
 /**
  * Paints pages as PDF. Drawings stay vectors, each kept once however often it is used; text stays text; a

@@ -2,7 +2,7 @@ package org.dwimble.server.speech;
 
 import java.time.Duration;
 import org.dwimble.core.board.Text;
-import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.told.Unacceptable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -22,12 +22,12 @@ class SpeechApi {
     ResponseEntity<byte[]> speech(@RequestParam String text) {
         String tidy = Text.tidy(text);
         if (tidy.isEmpty()) {
-            throw new Unacceptable("There is nothing to say yet.");
+            throw new Unacceptable("nothing-to-say");
         }
-        Text.atMost(Voice.MOST, "What is said at once", tidy);
+        Text.atMost(Voice.MOST, "speech", tidy);
         byte[] wav = voice.speak(tidy);
         if (wav.length == 0) {
-            throw new Unacceptable("The stand-in voice speaks English letters and numbers only, and found none here. The words are on the screen.");
+            throw new Unacceptable("voice-cannot");
         }
         return ResponseEntity.ok().contentType(MediaType.parseMediaType("audio/wav"))
             .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate()).body(wav);

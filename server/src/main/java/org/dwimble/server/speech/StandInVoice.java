@@ -1,5 +1,7 @@
 package org.dwimble.server.speech;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import com.sun.speech.freetts.audio.AudioPlayer;
 import com.sun.speech.freetts.en.us.cmu_us_kal.KevinVoiceDirectory;
 import java.io.ByteArrayInputStream;
@@ -7,9 +9,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.text.Normalizer;
-import java.util.Collections;
-import java.util.LinkedHashMap;
-import java.util.Map;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
@@ -22,16 +21,11 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class StandInVoice implements Voice {
-    private static final int REMEMBERED = 500;
+    private static final long REMEMBERED_BYTES = 32L << 20;
     /** The engine shares tables between its voices while they are made, so the lock is one for all. */
     private static final Object ONE_AT_A_TIME = new Object();
 
-    private final Map<String, byte[]> spoken = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, byte[]> eldest) {
-            return size() > REMEMBERED;
-        }
-    });
+    private final Cache<String, byte[]> spoken = Caffeine.newBuilder().maximumWeight(REMEMBERED_BYTES).weigher((String text, byte[] wav) -> wav.length + 2 * text.length() + 64).build();
     private com.sun.speech.freetts.Voice engine;
 
     @Override
@@ -40,7 +34,7 @@ class StandInVoice implements Voice {
         if (plain.chars().noneMatch(Character::isLetterOrDigit)) {
             return new byte[0];
         }
-        byte[] known = spoken.get(plain);
+        byte[] known = spoken.getIfPresent(plain);
         if (known != null) {
             return known;
         }

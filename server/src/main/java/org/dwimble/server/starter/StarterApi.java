@@ -5,14 +5,15 @@ import java.util.List;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Counts;
 import org.dwimble.core.board.Text;
-import org.dwimble.core.board.Unacceptable;
-import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.sheet.TalkLayout;
+import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.board.Whole;
+import org.dwimble.core.screen.TalkLayout;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.board.BoardView;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
-import org.dwimble.server.student.Student;
+import org.dwimble.core.student.Student;
 import org.dwimble.server.student.StudentStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -31,7 +32,7 @@ class StarterApi {
      * @param cellWidthMm   on this student's screen
      * @param small         true if a cell is smaller than many hands can hit
      */
-    record StarterView(long id, String starter, String name, String about, int rows, int columns, int words, int boards, Board home,
+    record StarterView(long id, String starter, String name, String about, int rows, int columns, int words, int boards, BoardView home,
                        double cellWidthMm, double cellHeightMm, boolean small) {
     }
 
@@ -66,7 +67,7 @@ class StarterApi {
         Counts counts = Counts.of(kept.vocabulary());
         TalkLayout layout = new TalkLayout(student.screen(), home.rows(), home.columns());
         return new StarterView(kept.id(), String.valueOf(kept.starter()), kept.vocabulary().name(), String.valueOf(kept.about()), home.rows(), home.columns(),
-            counts.words(), counts.boards(), home,
+            counts.words(), counts.boards(), BoardView.of(home),
             layout.cellWidth().mm(), layout.cellHeight().mm(), layout.small());
     }
 
@@ -75,9 +76,9 @@ class StarterApi {
         access.toChangeStudent(student, account);
         Student who = students.find(student).orElseThrow(() -> Problem.notFound("student"));
         VocabularyStore.Kept starter = store.starters().stream().filter(s -> String.valueOf(s.starter()).equals(copy.starter())).findFirst()
-            .orElseThrow(() -> new Unacceptable("There is no starter of that name. Nothing was copied."));
+            .orElseThrow(() -> new Unacceptable("no-such-starter"));
         String wanted = Text.tidy(copy.name());
-        String name = wanted.isEmpty() ? Text.cut(who.name() + "’s words", Vocabulary.LONGEST_NAME) : wanted;
+        String name = wanted.isEmpty() ? Text.cut(who.name() + "’s words", Whole.LONGEST_NAME) : wanted;
         return new Copied(store.copy(starter.id(), student, name, account.id(), clock.instant()), name);
     }
 
@@ -85,6 +86,6 @@ class StarterApi {
     @GetMapping("/api/students/{student}/vocabularies")
     List<Copied> vocabularies(@AuthenticationPrincipal Account account, @PathVariable String student) {
         access.toStudent(student, account);
-        return store.ofStudent(student).stream().map(id -> new Copied(id, store.find(id).orElseThrow().vocabulary().name())).toList();
+        return store.ofStudent(student).stream().map(v -> new Copied(v.id(), v.name())).toList();
     }
 }

@@ -4,13 +4,16 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Map;
 import java.util.Optional;
+import org.dwimble.core.board.Extras;
+import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.obf.ObfWriter;
 import org.dwimble.core.starter.StarterSource;
 import org.dwimble.core.picture.Appearance;
-import org.dwimble.server.picture.Library;
-import org.dwimble.server.picture.MediaStore;
+import org.dwimble.server.library.Library;
+import org.dwimble.server.media.MediaStore;
 import tools.jackson.databind.node.StringNode;
 
 /** Builds the starters' readable sources into open-board packages; run by the build, into the folder given. */
@@ -35,11 +38,10 @@ public final class StarterPackages {
         StarterSource sources = new StarterSource(Library.readSearch(), Library.readKinds());
         for (String id : StarterSource.SHIPPED) {
             StarterSource.Starter starter = sources.shipped(id);
-            var vocabulary = starter.vocabulary();
-            var told = new org.dwimble.core.board.Vocabulary(vocabulary.name(), vocabulary.home(), vocabulary.locale(), vocabulary.boards(),
-                java.util.Map.of("ext_dwimble_starter", StringNode.valueOf(starter.id()), "ext_dwimble_about", StringNode.valueOf(starter.about())));
+            Vocabulary vocabulary = starter.vocabulary();
+            Extras about = Extras.ofPackage(Map.of("ext_dwimble_starter", StringNode.valueOf(starter.id()), "ext_dwimble_about", StringNode.valueOf(starter.about())));
             ByteArrayOutputStream out = new ByteArrayOutputStream();
-            new ObfWriter(LIBRARY).obz(told, out);
+            new ObfWriter(LIBRARY).obz(vocabulary.with(vocabulary.whole().withExtras(about)), out);
             Files.write(folder.resolve(id + ".obz"), out.toByteArray());
         }
     }

@@ -6,13 +6,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Clock;
+import org.dwimble.core.board.Extras;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.obf.Limits;
 import org.dwimble.core.obf.ObfReader;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.core.starter.StarterSource;
 import org.dwimble.server.board.VocabularyStore;
-import org.dwimble.server.picture.MediaStore;
+import org.dwimble.server.media.MediaStore;
 import org.springframework.beans.factory.InitializingBean;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationInitializer;
 import org.springframework.stereotype.Component;
@@ -41,9 +42,8 @@ class StarterShelf implements InitializingBean {
                 Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
                 try (MediaStore.Incoming incoming = media.incoming()) {
                     Vocabulary read = new ObfReader(incoming, Limits.USUAL).read(copy, id).vocabulary();
-                    String about = read.extras() == null ? "" : read.extras().get("ext_dwimble_about").asString();
-                    Vocabulary plain = new Vocabulary(read.name(), read.home(), read.locale(), read.boards(), null);
-                    store.keepStarter(id, about, plain, clock.instant());
+                    String about = read.whole().extras().ofPackage().get("ext_dwimble_about").asString();
+                    store.keepStarter(id, about, read.with(read.whole().withExtras(Extras.NONE)), clock.instant());
                 }
             } finally {
                 Files.deleteIfExists(copy);

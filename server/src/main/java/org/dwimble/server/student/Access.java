@@ -1,11 +1,9 @@
 package org.dwimble.server.student;
 
-import java.util.Optional;
+import org.dwimble.core.student.Role;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.database.Database;
-import org.dwimble.server.database.Session;
 import org.dwimble.server.problem.Problem;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -33,38 +31,39 @@ public class Access {
 
     public void toOwnStudent(String student, Account account) {
         if (toStudent(student, account) != Role.OWNER) {
-            throw new Problem(HttpStatus.FORBIDDEN, "Only an owner of this student's team can do that. Nothing was changed.");
+            throw new Problem(HttpStatus.FORBIDDEN, "only-owner");
         }
     }
 
     /** What the account may do with a vocabulary; for a starter, look. */
     public Role toVocabulary(long vocabulary, Account account) {
-        Optional<Owner> owner = owner(vocabulary);
-        if (owner.isEmpty()) {
-            throw Problem.notFound("vocabulary");
-        }
-        return owner.get().student == null ? Role.VIEWER
-            : students.role(owner.get().student, account.id()).orElseThrow(() -> Problem.notFound("vocabulary"));
+        return vocabulary(vocabulary, account).role;
     }
 
-    public void toChangeVocabulary(long vocabulary, Account account) {
-        Role role = toVocabulary(vocabulary, account);
-        if (owner(vocabulary).orElseThrow().student == null) {
-            throw new Problem(HttpStatus.FORBIDDEN, "A starter cannot be changed. Copy it for a student first, then change the copy.");
+    /** @return what else the account may do */
+    public Role toChangeVocabulary(long vocabulary, Account account) {
+        May may = vocabulary(vocabulary, account);
+        if (may.starter) {
+            throw new Problem(HttpStatus.FORBIDDEN, "starter-stays");
         }
-        mayEdit(role);
+        mayEdit(may.role);
+        return may.role;
+    }
+
+    private record May(boolean starter, Role role) {
+    }
+
+    private May vocabulary(long vocabulary, Account account) {
+        return database.read(session -> session.first("""
+            SELECT v.student_id IS NULL AS starter, t.role FROM vocabulary v LEFT JOIN team t ON t.student_id = v.student_id AND t.account_id = ?
+            WHERE v.id = ? AND (v.student_id IS NULL OR t.role IS NOT NULL)""",
+            row -> row.getBoolean("starter") ? new May(true, Role.VIEWER) : new May(false, Role.valueOf(row.getString("role"))), account.id(), vocabulary))
+            .orElseThrow(() -> Problem.notFound("vocabulary"));
     }
 
     private static void mayEdit(Role role) {
         if (!role.mayEdit()) {
-            throw new Problem(HttpStatus.FORBIDDEN, "You can look at this student's boards, but not change them. Ask an owner of the team. Nothing was changed.");
+            throw new Problem(HttpStatus.FORBIDDEN, "only-look");
         }
-    }
-
-    private record Owner(@Nullable String student) {
-    }
-
-    private Optional<Owner> owner(long vocabulary) {
-        return database.read((Session session) -> session.first("SELECT student_id FROM vocabulary WHERE id = ?", row -> new Owner(row.getString(1)), vocabulary));
     }
 }

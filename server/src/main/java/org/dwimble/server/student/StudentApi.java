@@ -2,13 +2,17 @@ package org.dwimble.server.student;
 
 import java.util.List;
 import java.util.function.Supplier;
-import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.board.Text;
+import org.dwimble.core.student.Role;
+import org.dwimble.core.student.Student;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.picture.Appearance;
-import org.dwimble.core.sheet.Screen;
-import org.dwimble.core.sheet.UsualScreen;
+import org.dwimble.core.screen.Screen;
+import org.dwimble.core.screen.UsualScreen;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.problem.Problem;
+import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -27,7 +31,7 @@ class StudentApi {
     record NewStudent(String name, @Nullable Integer schoolYear, String className, Screen screen, @Nullable Appearance appearance) {
         Student as(String id) {
             if (screen == null) {
-                throw new Unacceptable("Choose the size of the student's screen.");
+                throw new Unacceptable("choose-screen");
             }
             return new Student(id, name, schoolYear, className, screen, appearance);
         }
@@ -36,12 +40,22 @@ class StudentApi {
     record Joining(Role role) {
     }
 
+    /** One student of the caseload, with the vocabulary that changed last. */
+    record CaseloadView(Student student, Role role, @Nullable CurrentView vocabulary, int vocabularies) {
+    }
+
+    /** @param changedBy null if the program itself made the change; @param change what happened, after the name */
+    record CurrentView(long id, String name, int rows, int columns, int words, int shown, int boards, String changedAt, @Nullable String changedBy, String change) {
+    }
+
     private final StudentStore students;
     private final AccountStore accounts;
     private final Access access;
+    private final Wording wording;
     private final Supplier<String> ids;
 
-    StudentApi(StudentStore students, AccountStore accounts, Access access, Supplier<String> ids) {
+    StudentApi(StudentStore students, AccountStore accounts, Access access, Wording wording, Supplier<String> ids) {
+        this.wording = wording;
         this.students = students;
         this.accounts = accounts;
         this.access = access;
@@ -55,8 +69,14 @@ class StudentApi {
     }
 
     @GetMapping("/students")
-    List<StudentStore.CaseloadRow> caseload(@AuthenticationPrincipal Account account) {
-        return students.caseload(account.id());
+    List<CaseloadView> caseload(@AuthenticationPrincipal Account account) {
+        return students.caseload(account.id()).stream().map(this::view).toList();
+    }
+
+    private CaseloadView view(StudentStore.CaseloadRow row) {
+        StudentStore.Current v = row.vocabulary();
+        return new CaseloadView(row.student(), row.role(), v == null ? null : new CurrentView(v.id(), v.name(), v.rows(), v.columns(), v.words(), v.shown(), v.boards(),
+            v.changedAt(), v.changedBy(), wording.of(v.change())), row.vocabularies());
     }
 
     @PostMapping("/students")
@@ -101,12 +121,12 @@ class StudentApi {
     }
 
     private Account member(String signIn) {
-        return accounts.bySignIn(signIn).orElseThrow(() -> new Unacceptable("Nobody here signs in as “" + signIn + "”. Check the name they sign in with."));
+        return accounts.bySignIn(signIn).orElseThrow(() -> new Unacceptable("nobody-signs-in", "name", Text.cut(signIn, 60)));
     }
 
     private static void keepsAnOwner(boolean kept) {
         if (!kept) {
-            throw new Unacceptable("A student's team needs an owner. Make somebody else an owner first; nothing was changed.");
+            throw new Unacceptable("team-needs-owner");
         }
     }
 }

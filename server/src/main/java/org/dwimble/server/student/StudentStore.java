@@ -2,14 +2,20 @@ package org.dwimble.server.student;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.dwimble.core.board.Names;
+import org.dwimble.core.document.ToldDocument;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Hair;
 import org.dwimble.core.picture.Look;
 import org.dwimble.core.picture.Tone;
-import org.dwimble.core.sheet.Length;
-import org.dwimble.core.sheet.Screen;
+import org.dwimble.core.measure.Length;
+import org.dwimble.core.screen.Screen;
+import org.dwimble.core.student.Role;
+import org.dwimble.core.student.Student;
+import org.dwimble.core.told.Told;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
 import org.jspecify.annotations.Nullable;
@@ -32,7 +38,7 @@ public class StudentStore {
     }
 
     /** @param changedBy null if the program itself made the change */
-    public record Current(long id, String name, int rows, int columns, int words, int shown, int boards, String changedAt, @Nullable String changedBy, String change) {
+    public record Current(long id, String name, int rows, int columns, int words, int shown, int boards, String changedAt, @Nullable String changedBy, Told change) {
     }
 
     private final Database database;
@@ -72,8 +78,9 @@ public class StudentStore {
 
     public List<Member> team(String student) {
         return database.read(session -> session.list(
-            "SELECT a.id, a.sign_in, a.name, a.work, t.role FROM team t JOIN account a ON a.id = t.account_id WHERE t.student_id = ? ORDER BY a.name COLLATE NOCASE",
-            row -> new Member(row.getLong("id"), row.getString("sign_in"), row.getString("name"), row.getString("work"), Role.valueOf(row.getString("role"))), student));
+            "SELECT a.id, a.sign_in, a.name, a.work, t.role FROM team t JOIN account a ON a.id = t.account_id WHERE t.student_id = ?",
+            row -> new Member(row.getLong("id"), row.getString("sign_in"), row.getString("name"), row.getString("work"), Role.valueOf(row.getString("role"))), student)).stream()
+            .sorted(Comparator.comparing(Member::name, Names.order()).thenComparing(Member::accountId)).toList();
     }
 
     /**
@@ -111,8 +118,8 @@ public class StudentStore {
     /** The students somebody works with, by name, each with the vocabulary that changed last. */
     public List<CaseloadRow> caseload(long account) {
         return database.read(session -> session.list("SELECT " + COLUMNS + """
-            , t.role, v.id AS vocabulary, n.words, n.shown, n.boards, n.made_at, n.summary, a.name AS changed_by,
-                json_extract(d.json, '$.name') AS vocabulary_name, json_extract(b.json, '$.rows') AS grid_rows, json_extract(b.json, '$.columns') AS grid_columns,
+            , t.role, v.id AS vocabulary, n.words, n.shown, n.boards, n.made_at, n.told, a.name AS changed_by,
+                v.name AS vocabulary_name, v.home_rows, v.home_columns,
                 (SELECT count(*) FROM vocabulary o WHERE o.student_id = s.id) AS vocabularies
             FROM team t
             JOIN student s ON s.id = t.student_id
@@ -121,19 +128,15 @@ public class StudentStore {
                 WHERE c.student_id = s.id ORDER BY cn.made_at DESC, c.id DESC LIMIT 1)
             LEFT JOIN version n ON n.vocabulary_id = v.id AND n.number = v.head
             LEFT JOIN account a ON a.id = n.account_id
-            LEFT JOIN head dh ON dh.vocabulary_id = v.id AND dh.document = ''
-            LEFT JOIN revision d ON d.id = dh.revision_id
-            LEFT JOIN head bh ON bh.vocabulary_id = v.id AND bh.document = json_extract(d.json, '$.home')
-            LEFT JOIN revision b ON b.id = bh.revision_id
             WHERE t.account_id = ?
-            ORDER BY s.name COLLATE NOCASE, s.id
-            """, row -> new CaseloadRow(student(row), Role.valueOf(row.getString("role")), current(row), row.getInt("vocabularies")), account));
+            """, row -> new CaseloadRow(student(row), Role.valueOf(row.getString("role")), current(row), row.getInt("vocabularies")), account)).stream()
+            .sorted(Comparator.comparing((CaseloadRow r) -> r.student.name(), Names.order()).thenComparing(r -> r.student.id())).toList();
     }
 
     private static @Nullable Current current(ResultSet row) throws SQLException {
         long id = row.getLong("vocabulary");
-        return row.wasNull() ? null : new Current(id, row.getString("vocabulary_name"), row.getInt("grid_rows"), row.getInt("grid_columns"),
-            row.getInt("words"), row.getInt("shown"), row.getInt("boards"), row.getString("made_at"), row.getString("changed_by"), row.getString("summary"));
+        return row.wasNull() ? null : new Current(id, row.getString("vocabulary_name"), row.getInt("home_rows"), row.getInt("home_columns"),
+            row.getInt("words"), row.getInt("shown"), row.getInt("boards"), row.getString("made_at"), row.getString("changed_by"), ToldDocument.read(row.getString("told")));
     }
 
     private static Student student(ResultSet row) throws SQLException {

@@ -5,25 +5,27 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
-import org.dwimble.server.student.Student;
+import org.dwimble.core.student.Role;
+import org.dwimble.core.student.Student;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /** What a person does on the bench, over HTTP, and what is answered when the input is bad. */
 @ExtendWith(TestServer.class)
 class EditApiTest {
     private final Account odile = TestServer.account("Odile");
     private final Http http = Http.as(odile);
+    private Student ilse;
     private String vocabulary;
 
     @BeforeEach
     void copy() {
-        Student ilse = TestServer.student("Ilse", odile);
+        ilse = TestServer.student("Ilse", odile);
         vocabulary = "/api/vocabularies/" + TestServer.copy("starter-40", ilse, odile);
     }
 
@@ -57,7 +59,7 @@ class EditApiTest {
         assertThat(kite.get("picture").asString()).isEqualTo("base/kite");
         assertThat(kite.get("kind").asString()).isEqualTo("thing");
         assertThat(kite.get("cell").toString()).isEqualTo("{\"row\":0,\"column\":0}");
-        assertThat(changed.get("vocabulary").get("steps").get("undo").get("summary").asString()).isEqualTo("put kite, crab, gull on Harbour");
+        assertThat(changed.get("steps").get("undo").get("summary").asString()).isEqualTo("put kite, crab, gull on Harbour");
     }
 
     @Test
@@ -66,40 +68,112 @@ class EditApiTest {
         JsonNode board = http.get(vocabulary + "/boards/" + harbour).json();
         assertThat(button(board, "back").get("cell").toString()).isEqualTo("{\"row\":4,\"column\":0}");
         assertThat(button(board, "home").get("cell").toString()).isEqualTo("{\"row\":4,\"column\":1}");
-        JsonNode finding = http.get(vocabulary).json().get("findings").get(0);
+        JsonNode finding = http.get(vocabulary + "/findings").json().get("findings").get(0);
         assertThat(finding.get("sentence").asString()).isEqualTo("No button opens Harbour, and Home has no empty cell for one.");
     }
 
     @Test
     void aDeletedBoardLeavesLooseEndsThatOneEditMends() {
         http.post(vocabulary + "/edits", "{\"base\":1,\"edit\":{\"type\":\"delete-board\",\"board\":\"play\"}}");
-        JsonNode findings = http.get(vocabulary).json().get("findings");
+        JsonNode findings = http.get(vocabulary + "/findings").json().get("findings");
         assertThat(findings.size()).isEqualTo(1);
+        assertThat(http.get(vocabulary + "/findings").body()).as("read twice it is the same").isEqualTo(http.get(vocabulary + "/findings").body());
         assertThat(findings.get(0).get("sentence").asString()).isEqualTo("“play” on Home opens a board that is not there.");
-        JsonNode mend = findings.get(0).get("mends").get(0).get("edit");
+        JsonNode mend = findings.get(0).get("mends").get(0).get("intention");
         Http.Answer mended = http.post(vocabulary + "/edits", "{\"base\":2,\"edit\":" + mend + "}");
         assertThat(mended.status()).isEqualTo(200);
-        assertThat(mended.json().get("vocabulary").get("findings").size()).isZero();
+        assertThat(http.get(vocabulary + "/findings").json().get("total").asInt()).isZero();
     }
 
     @Test
     void theSecondPersonOnTheSameButtonIsShownBothValues() {
-        JsonNode want = button(http.get(vocabulary + "/boards/home").json(), "want");
-        ObjectNode theirs = (ObjectNode) want.deepCopy();
-        ObjectNode mine = (ObjectNode) want.deepCopy();
-        theirs.put("label", "would like");
-        mine.put("label", "wish");
-        assertThat(http.post(vocabulary + "/edits", edit(1, theirs)).status()).isEqualTo(200);
-        Http.Answer refused = http.post(vocabulary + "/edits", edit(1, mine));
+        Account marit = TestServer.account("Marit");
+        TestServer.join(ilse, marit, Role.EDITOR);
+        assertThat(Http.as(marit).post(vocabulary + "/edits", label(1, "would like")).status()).isEqualTo(200);
+        Http.Answer refused = http.post(vocabulary + "/edits", label(1, "wish"));
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.json().get("yours").get("label").asString()).isEqualTo("wish");
         assertThat(refused.json().get("theirs").get("label").asString()).isEqualTo("would like");
-        assertThat(refused.sentence()).startsWith("Odile changed the same thing first (called want “would like” on Home).");
-        assertThat(http.post(vocabulary + "/edits", edit(2, mine)).status()).as("made after all, on what they saw").isEqualTo(200);
+        assertThat(refused.sentence()).startsWith("Marit changed the same thing first (called want “would like” on Home).");
+        assertThat(http.post(vocabulary + "/edits", label(2, "wish")).status()).as("made after all, on what they saw").isEqualTo(200);
     }
 
-    private static String edit(int base, JsonNode button) {
-        return "{\"base\":" + base + ",\"edit\":{\"type\":\"change-button\",\"board\":\"home\",\"button\":" + button + "}}";
+    @Test
+    void anotherFacetOfTheSameButtonIsNoConflictAndOverwritesNothing() {
+        assertThat(http.post(vocabulary + "/edits", label(1, "would like")).status()).isEqualTo(200);
+        assertThat(http.post(vocabulary + "/edits", "{\"base\":1,\"edit\":{\"type\":\"give-kind\",\"board\":\"home\",\"button\":\"home-want\",\"kind\":\"social\"}}").status()).isEqualTo(200);
+        JsonNode want = button(http.get(vocabulary + "/boards/home").json(), "would like");
+        assertThat(want.get("kind").asString()).isEqualTo("social");
+    }
+
+    private static String label(int base, String label) {
+        return "{\"base\":" + base + ",\"edit\":{\"type\":\"give-label\",\"board\":\"home\",\"button\":\"home-want\",\"label\":\"" + label + "\"}}";
+    }
+
+    @Test
+    void undoIsMineAndSaysSo() {
+        Account marit = TestServer.account("Marit");
+        TestServer.join(ilse, marit, Role.EDITOR);
+        http.post(vocabulary + "/edits", label(1, "wish"));
+        Http.Answer hers = Http.as(marit).post(vocabulary + "/undo", "{}");
+        assertThat(hers.status()).isEqualTo(422);
+        assertThat(hers.sentence()).isEqualTo("There is nothing of yours to take back.");
+        JsonNode back = http.post(vocabulary + "/undo", "{}").json();
+        assertThat(back.get("vocabulary").get("version").asInt()).isEqualTo(3);
+        assertThat(back.get("steps").get("redo").get("summary").asString()).isEqualTo("took back: called want “wish” on Home");
+        assertThat(http.get(vocabulary + "/versions").json().get(0).get("summary").asString()).isEqualTo("took back: called want “wish” on Home");
+        assertThat(http.post(vocabulary + "/redo", "{}").json().get("steps").get("undo").get("summary").asString()).isEqualTo("made again: called want “wish” on Home");
+    }
+
+    @Test
+    void goingBackToAnOldVersionIsAnEdit() {
+        http.post(vocabulary + "/edits", label(1, "wish"));
+        JsonNode back = http.post(vocabulary + "/going-back", "{\"base\":2,\"version\":1}").json();
+        assertThat(button(back.get("boards").get(0), "want")).isNotNull();
+        assertThat(back.get("steps").get("undo").get("summary").asString()).isEqualTo("went back to version 1");
+    }
+
+    @Test
+    void aBoardIsAskedForByItsRevisionWhichLasts() {
+        long revision = http.get(vocabulary).json().get("boards").get(0).get("revision").asLong();
+        assertThat(http.get(vocabulary + "/boards/home?revision=" + revision).header("Cache-Control")).contains("immutable");
+        http.post(vocabulary + "/edits", label(1, "wish"));
+        assertThat(http.get(vocabulary + "/boards/home?revision=" + revision).header("Cache-Control")).as("no longer in force").isEqualTo("no-store");
+        assertThat(http.get(vocabulary).json().get("boards").get(0).get("revision").asLong()).isNotEqualTo(revision);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {
+        "{\"type\":\"several\",\"intentions\":[]}",
+        "{\"type\":\"several\"}",
+        "{\"type\":\"give-label\",\"board\":\"home\",\"button\":\"nobody\",\"label\":\"x\"}",
+        "{\"type\":\"give-label\"}",
+        "{\"type\":\"give-picture\",\"board\":\"home\",\"button\":\"home-want\",\"layers\":[{\"picture\":\"../x\",\"x\":0,\"y\":0,\"size\":1000}]}",
+        "{\"type\":\"put-buttons\",\"board\":\"home\",\"buttons\":[]}",
+        "{\"type\":\"lead-to\",\"board\":\"home\",\"button\":\"home-want\",\"leads\":{\"type\":\"opens\"}}"})
+    void whatCannotBeDoneIsAnsweredInASentenceAndNothingIsDone(String edit) {
+        Http.Answer answer = http.post(vocabulary + "/edits", "{\"base\":1,\"edit\":" + edit + "}");
+        assertThat(answer.status()).isIn(400, 422);
+        assertThat(answer.sentence()).isNotBlank().endsWith(".");
+        assertThat(version()).isEqualTo(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2147483647,0", "0,2147483647", "-1,0", "40,0"})
+    void aWordForACellThatIsNoneIsRefusedAndTheVocabularyStaysOpen(int row, int column) {
+        Http.Answer answer = http.post(vocabulary + "/words", "{\"base\":1,\"board\":\"home\",\"from\":{\"row\":%d,\"column\":%d},\"text\":\"kite\"}".formatted(row, column));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.sentence()).contains("is off the board");
+        assertThat(version()).isEqualTo(1);
+    }
+
+    @Test
+    void whatOneRequestMayDoIsBounded() {
+        String one = "{\"type\":\"rename-vocabulary\",\"name\":\"x\"}";
+        Http.Answer answer = http.post(vocabulary + "/edits", "{\"base\":1,\"edit\":{\"type\":\"several\",\"intentions\":[" + String.join(",", java.util.Collections.nCopies(501, one)) + "]}}");
+        assertThat(answer.sentence()).isEqualTo("That is 501 changes; up to 500 are made at once. Nothing was changed; do it in parts.");
+        Http.Answer words = http.post(vocabulary + "/words", "{\"base\":1,\"board\":\"home\",\"text\":\"" + "kite,".repeat(401) + "\"}");
+        assertThat(words.sentence()).isEqualTo("That is 401 words; up to 400 go in at once. Nothing was changed.");
     }
 
     @ParameterizedTest

@@ -31,7 +31,7 @@ class RestartTest {
         long vocabulary;
         try (ServletWebServerApplicationContext first = TestServer.start(home)) {
             Account odile = first.getBean(AccountStore.class).create("odile", "Odile", "", TestServer.PASSWORD, true);
-            var student = new org.dwimble.server.student.Student("ilse", "Ilse", 1, "", org.dwimble.core.sheet.UsualScreen.COMMON.screen(), org.dwimble.core.picture.Appearance.USUAL);
+            var student = new org.dwimble.core.student.Student("ilse", "Ilse", 1, "", org.dwimble.core.screen.UsualScreen.COMMON.screen(), org.dwimble.core.picture.Appearance.USUAL);
             first.getBean(StudentStore.class).add(student, odile.id());
             VocabularyStore store = first.getBean(VocabularyStore.class);
             vocabulary = store.copy(store.starters().get(0).id(), "ilse", "Ilse’s words", odile.id(), java.time.Instant.now());
@@ -60,24 +60,24 @@ class RestartTest {
         try (ServletWebServerApplicationContext again = TestServer.start(home)) {
             VocabularyStore store = again.getBean(VocabularyStore.class);
             VocabularyStore.Kept kept = store.find(vocabulary).orElseThrow();
-            List<String> summaries = store.versions(vocabulary, 100_000).stream().map(VocabularyStore.Version::summary).toList();
+            List<Object> labels = store.versions(vocabulary, 100_000).stream().map(v -> v.told().with().get("label")).toList();
             List<String> expected = new ArrayList<>(acknowledged);
-            assertThat(summaries.stream().map(s -> s.replaceAll(".*“(.*)”.*", "$1")).toList()).as("every acknowledged edit is a version").containsAll(expected);
+            assertThat(labels).as("every acknowledged edit is a version").containsAll(expected);
             String last = expected.get(expected.size() - 1);
             String now = kept.vocabulary().boards().get("eat").button("eat-apple").map(Button::label).orElseThrow();
             assertThat(Integer.parseInt(now.substring(5))).isGreaterThanOrEqualTo(Integer.parseInt(last.substring(5)));
-            VocabularyStore.Kept undone = store.undo(vocabulary, kept.version());
-            assertThat(undone.version()).isEqualTo(kept.version() - 1);
+            VocabularyStore.Done undone = store.undo(vocabulary, null, 1, java.time.Instant.now());
+            assertThat(undone.after().version()).isEqualTo(kept.version() + 1);
+            assertThat(undone.after().vocabulary()).isEqualTo(store.at(vocabulary, kept.version() - 1));
         }
     }
 
     private static void edits(Http http, long vocabulary, ConcurrentLinkedQueue<String> acknowledged) {
         try {
-            String board = "{\"id\":\"eat-apple\",\"cell\":{\"row\":0,\"column\":2},\"label\":\"%s\",\"kind\":\"thing\",\"hidden\":false}";
             for (int i = 1; i < 100_000; i++) {
                 String label = "apple" + i;
                 Http.Answer answer = http.post("/api/vocabularies/" + vocabulary + "/edits",
-                    "{\"base\":" + i + ",\"edit\":{\"type\":\"change-button\",\"board\":\"eat\",\"button\":" + board.formatted(label) + "}}");
+                    "{\"base\":" + i + ",\"edit\":{\"type\":\"give-label\",\"board\":\"eat\",\"button\":\"eat-apple\",\"label\":\"" + label + "\"}}");
                 if (answer.status() != 200) {
                     return;
                 }

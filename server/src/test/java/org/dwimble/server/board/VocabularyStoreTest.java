@@ -12,13 +12,21 @@ import java.util.concurrent.Future;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
-import org.dwimble.core.board.Edit;
 import org.dwimble.core.board.Kind;
-import org.dwimble.core.board.Unacceptable;
+import org.dwimble.core.board.Shape;
+import org.dwimble.core.edit.AddBoard;
+import org.dwimble.core.edit.DeleteBoard;
+import org.dwimble.core.edit.GiveKind;
+import org.dwimble.core.edit.GiveLabel;
+import org.dwimble.core.edit.Intention;
+import org.dwimble.core.edit.PutButtons;
+import org.dwimble.core.edit.TakeOff;
+import org.dwimble.core.student.Student;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.database.Database;
-import org.dwimble.server.student.Student;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -28,27 +36,40 @@ class VocabularyStoreTest {
     private final VocabularyStore store = TestServer.bean(VocabularyStore.class);
     private final Database database = TestServer.bean(Database.class);
     private Account odile;
+    private Account marit;
     private Student ilse;
     private long id;
 
     @BeforeEach
     void copy() {
         odile = TestServer.account("Odile");
+        marit = TestServer.account("Marit");
         ilse = TestServer.student("Ilse", odile);
         id = TestServer.copy("first-choices", ilse, odile);
     }
 
-    private VocabularyStore.Kept make(int base, Edit edit) {
-        return store.edit(id, base, now -> edit, odile.id(), Instant.now());
+    private int make(Account by, int base, Intention intention) {
+        return store.edit(id, base, intention, VocabularyStore.Beside.NOTHING, by.id(), Instant.now()).after().version();
     }
 
-    private VocabularyStore.Kept label(int base, String board, String button, String label) {
-        Button was = store.find(id).orElseThrow().vocabulary().boards().get(board).button(board + "-" + button).orElseThrow();
-        return make(base, new Edit.ChangeButton(board, was.withLabel(label)));
+    private int label(Account by, int base, String board, String button, String label) {
+        return make(by, base, new GiveLabel(board, board + "-" + button, label));
+    }
+
+    private VocabularyStore.Done undo(Account by) {
+        return store.undo(id, null, by.id(), Instant.now());
+    }
+
+    private VocabularyStore.Done redo(Account by) {
+        return store.redo(id, by.id(), Instant.now());
     }
 
     private String labelNow(String board, String button) {
         return store.find(id).orElseThrow().vocabulary().boards().get(board).button(board + "-" + button).map(Button::label).orElse("gone");
+    }
+
+    private Told toldLast() {
+        return store.versions(id, 1).get(0).told();
     }
 
     private long count(String table) {
@@ -57,134 +78,208 @@ class VocabularyStoreTest {
 
     @Test
     void everyEditIsAVersionThatSaysWhoDidWhat() {
-        label(1, "eat", "apple", "pear");
+        label(odile, 1, "eat", "apple", "pear");
         assertThat(store.versions(id, 10)).first().satisfies(v -> {
             assertThat(v.number()).isEqualTo(2);
             assertThat(v.by()).isEqualTo("Odile");
-            assertThat(v.summary()).isEqualTo("called apple “pear” on Eat");
+            assertThat(v.told()).isEqualTo(Told.of("called", "button", "apple", "label", "pear", "board", "Eat"));
             assertThat(v.words()).isEqualTo(15);
         });
     }
 
     @Test
-    void undoAndRedoMoveTheHeadAndNothingIsDeleted() {
-        label(1, "eat", "apple", "pear");
-        make(2, new Edit.TakeOffButton("play", "play-ball"));
-        assertThat(store.undo(id, 3).version()).isEqualTo(2);
+    void undoAndRedoAreVersionsOfTheirOwnThatSayWhatTheyDid() {
+        label(odile, 1, "eat", "apple", "pear");
+        make(odile, 2, new TakeOff("play", "play-ball"));
+        assertThat(undo(odile).after().version()).isEqualTo(4);
+        assertThat(toldLast()).isEqualTo(Told.of("took-back", "what", Told.of("took-off", "button", "ball", "board", "Play")));
         assertThat(labelNow("play", "ball")).isEqualTo("ball");
-        assertThat(store.undo(id, 2).version()).isEqualTo(1);
+        undo(odile);
         assertThat(labelNow("eat", "apple")).isEqualTo("apple");
-        assertThatThrownBy(() -> store.undo(id, 1)).isInstanceOf(Unacceptable.class).hasMessage("There is nothing more to undo.");
-        assertThat(store.redo(id, 1).version()).isEqualTo(2);
-        assertThat(store.redo(id, 2).version()).isEqualTo(3);
+        assertThatThrownBy(() -> undo(odile)).isInstanceOf(Unacceptable.class).hasMessage("nothing-to-undo");
+        redo(odile);
+        assertThat(labelNow("eat", "apple")).isEqualTo("pear");
+        assertThat(toldLast()).isEqualTo(Told.of("made-again", "what", Told.of("called", "button", "apple", "label", "pear", "board", "Eat")));
+        redo(odile);
         assertThat(labelNow("play", "ball")).isEqualTo("gone");
-        assertThatThrownBy(() -> store.redo(id, 3)).hasMessage("There is nothing to redo.");
+        assertThatThrownBy(() -> redo(odile)).hasMessage("nothing-to-redo");
+        undo(odile);
+        assertThat(labelNow("play", "ball")).as("and what was made again can be taken back").isEqualTo("ball");
+        assertThat(store.versions(id, 20)).extracting(VocabularyStore.Version::number).containsExactly(8, 7, 6, 5, 4, 3, 2, 1);
     }
 
     @Test
-    void anEditAfterUndoBeginsANewLineAndTheOldOneIsKept() {
-        label(1, "eat", "apple", "pear");
-        store.undo(id, 2);
-        label(1, "eat", "apple", "plum");
-        store.undo(id, 3);
-        assertThat(store.redo(id, 1).version()).as("redo goes to the newest").isEqualTo(3);
+    void afterANewChangeThereIsNothingToMakeAgain() {
+        label(odile, 1, "eat", "apple", "pear");
+        undo(odile);
+        label(odile, 3, "eat", "biscuit", "toast");
+        assertThat(store.steps(id, odile.id()).redo()).isNull();
+        assertThatThrownBy(() -> redo(odile)).hasMessage("nothing-to-redo");
+    }
+
+    @Test
+    void undoTakesBackMyOwnLastChangeAndNeverAColleagues() {
+        label(odile, 1, "eat", "apple", "pear");
+        label(marit, 2, "eat", "biscuit", "toast");
+        undo(odile);
+        assertThat(labelNow("eat", "apple")).isEqualTo("apple");
+        assertThat(labelNow("eat", "biscuit")).isEqualTo("toast");
+        assertThatThrownBy(() -> undo(odile)).as("what Marit did is hers").hasMessage("nothing-to-undo");
+        assertThat(store.steps(id, marit.id()).undo().number()).isEqualTo(3);
+    }
+
+    @Test
+    void whatAColleagueHasChangedSinceCannotBeTakenBackButWhatWasBeforeItCan() {
+        label(odile, 1, "eat", "biscuit", "toast");
+        label(odile, 2, "eat", "apple", "pear");
+        label(marit, 3, "eat", "apple", "plum");
+        assertThatThrownBy(() -> undo(odile)).isInstanceOfSatisfying(VocabularyStore.Conflict.class, conflict -> {
+            assertThat(conflict.theirs().by()).isEqualTo("Marit");
+            assertThat(conflict.act()).isEqualTo(VocabularyStore.Act.BACK);
+        });
         assertThat(labelNow("eat", "apple")).isEqualTo("plum");
-        assertThat(store.versions(id, 10)).extracting(VocabularyStore.Version::number).containsExactly(3, 2, 1);
+        store.undo(id, 3, odile.id(), Instant.now());
+        assertThat(labelNow("eat", "biscuit")).isEqualTo("biscuit");
+    }
+
+    @Test
+    void whatAColleagueChangedAndPutBackIsInNobodysWay() {
+        label(odile, 1, "eat", "apple", "pear");
+        label(marit, 2, "eat", "apple", "plum");
+        undo(marit);
+        undo(odile);
+        assertThat(labelNow("eat", "apple")).isEqualTo("apple");
     }
 
     @Test
     void addingAndDeletingABoardIsUndoneToo() {
-        make(1, new Edit.AddBoard(Board.empty("hive", "Hive", 2, 3)));
-        make(2, new Edit.DeleteBoard("eat"));
+        make(odile, 1, new AddBoard(Board.empty("hive", "Hive", new Shape(2, 3))));
+        make(odile, 2, new DeleteBoard("eat"));
         assertThat(store.find(id).orElseThrow().vocabulary().boards()).containsKey("hive").doesNotContainKey("eat");
-        store.undo(id, 3);
-        store.undo(id, 2);
-        assertThat(store.find(id).orElseThrow().vocabulary().boards()).containsKey("eat").doesNotContainKey("hive");
+        undo(odile);
+        undo(odile);
+        assertThat(store.find(id).orElseThrow().vocabulary()).isEqualTo(store.at(id, 1));
+    }
+
+    @Test
+    void goingBackIsAChangeThatCanBeTakenBack() {
+        label(odile, 1, "eat", "apple", "pear");
+        label(marit, 2, "eat", "biscuit", "toast");
+        store.goBack(id, 3, 1, odile.id(), Instant.now());
+        assertThat(store.find(id).orElseThrow().vocabulary()).isEqualTo(store.at(id, 1));
+        assertThat(toldLast()).isEqualTo(Told.of("went-back", "version", 1));
+        undo(odile);
+        assertThat(labelNow("eat", "biscuit")).isEqualTo("toast");
+        label(marit, 5, "play", "ball", "bat");
+        assertThatThrownBy(() -> store.goBack(id, 5, 1, odile.id(), Instant.now())).as("she has not seen the bat").isInstanceOf(VocabularyStore.Conflict.class);
+        assertThatThrownBy(() -> store.goBack(id, 6, 9, odile.id(), Instant.now())).hasMessage("version-not-there");
     }
 
     @Test
     void aCopyTakesNoBoardAndNoPictureAlong() {
         long revisions = count("revision");
         long media = count("media");
-        long copy = store.copy(id, ilse.id(), "Another name", odile.id(), Instant.now());
+        long copy = store.copy(id, ilse.id(), "Another name " + id, odile.id(), Instant.now());
         assertThat(count("revision")).as("only the name is new").isEqualTo(revisions + 1);
         assertThat(count("media")).isEqualTo(media);
         assertThat(store.find(copy).orElseThrow().vocabulary().boards()).isEqualTo(store.find(id).orElseThrow().vocabulary().boards());
+        label(odile, 1, "eat", "apple", "pear");
+        assertThat(store.find(copy).orElseThrow().vocabulary().boards().get("eat").button("eat-apple").map(Button::label)).as("they go their own ways").hasValue("apple");
     }
 
     @Test
-    void aCopyAndItsOriginalGoTheirOwnWays() {
-        long copy = store.copy(id, ilse.id(), "Copy", odile.id(), Instant.now());
-        label(1, "eat", "apple", "pear");
-        assertThat(store.find(copy).orElseThrow().vocabulary().boards().get("eat").button("eat-apple").map(Button::label)).hasValue("apple");
-    }
-
-    @Test
-    void twoPeopleOnDifferentButtonsBothLand() {
-        label(1, "eat", "apple", "pear");
-        VocabularyStore.Kept second = label(1, "eat", "biscuit", "toast");
-        assertThat(second.version()).isEqualTo(3);
-        assertThat(labelNow("eat", "apple")).isEqualTo("pear");
+    void twoPeopleOnDifferentButtonsOrDifferentFacetsOfOneBothLand() {
+        label(odile, 1, "eat", "apple", "pear");
+        label(marit, 1, "eat", "biscuit", "toast");
+        make(marit, 1, new GiveKind("eat", "eat-apple", Kind.WHO));
+        Button apple = store.find(id).orElseThrow().vocabulary().boards().get("eat").button("eat-apple").orElseThrow();
+        assertThat(apple.label()).isEqualTo("pear");
+        assertThat(apple.kind()).isEqualTo(Kind.WHO);
         assertThat(labelNow("eat", "biscuit")).isEqualTo("toast");
     }
 
     @Test
-    void theSecondOnTheSameButtonIsRefusedAndNothingIsLost() {
-        label(1, "eat", "apple", "pear");
-        Button mine = store.find(id).orElseThrow().vocabulary().boards().get("eat").button("eat-apple").orElseThrow().withLabel("plum");
-        assertThatThrownBy(() -> make(1, new Edit.ChangeButton("eat", mine))).isInstanceOfSatisfying(VocabularyStore.Conflict.class, conflict -> {
-            assertThat(conflict.yours()).isEqualTo(new Edit.ChangeButton("eat", mine));
-            assertThat(conflict.lastChange().by()).isEqualTo("Odile");
-            assertThat(conflict.theirs().vocabulary().boards().get("eat").button("eat-apple").map(Button::label)).hasValue("pear");
+    void aConflictNamesWhoChangedTheThingNotWhoChangedSomethingLast() {
+        label(marit, 1, "eat", "apple", "pear");
+        Account nour = TestServer.account("Nour");
+        label(nour, 2, "eat", "biscuit", "toast");
+        assertThatThrownBy(() -> label(odile, 1, "eat", "apple", "plum")).isInstanceOfSatisfying(VocabularyStore.Conflict.class, conflict -> {
+            assertThat(conflict.theirs().by()).isEqualTo("Marit");
+            assertThat(conflict.theirs().told().key()).isEqualTo("called");
+            assertThat(conflict.now().version()).isEqualTo(3);
         });
         assertThat(labelNow("eat", "apple")).isEqualTo("pear");
-        assertThat(store.find(id).orElseThrow().version()).isEqualTo(2);
+        assertThat(store.find(id).orElseThrow().version()).isEqualTo(3);
     }
 
     @Test
     void anEditMadeBeforeAnUndoIsMeasuredAgainstWhatItSaw() {
-        label(1, "eat", "apple", "pear");
-        store.undo(id, 2);
-        Button mine = store.find(id).orElseThrow().vocabulary().boards().get("eat").button("eat-apple").orElseThrow().withLabel("plum");
-        assertThatThrownBy(() -> make(2, new Edit.ChangeButton("eat", mine))).as("it saw pear, which is no longer there").isInstanceOf(VocabularyStore.Conflict.class);
-        Button biscuit = store.find(id).orElseThrow().vocabulary().boards().get("eat").button("eat-biscuit").orElseThrow().withLabel("toast");
-        assertThat(make(2, new Edit.ChangeButton("eat", biscuit)).version()).isEqualTo(3);
+        label(marit, 1, "eat", "apple", "pear");
+        undo(marit);
+        assertThatThrownBy(() -> label(odile, 2, "eat", "apple", "plum")).as("it saw pear, which is no longer there").isInstanceOf(VocabularyStore.Conflict.class);
+        assertThat(label(odile, 1, "eat", "apple", "plum")).as("it saw apple, which is there").isEqualTo(4);
     }
 
     @Test
     void aCellFilledByAColleagueIsAConflictNotAnOverwrite() {
-        make(1, new Edit.TakeOffButton("eat", "eat-apple"));
-        make(2, new Edit.PutButton("eat", Button.word("theirs", new Cell(0, 2), "pear", null, Kind.THING)));
-        assertThatThrownBy(() -> make(2, new Edit.PutButton("eat", Button.word("mine", new Cell(0, 2), "plum", null, Kind.THING)))).isInstanceOf(VocabularyStore.Conflict.class);
-    }
-
-    @Test
-    void undoingWhatOneHasNotSeenIsRefused() {
-        label(1, "eat", "apple", "pear");
-        assertThatThrownBy(() -> store.undo(id, 1)).isInstanceOf(Unacceptable.class).hasMessageContaining("Somebody changed these boards a moment ago");
-        assertThat(labelNow("eat", "apple")).isEqualTo("pear");
+        make(odile, 1, new TakeOff("eat", "eat-apple"));
+        make(marit, 2, new PutButtons("eat", Button.word("theirs", new Cell(0, 2), "pear", null, Kind.THING)));
+        assertThatThrownBy(() -> make(odile, 2, new PutButtons("eat", Button.word("mine", new Cell(0, 2), "plum", null, Kind.THING)))).isInstanceOf(VocabularyStore.Conflict.class);
     }
 
     @Test
     void anEditThatChangesNothingMakesNoVersion() {
-        assertThat(label(1, "eat", "apple", "apple").version()).isEqualTo(1);
+        assertThat(label(odile, 1, "eat", "apple", "apple")).isEqualTo(1);
     }
 
     @Test
-    void fortyPeopleAtOnceLoseNothing() throws Exception {
+    void whatIsKeptBesideAnEditIsKeptWithItOrNotAtAll() {
+        VocabularyStore.Beside refuses = (session, change) -> {
+            session.update("INSERT INTO word_choice (student_id, word, picture) VALUES (?, 'pear', 'base/pear')", ilse.id());
+            throw new Unacceptable("not-yours-to-use");
+        };
+        assertThatThrownBy(() -> store.edit(id, 1, new GiveLabel("eat", "eat-apple", "pear"), refuses, odile.id(), Instant.now())).hasMessage("not-yours-to-use");
+        assertThat(labelNow("eat", "apple")).isEqualTo("apple");
+        boolean remembered = database.read(session -> session.exists("SELECT 1 FROM word_choice WHERE student_id = ?", ilse.id()));
+        assertThat(remembered).isFalse();
+    }
+
+    @Test
+    void manyPeopleAtOnceLoseNothingAlsoWhenSomeAreRefused() throws Exception {
         long big = TestServer.copy("starter-40", ilse, odile);
         List<Button> words = store.find(big).orElseThrow().vocabulary().boards().get("eating").buttons().subList(0, 30);
-        ExecutorService people = Executors.newFixedThreadPool(10);
-        List<Future<VocabularyStore.Kept>> edits = new ArrayList<>();
+        ExecutorService people = Executors.newFixedThreadPool(20);
+        List<Future<VocabularyStore.Done>> edits = new ArrayList<>();
+        List<Future<VocabularyStore.Done>> refused = new ArrayList<>();
         for (Button word : words) {
-            edits.add(people.submit(() -> store.edit(big, 1, now -> new Edit.ChangeButton("eating", word.withLabel(word.label() + "!")), odile.id(), Instant.now())));
+            Account somebody = TestServer.account("Somebody");
+            edits.add(people.submit(() -> store.edit(big, 1, new GiveLabel("eating", word.id(), word.label() + "!"), VocabularyStore.Beside.NOTHING, somebody.id(), Instant.now())));
+            refused.add(people.submit(() -> store.edit(big, 1, new GiveLabel("eating", word.id(), "x".repeat(200)), VocabularyStore.Beside.NOTHING, somebody.id(), Instant.now())));
         }
-        for (Future<VocabularyStore.Kept> edit : edits) {
+        for (Future<VocabularyStore.Done> edit : edits) {
             edit.get();
+        }
+        for (Future<VocabularyStore.Done> no : refused) {
+            assertThatThrownBy(no::get).hasCauseInstanceOf(Unacceptable.class);
         }
         people.shutdown();
         VocabularyStore.Kept after = store.find(big).orElseThrow();
         assertThat(after.version()).isEqualTo(31);
         assertThat(words).allSatisfy(w -> assertThat(after.vocabulary().boards().get("eating").button(w.id()).map(Button::label)).hasValue(w.label() + "!"));
+        assertThat(store.at(big, 31)).as("and on disk it is the same").isEqualTo(after.vocabulary());
+    }
+
+    @Test
+    void anEditOnABoardOfFortyAddsLittle() {
+        long big = TestServer.copy("starter-40", ilse, odile);
+        List<Button> words = store.find(big).orElseThrow().vocabulary().boards().get("eating").buttons();
+        for (int i = 0; i < 20; i++) {
+            store.edit(big, i + 1, new GiveLabel("eating", words.get(i).id(), "word " + i), VocabularyStore.Beside.NOTHING, odile.id(), Instant.now());
+        }
+        List<Long> sizes = database.read(session -> session.list("""
+            SELECT length(r.content) FROM version_change c JOIN revision r ON r.id = c.after WHERE c.vocabulary_id = ? AND c.document = 'eating' ORDER BY 1""", row -> row.getLong(1), big));
+        assertThat(sizes.get(10)).as("bytes at the median").isLessThan(300);
+        long steps = database.read(session -> session.first("SELECT count(*) FROM revision r JOIN revision b ON b.id = r.against WHERE b.packing = 'AGAINST'", row -> row.getLong(1))).orElseThrow();
+        assertThat(steps).as("no revision is more than one step from a whole one").isZero();
     }
 }

@@ -11,7 +11,7 @@ import org.dwimble.core.board.Button;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
-import org.dwimble.server.student.Role;
+import org.dwimble.core.student.Role;
 import org.junit.jupiter.api.Test;
 
 /** The bench as a therapist uses it, by keyboard and by mouse. */

@@ -21,7 +21,7 @@ import org.dwimble.core.board.Button;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.outside.SimulatedService;
-import org.dwimble.server.picture.Photos;
+import org.dwimble.server.media.Photos;
 import org.junit.jupiter.api.Test;
 
 /** Finding pictures, taking own ones in, and putting them on boards, as a therapist does. */

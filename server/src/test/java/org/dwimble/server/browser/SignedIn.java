@@ -6,7 +6,7 @@ import com.microsoft.playwright.Page;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
-import org.dwimble.server.student.Student;
+import org.dwimble.core.student.Student;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.extension.ExtendWith;

@@ -6,10 +6,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.junit.jupiter.api.Test;
@@ -68,5 +71,92 @@ class DatabaseTest {
             assertThat(rows.getString(1)).isEqualTo("Plover");
         }
         assertThatThrownBy(() -> Backup.copy(home.resolve("dwimble.db"), folder.resolve("copy.db"))).as("an older backup is not overwritten").isInstanceOf(java.sql.SQLException.class);
+    }
+
+    private void keep(String id) {
+        database.write(session -> session.update("INSERT INTO media (id, content_type, bytes) VALUES (?, 'image/png', x'00')", id));
+    }
+
+    private boolean has(String id) {
+        return database.read(session -> session.exists("SELECT 1 FROM media WHERE id = ?", id));
+    }
+
+    /** Holds the write lock until some others wait for it, so that they are put on disk by one commit. */
+    private List<Future<?>> together(ExecutorService people, List<Runnable> works) throws Exception {
+        CountDownLatch begun = new CountDownLatch(1);
+        CountDownLatch go = new CountDownLatch(1);
+        Future<?> first = people.submit(() -> database.write(session -> {
+            begun.countDown();
+            go.await();
+            return null;
+        }));
+        begun.await();
+        List<Future<?>> waiting = new ArrayList<>(works.stream().map(people::submit).toList());
+        while (database.waiting() < works.size()) {
+            Thread.onSpinWait();
+        }
+        go.countDown();
+        first.get();
+        return waiting;
+    }
+
+    @Test
+    void whoSavesTogetherIsKeptOrRefusedEachByItself() throws Exception {
+        ExecutorService people = Executors.newFixedThreadPool(8);
+        AtomicInteger after = new AtomicInteger();
+        List<Future<?>> works = together(people, List.of(
+            () -> keep("together-1"),
+            this::orphan,
+            () -> database.write(session -> {
+                session.update("INSERT INTO media (id, content_type, bytes) VALUES ('together-2', 'image/png', x'00')");
+                session.afterCommit(after::incrementAndGet);
+                throw new IllegalStateException("refused after it had begun");
+            }),
+            () -> database.write(session -> {
+                session.afterCommit(after::incrementAndGet);
+                return session.update("INSERT INTO media (id, content_type, bytes) VALUES ('together-3', 'image/png', x'00')");
+            })));
+        works.get(0).get();
+        assertThatThrownBy(works.get(1)::get).hasCauseInstanceOf(DatabaseTrouble.class);
+        assertThatThrownBy(works.get(2)::get).hasRootCauseMessage("refused after it had begun");
+        works.get(3).get();
+        people.shutdown();
+        assertThat(has("together-1")).isTrue();
+        assertThat(has("together-2")).isFalse();
+        assertThat(has("together-3")).isTrue();
+        assertThat(after.get()).as("only what is on disk is told").isEqualTo(1);
+    }
+
+    @Test
+    void whatIsNotedIsSeenByWhoeverSavesNextInTheSameCommitUnlessItWasRefused() throws Exception {
+        ExecutorService people = Executors.newFixedThreadPool(8);
+        List<Object> seen = Collections.synchronizedList(new ArrayList<>());
+        List<Future<?>> works = together(people, List.of(
+            () -> database.write(session -> {
+                session.note("tide", "low");
+                return null;
+            }),
+            () -> database.write(session -> {
+                session.note("tide", "high");
+                throw new IllegalStateException("refused");
+            }),
+            () -> database.write(session -> seen.add(String.valueOf(session.noted("tide"))))));
+        works.get(2).get();
+        people.shutdown();
+        assertThat(seen).hasSize(1).first().isIn("low", "null");
+        assertThat(seen).doesNotContain("high");
+        database.write(session -> seen.add(String.valueOf(session.noted("tide"))));
+        assertThat(seen.get(1)).as("notes end with the commit").isEqualTo("null");
+    }
+
+    @Test
+    void troubleAfterTheCommitIsNotTheTroubleOfWhoSaved() {
+        database.write(session -> {
+            session.afterCommit(() -> {
+                throw new IllegalStateException("nobody listens");
+            });
+            return session.update("INSERT INTO media (id, content_type, bytes) VALUES ('kept-all-the-same', 'image/png', x'00')");
+        });
+        assertThat(has("kept-all-the-same")).isTrue();
     }
 }

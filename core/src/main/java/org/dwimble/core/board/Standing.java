@@ -1,0 +1,31 @@
+package org.dwimble.core.board;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** Where a button stands on its board: its top left cell, and what it covers from there. */
+public record Standing(Cell cell, Span span) {
+    public static Standing at(Cell cell) {
+        return new Standing(cell, Span.ONE);
+    }
+
+    public boolean covers(Cell at) {
+        return at.row() >= cell.row() && at.row() < cell.row() + span.rows()
+            && at.column() >= cell.column() && at.column() < cell.column() + span.columns();
+    }
+
+    public boolean fits(Shape shape) {
+        return cell.row() + span.rows() <= shape.rows() && cell.column() + span.columns() <= shape.columns();
+    }
+
+    /** Every cell covered, in reading order; for a standing that fits some board. */
+    public List<Cell> cells() {
+        List<Cell> cells = new ArrayList<>(span.rows() * span.columns());
+        for (int r = 0; r < span.rows(); r++) {
+            for (int c = 0; c < span.columns(); c++) {
+                cells.add(new Cell(cell.row() + r, cell.column() + c));
+            }
+        }
+        return cells;
+    }
+}

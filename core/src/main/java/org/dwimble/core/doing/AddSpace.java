@@ -1,0 +1,5 @@
+package org.dwimble.core.doing;
+
+/** Ends the word being spelt. */
+public record AddSpace() implements Doing {
+}

@@ -1,0 +1,72 @@
+package org.dwimble.core.edit;
+
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Predicate;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.MediaId;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
+
+/**
+ * What an intention does to a vocabulary.
+ *
+ * @param deltas exactly what differs between before and after; empty if nothing does
+ * @param needs  what must not have changed since the person looked
+ * @param told   what happened, to follow a person's name
+ */
+public record Change(Vocabulary before, Vocabulary after, List<Delta> deltas, Needs needs, Told told) {
+
+    /** The deltas are worked out. */
+    public static Change of(Vocabulary before, Vocabulary after, Needs needs, Told told) {
+        return new Change(before, after, Deltas.between(before, after), needs, told);
+    }
+
+    /** Pictures and sounds that the boards have after it and did not have before, wherever on them. */
+    public Set<String> freshMedia() {
+        Set<String> fresh = new LinkedHashSet<>();
+        for (Board board : changed()) {
+            fresh.addAll(board.media());
+        }
+        if (!fresh.isEmpty()) {
+            before.boards().values().forEach(b -> fresh.removeAll(b.media()));
+        }
+        return fresh;
+    }
+
+    /**
+     * One rule for every reference to a picture or a sound in a board: what the boards did not have before has to be
+     * somebody's to use.
+     *
+     * @param mayUse true of an own picture or sound that may be used; library pictures may always
+     * @throws Unacceptable if one is not: then the change is not made
+     */
+    public void mayUse(Predicate<String> mayUse) {
+        if (freshMedia().stream().anyMatch(id -> MediaId.isOwn(id) && !mayUse.test(id))) {
+            throw new Unacceptable("not-yours-to-use");
+        }
+    }
+
+    /** The boards that are new or other than before, in no order. */
+    public List<Board> changed() {
+        return after.boards().values().stream().filter(b -> before.boards().get(b.id()) != b && !b.equals(before.boards().get(b.id()))).toList();
+    }
+
+    /** Ids of the boards and buttons that are new, boards first, then in reading order. */
+    public List<String> added() {
+        Set<String> added = new LinkedHashSet<>();
+        deltas.forEach(d -> {
+            if (d instanceof Delta.BoardCame came) {
+                added.add(came.bare().id());
+            }
+        });
+        deltas.forEach(d -> {
+            if (d instanceof Delta.ButtonCame came) {
+                added.add(came.button().id());
+            }
+        });
+        return List.copyOf(added);
+    }
+}

@@ -1,0 +1,219 @@
+package org.dwimble.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Extras;
+import org.dwimble.core.board.Place;
+import org.dwimble.core.board.Shape;
+import org.dwimble.core.board.Standing;
+
+/**
+ * One difference between two vocabularies, with what was before and what is after, so that it can be turned round.
+ * There are these few sorts whatever anybody intends.
+ */
+public sealed interface Delta {
+    /** The same difference seen from the other side. */
+    Delta inverse();
+
+    /** The things that differ by it. */
+    List<Key> keys();
+
+    /** Ids of the boards it is about; empty if it is about the whole. */
+    List<String> boards();
+
+    record ButtonCame(String board, Button button) implements Delta {
+        @Override
+        public Delta inverse() {
+            return new ButtonWent(board, button);
+        }
+
+        @Override
+        public List<Key> keys() {
+            return withCells(new Key.OfButton(button.id()), board, button.standing());
+        }
+
+        @Override
+        public List<String> boards() {
+            return List.of(board);
+        }
+    }
+
+    record ButtonWent(String board, Button button) implements Delta {
+        @Override
+        public Delta inverse() {
+            return new ButtonCame(board, button);
+        }
+
+        @Override
+        public List<Key> keys() {
+            return withCells(new Key.OfButton(button.id()), board, button.standing());
+        }
+
+        @Override
+        public List<String> boards() {
+            return List.of(board);
+        }
+    }
+
+    /** A button stands elsewhere: on its board or on another, or it covers other cells. */
+    record ButtonMoved(String button, Place from, Place to) implements Delta {
+        @Override
+        public Delta inverse() {
+            return new ButtonMoved(button, to, from);
+        }
+
+        @Override
+        public List<Key> keys() {
+            List<Key> keys = withCells(new Key.OfPlace(button), from.board(), from.standing());
+            for (Cell cell : to.standing().cells()) {
+                Key key = new Key.OfCell(to.board(), cell);
+                if (!keys.contains(key)) {
+                    keys.add(key);
+                }
+            }
+            return keys;
+        }
+
+        @Override
+        public List<String> boards() {
+            return from.board().equals(to.board()) ? List.of(from.board()) : List.of(from.board(), to.board());
+        }
+    }
+
+    /** @param board where the button stands after it */
+    record ButtonAltered<T>(String board, String button, Facet<T> facet, T before, T after) implements Delta {
+        static <T> ButtonAltered<T> between(String board, Button before, Button after, Facet<T> facet) {
+            return new ButtonAltered<>(board, after.id(), facet, facet.of(before), facet.of(after));
+        }
+
+        @Override
+        public Delta inverse() {
+            return new ButtonAltered<>(board, button, facet, after, before);
+        }
+
+        @Override
+        public List<Key> keys() {
+            return List.of(new Key.OfFacet(button, facet));
+        }
+
+        @Override
+        public List<String> boards() {
+            return List.of(board);
+        }
+    }
+
+    /** @param bare the board without its buttons, which come by themselves */
+    record BoardCame(Board bare) implements Delta {
+        @Override
+        public Delta inverse() {
+            return new BoardWent(bare);
+        }
+
+        @Override
+        public List<Key> keys() {
+            return List.of(new Key.OfBoard(bare.id()));
+        }
+
+        @Override
+        public List<String> boards() {
+            return List.of(bare.id());
+        }
+    }
+
+    /** @param bare the board without its buttons, which go by themselves */
+    record BoardWent(Board bare) implements Delta {
+        @Override
+        public Delta inverse() {
+            return new BoardCame(bare);
+        }
+
+        @Override
+        public List<Key> keys() {
+            return List.of(new Key.OfBoard(bare.id()));
+        }
+
+        @Override
+        public List<String> boards() {
+            return List.of(bare.id());
+        }
+    }
+
+    record BoardReshaped(String board, Shape before, Shape after) implements Delta {
+        @Override
+        public Delta inverse() {
+            return new BoardReshaped(board, after, before);
+        }
+
+        @Override
+        public List<Key> keys() {
+            return List.of(new Key.OfShape(board));
+        }
+
+        @Override
+        public List<String> boards() {
+            return List.of(board);
+        }
+    }
+
+    record BoardRenamed(String board, String before, String after) implements Delta {
+        @Override
+        public Delta inverse() {
+            return new BoardRenamed(board, after, before);
+        }
+
+        @Override
+        public List<Key> keys() {
+            return List.of(new Key.OfBoardName(board));
+        }
+
+        @Override
+        public List<String> boards() {
+            return List.of(board);
+        }
+    }
+
+    /** What a board carries along: a package's facts of its media, and what is not understood. */
+    record BoardCargo(String board, Board.Facts factsBefore, Extras extrasBefore, Board.Facts factsAfter, Extras extrasAfter) implements Delta {
+        @Override
+        public Delta inverse() {
+            return new BoardCargo(board, factsAfter, extrasAfter, factsBefore, extrasBefore);
+        }
+
+        @Override
+        public List<Key> keys() {
+            return List.of(new Key.OfBoardCargo(board));
+        }
+
+        @Override
+        public List<String> boards() {
+            return List.of(board);
+        }
+    }
+
+    record WholeAltered<T>(WholeFacet<T> facet, T before, T after) implements Delta {
+        @Override
+        public Delta inverse() {
+            return new WholeAltered<>(facet, after, before);
+        }
+
+        @Override
+        public List<Key> keys() {
+            return List.of(new Key.OfWhole(facet));
+        }
+
+        @Override
+        public List<String> boards() {
+            return List.of();
+        }
+    }
+
+    private static List<Key> withCells(Key first, String board, Standing standing) {
+        List<Key> keys = new ArrayList<>();
+        keys.add(first);
+        standing.cells().forEach(c -> keys.add(new Key.OfCell(board, c)));
+        return keys;
+    }
+}

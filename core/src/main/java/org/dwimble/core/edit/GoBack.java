@@ -1,0 +1,16 @@
+package org.dwimble.core.edit;
+
+import java.util.function.Supplier;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.told.Told;
+
+/**
+ * Makes everything as it was at an earlier version: a change like any other, that can be taken back. It needs that
+ * nobody has changed anything since the person looked.
+ */
+public record GoBack(int version, Vocabulary then) implements Intention {
+    @Override
+    public Change on(Vocabulary now, Supplier<String> ids) {
+        return Change.of(now, then, Needs.ALL, Told.of("went-back", "version", version));
+    }
+}

@@ -1,0 +1,20 @@
+package org.dwimble.core.edit;
+
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.function.Supplier;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.told.Unacceptable;
+
+/**
+ * Something somebody means to change, as data. A new intention is one new file here with its line in
+ * {@code IntentionTest}; those with a {@link com.fasterxml.jackson.annotation.JsonTypeName} can be sent by a client.
+ */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+public interface Intention {
+    /**
+     * @param now what is in force; never changed
+     * @param ids gives ids for new boards and buttons
+     * @throws Unacceptable if it cannot be done on this vocabulary
+     */
+    Change on(Vocabulary now, Supplier<String> ids);
+}

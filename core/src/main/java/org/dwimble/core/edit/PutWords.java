@@ -1,0 +1,61 @@
+package org.dwimble.core.edit;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Supplier;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Text;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.route.WayHome;
+import org.dwimble.core.told.Unacceptable;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Puts words on a board, one after the other in empty cells from a cell on, in reading order, going on at the top if the
+ * end is reached. Cells where the other boards have home and back are passed over, unless one is the very cell to
+ * begin at. All of the words are put, or none.
+ *
+ * @param from the cell promised for the first word, which is needed as it was; null for the first empty one
+ */
+public record PutWords(String board, @Nullable Cell from, List<ReadyWord> words) implements Intention {
+    /** The most words put at once. */
+    public static final int MOST = 400;
+
+    public PutWords {
+        words = List.copyOf(words);
+        if (words.isEmpty()) {
+            throw new Unacceptable("word-line-empty");
+        }
+        if (words.size() > MOST) {
+            throw new Unacceptable("too-many-words", "has", words.size(), "most", MOST);
+        }
+    }
+
+    @Override
+    public Change on(Vocabulary now, Supplier<String> ids) {
+        Board on = On.board(now, board);
+        List<Button> put = placed(on, new HashSet<>(WayHome.of(now).keptFree(on)), ids);
+        Needs needs = from == null ? Needs.of(new Key.OfShape(board)) : Needs.of(new Key.OfCell(board, from), new Key.OfShape(board));
+        return Change.of(now, now.with(on.with(put)), needs, PutButtons.told(put, on.name()));
+    }
+
+    private List<Button> placed(Board on, Set<Cell> keptFree, Supplier<String> ids) {
+        Cell begin = from == null ? new Cell(0, 0) : from;
+        List<Cell> cells = on.emptyCellsFrom(begin).stream().filter(c -> c.equals(begin) && from != null || !keptFree.contains(c)).toList();
+        if (cells.isEmpty()) {
+            throw new Unacceptable("board-full", "board", on.name(), "word", Text.cut(words.get(0).label(), 30));
+        }
+        if (words.size() > cells.size()) {
+            throw new Unacceptable("too-few-cells", "words", words.size(), "board", on.name(), "cells", cells.size());
+        }
+        List<Button> put = new ArrayList<>();
+        for (int i = 0; i < words.size(); i++) {
+            put.add(words.get(i).in(cells.get(i), ids.get()));
+        }
+        return put;
+    }
+}

@@ -1,0 +1,15 @@
+package org.dwimble.core.edit;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import java.util.function.Supplier;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.told.Told;
+
+@JsonTypeName("rename-vocabulary")
+public record RenameVocabulary(String name) implements Intention {
+    @Override
+    public Change on(Vocabulary now, Supplier<String> ids) {
+        Vocabulary after = now.withName(name);
+        return Change.of(now, after, Needs.of(new Key.OfWhole(WholeFacet.NAME)), Told.of("called-vocabulary", "name", after.name()));
+    }
+}

@@ -1,0 +1,40 @@
+package org.dwimble.core.edit;
+
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import org.dwimble.core.board.Extras;
+import org.dwimble.core.board.Whole;
+
+/** One thing about a vocabulary as a whole that can be changed by itself. */
+public final class WholeFacet<T> {
+    public static final WholeFacet<String> NAME = new WholeFacet<>("name", Whole::name, Whole::withName);
+    public static final WholeFacet<String> HOME = new WholeFacet<>("home", Whole::home, Whole::withHome);
+    public static final WholeFacet<String> LOCALE = new WholeFacet<>("locale", Whole::locale, Whole::withLocale);
+    public static final WholeFacet<Extras> EXTRAS = new WholeFacet<>("extras", Whole::extras, Whole::withExtras);
+
+    public static final List<WholeFacet<?>> ALL = List.of(NAME, HOME, LOCALE, EXTRAS);
+
+    private final String name;
+    private final Function<Whole, T> get;
+    private final BiFunction<Whole, T, Whole> with;
+
+    private WholeFacet(String name, Function<Whole, T> get, BiFunction<Whole, T, Whole> with) {
+        this.name = name;
+        this.get = get;
+        this.with = with;
+    }
+
+    public T of(Whole whole) {
+        return get.apply(whole);
+    }
+
+    public Whole with(Whole whole, T value) {
+        return with.apply(whole, value);
+    }
+
+    @Override
+    public String toString() {
+        return name;
+    }
+}

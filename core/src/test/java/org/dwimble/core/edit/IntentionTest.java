@@ -1,0 +1,343 @@
+package org.dwimble.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.dwimble.core.Boards.board;
+import static org.dwimble.core.Boards.drawn;
+import static org.dwimble.core.Boards.ids;
+import static org.dwimble.core.Boards.vocabulary;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaModifier;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Extras;
+import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Layer;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Says;
+import org.dwimble.core.board.Shape;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.mend.LetItSpeak;
+import org.dwimble.core.mend.MakeMissingBoard;
+import org.dwimble.core.mend.OpenFromHome;
+import org.dwimble.core.mend.PutWayHome;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** What holds of every intention. One that is new gets a line in {@link #intentions}; a test sees if one is missing. */
+class IntentionTest {
+    static final Vocabulary BOARDS = boards();
+    private static final ReadyWord KITE = new ReadyWord("kite", "base/kite", Kind.THING);
+    private static final ReadyWord RAIN = new ReadyWord("rain", null, Kind.THING);
+
+    private static Vocabulary boards() {
+        Vocabulary drawn = vocabulary(
+            board("home", "I want . hive>hive", "go . harbour>harbour eat>eat"),
+            board("harbour", "crab gull . seal", "back:back home:home . boat"),
+            board("eat", "apple pear . .", "back:back home:home . ."),
+            board("attic", "box . . .", ". . . ."));
+        Board harbour = drawn.boards().get("harbour");
+        Button crab = harbour.button("harbour/crab").orElseThrow();
+        return drawn.with(harbour.with(Facet.PICTURE.with(crab, Layer.only("base/crab"))));
+    }
+
+    static Stream<Intention> intentions() {
+        return Stream.of(
+            new GiveLabel("harbour", "harbour/crab", "Big Red"),
+            new GiveLabel("harbour", "harbour/crab", ""),
+            new GiveLabel("eat", "eat/apple", "plum"),
+            new GivePicture("harbour", "harbour/crab", Layer.only("base/kite")),
+            new GivePicture("harbour", "harbour/crab", List.of()),
+            new GiveWords("harbour", "harbour/gull", new Says.Words("look, a gull")),
+            new GiveKind("harbour", "harbour/gull", Kind.WHO),
+            new GiveKind("harbour", "harbour/gull", null),
+            new LeadTo("harbour", "harbour/boat", new Leads.Opens("attic")),
+            new TakeOff("harbour", "harbour/seal"),
+            new TakeOff("eat", "eat/pear"),
+            new PutButtons("harbour", Button.word("kite", new Cell(0, 2), "kite", null, Kind.THING)),
+            new PutWords("eat", new Cell(0, 2), List.of(KITE, RAIN)),
+            new PutWords("harbour", null, List.of(RAIN)),
+            new NewBoard("Beach", "eat", "eat/apple", List.of(KITE)),
+            new NewBoard("Beach", null, null, List.of()),
+            new AddBoard(board("cave", "dark .")),
+            new RenameBoard("harbour", "Quay"),
+            new DeleteBoard("eat"),
+            new RenameVocabulary("Ilse’s new words"),
+            new Several(List.of(new TakeOff("eat", "eat/apple"), new GiveLabel("home", "home/go", "walk"))),
+            new Reverse(new GiveLabel("harbour", "harbour/gull", "gull").on(BOARDS.with(labelled("seagull")), ids()).deltas(), Told.of("took-back")),
+            new Reverse(Deltas.between(BOARDS.with(BOARDS.boards().get("eat").without("eat/pear")), BOARDS), Told.of("took-back")),
+            new GoBack(3, moved()),
+            new MakeMissingBoard("home", "home/hive"),
+            new LetItSpeak("home", "home/hive"),
+            new PutWayHome("attic"),
+            new OpenFromHome("attic"));
+    }
+
+    private static Board labelled(String gull) {
+        Board harbour = BOARDS.boards().get("harbour");
+        return harbour.with(Facet.LABEL.with(harbour.button("harbour/gull").orElseThrow(), gull));
+    }
+
+    /** Two buttons have changed places, one has gone to another board, a board is larger, another is gone. */
+    private static Vocabulary moved() {
+        Board harbour = BOARDS.boards().get("harbour");
+        Button crab = harbour.button("harbour/crab").orElseThrow();
+        Button gull = harbour.button("harbour/gull").orElseThrow();
+        Button seal = harbour.button("harbour/seal").orElseThrow();
+        Board eat = BOARDS.boards().get("eat").withShape(new Shape(3, 4));
+        return BOARDS.without("attic").with(List.of(
+            harbour.without(seal.id()).with(List.of(crab.withStanding(gull.standing()), Facet.LABEL.with(gull.withStanding(crab.standing()), "Gully"))),
+            eat.with(Facet.KIND.with(seal.withStanding(org.dwimble.core.board.Standing.at(new Cell(2, 2))), Kind.WHO))));
+    }
+
+    @ParameterizedTest
+    @MethodSource("intentions")
+    void appliedAndTakenBackIsEqual(Intention intention) {
+        Change change = intention.on(BOARDS, ids());
+        assertThat(Deltas.made(change.deltas(), BOARDS)).isEqualTo(change.after());
+        Change back = new Reverse(change.deltas(), Told.of("took-back")).on(change.after(), ids());
+        assertThat(back.after()).isEqualTo(BOARDS);
+        assertThat(new Reverse(back.deltas(), Told.of("made-again")).on(BOARDS, ids()).after()).as("and made again").isEqualTo(change.after());
+    }
+
+    @ParameterizedTest
+    @MethodSource("intentions")
+    void itsKeysAreExactlyWhatDiffers(Intention intention) {
+        Change change = intention.on(BOARDS, ids());
+        Set<String> differing = new TreeSet<>();
+        for (Key key : everyKey(change.before(), change.after())) {
+            if (!String.valueOf(value(key, change.before())).equals(String.valueOf(value(key, change.after())))) {
+                differing.add(key.toString());
+            }
+        }
+        Set<String> told = new TreeSet<>();
+        change.deltas().forEach(d -> d.keys().forEach(k -> told.addAll(leaves(k, d, change))));
+        assertThat(told).isEqualTo(differing);
+    }
+
+    /** The keys without parts that a key stands for, as far as the vocabularies have them. */
+    private static Set<String> leaves(Key key, Delta delta, Change change) {
+        Set<String> leaves = new TreeSet<>();
+        for (Key leaf : everyKey(change.before(), change.after())) {
+            boolean whole = delta instanceof Delta.BoardCame || delta instanceof Delta.BoardWent;
+            boolean part = key.equals(leaf) || key.equals(leaf.within());
+            if (part && !(whole && leaf instanceof Key.OfCell && equalAt(leaf, change)) && !(key instanceof Key.OfButton && equalAt(leaf, change))
+                && !(whole && leaf instanceof Key.OfBoardCargo && equalAt(leaf, change))) {
+                leaves.add(leaf.toString());
+            }
+        }
+        return leaves;
+    }
+
+    private static boolean equalAt(Key key, Change change) {
+        return String.valueOf(value(key, change.before())).equals(String.valueOf(value(key, change.after())));
+    }
+
+    private static List<Key> everyKey(Vocabulary one, Vocabulary other) {
+        Set<Key> keys = new LinkedHashSet<>();
+        WholeFacet.ALL.forEach(f -> keys.add(new Key.OfWhole(f)));
+        for (Vocabulary v : List.of(one, other)) {
+            for (Board board : v.boards().values()) {
+                keys.add(new Key.OfBoardName(board.id()));
+                keys.add(new Key.OfShape(board.id()));
+                keys.add(new Key.OfBoardCargo(board.id()));
+                for (int i = 0; i < board.shape().cells(); i++) {
+                    keys.add(new Key.OfCell(board.id(), new Cell(i / board.columns(), i % board.columns())));
+                }
+                for (Button button : board.buttons()) {
+                    keys.add(new Key.OfPlace(button.id()));
+                    Facet.ALL.forEach(f -> keys.add(new Key.OfFacet(button.id(), f)));
+                }
+            }
+        }
+        return new ArrayList<>(keys);
+    }
+
+    private static Object value(Key key, Vocabulary v) {
+        if (key instanceof Key.OfFacet of) {
+            return v.boardOf(of.button()).flatMap(b -> b.button(of.button())).map(b -> String.valueOf(of.facet().of(b))).orElse("no button");
+        }
+        if (key instanceof Key.OfPlace of) {
+            return v.boardOf(of.button()).map(b -> b.id() + b.button(of.button()).orElseThrow().standing()).orElse("no button");
+        }
+        if (key instanceof Key.OfCell of) {
+            return v.board(of.board()).flatMap(b -> b.at(of.cell())).map(Button::id).orElse("empty");
+        }
+        if (key instanceof Key.OfShape of) {
+            return v.board(of.board()).map(Board::shape).orElse(null);
+        }
+        if (key instanceof Key.OfBoardName of) {
+            return v.board(of.board()).map(Board::name).orElse(null);
+        }
+        if (key instanceof Key.OfBoardCargo of) {
+            return v.board(of.board()).map(b -> b.facts() + " " + b.extras()).orElse(Board.Facts.NONE + " " + Extras.NONE);
+        }
+        return key instanceof Key.OfWhole of ? of.facet().of(v.whole()) : "a key with parts";
+    }
+
+    static Stream<Arguments> pairs() {
+        List<Intention> all = intentions().toList();
+        return all.stream().flatMap(one -> all.stream().filter(other -> other != one).map(other -> Arguments.of(one, other)));
+    }
+
+    @ParameterizedTest
+    @MethodSource("pairs")
+    void twoThatDoNotMeetLandInEitherOrderWithOneResult(Intention one, Intention other) {
+        Change first = one.on(BOARDS, ids());
+        Change second = other.on(BOARDS, ids());
+        if (first.needs().meets(second.deltas()) || second.needs().meets(first.deltas()) || Needs.ofDeltas(first.deltas()).meets(second.deltas())) {
+            return;
+        }
+        Vocabulary oneThenOther = Deltas.made(second.deltas(), first.after());
+        Vocabulary otherThenOne = Deltas.made(first.deltas(), second.after());
+        assertThat(oneThenOther).isEqualTo(otherThenOne);
+    }
+
+    @Test
+    void mostPairsDoNotMeetSoThatTheTestAboveTestsSomething() {
+        assertThat(pairs().filter(p -> !Needs.ofDeltas(((Intention) p.get()[0]).on(BOARDS, ids()).deltas()).meets(((Intention) p.get()[1]).on(BOARDS, ids()).deltas())).count())
+            .isGreaterThan(400);
+    }
+
+    @ParameterizedTest
+    @MethodSource("intentions")
+    void whatIsNotThereIsRefusedAndNothingHappens(Intention intention) {
+        Vocabulary elsewhere = vocabulary(board("other", "x"));
+        try {
+            Change change = intention.on(elsewhere, ids());
+            assertThat(change.after()).as("what needs nothing of what is gone").isNotEqualTo(elsewhere);
+        } catch (Unacceptable refused) {
+            assertThat(refused.told().key()).isIn("board-gone", "button-gone", "changed-meanwhile");
+        }
+        assertThat(drawn(elsewhere.homeBoard())).containsExactly("x");
+    }
+
+    @Test
+    void noIntentionIsMissingHere() {
+        JavaClasses classes = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("org.dwimble.core");
+        Set<String> all = new TreeSet<>();
+        classes.stream().filter(c -> c.isAssignableTo(Intention.class) && !c.isInterface() && !c.getModifiers().contains(JavaModifier.ABSTRACT)).forEach(c -> all.add(c.getSimpleName()));
+        assertThat(intentions().map(i -> i.getClass().getSimpleName()).distinct()).containsExactlyInAnyOrderElementsOf(all);
+    }
+
+    // What holds of single ones.
+
+    private static Change made(Intention intention) {
+        return intention.on(BOARDS, ids());
+    }
+
+    private static Vocabulary after(Intention intention) {
+        return made(intention).after();
+    }
+
+    @Test
+    void puttingAButtonMovesNoOther() {
+        Vocabulary after = after(new PutButtons("harbour", Button.word("kite", new Cell(0, 2), "kite", null, Kind.THING)));
+        assertThat(drawn(after.boards().get("harbour"))).containsExactly("crab gull kite seal", "back home . boat");
+        assertThat(after.boards().get("home")).isSameAs(BOARDS.boards().get("home"));
+    }
+
+    @Test
+    void aTakenCellIsNotOverwrittenAndAnIdStandsOnce() {
+        assertThatThrownBy(() -> made(new PutButtons("harbour", Button.word("kite", new Cell(0, 0), "kite", null, Kind.THING)))).hasMessageContaining("cell-taken");
+        assertThatThrownBy(() -> made(new PutButtons("harbour", Button.word("eat/apple", new Cell(0, 2), "apple", null, Kind.THING)))).hasMessage("button-there-already");
+    }
+
+    @Test
+    void aWordNeedsItsCellAndTheShapeOfItsBoard() {
+        Change put = made(new PutWords("eat", new Cell(0, 2), List.of(KITE)));
+        assertThat(put.needs().meets(made(new PutWords("eat", new Cell(0, 2), List.of(RAIN))).deltas())).isTrue();
+        assertThat(put.needs().meets(made(new PutWords("eat", new Cell(0, 3), List.of(RAIN))).deltas())).isFalse();
+        assertThat(put.needs().meets(Deltas.between(BOARDS, BOARDS.with(BOARDS.boards().get("eat").withShape(new Shape(3, 4)))))).isTrue();
+        assertThat(put.needs().meets(made(new DeleteBoard("eat")).deltas())).as("a board that goes takes its cells along").isTrue();
+    }
+
+    @Test
+    void wordsFillTheEmptyCellsFromTheMarkedOneOnAndGoOnAtTheTop() {
+        assertThat(drawn(after(new PutWords("eat", new Cell(1, 3), List.of(KITE, RAIN))).boards().get("eat"))).containsExactly("apple pear rain .", "back home . kite");
+    }
+
+    @Test
+    void cellsWhereOtherBoardsHaveHomeAndBackArePassedOverUnlessOneIsMarked() {
+        Vocabulary v = vocabulary(board("home", ". .", ". ."), board("a", "x .", "back:back home:home"));
+        assertThat(drawn(new PutWords("home", new Cell(0, 1), List.of(KITE, RAIN)).on(v, ids()).after().homeBoard())).containsExactly("rain kite", ". .");
+        assertThat(drawn(new PutWords("home", new Cell(1, 0), List.of(KITE)).on(v, ids()).after().homeBoard())).containsExactly(". .", "kite .");
+        assertThatThrownBy(() -> new PutWords("home", new Cell(0, 0), List.of(KITE, RAIN, KITE)).on(v, ids())).hasMessage("too-few-cells {board=home, cells=2, words=3}");
+    }
+
+    @Test
+    void aFullBoardSaysSoAndNothingIsPut() {
+        Vocabulary full = vocabulary(board("home", "I go"));
+        assertThatThrownBy(() -> new PutWords("home", null, List.of(KITE)).on(full, ids())).hasMessage("board-full {board=home, word=kite}");
+    }
+
+    @Test
+    void twoPeopleMeetOnlyWhereTheyChangeTheSameThing() {
+        List<Delta> theirs = made(new GiveLabel("harbour", "harbour/crab", "red crab")).deltas();
+        assertThat(made(new GiveLabel("harbour", "harbour/crab", "Big Red")).needs().meets(theirs)).isTrue();
+        assertThat(made(new GivePicture("harbour", "harbour/crab", Layer.only("base/kite"))).needs().meets(theirs)).as("another facet").isFalse();
+        assertThat(made(new TakeOff("harbour", "harbour/crab")).needs().meets(theirs)).as("taking off takes their word with it").isTrue();
+        assertThat(made(new DeleteBoard("harbour")).needs().meets(theirs)).isTrue();
+        assertThat(made(new DeleteBoard("eat")).needs().meets(theirs)).isFalse();
+        assertThat(made(new RenameBoard("harbour", "Quay")).needs().meets(theirs)).isFalse();
+        assertThat(made(new GoBack(1, BOARDS)).needs().meets(theirs)).as("going back needs everything").isTrue();
+        assertThat(made(new DeleteBoard("harbour")).needs().meets(made(new PutWords("harbour", null, List.of(KITE))).deltas())).as("a new word in one of its cells").isTrue();
+    }
+
+    @Test
+    void aLabelCanGoOnlyWhileThereIsAPicture() {
+        assertThatThrownBy(() -> made(new GiveLabel("harbour", "harbour/gull", " "))).hasMessage("no-label-no-picture");
+        assertThat(made(new GiveLabel("harbour", "harbour/crab", " ")).needs().meets(made(new GivePicture("harbour", "harbour/crab", Layer.only("base/kite"))).deltas())).isTrue();
+    }
+
+    @Test
+    void theHomeBoardCannotBeDeleted() {
+        assertThatThrownBy(() -> made(new DeleteBoard("home"))).hasMessage("home-stays {board=home}");
+    }
+
+    @Test
+    void severalAreDoneTogetherOrNotAtAllAndNotTooMany() {
+        assertThatThrownBy(() -> made(new Several(List.of(new TakeOff("eat", "eat/apple"), new TakeOff("eat", "nobody"))))).hasMessage("button-gone {board=eat}");
+        assertThatThrownBy(() -> new Several(java.util.Collections.nCopies(501, new RenameVocabulary("x")))).hasMessage("too-much-at-once {has=501, most=500}");
+        assertThatThrownBy(() -> new Several(List.of(new Several(List.of(new RenameVocabulary("x")))))).hasMessage("nonsense");
+        assertThatThrownBy(() -> new Several(List.of())).hasMessage("nothing-to-change");
+    }
+
+    @Test
+    void whatHappenedIsToldByNameOfWhatWasThere() {
+        assertThat(made(new PutWords("eat", null, List.of(KITE, RAIN, KITE, RAIN))).told()).isEqualTo(Told.of("put", "words", List.of("kite", "rain", "kite"), "more", 1, "board", "eat"));
+        assertThat(made(new GiveLabel("harbour", "harbour/crab", " Big  Red ")).told()).isEqualTo(Told.of("called", "button", "crab", "label", "Big Red", "board", "harbour"));
+        assertThat(made(new TakeOff("harbour", "harbour/crab")).told()).isEqualTo(Told.of("took-off", "button", "crab", "board", "harbour"));
+        assertThat(made(new RenameBoard("harbour", "Quay")).told()).isEqualTo(Told.of("called-board", "board", "harbour", "name", "Quay"));
+        assertThat(made(new Several(List.of(new TakeOff("eat", "eat/apple"), new TakeOff("eat", "eat/pear")))).told())
+            .isEqualTo(Told.of("several", "first", Told.of("took-off", "button", "apple", "board", "eat"), "more", 1));
+    }
+
+    @Test
+    void aChangeTellsWhatIsNewOnIt() {
+        assertThat(made(new NewBoard("Beach", null, null, List.of(KITE))).added()).as("the board, then in reading order").containsExactly("n1", "n4", "n2", "n3");
+        assertThat(made(new GivePicture("harbour", "harbour/gull", Layer.only("base/kite"))).freshMedia()).containsExactly("base/kite");
+        assertThat(made(new GivePicture("harbour", "harbour/gull", Layer.only("base/crab"))).freshMedia()).as("the board had it").isEmpty();
+    }
+
+    @Test
+    void whatSomebodyChangedSinceCannotBeTakenBack() {
+        List<Delta> mine = made(new GiveLabel("harbour", "harbour/crab", "red crab")).deltas();
+        Vocabulary since = new GiveLabel("harbour", "harbour/crab", "Big Red").on(Deltas.made(mine, BOARDS), ids()).after();
+        assertThatThrownBy(() -> new Reverse(mine, Told.of("took-back")).on(since, ids())).hasMessage("changed-meanwhile");
+    }
+}

@@ -1,0 +1,33 @@
+package org.dwimble.server.board;
+
+import java.util.List;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Layer;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Says;
+import org.dwimble.core.board.Span;
+import org.dwimble.core.doing.Doing;
+import org.jspecify.annotations.Nullable;
+
+/** A board as a client sees it. What is only carried along stays here. */
+public record BoardView(String id, String name, int rows, int columns, List<ButtonView> buttons) {
+
+    /**
+     * @param picture the lowest of its layers, by which it is known
+     * @param layers  its pictures, the first lowest
+     * @param kind    null if it is no word
+     */
+    public record ButtonView(String id, Cell cell, Span span, String label, Says says, @Nullable String picture, List<Layer> layers, @Nullable String sound,
+                             @Nullable Kind kind, Leads leads, List<Doing> doings, boolean hidden) {
+        static ButtonView of(Button b) {
+            return new ButtonView(b.id(), b.cell(), b.span(), b.label(), b.says(), b.picture(), b.layers(), b.sound(), b.kind(), b.leads(), b.doings(), b.hidden());
+        }
+    }
+
+    public static BoardView of(Board board) {
+        return new BoardView(board.id(), board.name(), board.rows(), board.columns(), board.buttons().stream().map(ButtonView::of).toList());
+    }
+}

@@ -1,0 +1,58 @@
+package org.dwimble.server.board;
+
+import org.dwimble.core.edit.Intention;
+import org.dwimble.core.told.Unacceptable;
+import org.dwimble.server.account.Account;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Changing a vocabulary, taking changes back, and going back. */
+@RestController
+@RequestMapping("/api/vocabularies/{vocabulary}")
+class EditApi {
+    /** @param base the version the board came from that the person was looking at */
+    record EditRequest(int base, Intention edit) {
+    }
+
+    /** @param before takes back the last change older than this version; null for the last */
+    record UndoRequest(@Nullable Integer before) {
+    }
+
+    record GoBackRequest(int base, int version) {
+    }
+
+    private final Editing editing;
+
+    EditApi(Editing editing) {
+        this.editing = editing;
+    }
+
+    @PostMapping("/edits")
+    Editing.Changed edit(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody EditRequest request) {
+        if (request.edit() == null) {
+            throw new Unacceptable("nothing-to-change");
+        }
+        return editing.edit(account, vocabulary, request.base(), request.edit());
+    }
+
+    @PostMapping("/undo")
+    Editing.Changed undo(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody UndoRequest request) {
+        return editing.undo(account, vocabulary, request.before());
+    }
+
+    @PostMapping("/redo")
+    Editing.Changed redo(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
+        return editing.redo(account, vocabulary);
+    }
+
+    /** Makes everything as it was at an earlier version. */
+    @PostMapping("/going-back")
+    Editing.Changed goBack(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody GoBackRequest request) {
+        return editing.goBack(account, vocabulary, request.base(), request.version());
+    }
+}

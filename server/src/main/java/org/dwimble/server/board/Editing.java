@@ -1,0 +1,136 @@
+package org.dwimble.server.board;
+
+import java.time.Clock;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.edit.Change;
+import org.dwimble.core.edit.Intention;
+import org.dwimble.core.edit.Key;
+import org.dwimble.core.edit.ReadyWord;
+import org.dwimble.core.student.Role;
+import org.dwimble.core.student.Student;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.wordline.Choice;
+import org.dwimble.core.wordline.WordLine;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.choice.WordChoices;
+import org.dwimble.server.picture.Pictures;
+import org.dwimble.server.problem.Problem;
+import org.dwimble.server.student.Access;
+import org.dwimble.server.student.StudentStore;
+import org.dwimble.server.told.Wording;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/** An edit from a person's hand to everybody's screen: may he or she, is it kept, who is told. */
+@Component
+class Editing {
+    /** @param boards those that changed, as they are now; @param added ids of boards and buttons that are new */
+    record Changed(VocabularyView vocabulary, List<BoardView> boards, List<String> added, VocabularyApi.StepsView steps) {
+    }
+
+    private final VocabularyStore store;
+    private final StudentStore students;
+    private final Access access;
+    private final Pictures pictures;
+    private final WordChoices choices;
+    private final Wording wording;
+    private final Clock clock;
+
+    Editing(VocabularyStore store, StudentStore students, Access access, Pictures pictures, WordChoices choices, Wording wording, Clock clock) {
+        this.store = store;
+        this.students = students;
+        this.access = access;
+        this.pictures = pictures;
+        this.choices = choices;
+        this.wording = wording;
+        this.clock = clock;
+    }
+
+    /** The words with what each gets on this vocabulary; searching takes its time, and holds nobody up. */
+    List<ReadyWord> ready(Account account, long vocabulary, List<WordLine.Entry> entries) {
+        access.toChangeVocabulary(vocabulary, account);
+        return WordLine.ready(entries, pictures.guesses(account, kept(vocabulary).student()));
+    }
+
+    Changed edit(Account account, long vocabulary, int base, Intention intention) {
+        return edit(account, vocabulary, base, intention, List.of());
+    }
+
+    /** @param chosen by hand for words that are new by it */
+    Changed edit(Account account, long vocabulary, int base, Intention intention, List<Choice> chosen) {
+        Role role = access.toChangeVocabulary(vocabulary, account);
+        String student = kept(vocabulary).student();
+        VocabularyStore.Beside beside = (session, change) -> {
+            change.mayUse(id -> pictures.mayUse(id, account, student));
+            choices.keep(session, student, chosen);
+            choices.keep(session, student, Choice.of(change));
+            choices.used(session, student, change.freshMedia(), clock.instant());
+        };
+        return answered(account, vocabulary, role, () -> store.edit(vocabulary, base, intention, beside, account.id(), clock.instant()));
+    }
+
+    Changed undo(Account account, long vocabulary, @Nullable Integer before) {
+        Role role = access.toChangeVocabulary(vocabulary, account);
+        return answered(account, vocabulary, role, () -> store.undo(vocabulary, before, account.id(), clock.instant()));
+    }
+
+    Changed redo(Account account, long vocabulary) {
+        Role role = access.toChangeVocabulary(vocabulary, account);
+        return answered(account, vocabulary, role, () -> store.redo(vocabulary, account.id(), clock.instant()));
+    }
+
+    Changed goBack(Account account, long vocabulary, int base, int version) {
+        Role role = access.toChangeVocabulary(vocabulary, account);
+        return answered(account, vocabulary, role, () -> store.goBack(vocabulary, base, version, account.id(), clock.instant()));
+    }
+
+    /** Whatever is needed for the answer is read before: once the edit is on disk nothing can go wrong that is not ours alone. */
+    private Changed answered(Account account, long vocabulary, Role role, Supplier<VocabularyStore.Done> made) {
+        Student student = Optional.ofNullable(kept(vocabulary).student()).flatMap(students::find).orElse(null);
+        try {
+            VocabularyStore.Done done = made.get();
+            return new Changed(VocabularyView.of(done.after(), student, role), done.change().changed().stream().map(BoardView::of).toList(), done.change().added(),
+                VocabularyApi.view(done.steps(), wording));
+        } catch (VocabularyStore.Conflict conflict) {
+            throw refusal(conflict, account);
+        }
+    }
+
+    /** Both values, so that a person can choose: "yours" was not kept, "theirs" stands. */
+    private Problem refusal(VocabularyStore.Conflict conflict, Account account) {
+        VocabularyStore.Version theirs = conflict.theirs();
+        boolean mine = theirs.account() != null && theirs.account() == account.id();
+        String key = switch (conflict.act()) {
+            case CHANGE -> mine ? "conflict-mine" : "conflict";
+            case BACK -> "conflict-undo";
+            case AGAIN -> "conflict-redo";
+        };
+        Object who = theirs.by() == null ? Told.of("somebody") : theirs.by();
+        Map<String, Object> more = new LinkedHashMap<>();
+        more.put("version", conflict.now().version());
+        button(conflict.now().vocabulary(), conflict.met()).ifPresent(b -> more.put("theirs", BoardView.ButtonView.of(b)));
+        Optional.ofNullable(conflict.yours()).map(Change::after).flatMap(after -> button(after, conflict.met())).ifPresent(b -> more.put("yours", BoardView.ButtonView.of(b)));
+        Told told = mine && conflict.act() == VocabularyStore.Act.CHANGE ? Told.of(key, "what", theirs.told()) : Told.of(key, "who", who, "what", theirs.told());
+        return new Problem(HttpStatus.CONFLICT, told, more);
+    }
+
+    /** The button two people met on, by itself or by its cell. */
+    private static Optional<Button> button(Vocabulary in, @Nullable Key met) {
+        if (met instanceof Key.OfCell of) {
+            return in.board(of.board()).flatMap(b -> b.at(of.cell()));
+        }
+        String id = met instanceof Key.OfFacet of ? of.button() : met instanceof Key.OfPlace of ? of.button() : met instanceof Key.OfButton of ? of.button() : null;
+        return id == null ? Optional.empty() : in.boardOf(id).flatMap(b -> b.button(id));
+    }
+
+    private VocabularyStore.Kept kept(long vocabulary) {
+        return store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
+    }
+}

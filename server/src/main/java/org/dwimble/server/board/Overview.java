@@ -1,0 +1,21 @@
+package org.dwimble.server.board;
+
+import java.util.List;
+import org.dwimble.core.board.Counts;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.mend.Finding;
+import org.dwimble.core.mend.Mending;
+import org.dwimble.core.route.Routes;
+import org.dwimble.core.route.WayHome;
+
+/** What is worked out of one version of a vocabulary, once. */
+record Overview(Vocabulary vocabulary, Routes routes, WayHome wayHome, Counts counts) {
+    static Overview of(Vocabulary vocabulary) {
+        return new Overview(vocabulary, Routes.of(vocabulary), WayHome.of(vocabulary), Counts.of(vocabulary));
+    }
+
+    /** Not kept: there can be very many. */
+    List<Finding> findings() {
+        return Mending.of(vocabulary, routes, wayHome);
+    }
+}

@@ -1,0 +1,134 @@
+package org.dwimble.server.collection;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.dwimble.core.board.ContentHash;
+import org.dwimble.core.board.MediaId;
+import org.dwimble.core.board.Text;
+import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.obf.Media;
+import org.dwimble.core.obf.Refused;
+import org.dwimble.core.picture.OwnPicture;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.media.MediaAnswer;
+import org.dwimble.server.media.MediaStore;
+import org.dwimble.server.media.Photo;
+import org.dwimble.server.problem.Problem;
+import org.dwimble.server.student.Access;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** A school's own pictures: taking them in one by one, telling what is known of them, showing them. */
+@RestController
+@RequestMapping("/api/own-pictures")
+class OwnPictureApi {
+    private final OwnPictures own;
+    private final MediaStore media;
+    private final Access access;
+    private final TakingIn collection;
+
+    OwnPictureApi(OwnPictures own, MediaStore media, Access access, TakingIn collection) {
+        this.own = own;
+        this.media = media;
+        this.access = access;
+        this.collection = collection;
+    }
+
+    /** Those this account may use, newest first. */
+    @GetMapping
+    List<OwnPictureView> ownPictures(@AuthenticationPrincipal Account account) {
+        Map<String, Integer> boards = own.boardsWith();
+        return own.usable(account, null).stream().map(k -> OwnPictureView.of(k, boards, account)).toList();
+    }
+
+    /**
+     * Takes one file in.
+     *
+     * @param words none to take the file's name
+     */
+    @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    OwnPictureView.TakenIn takeIn(@AuthenticationPrincipal Account account, @RequestParam MultipartFile file, @RequestParam(required = false) @Nullable List<String> words,
+                   @RequestParam(required = false) @Nullable List<String> categories, @RequestParam(defaultValue = "MINE") OwnPicture.Audience audience,
+                   @RequestParam(required = false) @Nullable String student, @RequestParam(defaultValue = "true") boolean person,
+                   @RequestParam(defaultValue = "OWN_PHOTO") OwnPicture.Origin origin, @RequestParam(defaultValue = "") String author,
+                   @RequestParam(defaultValue = "") String licence, @RequestParam(defaultValue = "") String source) throws IOException, Refused {
+        List<String> given = words == null || words.isEmpty() ? List.of(OwnPicture.wordOf(file.getOriginalFilename())) : words;
+        OwnPicture about = new OwnPicture(given, categories == null ? List.of() : categories, audience, student == null || student.isBlank() ? null : student, person, origin, author, licence, source);
+        mayBeFor(about, account);
+        String name = Text.cut(Text.tidy(file.getOriginalFilename()), 60);
+        byte[] bytes = file.getBytes();
+        return collection.keep(bytes, about, name.isEmpty() ? "the picture" : name, account);
+    }
+
+    @PutMapping("/{id}")
+    OwnPictureView change(@AuthenticationPrincipal Account account, @PathVariable long id, @RequestBody OwnPicture about) {
+        mayChange(id, account);
+        mayBeFor(about, account);
+        own.change(id, about);
+        return shown(found(id, account), account);
+    }
+
+    /** Turns, cuts or brightens it. Boards that have it keep what they have. */
+    @PostMapping("/{id}/retouch")
+    OwnPictureView retouch(@AuthenticationPrincipal Account account, @PathVariable long id, @RequestBody Photo.Retouch how) throws Refused {
+        mayChange(id, account);
+        Media.Item item = media.any(MediaId.hash(found(id, account).picture())).orElseThrow(() -> Problem.notFound("picture"));
+        Photo.Taken drawn = Photo.retouch(new Photo.Taken(item.contentType(), item.bytes()), how);
+        own.redraw(id, ContentHash.hex(drawn.bytes()), drawn.type(), drawn.bytes());
+        return shown(found(id, account), account);
+    }
+
+    /** Takes it out of the collection. Boards that have it keep it. */
+    @DeleteMapping("/{id}")
+    void delete(@AuthenticationPrincipal Account account, @PathVariable long id) {
+        mayChange(id, account);
+        own.delete(id);
+    }
+
+    /** The picture itself, for those who may use it. */
+    @GetMapping("/images/{hash}")
+    ResponseEntity<byte[]> image(@AuthenticationPrincipal Account account, @PathVariable String hash) {
+        boolean may = own.usable(account, null).stream().anyMatch(k -> k.picture().equals(MediaId.ofContent(hash)));
+        return MediaAnswer.of(Optional.of(hash).filter(h -> may).flatMap(media::any).orElseThrow(() -> Problem.notFound("picture")));
+    }
+
+    private OwnPictures.Kept found(long id, Account account) {
+        return own.find(id, account).orElseThrow(() -> Problem.notFound("picture"));
+    }
+
+    private OwnPictureView shown(OwnPictures.Kept kept, Account account) {
+        return OwnPictureView.of(kept, own.boardsWith(), account);
+    }
+
+    private void mayChange(long id, Account account) {
+        OwnPictures.Kept kept = found(id, account);
+        if (!OwnPictureView.mayChange(kept, account)) {
+            throw new Problem(HttpStatus.FORBIDDEN, "not-your-picture", "owner", kept.ownerName());
+        }
+    }
+
+    private void mayBeFor(OwnPicture about, Account account) {
+        if (about.student() != null) {
+            try {
+                access.toChangeStudent(about.student(), account);
+            } catch (Problem e) {
+                throw new Unacceptable("picture-not-your-student");
+            }
+        }
+    }
+}

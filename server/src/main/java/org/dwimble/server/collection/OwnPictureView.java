@@ -1,0 +1,27 @@
+package org.dwimble.server.collection;
+
+import java.util.Map;
+import org.dwimble.core.board.MediaId;
+import org.dwimble.core.picture.OwnPicture;
+import org.dwimble.server.account.Account;
+
+/**
+ * An own picture as a client sees it.
+ *
+ * @param boards on how many boards in force it stands
+ * @param mine   true if this account may change and delete it
+ */
+public record OwnPictureView(long id, String picture, OwnPicture about, String takenInBy, String madeAt, int boards, boolean mine) {
+
+    /** @param before true if this very file was taken in before: then there is still one picture, with the words of both */
+    public record TakenIn(OwnPictureView picture, boolean before) {
+    }
+
+    static OwnPictureView of(OwnPictures.Kept kept, Map<String, Integer> boards, Account account) {
+        return new OwnPictureView(kept.id(), kept.picture(), kept.about(), kept.ownerName(), kept.madeAt(), boards.getOrDefault(MediaId.hash(kept.picture()), 0), mayChange(kept, account));
+    }
+
+    static boolean mayChange(OwnPictures.Kept kept, Account account) {
+        return kept.owner() == account.id() || account.admin();
+    }
+}

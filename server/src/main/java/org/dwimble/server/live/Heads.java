@@ -1,0 +1,18 @@
+package org.dwimble.server.live;
+
+import org.dwimble.server.database.Database;
+import org.springframework.stereotype.Component;
+
+/** The versions in force, as numbers: all that has to be known here of what is kept. */
+@Component
+class Heads {
+    private final Database database;
+
+    Heads(Database database) {
+        this.database = database;
+    }
+
+    int version(long vocabulary) {
+        return database.read(session -> session.first("SELECT head FROM vocabulary WHERE id = ?", row -> row.getInt(1), vocabulary)).orElse(0);
+    }
+}

@@ -1,0 +1,146 @@
+package org.dwimble.server.live;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
+import org.dwimble.core.board.Names;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.problem.Problem;
+import org.dwimble.server.student.Access;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Tells everybody who has a vocabulary open which of its documents changed and who else is there. What is told is only
+ * a hint to look: who misses one, such as after a cut connection, is told the version in force on coming back.
+ */
+@Component
+public class Live implements SmartLifecycle {
+    private static final int SENDERS = 4;
+    private static final long BEAT_SECONDS = 15;
+
+    /** One document. @param revision what it holds now; null if it is gone; @param board empty for the vocabulary as a whole */
+    public record Document(String board, @Nullable Long revision) {
+    }
+
+    /** What changed. @param by null if the program itself did it */
+    public record Revised(int version, @Nullable String by, List<Document> documents) {
+    }
+
+    /** The first event of a connection. @param connection by which it says where it is; @param version in force */
+    public record Hello(String connection, int version) {
+    }
+
+    /** Somebody who has the vocabulary open. @param board empty while no board is shown */
+    public record Here(long account, String name, String board) {
+    }
+
+    private final Map<Long, Map<String, Watcher>> watchers = new ConcurrentHashMap<>();
+    private final Access access;
+    private final Supplier<String> ids;
+    private final ExecutorService senders = Executors.newFixedThreadPool(SENDERS, work -> {
+        Thread thread = new Thread(work, "live");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private volatile boolean running;
+
+    Live(Access access, Supplier<String> ids) {
+        this.access = access;
+        this.ids = ids;
+    }
+
+    /**
+     * A connection that is told from now on.
+     *
+     * @param version the one in force is asked for after the connection is listed, so that nothing is missed in between
+     */
+    SseEmitter open(long vocabulary, Account account, String board, Supplier<Integer> version) {
+        if (!running) {
+            throw new Problem(HttpStatus.SERVICE_UNAVAILABLE, "busy");
+        }
+        SseEmitter emitter = new SseEmitter(0L);
+        Watcher watcher = new Watcher(ids.get(), vocabulary, account, emitter, senders, this::gone);
+        watcher.board = board;
+        watchers.computeIfAbsent(vocabulary, v -> new ConcurrentHashMap<>()).put(watcher.id, watcher);
+        watcher.send("hello", new Hello(watcher.id, version.get()));
+        tellWhoIsHere(vocabulary);
+        return emitter;
+    }
+
+    /** A connection shows another board. */
+    void moved(long vocabulary, String connection, String board, Account account) {
+        Optional.ofNullable(watchers.getOrDefault(vocabulary, Map.of()).get(connection)).filter(w -> w.account.id() == account.id()).ifPresent(w -> {
+            w.board = board;
+            tellWhoIsHere(vocabulary);
+        });
+    }
+
+    /** Called once a change is on disk; never waits for anybody's network. */
+    public void changed(long vocabulary, Revised revised) {
+        watchers.getOrDefault(vocabulary, Map.of()).values().forEach(w -> w.send("changed", revised));
+    }
+
+    private void tellWhoIsHere(long vocabulary) {
+        Map<String, Watcher> here = watchers.getOrDefault(vocabulary, Map.of());
+        List<Here> people = here.values().stream().map(w -> new Here(w.account.id(), w.account.name(), w.board)).distinct()
+            .sorted(Comparator.comparing(Here::name, Names.order()).thenComparing(Here::account).thenComparing(Here::board)).toList();
+        here.values().forEach(w -> w.send("here", people));
+    }
+
+    private void gone(Watcher watcher) {
+        watchers.computeIfPresent(watcher.vocabulary, (v, here) -> {
+            here.remove(watcher.id);
+            return here.isEmpty() ? null : here;
+        });
+        tellWhoIsHere(watcher.vocabulary);
+    }
+
+    /** Finds out who is gone without a word, and lets nobody watch who may no longer. */
+    private void beat() {
+        while (running) {
+            try {
+                TimeUnit.SECONDS.sleep(BEAT_SECONDS);
+            } catch (InterruptedException e) {
+                return;
+            }
+            watchers.values().forEach(here -> here.values().forEach(w -> {
+                try {
+                    access.toVocabulary(w.vocabulary, w.account);
+                    w.beat();
+                } catch (Problem noLonger) {
+                    w.end();
+                }
+            }));
+        }
+    }
+
+    @Override
+    public void start() {
+        running = true;
+        Thread beat = new Thread(this::beat, "live beat");
+        beat.setDaemon(true);
+        beat.start();
+    }
+
+    /** Before the server waits for its last requests: these would never end by themselves. */
+    @Override
+    public void stop() {
+        running = false;
+        watchers.values().forEach(here -> here.values().forEach(Watcher::end));
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
+    }
+}

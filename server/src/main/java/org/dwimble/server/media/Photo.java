@@ -1,0 +1,248 @@
+package org.dwimble.server.media;
+
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.awt.image.RescaleOp;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Iterator;
+import java.util.concurrent.Semaphore;
+import javax.imageio.IIOImage;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
+import javax.imageio.ImageReader;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.MemoryCacheImageOutputStream;
+import org.dwimble.core.obf.Refused;
+
+/**
+ * Takes a photo or drawing from outside: finds out what it really is, draws it anew at a size boards need, the
+ * right way up, and with nothing of what a camera wrote into it, such as the place where it was taken.
+ */
+public final class Photo {
+    /** Longest side of what is kept, in pixels: 4 cm on paper at 600 dots an inch. */
+    static final int LONGEST = 1_024;
+    private static final long MOST_PIXELS = 120_000_000L;
+    private static final int MOST_BYTES = 60 << 20;
+    private static final float QUALITY = 0.88f;
+    /** Large photos are taken apart one after the other, so that many at once need no more memory than two. */
+    private static final Semaphore AT_ONCE = new Semaphore(2);
+
+    static {
+        ImageIO.setUseCache(false);
+    }
+
+    public record Taken(String type, byte[] bytes) {
+    }
+
+    private Photo() {
+    }
+
+    /**
+     * @param name as the person knows the file, for the sentence if it is refused
+     * @throws Refused if it is no picture, with what to do
+     */
+    public static Taken take(byte[] file, String name) throws Refused {
+        if (file.length > MOST_BYTES) {
+            throw new Refused("photo-too-large", "file", name);
+        }
+        if (file.length == 0) {
+            throw new Refused("photo-empty", "file", name);
+        }
+        if (starts(file, 0, "%PDF")) {
+            throw new Refused("photo-is-pdf", "file", name);
+        }
+        if (starts(file, 4, "ftyphei") || starts(file, 4, "ftyphev") || starts(file, 4, "ftypmif1") || starts(file, 4, "ftypmsf1") || starts(file, 4, "ftypavif")) {
+            throw new Refused("photo-is-heic", "file", name);
+        }
+        ContentCheck.Verdict verdict = ContentCheck.of(file);
+        if ("image/svg+xml".equals(verdict.type())) {
+            return new Taken(verdict.type(), file);
+        }
+        if (verdict.type() == null && !starts(file, 0, "BM")) {
+            throw new Refused("photo-refused", "file", name, "why", verdict.whyNot());
+        }
+        if (verdict.type() != null && !verdict.type().startsWith("image/")) {
+            throw new Refused("photo-is-sound", "file", name);
+        }
+        AT_ONCE.acquireUninterruptibly();
+        try {
+            return written(upright(read(file, name), orientation(file)));
+        } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException e) {
+            throw new Refused("photo-damaged", "file", name);
+        } finally {
+            AT_ONCE.release();
+        }
+    }
+
+    /** Reads no more pixels than are needed: of a large photo only every second, third ... is looked at. */
+    private static BufferedImage read(byte[] file, String name) throws IOException, Refused {
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                throw new IOException("no reader");
+            }
+            ImageReader reader = readers.next();
+            try {
+                reader.setInput(in, true, true);
+                long width = reader.getWidth(0);
+                long height = reader.getHeight(0);
+                if (width * height > MOST_PIXELS) {
+                    throw new Refused("photo-many-pixels", "file", name, "has", width * height / 1_000_000, "most", MOST_PIXELS / 1_000_000);
+                }
+                int step = (int) Math.max(1, Math.max(width, height) / (2L * LONGEST));
+                ImageReadParam param = reader.getDefaultReadParam();
+                param.setSourceSubsampling(step, step, 0, 0);
+                return scaled(reader.read(0, param));
+            } finally {
+                reader.dispose();
+            }
+        }
+    }
+
+    /** At most {@link #LONGEST} a side, halving so that nothing is skipped. */
+    private static BufferedImage scaled(BufferedImage image) {
+        BufferedImage at = image;
+        while (Math.max(at.getWidth(), at.getHeight()) > 2 * LONGEST) {
+            at = to(at, Math.max(1, at.getWidth() / 2), Math.max(1, at.getHeight() / 2));
+        }
+        double scale = Math.min(1, LONGEST / (double) Math.max(at.getWidth(), at.getHeight()));
+        return to(at, (int) Math.max(1, Math.round(at.getWidth() * scale)), (int) Math.max(1, Math.round(at.getHeight() * scale)));
+    }
+
+    private static BufferedImage to(BufferedImage image, int width, int height) {
+        BufferedImage out = new BufferedImage(width, height, image.getColorModel().hasAlpha() ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = out.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+        g.drawImage(image, 0, 0, width, height, null);
+        g.dispose();
+        return out;
+    }
+
+    /** The orientation a camera wrote, 1 to 8 as in Exif 2.3; 1 if it wrote none. */
+    private static int orientation(byte[] file) {
+        try {
+            ExifIFD0Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file)).getFirstDirectoryOfType(ExifIFD0Directory.class);
+            Integer orientation = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);
+            return orientation == null || orientation < 1 || orientation > 8 ? 1 : orientation;
+        } catch (ImageProcessingException | IOException e) {
+            return 1;
+        }
+    }
+
+    /** Orientations 2, 4, 5 and 7 are mirrored; 3 stands on its head; 5 to 8 lie on their side. */
+    private static BufferedImage upright(BufferedImage image, int orientation) {
+        BufferedImage turned = switch (orientation) {
+            case 3, 4 -> turned(image, 2);
+            case 5, 6 -> turned(image, 1);
+            case 7, 8 -> turned(image, 3);
+            default -> image;
+        };
+        return orientation == 2 || orientation == 4 || orientation == 5 || orientation == 7 ? mirrored(turned) : turned;
+    }
+
+    private static BufferedImage mirrored(BufferedImage image) {
+        BufferedImage out = new BufferedImage(image.getWidth(), image.getHeight(), image.getType());
+        Graphics2D g = out.createGraphics();
+        g.drawImage(image, image.getWidth(), 0, -image.getWidth(), image.getHeight(), null);
+        g.dispose();
+        return out;
+    }
+
+    /** @param quarters clockwise */
+    private static BufferedImage turned(BufferedImage image, int quarters) {
+        boolean side = quarters % 2 != 0;
+        BufferedImage out = new BufferedImage(side ? image.getHeight() : image.getWidth(), side ? image.getWidth() : image.getHeight(), image.getType());
+        Graphics2D g = out.createGraphics();
+        AffineTransform t = new AffineTransform();
+        t.translate(out.getWidth() / 2.0, out.getHeight() / 2.0);
+        t.quadrantRotate(quarters);
+        t.translate(-image.getWidth() / 2.0, -image.getHeight() / 2.0);
+        g.drawImage(image, t, null);
+        g.dispose();
+        return out;
+    }
+
+    /**
+     * How a picture is changed by hand, in this order: turned, cut to a square, brightened.
+     *
+     * @param quarters clockwise, 0 to 3
+     * @param x        left of the square, as a share of the turned width, 0 to 1; {@code y} of its height
+     * @param side     of the square, as a share of the shorter side, above 0 and at most 1; 0 to leave the shape as it is
+     * @param brighten -50 to 50 hundredths
+     */
+    public record Retouch(int quarters, double x, double y, double side, int brighten) {
+    }
+
+    /** @throws Refused if it is a drawing, which has no pixels to change */
+    public static Taken retouch(Taken picture, Retouch how) throws Refused {
+        if (picture.type().equals("image/svg+xml")) {
+            throw new Refused("drawing-not-photo");
+        }
+        try {
+            BufferedImage image = turned(ImageIO.read(new ByteArrayInputStream(picture.bytes())), Math.floorMod(how.quarters(), 4));
+            if (how.side() > 0) {
+                int side = Math.max(1, (int) Math.round(Math.min(1, how.side()) * Math.min(image.getWidth(), image.getHeight())));
+                int x = (int) Math.max(0, Math.min(image.getWidth() - side, Math.round(how.x() * image.getWidth())));
+                int y = (int) Math.max(0, Math.min(image.getHeight() - side, Math.round(how.y() * image.getHeight())));
+                BufferedImage square = new BufferedImage(side, side, image.getType());
+                Graphics2D g = square.createGraphics();
+                g.drawImage(image, -x, -y, null);
+                g.dispose();
+                image = square;
+            }
+            return written(brightened(image, Math.max(-50, Math.min(50, how.brighten()))));
+        } catch (IOException e) {
+            throw new Refused("photo-unchangeable");
+        }
+    }
+
+    private static BufferedImage brightened(BufferedImage image, int hundredths) {
+        if (hundredths == 0) {
+            return image;
+        }
+        float factor = 1 + hundredths / 100f;
+        float[] factors = image.getColorModel().hasAlpha() ? new float[] {factor, factor, factor, 1} : new float[] {factor};
+        return new RescaleOp(factors, new float[factors.length], null).filter(image, null);
+    }
+
+    /** JPEG for photos, PNG where something shines through. */
+    private static Taken written(BufferedImage image) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        if (image.getColorModel().hasAlpha()) {
+            ImageIO.write(image, "png", out);
+            return new Taken("image/png", out.toByteArray());
+        }
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        try (MemoryCacheImageOutputStream stream = new MemoryCacheImageOutputStream(out)) {
+            ImageWriteParam param = writer.getDefaultWriteParam();
+            param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+            param.setCompressionQuality(QUALITY);
+            writer.setOutput(stream);
+            writer.write(null, new IIOImage(image, null, null), param);
+        } finally {
+            writer.dispose();
+        }
+        return new Taken("image/jpeg", out.toByteArray());
+    }
+
+    private static boolean starts(byte[] b, int at, String with) {
+        if (b.length < at + with.length()) {
+            return false;
+        }
+        for (int i = 0; i < with.length(); i++) {
+            if (b[at + i] != with.charAt(i)) {
+                return false;
+            }
+        }
+        return true;
+    }
+}

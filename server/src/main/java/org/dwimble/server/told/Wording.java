@@ -1,0 +1,61 @@
+package org.dwimble.server.told;
+
+import com.ibm.icu.text.MessageFormat;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Properties;
+import java.util.stream.Collectors;
+import org.dwimble.core.told.Told;
+import org.springframework.stereotype.Component;
+
+/**
+ * Sentences for what is told, by ICU message patterns; plurals follow the rules of the language (Unicode CLDR). A list
+ * is parted by commas, and something told inside something told is put into words first. Safe to share.
+ */
+@Component
+public class Wording {
+    private static final Locale LANGUAGE = Locale.ENGLISH;
+    private final Map<String, MessageFormat> patterns = new HashMap<>();
+
+    public Wording() {
+        Properties sentences = new Properties();
+        try (Reader in = new InputStreamReader(Wording.class.getResourceAsStream(LANGUAGE.getLanguage() + ".properties"), StandardCharsets.UTF_8)) {
+            sentences.load(in);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        sentences.forEach((key, pattern) -> patterns.put((String) key, new MessageFormat((String) pattern, LANGUAGE)));
+    }
+
+    /** @throws IllegalArgumentException if there are no words for it: a mistake in the program, which a test finds */
+    public String of(Told told) {
+        MessageFormat pattern = patterns.get(told.key());
+        if (pattern == null) {
+            throw new IllegalArgumentException("no words for “" + told.key() + "”");
+        }
+        Map<String, Object> arguments = new HashMap<>();
+        told.with().forEach((name, value) -> arguments.put(name, argument(value)));
+        synchronized (pattern) {
+            return pattern.format(arguments);
+        }
+    }
+
+    private Object argument(Object value) {
+        if (value instanceof Told inner) {
+            return of(inner);
+        }
+        return value instanceof List<?> list ? list.stream().map(String::valueOf).collect(Collectors.joining(", ")) : value;
+    }
+
+    /** The patterns by key, for the test that holds them against the code. */
+    Map<String, MessageFormat> patterns() {
+        return Map.copyOf(patterns);
+    }
+}

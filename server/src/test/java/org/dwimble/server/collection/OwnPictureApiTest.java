@@ -1,0 +1,204 @@
+package org.dwimble.server.collection;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.dwimble.server.Http;
+import org.dwimble.server.TestServer;
+import org.dwimble.server.account.Account;
+import org.dwimble.core.student.Role;
+import org.dwimble.core.student.Student;
+import org.dwimble.server.media.MediaStore;
+import org.dwimble.server.media.Photos;
+import org.dwimble.server.picture.Pictures;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(TestServer.class)
+class OwnPictureApiTest {
+    private final Account odile = TestServer.account("Odile");
+    private final Account marit = TestServer.account("Marit");
+    private final Http http = Http.as(odile);
+    private final Http other = Http.as(marit);
+    private final Student ilse = TestServer.student("Ilse", odile);
+    private final long vocabulary = TestServer.copy("first-choices", ilse, odile);
+    private final String board = http.post("/api/vocabularies/" + vocabulary + "/boards", "{\"base\":1,\"name\":\"Harbour\"}").json().get("added").get(0).asString();
+
+    private JsonNode taken(String name, byte[] file, String facts) {
+        Http.Answer answer = http.upload("/api/own-pictures?" + facts, name, file);
+        assertThat(answer.status()).as(new String(answer.body(), StandardCharsets.UTF_8)).isEqualTo(200);
+        return answer.json();
+    }
+
+    private static boolean finds(Http http, String word, String picture) {
+        return http.get("/api/pictures?query=" + URLEncoder.encode(word, StandardCharsets.UTF_8)).json().get("pictures").valueStream().anyMatch(p -> p.get("id").asString().equals(picture));
+    }
+
+    private static int image(Http http, String picture) {
+        return http.get("/api/own-pictures/images/" + picture.substring(4)).status();
+    }
+
+    private String put(int base, String picture) {
+        return "{\"base\":" + base + ",\"board\":\"" + board + "\",\"chosen\":[{\"word\":\"goats\",\"picture\":\"" + picture + "\"}]}";
+    }
+
+    @Test
+    void theFileNameIsItsWordAndItIsFoundBeforeTheLibrary() {
+        JsonNode goat = taken("goat.jpg", Photos.jpeg(60, 40), "person=false");
+        assertThat(goat.get("picture").get("about").get("words").get(0).asString()).isEqualTo("goat");
+        JsonNode found = http.get("/api/pictures?query=goat").json().get("pictures");
+        assertThat(found.get(0).get("id").asString()).isEqualTo(goat.get("picture").get("picture").asString());
+        assertThat(found.get(1).get("id").asString()).isEqualTo("base/goat");
+    }
+
+    @Test
+    void theSameFileTwiceIsOnePictureWithTheWordsOfBoth() {
+        byte[] file = Photos.jpeg(60, 40);
+        JsonNode first = taken("first.jpg", file, "words=Bramble&categories=goats");
+        JsonNode second = taken("second.jpg", file, "words=Thistle&categories=farm");
+        assertThat(first.get("before").asBoolean()).isFalse();
+        assertThat(second.get("before").asBoolean()).isTrue();
+        assertThat(second.get("picture").get("id")).isEqualTo(first.get("picture").get("id"));
+        assertThat(second.get("picture").get("about").get("words").toString()).isEqualTo("[\"Bramble\",\"Thistle\"]");
+        assertThat(second.get("picture").get("about").get("categories").toString()).isEqualTo("[\"goats\",\"farm\"]");
+        assertThat(http.get("/api/pictures/categories").json().toString()).contains("\"name\":\"goats\"");
+    }
+
+    @Test
+    void theSameFileSentSeveralTimesAtOnceIsOnePictureWithEveryWord() throws Exception {
+        byte[] file = Photos.jpeg(400, 300);
+        ExecutorService senders = Executors.newFixedThreadPool(6);
+        try {
+            List<Future<Http.Answer>> answers = senders.invokeAll(IntStream.range(0, 6).<Callable<Http.Answer>>mapToObj(i -> () -> Http.as(odile).upload("/api/own-pictures?words=limpet" + i, "a.jpg", file)).toList());
+            int before = 0;
+            for (Future<Http.Answer> answer : answers) {
+                before += answer.get().json().get("before").asBoolean() ? 1 : 0;
+            }
+            assertThat(before).isEqualTo(5);
+        } finally {
+            senders.shutdown();
+        }
+        List<JsonNode> mine = http.get("/api/own-pictures").json().valueStream().filter(p -> p.get("mine").asBoolean()).toList();
+        assertThat(mine).hasSize(1);
+        assertThat(mine.get(0).get("about").get("words")).hasSize(6);
+    }
+
+    @Test
+    void whoMayUseAPictureIsKept() {
+        String mine = taken("a.jpg", Photos.jpeg(60, 40), "words=Quillfeather&audience=MINE").get("picture").get("picture").asString();
+        String school = taken("b.jpg", Photos.jpeg(60, 40), "words=Quillfeather&audience=SCHOOL").get("picture").get("picture").asString();
+        String ilses = taken("c.jpg", Photos.jpeg(60, 40), "words=Quillfeather&audience=STUDENT&student=" + ilse.id()).get("picture").get("picture").asString();
+        assertThat(finds(http, "Quillfeather", mine)).isTrue();
+        assertThat(finds(http, "Quillfeather", ilses)).isTrue();
+        assertThat(finds(other, "Quillfeather", mine)).isFalse();
+        assertThat(finds(other, "Quillfeather", ilses)).isFalse();
+        assertThat(finds(other, "Quillfeather", school)).isTrue();
+        assertThat(image(other, mine)).isEqualTo(404);
+        assertThat(image(other, school)).isEqualTo(200);
+        TestServer.join(ilse, marit, Role.EDITOR);
+        assertThat(finds(other, "Quillfeather", ilses)).as("now on the team").isTrue();
+        Student wren = TestServer.student("Wren", odile);
+        assertThat(http.get("/api/pictures?query=Quillfeather&student=" + wren.id()).json().get("pictures").toString()).contains(mine).doesNotContain(ilses);
+    }
+
+    @Test
+    void whatTwoColleaguesTookInIsOnePictureAndNeitherFindsItByTheOthersOwnWords() {
+        byte[] file = Photos.jpeg(60, 40);
+        String picture = taken("a.jpg", file, "words=Pebblebeach&audience=MINE&categories=outings").get("picture").get("picture").asString();
+        assertThat(other.upload("/api/own-pictures?words=Shinglebank&audience=SCHOOL&categories=outings", "b.jpg", file).json().get("before").asBoolean()).isFalse();
+        assertThat(finds(other, "Shinglebank", picture)).isTrue();
+        assertThat(finds(other, "Pebblebeach", picture)).isFalse();
+        assertThat(other.get("/api/pictures/own/" + picture.substring(4)).json().toString()).contains("Shinglebank").doesNotContain("Pebblebeach");
+        assertThat(finds(http, "Pebblebeach", picture)).isTrue();
+        assertThat(http.get("/api/pictures?query=&category=outings").json().get("pictures")).hasSize(1);
+        assertThat(http.get("/api/pictures/categories").json().toString()).contains("{\"name\":\"outings\",\"pictures\":1");
+    }
+
+    @Test
+    void nobodyPutsAPictureOnABoardThatIsNotTheirsToUse() {
+        String mine = taken("a.jpg", Photos.jpeg(60, 40), "words=Bramble").get("picture").get("picture").asString();
+        TestServer.join(ilse, marit, Role.EDITOR);
+        Http.Answer refused = other.post("/api/vocabularies/" + vocabulary + "/words", put(2, mine));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.sentence()).isEqualTo("One of these pictures is not there any more, or is not yours to use for this student. Nothing was changed; choose another picture.");
+        assertThat(http.post("/api/vocabularies/" + vocabulary + "/words", put(2, mine)).status()).isEqualTo(200);
+        assertThat(other.get("/api/vocabularies/" + vocabulary + "/pictures/" + mine.substring(4)).status()).as("the team sees what is on the board").isEqualTo(200);
+        assertThat(http.post("/api/vocabularies/" + vocabulary + "/words", put(3, "own/" + "0".repeat(64))).status()).as("one that is nowhere").isEqualTo(422);
+    }
+
+    @Test
+    void aDeletedPictureStaysOnTheBoardsThatHaveItAndIsOfferedNoMore() {
+        JsonNode goat = taken("a.jpg", Photos.jpeg(60, 40), "words=Bramblegoat").get("picture");
+        String picture = goat.get("picture").asString();
+        http.post("/api/vocabularies/" + vocabulary + "/words", put(2, picture));
+        assertThat(http.get("/api/own-pictures").json().get(0).get("boards").asInt()).isEqualTo(1);
+        assertThat(http.send("DELETE", "/api/own-pictures/" + goat.get("id").asLong(), null).status()).isEqualTo(200);
+        assertThat(finds(http, "Bramblegoat", picture)).isFalse();
+        assertThat(http.get("/api/vocabularies/" + vocabulary + "/pictures/" + picture.substring(4)).status()).isEqualTo(200);
+        JsonNode unused = taken("b.jpg", Photos.jpeg(60, 40), "words=Unused").get("picture");
+        http.send("DELETE", "/api/own-pictures/" + unused.get("id").asLong(), null);
+        assertThat(TestServer.bean(MediaStore.class).any(unused.get("picture").asString().substring(4))).as("bytes nobody has any more").isEmpty();
+    }
+
+    @Test
+    void retouchingShowsAnotherPictureAndBoardsKeepTheOldOne() {
+        JsonNode goat = taken("a.jpg", Photos.jpeg(60, 40), "words=Bramble").get("picture");
+        http.post("/api/vocabularies/" + vocabulary + "/words", put(2, goat.get("picture").asString()));
+        JsonNode turned = http.post("/api/own-pictures/" + goat.get("id").asLong() + "/retouch", "{\"quarters\":1,\"x\":0,\"y\":0,\"side\":0,\"brighten\":0}").json();
+        assertThat(turned.get("picture")).isNotEqualTo(goat.get("picture"));
+        assertThat(Photos.decoded(http.get("/api/own-pictures/images/" + turned.get("picture").asString().substring(4)).body()).getHeight()).isEqualTo(60);
+        assertThat(http.get("/api/vocabularies/" + vocabulary + "/pictures/" + goat.get("picture").asString().substring(4)).status()).isEqualTo(200);
+    }
+
+    @Test
+    void onlyWhoTookItInChangesIt() {
+        JsonNode school = taken("b.jpg", Photos.jpeg(60, 40), "words=Bramble&audience=SCHOOL").get("picture");
+        String path = "/api/own-pictures/" + school.get("id").asLong();
+        Http.Answer refused = other.send("PUT", path, school.get("about").toString().replace("Bramble", "Mine"));
+        assertThat(refused.status()).isEqualTo(403);
+        assertThat(refused.sentence()).isEqualTo("Only Odile, who took this picture in, can change it. Nothing was changed.");
+        assertThat(other.send("DELETE", path, null).status()).isEqualTo(403);
+        assertThat(http.send("PUT", path, school.get("about").toString().replace("Bramble", "Mine")).json().get("about").get("words").get(0).asString()).isEqualTo("Mine");
+    }
+
+    @Test
+    void whatCannotBeTakenInLeavesNothingBehind() {
+        int before = http.get("/api/own-pictures").json().size();
+        Http.Answer pdf = http.upload("/api/own-pictures", "goat.png", "%PDF-1.7".getBytes(StandardCharsets.UTF_8));
+        assertThat(pdf.status()).isEqualTo(422);
+        assertThat(pdf.sentence()).startsWith("“goat.png” is a PDF");
+        assertThat(http.upload("/api/own-pictures?audience=STUDENT", "goat.jpg", Photos.jpeg(9, 9)).sentence()).isEqualTo("Choose the student this picture is for.");
+        Student foreign = TestServer.student("Foreign", marit);
+        assertThat(http.upload("/api/own-pictures?audience=STUDENT&student=" + foreign.id(), "goat.jpg", Photos.jpeg(9, 9)).status()).isEqualTo(422);
+        assertThat(http.get("/api/own-pictures").json()).hasSize(before);
+    }
+
+    @Test
+    void aPictureWithMoreWordsThanItCanHaveIsRefusedForThat() {
+        String words = "words=w" + IntStream.range(0, 120).mapToObj(Integer::toString).collect(Collectors.joining("&words=w"));
+        Http.Answer refused = http.upload("/api/own-pictures?" + words, "a.jpg", Photos.jpeg(60, 40));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.sentence()).isEqualTo("A picture can have up to 20 words and 20 categories. Take some away.");
+        assertThat(http.get("/api/own-pictures").json().valueStream()).noneMatch(p -> p.get("mine").asBoolean());
+    }
+
+    @Test
+    void creditsNameWhatALicenceAsksToBeNamedAndTheSheetSaysThem() {
+        String licensed = taken("a.jpg", Photos.jpeg(60, 40), "words=Bramble&origin=LICENCE&licence=CC+BY+4.0&author=R.+Tern&source=Goats+of+the+dunes").get("picture").get("picture").asString();
+        http.post("/api/vocabularies/" + vocabulary + "/words", put(2, licensed));
+        JsonNode credits = http.get("/api/vocabularies/" + vocabulary + "/credits?board=" + board).json();
+        assertThat(credits.toString()).contains("\"source\":\"Goats of the dunes\"", "\"author\":\"R. Tern\"", "\"licence\":\"CC BY 4.0\"");
+        String sheet = http.get("/api/vocabularies/" + vocabulary + "/boards/" + board + "/sheet").json().get("marks").toString();
+        assertThat(sheet).contains("Pictures: ").contains("Goats of the dunes, R. Tern, CC BY 4.0");
+        assertThat(http.get("/api/vocabularies/" + vocabulary + "/credits").json().valueStream().map(u -> u.get("credit").get("source").asString())).contains("Dwimble’s own symbols", "Fluent Emoji");
+    }
+}

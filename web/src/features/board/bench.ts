@@ -1,0 +1,93 @@
+import type { Board, Button, Cell } from '../../api/types';
+import type { Wish } from './boards';
+import { nextEmpty, standing } from './grid';
+
+/** The bench's state as one plain value, and its moves as pure functions of it. */
+
+/** What the person is doing; one thing at a time. */
+export type Doing =
+  | { what: 'resting' }
+  | { what: 'typing'; text: string; picture?: string }
+  | { what: 'renaming' }
+  | { what: 'choosing a picture' }
+  | { what: 'reading credits' };
+
+/** A change that met somebody else's; it waits for this person's choice, whatever else is opened meanwhile. */
+export interface Conflict {
+  sentence: string;
+  wish: Wish;
+  /** The version that holds; a change made after all is made against it. */
+  version: number;
+  yours?: Button;
+  theirs?: Button;
+}
+
+export interface BenchState {
+  board: string;
+  marked: Cell;
+  /** Counts up when the focus should go to the marked cell. Marking alone never takes the focus from where somebody types. */
+  focus: number;
+  doing: Doing;
+  /** The first is shown; the others wait. */
+  conflicts: Conflict[];
+}
+
+const RESTING: Doing = { what: 'resting' };
+const TOP: Cell = { row: 0, column: 0 };
+
+export type Move =
+  | { move: 'opened'; board: Board; keptFree: Cell[] }
+  | { move: 'mark'; cell: Cell; focus?: boolean }
+  | { move: 'type'; text: string }
+  | { move: 'pick'; picture: string }
+  | { move: 'rename' }
+  | { move: 'choose picture' }
+  | { move: 'read credits' }
+  | { move: 'rest'; focus?: boolean }
+  | { move: 'put'; on: Board; added: string[]; keptFree: Cell[] }
+  | { move: 'not put'; text: string }
+  | { move: 'met'; conflict: Conflict }
+  | { move: 'settled' };
+
+export const begin = (board: string): BenchState => ({ board, marked: TOP, focus: 1, doing: RESTING, conflicts: [] });
+
+export function moved(state: BenchState, made: Move): BenchState {
+  switch (made.move) {
+    case 'opened':
+      return made.board.id === state.board && state.focus > 1 ? state
+        : { ...state, board: made.board.id, marked: nextEmpty(made.board, TOP, made.keptFree) ?? TOP, focus: state.focus + 1, doing: RESTING };
+    case 'mark':
+      return { ...state, marked: made.cell, focus: state.focus + (made.focus ? 1 : 0), doing: state.doing.what === 'renaming' ? RESTING : state.doing };
+    case 'type':
+      return { ...state, doing: { what: 'typing', text: made.text } };
+    case 'pick':
+      return { ...state, doing: { what: 'typing', text: typed(state).text, picture: made.picture } };
+    case 'rename':
+      return { ...state, doing: { what: 'renaming' } };
+    case 'choose picture':
+      return { ...state, doing: { what: 'choosing a picture' } };
+    case 'read credits':
+      return { ...state, doing: { what: 'reading credits' } };
+    case 'rest':
+      return { ...state, doing: RESTING, focus: state.focus + (made.focus ? 1 : 0) };
+    case 'put': {
+      const last = made.on.buttons.filter((b) => made.added.includes(b.id)).at(-1);
+      return last && made.on.id === state.board ? { ...state, marked: nextEmpty(made.on, last.cell, made.keptFree) ?? last.cell } : state;
+    }
+    case 'not put':
+      return typed(state).text === '' ? { ...state, doing: { what: 'typing', text: made.text } } : state;
+    case 'met':
+      return { ...state, conflicts: [...state.conflicts, made.conflict] };
+    case 'settled':
+      return { ...state, conflicts: state.conflicts.slice(1) };
+  }
+}
+
+/** What stands in the word line. */
+export const typed = (state: BenchState): { text: string; picture?: string } => (state.doing.what === 'typing' ? state.doing : { text: '' });
+
+/** The cell the mark stands in on a board, also after that board has changed under it. */
+export function markedOn(state: BenchState, board: Board): Cell {
+  const inside = { row: Math.min(state.marked.row, board.rows - 1), column: Math.min(state.marked.column, board.columns - 1) };
+  return standing(board, inside);
+}
