@@ -4,13 +4,14 @@ import '@fontsource/andika/400.css';
 import '@fontsource/andika/700.css';
 import './style.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { App as AntApp, ConfigProvider } from 'antd';
+import { App as AntApp } from 'antd';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { Problem } from './api/client';
 import { App } from './App';
-import { applyPalette, theme } from './theme';
+import { applyPalette } from './theme';
+import { Themed } from './Themed';
 
 applyPalette(document.documentElement);
 
@@ -27,13 +28,13 @@ const queries = new QueryClient({
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
-      <ConfigProvider theme={theme} button={{ autoInsertSpace: false }} wave={{ disabled: true }}>
+      <Themed>
         <BrowserRouter>
           <AntApp message={{ maxCount: 3 }}>
             <App />
           </AntApp>
         </BrowserRouter>
-      </ConfigProvider>
+      </Themed>
     </QueryClientProvider>
   </StrictMode>,
 );

@@ -110,7 +110,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     else void message.warning(`“${from.label}” opens a board that is not there. Mend it on the right.`);
   }, [go, home, view, message]);
   const version = view?.version ?? 0;
-  const edit = useCallback((made: Intention) => change({ what: 'edit', base: version, edit: made }), [change, version]);
+  const edit = useCallback((made: Intention, base = version) => change({ what: 'edit', base, edit: made }), [change, version]);
   const onTakeOff = useCallback((gone: Button) => {
     if (mayEdit) void edit({ type: 'take-off', board: boardId, button: gone.id });
   }, [mayEdit, edit, boardId]);
@@ -204,7 +204,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
           {button ? (
             <ButtonSentence key={button.id} button={button} line={line} view={view} mayEdit={mayEdit} doing={state.doing}
               onDoing={(what) => move(what === 'renaming' ? { move: 'rename' } : what === 'choosing a picture' ? { move: 'choose picture' } : { move: 'rest', focus: true })}
-              onChange={(made) => void edit(made)} onNewBoard={(name, opener) => void newBoard(name, opener)} onOpen={onOpen} onTakeOff={onTakeOff} />
+              onChange={(made, base) => void edit(made, base)} onNewBoard={(name, opener) => void newBoard(name, opener)} onOpen={onOpen} onTakeOff={onTakeOff} />
           ) : (
             <AboutBoard line={line} home={line.id === view.home} cell={marked} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-board', board: boardId, name })} />
           )}

@@ -1,6 +1,6 @@
 import { Button as PlainButton } from 'antd';
 import type { MenuProps } from 'antd';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { BoardLine, Button, Doing as Done, Intention, Kind, VocabularyView } from '../../api/types';
 import { ButtonPicture } from '../picture/art';
 import { say } from '../talk/voice';
@@ -17,7 +17,8 @@ interface Props {
   mayEdit: boolean;
   doing: Doing;
   onDoing: (what: Doing['what']) => void;
-  onChange: (intention: Intention) => void;
+  /** `base`: the version of what the person saw when the change was begun. */
+  onChange: (intention: Intention, base: number) => void;
   onNewBoard: (name: string, button: Button) => void;
   onOpen: (button: Button) => void;
   onTakeOff: (button: Button) => void;
@@ -27,6 +28,10 @@ interface Props {
 export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, onChange, onNewBoard, onOpen, onTakeOff }: Props) {
   const [wording, setWording] = useState(false);
   const on = { board: line.id, button: button.id };
+  // While a label, words or a picture are being chosen, what counts is what was shown when that began.
+  const since = useRef(view.version);
+  if (!wording && doing.what !== 'renaming' && doing.what !== 'choosing a picture') since.current = view.version;
+  const give = (made: Intention) => onChange(made, since.current);
   const kind = kinds.find((k) => k.kind === button.kind);
   const text = button.says.type === 'words' ? button.says.text : button.label;
   return (
@@ -42,16 +47,16 @@ export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, on
       <p>
         This button <strong>shows</strong>{' '}
         <DottedText label="Change the label" value={button.label} shown={button.label || 'no label'} disabled={!mayEdit} editing={doing.what === 'renaming'} onEditing={(open) => onDoing(open ? 'renaming' : 'resting')}
-          onKeep={(label) => onChange({ type: 'give-label', ...on, label })} />
+          onKeep={(label) => give({ type: 'give-label', ...on, label })} />
       </p>
       <p>
         and <strong>says</strong>{' '}
         {wording ? (
-          <DottedText label="What it says" value={button.says.type === 'words' ? button.says.text : ''} editing onEditing={setWording} onKeep={(t) => onChange({ type: 'give-words', ...on, says: t.trim() ? { type: 'words', text: t } : { type: 'label' } })} />
+          <DottedText label="What it says" value={button.says.type === 'words' ? button.says.text : ''} editing onEditing={setWording} onKeep={(t) => give({ type: 'give-words', ...on, says: t.trim() ? { type: 'words', text: t } : { type: 'label' } })} />
         ) : (
           <DottedChoice label="Change what it says" disabled={!mayEdit}
             items={[{ key: 'label', label: 'its own label' }, { key: 'words', label: 'other words…' }, { key: 'nothing', label: 'nothing' }]}
-            onChoose={(key) => (key === 'words' ? setWording(true) : onChange({ type: 'give-words', ...on, says: { type: key === 'label' ? 'label' : 'nothing' } }))}>
+            onChoose={(key) => (key === 'words' ? setWording(true) : give({ type: 'give-words', ...on, says: { type: key === 'label' ? 'label' : 'nothing' } }))}>
             {says(button)}
           </DottedChoice>
         )}
@@ -62,7 +67,7 @@ export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, on
         Then it{' '}
         <DottedChoice label="Change where it leads" disabled={!mayEdit} items={places(view, line)} onChoose={(key) => {
           if (key === 'new') onNewBoard(button.label || 'New board', button);
-          else onChange({ type: 'lead-to', ...on, leads: leads(key) });
+          else give({ type: 'lead-to', ...on, leads: leads(key) });
         }}>
           {leadsWhere(button, view)}
         </DottedChoice>.
@@ -71,7 +76,7 @@ export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, on
         It is{' '}
         <DottedChoice label="Change the kind" disabled={!mayEdit}
           items={[...kinds.map((k) => ({ key: k.kind, label: <span className="kind-choice"><KindMark kind={k.kind} /> {k.sentence}</span> })), { key: 'none', label: 'no word' }]}
-          onChoose={(key) => onChange({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) })}>
+          onChoose={(key) => give({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) })}>
           {kind?.sentence ?? 'no word'}
         </DottedChoice>{' '}
         {button.kind && <KindMark kind={button.kind} />}
@@ -84,7 +89,7 @@ export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, on
       </div>
       {doing.what === 'choosing a picture' && (
         <PictureChooser button={button} student={view.student?.id} language={view.locale} onClose={() => onDoing('resting')}
-          onKeep={(layers) => { onDoing('resting'); onChange({ type: 'give-picture', ...on, layers }); }} />
+          onKeep={(layers) => { onDoing('resting'); give({ type: 'give-picture', ...on, layers }); }} />
       )}
     </section>
   );

@@ -70,7 +70,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
       </label>
       <input id="word-line" ref={input} value={text} onChange={(e) => onText(e.target.value)} onKeyDown={keys} onPaste={paste}
         placeholder={next ? 'Type a word' : 'Take a button off to make room'} autoComplete="off" spellCheck={false} dir="auto" maxLength={20_000} />
-      <span className="offered" role="group" aria-label="Pictures for it">
+      <span className="offered" role="group" aria-label="Pictures for it" aria-busy={isPlaceholderData}>
         {offered.map((p, i) => (
           <button key={p.id} type="button" className={p.id === chosen ? 'offer chosen' : 'offer'} aria-pressed={p.id === chosen} title={`${p.name}: ${p.why}`}
             aria-label={`${i + 1}: ${p.name}`} onClick={() => onPicture(p.id)}>

@@ -1,6 +1,9 @@
 package org.dwimble.server;
 
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -62,6 +65,47 @@ public final class Http {
 
     public Answer get(String path) {
         return send("GET", path, "application/json", HttpRequest.BodyPublishers.noBody());
+    }
+
+    /** Server-sent events as they come; closed when done with. */
+    public Events events(String path) {
+        try {
+            HttpResponse<InputStream> response = client.send(HttpRequest.newBuilder(URI.create(address + path)).header("Accept", "text/event-stream").build(), HttpResponse.BodyHandlers.ofInputStream());
+            return new Events(response.statusCode(), new BufferedReader(new InputStreamReader(response.body(), StandardCharsets.UTF_8)));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
+    public record Events(int status, BufferedReader lines) implements AutoCloseable {
+        /** The data of the next event of a name; others are passed over. Ends with the test run's own patience if none comes. */
+        public JsonNode next(String name) {
+            try {
+                boolean its = false;
+                for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                    if (line.startsWith("event:")) {
+                        its = line.substring(6).strip().equals(name);
+                    } else if (its && line.startsWith("data:")) {
+                        return JsonMapper.shared().readTree(line.substring(5));
+                    }
+                }
+                throw new IllegalStateException("the connection ended without " + name);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+
+        @Override
+        public void close() {
+            try {
+                lines.close();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
     }
 
     public Answer post(String path, String json) {

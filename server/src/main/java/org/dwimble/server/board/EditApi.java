@@ -1,7 +1,6 @@
 package org.dwimble.server.board;
 
 import org.dwimble.core.edit.Intention;
-import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -16,7 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/vocabularies/{vocabulary}")
 class EditApi {
     /** @param base the version the board came from that the person was looking at */
-    record EditRequest(int base, Intention edit) {
+    record EditRequest(int base, @Nullable Intention edit) {
     }
 
     /** @param before takes back the last change older than this version; null for the last */
@@ -34,9 +33,6 @@ class EditApi {
 
     @PostMapping("/edits")
     Editing.Changed edit(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody EditRequest request) {
-        if (request.edit() == null) {
-            throw new Unacceptable("nothing-to-change");
-        }
         return editing.edit(account, vocabulary, request.base(), request.edit());
     }
 

@@ -15,6 +15,7 @@ import org.dwimble.core.edit.ReadyWord;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordline.Choice;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
@@ -59,13 +60,16 @@ class Editing {
         return WordLine.ready(entries, pictures.guesses(account, kept(vocabulary).student()));
     }
 
-    Changed edit(Account account, long vocabulary, int base, Intention intention) {
+    Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention) {
         return edit(account, vocabulary, base, intention, List.of());
     }
 
     /** @param chosen by hand for words that are new by it */
-    Changed edit(Account account, long vocabulary, int base, Intention intention, List<Choice> chosen) {
+    Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, List<Choice> chosen) {
         Role role = access.toChangeVocabulary(vocabulary, account);
+        if (intention == null) {
+            throw new Unacceptable("nothing-to-change");
+        }
         String student = kept(vocabulary).student();
         VocabularyStore.Beside beside = (session, change) -> {
             change.mayUse(id -> pictures.mayUse(id, account, student));

@@ -1,6 +1,7 @@
 package org.dwimble.server.collection;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
@@ -19,6 +20,14 @@ import org.dwimble.core.student.Student;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.media.Photos;
 import org.dwimble.server.picture.Pictures;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.edit.Change;
+import org.dwimble.core.edit.Needs;
+import org.dwimble.core.told.Told;
+import org.dwimble.server.board.VocabularyStore;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -129,10 +138,34 @@ class OwnPictureApiTest {
         TestServer.join(ilse, marit, Role.EDITOR);
         Http.Answer refused = other.post("/api/vocabularies/" + vocabulary + "/words", put(2, mine));
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.sentence()).isEqualTo("One of these pictures is not there any more, or is not yours to use for this student. Nothing was changed; choose another picture.");
+        assertThat(refused.sentence()).isEqualTo("One of these pictures or sounds is not there any more, or is not yours to use for this student. Nothing was changed; choose another.");
         assertThat(http.post("/api/vocabularies/" + vocabulary + "/words", put(2, mine)).status()).isEqualTo(200);
         assertThat(other.get("/api/vocabularies/" + vocabulary + "/pictures/" + mine.substring(4)).status()).as("the team sees what is on the board").isEqualTo(200);
         assertThat(http.post("/api/vocabularies/" + vocabulary + "/words", put(3, "own/" + "0".repeat(64))).status()).as("one that is nowhere").isEqualTo(422);
+    }
+
+    @Test
+    void anotherStudentsPhotoIsNotTakenByAnyWayABoardCanReferToIt() {
+        String mine = taken("a.jpg", Photos.jpeg(60, 40), "words=Bramble").get("picture").get("picture").asString();
+        TestServer.join(ilse, marit, Role.EDITOR);
+        String button = other.get("/api/vocabularies/" + vocabulary + "/boards/home").json().get("buttons").get(0).get("id").asString();
+        String layer = "{\"picture\":\"" + mine + "\",\"x\":0,\"y\":0,\"size\":1000}";
+        for (String layers : new String[] {"[" + layer + "]", "[{\"picture\":\"base/kite\",\"x\":0,\"y\":0,\"size\":1000}," + layer + "]"}) {
+            Http.Answer refused = other.post("/api/vocabularies/" + vocabulary + "/edits", "{\"base\":2,\"edit\":{\"type\":\"give-picture\",\"board\":\"home\",\"button\":\"" + button + "\",\"layers\":" + layers + "}}");
+            assertThat(refused.sentence()).contains("not yours to use");
+        }
+        assertThat(other.post("/api/vocabularies/" + vocabulary + "/boards", "{\"base\":2,\"name\":\"x\",\"chosen\":[{\"word\":\"x\",\"picture\":\"" + mine + "\"}]}").status()).isEqualTo(422);
+        VocabularyStore store = TestServer.bean(VocabularyStore.class);
+        Board home = store.find(vocabulary).orElseThrow().vocabulary().homeBoard();
+        Button first = home.buttons().get(0);
+        Vocabulary before = store.find(vocabulary).orElseThrow().vocabulary();
+        for (Board with : List.of(home.with(first.withActs(first.acts().withSound(mine))),
+            home.withFacts(new Board.Facts(Map.of(mine, tools.jackson.databind.node.StringNode.valueOf("x")), Map.of())),
+            home.withFacts(new Board.Facts(Map.of(), Map.of(mine, tools.jackson.databind.node.StringNode.valueOf("x")))))) {
+            Change change = Change.of(before, before.with(with), Needs.NOTHING, Told.of("changed-whole"));
+            assertThatThrownBy(() -> change.mayUse(id -> false)).hasMessage("not-yours-to-use");
+        }
+        assertThat(other.get("/api/vocabularies/" + vocabulary + "/pictures/" + mine.substring(4)).status()).isEqualTo(404);
     }
 
     @Test

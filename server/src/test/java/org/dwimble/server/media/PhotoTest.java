@@ -10,6 +10,7 @@ import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import org.dwimble.core.obf.Refused;
+import org.dwimble.server.told.Wording;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -65,22 +66,22 @@ class PhotoTest {
         "hello | “goat.png” was not taken in: it is not a picture or sound that Dwimble knows. Choose a photo or a drawing: JPEG, PNG, WebP, GIF or SVG.",
         "ID3x | “goat.png” is a sound, not a picture. It was not taken in."})
     void whatIsNoPictureIsSaidInASentence(String file, String sentence) {
-        assertThatThrownBy(() -> Photo.take(bytes(file), "goat.png")).isInstanceOf(Refused.class).hasMessage(sentence);
+        assertThatThrownBy(() -> Photo.take(bytes(file), "goat.png")).isInstanceOfSatisfying(Refused.class, refused -> assertThat(new Wording().of(refused.told())).isEqualTo(sentence));
     }
 
     @Test
     void emptyAndDamagedFilesAreSaidInASentence() {
-        assertThatThrownBy(() -> Photo.take(new byte[0], "goat.png")).hasMessage("“goat.png” is empty. It was not taken in; choose the file again.");
+        assertThatThrownBy(() -> Photo.take(new byte[0], "goat.png")).hasMessage("photo-empty {file=goat.png}");
         byte[] half = Photos.png(200, 200);
-        assertThatThrownBy(() -> Photo.take(Arrays.copyOf(half, 60), "goat.png")).isInstanceOf(Refused.class).hasMessageContaining("is damaged");
-        assertThatThrownBy(() -> Photo.take(bytes("GIF89a"), "goat.png")).isInstanceOf(Refused.class).hasMessageContaining("is damaged");
+        assertThatThrownBy(() -> Photo.take(Arrays.copyOf(half, 60), "goat.png")).isInstanceOf(Refused.class).hasMessageContaining("photo-damaged");
+        assertThatThrownBy(() -> Photo.take(bytes("GIF89a"), "goat.png")).isInstanceOf(Refused.class).hasMessageContaining("photo-damaged");
     }
 
     @Test
     void aDrawingIsKeptAsItIs() throws Exception {
         byte[] svg = bytes("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 4 4'><rect width='4' height='4'/></svg>");
         assertThat(Photo.take(svg, "a.svg").bytes()).isEqualTo(svg);
-        assertThatThrownBy(() -> Photo.retouch(Photo.take(svg, "a.svg"), new Photo.Retouch(1, 0, 0, 0, 0))).hasMessageContaining("a drawing, not a photo");
+        assertThatThrownBy(() -> Photo.retouch(Photo.take(svg, "a.svg"), new Photo.Retouch(1, 0, 0, 0, 0))).hasMessage("drawing-not-photo");
     }
 
     @Test

@@ -70,6 +70,6 @@ class OutsideApiTest {
         OutsidePictures none = new HttpOutsidePictures("", "nobody");
         assertThat(none.there()).isFalse();
         OutsidePictures gone = new HttpOutsidePictures("http://127.0.0.1:1", "The service");
-        org.assertj.core.api.Assertions.assertThatThrownBy(() -> gone.search("x")).hasMessageContaining("cannot be reached");
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> gone.search("x")).hasMessage("outside-away");
     }
 }

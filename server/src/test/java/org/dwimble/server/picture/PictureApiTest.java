@@ -43,7 +43,7 @@ class PictureApiTest {
         JsonNode put = http.post("/api/vocabularies/" + vocabulary + "/words", "{\"base\":2,\"board\":\"" + board + "\",\"text\":\"fish\"}").json().get("boards").get(0).get("buttons");
         JsonNode fish = put.valueStream().filter(b -> b.get("label").asString().equals("fish")).findFirst().orElseThrow();
         assertThat(fish.get("kind").asString()).isEqualTo("thing");
-        http.post("/api/vocabularies/" + vocabulary + "/edits", "{\"base\":3,\"edit\":{\"type\":\"change-button\",\"board\":\"" + board + "\",\"button\":" + fish.toString().replace("\"thing\"", "\"do\"") + "}}");
+        http.post("/api/vocabularies/" + vocabulary + "/edits", "{\"base\":3,\"edit\":{\"type\":\"give-kind\",\"board\":\"" + board + "\",\"button\":\"" + fish.get("id").asString() + "\",\"kind\":\"do\"}}");
         assertThat(http.get("/api/pictures?query=fish&student=" + ilse.id()).json().get("kind").asString()).isEqualTo("do");
         assertThat(http.get("/api/pictures?query=fish").json().get("kind").asString()).isEqualTo("thing");
     }

@@ -46,6 +46,9 @@ class AccessTest {
         Map.entry("POST /api/students/{student}/packages", For.EDITORS),
         Map.entry("GET /api/vocabularies/{vocabulary}", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/boards", For.TEAM), Map.entry("POST /api/vocabularies/{vocabulary}/boards", For.EDITORS),
         Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/versions", For.TEAM),
+        Map.entry("GET /api/vocabularies/{vocabulary}/findings", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/steps", For.TEAM),
+        Map.entry("GET /api/vocabularies/{vocabulary}/events", For.TEAM), Map.entry("PUT /api/vocabularies/{vocabulary}/here", For.TEAM),
+        Map.entry("POST /api/vocabularies/{vocabulary}/going-back", For.EDITORS),
         Map.entry("POST /api/vocabularies/{vocabulary}/edits", For.EDITORS), Map.entry("POST /api/vocabularies/{vocabulary}/words", For.EDITORS),
         Map.entry("POST /api/vocabularies/{vocabulary}/undo", For.EDITORS), Map.entry("POST /api/vocabularies/{vocabulary}/redo", For.EDITORS),
         Map.entry("GET /api/vocabularies/{vocabulary}/package.obz", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/board.obf", For.TEAM),
@@ -83,7 +86,12 @@ class AccessTest {
         if (description.path("requestBody").path("content").has("multipart/form-data")) {
             return http.upload(path, "x.obz", new byte[] {1});
         }
-        return http.send(parts[0], path + query, parts[0].equals("GET") || parts[0].equals("DELETE") ? null : "{\"base\":1}");
+        if (path.endsWith("/events")) {
+            try (Http.Events events = http.events(path)) {
+                return new Http.Answer(events.status(), new byte[0], Map.of());
+            }
+        }
+        return http.send(parts[0], path + query, parts[0].equals("GET") || parts[0].equals("DELETE") ? null : "{\"base\":1,\"version\":1}");
     }
 
     @Test
