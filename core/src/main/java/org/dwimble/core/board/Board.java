@@ -2,16 +2,19 @@ package org.dwimble.core.board;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.dwimble.core.told.Unacceptable;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -32,6 +35,8 @@ public final class Board {
     private final Extras extras;
     private final Map<String, Button> byId;
     private final Button[] byCell;
+    private volatile @Nullable Set<String> media;
+    private volatile @Nullable Map<String, Boolean> words;
 
     /**
      * What a package said of each picture and each sound (licence, symbol set ...), by the id of the picture or sound.
@@ -191,8 +196,32 @@ public final class Board {
         return ordered;
     }
 
-    /** Every picture and sound the board refers to, wherever in it; each once. */
+    /** Every word that can be said on it, in lower case, each once; true if some button shows it. Worked out once. */
+    Map<String, Boolean> words() {
+        Map<String, Boolean> known = words;
+        if (known == null) {
+            known = new LinkedHashMap<>();
+            for (Button button : buttons) {
+                if (button.isWord()) {
+                    known.merge(button.spoken().toLowerCase(Locale.ROOT), !button.hidden(), Boolean::logicalOr);
+                }
+            }
+            words = known;
+        }
+        return known;
+    }
+
+    /** Every picture and sound the board refers to, wherever in it; each once. Worked out once. */
     public Set<String> media() {
+        Set<String> known = media;
+        if (known == null) {
+            known = Collections.unmodifiableSet(gatherMedia());
+            media = known;
+        }
+        return known;
+    }
+
+    private Set<String> gatherMedia() {
         Set<String> media = new LinkedHashSet<>();
         for (Button button : buttons) {
             media.addAll(button.pictures());

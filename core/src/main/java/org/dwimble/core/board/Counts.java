@@ -1,7 +1,6 @@
 package org.dwimble.core.board;
 
 import java.util.HashSet;
-import java.util.Locale;
 import java.util.Set;
 
 /**
@@ -20,15 +19,12 @@ public record Counts(int words, int shown, int boards, int buttons) {
         int buttons = 0;
         for (Board board : vocabulary.boards().values()) {
             buttons += board.buttons().size();
-            for (Button button : board.buttons()) {
-                if (button.isWord()) {
-                    String word = button.spoken().toLowerCase(Locale.ROOT);
-                    words.add(word);
-                    if (!button.hidden()) {
-                        shown.add(word);
-                    }
+            board.words().forEach((word, isShown) -> {
+                words.add(word);
+                if (isShown) {
+                    shown.add(word);
                 }
-            }
+            });
         }
         return new Counts(words.size(), shown.size(), vocabulary.boards().size(), buttons);
     }

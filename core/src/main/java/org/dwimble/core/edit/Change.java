@@ -28,7 +28,8 @@ public record Change(Vocabulary before, Vocabulary after, List<Delta> deltas, Ne
     public Set<String> freshMedia() {
         Set<String> fresh = new LinkedHashSet<>();
         for (Board board : changed()) {
-            fresh.addAll(board.media());
+            Set<String> had = before.board(board.id()).map(Board::media).orElse(Set.of());
+            board.media().stream().filter(id -> !had.contains(id)).forEach(fresh::add);
         }
         if (!fresh.isEmpty()) {
             before.boards().values().forEach(b -> fresh.removeAll(b.media()));

@@ -22,7 +22,9 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.concurrent.Callable;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -31,13 +33,15 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.obf.ObfWriter;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.picture.PictureLibrary;
-import org.dwimble.core.route.Mending;
+import org.dwimble.core.mend.Mending;
 import org.dwimble.core.route.Routes;
+import org.dwimble.core.route.WayHome;
 import org.dwimble.core.search.Asked;
 import org.dwimble.core.search.PictureIndex;
 import org.dwimble.core.search.PictureSearch;
@@ -110,7 +114,15 @@ public final class Bench {
             http.get("/api/vocabularies/3");
             row("opened for the first time after a start (one reading)", millis(System.nanoTime() - begin), "");
         }
-        row("routes and findings of all 300 boards", median(100, () -> Mending.of(large, Routes.of(large), () -> "x").size()), "100 ms");
+        row("routes and findings of all 300 boards", median(100, () -> Mending.of(large, Routes.of(large), WayHome.of(large)).size()), "100 ms");
+        Vocabulary loose = loose(large);
+        row("routes and findings of 18,000 buttons, 3,000 of them loose ends", median(100, () -> {
+            int found = Mending.of(loose, Routes.of(loose), WayHome.of(loose)).size();
+            if (found < 2_900) {
+                throw new IllegalStateException("only " + found);
+            }
+            return found;
+        }), "50 ms");
         System.out.println();
         System.out.println("| what | median | aim |");
         System.out.println("| --- | --- | --- |");
@@ -285,27 +297,60 @@ public final class Bench {
     private void editing(Http http, long id) throws Exception {
         int[] version = {1};
         row("an edit answered, on disk, over HTTP", median(200, () -> {
-            Http.Answer answer = http.post("/api/vocabularies/" + id + "/edits", ("{\"base\":%d,\"edit\":{\"type\":\"change-button\",\"board\":\"b7\",\"button\":"
-                + "{\"id\":\"b7-5\",\"cell\":{\"row\":0,\"column\":5},\"label\":\"word %d\",\"kind\":\"thing\",\"hidden\":false}}}").formatted(version[0], version[0]));
+            Http.Answer answer = http.post("/api/vocabularies/" + id + "/edits", "{\"base\":%d,\"edit\":{\"type\":\"give-label\",\"board\":\"b7\",\"button\":\"b7-5\",\"label\":\"word %d\"}}".formatted(version[0], version[0]));
             if (answer.status() != 200) {
                 throw new IllegalStateException(answer.sentence());
             }
             return version[0]++;
         }), "50 ms");
-        row("undo, over HTTP", median(50, () -> http.post("/api/vocabularies/" + id + "/undo", "{\"base\":" + version[0]-- + "}")), "");
+        row("undo, over HTTP", median(50, () -> {
+            version[0]++;
+            return http.post("/api/vocabularies/" + id + "/undo", "{}");
+        }), "");
+        pasting(http, id, version);
+    }
+
+    /** What somebody else waits at most while 400 words are pasted; both edit without a pause. */
+    private void pasting(Http http, long id, int[] version) throws Exception {
+        String words = IntStream.range(0, 400).mapToObj(i -> List.of("kite", "crab", "gull", "ferry", "apple", "train", "happy", "swim").get(i % 8) + " " + i).collect(Collectors.joining(","));
+        byte[] obf = ("{\"id\":\"big\",\"name\":\"Big\",\"buttons\":[{\"id\":\"1\",\"label\":\"sea\"}],\"grid\":{\"rows\":40,\"columns\":40,\"order\":[[\"1\"]]}}").getBytes(StandardCharsets.UTF_8);
+        long big = http.upload("/api/students/ilse/packages", "big.obf", obf).json().get("vocabulary").asLong();
+        AtomicBoolean pasted = new AtomicBoolean();
+        List<Double> waited = new ArrayList<>();
+        List<Double> pastes = new ArrayList<>();
+        Thread colleague = new Thread(() -> {
+            while (!pasted.get()) {
+                long begin = System.nanoTime();
+                http.post("/api/vocabularies/" + id + "/edits", "{\"base\":%d,\"edit\":{\"type\":\"give-label\",\"board\":\"b7\",\"button\":\"b7-6\",\"label\":\"x %d\"}}".formatted(version[0], version[0]++));
+                waited.add(millis(System.nanoTime() - begin));
+            }
+        });
+        colleague.start();
+        for (int i = 1; i <= 3; i++) {
+            long begin = System.nanoTime();
+            Http.Answer answer = http.post("/api/vocabularies/" + big + "/words", "{\"base\":" + i + ",\"board\":\"big\",\"text\":\"" + words + "\"}");
+            pastes.add(millis(System.nanoTime() - begin));
+            if (answer.status() != 200) {
+                throw new IllegalStateException(answer.sentence());
+            }
+        }
+        pasted.set(true);
+        colleague.join();
+        row("400 words pasted, over HTTP", middle(pastes), "");
+        row("the longest a colleague’s edit took meanwhile", waited.stream().mapToDouble(d -> d).max().orElseThrow(), "");
     }
 
     private void copying(ServletWebServerApplicationContext app, long id, Student ilse, Account odile) throws Exception {
         VocabularyStore store = app.getBean(VocabularyStore.class);
         Database database = app.getBean(Database.class);
         long original = database.read(session -> session.first(
-            "SELECT sum(length(r.json)) FROM head h JOIN revision r ON r.id = h.revision_id WHERE h.vocabulary_id = ?", row -> row.getLong(1), id).orElseThrow());
+            "SELECT sum(length(r.content)) FROM head h JOIN revision r ON r.id = h.revision_id WHERE h.vocabulary_id = ?", row -> row.getLong(1), id).orElseThrow());
         long before = size(database);
         int copies = 100;
         int[] n = {0};
         row("a copy, on disk", median(copies, () -> store.copy(id, ilse.id(), "Copy " + n[0]++, odile.id(), Instant.now())), "30 ms");
         double bytes = (size(database) - before) / (double) (n[0]);
-        rows.add("| what a copy adds, of the original’s %.1f MB without pictures | %.1f KB, %.2f percent | 1 percent |".formatted(original / 1e6, bytes / 1e3, 100 * bytes / original));
+        rows.add("| what a copy adds, of the original’s %.1f MB without pictures, as kept | %.1f KB, %.2f percent | 1 percent |".formatted(original / 1e6, bytes / 1e3, 100 * bytes / original));
     }
 
     private static long size(Database database) {
@@ -359,9 +404,15 @@ public final class Bench {
                     buttons.add(Button.word(id, cell, "word " + round + " " + b + " " + i, picture, Kind.values()[i % 8]));
                 }
             }
-            boards.put("b" + b, new Board("b" + b, "Board " + b, 6, 10, buttons, null, null, null));
+            boards.put("b" + b, Board.empty("b" + b, "Board " + b, new Shape(6, 10)).withButtons(buttons));
         }
-        return new Vocabulary("Large " + round, "b0", "en", boards, null);
+        return Vocabulary.of("Large " + round, "b0", "en", boards.values());
+    }
+
+    /** Every board opens ten that are not there. */
+    private static Vocabulary loose(Vocabulary large) {
+        return large.with(large.boards().values().stream().map(b -> b.with(b.buttons().stream().filter(x -> x.leads() == Leads.STAYS).limit(10)
+            .map(x -> x.withActs(x.acts().withLeads(new Leads.Opens("gone " + x.id())))).toList())).toList());
     }
 
     /** Three thousand different drawings of about a kilobyte. */

@@ -9,7 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
-import java.util.concurrent.locks.ReentrantLock;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.locks.LockSupport;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -33,7 +34,8 @@ public class Database {
     }
 
     private final DataSource source;
-    private final ReentrantLock writing = new ReentrantLock(true);
+    /** True while somebody writes. */
+    private final AtomicBoolean writing = new AtomicBoolean();
     private final Queue<Waiting<?>> waiting = new ConcurrentLinkedQueue<>();
 
     public Database(DataSource source) {
@@ -61,13 +63,22 @@ public class Database {
     public <T, X extends Exception> T write(Work<T, X> work) throws X {
         Waiting<T> mine = new Waiting<>(work);
         waiting.add(mine);
-        writing.lock();
-        try {
-            if (!mine.done) {
-                writeAllWhoWait(mine);
+        boolean interrupted = false;
+        while (!mine.done) {
+            if (writing.compareAndSet(false, true)) {
+                try {
+                    writeWhoWait();
+                } finally {
+                    writing.set(false);
+                    wakeWhoIsNext();
+                }
+            } else {
+                LockSupport.park(this);
+                interrupted |= Thread.interrupted();
             }
-        } finally {
-            writing.unlock();
+        }
+        if (interrupted) {
+            Thread.currentThread().interrupt();
         }
         return mine.<X>result();
     }
@@ -80,9 +91,10 @@ public class Database {
     /** One who waits for the write lock, and what became of it. */
     private static final class Waiting<T> {
         private final Work<T, ?> work;
+        private final Thread thread = Thread.currentThread();
         private volatile boolean done;
         private T result;
-        private Throwable thrown;
+        private Throwable thrown = new IllegalStateException("not written");
         private Session session;
 
         Waiting(Work<T, ?> work) {
@@ -102,6 +114,11 @@ public class Database {
             }
         }
 
+        void finish() {
+            done = true;
+            LockSupport.unpark(thread);
+        }
+
         /** True if the transaction itself may be broken, not only this work. */
         boolean lostTheTransaction() {
             return thrown instanceof DatabaseTrouble trouble && (trouble.what() == DatabaseTrouble.What.DISK_FULL || trouble.what() == DatabaseTrouble.What.OTHER);
@@ -119,20 +136,28 @@ public class Database {
         }
     }
 
-    /** Holding the lock: does the work of those who wait, this one's at least. */
-    private void writeAllWhoWait(Waiting<?> mine) {
+    /** As the one who writes: does the work of those who wait, who came first first. Who is done goes on at once, in no order. */
+    private void writeWhoWait() {
         List<Waiting<?>> group = new ArrayList<>();
         for (Waiting<?> next = waiting.poll(); next != null; next = group.size() < MOST_TOGETHER ? waiting.poll() : null) {
             group.add(next);
         }
-        if (!group.contains(mine)) {
-            waiting.remove(mine);
-            group.add(mine);
-        }
-        if (group.size() == 1 || !together(group)) {
+        try {
+            if (group.size() != 1 && together(group)) {
+                return;
+            }
             group.forEach(this::alone);
+        } finally {
+            group.forEach(Waiting::finish);
         }
-        group.forEach(w -> w.done = true);
+    }
+
+    /** Who waited while the others were being written, if anybody did, writes now. */
+    private void wakeWhoIsNext() {
+        Waiting<?> next = waiting.peek();
+        if (next != null) {
+            LockSupport.unpark(next.thread);
+        }
     }
 
     /** @return false if nothing was kept of any, because the transaction itself failed */

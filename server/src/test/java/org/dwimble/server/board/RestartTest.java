@@ -2,15 +2,13 @@ package org.dwimble.server.board;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.BufferedReader;
-import java.io.InputStreamReader;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.ConcurrentLinkedQueue;
-import java.util.concurrent.TimeUnit;
 import org.dwimble.core.board.Button;
 import org.dwimble.server.Http;
+import org.dwimble.server.ServerProcess;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
@@ -38,22 +36,15 @@ class RestartTest {
         }
 
         ConcurrentLinkedQueue<String> acknowledged = new ConcurrentLinkedQueue<>();
-        Process server = new ProcessBuilder(System.getProperty("java.home") + "/bin/java", "-XX:TieredStopAtLevel=1", "-cp", System.getProperty("java.class.path"),
-            "org.dwimble.server.App", "--server.port=0", "--dwimble.home=" + home, "--logging.level.org.springframework.boot.tomcat=INFO").redirectErrorStream(true).start();
-        try {
-            int port = port(server);
-            Account odile = new Account(1, "odile", "Odile", "", true);
-            Http http = Http.as(odile, port);
+        try (ServerProcess server = ServerProcess.start(home, "-XX:TieredStopAtLevel=1")) {
+            Http http = Http.as(new Account(1, "odile", "Odile", "", true), server.port());
             Thread editor = new Thread(() -> edits(http, vocabulary, acknowledged));
             editor.start();
             while (acknowledged.size() < EDITS_BEFORE_THE_KILL && editor.isAlive()) {
                 Thread.onSpinWait();
             }
-            server.destroyForcibly();
-            assertThat(server.waitFor(20, TimeUnit.SECONDS)).isTrue();
+            server.kill();
             editor.join(20_000);
-        } finally {
-            server.destroyForcibly();
         }
 
         assertThat(acknowledged).hasSizeGreaterThanOrEqualTo(EDITS_BEFORE_THE_KILL);
@@ -86,21 +77,5 @@ class RestartTest {
         } catch (RuntimeException killed) {
             // the server is gone, as meant
         }
-    }
-
-    private static int port(Process server) throws Exception {
-        BufferedReader out = new BufferedReader(new InputStreamReader(server.getInputStream()));
-        StringBuilder said = new StringBuilder();
-        for (String line = out.readLine(); line != null; line = out.readLine()) {
-            said.append(line).append('\n');
-            var port = java.util.regex.Pattern.compile("started on port (\\d+)").matcher(line);
-            if (port.find()) {
-                Thread drain = new Thread(() -> out.lines().forEach(l -> { }));
-                drain.setDaemon(true);
-                drain.start();
-                return Integer.parseInt(port.group(1));
-            }
-        }
-        throw new IllegalStateException("The server did not start:\n" + said);
     }
 }
