@@ -142,4 +142,12 @@ class DocumentTest {
         assertThat(ToldDocument.read(ToldDocument.write(told))).isEqualTo(told);
         assertThat(ToldDocument.read("{\"key\":\"copied\"}")).isEqualTo(Told.of("copied"));
     }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"{}", "[]", "{\"b\":1,\"a\":[true,false,null,{}],\"\u00e9\":\"x\",\"e\u0301\":2}", "[0,-0,1,-1,1.5,1e21,1e-7,333333333.33333329,4.50,2e-3,9007199254740993,123456789012]",
+        "\"\\u0000\\u001f\\b\\t\\n\\f\\r\\\"\\\\/\u007f\u2028\ud83e\udd80\"", "{\"\ud83e\udd80\":1,\"\ufb33\":2,\"\u20ac\":3,\"\\r\":4,\"1\":5}", "[[[{\"x\":[]}]]]"})
+    void theCanonicalFormIsThatOfTheStandardsOwnLibrary(String json) throws Exception {
+        String wrapped = "{\"it\":" + json + "}";
+        assertThat(new String(Json.canonical(json(wrapped)), StandardCharsets.UTF_8)).isEqualTo(new org.erdtman.jcs.JsonCanonicalizer(wrapped).getEncodedString());
+    }
 }
