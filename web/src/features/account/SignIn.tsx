@@ -7,7 +7,7 @@ import { session, signIn, signInToDemo } from './session';
 /** The first page. In the demo a click is enough; on a new machine the first account is made here. */
 export function SignInPage({ view }: { view: SessionView }) {
   return (
-    <main className="sign-in">
+    <main className="sign-in" data-ready>
       <section className="sign-in-card">
         <h1><img src="/mark.svg" alt="" width={40} height={40} /> dwimble</h1>
         <p className="quiet">Boards, vocabularies and printed supports, fitted to each student.</p>

@@ -18,6 +18,7 @@ import { Frame } from './Frame';
 import { arrow, buttonAt, nextEmpty, tab } from './grid';
 import { WhoIsHere } from './WhoIsHere';
 import { words as wordsLens } from './lenses';
+import { onOneLine } from './list';
 import { useLive } from './live';
 import { PathBar } from './PathBar';
 import { WordLine } from './WordLine';
@@ -98,7 +99,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const onRename = useCallback(() => { if (mayEdit) move({ move: 'rename' }); }, [mayEdit]);
   const onType = useCallback((letters: string) => {
     if (!mayEdit) return;
-    move({ move: 'type', text: asList(letters) });
+    move({ move: 'type', text: onOneLine(letters) });
     wordLine.current?.focus();
   }, [mayEdit]);
   const view = shown?.view;
@@ -216,9 +217,6 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     </div>
   );
 }
-
-/** A list that was pasted or typed, on one line. */
-const asList = (letters: string) => letters.replace(/\s*[\r\n\t;]+\s*/g, ', ').replace(/^, |, $/g, '');
 
 function UndoAndRedo({ steps, onStep }: { steps?: Steps; onStep: (what: 'undo' | 'redo') => void }) {
   return (

@@ -4,6 +4,7 @@ import type { Cell } from '../../api/types';
 import { Pic } from '../picture/art';
 import { found } from '../picture/pictures';
 import { spoken } from './grid';
+import { isList, onOneLine } from './list';
 
 interface Props {
   text: string;
@@ -20,7 +21,6 @@ interface Props {
 
 /** As many as there are keys 1 to 9; those that do not fit are reached by widening the window, or by their key. */
 const OFFERED = 9;
-const isList = (text: string) => /[,;\n\t]/.test(text.trim());
 
 /** The line below the board where typing makes buttons. */
 export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
@@ -59,7 +59,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
     const pasted = event.clipboardData.getData('text/plain');
     if (isList(pasted)) {
       event.preventDefault();
-      onText((text + pasted).replace(/\s*[\r\n\t;]+\s*/g, ', ').replace(/^, |, $/g, ''));
+      onText(onOneLine(text + pasted));
     }
   }
 

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { client } from '../../api/client';
+import { client, sayOnLeaving } from '../../api/client';
 import type { Hello, Here, Revised, VocabularyView } from '../../api/types';
 import { lookAgain, vocabulary } from './boards';
 
@@ -38,10 +38,18 @@ export function useLive(id: number, board: string): Here[] {
         if (source?.readyState === EventSource.CLOSED) again = setTimeout(open, AGAIN_MS);
       };
     };
-    open();
-    return () => {
+    const leave = () => {
       source?.close();
       clearTimeout(again);
+      const left = connection.current;
+      connection.current = undefined;
+      if (left) sayOnLeaving('DELETE', `/api/vocabularies/${id}/here?connection=${encodeURIComponent(left)}`);
+    };
+    open();
+    window.addEventListener('pagehide', leave);
+    return () => {
+      window.removeEventListener('pagehide', leave);
+      leave();
     };
   }, [id, queries]);
 

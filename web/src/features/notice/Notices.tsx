@@ -6,7 +6,7 @@ const notices = queryOptions({ queryKey: ['notices'], queryFn: () => answer(clie
 export default function Notices() {
   const { data } = useQuery(notices);
   return (
-    <main className="page">
+    <main className="page" data-ready={data ? true : undefined}>
       <h1>Who made what is in here</h1>
       <pre className="notices" tabIndex={0} aria-label="Notices">{data?.text}</pre>
     </main>

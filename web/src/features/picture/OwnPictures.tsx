@@ -45,7 +45,7 @@ export default function OwnPictures() {
   const chosen = own.data?.find((p) => p.id === open);
 
   return (
-    <main className={over ? 'page pictures over' : 'page pictures'} onDragOver={(e) => { e.preventDefault(); setOver(true); }} onDragLeave={(e) => { if (e.currentTarget === e.target) setOver(false); }}
+    <main className={over ? 'page pictures over' : 'page pictures'} data-ready={own.data ? true : undefined} onDragOver={(e) => { e.preventDefault(); setOver(true); }} onDragLeave={(e) => { if (e.currentTarget === e.target) setOver(false); }}
       onDrop={(e) => { e.preventDefault(); setOver(false); offer(picturesOf(e.dataTransfer)); }}>
       <div className="pictures-main">
         <h1 className="own-head">Our own pictures</h1>

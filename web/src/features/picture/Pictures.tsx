@@ -67,7 +67,7 @@ export default function Pictures() {
   const gather = (more: Tile[]) => setList((now) => [...now, ...more.filter((t) => !now.some((n) => n.picture === t.picture && n.word === t.word))]);
 
   return (
-    <main className="page pictures">
+    <main className="page pictures" data-ready={drawers.data ? true : undefined}>
       <div className="pictures-main">
         <h1 className="unseen">Pictures</h1>
         <div className="pictures-search">

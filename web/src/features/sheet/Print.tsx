@@ -32,7 +32,7 @@ export default function Print() {
   const whose = view.data.student ? `${view.data.student.name}’s screen` : 'a usual screen';
   const query = new URLSearchParams({ paper: setup.paper, lyingDown: String(setup.lyingDown), size: setup.size, cutLines: String(setup.cutLines) });
   return (
-    <main className="print">
+    <main className="print" data-ready={page.data ? true : undefined}>
       <div className="print-head">
         <h1 className="unseen">Print {line.name}</h1>
         <p className="set-up">

@@ -24,7 +24,7 @@ export default function Starters() {
   if (error) return <main className="lone"><h1>No student here</h1><p role="alert">{sentence(error)}</p></main>;
   if (!student || !starters) return null;
   return (
-    <main className="page">
+    <main className="page" data-ready>
       <div className="page-head">
         <h1>Start {student.name}’s vocabulary</h1>
         <span className="quiet">on {screenName(student.screen, usual)}, {Math.round(student.screen.width / 1000)} x {Math.round(student.screen.height / 1000)} mm</span>

@@ -17,7 +17,7 @@ export function Caseload() {
   const [open, setOpen] = useState<Open>();
   const navigate = useNavigate();
   return (
-    <main className="page">
+    <main className="page" data-ready={rows ? true : undefined}>
       <div className="page-head">
         <h1>{today()}</h1>
         {rows && <span className="quiet">{rows.length === 1 ? '1 student' : `${rows.length} students`}</span>}

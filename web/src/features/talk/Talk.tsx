@@ -51,7 +51,7 @@ function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; 
   const { margin, gap, message } = view.layout;
   const shares = { '--margin': margin, '--gap': gap, '--message': message } as React.CSSProperties;
   return (
-    <main className="talk" style={shares}>
+    <main className="talk" style={shares} data-ready>
       <h1 className="unseen">{view.student ? `${view.student.name} talks` : view.name}</h1>
       <div className="message-row">
         <div className="message-box">

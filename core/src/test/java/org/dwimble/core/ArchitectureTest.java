@@ -13,7 +13,9 @@ class ArchitectureTest {
 
     @Test
     void theRulesKnowNoServerNoSqlAndNoWeb() {
-        noClasses().should().dependOnClassesThat().resideInAnyPackage("org.dwimble.server..", "java.sql..", "javax.sql..", "org.springframework..", "jakarta.servlet..", "java.net.http..", "java.awt..")
+        noClasses().should().dependOnClassesThat()
+            .resideInAnyPackage("org.dwimble.server..", "java.sql..", "javax.sql..", "org.springframework..", "jakarta.servlet..", "java.net.http..",
+            "java.awt..")
             .check(CORE);
     }
 

@@ -16,7 +16,8 @@ public final class ShippedLibrary {
     public static final PictureLibrary LIBRARY = PictureLibrary.read(FILES);
     public static final Kinds KINDS = Kinds.read(FILES);
     public static final Meanings MEANINGS = Meanings.read(FILES);
-    public static final PictureSearch SEARCH = new PictureSearch(new PictureIndex(LIBRARY.pictures(), LIBRARY.names(), Forms.english()), MEANINGS, Forms.english());
+    public static final PictureSearch SEARCH = new PictureSearch(new PictureIndex(LIBRARY.pictures(), LIBRARY.names(), Forms.english()), MEANINGS,
+        Forms.english());
     public static final PronouncingDictionary SOUNDS = PronouncingDictionary.read(FILES);
 
     private ShippedLibrary() {

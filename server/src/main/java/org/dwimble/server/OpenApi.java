@@ -116,7 +116,8 @@ class OpenApi {
         }
         Set<String> told = new HashSet<>(schema.getProperties().keySet());
         told.remove("type");
-        named.stream().filter(type -> Stream.of(type.getRecordComponents()).map(RecordComponent::getName).collect(Collectors.toSet()).containsAll(told)).findFirst()
+        named.stream().filter(type -> Stream.of(type.getRecordComponents()).map(RecordComponent::getName).collect(Collectors.toSet())
+            .containsAll(told)).findFirst()
             .ifPresent(type -> require(schema, type));
     }
 

@@ -70,7 +70,8 @@ public final class Http {
     /** Server-sent events as they come; closed when done with. */
     public Events events(String path) {
         try {
-            HttpResponse<InputStream> response = client.send(HttpRequest.newBuilder(URI.create(address + path)).header("Accept", "text/event-stream").build(), HttpResponse.BodyHandlers.ofInputStream());
+            HttpResponse<InputStream> response = client.send(HttpRequest.newBuilder(URI.create(address + path)).header("Accept", "text/event-stream")
+                .build(), HttpResponse.BodyHandlers.ofInputStream());
             return new Events(response.statusCode(), new BufferedReader(new InputStreamReader(response.body(), StandardCharsets.UTF_8)));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -118,13 +119,15 @@ public final class Http {
 
     public Answer upload(String path, String name, byte[] bytes) {
         String boundary = "----dwimble";
-        byte[] head = ("--" + boundary + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + name + "\"\r\nContent-Type: application/octet-stream\r\n\r\n").getBytes(StandardCharsets.UTF_8);
+        byte[] head = ("--" + boundary + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + name
+            + "\"\r\nContent-Type: application/octet-stream\r\n\r\n").getBytes(StandardCharsets.UTF_8);
         byte[] foot = ("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8);
         return send("POST", path, "multipart/form-data; boundary=" + boundary, HttpRequest.BodyPublishers.ofByteArrays(java.util.List.of(head, bytes, foot)));
     }
 
     private Answer send(String method, String path, String type, HttpRequest.BodyPublisher body) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path)).method(method, body).header("Content-Type", type).header("X-XSRF-TOKEN", token());
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path)).method(method, body).header("Content-Type", type)
+            .header("X-XSRF-TOKEN", token());
         try {
             HttpResponse<byte[]> response = client.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
             return new Answer(response.statusCode(), response.body(), response.headers().map());
@@ -137,7 +140,8 @@ public final class Http {
     }
 
     private String token() {
-        return cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals("XSRF-TOKEN")).map(HttpCookie::getValue).findFirst().orElse("none");
+        return cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals("XSRF-TOKEN")).map(HttpCookie::getValue).findFirst()
+            .orElse("none");
     }
 
     /** So that an expired session can be played. */

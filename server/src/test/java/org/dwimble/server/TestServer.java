@@ -68,7 +68,8 @@ public final class TestServer implements BeforeAllCallback {
     }
 
     public static Student student(String name, Account owner) {
-        Student student = new Student("s" + NUMBER.incrementAndGet(), name, 1, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3), org.dwimble.core.picture.Appearance.USUAL);
+        Student student = new Student("s" + NUMBER.incrementAndGet(), name, 1, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3),
+            org.dwimble.core.picture.Appearance.USUAL);
         bean(StudentStore.class).add(student, owner.id());
         return student;
     }

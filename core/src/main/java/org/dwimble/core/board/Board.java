@@ -187,9 +187,13 @@ public final class Board {
         return empty;
     }
 
-    /** The empty cells from a cell on, in reading order, then those before it: the order in which words fill them. */
-    public List<Cell> emptyCellsFrom(Cell from) {
-        List<Cell> empty = emptyCells();
+    /**
+     * The empty cells from a cell on, in reading order, then those before it: the order in which words fill them.
+     *
+     * @param keptFree cells that are passed over, unless one is the very cell to begin at
+     */
+    public List<Cell> emptyCellsFrom(Cell from, Set<Cell> keptFree) {
+        List<Cell> empty = emptyCells().stream().filter(c -> c.equals(from) || !keptFree.contains(c)).toList();
         List<Cell> ordered = new ArrayList<>(empty.size());
         empty.stream().filter(c -> c.compareTo(from) >= 0).forEach(ordered::add);
         empty.stream().filter(c -> c.compareTo(from) < 0).forEach(ordered::add);

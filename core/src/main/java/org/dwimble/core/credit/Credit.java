@@ -32,7 +32,8 @@ public record Credit(String source, String author, String licence, boolean onPap
         return switch (own.origin()) {
             case OWN_PHOTO -> new Credit(own.source().isEmpty() ? "own photos of the school" : own.source(), own.author(), "", false);
             case PERMISSION -> new Credit(own.source().isEmpty() ? "used by permission" : own.source(), own.author(), "by permission", !own.author().isEmpty());
-            case LICENCE -> new Credit(own.source().isEmpty() ? own.words().get(0) : own.source(), own.author(), own.licence(), !own.licence().matches("(?i)CC0.*|public domain.*"));
+            case LICENCE -> new Credit(own.source().isEmpty() ? own.words().get(0) : own.source(), own.author(), own.licence(), !own.licence()
+                .matches("(?i)CC0.*|public domain.*"));
         };
     }
 

@@ -37,7 +37,8 @@ import tools.jackson.databind.node.StringNode;
  * </pre>
  */
 final class ButtonPart {
-    private static final Set<String> KEYS = Set.of("id", "at", "span", "label", "picture", "layers", "kind", "says", "sound", "does", "leads", "hidden", "extras");
+    private static final Set<String> KEYS = Set.of("id", "at", "span", "label", "picture", "layers", "kind", "says", "sound", "does", "leads",
+        "hidden", "extras");
     private static final String NOTHING = "nothing";
     private static final String HOME = "home";
     private static final String BACK = "back";
@@ -107,10 +108,12 @@ final class ButtonPart {
     static Button read(ObjectNode json) {
         JsonNode at = json.path("at");
         JsonNode span = json.path("span");
-        Standing standing = new Standing(new Cell(at.path(0).asInt(), at.path(1).asInt()), span.isArray() ? new Span(span.path(0).asInt(), span.path(1).asInt()) : Span.ONE);
+        Standing standing = new Standing(new Cell(at.path(0).asInt(), at.path(1).asInt()), span.isArray()
+            ? new Span(span.path(0).asInt(), span.path(1).asInt()) : Span.ONE);
         Face face = new Face(json.path("label").asString(""), layers(json), json.has("kind") ? Kind.of(json.path("kind").asString()) : null);
         Acts acts = new Acts(says(json.path("says")), text(json.path("sound")), doings(json.path("does")), leads(json.path("leads")));
-        return new Button(json.path("id").asString(), standing, face, acts, json.path("hidden").asBoolean(false) ? Shown.NO : Shown.YES, Carried.extras(json, KEYS));
+        return new Button(json.path("id").asString(), standing, face, acts, json.path("hidden").asBoolean(false) ? Shown.NO : Shown.YES,
+            Carried.extras(json, KEYS));
     }
 
     private static List<Layer> layers(ObjectNode json) {

@@ -16,6 +16,7 @@ public record GivePicture(String board, String button, List<Layer> layers) imple
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
         Change change = On.altered(now, board, button, Facet.PICTURE, layers, layers.isEmpty() ? "took-picture" : "pictured");
-        return layers.isEmpty() ? new Change(now, change.after(), change.deltas(), change.needs().and(Needs.of(new Key.OfFacet(button, Facet.LABEL))), change.told()) : change;
+        return layers.isEmpty() ? new Change(now, change.after(), change.deltas(), change.needs().and(Needs.of(new Key.OfFacet(button, Facet.LABEL))),
+            change.told()) : change;
     }
 }

@@ -44,8 +44,7 @@ public record PutWords(String board, @Nullable Cell from, List<ReadyWord> words)
     }
 
     private List<Button> placed(Board on, Set<Cell> keptFree, Supplier<String> ids) {
-        Cell begin = from == null ? new Cell(0, 0) : from;
-        List<Cell> cells = on.emptyCellsFrom(begin).stream().filter(c -> c.equals(begin) && from != null || !keptFree.contains(c)).toList();
+        List<Cell> cells = from == null ? on.emptyCells().stream().filter(c -> !keptFree.contains(c)).toList() : on.emptyCellsFrom(from, keptFree);
         if (cells.isEmpty()) {
             throw new Unacceptable("board-full", "board", on.name(), "word", Text.cut(words.get(0).label(), 30));
         }

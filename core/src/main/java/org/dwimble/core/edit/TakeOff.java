@@ -14,6 +14,7 @@ public record TakeOff(String board, String button) implements Intention {
     public Change on(Vocabulary now, Supplier<String> ids) {
         Board on = On.board(now, board);
         Button was = On.button(on, button);
-        return Change.of(now, now.with(on.without(button)), Needs.of(new Key.OfButton(button)), Told.of("took-off", "button", On.named(was), "board", on.name()));
+        return Change.of(now, now.with(on.without(button)), Needs.of(new Key.OfButton(button)),
+            Told.of("took-off", "button", On.named(was), "board", on.name()));
     }
 }

@@ -29,6 +29,7 @@ public record MakeMissingBoard(String board, String button) implements Intention
         // Without a label the new board has no name of its own yet; the person renames it.
         String name = opener.label().isEmpty() ? "?" : Text.cut(opener.label(), Board.LONGEST_NAME);
         Board made = WayHome.newBoard(opens.board(), name, now, ids);
-        return Change.of(now, now.with(made), Needs.of(new Key.OfFacet(button, Facet.LEADS), new Key.OfBoard(opens.board())), Told.of("added-board", "board", made.name()));
+        return Change.of(now, now.with(made), Needs.of(new Key.OfFacet(button, Facet.LEADS), new Key.OfBoard(opens.board())),
+            Told.of("added-board", "board", made.name()));
     }
 }

@@ -82,7 +82,8 @@ final class BoardReader {
                     placed.add(made);
                 }
             }
-            return new Board(boardId, name, new Shape(grid.rows, grid.columns), placed, new Board.Facts(pictures, sounds), Extras.ofPackage(unused(json, BOARD_KEYS)));
+            return new Board(boardId, name, new Shape(grid.rows, grid.columns), placed, new Board.Facts(pictures, sounds),
+                Extras.ofPackage(unused(json, BOARD_KEYS)));
         } catch (Unacceptable e) {
             throw new Refused("board-refused", "board", name, "why", e.told());
         } catch (IOException e) {
@@ -272,7 +273,8 @@ final class BoardReader {
             kind = known.word().equals(kindWord) ? known : kind;
         }
         return new Button(Text.cut(id, Button.LONGEST_ID), standing, new Face(label, layers, kind),
-            new Acts(says, soundIds.get(ObfReader.text(json, "sound_id", "")), doings, leads), new Shown(json.path("hidden").asBoolean(false)), Extras.ofPackage(extras));
+            new Acts(says, soundIds.get(ObfReader.text(json, "sound_id", "")), doings, leads), new Shown(json.path("hidden").asBoolean(false)),
+                Extras.ofPackage(extras));
     }
 
     /** The parts of a layered picture that came along, at most as many as a button can have. */

@@ -62,7 +62,8 @@ public final class ObfReader {
         this.limits = limits;
         this.mapper = JsonMapper.builder(JsonFactory.builder()
                 .streamReadConstraints(StreamReadConstraints.builder()
-                    .maxNestingDepth(limits.depth()).maxStringLength((int) Math.min(Integer.MAX_VALUE - 8, limits.entryBytes() * 4 / 3 + 1024)).build()).build())
+                    .maxNestingDepth(limits.depth()).maxStringLength((int) Math.min(Integer.MAX_VALUE - 8, limits.entryBytes() * 4 / 3 + 1024))
+                        .build()).build())
             .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
             .disable(JsonNodeFeature.STRIP_TRAILING_BIGDECIMAL_ZEROES)
             .build();

@@ -43,7 +43,8 @@ public record Appearance(Look look, Tone tone, Hair hair) {
             return Optional.empty();
         }
         try {
-            return Optional.of(new Appearance(Look.valueOf(parts.group(1).toUpperCase(Locale.ROOT)), Tone.valueOf(parts.group(2).toUpperCase(Locale.ROOT)), Hair.valueOf(parts.group(3).toUpperCase(Locale.ROOT))));
+            return Optional.of(new Appearance(Look.valueOf(parts.group(1).toUpperCase(Locale.ROOT)),
+                Tone.valueOf(parts.group(2).toUpperCase(Locale.ROOT)), Hair.valueOf(parts.group(3).toUpperCase(Locale.ROOT))));
         } catch (IllegalArgumentException e) {
             return Optional.empty();
         }

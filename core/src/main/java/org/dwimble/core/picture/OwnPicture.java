@@ -88,7 +88,8 @@ public record OwnPicture(List<String> words, List<String> categories, Audience a
         String name = Text.tidy(fileName);
         name = name.substring(Math.max(name.lastIndexOf('/'), name.lastIndexOf('\\')) + 1);
         name = name.replaceFirst("\\.[A-Za-z0-9]{1,5}$", "");
-        String words = name.replaceAll("[_+.\\-]+", " ").replaceAll("(?<=\\p{Ll})(?=\\p{Lu})", " ").replaceAll("\\s*[(\\[]\\d+[)\\]]\\s*$", "").replaceAll("\\s+", " ").trim();
+        String words = name.replaceAll("[_+.\\-]+", " ").replaceAll("(?<=\\p{Ll})(?=\\p{Lu})", " ").replaceAll("\\s*[(\\[]\\d+[)\\]]\\s*$", "")
+            .replaceAll("\\s+", " ").trim();
         boolean camera = words.matches("(?i)(img|dsc|dscn|dscf|pxl|photo|image|picture|screenshot|mvimg|p)?[\\s\\d]*(\\s*(at|copy|edited|burst|cover|hdr)?[\\s\\d]*)*") || words.isEmpty();
         if (camera) {
             return "picture";

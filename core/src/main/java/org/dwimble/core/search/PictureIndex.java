@@ -47,7 +47,8 @@ public final class PictureIndex {
         }
         languages.addAll(names.keySet());
         Map<String, String> folded = new ConcurrentHashMap<>();
-        List<List<Entry>> parts = languages.parallelStream().map(l -> l.equals("en") ? english(forms, folded) : foreign(names.get(l), languages.indexOf(l), forms, folded)).toList();
+        List<List<Entry>> parts = languages.parallelStream()
+            .map(l -> l.equals("en") ? english(forms, folded) : foreign(names.get(l), languages.indexOf(l), forms, folded)).toList();
         Map<String, Integer> counts = new HashMap<>();
         parts.forEach(part -> part.forEach(e -> counts.merge(e.term, 1, Integer::sum)));
         terms = counts.keySet().toArray(String[]::new);
@@ -91,7 +92,8 @@ public final class PictureIndex {
 
     /** How the terms of {@link #namesIn} would be written by ear, in their order. */
     String[] heardIn(int language) {
-        return heardTerms.computeIfAbsent(language, l -> Arrays.stream(namesIn(l)).mapToObj(t -> terms[t].charAt(0) < 0x80 ? Spelling.byEar(terms[t]) : "").toArray(String[]::new));
+        return heardTerms.computeIfAbsent(language, l -> Arrays.stream(namesIn(l))
+            .mapToObj(t -> terms[t].charAt(0) < 0x80 ? Spelling.byEar(terms[t]) : "").toArray(String[]::new));
     }
 
     private List<Entry> english(Forms forms, Map<String, String> folded) {

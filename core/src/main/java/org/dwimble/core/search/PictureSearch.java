@@ -316,7 +316,8 @@ public final class PictureSearch {
         private void keep(int e, Why why, int form) {
             int p = index.pictureAt(e);
             int name = Math.min(255, index.pictures().get(p).name().length());
-            long score = (asked.how().letters() && foreign(e) ? AFTER_ALL : 0) | (long) why.ordinal() << 48 | (ownFirst ? 0L : 1L) << 47 | (long) preference[index.languageAt(e)] << 44 | (long) Math.min(15, form) << 40
+            long score = (asked.how().letters() && foreign(e) ? AFTER_ALL : 0) | (long) why.ordinal() << 48 | (ownFirst ? 0L
+                : 1L) << 47 | (long) preference[index.languageAt(e)] << 44 | (long) Math.min(15, form) << 40
                 | (long) index.rankAt(e) << 36 | (long) name << 24 | p;
             if (score < best[p]) {
                 best[p] = score;

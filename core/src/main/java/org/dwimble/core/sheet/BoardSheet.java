@@ -66,7 +66,8 @@ public final class BoardSheet {
             cellHeight = onScreen.cellHeight().times(used);
             gap = onScreen.gap().times(used);
             if (used < 1) {
-                notes.add(String.format(Locale.ROOT, "The screen is larger than this paper, so the board is printed at %d percent of true size.", (int) Math.floor(used * 100)));
+                notes.add(String.format(Locale.ROOT, "The screen is larger than this paper, so the board is printed at %d percent of true size.",
+                    (int) Math.floor(used * 100)));
             }
         } else {
             gap = Length.smaller(Length.mm(3), roomWidth.times(0.1 / board.columns()));

@@ -4,21 +4,15 @@ import org.dwimble.core.measure.Length;
 
 /** Paper sizes: ISO 216 A4, and ANSI Letter of 8.5 x 11 inches. Sizes are given standing up. */
 public enum Paper {
-    A4("A4", Length.mm(210), Length.mm(297)),
-    LETTER("Letter", Length.inches(8.5), Length.inches(11));
+    A4(Length.mm(210), Length.mm(297)),
+    LETTER(Length.inches(8.5), Length.inches(11));
 
-    private final String words;
     private final Length width;
     private final Length height;
 
-    Paper(String words, Length width, Length height) {
-        this.words = words;
+    Paper(Length width, Length height) {
         this.width = width;
         this.height = height;
-    }
-
-    public String words() {
-        return words;
     }
 
     public Length width(boolean lyingDown) {

@@ -62,7 +62,8 @@ public final class Spelling {
      * alike become one, doubled letters single, a silent end e goes. For English only.
      */
     public static String byEar(String word) {
-        String w = word.replace("ph", "f").replace("ck", "k").replace("gh", "").replace("kn", "n").replace("wr", "r").replace("qu", "kw").replace("tch", "ch").replace('x', 'z').replace("ce", "se").replace("ci", "si");
+        String w = word.replace("ph", "f").replace("ck", "k").replace("gh", "").replace("kn", "n").replace("wr", "r").replace("qu", "kw")
+            .replace("tch", "ch").replace('x', 'z').replace("ce", "se").replace("ci", "si");
         StringBuilder out = new StringBuilder();
         for (int i = 0; i < w.length(); i++) {
             char c = w.charAt(i);

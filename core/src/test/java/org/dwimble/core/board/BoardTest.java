@@ -53,8 +53,8 @@ class BoardTest {
     @Test
     void emptyCellsAreFilledFromTheMarkedOneOnAndThenFromTheTop() {
         Board b = board("b", "I . go", ". see .");
-        assertThat(b.emptyCellsFrom(new Cell(1, 0))).containsExactly(new Cell(1, 0), new Cell(1, 2), new Cell(0, 1));
-        assertThat(board("full", "I go").emptyCellsFrom(new Cell(0, 0))).isEmpty();
+        assertThat(b.emptyCellsFrom(new Cell(1, 0), java.util.Set.of())).containsExactly(new Cell(1, 0), new Cell(1, 2), new Cell(0, 1));
+        assertThat(board("full", "I go").emptyCellsFrom(new Cell(0, 0), java.util.Set.of())).isEmpty();
     }
 
     @Test
@@ -72,7 +72,8 @@ class BoardTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"'  two   words ', 'two words'", "'tab\tand\nline', 'tab and line'", "'👩🏽‍🦽 مرحبا', '👩🏽‍🦽 مرحبا'", "'e\u0301te\u0301', '\u00e9t\u00e9'", "'a\u0000b', 'ab'"})
+    @CsvSource({"'  two   words ', 'two words'", "'tab\tand\nline', 'tab and line'", "'👩🏽‍🦽 مرحبا', '👩🏽‍🦽 مرحبا'",
+        "'e\u0301te\u0301', '\u00e9t\u00e9'", "'a\u0000b', 'ab'"})
     void labelsAreTidiedButEmojiAndOtherScriptsStay(String typed, String label) {
         assertThat(Button.word("x", new Cell(0, 0), typed, null, Kind.THING).label()).isEqualTo(label);
     }
@@ -122,7 +123,8 @@ class BoardTest {
             crowd.add(wide("w" + i, i / 40, i % 40, 1, 1));
         }
         Board crowded = Board.empty("c", "c", new Shape(40, 40)).withButtons(crowd);
-        List<Board> crowds = java.util.stream.IntStream.rangeClosed(1, 63).mapToObj(i -> new Board("c" + i, "c", crowded.shape(), crowded.buttons(), Board.Facts.NONE, Extras.NONE)).toList();
+        List<Board> crowds = java.util.stream.IntStream.rangeClosed(1, 63)
+            .mapToObj(i -> new Board("c" + i, "c", crowded.shape(), crowded.buttons(), Board.Facts.NONE, Extras.NONE)).toList();
         assertThatThrownBy(() -> Vocabulary.of("v", "c1", "en", crowds)).hasMessage("too-many-buttons {has=100800, most=100000}");
     }
 
@@ -132,7 +134,8 @@ class BoardTest {
         String sound = "own/" + "b".repeat(64);
         String listed = "own/" + "c".repeat(64);
         Button b = wide("crab", 0, 0, 1, 1);
-        Board board = Board.empty("b", "b", new Shape(1, 1)).with(b.withFace(b.face().withLayers(List.of(Layer.whole("base/kite"), Layer.whole(photo)))).withActs(b.acts().withSound(sound)))
+        Board board = Board.empty("b", "b", new Shape(1, 1))
+            .with(b.withFace(b.face().withLayers(List.of(Layer.whole("base/kite"), Layer.whole(photo)))).withActs(b.acts().withSound(sound)))
             .withFacts(new Board.Facts(Map.of(listed, tools.jackson.databind.node.StringNode.valueOf("x")), Map.of()));
         assertThat(board.media()).containsExactly("base/kite", photo, sound, listed);
     }
@@ -161,6 +164,7 @@ class BoardTest {
         assertThat(new Layer("base/kite", 0, 0, 5).size()).isEqualTo(100);
         assertThat(new Layer("base/kite", 0, 0, 5_000)).isEqualTo(Layer.whole("base/kite"));
         assertThatThrownBy(() -> new Layer("http://e/x.png", 0, 0, 100)).isInstanceOf(Unacceptable.class);
-        assertThatThrownBy(() -> layered(java.util.Collections.nCopies(7, Layer.whole("base/kite")).toArray(Layer[]::new))).hasMessageContaining("too-many-layers {most=6}");
+        assertThatThrownBy(() -> layered(java.util.Collections.nCopies(7, Layer.whole("base/kite")).toArray(Layer[]::new)))
+            .hasMessageContaining("too-many-layers {most=6}");
     }
 }

@@ -32,10 +32,13 @@ class CreditsTest {
 
     @Test
     void eachPictureCountsOnceAndLayersCountToo() {
-        Button layered = Button.word("x", new Cell(0, 4), "no kite", null, Kind.THING).withFace(new Face("no kite", List.of(Layer.whole("base/kite"), Layer.whole("core/not")), Kind.THING));
-        Board board = Board.empty("b", "B", new Shape(1, 5)).withButtons(List.of(word(0, "base/kite"), word(1, "base/cat"), word(2, "core/want"), word(3, PHOTO), layered));
+        Button layered = Button.word("x", new Cell(0, 4), "no kite", null, Kind.THING)
+            .withFace(new Face("no kite", List.of(Layer.whole("base/kite"), Layer.whole("core/not")), Kind.THING));
+        Board board = Board.empty("b", "B", new Shape(1, 5))
+            .withButtons(List.of(word(0, "base/kite"), word(1, "base/cat"), word(2, "core/want"), word(3, PHOTO), layered));
         Credits credits = Credits.of(List.of(board, board), id -> Credit.of(own(OwnPicture.Origin.OWN_PHOTO, "", "")), PackedLicence::read);
-        assertThat(credits.uses()).extracting(u -> u.credit().source() + " " + u.pictures()).containsExactly("Dwimble’s own symbols 2", "Fluent Emoji 2", "own photos of the school 1");
+        assertThat(credits.uses()).extracting(u -> u.credit().source() + " " + u.pictures())
+            .containsExactly("Dwimble’s own symbols 2", "Fluent Emoji 2", "own photos of the school 1");
         assertThat(credits.onPaper()).isEqualTo("Pictures: Fluent Emoji, Microsoft, MIT");
     }
 

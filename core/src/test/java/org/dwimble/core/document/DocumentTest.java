@@ -50,12 +50,18 @@ class DocumentTest {
     /** Has every field there is, away from its default. */
     private static Board rich() {
         Button ferry = new Button("f1", new Standing(new Cell(0, 0), new Span(1, 2)), Face.of("ferry", PHOTO, Kind.THING),
-            new Acts(new Says.Words("The ferry is here."), SOUND, List.of(), new Leads.Opens("b2")), Shown.YES, Extras.ofPackage(Map.of("ext_x", json("{\"deep\":[1,2.50]}"))));
+            new Acts(new Says.Words("The ferry is here."), SOUND, List.of(), new Leads.Opens("b2")), Shown.YES,
+                Extras.ofPackage(Map.of("ext_x", json("{\"deep\":[1,2.50]}"))));
         Button letter = new Button("a1", Standing.at(new Cell(1, 0)), Face.of("a", null, null),
-            new Acts(Says.NOTHING, null, List.of(new Spell("a"), Doing.SPACE, Doing.TAKE_LAST_OFF, Doing.CLEAR, Doing.SAY), Leads.STAYS), Shown.NO, Extras.NONE);
-        Button kite = Button.word("k1", new Cell(0, 2), "kite", null, Kind.THING).withFace(new Face("", List.of(Layer.whole("base/kite"), new Layer(PHOTO, 500, 600, 400)), Kind.THING));
-        return new Board("b1", "Harbour 🦀", new Shape(2, 3), List.of(ferry, letter, kite, Button.leading("h", new Cell(1, 1), "home", "base/house", Leads.HOME), Button.leading("z", new Cell(1, 2), "back", null, Leads.BACK)),
-            new Board.Facts(Map.of(PHOTO, json("{\"width\":40}")), Map.of(SOUND, json("{\"duration\":1.5}"))), Extras.ofPackage(Map.of("ext_board", json("1e3"), "description_html", json("\"ü\""))));
+            new Acts(Says.NOTHING, null, List.of(new Spell("a"), Doing.SPACE, Doing.TAKE_LAST_OFF, Doing.CLEAR, Doing.SAY), Leads.STAYS), Shown.NO,
+                Extras.NONE);
+        Button kite = Button.word("k1", new Cell(0, 2), "kite", null, Kind.THING)
+            .withFace(new Face("", List.of(Layer.whole("base/kite"), new Layer(PHOTO, 500, 600, 400)), Kind.THING));
+        return new Board("b1", "Harbour 🦀", new Shape(2, 3),
+            List.of(ferry, letter, kite, Button.leading("h", new Cell(1, 1), "home", "base/house", Leads.HOME),
+            Button.leading("z", new Cell(1, 2), "back", null, Leads.BACK)),
+            new Board.Facts(Map.of(PHOTO, json("{\"width\":40}")), Map.of(SOUND, json("{\"duration\":1.5}"))),
+                Extras.ofPackage(Map.of("ext_board", json("1e3"), "description_html", json("\"ü\""))));
     }
 
     private static byte[] golden(String file) {
@@ -68,7 +74,8 @@ class DocumentTest {
 
     @Test
     void aBoardIsWrittenAsTheGoldenFileSaysWithTheSameHash() {
-        assertThat(new String(BoardDocument.write(rich()), StandardCharsets.UTF_8)).isEqualTo(new String(golden("format-2/board.json"), StandardCharsets.UTF_8));
+        assertThat(new String(BoardDocument.write(rich()), StandardCharsets.UTF_8))
+            .isEqualTo(new String(golden("format-2/board.json"), StandardCharsets.UTF_8));
         assertThat(ContentHash.hex(BoardDocument.write(rich()))).isEqualTo(new String(golden("format-2/board.sha256"), StandardCharsets.UTF_8).strip());
         Whole whole = new Whole("Ilse’s words", "b1", "en-GB", Extras.ofPackage(Map.of("ext_package", json("{\"a\":0.10}"))));
         assertThat(new String(WholeDocument.write(whole), StandardCharsets.UTF_8)).isEqualTo(new String(golden("format-2/whole.json"), StandardCharsets.UTF_8));
@@ -144,10 +151,13 @@ class DocumentTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"{}", "[]", "{\"b\":1,\"a\":[true,false,null,{}],\"\u00e9\":\"x\",\"e\u0301\":2}", "[0,-0,1,-1,1.5,1e21,1e-7,333333333.33333329,4.50,2e-3,9007199254740993,123456789012]",
-        "\"\\u0000\\u001f\\b\\t\\n\\f\\r\\\"\\\\/\u007f\u2028\ud83e\udd80\"", "{\"\ud83e\udd80\":1,\"\ufb33\":2,\"\u20ac\":3,\"\\r\":4,\"1\":5}", "[[[{\"x\":[]}]]]"})
+    @ValueSource(strings = {"{}", "[]", "{\"b\":1,\"a\":[true,false,null,{}],\"\u00e9\":\"x\",\"e\u0301\":2}",
+        "[0,-0,1,-1,1.5,1e21,1e-7,333333333.33333329,4.50,2e-3,9007199254740993,123456789012]",
+        "\"\\u0000\\u001f\\b\\t\\n\\f\\r\\\"\\\\/\u007f\u2028\ud83e\udd80\"", "{\"\ud83e\udd80\":1,\"\ufb33\":2,\"\u20ac\":3,\"\\r\":4,\"1\":5}",
+            "[[[{\"x\":[]}]]]"})
     void theCanonicalFormIsThatOfTheStandardsOwnLibrary(String json) throws Exception {
         String wrapped = "{\"it\":" + json + "}";
-        assertThat(new String(Json.canonical(json(wrapped)), StandardCharsets.UTF_8)).isEqualTo(new org.erdtman.jcs.JsonCanonicalizer(wrapped).getEncodedString());
+        assertThat(new String(Json.canonical(json(wrapped)), StandardCharsets.UTF_8))
+            .isEqualTo(new org.erdtman.jcs.JsonCanonicalizer(wrapped).getEncodedString());
     }
 }

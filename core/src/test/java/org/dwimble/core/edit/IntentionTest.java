@@ -209,7 +209,8 @@ class IntentionTest {
 
     @Test
     void mostPairsDoNotMeetSoThatTheTestAboveTestsSomething() {
-        assertThat(pairs().filter(p -> !Needs.ofDeltas(((Intention) p.get()[0]).on(BOARDS, ids()).deltas()).meets(((Intention) p.get()[1]).on(BOARDS, ids()).deltas())).count())
+        assertThat(pairs().filter(p -> !Needs.ofDeltas(((Intention) p.get()[0]).on(BOARDS, ids()).deltas())
+            .meets(((Intention) p.get()[1]).on(BOARDS, ids()).deltas())).count())
             .isGreaterThan(400);
     }
 
@@ -230,7 +231,8 @@ class IntentionTest {
     void noIntentionIsMissingHere() {
         JavaClasses classes = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("org.dwimble.core");
         Set<String> all = new TreeSet<>();
-        classes.stream().filter(c -> c.isAssignableTo(Intention.class) && !c.isInterface() && !c.getModifiers().contains(JavaModifier.ABSTRACT)).forEach(c -> all.add(c.getSimpleName()));
+        classes.stream().filter(c -> c.isAssignableTo(Intention.class) && !c.isInterface() && !c.getModifiers().contains(JavaModifier.ABSTRACT))
+            .forEach(c -> all.add(c.getSimpleName()));
         assertThat(intentions().map(i -> i.getClass().getSimpleName()).distinct()).containsExactlyInAnyOrderElementsOf(all);
     }
 
@@ -253,8 +255,10 @@ class IntentionTest {
 
     @Test
     void aTakenCellIsNotOverwrittenAndAnIdStandsOnce() {
-        assertThatThrownBy(() -> made(new PutButtons("harbour", Button.word("kite", new Cell(0, 0), "kite", null, Kind.THING)))).hasMessageContaining("cell-taken");
-        assertThatThrownBy(() -> made(new PutButtons("harbour", Button.word("eat/apple", new Cell(0, 2), "apple", null, Kind.THING)))).hasMessage("button-there-already");
+        assertThatThrownBy(() -> made(new PutButtons("harbour", Button.word("kite", new Cell(0, 0), "kite", null, Kind.THING))))
+            .hasMessageContaining("cell-taken");
+        assertThatThrownBy(() -> made(new PutButtons("harbour", Button.word("eat/apple", new Cell(0, 2), "apple", null, Kind.THING))))
+            .hasMessage("button-there-already");
     }
 
     @Test
@@ -268,7 +272,8 @@ class IntentionTest {
 
     @Test
     void wordsFillTheEmptyCellsFromTheMarkedOneOnAndGoOnAtTheTop() {
-        assertThat(drawn(after(new PutWords("eat", new Cell(1, 3), List.of(KITE, RAIN))).boards().get("eat"))).containsExactly("apple pear rain .", "back home . kite");
+        assertThat(drawn(after(new PutWords("eat", new Cell(1, 3), List.of(KITE, RAIN))).boards().get("eat")))
+            .containsExactly("apple pear rain .", "back home . kite");
     }
 
     @Test
@@ -276,7 +281,8 @@ class IntentionTest {
         Vocabulary v = vocabulary(board("home", ". .", ". ."), board("a", "x .", "back:back home:home"));
         assertThat(drawn(new PutWords("home", new Cell(0, 1), List.of(KITE, RAIN)).on(v, ids()).after().homeBoard())).containsExactly("rain kite", ". .");
         assertThat(drawn(new PutWords("home", new Cell(1, 0), List.of(KITE)).on(v, ids()).after().homeBoard())).containsExactly(". .", "kite .");
-        assertThatThrownBy(() -> new PutWords("home", new Cell(0, 0), List.of(KITE, RAIN, KITE)).on(v, ids())).hasMessage("too-few-cells {board=home, cells=2, words=3}");
+        assertThatThrownBy(() -> new PutWords("home", new Cell(0, 0), List.of(KITE, RAIN, KITE)).on(v, ids()))
+            .hasMessage("too-few-cells {board=home, cells=2, words=3}");
     }
 
     @Test
@@ -295,13 +301,15 @@ class IntentionTest {
         assertThat(made(new DeleteBoard("eat")).needs().meets(theirs)).isFalse();
         assertThat(made(new RenameBoard("harbour", "Quay")).needs().meets(theirs)).isFalse();
         assertThat(made(new GoBack(1, BOARDS)).needs().meets(theirs)).as("going back needs everything").isTrue();
-        assertThat(made(new DeleteBoard("harbour")).needs().meets(made(new PutWords("harbour", null, List.of(KITE))).deltas())).as("a new word in one of its cells").isTrue();
+        assertThat(made(new DeleteBoard("harbour")).needs().meets(made(new PutWords("harbour", null, List.of(KITE))).deltas()))
+            .as("a new word in one of its cells").isTrue();
     }
 
     @Test
     void aLabelCanGoOnlyWhileThereIsAPicture() {
         assertThatThrownBy(() -> made(new GiveLabel("harbour", "harbour/gull", " "))).hasMessage("no-label-no-picture");
-        assertThat(made(new GiveLabel("harbour", "harbour/crab", " ")).needs().meets(made(new GivePicture("harbour", "harbour/crab", Layer.only("base/kite"))).deltas())).isTrue();
+        assertThat(made(new GiveLabel("harbour", "harbour/crab", " ")).needs()
+            .meets(made(new GivePicture("harbour", "harbour/crab", Layer.only("base/kite"))).deltas())).isTrue();
     }
 
     @Test
@@ -311,7 +319,8 @@ class IntentionTest {
 
     @Test
     void severalAreDoneTogetherOrNotAtAllAndNotTooMany() {
-        assertThatThrownBy(() -> made(new Several(List.of(new TakeOff("eat", "eat/apple"), new TakeOff("eat", "nobody"))))).hasMessage("button-gone {board=eat}");
+        assertThatThrownBy(() -> made(new Several(List.of(new TakeOff("eat", "eat/apple"), new TakeOff("eat", "nobody")))))
+            .hasMessage("button-gone {board=eat}");
         assertThatThrownBy(() -> new Several(java.util.Collections.nCopies(501, new RenameVocabulary("x")))).hasMessage("too-much-at-once {has=501, most=500}");
         assertThatThrownBy(() -> new Several(List.of(new Several(List.of(new RenameVocabulary("x")))))).hasMessage("nonsense");
         assertThatThrownBy(() -> new Several(List.of())).hasMessage("nothing-to-change");
@@ -319,8 +328,10 @@ class IntentionTest {
 
     @Test
     void whatHappenedIsToldByNameOfWhatWasThere() {
-        assertThat(made(new PutWords("eat", null, List.of(KITE, RAIN, KITE, RAIN))).told()).isEqualTo(Told.of("put", "words", List.of("kite", "rain", "kite"), "more", 1, "board", "eat"));
-        assertThat(made(new GiveLabel("harbour", "harbour/crab", " Big  Red ")).told()).isEqualTo(Told.of("called", "button", "crab", "label", "Big Red", "board", "harbour"));
+        assertThat(made(new PutWords("eat", null, List.of(KITE, RAIN, KITE, RAIN))).told())
+            .isEqualTo(Told.of("put", "words", List.of("kite", "rain", "kite"), "more", 1, "board", "eat"));
+        assertThat(made(new GiveLabel("harbour", "harbour/crab", " Big  Red ")).told())
+            .isEqualTo(Told.of("called", "button", "crab", "label", "Big Red", "board", "harbour"));
         assertThat(made(new TakeOff("harbour", "harbour/crab")).told()).isEqualTo(Told.of("took-off", "button", "crab", "board", "harbour"));
         assertThat(made(new RenameBoard("harbour", "Quay")).told()).isEqualTo(Told.of("called-board", "board", "harbour", "name", "Quay"));
         assertThat(made(new Several(List.of(new TakeOff("eat", "eat/apple"), new TakeOff("eat", "eat/pear")))).told())
@@ -329,7 +340,8 @@ class IntentionTest {
 
     @Test
     void aChangeTellsWhatIsNewOnIt() {
-        assertThat(made(new NewBoard("Beach", null, null, List.of(KITE))).added()).as("the board, then in reading order").containsExactly("n1", "n4", "n2", "n3");
+        assertThat(made(new NewBoard("Beach", null, null, List.of(KITE))).added()).as("the board, then in reading order")
+            .containsExactly("n1", "n4", "n2", "n3");
         assertThat(made(new GivePicture("harbour", "harbour/gull", Layer.only("base/kite"))).freshMedia()).containsExactly("base/kite");
         assertThat(made(new GivePicture("harbour", "harbour/gull", Layer.only("base/crab"))).freshMedia()).as("the board had it").isEmpty();
     }

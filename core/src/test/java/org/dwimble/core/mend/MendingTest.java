@@ -47,7 +47,8 @@ class MendingTest {
 
     @Test
     void aBoardWithNoWayOutGetsBackAndHomeWhereItsSiblingsHaveThem() {
-        Vocabulary v = vocabulary(board("home", "play>play work>work", ". ."), board("play", "ball kite", "back:back home:home"), board("work", "hammer saw", ". glue"));
+        Vocabulary v = vocabulary(board("home", "play>play work>work", ". ."), board("play", "ball kite", "back:back home:home"),
+            board("work", "hammer saw", ". glue"));
         Finding finding = findings(v).get(0);
         assertThat(finding.what()).isEqualTo(Finding.What.NO_WAY_OUT);
         assertThat(drawn(made(finding, 0, v).boards().get("work"))).as("room for one: home goes in")
@@ -56,7 +57,8 @@ class MendingTest {
 
     @Test
     void noMendPushesAWordAside() {
-        Vocabulary v = vocabulary(board("home", "play>play work>work", ". ."), board("play", "ball kite .", "back:back home:home ."), board("work", "saw . .", "glue nail ."));
+        Vocabulary v = vocabulary(board("home", "play>play work>work", ". ."), board("play", "ball kite .", "back:back home:home ."),
+            board("work", "saw . .", "glue nail ."));
         assertThat(drawn(made(findings(v).get(0), 0, v).boards().get("work"))).containsExactly("saw . home", "glue nail back");
     }
 
@@ -79,10 +81,12 @@ class MendingTest {
 
     @Test
     void noMendTakesACellThatIsKeptFree() {
-        Vocabulary v = vocabulary(board("home", "I .", ". play>play"), board("play", "ball .", "home:home back:back"), board("attic", "box .", "home:home back:back"));
+        Vocabulary v = vocabulary(board("home", "I .", ". play>play"), board("play", "ball .", "home:home back:back"),
+            board("attic", "box .", "home:home back:back"));
         assertThat(findings(v).get(0).mends()).singleElement()
             .satisfies(m -> assertThat(drawn(m.intention().on(v, ids()).after().homeBoard())).containsExactly("I attic", ". play"));
-        Vocabulary full = vocabulary(board("home", "I go", ". play>play"), board("play", "ball .", "home:home back:back"), board("attic", "box .", "home:home back:back"));
+        Vocabulary full = vocabulary(board("home", "I go", ". play>play"), board("play", "ball .", "home:home back:back"),
+            board("attic", "box .", "home:home back:back"));
         assertThat(findings(full).get(0)).satisfies(f -> {
             assertThat(f.told()).isEqualTo(Told.of("unreachable-full", "board", "attic", "home", "home"));
             assertThat(f.mends()).isEmpty();

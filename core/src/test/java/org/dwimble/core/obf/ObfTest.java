@@ -57,7 +57,8 @@ class ObfTest {
     /** Keeps bytes in memory; "bad" is not taken. */
     private static final class Kept implements Media {
         private final Map<String, Item> items = new HashMap<>(Map.of(
-            PHOTO_ID, new Item(PHOTO_ID, "image/png", "photo.png", PHOTO), "base/kite", new Item("base/kite", "image/svg+xml", "kite.svg", "<svg/>".getBytes())));
+            PHOTO_ID, new Item(PHOTO_ID, "image/png", "photo.png", PHOTO), "base/kite",
+                new Item("base/kite", "image/svg+xml", "kite.svg", "<svg/>".getBytes())));
 
         @Override
         public Media.Kept keep(byte[] bytes, String symbol) {
@@ -108,13 +109,17 @@ class ObfTest {
         Button ferry = new Button("f1", new Standing(new Cell(0, 0), new Span(1, 2)), Face.of("ferry", PHOTO_ID, Kind.THING),
             new Acts(new Says.Words("The ferry is here."), null, List.of(), new Leads.Opens("b/2")), Shown.YES,
             Extras.ofPackage(Map.of("ext_other_tool", ext, "background_color", ext.get("text"))));
-        Button letter = new Button("a1", Standing.at(new Cell(1, 0)), Face.of("a", null, null), new Acts(Says.NOTHING, null, List.of(new Spell("a"), Doing.SPACE), Leads.STAYS), Shown.NO, Extras.NONE);
-        Button kite = Button.word("k1", new Cell(0, 2), "kite", null, Kind.THING).withFace(new Face("kite", List.of(Layer.whole("base/kite"), new Layer(PHOTO_ID, 500, 600, 400)), Kind.THING));
+        Button letter = new Button("a1", Standing.at(new Cell(1, 0)), Face.of("a", null, null),
+            new Acts(Says.NOTHING, null, List.of(new Spell("a"), Doing.SPACE), Leads.STAYS), Shown.NO, Extras.NONE);
+        Button kite = Button.word("k1", new Cell(0, 2), "kite", null, Kind.THING)
+            .withFace(new Face("kite", List.of(Layer.whole("base/kite"), new Layer(PHOTO_ID, 500, 600, 400)), Kind.THING));
         Board home = new Board("b1", "Harbour", new Shape(2, 3), List.of(ferry, letter, kite),
             new Board.Facts(Map.of(PHOTO_ID, Json.mapper().readTree("{\"width\":40,\"license\":{\"type\":\"CC BY\"},\"ext_photo\":true}")), Map.of()),
             Extras.ofPackage(Map.of("ext_board", ext, "description_html", ext.get("text"))));
         Button lost = Button.leading("x", new Cell(0, 2), "lost", null, new Leads.Opens("gone"));
-        Board second = Board.empty("b/2", "Boat", new Shape(1, 3)).withButtons(List.of(Button.leading("h", new Cell(0, 0), "home", null, Leads.HOME), Button.leading("back", new Cell(0, 1), "back", null, Leads.BACK),
+        Board second = Board.empty("b/2", "Boat", new Shape(1, 3))
+            .withButtons(List.of(Button.leading("h", new Cell(0, 0), "home", null, Leads.HOME),
+            Button.leading("back", new Cell(0, 1), "back", null, Leads.BACK),
             lost.withActs(lost.acts().withSays(Says.LABEL))));
         return new Vocabulary(new Whole("Ilse’s words", "b1", "en-GB", Extras.ofPackage(Map.of("ext_package", ext))), Map.of("b1", home, "b/2", second));
     }
@@ -175,14 +180,16 @@ class ObfTest {
 
     @Test
     void whatCannotBeUsedIsLeftOutAndSaid() throws Exception {
-        ObfReader.Read read = read("{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"" + "x".repeat(200) + "\",\"image_id\":\"i\",\"action\":\":native\"},"
+        ObfReader.Read read = read("{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"" + "x".repeat(200)
+            + "\",\"image_id\":\"i\",\"action\":\":native\"},"
             + "{\"id\":\"2\",\"label\":\"b\",\"image_id\":\"gone\",\"load_board\":{\"id\":\"far\"}},{\"id\":\"2\",\"label\":\"twice\"}],"
             + "\"images\":[{\"id\":\"i\",\"data\":\"data:image/svg+xml;base64,YmFk\"},{\"id\":\"gone\",\"url\":\"http://never.fetched/x.png\"}],"
             + "\"grid\":{\"rows\":1,\"columns\":3,\"order\":[[\"1\",\"2\",\"9\"]]}}");
         Board b = read.vocabulary().homeBoard();
         assertThat(b.buttons()).extracting(Button::picture).containsOnlyNulls();
         assertThat(b.button("2").orElseThrow().leads()).as("a loose end stays, to be listed").isEqualTo(new Leads.Opens("far"));
-        assertThat(read.findings()).containsExactlyInAnyOrder(Told.of("found-media-left-out", "what", "picture", "board", "N", "why", Told.of("drawing-program")),
+        assertThat(read.findings()).containsExactlyInAnyOrder(Told.of("found-media-left-out", "what", "picture", "board", "N", "why",
+            Told.of("drawing-program")),
             Told.of("found-media-missing", "what", "picture", "board", "N", "id", "gone"), Told.of("found-id-twice", "board", "N", "id", "2"),
             Told.of("found-unknown-action", "board", "N", "action", ":native"), Told.of("found-grid-names-nothing", "board", "N", "id", "9"),
             Told.of("found-label-long", "board", "N", "most", 100, "label", "x".repeat(20)));
@@ -192,14 +199,16 @@ class ObfTest {
     void buttonIdsThatRepeatAcrossBoardsGetTheirBoardInFrontSoThatAWordIsKnown() throws Exception {
         String one = "{\"id\":\"a\",\"buttons\":[{\"id\":\"1\",\"label\":\"x\",\"load_board\":{\"path\":\"b.obf\"}},{\"id\":\"5\",\"label\":\"z\"}],\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[\"1\",\"5\"]]}}";
         String two = "{\"id\":\"b\",\"buttons\":[{\"id\":\"1\",\"label\":\"y\"}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}";
-        Vocabulary v = read(zip(pack("{\"root\":\"a.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}", "a.obf", one, "b.obf", two)), "p.obz", Limits.USUAL).vocabulary();
+        Vocabulary v = read(zip(pack("{\"root\":\"a.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}", "a.obf", one, "b.obf", two)),
+            "p.obz", Limits.USUAL).vocabulary();
         assertThat(v.boards().get("a").buttons()).extracting(Button::id).containsExactly("a:1", "5");
         assertThat(v.boards().get("a").buttons().get(0).leads()).as("links by path alone are found").isEqualTo(new Leads.Opens("b"));
     }
 
     @Test
     void aPackageThatListsABoardItLacksComesInWithoutIt() throws Exception {
-        ObfReader.Read read = read(zip(pack("{\"root\":\"nope.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}", "a.obf", "{\"name\":\"A\",\"buttons\":[]}")), "p.obz", Limits.USUAL);
+        ObfReader.Read read = read(zip(pack("{\"root\":\"nope.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}", "a.obf",
+            "{\"name\":\"A\",\"buttons\":[]}")), "p.obz", Limits.USUAL);
         assertThat(read.vocabulary().boards()).containsOnlyKeys("a");
         assertThat(read.findings()).containsExactly(Told.of("found-board-missing", "board", "b", "file", "b.obf"), Told.of("found-no-home", "board", "A"));
     }
@@ -214,10 +223,14 @@ class ObfTest {
     void bombsAreRefusedBeforeTheyUnpack() {
         Limits small = new Limits(5, 1000, 3000, 8);
         String big = " ".repeat(2000);
-        assertThatThrownBy(() -> read(zip(pack("{}", "big", big)), "p.obz", small)).isInstanceOf(Refused.class).hasMessageContaining("entry-too-large {entry=big");
-        assertThatThrownBy(() -> read(zip(pack("{}", "1", " ".repeat(900), "2", " ".repeat(900), "3", " ".repeat(900), "4", " ".repeat(900))), "p.obz", small)).isInstanceOf(Refused.class).hasMessageContaining("package-too-large");
-        assertThatThrownBy(() -> read(zip(pack("{}", "1", "", "2", "", "3", "", "4", "", "5", "")), "p.obz", small)).isInstanceOf(Refused.class).hasMessageContaining("too-many-files {file=p.obz, has=6, most=5}");
-        assertThatThrownBy(() -> read("{\"buttons\":" + "[".repeat(80) + "]".repeat(80) + "}")).isInstanceOf(Refused.class).hasMessageContaining("json-too-deep");
+        assertThatThrownBy(() -> read(zip(pack("{}", "big", big)), "p.obz", small)).isInstanceOf(Refused.class)
+            .hasMessageContaining("entry-too-large {entry=big");
+        assertThatThrownBy(() -> read(zip(pack("{}", "1", " ".repeat(900), "2", " ".repeat(900), "3", " ".repeat(900), "4", " ".repeat(900))),
+            "p.obz", small)).isInstanceOf(Refused.class).hasMessageContaining("package-too-large");
+        assertThatThrownBy(() -> read(zip(pack("{}", "1", "", "2", "", "3", "", "4", "", "5", "")), "p.obz", small)).isInstanceOf(Refused.class)
+            .hasMessageContaining("too-many-files {file=p.obz, has=6, most=5}");
+        assertThatThrownBy(() -> read("{\"buttons\":" + "[".repeat(80) + "]".repeat(80) + "}")).isInstanceOf(Refused.class)
+            .hasMessageContaining("json-too-deep");
     }
 
     @Test
@@ -235,19 +248,23 @@ class ObfTest {
     @Test
     void filesThatAreNoBoardsAreRefused() throws IOException {
         byte[] whole = written(rich());
-        assertThatThrownBy(() -> read(Arrays.copyOf(whole, whole.length / 2), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("zip-broken");
+        assertThatThrownBy(() -> read(Arrays.copyOf(whole, whole.length / 2), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class)
+            .hasMessageContaining("zip-broken");
         assertThatThrownBy(() -> read(new byte[0], "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("file-empty");
         assertThatThrownBy(() -> read("hello there")).isInstanceOf(Refused.class).hasMessageContaining("json-invalid");
         assertThatThrownBy(() -> read("[1,2]")).isInstanceOf(Refused.class);
         assertThatThrownBy(() -> read("{\"a\":1}")).isInstanceOf(Refused.class).hasMessageContaining("json-no-board");
-        assertThatThrownBy(() -> read(zip(Map.of("readme.txt", "x")), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("zip-no-package");
+        assertThatThrownBy(() -> read(zip(Map.of("readme.txt", "x")), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class)
+            .hasMessageContaining("zip-no-package");
         assertThatThrownBy(() -> read(zip(pack("{}")), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("package-without-boards");
-        assertThatThrownBy(() -> read("{\"name\":\"Huge\",\"buttons\":[],\"grid\":{\"rows\":41,\"columns\":40}}")).isInstanceOf(Refused.class).hasMessageContaining("board-size");
+        assertThatThrownBy(() -> read("{\"name\":\"Huge\",\"buttons\":[],\"grid\":{\"rows\":41,\"columns\":40}}")).isInstanceOf(Refused.class)
+            .hasMessageContaining("board-size");
     }
 
     @Test
     void aBoardOfFortyByFortyIsTaken() throws Exception {
-        assertThat(read("{\"buttons\":[{\"id\":\"1\",\"label\":\"x\"}],\"grid\":{\"rows\":40,\"columns\":40,\"order\":[[\"1\"]]}}").vocabulary().homeBoard().emptyCells()).hasSize(1599);
+        assertThat(read("{\"buttons\":[{\"id\":\"1\",\"label\":\"x\"}],\"grid\":{\"rows\":40,\"columns\":40,\"order\":[[\"1\"]]}}").vocabulary()
+            .homeBoard().emptyCells()).hasSize(1599);
     }
 
     @Test
@@ -259,15 +276,18 @@ class ObfTest {
     @ParameterizedTest
     @ValueSource(ints = {2147483647, -5, 0, 41})
     void aSpanThatCannotBeIsKeptInOneCellAndSaid(int lines) throws Exception {
-        ObfReader.Read read = read("{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"ext_dwimble_span\":{\"rows\":" + lines + ",\"columns\":2147483647}}],\"grid\":{\"rows\":2,\"columns\":2,\"order\":[[\"1\"]]}}");
+        ObfReader.Read read = read("{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"ext_dwimble_span\":{\"rows\":" + lines
+            + ",\"columns\":2147483647}}],\"grid\":{\"rows\":2,\"columns\":2,\"order\":[[\"1\"]]}}");
         assertThat(read.vocabulary().homeBoard().button("1").orElseThrow().span()).isEqualTo(Span.ONE);
         assertThat(read.findings()).containsExactly(Told.of("found-covers-others", "button", "a", "board", "N"));
     }
 
     @Test
     void moreButtonsThanABoardHasCellsAreRefused() {
-        String buttons = java.util.stream.IntStream.range(0, 1601).mapToObj(i -> "{\"id\":\"" + i + "\",\"label\":\"x\"}").collect(java.util.stream.Collectors.joining(","));
-        assertThatThrownBy(() -> read("{\"name\":\"N\",\"buttons\":[" + buttons + "],\"grid\":{\"rows\":40,\"columns\":40,\"order\":[]}}")).isInstanceOf(Refused.class).hasMessageContaining("board-size");
+        String buttons = java.util.stream.IntStream.range(0, 1601).mapToObj(i -> "{\"id\":\"" + i + "\",\"label\":\"x\"}")
+            .collect(java.util.stream.Collectors.joining(","));
+        assertThatThrownBy(() -> read("{\"name\":\"N\",\"buttons\":[" + buttons + "],\"grid\":{\"rows\":40,\"columns\":40,\"order\":[]}}"))
+            .isInstanceOf(Refused.class).hasMessageContaining("board-size");
     }
 
     @Test

@@ -13,8 +13,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 class OwnPictureTest {
 
     @ParameterizedTest
-    @CsvSource(nullValues = "-", value = {"two_brown-goats.jpg, two brown goats", "Kite.PNG, Kite", "myRedBoat.jpeg, my Red Boat", "C:\\photos\\harbour wall.jpg, harbour wall", "boat (2).png, boat",
-        "IMG_20260412_101533.jpg, picture", "DSC00017.JPG, picture", "PXL_20260101.jpg, picture", "Screenshot 2026-01-01 at 10.22.31.png, picture", "-, picture", ".jpg, picture", "КОТ.png, кот", "goats, goats", "v1.2 plan.png, v1 2 plan"})
+    @CsvSource(nullValues = "-", value = {"two_brown-goats.jpg, two brown goats", "Kite.PNG, Kite", "myRedBoat.jpeg, my Red Boat",
+        "C:\\photos\\harbour wall.jpg, harbour wall", "boat (2).png, boat",
+        "IMG_20260412_101533.jpg, picture", "DSC00017.JPG, picture", "PXL_20260101.jpg, picture", "Screenshot 2026-01-01 at 10.22.31.png, picture",
+            "-, picture", ".jpg, picture", "КОТ.png, кот", "goats, goats", "v1.2 plan.png, v1 2 plan"})
     void aFileNameBecomesAWordUnlessACameraGaveIt(String file, String word) {
         assertThat(OwnPicture.wordOf(file)).isEqualTo(word);
     }
@@ -32,12 +34,18 @@ class OwnPictureTest {
 
     @Test
     void whatCannotBeKeptIsSaidInASentence() {
-        assertThatThrownBy(() -> own(List.of(" "), OwnPicture.Audience.MINE, null, OwnPicture.Origin.OWN_PHOTO, "")).isInstanceOf(Unacceptable.class).hasMessageContaining("picture-without-word");
-        assertThatThrownBy(() -> own(List.of("a"), OwnPicture.Audience.STUDENT, null, OwnPicture.Origin.OWN_PHOTO, "")).hasMessageContaining("picture-for-whom");
-        assertThatThrownBy(() -> own(List.of("a"), OwnPicture.Audience.SCHOOL, "ilse", OwnPicture.Origin.OWN_PHOTO, "")).hasMessageContaining("picture-for-one");
-        assertThatThrownBy(() -> own(List.of("a"), OwnPicture.Audience.MINE, null, OwnPicture.Origin.LICENCE, " ")).hasMessageContaining("picture-which-licence");
-        assertThatThrownBy(() -> own(Collections.nCopies(1, "x".repeat(61)), OwnPicture.Audience.MINE, null, OwnPicture.Origin.OWN_PHOTO, "")).isInstanceOf(Unacceptable.class);
-        assertThatThrownBy(() -> own(java.util.stream.IntStream.range(0, 21).mapToObj(i -> "w" + i).toList(), OwnPicture.Audience.MINE, null, OwnPicture.Origin.OWN_PHOTO, "")).hasMessageContaining("picture-too-many-words");
+        assertThatThrownBy(() -> own(List.of(" "), OwnPicture.Audience.MINE, null, OwnPicture.Origin.OWN_PHOTO, "")).isInstanceOf(Unacceptable.class)
+            .hasMessageContaining("picture-without-word");
+        assertThatThrownBy(() -> own(List.of("a"), OwnPicture.Audience.STUDENT, null, OwnPicture.Origin.OWN_PHOTO, ""))
+            .hasMessageContaining("picture-for-whom");
+        assertThatThrownBy(() -> own(List.of("a"), OwnPicture.Audience.SCHOOL, "ilse", OwnPicture.Origin.OWN_PHOTO, ""))
+            .hasMessageContaining("picture-for-one");
+        assertThatThrownBy(() -> own(List.of("a"), OwnPicture.Audience.MINE, null, OwnPicture.Origin.LICENCE, " "))
+            .hasMessageContaining("picture-which-licence");
+        assertThatThrownBy(() -> own(Collections.nCopies(1, "x".repeat(61)), OwnPicture.Audience.MINE, null, OwnPicture.Origin.OWN_PHOTO, ""))
+            .isInstanceOf(Unacceptable.class);
+        assertThatThrownBy(() -> own(java.util.stream.IntStream.range(0, 21).mapToObj(i -> "w" + i).toList(), OwnPicture.Audience.MINE, null,
+            OwnPicture.Origin.OWN_PHOTO, "")).hasMessageContaining("picture-too-many-words");
     }
 
     @Test

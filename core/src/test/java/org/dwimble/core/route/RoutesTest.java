@@ -20,10 +20,12 @@ class RoutesTest {
 
     @Test
     void theShortestRouteIsToldTapByTap() {
-        Vocabulary v = vocabulary(board("home", "places>places topics>topics"), board("places", "harbour>harbour"), board("topics", "places>places"), board("harbour", "crab home:home"));
+        Vocabulary v = vocabulary(board("home", "places>places topics>topics"), board("places", "harbour>harbour"), board("topics", "places>places"),
+            board("harbour", "crab home:home"));
         Routes routes = Routes.of(v);
         assertThat(routes.to("home")).hasValue(List.of());
-        assertThat(routes.to("harbour")).hasValue(List.of(new Routes.Tap("home", new Cell(0, 0), "places"), new Routes.Tap("places", new Cell(0, 0), "harbour")));
+        assertThat(routes.to("harbour"))
+            .hasValue(List.of(new Routes.Tap("home", new Cell(0, 0), "places"), new Routes.Tap("places", new Cell(0, 0), "harbour")));
         assertThat(routes.to("nowhere")).isEmpty();
     }
 

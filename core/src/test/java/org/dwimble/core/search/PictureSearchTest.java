@@ -30,7 +30,8 @@ class PictureSearchTest {
         picture("base/cart", "cart", "", "", "transport"),
         picture("base/scarf", "scarf", "", "", "clothing"),
         picture("base/racing", "racing car", "", "", "sport")),
-        Map.of("pl", List.of(new PictureLibrary.Named("base/kite", "latawiec", List.of("zabawka"))), "zh", List.of(new PictureLibrary.Named("base/cart", "购物车", List.of("购物")))),
+        Map.of("pl", List.of(new PictureLibrary.Named("base/kite", "latawiec", List.of("zabawka"))), "zh",
+            List.of(new PictureLibrary.Named("base/cart", "购物车", List.of("购物")))),
         FORMS), ShippedLibrary.MEANINGS, FORMS);
 
     private List<String> found(Asked asked) {
@@ -64,7 +65,8 @@ class PictureSearchTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"mice, mouse, a form of mouse", "kites, kite, a form of kite", "CAFE, café, this word", "Kité, kite, this word", "automobile, car, also called so", "kyte, kite, spelt like kite",
+    @CsvSource({"mice, mouse, a form of mouse", "kites, kite, a form of kite", "CAFE, café, this word", "Kité, kite, this word",
+        "automobile, car, also called so", "kyte, kite, spelt like kite",
         "latawiec, kite, Polish: latawiec", "fly, kite, has to do with it", "auto, car, another word for car"})
     void theFirstFoundSaysWhy(String query, String name, String reason) {
         Found first = small.find(Asked.typed(query, 5)).get(0);
@@ -125,11 +127,13 @@ class PictureSearchTest {
         List<Found> pets = SEARCH.find(new Asked("", Asked.How.TYPED, List.of(), "pets", 100));
         assertThat(pets).extracting(f -> f.picture().name()).contains("cat", "hamster").doesNotContain("lion");
         assertThat(pets).extracting(Found::reason).containsOnly("among pets");
-        assertThat(SEARCH.find(new Asked("ca", Asked.How.TYPED, List.of(), "pets", 100))).extracting(f -> f.picture().name()).startsWith("cat").doesNotContain("car");
+        assertThat(SEARCH.find(new Asked("ca", Asked.How.TYPED, List.of(), "pets", 100))).extracting(f -> f.picture().name()).startsWith("cat")
+            .doesNotContain("car");
     }
 
     @ParameterizedTest
-    @CsvSource({"glad, happy", "couch, sofa", "lorries, lorry", "elefant, elephant", "fone, phone", "buterfly, butterfly", "terrier, dog", "gato, cat", "собака, dog", "con mèo, cat", "Schmetterling, butterfly",
+    @CsvSource({"glad, happy", "couch, sofa", "lorries, lorry", "elefant, elephant", "fone, phone", "buterfly, butterfly", "terrier, dog",
+        "gato, cat", "собака, dog", "con mèo, cat", "Schmetterling, butterfly",
         "قطة, cat", "uçak, plane", "teddy bear, teddy", "kiss, kiss", "swimming, person-swimming"})
     void theLibraryAnswersToFormsSlipsSynonymsAndLanguages(String query, String expected) {
         assertThat(SEARCH.find(Asked.typed(query, 3))).extracting(f -> f.picture().name() + " " + f.picture().id()).anyMatch(n -> n.contains(expected));
@@ -143,8 +147,11 @@ class PictureSearchTest {
 
     @Test
     void nothingUnfitForASchoolIsFound() {
-        for (String word : List.of("beer", "gun", "cigarette", "bomb", "knife", "drunk", "sexy", "poop", "casino", "middle finger", "vodka", "wine", "bikini", "kill")) {
-            assertThat(SEARCH.find(Asked.typed(word, 20))).as(word).noneMatch(f -> f.picture().id().matches(".*(beer|gun|pistol|cigarette|bomb|dagger|kitchen-knife|slot|middle-finger|wine|bikini|pile-of-poo|cocktail|sake).*"));
+        for (String word : List.of("beer", "gun", "cigarette", "bomb", "knife", "drunk", "sexy", "poop", "casino", "middle finger", "vodka", "wine",
+            "bikini", "kill")) {
+            assertThat(SEARCH.find(Asked.typed(word, 20))).as(word)
+                .noneMatch(f -> f.picture().id()
+                .matches(".*(beer|gun|pistol|cigarette|bomb|dagger|kitchen-knife|slot|middle-finger|wine|bikini|pile-of-poo|cocktail|sake).*"));
         }
         assertThat(SEARCH.library()).noneMatch(p -> p.keywords().stream().anyMatch(k -> k.matches(".*\\b(sex|sexy|drunk|alcohol|kill|bitch|dead)\\b.*")));
     }

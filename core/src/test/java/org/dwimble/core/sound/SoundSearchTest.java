@@ -67,7 +67,8 @@ class SoundSearchTest {
         Picture ours = new Picture("own/1", "Cup", List.of(), List.of(), "own", List.of(), false);
         SoundSearch both = SEARCH.with(List.of(ours));
         SoundQuestion k = new SoundQuestion.StartsWith(Phone.of("K"));
-        assertThat(both.find(k, p -> true, 10_000)).filteredOn(h -> h.word().equalsIgnoreCase("cup")).extracting(SoundSearch.Heard::picture).containsExactly(ours);
+        assertThat(both.find(k, p -> true, 10_000)).filteredOn(h -> h.word().equalsIgnoreCase("cup")).extracting(SoundSearch.Heard::picture)
+            .containsExactly(ours);
         assertThat(both.find(k, p -> !p.own(), 10_000)).filteredOn(h -> h.word().equalsIgnoreCase("cup")).hasSize(1).allMatch(h -> !h.picture().own());
         assertThat(both.with(List.of()).find(k, p -> true, 10_000)).isEqualTo(SEARCH.find(k, p -> true, 10_000));
     }

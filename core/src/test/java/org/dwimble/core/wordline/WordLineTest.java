@@ -49,7 +49,8 @@ class WordLineTest {
 
     @Test
     void aPictureChosenByHandIsTaken() {
-        assertThat(WordLine.ready(List.of(new WordLine.Entry("kite", "kite", "base/glass")), Guesses.of(pictures, ShippedLibrary.KINDS))).extracting(ReadyWord::picture).containsExactly("base/glass");
+        assertThat(WordLine.ready(List.of(new WordLine.Entry("kite", "kite", "base/glass")), Guesses.of(pictures, ShippedLibrary.KINDS)))
+            .extracting(ReadyWord::picture).containsExactly("base/glass");
     }
 
     @Test

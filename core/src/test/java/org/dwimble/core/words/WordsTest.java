@@ -49,7 +49,8 @@ class WordsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"running,run", "mice,mouse", "goes,go", "wanted,want", "babies,baby", "bigger,big", "making,make", "m,be", "didn,do", "happiest,happy", "boxes,box", "tried,try", "drying,dry", "skiing,ski"})
+    @CsvSource({"running,run", "mice,mouse", "goes,go", "wanted,want", "babies,baby", "bigger,big", "making,make", "m,be", "didn,do",
+        "happiest,happy", "boxes,box", "tried,try", "drying,dry", "skiing,ski"})
     void aFormBelongsToItsWord(String form, String word) {
         assertThat(Forms.english().wordsOf(form)).contains(word);
     }

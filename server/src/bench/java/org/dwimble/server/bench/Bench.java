@@ -51,7 +51,9 @@ import org.dwimble.core.sound.SoundQuestion;
 import org.dwimble.core.sound.SoundSearch;
 import org.dwimble.core.words.Forms;
 import org.dwimble.core.words.Meanings;
+import org.dwimble.core.told.Told;
 import org.dwimble.server.Http;
+import org.dwimble.server.ServerProcess;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
@@ -66,6 +68,8 @@ import tools.jackson.databind.json.JsonMapper;
 public final class Bench {
     private static final int BOARDS = 300;
     private static final int PICTURES = 3000;
+    private static final int MANY = 500;
+    private static final int IMPORTS = 5;
 
     private final List<String> rows = new ArrayList<>();
 
@@ -83,7 +87,8 @@ public final class Bench {
 
     /** In a process of its own with the flags Dwimble runs with, so that the first reading is a first. */
     private void picturesApart() throws Exception {
-        Process process = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-cp", System.getProperty("java.class.path"), Bench.class.getName(), ONLY_PICTURES).redirectErrorStream(true).start();
+        Process process = new ProcessBuilder("java", "@java.args", "-cp", System.getProperty("java.class.path"), Bench.class.getName(), ONLY_PICTURES)
+            .redirectErrorStream(true).start();
         new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).lines().filter(l -> l.startsWith("|")).forEach(rows::add);
         process.waitFor();
     }
@@ -94,6 +99,7 @@ public final class Bench {
         start();
         Path folder = Files.createTempDirectory("dwimble-bench");
         Path obz = folder.resolve("large.obz");
+        List<Long> many = new ArrayList<>();
         Vocabulary large = generated();
         try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(obz))) {
             new ObfWriter(new Pictures()).obz(large, out);
@@ -107,7 +113,19 @@ public final class Bench {
             opening(http, id);
             editing(http, id);
             copying(app, id, ilse, odile);
+            VocabularyStore store = app.getBean(VocabularyStore.class);
+            store.ofStudent(ilse.id()).forEach(v -> many.add(v.id()));
+            // Sixty have boards of their own, the others are copies of them.
+            List<Long> own = new ArrayList<>();
+            for (int i = 0; i < 60; i++) {
+                own.add(store.create(generated(IMPORTS + i), ilse.id(), odile.id(), Instant.now(), Told.of("copied", "name", "bench")));
+            }
+            many.addAll(own);
+            while (many.size() < MANY) {
+                many.add(store.copy(own.get(many.size() % own.size()), ilse.id(), "Copy", odile.id(), Instant.now()));
+            }
         }
+        remembering(folder.resolve("data"), many);
         try (ServletWebServerApplicationContext again = TestServer.start(folder.resolve("data"))) {
             Http http = Http.as(new Account(1, "odile", "Odile", "", true), again.getWebServer().getPort());
             long begin = System.nanoTime();
@@ -138,7 +156,8 @@ public final class Bench {
         for (int i = 0; i < 10_000; i++) {
             Picture p = library.pictures().get(i % library.pictures().size());
             int round = i / library.pictures().size();
-            pictures.add(round == 0 ? p : new Picture(p.id() + "-" + round, varied(p.name(), round), p.also().stream().map(a -> varied(a, round)).toList(), p.keywords(), p.group(), p.categories(), p.person()));
+            pictures.add(round == 0 ? p : new Picture(p.id() + "-" + round, varied(p.name(), round), p.also().stream().map(a -> varied(a, round))
+                .toList(), p.keywords(), p.group(), p.categories(), p.person()));
         }
         library.names().forEach((language, named) -> names.put(language, IntStream.range(0, 5_000).mapToObj(i -> {
             PictureLibrary.Named n = named.get(i % named.size());
@@ -154,7 +173,8 @@ public final class Bench {
         rows.add("| pictures: heap the index takes | %d MB | 150 MB |".formatted((used() - before) / 1_000_000));
         List<Asked> asked = new ArrayList<>();
         for (Asked.How how : Asked.How.values()) {
-            for (String word : List.of("k", "ki", "kite", "kites", "mice", "elefant", "buterfly", "glad", "terrier", "brushing teeth", "ing", "ar", "zzqx", "happy", "car", "a", "swim", "latawiec", "собака", "猫", "قطة", "Schmetterling", "pił")) {
+            for (String word : List.of("k", "ki", "kite", "kites", "mice", "elefant", "buterfly", "glad", "terrier", "brushing teeth", "ing", "ar",
+                "zzqx", "happy", "car", "a", "swim", "latawiec", "собака", "猫", "قطة", "Schmetterling", "pił")) {
                 for (String language : List.of("en", "pl", "zh", "ar")) {
                     asked.add(new Asked(word, how, List.of(language, "en"), null, 60));
                 }
@@ -171,8 +191,10 @@ public final class Bench {
             }
         }
         SoundSearch sounds = new SoundSearch(pictures, PronouncingDictionary.read(files));
-        List<SoundQuestion> questions = List.of(new SoundQuestion.StartsWith(Phone.of("K")), new SoundQuestion.EndsWith(Phone.of("T")), new SoundQuestion.HasInside(Phone.of("AY")),
-            new SoundQuestion.RhymesWith(sounds.readings("cat").get(0)), new SoundQuestion.OneSoundApart(sounds.readings("cat").get(0)), new SoundQuestion.HasShape("CVC"), new SoundQuestion.HasSyllables(2));
+        List<SoundQuestion> questions = List.of(new SoundQuestion.StartsWith(Phone.of("K")), new SoundQuestion.EndsWith(Phone.of("T")),
+            new SoundQuestion.HasInside(Phone.of("AY")),
+            new SoundQuestion.RhymesWith(sounds.readings("cat").get(0)), new SoundQuestion.OneSoundApart(sounds.readings("cat").get(0)),
+                new SoundQuestion.HasShape("CVC"), new SoundQuestion.HasSyllables(2));
         for (int round = 0; round < 60; round++) {
             for (SoundQuestion question : questions) {
                 long from = System.nanoTime();
@@ -209,8 +231,10 @@ public final class Bench {
         for (int i = 0; i < 5; i++) {
             Path home = Files.createTempDirectory("dwimble-start");
             long begin = System.nanoTime();
-            Process process = new ProcessBuilder("java", "-XX:TieredStopAtLevel=1", "-XX:SharedArchiveFile=server/target/ready/classes.jsa", "-jar", "server/target/ready/dwimble.jar",
-                "--server.port=8649", "--dwimble.home=" + home).redirectOutput(ProcessBuilder.Redirect.DISCARD).redirectErrorStream(true).directory(Path.of("..").toFile()).start();
+            Process process = new ProcessBuilder("java", "@server/java.args", "-XX:SharedArchiveFile=server/target/ready/classes.jsa", "-jar",
+                "server/target/ready/dwimble.jar",
+                "--server.port=8649", "--dwimble.home=" + home).redirectOutput(ProcessBuilder.Redirect.DISCARD).redirectErrorStream(true)
+                    .directory(Path.of("..").toFile()).start();
             HttpClient client = HttpClient.newHttpClient();
             while (!answers(client)) {
                 java.util.concurrent.locks.LockSupport.parkNanos(20_000_000);
@@ -225,7 +249,8 @@ public final class Bench {
 
     private static boolean answers(HttpClient client) throws InterruptedException {
         try {
-            return client.send(HttpRequest.newBuilder(URI.create("http://localhost:8649/")).build(), HttpResponse.BodyHandlers.ofByteArray()).statusCode() == 200;
+            return client.send(HttpRequest.newBuilder(URI.create("http://localhost:8649/")).build(), HttpResponse.BodyHandlers.ofByteArray())
+                .statusCode() == 200;
         } catch (IOException notYet) {
             return false;
         }
@@ -236,7 +261,7 @@ public final class Bench {
         long id = 0;
         List<Double> plain = new ArrayList<>();
         List<Double> whole = new ArrayList<>();
-        for (int i = 0; i < 5; i++) {
+        for (int i = 0; i < IMPORTS; i++) {
             long begin = System.nanoTime();
             unzipAndParse(obz, Files.createTempDirectory(folder, "plain"));
             plain.add(millis(System.nanoTime() - begin));
@@ -297,7 +322,9 @@ public final class Bench {
     private void editing(Http http, long id) throws Exception {
         int[] version = {1};
         row("an edit answered, on disk, over HTTP", median(200, () -> {
-            Http.Answer answer = http.post("/api/vocabularies/" + id + "/edits", "{\"base\":%d,\"edit\":{\"type\":\"give-label\",\"board\":\"b7\",\"button\":\"b7-5\",\"label\":\"word %d\"}}".formatted(version[0], version[0]));
+            Http.Answer answer = http.post("/api/vocabularies/" + id + "/edits",
+                "{\"base\":%d,\"edit\":{\"type\":\"give-label\",\"board\":\"b7\",\"button\":\"b7-5\",\"label\":\"word %d\"}}".formatted(version[0],
+                version[0]));
             if (answer.status() != 200) {
                 throw new IllegalStateException(answer.sentence());
             }
@@ -307,12 +334,44 @@ public final class Bench {
             version[0]++;
             return http.post("/api/vocabularies/" + id + "/undo", "{}");
         }), "");
+        seeing(http, id, version);
         pasting(http, id, version);
+    }
+
+    /** From the moment an edit is sent to the moment somebody else is told of it. */
+    private void seeing(Http http, long id, int[] version) throws Exception {
+        try (Http.Events events = http.events("/api/vocabularies/" + id + "/events?board=b7")) {
+            events.next("hello");
+            row("a colleague is told of a change, from the moment it is sent", median(50, () -> {
+                http.post("/api/vocabularies/" + id + "/edits", ("{\"base\":%d,\"edit\":{\"type\":\"give-label\",\"board\":\"b7\","
+                    + "\"button\":\"b7-9\",\"label\":\"told %d\"}}").formatted(version[0], version[0]++));
+                return events.next("changed");
+            }), "1,000 ms");
+        }
+    }
+
+    /** What is in memory after very many vocabularies were opened and very many phrases spoken, with a heap of 1 GiB. */
+    private void remembering(Path home, List<Long> vocabularies) throws Exception {
+        List<String> flags = new ArrayList<>(Files.readAllLines(Path.of("java.args")).stream().filter(l -> l.startsWith("-")).toList());
+        flags.add("-Xmx1g");
+        try (ServerProcess server = ServerProcess.start(home, flags.toArray(String[]::new))) {
+            Http http = Http.as(new Account(1, "odile", "Odile", "", true), server.port());
+            int failed = 0;
+            for (long vocabulary : vocabularies) {
+                failed += http.get("/api/vocabularies/" + vocabulary).status() == 200 ? 0 : 1;
+            }
+            for (int i = 0; i < 10_000; i++) {
+                failed += http.get("/api/speech?text=a%20phrase%20of%20some%20length,%20number%20" + i).status() == 200 ? 0 : 1;
+            }
+            rows.add("| %d vocabularies of 18,000 buttons opened and 10,000 phrases spoken, heap of 1 GiB: failed | %d | 0 |".formatted(vocabularies.size(), failed));
+            row("one of them opened after that", median(20, () -> http.get("/api/vocabularies/" + vocabularies.get(7))), "");
+        }
     }
 
     /** What somebody else waits at most while 400 words are pasted; both edit without a pause. */
     private void pasting(Http http, long id, int[] version) throws Exception {
-        String words = IntStream.range(0, 400).mapToObj(i -> List.of("kite", "crab", "gull", "ferry", "apple", "train", "happy", "swim").get(i % 8) + " " + i).collect(Collectors.joining(","));
+        String words = IntStream.range(0, 400)
+            .mapToObj(i -> List.of("kite", "crab", "gull", "ferry", "apple", "train", "happy", "swim").get(i % 8) + " " + i).collect(Collectors.joining(","));
         byte[] obf = ("{\"id\":\"big\",\"name\":\"Big\",\"buttons\":[{\"id\":\"1\",\"label\":\"sea\"}],\"grid\":{\"rows\":40,\"columns\":40,\"order\":[[\"1\"]]}}").getBytes(StandardCharsets.UTF_8);
         long big = http.upload("/api/students/ilse/packages", "big.obf", obf).json().get("vocabulary").asLong();
         AtomicBoolean pasted = new AtomicBoolean();
@@ -321,7 +380,9 @@ public final class Bench {
         Thread colleague = new Thread(() -> {
             while (!pasted.get()) {
                 long begin = System.nanoTime();
-                http.post("/api/vocabularies/" + id + "/edits", "{\"base\":%d,\"edit\":{\"type\":\"give-label\",\"board\":\"b7\",\"button\":\"b7-6\",\"label\":\"x %d\"}}".formatted(version[0], version[0]++));
+                http.post("/api/vocabularies/" + id + "/edits",
+                    "{\"base\":%d,\"edit\":{\"type\":\"give-label\",\"board\":\"b7\",\"button\":\"b7-6\",\"label\":\"x %d\"}}".formatted(version[0],
+                    version[0]++));
                 waited.add(millis(System.nanoTime() - begin));
             }
         });
@@ -344,7 +405,8 @@ public final class Bench {
         VocabularyStore store = app.getBean(VocabularyStore.class);
         Database database = app.getBean(Database.class);
         long original = database.read(session -> session.first(
-            "SELECT sum(length(r.content)) FROM head h JOIN revision r ON r.id = h.revision_id WHERE h.vocabulary_id = ?", row -> row.getLong(1), id).orElseThrow());
+            "SELECT sum(length(r.content)) FROM head h JOIN revision r ON r.id = h.revision_id WHERE h.vocabulary_id = ?", row -> row.getLong(1), id)
+                .orElseThrow());
         long before = size(database);
         int copies = 100;
         int[] n = {0};
@@ -354,7 +416,8 @@ public final class Bench {
     }
 
     private static long size(Database database) {
-        return database.read(session -> session.first("SELECT page_count * page_size FROM pragma_page_count(), pragma_page_size()", row -> row.getLong(1)).orElseThrow());
+        return database.read(session -> session.first("SELECT page_count * page_size FROM pragma_page_count(), pragma_page_size()",
+            row -> row.getLong(1)).orElseThrow());
     }
 
     private void row(String what, double median, String aim) {
@@ -400,7 +463,7 @@ public final class Bench {
                 } else if (i >= 58 && 2 * b + i - 57 < BOARDS) {
                     buttons.add(Button.leading(id, cell, "board " + i, null, new Leads.Opens("b" + (2 * b + i - 57))));
                 } else {
-                    String picture = i % 6 == 0 ? Pictures.id(round, (b * 10 + i / 6) % PICTURES) : null;
+                    String picture = i % 6 == 0 && round < IMPORTS ? Pictures.id(round, (b * 10 + i / 6) % PICTURES) : null;
                     buttons.add(Button.word(id, cell, "word " + round + " " + b + " " + i, picture, Kind.values()[i % 8]));
                 }
             }

@@ -77,7 +77,8 @@ public final class Load {
             VocabularyStore store = app.getBean(VocabularyStore.class);
             StudentStore students = app.getBean(StudentStore.class);
             VocabularyStore.Kept starter = store.starters().get(1);
-            BOARDS.forEach(board -> starter.vocabulary().boards().get(board).buttons().stream().filter(b -> b.isWord()).forEach(b -> words.add(new Word(board, b.id()))));
+            BOARDS.forEach(board -> starter.vocabulary().boards().get(board).buttons().stream().filter(b -> b.isWord())
+                .forEach(b -> words.add(new Word(board, b.id()))));
             for (int i = 0; i < people; i++) {
                 Account account = app.getBean(AccountStore.class).create("person" + i, "Person " + i, "", TestServer.PASSWORD, false);
                 accounts.add(account);
@@ -106,7 +107,9 @@ public final class Load {
                 LockSupport.parkNanos(pauseMillis * 1_000_000L * person / people);
                 for (int n = 0; System.nanoTime() < end; n++) {
                     long begin = System.nanoTime();
-                    Http.Answer answer = signedIn.get(person).post("/api/vocabularies/" + vocabulary + "/edits", edit(base, words.get((person + (together ? 0 : n)) % words.size()), name.hashCode() % 1000 + " " + person + " " + n));
+                    Http.Answer answer = signedIn.get(person)
+                        .post("/api/vocabularies/" + vocabulary + "/edits",
+                        edit(base, words.get((person + (together ? 0 : n)) % words.size()), name.hashCode() % 1000 + " " + person + " " + n));
                     millis.add((System.nanoTime() - begin) / 1e6);
                     if (answer.status() == 200) {
                         base = version(answer);
@@ -124,11 +127,13 @@ public final class Load {
         }
         List<Double> sorted = new ArrayList<>(millis);
         Collections.sort(sorted);
-        System.out.printf("| %s | %.0f | %.0f ms | %.0f ms | %d of %d |%n", name, sorted.size() / (double) length, sorted.get(sorted.size() / 2), sorted.get(sorted.size() * 95 / 100), failed.get(), sorted.size());
+        System.out.printf("| %s | %.0f | %.0f ms | %.0f ms | %d of %d |%n", name, sorted.size() / (double) length, sorted.get(sorted.size() / 2),
+            sorted.get(sorted.size() * 95 / 100), failed.get(), sorted.size());
     }
 
     private static String edit(int base, Word word, String label) {
-        return "{\"base\":" + base + ",\"edit\":{\"type\":\"give-label\",\"board\":\"" + word.board + "\",\"button\":\"" + word.button + "\",\"label\":\"" + label + "\"}}";
+        return "{\"base\":" + base + ",\"edit\":{\"type\":\"give-label\",\"board\":\"" + word.board + "\",\"button\":\"" + word.button
+            + "\",\"label\":\"" + label + "\"}}";
     }
 
     private static int version(Http http, long vocabulary) {

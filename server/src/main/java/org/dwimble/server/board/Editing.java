@@ -100,7 +100,8 @@ class Editing {
         Student student = Optional.ofNullable(kept(vocabulary).student()).flatMap(students::find).orElse(null);
         try {
             VocabularyStore.Done done = made.get();
-            return new Changed(VocabularyView.of(done.after(), student, role), done.change().changed().stream().map(BoardView::of).toList(), done.change().added(),
+            return new Changed(VocabularyView.of(done.after(), student, role), done.change().changed().stream().map(BoardView::of).toList(),
+                done.change().added(),
                 VocabularyApi.view(done.steps(), wording));
         } catch (VocabularyStore.Conflict conflict) {
             throw refusal(conflict, account);
@@ -120,8 +121,10 @@ class Editing {
         Map<String, Object> more = new LinkedHashMap<>();
         more.put("version", conflict.now().version());
         button(conflict.now().vocabulary(), conflict.met()).ifPresent(b -> more.put("theirs", BoardView.ButtonView.of(b)));
-        Optional.ofNullable(conflict.yours()).map(Change::after).flatMap(after -> button(after, conflict.met())).ifPresent(b -> more.put("yours", BoardView.ButtonView.of(b)));
-        Told told = mine && conflict.act() == VocabularyStore.Act.CHANGE ? Told.of(key, "what", theirs.told()) : Told.of(key, "who", who, "what", theirs.told());
+        Optional.ofNullable(conflict.yours()).map(Change::after).flatMap(after -> button(after, conflict.met()))
+            .ifPresent(b -> more.put("yours", BoardView.ButtonView.of(b)));
+        Told told = mine && conflict.act() == VocabularyStore.Act.CHANGE ? Told.of(key, "what", theirs.told()) : Told.of(key, "who", who, "what",
+            theirs.told());
         return new Problem(HttpStatus.CONFLICT, told, more);
     }
 
@@ -130,7 +133,8 @@ class Editing {
         if (met instanceof Key.OfCell of) {
             return in.board(of.board()).flatMap(b -> b.at(of.cell()));
         }
-        String id = met instanceof Key.OfFacet of ? of.button() : met instanceof Key.OfPlace of ? of.button() : met instanceof Key.OfButton of ? of.button() : null;
+        String id = met instanceof Key.OfFacet of ? of.button() : met instanceof Key.OfPlace of ? of.button() : met instanceof Key.OfButton of
+            ? of.button() : null;
         return id == null ? Optional.empty() : in.boardOf(id).flatMap(b -> b.button(id));
     }
 

@@ -45,8 +45,10 @@ public class Revisions {
     record Kept(Object document, int bytes) {
     }
 
-    private final Cache<Long, Kept> lately = Caffeine.newBuilder().maximumWeight(Runtime.getRuntime().maxMemory() / 8).weigher((Long id, Kept kept) -> kept.bytes).build();
-    private final Cache<Long, byte[]> bases = Caffeine.newBuilder().maximumWeight(Runtime.getRuntime().maxMemory() / 32).weigher((Long id, byte[] json) -> json.length + 64).build();
+    private final Cache<Long, Kept> lately = Caffeine.newBuilder().maximumWeight(Runtime.getRuntime().maxMemory() / 8)
+        .weigher((Long id, Kept kept) -> kept.bytes).build();
+    private final Cache<Long, byte[]> bases = Caffeine.newBuilder().maximumWeight(Runtime.getRuntime().maxMemory() / 32)
+        .weigher((Long id, byte[] json) -> json.length + 64).build();
 
     private record Row(long id, byte[] content, Packing.How packing, @Nullable Long against) {
     }
@@ -80,7 +82,8 @@ public class Revisions {
         for (int from = 0; from < all.size(); from += AT_ONCE) {
             List<Long> some = all.subList(from, Math.min(all.size(), from + AT_ONCE));
             rows.addAll(session.list("SELECT id, content, packing, against FROM revision WHERE id IN (" + "?,".repeat(some.size() - 1) + "?)",
-                row -> new Row(row.getLong("id"), row.getBytes("content"), Packing.How.valueOf(row.getString("packing")), Session.number(row, "against")), some.toArray()));
+                row -> new Row(row.getLong("id"), row.getBytes("content"), Packing.How.valueOf(row.getString("packing")),
+                    Session.number(row, "against")), some.toArray()));
         }
         return rows;
     }
@@ -140,7 +143,8 @@ public class Revisions {
             return known;
         }
         Row packed = packed(session, written.json, from);
-        long id = session.insert("INSERT INTO revision (hash, content, packing, against) VALUES (?, ?, ?, ?) RETURNING id", written.hash, packed.content, packed.packing.name(), packed.against);
+        long id = session.insert("INSERT INTO revision (hash, content, packing, against) VALUES (?, ?, ?, ?) RETURNING id", written.hash,
+            packed.content, packed.packing.name(), packed.against);
         session.batch("INSERT INTO revision_media (revision_id, media_id) VALUES (?, ?)", written.ownMedia.stream().map(m -> new Object[] {id, m}).toList());
         session.afterCommit(() -> lately.put(id, new Kept(written.content, written.json.length * OBJECTS_OVER_JSON)));
         return id;

@@ -91,7 +91,8 @@ class VocabularyApi {
         VocabularyStore.Kept kept = kept(vocabulary);
         Board found = kept.vocabulary().board(board).orElseThrow(() -> Problem.notFound("board"));
         boolean lasting = revision != null && revision == kept.revisionOf(board);
-        return ResponseEntity.ok().cacheControl(lasting ? CacheControl.maxAge(Duration.ofDays(1)).cachePrivate().immutable() : CacheControl.noStore()).body(BoardView.of(found));
+        return ResponseEntity.ok().cacheControl(lasting ? CacheControl.maxAge(Duration.ofDays(1)).cachePrivate().immutable() : CacheControl.noStore())
+            .body(BoardView.of(found));
     }
 
     /** @param board whose findings come first */
@@ -99,7 +100,8 @@ class VocabularyApi {
     Findings findings(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(defaultValue = "") String board) {
         access.toVocabulary(vocabulary, account);
         List<Finding> all = kept(vocabulary).overview().findings();
-        return new Findings(all.size(), all.stream().sorted(Comparator.comparing(f -> !f.board().equals(board))).limit(FINDINGS_LISTED).map(this::view).toList());
+        return new Findings(all.size(), all.stream().sorted(Comparator.comparing(f -> !f.board().equals(board))).limit(FINDINGS_LISTED)
+            .map(this::view).toList());
     }
 
     private FindingView view(Finding finding) {

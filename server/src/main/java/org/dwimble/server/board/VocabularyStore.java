@@ -55,7 +55,8 @@ public class VocabularyStore {
         private final int bytes;
         private volatile @Nullable Overview overview;
 
-        Kept(long id, int version, @Nullable String student, @Nullable String starter, @Nullable String about, Vocabulary vocabulary, Map<String, Long> revisions, int bytes) {
+        Kept(long id, int version, @Nullable String student, @Nullable String starter, @Nullable String about, Vocabulary vocabulary, Map<String, Long>
+                revisions, int bytes) {
             this.id = id;
             this.version = version;
             this.student = student;
@@ -191,7 +192,8 @@ public class VocabularyStore {
     private final Revisions revisions;
     private final Live live;
     private final Supplier<String> ids;
-    private final Cache<Long, Kept> lately = Caffeine.newBuilder().maximumWeight(Runtime.getRuntime().maxMemory() / 4).weigher((Long id, Kept kept) -> kept.bytes).build();
+    private final Cache<Long, Kept> lately = Caffeine.newBuilder().maximumWeight(Runtime.getRuntime().maxMemory() / 4)
+        .weigher((Long id, Kept kept) -> kept.bytes).build();
 
     VocabularyStore(Database database, Revisions revisions, Live live, Supplier<String> ids) {
         this.database = database;
@@ -246,7 +248,8 @@ public class VocabularyStore {
         return written;
     }
 
-    private long create(Session session, List<Revisions.Written> written, Vocabulary vocabulary, @Nullable String student, @Nullable String starter, @Nullable String about,
+    private long create(Session session, List<Revisions.Written> written, Vocabulary vocabulary, @Nullable String student, @Nullable String starter,
+        @Nullable String about,
                         @Nullable Long account, Instant at, Told told) throws SQLException {
         long id = insertVocabulary(session, student, starter, about, vocabulary);
         Map<String, Long> documents = new TreeMap<>();
@@ -259,7 +262,8 @@ public class VocabularyStore {
         return id;
     }
 
-    private static long insertVocabulary(Session session, @Nullable String student, @Nullable String starter, @Nullable String about, Vocabulary vocabulary) throws SQLException {
+    private static long insertVocabulary(Session session, @Nullable String student, @Nullable String starter, @Nullable String about,
+        Vocabulary vocabulary) throws SQLException {
         return session.insert("INSERT INTO vocabulary (student_id, starter, about, head, name, home_rows, home_columns) VALUES (?, ?, ?, 1, ?, ?, ?) RETURNING id",
             student, starter, about, vocabulary.name(), vocabulary.homeBoard().rows(), vocabulary.homeBoard().columns());
     }
@@ -395,7 +399,8 @@ public class VocabularyStore {
         Kept kept = new Kept(now.id, number, now.student, now.starter, now.about, next, documents, now.bytes);
         session.note(new InForce(now.id), kept);
         remember(session, kept);
-        Live.Revised told = new Live.Revised(number, account == null ? null : nameOf(session, account), changes.stream().map(c -> new Live.Document(c.document, c.after)).toList());
+        Live.Revised told = new Live.Revised(number, account == null ? null : nameOf(session, account), changes.stream()
+            .map(c -> new Live.Document(c.document, c.after)).toList());
         session.afterCommit(() -> live.changed(now.id, told));
         return new Done(kept, made.change, steps(session, kept.id, account));
     }
@@ -429,7 +434,8 @@ public class VocabularyStore {
     }
 
     private static Steps steps(Session session, long id, @Nullable Long account) throws SQLException {
-        return account == null ? new Steps(null, null) : new Steps(undoable(session, id, account, null).orElse(null), redoable(session, id, account).orElse(null));
+        return account == null ? new Steps(null, null) : new Steps(undoable(session, id, account, null).orElse(null), redoable(session, id, account)
+            .orElse(null));
     }
 
     private static Optional<Version> undoable(Session session, long id, long account, @Nullable Integer before) throws SQLException {
@@ -452,7 +458,8 @@ public class VocabularyStore {
 
     /** The starters that ship, smallest grid first. */
     public List<Kept> starters() {
-        List<Long> starters = database.read(session -> session.list("SELECT id FROM vocabulary WHERE starter IS NOT NULL ORDER BY home_rows * home_columns, id", row -> row.getLong(1)));
+        List<Long> starters = database.read(session ->
+            session.list("SELECT id FROM vocabulary WHERE starter IS NOT NULL ORDER BY home_rows * home_columns, id", row -> row.getLong(1)));
         return starters.stream().map(id -> find(id).orElseThrow()).toList();
     }
 
@@ -551,9 +558,11 @@ public class VocabularyStore {
             to, next.name(), next.homeBoard().rows(), next.homeBoard().columns(), was.id);
     }
 
-    private static void insertVersion(Session session, long id, int number, Instant at, @Nullable Long account, Told told, Act act, @Nullable Integer reverses, Counts counts) throws SQLException {
+    private static void insertVersion(Session session, long id, int number, Instant at, @Nullable Long account, Told told, Act act,
+        @Nullable Integer reverses, Counts counts) throws SQLException {
         session.update("INSERT INTO version (vocabulary_id, number, made_at, account_id, told, act, reverses, words, shown, boards, buttons) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
-            id, number, at.toString(), account, ToldDocument.write(told), act.name(), reverses, counts.words(), counts.shown(), counts.boards(), counts.buttons());
+            id, number, at.toString(), account, ToldDocument.write(told), act.name(), reverses, counts.words(), counts.shown(), counts.boards(),
+                counts.buttons());
     }
 
     private static final String VERSION = """

@@ -33,7 +33,8 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
      * @param openers  how many boards have a button that opens it
      * @param toMend   true if something on it is worth a look
      */
-    record BoardLine(String id, String name, long revision, int rows, int columns, int buttons, int empty, List<Cell> keptFree, @Nullable List<Routes.Tap> route, int openers,
+    record BoardLine(String id, String name, long revision, int rows, int columns, int buttons, int empty, List<Cell> keptFree,
+        @Nullable List<Routes.Tap> route, int openers,
                      boolean toMend, double cellWidthMm, double cellHeightMm, boolean small) {
     }
 
@@ -48,11 +49,14 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
         List<BoardLine> lines = new ArrayList<>();
         for (Board board : overview.routes().boardsInOrder()) {
             TalkLayout layout = new TalkLayout(screen, board.rows(), board.columns());
-            lines.add(new BoardLine(board.id(), board.name(), kept.revisionOf(board.id()), board.rows(), board.columns(), board.buttons().size(), board.emptyCells().size(),
-                overview.wayHome().keptFree(board), overview.routes().to(board.id()).orElse(null), overview.routes().openersOf(board.id()).size(), toMend.contains(board.id()),
+            lines.add(new BoardLine(board.id(), board.name(), kept.revisionOf(board.id()), board.rows(), board.columns(), board.buttons().size(),
+                board.emptyCells().size(),
+                overview.wayHome().keptFree(board), overview.routes().to(board.id()).orElse(null), overview.routes().openersOf(board.id()).size(),
+                    toMend.contains(board.id()),
                 layout.cellWidth().mm(), layout.cellHeight().mm(), layout.small()));
         }
-        return new VocabularyView(kept.id(), kept.vocabulary().name(), student, kept.starter(), role, kept.version(), kept.vocabulary().home(), kept.vocabulary().locale(),
+        return new VocabularyView(kept.id(), kept.vocabulary().name(), student, kept.starter(), role, kept.version(), kept.vocabulary().home(),
+            kept.vocabulary().locale(),
             lines, overview.counts(), new Layout(screen.width().mm(), screen.height().mm(), TalkLayout.MARGIN, TalkLayout.GAP, TalkLayout.MESSAGE),
             (student == null ? Appearance.USUAL : student.appearance()).slug());
     }

@@ -69,7 +69,8 @@ class WordLineApi {
     /** A new board with its way home and back where its siblings have them, opened by a button if one is named. */
     @PostMapping("/boards")
     Editing.Changed addBoard(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody NewBoardRequest request) {
-        List<ReadyWord> ready = request.chosen() == null || request.chosen().isEmpty() ? List.of() : editing.ready(account, vocabulary, entriesOf(request.chosen()));
+        List<ReadyWord> ready = request.chosen() == null || request.chosen().isEmpty() ? List.of()
+            : editing.ready(account, vocabulary, entriesOf(request.chosen()));
         return editing.edit(account, vocabulary, request.base(), new NewBoard(request.name(), request.openedFrom(), request.openedBy(), ready));
     }
 }

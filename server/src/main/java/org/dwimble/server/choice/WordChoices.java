@@ -23,11 +23,13 @@ public class WordChoices {
     }
 
     public Optional<String> picture(String student, String word) {
-        return database.read(session -> session.first("SELECT picture FROM word_choice WHERE student_id = ? AND word = ?", row -> row.getString(1), student, Spelling.fold(word)));
+        return database.read(session -> session.first("SELECT picture FROM word_choice WHERE student_id = ? AND word = ?", row -> row.getString(1),
+            student, Spelling.fold(word)));
     }
 
     public Optional<Kind> kind(String student, String word) {
-        return database.read(session -> session.first("SELECT kind FROM word_choice WHERE student_id = ? AND word = ?", row -> row.getString(1), student, Spelling.fold(word))).map(Kind::of);
+        return database.read(session -> session.first("SELECT kind FROM word_choice WHERE student_id = ? AND word = ?", row -> row.getString(1),
+            student, Spelling.fold(word))).map(Kind::of);
     }
 
     /** Keeps what was chosen, inside the transaction of the edit that chose it. @param student null if it is nobody's */
@@ -54,11 +56,14 @@ public class WordChoices {
 
     /** Last used first. */
     public List<String> recent(String student, int most) {
-        return database.read(session -> session.list("SELECT picture FROM picture_use WHERE student_id = ? ORDER BY used_at DESC, picture LIMIT ?", row -> row.getString(1), student, most));
+        return database.read(session -> session.list("SELECT picture FROM picture_use WHERE student_id = ? ORDER BY used_at DESC, picture LIMIT ?",
+            row -> row.getString(1), student, most));
     }
 
     /** Most often used first. */
     public List<String> mostUsed(String student, int most) {
-        return database.read(session -> session.list("SELECT picture FROM picture_use WHERE student_id = ? ORDER BY times DESC, used_at DESC, picture LIMIT ?", row -> row.getString(1), student, most));
+        return database.read(session ->
+            session.list("SELECT picture FROM picture_use WHERE student_id = ? ORDER BY times DESC, used_at DESC, picture LIMIT ?",
+            row -> row.getString(1), student, most));
     }
 }

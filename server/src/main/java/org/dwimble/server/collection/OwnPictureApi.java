@@ -62,13 +62,15 @@ class OwnPictureApi {
      * @param words none to take the file's name
      */
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    OwnPictureView.TakenIn takeIn(@AuthenticationPrincipal Account account, @RequestParam MultipartFile file, @RequestParam(required = false) @Nullable List<String> words,
+    OwnPictureView.TakenIn takeIn(@AuthenticationPrincipal Account account, @RequestParam MultipartFile file,
+        @RequestParam(required = false) @Nullable List<String> words,
                    @RequestParam(required = false) @Nullable List<String> categories, @RequestParam(defaultValue = "MINE") OwnPicture.Audience audience,
                    @RequestParam(required = false) @Nullable String student, @RequestParam(defaultValue = "true") boolean person,
                    @RequestParam(defaultValue = "OWN_PHOTO") OwnPicture.Origin origin, @RequestParam(defaultValue = "") String author,
                    @RequestParam(defaultValue = "") String licence, @RequestParam(defaultValue = "") String source) throws IOException, Refused {
         List<String> given = words == null || words.isEmpty() ? List.of(OwnPicture.wordOf(file.getOriginalFilename())) : words;
-        OwnPicture about = new OwnPicture(given, categories == null ? List.of() : categories, audience, student == null || student.isBlank() ? null : student, person, origin, author, licence, source);
+        OwnPicture about = new OwnPicture(given, categories == null ? List.of() : categories, audience, student == null || student.isBlank() ? null
+            : student, person, origin, author, licence, source);
         mayBeFor(about, account);
         String name = Text.cut(Text.tidy(file.getOriginalFilename()), 60);
         byte[] bytes = file.getBytes();

@@ -18,7 +18,8 @@ public record OwnPictureView(long id, String picture, OwnPicture about, String t
     }
 
     static OwnPictureView of(OwnPictures.Kept kept, Map<String, Integer> boards, Account account) {
-        return new OwnPictureView(kept.id(), kept.picture(), kept.about(), kept.ownerName(), kept.madeAt(), boards.getOrDefault(MediaId.hash(kept.picture()), 0), mayChange(kept, account));
+        return new OwnPictureView(kept.id(), kept.picture(), kept.about(), kept.ownerName(), kept.madeAt(),
+            boards.getOrDefault(MediaId.hash(kept.picture()), 0), mayChange(kept, account));
     }
 
     static boolean mayChange(OwnPictures.Kept kept, Account account) {

@@ -66,7 +66,8 @@ public class OwnPictures {
 
     private static Picture picture(Kept kept) {
         OwnPicture about = kept.about;
-        return new Picture(kept.picture, about.words().get(0), about.words().subList(1, about.words().size()), List.of(), "own", about.categories(), about.person());
+        return new Picture(kept.picture, about.words().get(0), about.words().subList(1, about.words().size()), List.of(), "own", about.categories(),
+            about.person());
     }
 
     private List<Kept> all() {
@@ -154,7 +155,8 @@ public class OwnPictures {
             return Optional.of(session.insert("""
                 INSERT INTO own_picture (media_id, file, words, categories, audience, student_id, owner, person, origin, author, licence, source, made_at)
                 VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?) RETURNING id""", hash, file, JSON.writeValueAsString(about.words()), JSON.writeValueAsString(about.categories()),
-                about.audience().name(), about.student(), account.id(), about.person() ? 1 : 0, about.origin().name(), about.author(), about.licence(), about.source(), at.toString()));
+                about.audience().name(), about.student(), account.id(), about.person() ? 1 : 0, about.origin().name(), about.author(),
+                    about.licence(), about.source(), at.toString()));
         });
         change.incrementAndGet();
         return id;
@@ -168,7 +170,8 @@ public class OwnPictures {
     private static int change(Session session, long id, OwnPicture about) throws SQLException {
         return session.update("""
             UPDATE own_picture SET words = ?, categories = ?, audience = ?, student_id = ?, person = ?, origin = ?, author = ?, licence = ?, source = ? WHERE id = ?""",
-            JSON.writeValueAsString(about.words()), JSON.writeValueAsString(about.categories()), about.audience().name(), about.student(), about.person() ? 1 : 0,
+            JSON.writeValueAsString(about.words()), JSON.writeValueAsString(about.categories()), about.audience().name(), about.student(),
+                about.person() ? 1 : 0,
             about.origin().name(), about.author(), about.licence(), about.source(), id);
     }
 
@@ -195,7 +198,8 @@ public class OwnPictures {
     }
 
     public Optional<Credit> credit(String picture) {
-        return database.read(session -> session.first(SELECT + "WHERE o.media_id = ? ORDER BY o.id LIMIT 1", OwnPictures::kept, MediaId.hash(picture))).map(k -> Credit.of(k.about));
+        return database.read(session -> session.first(SELECT + "WHERE o.media_id = ? ORDER BY o.id LIMIT 1", OwnPictures::kept,
+            MediaId.hash(picture))).map(k -> Credit.of(k.about));
     }
 
     /** On how many of the boards in force each of the school's own pictures stands, by its hash; those on none are left out. */
@@ -210,9 +214,12 @@ public class OwnPictures {
     }
 
     private static Kept kept(ResultSet row) throws SQLException {
-        OwnPicture about = new OwnPicture(list(row.getString("words")), list(row.getString("categories")), OwnPicture.Audience.valueOf(row.getString("audience")), row.getString("student_id"),
-            row.getInt("person") == 1, OwnPicture.Origin.valueOf(row.getString("origin")), row.getString("author"), row.getString("licence"), row.getString("source"));
-        return new Kept(row.getLong("id"), MediaId.ofContent(row.getString("media_id")), about, row.getLong("owner"), row.getString("owner_name"), row.getString("made_at"));
+        OwnPicture about = new OwnPicture(list(row.getString("words")), list(row.getString("categories")),
+            OwnPicture.Audience.valueOf(row.getString("audience")), row.getString("student_id"),
+            row.getInt("person") == 1, OwnPicture.Origin.valueOf(row.getString("origin")), row.getString("author"), row.getString("licence"),
+                row.getString("source"));
+        return new Kept(row.getLong("id"), MediaId.ofContent(row.getString("media_id")), about, row.getLong("owner"), row.getString("owner_name"),
+            row.getString("made_at"));
     }
 
     private static List<String> list(String json) {

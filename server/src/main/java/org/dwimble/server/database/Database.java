@@ -121,7 +121,8 @@ public class Database {
 
         /** True if the transaction itself may be broken, not only this work. */
         boolean lostTheTransaction() {
-            return thrown instanceof DatabaseTrouble trouble && (trouble.what() == DatabaseTrouble.What.DISK_FULL || trouble.what() == DatabaseTrouble.What.OTHER);
+            return thrown instanceof DatabaseTrouble trouble
+                && (trouble.what() == DatabaseTrouble.What.DISK_FULL || trouble.what() == DatabaseTrouble.What.OTHER);
         }
 
         @SuppressWarnings("unchecked")

@@ -61,7 +61,8 @@ class EstuarySchool implements ApplicationRunner {
     private final Supplier<String> ids;
     private final Instant now;
 
-    EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures, Supplier<String> ids, Clock clock) {
+    EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures,
+        Supplier<String> ids, Clock clock) {
         this.accounts = accounts;
         this.students = students;
         this.vocabularies = vocabularies;
@@ -97,7 +98,8 @@ class EstuarySchool implements ApplicationRunner {
         students.join(nour.id(), marit.id(), Role.EDITOR);
         noursWords(nour, marit, odile);
 
-        Student adair = student("adair", "Mr Adair", null, "adult group", Screen.ofDiagonal(13.3, 16, 9), new Appearance(Look.CONTRAST, Tone.YELLOW, Hair.USUAL), odile);
+        Student adair = student("adair", "Mr Adair", null, "adult group", Screen.ofDiagonal(13.3, 16, 9),
+            new Appearance(Look.CONTRAST, Tone.YELLOW, Hair.USUAL), odile);
         adairsWords(adair, odile);
 
         Student wren = student("wren", "Wren", 0, "Kittiwake", Screen.ofDiagonal(8.3, 4, 3), new Appearance(Look.COLOUR, Tone.LIGHT, Hair.RED), odile);
@@ -189,7 +191,8 @@ class EstuarySchool implements ApplicationRunner {
 
     /** In the morning of a day, some minutes on for each thing done. */
     private Instant at(int daysAgo, int minutes) {
-        Instant morning = now.atZone(ZoneOffset.UTC).toLocalDate().minusDays(daysAgo).atTime(LocalTime.of(8, 40)).toInstant(ZoneOffset.UTC).plus(Duration.ofMinutes(3L * minutes));
+        Instant morning = now.atZone(ZoneOffset.UTC).toLocalDate().minusDays(daysAgo).atTime(LocalTime.of(8, 40)).toInstant(ZoneOffset.UTC)
+            .plus(Duration.ofMinutes(3L * minutes));
         return morning.isAfter(now) ? now : morning;
     }
 
@@ -238,13 +241,15 @@ class EstuarySchool implements ApplicationRunner {
         /** A board with its way home, opened by a button that stands already. */
         String board(int daysAgo, Account by, String name, String from, String label) {
             change(daysAgo, by, v -> new NewBoard(name, from, named(v.boards().get(from), label).id(), List.of()));
-            return vocabularies.find(vocabulary).orElseThrow().vocabulary().boards().values().stream().filter(b -> b.name().equals(name)).findFirst().orElseThrow().id();
+            return vocabularies.find(vocabulary).orElseThrow().vocabulary().boards().values().stream().filter(b -> b.name().equals(name)).findFirst()
+                .orElseThrow().id();
         }
 
         /** A board somebody forgot to give a way home. */
         String bareBoard(int daysAgo, Account by, String name) {
             String id = ids.get();
-            change(daysAgo, by, v -> new AddBoard(Board.empty(id, name, v.homeBoard().shape()).with(Button.word(ids.get(), new Cell(0, 0), "sandpaper", null, Kind.THING))));
+            change(daysAgo, by, v -> new AddBoard(Board.empty(id, name, v.homeBoard().shape())
+                .with(Button.word(ids.get(), new Cell(0, 0), "sandpaper", null, Kind.THING))));
             return id;
         }
     }

@@ -31,7 +31,8 @@ import org.springframework.stereotype.Component;
 public class Library {
     private static final Function<String, InputStream> FILES = file -> Library.class.getResourceAsStream("/library/" + file);
     /** Drawings asked for lately; what is not there is not remembered, so that asking for nothing costs no memory. */
-    private static final Cache<String, byte[]> DRAWINGS = Caffeine.newBuilder().maximumWeight(24L << 20).weigher((String name, byte[] svg) -> svg.length + 2 * name.length() + 64).build();
+    private static final Cache<String, byte[]> DRAWINGS = Caffeine.newBuilder().maximumWeight(24L << 20)
+        .weigher((String name, byte[] svg) -> svg.length + 2 * name.length() + 64).build();
 
     private final CompletableFuture<PictureSearch> search = CompletableFuture.supplyAsync(Library::readSearch);
     private final CompletableFuture<Kinds> kinds = CompletableFuture.supplyAsync(Library::readKinds);

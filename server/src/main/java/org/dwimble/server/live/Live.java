@@ -79,10 +79,20 @@ public class Live implements SmartLifecycle {
 
     /** A connection shows another board. */
     void moved(long vocabulary, String connection, String board, Account account) {
-        Optional.ofNullable(watchers.getOrDefault(vocabulary, Map.of()).get(connection)).filter(w -> w.account.id() == account.id()).ifPresent(w -> {
+        watcher(vocabulary, connection, account).ifPresent(w -> {
             w.board = board;
             tellWhoIsHere(vocabulary);
         });
+    }
+
+    /** A connection is closed by who had it. */
+    void left(long vocabulary, String connection, Account account) {
+        watcher(vocabulary, connection, account).ifPresent(Watcher::end);
+    }
+
+    /** Nobody speaks for somebody else's connection. */
+    private Optional<Watcher> watcher(long vocabulary, String connection, Account account) {
+        return Optional.ofNullable(watchers.getOrDefault(vocabulary, Map.of()).get(connection)).filter(w -> w.account.id() == account.id());
     }
 
     /** Called once a change is on disk; never waits for anybody's network. */

@@ -4,6 +4,7 @@ import org.dwimble.server.account.Account;
 import org.dwimble.server.student.Access;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -42,5 +43,12 @@ class LiveApi {
     void here(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Shows shows) {
         access.toVocabulary(vocabulary, account);
         live.moved(vocabulary, shows.connection() == null ? "" : shows.connection(), shows.board() == null ? "" : shows.board(), account);
+    }
+
+    /** A page that is left says so, so that nobody seems to be there who is not. */
+    @DeleteMapping("/here")
+    void leave(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam String connection) {
+        access.toVocabulary(vocabulary, account);
+        live.left(vocabulary, connection, account);
     }
 }

@@ -82,7 +82,8 @@ final class Watcher {
     private void sendAll() {
         for (Event event = next(); event != null; event = next()) {
             try {
-                emitter.send(event.name.equals(BEAT) ? SseEmitter.event().comment("still here") : SseEmitter.event().name(event.name).data(event.data, MediaType.APPLICATION_JSON));
+                emitter.send(event.name.equals(BEAT) ? SseEmitter.event().comment("still here") : SseEmitter.event().name(event.name)
+                    .data(event.data, MediaType.APPLICATION_JSON));
             } catch (IOException | IllegalStateException cut) {
                 ended();
             }

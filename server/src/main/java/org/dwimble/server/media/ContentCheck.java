@@ -19,7 +19,8 @@ final class ContentCheck {
     private static final int MOST_SVG_BYTES = 2 << 20;
     private static final int MOST_ELEMENTS = 20_000;
     private static final int DEEPEST = 60;
-    private static final Set<String> ACTIVE = Set.of("script", "foreignobject", "iframe", "object", "embed", "audio", "video", "handler", "animate", "set", "animatetransform", "animatemotion");
+    private static final Set<String> ACTIVE = Set.of("script", "foreignobject", "iframe", "object", "embed", "audio", "video", "handler", "animate",
+        "set", "animatetransform", "animatemotion");
 
     /** @param type null if the bytes are not taken; then {@code whyNot} says why */
     record Verdict(@Nullable String type, @Nullable Told whyNot) {

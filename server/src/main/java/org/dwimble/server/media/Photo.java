@@ -60,7 +60,8 @@ public final class Photo {
         if (starts(file, 0, "%PDF")) {
             throw new Refused("photo-is-pdf", "file", name);
         }
-        if (starts(file, 4, "ftyphei") || starts(file, 4, "ftyphev") || starts(file, 4, "ftypmif1") || starts(file, 4, "ftypmsf1") || starts(file, 4, "ftypavif")) {
+        if (starts(file, 4, "ftyphei") || starts(file, 4, "ftyphev") || starts(file, 4, "ftypmif1") || starts(file, 4, "ftypmsf1") || starts(file, 4,
+            "ftypavif")) {
             throw new Refused("photo-is-heic", "file", name);
         }
         ContentCheck.Verdict verdict = ContentCheck.of(file);

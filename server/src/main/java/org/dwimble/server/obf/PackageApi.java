@@ -81,7 +81,8 @@ class PackageApi {
         access.toVocabulary(vocabulary, account);
         Vocabulary kept = kept(vocabulary);
         Board found = kept.board(board).orElseThrow(() -> Problem.notFound("board"));
-        return attachment(found.name() + ".obf", MediaType.APPLICATION_OCTET_STREAM).body(new ObfWriter(media.reading(appearance(vocabulary))).obf(found, kept));
+        return attachment(found.name() + ".obf", MediaType.APPLICATION_OCTET_STREAM)
+            .body(new ObfWriter(media.reading(appearance(vocabulary))).obf(found, kept));
     }
 
     /** Brings a package or a board in as a new vocabulary of a student: as a whole, or not at all. */

@@ -64,7 +64,8 @@ class OutsideApi {
     /** Keeps one among the account's own pictures, with its licence and author. */
     @PostMapping("/{id}")
     OwnPictureView.TakenIn keep(@AuthenticationPrincipal Account account, @PathVariable String id, @RequestBody Keep keep) throws Refused {
-        OwnPicture about = new OwnPicture(Stream.of(keep.word(), keep.title()).filter(Objects::nonNull).toList(), List.of(), OwnPicture.Audience.MINE, null, false,
+        OwnPicture about = new OwnPicture(Stream.of(keep.word(), keep.title()).filter(Objects::nonNull).toList(), List.of(), OwnPicture.Audience.MINE,
+            null, false,
             OwnPicture.Origin.LICENCE, keep.author(), keep.licence(), keep.title() + " (" + outside.name() + ")");
         return collection.keep(fetch(id), about, "the picture", account);
     }

@@ -93,7 +93,8 @@ public final class SimulatedService implements AutoCloseable {
             return;
         }
         String id = path.substring("/pictures/".length());
-        try (InputStream svg = pictures.stream().anyMatch(p -> p.id.equals(id)) ? SimulatedService.class.getResourceAsStream("/art/outside/" + id + ".svg") : null) {
+        try (InputStream svg = pictures.stream().anyMatch(p -> p.id.equals(id))
+            ? SimulatedService.class.getResourceAsStream("/art/outside/" + id + ".svg") : null) {
             if (svg == null) {
                 send(exchange, 404, "text/plain", "no such picture".getBytes(StandardCharsets.UTF_8));
             } else {

@@ -80,7 +80,8 @@ class PictureApi {
     }
 
     /** What a picture is. @param names in other languages, by the English name of the language */
-    record About(String id, String name, List<String> also, List<String> categories, Kind kind, Map<String, String> names, List<Said> readings, boolean person, String credit) {
+    record About(String id, String name, List<String> also, List<String> categories, Kind kind, Map<String, String> names, List<Said> readings,
+        boolean person, String credit) {
     }
 
     /** What of a word's sound has to match. */
@@ -128,7 +129,8 @@ class PictureApi {
         Predicate<Picture> may = pictures.may(account, null);
         Map<String, Category> categories = new LinkedHashMap<>();
         Set<String> counted = new HashSet<>();
-        pictures.all().filter(may).sorted(Comparator.comparing(Picture::own)).forEach(p -> p.categories().stream().filter(c -> counted.add(c + " " + p.id())).forEach(c ->
+        pictures.all().filter(may).sorted(Comparator.comparing(Picture::own))
+            .forEach(p -> p.categories().stream().filter(c -> counted.add(c + " " + p.id())).forEach(c ->
             categories.merge(c, new Category(c, 1, p.own(), p.id()), (a, b) -> new Category(c, a.pictures + 1, a.ofSchool, a.example))));
         return categories.values().stream().sorted(Comparator.comparing(Category::ofSchool).thenComparing(Category::name)).toList();
     }
@@ -161,17 +163,22 @@ class PictureApi {
      * @param count   for syllables
      */
     @GetMapping("/api/pictures/by-sound")
-    HeardPictures bySound(@AuthenticationPrincipal Account account, @RequestParam SoundsHow how, @RequestParam(defaultValue = "") String word, @RequestParam(defaultValue = "0") int reading,
-                          @RequestParam(required = false) @Nullable String phone, @RequestParam(required = false) @Nullable String shape, @RequestParam(required = false) @Nullable Integer count,
+    HeardPictures bySound(@AuthenticationPrincipal Account account, @RequestParam SoundsHow how, @RequestParam(defaultValue = "") String word,
+        @RequestParam(defaultValue = "0") int reading,
+                          @RequestParam(required = false) @Nullable String phone, @RequestParam(required = false) @Nullable String shape,
+                              @RequestParam(required = false) @Nullable Integer count,
                           @RequestParam(defaultValue = "60") int most) {
         List<Reading> readings = pictures.sounds().readings(word);
         List<Said> said = readings.stream().map(Said::of).toList();
-        Optional<SoundQuestion> question = question(how, readings.isEmpty() ? null : readings.get(Math.max(0, Math.min(reading, readings.size() - 1))), phone, shape, count);
-        List<HeardPicture> heard = question.map(q -> pictures.sounds().find(q, pictures.may(account, null), Math.max(1, Math.min(most, MOST)))).orElse(List.of()).stream().map(PictureApi::heard).toList();
+        Optional<SoundQuestion> question = question(how, readings.isEmpty() ? null
+            : readings.get(Math.max(0, Math.min(reading, readings.size() - 1))), phone, shape, count);
+        List<HeardPicture> heard = question.map(q -> pictures.sounds().find(q, pictures.may(account, null), Math.max(1, Math.min(most, MOST))))
+            .orElse(List.of()).stream().map(PictureApi::heard).toList();
         return new HeardPictures(said, heard);
     }
 
-    private static Optional<SoundQuestion> question(SoundsHow how, @Nullable Reading reading, @Nullable String phone, @Nullable String shape, @Nullable Integer count) {
+    private static Optional<SoundQuestion> question(SoundsHow how, @Nullable Reading reading, @Nullable String phone, @Nullable String shape,
+        @Nullable Integer count) {
         return switch (how) {
             case RHYMES -> Optional.ofNullable(reading).map(SoundQuestion.RhymesWith::new);
             case ONE_APART -> Optional.ofNullable(reading).map(SoundQuestion.OneSoundApart::new);
@@ -179,7 +186,8 @@ class PictureApi {
             case ENDS -> Optional.of(new SoundQuestion.EndsWith(phone(phone)));
             case INSIDE -> Optional.of(new SoundQuestion.HasInside(phone(phone)));
             case SHAPE -> Optional.ofNullable(shape != null ? shape : reading == null ? null : reading.shape()).map(SoundQuestion.HasShape::new);
-            case SYLLABLES -> Optional.ofNullable(count != null ? count : reading == null ? null : (Integer) reading.syllables()).map(SoundQuestion.HasSyllables::new);
+            case SYLLABLES -> Optional.ofNullable(count != null ? count : reading == null ? null : (Integer) reading.syllables())
+                .map(SoundQuestion.HasSyllables::new);
         };
     }
 
@@ -192,7 +200,8 @@ class PictureApi {
 
     /** Pairs of words that differ in these two sounds only. */
     @GetMapping("/api/pictures/pairs")
-    List<HeardPair> pairs(@AuthenticationPrincipal Account account, @RequestParam String one, @RequestParam String other, @RequestParam(defaultValue = "40") int most) {
+    List<HeardPair> pairs(@AuthenticationPrincipal Account account, @RequestParam String one, @RequestParam String other,
+        @RequestParam(defaultValue = "40") int most) {
         List<SoundSearch.Pair> pairs = pictures.sounds().pairs(phone(one), phone(other), pictures.may(account, null), Math.max(1, Math.min(most, MOST)));
         return pairs.stream().map(p -> new HeardPair(heard(p.one()), heard(p.other()))).toList();
     }
@@ -204,7 +213,8 @@ class PictureApi {
     @GetMapping("/api/pictures/{set}/{name}")
     About about(@AuthenticationPrincipal Account account, @PathVariable String set, @PathVariable String name) {
         Picture picture = pictures.byId(set + "/" + name, pictures.may(account, null)).orElseThrow(() -> Problem.notFound("picture"));
-        return new About(picture.id(), picture.name(), picture.also(), picture.categories(), pictures.kinds().of(picture.name().toLowerCase(Locale.ROOT), picture),
+        return new About(picture.id(), picture.name(), picture.also(), picture.categories(), pictures.kinds()
+            .of(picture.name().toLowerCase(Locale.ROOT), picture),
             pictures.namesOf(picture.id()), pictures.sounds().readings(picture.name()).stream().map(Said::of).toList(), picture.person(),
             pictures.creditOf(picture.id()).line());
     }
@@ -213,7 +223,8 @@ class PictureApi {
     @GetMapping("/art/{appearance}/{set}/{name}.svg")
     ResponseEntity<byte[]> art(@PathVariable String appearance, @PathVariable String set, @PathVariable String name) {
         byte[] svg = Appearance.of(appearance).flatMap(a -> Library.drawing(set + "/" + name, a)).orElseThrow(() -> Problem.notFound("picture"));
-        return ResponseEntity.ok().contentType(MediaType.valueOf("image/svg+xml")).cacheControl(CacheControl.maxAge(Duration.ofDays(7)).cachePublic()).body(svg);
+        return ResponseEntity.ok().contentType(MediaType.valueOf("image/svg+xml")).cacheControl(CacheControl.maxAge(Duration.ofDays(7)).cachePublic())
+            .body(svg);
     }
 
     @GetMapping("/api/vocabularies/{vocabulary}/pictures/{hash}")

@@ -109,7 +109,8 @@ public class Pictures {
     private List<Found> find(Asked asked, Predicate<Picture> may, @Nullable String student) {
         PictureSearch search = now().search;
         List<Found> found = new ArrayList<>(search.find(asked, may));
-        Optional<Picture> chosen = student == null || asked.how() != Asked.How.TYPED ? Optional.empty() : choices.picture(student, asked.text()).flatMap(id -> search.byId(id, may));
+        Optional<Picture> chosen = student == null || asked.how() != Asked.How.TYPED ? Optional.empty() : choices.picture(student, asked.text())
+            .flatMap(id -> search.byId(id, may));
         chosen.ifPresent(picture -> {
             found.removeIf(f -> f.picture().id().equals(picture.id()));
             found.add(0, new Found(picture, Why.CHOSEN_BEFORE, asked.text()));

@@ -17,6 +17,7 @@ import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 
@@ -81,6 +82,12 @@ class Problems {
             case DISK_FULL -> answer(HttpStatus.INSUFFICIENT_STORAGE, "disk-full");
             default -> answer(HttpStatus.INTERNAL_SERVER_ERROR, "not-kept");
         };
+    }
+
+    /** Whoever asked is gone, as people are who close a page: nobody is there to be answered. */
+    @ExceptionHandler
+    void gone(AsyncRequestNotUsableException e) {
+        LOG.debug("Gone: {}", e.getMessage());
     }
 
     @ExceptionHandler

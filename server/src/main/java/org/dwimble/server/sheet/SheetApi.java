@@ -50,14 +50,17 @@ class SheetApi {
     }
 
     @GetMapping("/sheet")
-    Page sheet(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board, @RequestParam(defaultValue = "A4") Paper paper,
-               @RequestParam(defaultValue = "true") boolean lyingDown, @RequestParam(defaultValue = "SCREEN") BoardSheet.Size size, @RequestParam(defaultValue = "false") boolean cutLines) {
+    Page sheet(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
+        @RequestParam(defaultValue = "A4") Paper paper,
+               @RequestParam(defaultValue = "true") boolean lyingDown, @RequestParam(defaultValue = "SCREEN") BoardSheet.Size size,
+                   @RequestParam(defaultValue = "false") boolean cutLines) {
         access.toVocabulary(vocabulary, account);
         return lay(kept(vocabulary), board, paper, lyingDown, size, cutLines);
     }
 
     @GetMapping(value = "/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> sheetPdf(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board, @RequestParam(defaultValue = "A4") Paper paper,
+    ResponseEntity<byte[]> sheetPdf(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
+        @RequestParam(defaultValue = "A4") Paper paper,
                                     @RequestParam(defaultValue = "true") boolean lyingDown, @RequestParam(defaultValue = "SCREEN") BoardSheet.Size size,
                                     @RequestParam(defaultValue = "false") boolean cutLines) throws IOException {
         access.toVocabulary(vocabulary, account);

@@ -25,7 +25,8 @@ class StandInVoice implements Voice {
     /** The engine shares tables between its voices while they are made, so the lock is one for all. */
     private static final Object ONE_AT_A_TIME = new Object();
 
-    private final Cache<String, byte[]> spoken = Caffeine.newBuilder().maximumWeight(REMEMBERED_BYTES).weigher((String text, byte[] wav) -> wav.length + 2 * text.length() + 64).build();
+    private final Cache<String, byte[]> spoken = Caffeine.newBuilder().maximumWeight(REMEMBERED_BYTES)
+        .weigher((String text, byte[] wav) -> wav.length + 2 * text.length() + 64).build();
     private com.sun.speech.freetts.Voice engine;
 
     @Override

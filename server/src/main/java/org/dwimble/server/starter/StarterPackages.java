@@ -39,7 +39,8 @@ public final class StarterPackages {
         for (String id : StarterSource.SHIPPED) {
             StarterSource.Starter starter = sources.shipped(id);
             Vocabulary vocabulary = starter.vocabulary();
-            Extras about = Extras.ofPackage(Map.of("ext_dwimble_starter", StringNode.valueOf(starter.id()), "ext_dwimble_about", StringNode.valueOf(starter.about())));
+            Extras about = Extras.ofPackage(Map.of("ext_dwimble_starter", StringNode.valueOf(starter.id()), "ext_dwimble_about",
+                StringNode.valueOf(starter.about())));
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             new ObfWriter(LIBRARY).obz(vocabulary.with(vocabulary.whole().withExtras(about)), out);
             Files.write(folder.resolve(id + ".obz"), out.toByteArray());

@@ -45,7 +45,8 @@ class StudentApi {
     }
 
     /** @param changedBy null if the program itself made the change; @param change what happened, after the name */
-    record CurrentView(long id, String name, int rows, int columns, int words, int shown, int boards, String changedAt, @Nullable String changedBy, String change) {
+    record CurrentView(long id, String name, int rows, int columns, int words, int shown, int boards, String changedAt, @Nullable String changedBy,
+        String change) {
     }
 
     private final StudentStore students;
@@ -75,7 +76,8 @@ class StudentApi {
 
     private CaseloadView view(StudentStore.CaseloadRow row) {
         StudentStore.Current v = row.vocabulary();
-        return new CaseloadView(row.student(), row.role(), v == null ? null : new CurrentView(v.id(), v.name(), v.rows(), v.columns(), v.words(), v.shown(), v.boards(),
+        return new CaseloadView(row.student(), row.role(), v == null ? null
+            : new CurrentView(v.id(), v.name(), v.rows(), v.columns(), v.words(), v.shown(), v.boards(),
             v.changedAt(), v.changedBy(), wording.of(v.change())), row.vocabularies());
     }
 
@@ -107,7 +109,8 @@ class StudentApi {
     }
 
     @PutMapping("/students/{student}/team/{signIn}")
-    List<StudentStore.Member> joinTeam(@AuthenticationPrincipal Account account, @PathVariable String student, @PathVariable String signIn, @RequestBody Joining joining) {
+    List<StudentStore.Member> joinTeam(@AuthenticationPrincipal Account account, @PathVariable String student, @PathVariable String signIn,
+        @RequestBody Joining joining) {
         access.toOwnStudent(student, account);
         keepsAnOwner(students.join(student, member(signIn).id(), joining.role() == null ? Role.VIEWER : joining.role()));
         return students.team(student);

@@ -38,7 +38,8 @@ public class StudentStore {
     }
 
     /** @param changedBy null if the program itself made the change */
-    public record Current(long id, String name, int rows, int columns, int words, int shown, int boards, String changedAt, @Nullable String changedBy, Told change) {
+    public record Current(long id, String name, int rows, int columns, int words, int shown, int boards, String changedAt, @Nullable String changedBy,
+        Told change) {
     }
 
     private final Database database;
@@ -79,7 +80,8 @@ public class StudentStore {
     public List<Member> team(String student) {
         return database.read(session -> session.list(
             "SELECT a.id, a.sign_in, a.name, a.work, t.role FROM team t JOIN account a ON a.id = t.account_id WHERE t.student_id = ?",
-            row -> new Member(row.getLong("id"), row.getString("sign_in"), row.getString("name"), row.getString("work"), Role.valueOf(row.getString("role"))), student)).stream()
+            row -> new Member(row.getLong("id"), row.getString("sign_in"), row.getString("name"), row.getString("work"),
+                Role.valueOf(row.getString("role"))), student)).stream()
             .sorted(Comparator.comparing(Member::name, Names.order()).thenComparing(Member::accountId)).toList();
     }
 
@@ -136,7 +138,8 @@ public class StudentStore {
     private static @Nullable Current current(ResultSet row) throws SQLException {
         long id = row.getLong("vocabulary");
         return row.wasNull() ? null : new Current(id, row.getString("vocabulary_name"), row.getInt("home_rows"), row.getInt("home_columns"),
-            row.getInt("words"), row.getInt("shown"), row.getInt("boards"), row.getString("made_at"), row.getString("changed_by"), ToldDocument.read(row.getString("told")));
+            row.getInt("words"), row.getInt("shown"), row.getInt("boards"), row.getString("made_at"), row.getString("changed_by"),
+                ToldDocument.read(row.getString("told")));
     }
 
     private static Student student(ResultSet row) throws SQLException {

@@ -30,7 +30,8 @@ class EditApiTest {
     }
 
     private Http.Answer words(int base, String board, String text) {
-        return http.post(vocabulary + "/words", "{\"base\":%d,\"board\":\"%s\",\"from\":{\"row\":0,\"column\":0},\"text\":\"%s\"}".formatted(base, board, text));
+        return http.post(vocabulary + "/words",
+            "{\"base\":%d,\"board\":\"%s\",\"from\":{\"row\":0,\"column\":0},\"text\":\"%s\"}".formatted(base, board, text));
     }
 
     private int version() {
@@ -101,7 +102,8 @@ class EditApiTest {
     @Test
     void anotherFacetOfTheSameButtonIsNoConflictAndOverwritesNothing() {
         assertThat(http.post(vocabulary + "/edits", label(1, "would like")).status()).isEqualTo(200);
-        assertThat(http.post(vocabulary + "/edits", "{\"base\":1,\"edit\":{\"type\":\"give-kind\",\"board\":\"home\",\"button\":\"home-want\",\"kind\":\"social\"}}").status()).isEqualTo(200);
+        assertThat(http.post(vocabulary + "/edits",
+            "{\"base\":1,\"edit\":{\"type\":\"give-kind\",\"board\":\"home\",\"button\":\"home-want\",\"kind\":\"social\"}}").status()).isEqualTo(200);
         JsonNode want = button(http.get(vocabulary + "/boards/home").json(), "would like");
         assertThat(want.get("kind").asString()).isEqualTo("social");
     }
@@ -122,7 +124,8 @@ class EditApiTest {
         assertThat(back.get("vocabulary").get("version").asInt()).isEqualTo(3);
         assertThat(back.get("steps").get("redo").get("summary").asString()).isEqualTo("took back: called want “wish” on Home");
         assertThat(http.get(vocabulary + "/versions").json().get(0).get("summary").asString()).isEqualTo("took back: called want “wish” on Home");
-        assertThat(http.post(vocabulary + "/redo", "{}").json().get("steps").get("undo").get("summary").asString()).isEqualTo("made again: called want “wish” on Home");
+        assertThat(http.post(vocabulary + "/redo", "{}").json().get("steps").get("undo").get("summary").asString())
+            .isEqualTo("made again: called want “wish” on Home");
     }
 
     @Test
@@ -161,7 +164,8 @@ class EditApiTest {
     @ParameterizedTest
     @CsvSource({"2147483647,0", "0,2147483647", "-1,0", "40,0"})
     void aWordForACellThatIsNoneIsRefusedAndTheVocabularyStaysOpen(int row, int column) {
-        Http.Answer answer = http.post(vocabulary + "/words", "{\"base\":1,\"board\":\"home\",\"from\":{\"row\":%d,\"column\":%d},\"text\":\"kite\"}".formatted(row, column));
+        Http.Answer answer = http.post(vocabulary + "/words",
+            "{\"base\":1,\"board\":\"home\",\"from\":{\"row\":%d,\"column\":%d},\"text\":\"kite\"}".formatted(row, column));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.sentence()).contains("is off the board");
         assertThat(version()).isEqualTo(1);
@@ -170,7 +174,8 @@ class EditApiTest {
     @Test
     void whatOneRequestMayDoIsBounded() {
         String one = "{\"type\":\"rename-vocabulary\",\"name\":\"x\"}";
-        Http.Answer answer = http.post(vocabulary + "/edits", "{\"base\":1,\"edit\":{\"type\":\"several\",\"intentions\":[" + String.join(",", java.util.Collections.nCopies(501, one)) + "]}}");
+        Http.Answer answer = http.post(vocabulary + "/edits", "{\"base\":1,\"edit\":{\"type\":\"several\",\"intentions\":["
+            + String.join(",", java.util.Collections.nCopies(501, one)) + "]}}");
         assertThat(answer.sentence()).isEqualTo("That is 501 changes; up to 500 are made at once. Nothing was changed; do it in parts.");
         Http.Answer words = http.post(vocabulary + "/words", "{\"base\":1,\"board\":\"home\",\"text\":\"" + "kite,".repeat(401) + "\"}");
         assertThat(words.sentence()).isEqualTo("That is 401 words; up to 400 go in at once. Nothing was changed.");
@@ -201,7 +206,8 @@ class EditApiTest {
 
     @Test
     void theHomeBoardStaysAndStrangeRequestsAreAnsweredWithoutATrace() {
-        assertThat(http.post(vocabulary + "/edits", "{\"base\":1,\"edit\":{\"type\":\"delete-board\",\"board\":\"home\"}}").sentence()).contains("is the home board");
+        assertThat(http.post(vocabulary + "/edits", "{\"base\":1,\"edit\":{\"type\":\"delete-board\",\"board\":\"home\"}}").sentence())
+            .contains("is the home board");
         Http.Answer nonsense = http.post(vocabulary + "/edits", "{\"base\":1,\"edit\":{\"type\":\"explode\"}}");
         assertThat(nonsense.status()).isEqualTo(400);
         assertThat(nonsense.sentence()).contains("Nothing was changed");
@@ -209,7 +215,8 @@ class EditApiTest {
         assertThat(http.get(vocabulary + "/boards/nowhere").status()).isEqualTo(404);
         assertThat(http.get("/api/nothing").status()).isEqualTo(404);
         assertThat(http.get("/api/vocabularies/abc").status()).isEqualTo(400);
-        assertThat(http.post(vocabulary + "/edits", "{\"base\":99,\"edit\":{\"type\":\"rename-board\",\"board\":\"eating\",\"name\":\"x\"}}").status()).isEqualTo(422);
+        assertThat(http.post(vocabulary + "/edits", "{\"base\":99,\"edit\":{\"type\":\"rename-board\",\"board\":\"eating\",\"name\":\"x\"}}")
+            .status()).isEqualTo(422);
         assertThat(version()).isEqualTo(1);
     }
 

@@ -29,7 +29,8 @@ class RestartTest {
         long vocabulary;
         try (ServletWebServerApplicationContext first = TestServer.start(home)) {
             Account odile = first.getBean(AccountStore.class).create("odile", "Odile", "", TestServer.PASSWORD, true);
-            var student = new org.dwimble.core.student.Student("ilse", "Ilse", 1, "", org.dwimble.core.screen.UsualScreen.COMMON.screen(), org.dwimble.core.picture.Appearance.USUAL);
+            var student = new org.dwimble.core.student.Student("ilse", "Ilse", 1, "", org.dwimble.core.screen.UsualScreen.COMMON.screen(),
+                org.dwimble.core.picture.Appearance.USUAL);
             first.getBean(StudentStore.class).add(student, odile.id());
             VocabularyStore store = first.getBean(VocabularyStore.class);
             vocabulary = store.copy(store.starters().get(0).id(), "ilse", "Ilse’s words", odile.id(), java.time.Instant.now());

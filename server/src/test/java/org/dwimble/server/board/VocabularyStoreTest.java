@@ -184,7 +184,8 @@ class VocabularyStoreTest {
         assertThat(count("media")).isEqualTo(media);
         assertThat(store.find(copy).orElseThrow().vocabulary().boards()).isEqualTo(store.find(id).orElseThrow().vocabulary().boards());
         label(odile, 1, "eat", "apple", "pear");
-        assertThat(store.find(copy).orElseThrow().vocabulary().boards().get("eat").button("eat-apple").map(Button::label)).as("they go their own ways").hasValue("apple");
+        assertThat(store.find(copy).orElseThrow().vocabulary().boards().get("eat").button("eat-apple").map(Button::label))
+            .as("they go their own ways").hasValue("apple");
     }
 
     @Test
@@ -216,7 +217,8 @@ class VocabularyStoreTest {
     void anEditMadeBeforeAnUndoIsMeasuredAgainstWhatItSaw() {
         label(marit, 1, "eat", "apple", "pear");
         undo(marit);
-        assertThatThrownBy(() -> label(odile, 2, "eat", "apple", "plum")).as("it saw pear, which is no longer there").isInstanceOf(VocabularyStore.Conflict.class);
+        assertThatThrownBy(() -> label(odile, 2, "eat", "apple", "plum")).as("it saw pear, which is no longer there")
+            .isInstanceOf(VocabularyStore.Conflict.class);
         assertThat(label(odile, 1, "eat", "apple", "plum")).as("it saw apple, which is there").isEqualTo(4);
     }
 
@@ -224,7 +226,8 @@ class VocabularyStoreTest {
     void aCellFilledByAColleagueIsAConflictNotAnOverwrite() {
         make(odile, 1, new TakeOff("eat", "eat-apple"));
         make(marit, 2, new PutButtons("eat", Button.word("theirs", new Cell(0, 2), "pear", null, Kind.THING)));
-        assertThatThrownBy(() -> make(odile, 2, new PutButtons("eat", Button.word("mine", new Cell(0, 2), "plum", null, Kind.THING)))).isInstanceOf(VocabularyStore.Conflict.class);
+        assertThatThrownBy(() -> make(odile, 2, new PutButtons("eat", Button.word("mine", new Cell(0, 2), "plum", null, Kind.THING))))
+            .isInstanceOf(VocabularyStore.Conflict.class);
     }
 
     @Test
@@ -238,7 +241,8 @@ class VocabularyStoreTest {
             session.update("INSERT INTO word_choice (student_id, word, picture) VALUES (?, 'pear', 'base/pear')", ilse.id());
             throw new Unacceptable("not-yours-to-use");
         };
-        assertThatThrownBy(() -> store.edit(id, 1, new GiveLabel("eat", "eat-apple", "pear"), refuses, odile.id(), Instant.now())).hasMessage("not-yours-to-use");
+        assertThatThrownBy(() -> store.edit(id, 1, new GiveLabel("eat", "eat-apple", "pear"), refuses, odile.id(), Instant.now()))
+            .hasMessage("not-yours-to-use");
         assertThat(labelNow("eat", "apple")).isEqualTo("apple");
         boolean remembered = database.read(session -> session.exists("SELECT 1 FROM word_choice WHERE student_id = ?", ilse.id()));
         assertThat(remembered).isFalse();
@@ -253,8 +257,10 @@ class VocabularyStoreTest {
         List<Future<VocabularyStore.Done>> refused = new ArrayList<>();
         for (Button word : words) {
             Account somebody = TestServer.account("Somebody");
-            edits.add(people.submit(() -> store.edit(big, 1, new GiveLabel("eating", word.id(), word.label() + "!"), VocabularyStore.Beside.NOTHING, somebody.id(), Instant.now())));
-            refused.add(people.submit(() -> store.edit(big, 1, new GiveLabel("eating", word.id(), "x".repeat(200)), VocabularyStore.Beside.NOTHING, somebody.id(), Instant.now())));
+            edits.add(people.submit(() -> store.edit(big, 1, new GiveLabel("eating", word.id(), word.label() + "!"), VocabularyStore.Beside.NOTHING,
+                somebody.id(), Instant.now())));
+            refused.add(people.submit(() -> store.edit(big, 1, new GiveLabel("eating", word.id(), "x".repeat(200)), VocabularyStore.Beside.NOTHING,
+                somebody.id(), Instant.now())));
         }
         for (Future<VocabularyStore.Done> edit : edits) {
             edit.get();
@@ -279,7 +285,9 @@ class VocabularyStoreTest {
         List<Long> sizes = database.read(session -> session.list("""
             SELECT length(r.content) FROM version_change c JOIN revision r ON r.id = c.after WHERE c.vocabulary_id = ? AND c.document = 'eating' ORDER BY 1""", row -> row.getLong(1), big));
         assertThat(sizes.get(10)).as("bytes at the median").isLessThan(300);
-        long steps = database.read(session -> session.first("SELECT count(*) FROM revision r JOIN revision b ON b.id = r.against WHERE b.packing = 'AGAINST'", row -> row.getLong(1))).orElseThrow();
+        long steps = database.read(session ->
+            session.first("SELECT count(*) FROM revision r JOIN revision b ON b.id = r.against WHERE b.packing = 'AGAINST'", row -> row.getLong(1)))
+            .orElseThrow();
         assertThat(steps).as("no revision is more than one step from a whole one").isZero();
     }
 }

@@ -153,7 +153,8 @@ class BenchBrowserTest extends SignedIn {
         assertThat(w.heading("apple")).isVisible();
         assertThat(w.cell("back, row 5, place 1")).isVisible();
         assertThat(w.cell("home, row 5, place 2")).isVisible();
-        assertThat(page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("The way to this board"))).containsText("HomethenEating and drinkingthenapple");
+        assertThat(page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("The way to this board")))
+            .containsText("HomethenEating and drinkingthenapple");
     }
 
     @Test

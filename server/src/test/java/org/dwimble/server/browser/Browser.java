@@ -31,7 +31,8 @@ public final class Browser implements BeforeAllCallback {
         com.microsoft.playwright.assertions.PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
         Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setHeadless(true)
-            .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update",
+            .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+                "--disable-component-update",
                 "--disable-sync", "--autoplay-policy=no-user-gesture-required", "--use-fake-device-for-media-stream", "--use-fake-ui-for-media-stream")));
         return playwright::close;
     }
@@ -83,7 +84,8 @@ public final class Browser implements BeforeAllCallback {
         }
 
         Locator button(String name) {
-            return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)).or(page.locator("button.dotted[title='" + name.replace("'", "\\'") + "']"));
+            return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
+                .or(page.locator("button.dotted[title='" + name.replace("'", "\\'") + "']"));
         }
 
         Locator link(String name) {
@@ -107,7 +109,8 @@ public final class Browser implements BeforeAllCallback {
 
         /** What axe finds against WCAG 2.2 A and AA, as rule and first element. */
         List<String> violations() {
-            return new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice")).analyze().getViolations().stream()
+            return new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice")).analyze()
+                .getViolations().stream()
                 .map(Window::told).toList();
         }
 

@@ -40,7 +40,8 @@ class PicturesBrowserTest extends SignedIn {
     }
 
     private List<Button> buttons(String board) {
-        return TestServer.bean(VocabularyStore.class).find(id).orElseThrow().vocabulary().boards().values().stream().filter(b -> b.name().equals(board)).findFirst().orElseThrow().buttons();
+        return TestServer.bean(VocabularyStore.class).find(id).orElseThrow().vocabulary().boards().values().stream()
+            .filter(b -> b.name().equals(board)).findFirst().orElseThrow().buttons();
     }
 
     private static FilePayload file(String name) {
@@ -90,7 +91,8 @@ class PicturesBrowserTest extends SignedIn {
         page.keyboard().type("g as in goat");
         page.keyboard().press("Enter");
         assertThat(page.locator(".tiles.paired")).isVisible();
-        int coat = IntStream.range(0, tiles().count()).filter(i -> tiles().nth(i).locator("span").textContent().equals("coat") && i % 2 == 0).findFirst().orElseThrow();
+        int coat = IntStream.range(0, tiles().count()).filter(i -> tiles().nth(i).locator("span").textContent().equals("coat") && i % 2 == 0)
+            .findFirst().orElseThrow();
         assertThat(tiles().nth(coat + 1).locator("span")).hasText("goat");
     }
 
@@ -119,7 +121,8 @@ class PicturesBrowserTest extends SignedIn {
     void droppedFilesAreTakenInWithTheirNamesAsWordsAndTheRefusedOnesAreSaid() {
         page.navigate("/pictures/own");
         JSHandle files = page.evaluateHandle("list => { const d = new DataTransfer(); for (const [name, data] of list) d.items.add(new File([Uint8Array.from(atob(data), c => c.charCodeAt(0))], name)); return d; }",
-            List.of(List.of("two_brown-goats.jpg", Base64.getEncoder().encodeToString(Photos.jpeg(90, 60))), List.of("plan.png", Base64.getEncoder().encodeToString("%PDF-1.7".getBytes()))));
+            List.of(List.of("two_brown-goats.jpg", Base64.getEncoder().encodeToString(Photos.jpeg(90, 60))),
+                List.of("plan.png", Base64.getEncoder().encodeToString("%PDF-1.7".getBytes()))));
         for (String event : List.of("dragenter", "dragover", "drop")) {
             page.dispatchEvent("main.pictures", event, Map.of("dataTransfer", files));
         }
@@ -191,7 +194,8 @@ class PicturesBrowserTest extends SignedIn {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("The library")).click();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Our own pictures")).click();
         assertThat(page.getByText("0 of 5 taken in.")).isVisible();
-        assertThat(page.getByRole(AriaRole.ALERT)).hasText("The server cannot be reached. Nothing kept before is lost; check the network, then try again. (5 files)");
+        assertThat(page.getByRole(AriaRole.ALERT))
+            .hasText("The server cannot be reached. Nothing kept before is lost; check the network, then try again. (5 files)");
         there[0] = true;
         w.button("Try those 5 again").click();
         assertThat(page.getByText("5 of 5 taken in.")).isVisible();
@@ -287,7 +291,8 @@ class PicturesBrowserTest extends SignedIn {
         page.mouse().up();
         w.button("Keep").click();
         assertThat(w.cell("ball,").locator(".layers img")).hasCount(2);
-        assertThat(buttons("Play").stream().filter(b -> b.label().equals("ball")).findFirst().orElseThrow().layers().get(1)).isEqualTo(new org.dwimble.core.board.Layer("base/cloud-with-rain", 0, 0, 500));
+        assertThat(buttons("Play").stream().filter(b -> b.label().equals("ball")).findFirst().orElseThrow().layers().get(1))
+            .isEqualTo(new org.dwimble.core.board.Layer("base/cloud-with-rain", 0, 0, 500));
     }
 
     @Test
@@ -312,7 +317,8 @@ class PicturesBrowserTest extends SignedIn {
 
     private void trouble(String how) {
         try {
-            HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(TestServer.bean(SimulatedService.class).address() + "/trouble?" + how)).PUT(HttpRequest.BodyPublishers.noBody()).build(), HttpResponse.BodyHandlers.discarding());
+            HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(TestServer.bean(SimulatedService.class).address() + "/trouble?" + how))
+                .PUT(HttpRequest.BodyPublishers.noBody()).build(), HttpResponse.BodyHandlers.discarding());
         } catch (java.io.IOException | InterruptedException e) {
             throw new IllegalStateException(e);
         }
@@ -333,7 +339,8 @@ class PicturesBrowserTest extends SignedIn {
             trouble("how=none");
             page.locator(".outside .tile").click();
             assertThat(page.getByText("The picture is kept, with its licence.")).isVisible();
-            assertThat(tiles().filter(new Locator.FilterOptions().setHasText("this word")).first().locator("img")).hasAttribute("src", Pattern.compile("own-pictures"));
+            assertThat(tiles().filter(new Locator.FilterOptions().setHasText("this word")).first().locator("img"))
+                .hasAttribute("src", Pattern.compile("own-pictures"));
             page.getByLabel("Find a picture by its word").fill("zzqqx");
             w.button("look outside for “zzqqx”").click();
             assertThat(page.getByText("It has no picture for “zzqqx” that is fit for a school.")).isVisible();

@@ -240,7 +240,7 @@ class StoryBrowserTest {
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Marit, teacher");
         assertThat(w.violations()).isEmpty();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take Odile off the team")).click();
-        assertThat(page.getByText("A student's team needs an owner.")).isVisible();
+        assertThat(page.getByText("A student’s team needs an owner.")).isVisible();
         assertThat(ilse.name()).isEqualTo("Ilse");
     }
 

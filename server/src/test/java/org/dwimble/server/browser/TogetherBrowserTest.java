@@ -102,7 +102,8 @@ class TogetherBrowserTest extends SignedIn {
         w.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo: you called apple “pear” on Eating and drinking")).click();
         assertThat(w.cell("apple, row 2, place 1")).isVisible();
         assertThat(w.cell("yellow banana,")).isVisible();
-        assertThat(m.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo: you called banana “yellow banana” on Eating and drinking"))).isVisible();
+        assertThat(m.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions()
+            .setName("Undo: you called banana “yellow banana” on Eating and drinking"))).isVisible();
         String newest = http.get("/api/vocabularies/" + id + "/versions").json().get(0).toString();
         assertThat(newest).contains("\"by\":\"Odile\"").contains("took back: called apple “pear” on Eating and drinking");
     }
@@ -115,7 +116,8 @@ class TogetherBrowserTest extends SignedIn {
         rename(m, "pear", "plum");
         assertThat(w.cell("plum,")).isVisible();
         w.page.keyboard().press("Control+Z");
-        assertThat(w.page.getByRole(AriaRole.DIALOG)).containsText("Marit has changed the same thing since (called pear “plum” on Eating and drinking), so that cannot be taken back.");
+        assertThat(w.page.getByRole(AriaRole.DIALOG))
+            .containsText("Marit has changed the same thing since (called pear “plum” on Eating and drinking), so that cannot be taken back.");
         w.button("Leave it, and take back the one before").click();
         assertThat(m.cell("banana,")).isVisible();
         assertThat(m.cell("plum,")).isVisible();

@@ -40,7 +40,8 @@ class OwnPictureApiTest {
     private final Http other = Http.as(marit);
     private final Student ilse = TestServer.student("Ilse", odile);
     private final long vocabulary = TestServer.copy("first-choices", ilse, odile);
-    private final String board = http.post("/api/vocabularies/" + vocabulary + "/boards", "{\"base\":1,\"name\":\"Harbour\"}").json().get("added").get(0).asString();
+    private final String board = http.post("/api/vocabularies/" + vocabulary + "/boards", "{\"base\":1,\"name\":\"Harbour\"}").json().get("added")
+        .get(0).asString();
 
     private JsonNode taken(String name, byte[] file, String facts) {
         Http.Answer answer = http.upload("/api/own-pictures?" + facts, name, file);
@@ -49,7 +50,8 @@ class OwnPictureApiTest {
     }
 
     private static boolean finds(Http http, String word, String picture) {
-        return http.get("/api/pictures?query=" + URLEncoder.encode(word, StandardCharsets.UTF_8)).json().get("pictures").valueStream().anyMatch(p -> p.get("id").asString().equals(picture));
+        return http.get("/api/pictures?query=" + URLEncoder.encode(word, StandardCharsets.UTF_8)).json().get("pictures").valueStream()
+            .anyMatch(p -> p.get("id").asString().equals(picture));
     }
 
     private static int image(Http http, String picture) {
@@ -87,7 +89,8 @@ class OwnPictureApiTest {
         byte[] file = Photos.jpeg(400, 300);
         ExecutorService senders = Executors.newFixedThreadPool(6);
         try {
-            List<Future<Http.Answer>> answers = senders.invokeAll(IntStream.range(0, 6).<Callable<Http.Answer>>mapToObj(i -> () -> Http.as(odile).upload("/api/own-pictures?words=limpet" + i, "a.jpg", file)).toList());
+            List<Future<Http.Answer>> answers = senders.invokeAll(IntStream.range(0, 6)
+                .<Callable<Http.Answer>>mapToObj(i -> () -> Http.as(odile).upload("/api/own-pictures?words=limpet" + i, "a.jpg", file)).toList());
             int before = 0;
             for (Future<Http.Answer> answer : answers) {
                 before += answer.get().json().get("before").asBoolean() ? 1 : 0;
@@ -123,7 +126,8 @@ class OwnPictureApiTest {
     void whatTwoColleaguesTookInIsOnePictureAndNeitherFindsItByTheOthersOwnWords() {
         byte[] file = Photos.jpeg(60, 40);
         String picture = taken("a.jpg", file, "words=Pebblebeach&audience=MINE&categories=outings").get("picture").get("picture").asString();
-        assertThat(other.upload("/api/own-pictures?words=Shinglebank&audience=SCHOOL&categories=outings", "b.jpg", file).json().get("before").asBoolean()).isFalse();
+        assertThat(other.upload("/api/own-pictures?words=Shinglebank&audience=SCHOOL&categories=outings", "b.jpg", file).json().get("before")
+            .asBoolean()).isFalse();
         assertThat(finds(other, "Shinglebank", picture)).isTrue();
         assertThat(finds(other, "Pebblebeach", picture)).isFalse();
         assertThat(other.get("/api/pictures/own/" + picture.substring(4)).json().toString()).contains("Shinglebank").doesNotContain("Pebblebeach");
@@ -140,7 +144,8 @@ class OwnPictureApiTest {
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.sentence()).isEqualTo("One of these pictures or sounds is not there any more, or is not yours to use for this student. Nothing was changed; choose another.");
         assertThat(http.post("/api/vocabularies/" + vocabulary + "/words", put(2, mine)).status()).isEqualTo(200);
-        assertThat(other.get("/api/vocabularies/" + vocabulary + "/pictures/" + mine.substring(4)).status()).as("the team sees what is on the board").isEqualTo(200);
+        assertThat(other.get("/api/vocabularies/" + vocabulary + "/pictures/" + mine.substring(4)).status()).as("the team sees what is on the board")
+            .isEqualTo(200);
         assertThat(http.post("/api/vocabularies/" + vocabulary + "/words", put(3, "own/" + "0".repeat(64))).status()).as("one that is nowhere").isEqualTo(422);
     }
 
@@ -151,10 +156,12 @@ class OwnPictureApiTest {
         String button = other.get("/api/vocabularies/" + vocabulary + "/boards/home").json().get("buttons").get(0).get("id").asString();
         String layer = "{\"picture\":\"" + mine + "\",\"x\":0,\"y\":0,\"size\":1000}";
         for (String layers : new String[] {"[" + layer + "]", "[{\"picture\":\"base/kite\",\"x\":0,\"y\":0,\"size\":1000}," + layer + "]"}) {
-            Http.Answer refused = other.post("/api/vocabularies/" + vocabulary + "/edits", "{\"base\":2,\"edit\":{\"type\":\"give-picture\",\"board\":\"home\",\"button\":\"" + button + "\",\"layers\":" + layers + "}}");
+            Http.Answer refused = other.post("/api/vocabularies/" + vocabulary + "/edits",
+                "{\"base\":2,\"edit\":{\"type\":\"give-picture\",\"board\":\"home\",\"button\":\"" + button + "\",\"layers\":" + layers + "}}");
             assertThat(refused.sentence()).contains("not yours to use");
         }
-        assertThat(other.post("/api/vocabularies/" + vocabulary + "/boards", "{\"base\":2,\"name\":\"x\",\"chosen\":[{\"word\":\"x\",\"picture\":\"" + mine + "\"}]}").status()).isEqualTo(422);
+        assertThat(other.post("/api/vocabularies/" + vocabulary + "/boards", "{\"base\":2,\"name\":\"x\",\"chosen\":[{\"word\":\"x\",\"picture\":\""
+            + mine + "\"}]}").status()).isEqualTo(422);
         VocabularyStore store = TestServer.bean(VocabularyStore.class);
         Board home = store.find(vocabulary).orElseThrow().vocabulary().homeBoard();
         Button first = home.buttons().get(0);
@@ -186,7 +193,8 @@ class OwnPictureApiTest {
     void retouchingShowsAnotherPictureAndBoardsKeepTheOldOne() {
         JsonNode goat = taken("a.jpg", Photos.jpeg(60, 40), "words=Bramble").get("picture");
         http.post("/api/vocabularies/" + vocabulary + "/words", put(2, goat.get("picture").asString()));
-        JsonNode turned = http.post("/api/own-pictures/" + goat.get("id").asLong() + "/retouch", "{\"quarters\":1,\"x\":0,\"y\":0,\"side\":0,\"brighten\":0}").json();
+        JsonNode turned = http.post("/api/own-pictures/" + goat.get("id").asLong() + "/retouch",
+            "{\"quarters\":1,\"x\":0,\"y\":0,\"side\":0,\"brighten\":0}").json();
         assertThat(turned.get("picture")).isNotEqualTo(goat.get("picture"));
         assertThat(Photos.decoded(http.get("/api/own-pictures/images/" + turned.get("picture").asString().substring(4)).body()).getHeight()).isEqualTo(60);
         assertThat(http.get("/api/vocabularies/" + vocabulary + "/pictures/" + goat.get("picture").asString().substring(4)).status()).isEqualTo(200);
@@ -200,7 +208,8 @@ class OwnPictureApiTest {
         assertThat(refused.status()).isEqualTo(403);
         assertThat(refused.sentence()).isEqualTo("Only Odile, who took this picture in, can change it. Nothing was changed.");
         assertThat(other.send("DELETE", path, null).status()).isEqualTo(403);
-        assertThat(http.send("PUT", path, school.get("about").toString().replace("Bramble", "Mine")).json().get("about").get("words").get(0).asString()).isEqualTo("Mine");
+        assertThat(http.send("PUT", path, school.get("about").toString().replace("Bramble", "Mine")).json().get("about").get("words").get(0)
+            .asString()).isEqualTo("Mine");
     }
 
     @Test
@@ -209,7 +218,8 @@ class OwnPictureApiTest {
         Http.Answer pdf = http.upload("/api/own-pictures", "goat.png", "%PDF-1.7".getBytes(StandardCharsets.UTF_8));
         assertThat(pdf.status()).isEqualTo(422);
         assertThat(pdf.sentence()).startsWith("“goat.png” is a PDF");
-        assertThat(http.upload("/api/own-pictures?audience=STUDENT", "goat.jpg", Photos.jpeg(9, 9)).sentence()).isEqualTo("Choose the student this picture is for.");
+        assertThat(http.upload("/api/own-pictures?audience=STUDENT", "goat.jpg", Photos.jpeg(9, 9)).sentence())
+            .isEqualTo("Choose the student this picture is for.");
         Student foreign = TestServer.student("Foreign", marit);
         assertThat(http.upload("/api/own-pictures?audience=STUDENT&student=" + foreign.id(), "goat.jpg", Photos.jpeg(9, 9)).status()).isEqualTo(422);
         assertThat(http.get("/api/own-pictures").json()).hasSize(before);
@@ -226,12 +236,14 @@ class OwnPictureApiTest {
 
     @Test
     void creditsNameWhatALicenceAsksToBeNamedAndTheSheetSaysThem() {
-        String licensed = taken("a.jpg", Photos.jpeg(60, 40), "words=Bramble&origin=LICENCE&licence=CC+BY+4.0&author=R.+Tern&source=Goats+of+the+dunes").get("picture").get("picture").asString();
+        String licensed = taken("a.jpg", Photos.jpeg(60, 40),
+            "words=Bramble&origin=LICENCE&licence=CC+BY+4.0&author=R.+Tern&source=Goats+of+the+dunes").get("picture").get("picture").asString();
         http.post("/api/vocabularies/" + vocabulary + "/words", put(2, licensed));
         JsonNode credits = http.get("/api/vocabularies/" + vocabulary + "/credits?board=" + board).json();
         assertThat(credits.toString()).contains("\"source\":\"Goats of the dunes\"", "\"author\":\"R. Tern\"", "\"licence\":\"CC BY 4.0\"");
         String sheet = http.get("/api/vocabularies/" + vocabulary + "/boards/" + board + "/sheet").json().get("marks").toString();
         assertThat(sheet).contains("Pictures: ").contains("Goats of the dunes, R. Tern, CC BY 4.0");
-        assertThat(http.get("/api/vocabularies/" + vocabulary + "/credits").json().valueStream().map(u -> u.get("credit").get("source").asString())).contains("Dwimble’s own symbols", "Fluent Emoji");
+        assertThat(http.get("/api/vocabularies/" + vocabulary + "/credits").json().valueStream().map(u -> u.get("credit").get("source").asString()))
+            .contains("Dwimble’s own symbols", "Fluent Emoji");
     }
 }

@@ -45,7 +45,8 @@ class DatabaseTest {
     @Test
     void brokenConstraintsAreToldApart() {
         Account account = TestServer.account("Tern");
-        assertThatThrownBy(() -> database.write(session -> session.update("INSERT INTO account (sign_in, name, work, password) VALUES (?, 'x', 'x', 'x')", account.signIn().toUpperCase())))
+        assertThatThrownBy(() -> database.write(session ->
+            session.update("INSERT INTO account (sign_in, name, work, password) VALUES (?, 'x', 'x', 'x')", account.signIn().toUpperCase())))
             .extracting(e -> ((DatabaseTrouble) e).what()).isEqualTo(DatabaseTrouble.What.STANDS_TWICE);
         assertThatThrownBy(() -> database.write(session -> session.update("INSERT INTO vocabulary (head) VALUES (1)")))
             .extracting(e -> ((DatabaseTrouble) e).what()).isEqualTo(DatabaseTrouble.What.NOT_ALLOWED);
@@ -70,7 +71,8 @@ class DatabaseTest {
             assertThat(rows.next()).isTrue();
             assertThat(rows.getString(1)).isEqualTo("Plover");
         }
-        assertThatThrownBy(() -> Backup.copy(home.resolve("dwimble.db"), folder.resolve("copy.db"))).as("an older backup is not overwritten").isInstanceOf(java.sql.SQLException.class);
+        assertThatThrownBy(() -> Backup.copy(home.resolve("dwimble.db"), folder.resolve("copy.db"))).as("an older backup is not overwritten")
+            .isInstanceOf(java.sql.SQLException.class);
     }
 
     private void keep(String id) {

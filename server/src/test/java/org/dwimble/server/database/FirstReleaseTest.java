@@ -37,7 +37,8 @@ class FirstReleaseTest {
             VocabularyStore.Kept kept = store.find(ILSES_WORDS).orElseThrow();
             Board harbour = kept.vocabulary().boards().values().stream().filter(b -> b.name().equals("The harbour")).findFirst().orElseThrow();
             assertThat(harbour.buttons()).extracting(Button::label).contains("blue kite", "jellyfish", "gate", "rain").doesNotContain("kite", "red kite");
-            assertThat(harbour.buttons().stream().filter(b -> b.label().equals("seal")).findFirst().orElseThrow().layers()).containsExactly(Layer.whole("base/seal"), new Layer("core/not", 100, 100, 500));
+            assertThat(harbour.buttons().stream().filter(b -> b.label().equals("seal")).findFirst().orElseThrow().layers())
+                .containsExactly(Layer.whole("base/seal"), new Layer("core/not", 100, 100, 500));
             assertThat(kept.vocabulary().boards().values()).extracting(Board::name).doesNotContain("Pier");
 
             List<VocabularyStore.Version> line = store.versions(ILSES_WORDS, 1000);
@@ -55,7 +56,8 @@ class FirstReleaseTest {
             Vocabulary redKite = store.at(ILSES_WORDS, 31);
             assertThat(redKite.board(harbour.id()).orElseThrow().buttons()).extracting(Button::label).contains("red kite");
             Button jellyfish = harbour.buttons().stream().filter(b -> b.label().equals("jellyfish")).findFirst().orElseThrow();
-            assertThat(store.edit(ILSES_WORDS, 41, new GiveLabel(harbour.id(), jellyfish.id(), "big jelly"), VocabularyStore.Beside.NOTHING, 1, java.time.Instant.now()).after().version()).isEqualTo(42);
+            assertThat(store.edit(ILSES_WORDS, 41, new GiveLabel(harbour.id(), jellyfish.id(), "big jelly"), VocabularyStore.Beside.NOTHING, 1,
+                java.time.Instant.now()).after().version()).isEqualTo(42);
             assertThat(store.undo(ILSES_WORDS, null, 1, java.time.Instant.now()).after().vocabulary()).isEqualTo(kept.vocabulary());
 
             AccountStore accounts = app.getBean(AccountStore.class);

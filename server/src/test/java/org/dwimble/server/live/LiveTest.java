@@ -57,7 +57,8 @@ class LiveTest {
     }
 
     private long revisionOf(String board) {
-        return odiles.get(vocabulary).json().get("boards").valueStream().filter(b -> b.get("id").asString().equals(board)).findFirst().orElseThrow().get("revision").asLong();
+        return odiles.get(vocabulary).json().get("boards").valueStream().filter(b -> b.get("id").asString().equals(board)).findFirst().orElseThrow()
+            .get("revision").asLong();
     }
 
     @Test
@@ -75,6 +76,22 @@ class LiveTest {
             }
             marits.post(vocabulary + "/edits", rename(2, "Supper"));
             assertThat(names(events.next("here"))).as("found gone as soon as something is told").containsExactly("Odile home");
+        }
+    }
+
+    @Test
+    void whoLeavesSaysSoAndNobodySaysItForAnother() {
+        try (Http.Events events = odiles.events(vocabulary + "/events?board=home"); Http.Events hers = marits.events(vocabulary + "/events?board=eat")) {
+            String mine = events.next("hello").get("connection").asString();
+            String her = hers.next("hello").get("connection").asString();
+            assertThat(names(hers.next("here"))).containsExactly("Marit eat", "Odile home");
+            assertThat(marits.send("DELETE", vocabulary + "/here?connection=" + mine, null).status()).isEqualTo(200);
+            marits.post(vocabulary + "/edits", rename(1, "Lunch"));
+            assertThat(events.next("changed").get("version").asInt()).as("still told").isEqualTo(2);
+            odiles.send("PUT", vocabulary + "/here", "{\"connection\":\"" + mine + "\",\"board\":\"play\"}");
+            assertThat(names(events.next("here"))).containsExactly("Marit eat", "Odile play");
+            marits.send("DELETE", vocabulary + "/here?connection=" + her, null);
+            assertThat(names(events.next("here"))).containsExactly("Odile play");
         }
     }
 

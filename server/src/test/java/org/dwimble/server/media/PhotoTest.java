@@ -33,8 +33,10 @@ class PhotoTest {
     @Test
     void whereItWasTakenIsNotKept() throws Exception {
         byte[] camera = Photos.withExif(Photos.jpeg(80, 40), 1);
-        assertThat(ImageMetadataReader.readMetadata(new ByteArrayInputStream(camera)).getDirectoriesOfType(GpsDirectory.class)).as("the file has a place").isNotEmpty();
-        assertThat(ImageMetadataReader.readMetadata(new ByteArrayInputStream(Photo.take(camera, "a").bytes())).getDirectoriesOfType(GpsDirectory.class)).isEmpty();
+        assertThat(ImageMetadataReader.readMetadata(new ByteArrayInputStream(camera)).getDirectoriesOfType(GpsDirectory.class))
+            .as("the file has a place").isNotEmpty();
+        assertThat(ImageMetadataReader.readMetadata(new ByteArrayInputStream(Photo.take(camera, "a").bytes()))
+            .getDirectoriesOfType(GpsDirectory.class)).isEmpty();
     }
 
     @Test
@@ -66,7 +68,8 @@ class PhotoTest {
         "hello | “goat.png” was not taken in: it is not a picture or sound that Dwimble knows. Choose a photo or a drawing: JPEG, PNG, WebP, GIF or SVG.",
         "ID3x | “goat.png” is a sound, not a picture. It was not taken in."})
     void whatIsNoPictureIsSaidInASentence(String file, String sentence) {
-        assertThatThrownBy(() -> Photo.take(bytes(file), "goat.png")).isInstanceOfSatisfying(Refused.class, refused -> assertThat(new Wording().of(refused.told())).isEqualTo(sentence));
+        assertThatThrownBy(() -> Photo.take(bytes(file), "goat.png"))
+            .isInstanceOfSatisfying(Refused.class, refused -> assertThat(new Wording().of(refused.told())).isEqualTo(sentence));
     }
 
     @Test

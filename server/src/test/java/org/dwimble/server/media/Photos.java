@@ -75,7 +75,8 @@ public final class Photos {
             tiff.putInt(part).putInt(1);
         }
         ByteBuffer out = ByteBuffer.allocate(jpeg.length + 10 + tiff.position());
-        out.put(jpeg, 0, 2).putShort((short) 0xffe1).putShort((short) (8 + tiff.position())).put("Exif\0\0".getBytes()).put(tiff.array(), 0, tiff.position()).put(jpeg, 2, jpeg.length - 2);
+        out.put(jpeg, 0, 2).putShort((short) 0xffe1).putShort((short) (8 + tiff.position())).put("Exif\0\0".getBytes())
+            .put(tiff.array(), 0, tiff.position()).put(jpeg, 2, jpeg.length - 2);
         return out.array();
     }
 

@@ -101,7 +101,8 @@ class PackageApiTest {
         assertThat(shown.header("Content-Security-Policy")).contains("sandbox");
         assertThat(unzip(http.get("/api/vocabularies/" + id + "/package.obz").body()).values()).anySatisfy(b -> assertThat(b).isEqualTo(PNG));
         long other = TestServer.copy("first-choices", ilse, odile);
-        assertThat(http.get("/api/vocabularies/" + other + "/pictures/" + picture.substring(4)).status()).as("not through a vocabulary that lacks it").isEqualTo(404);
+        assertThat(http.get("/api/vocabularies/" + other + "/pictures/" + picture.substring(4)).status()).as("not through a vocabulary that lacks it")
+            .isEqualTo(404);
         Account stranger = TestServer.account("Stranger");
         assertThat(Http.as(stranger).get("/api/vocabularies/" + id + "/pictures/" + picture.substring(4)).status()).isEqualTo(404);
     }

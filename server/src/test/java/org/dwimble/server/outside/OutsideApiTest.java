@@ -21,7 +21,8 @@ class OutsideApiTest {
     private final String service = TestServer.bean(SimulatedService.class).address();
 
     private void trouble(String how) throws Exception {
-        HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(service + "/trouble?" + how)).PUT(HttpRequest.BodyPublishers.noBody()).build(), HttpResponse.BodyHandlers.discarding());
+        HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create(service + "/trouble?" + how)).PUT(HttpRequest.BodyPublishers.noBody())
+            .build(), HttpResponse.BodyHandlers.discarding());
     }
 
     @AfterEach
@@ -42,12 +43,14 @@ class OutsideApiTest {
 
     @Test
     void aKeptPictureIsFoundByTheWordItWasLookedForAndKeepsItsLicence() {
-        JsonNode kept = http.post("/api/outside-pictures/europeancastle", "{\"word\":\"Ravenskeep\",\"title\":\"castle on a rock\",\"licence\":\"Apache-2.0\",\"author\":\"Mozilla, FxEmoji\"}").json();
+        JsonNode kept = http.post("/api/outside-pictures/europeancastle",
+            "{\"word\":\"Ravenskeep\",\"title\":\"castle on a rock\",\"licence\":\"Apache-2.0\",\"author\":\"Mozilla, FxEmoji\"}").json();
         JsonNode about = kept.get("picture").get("about");
         assertThat(about.get("licence").asString()).isEqualTo("Apache-2.0");
         assertThat(about.get("author").asString()).isEqualTo("Mozilla, FxEmoji");
         assertThat(about.get("origin").asString()).isEqualTo("LICENCE");
-        assertThat(http.get("/api/pictures?query=Ravenskeep").json().get("pictures").get(0).get("id").asString()).isEqualTo(kept.get("picture").get("picture").asString());
+        assertThat(http.get("/api/pictures?query=Ravenskeep").json().get("pictures").get(0).get("id").asString())
+            .isEqualTo(kept.get("picture").get("picture").asString());
     }
 
     @ParameterizedTest
@@ -61,7 +64,8 @@ class OutsideApiTest {
         assertThat(answer.status()).isEqualTo(502);
         assertThat(answer.sentence()).isEqualTo(sentence);
         int before = http.get("/api/own-pictures").json().size();
-        assertThat(http.post("/api/outside-pictures/europeancastle", "{\"word\":\"x\",\"title\":\"x\",\"licence\":\"Apache-2.0\",\"author\":\"\"}").status()).isIn(422, 502);
+        assertThat(http.post("/api/outside-pictures/europeancastle", "{\"word\":\"x\",\"title\":\"x\",\"licence\":\"Apache-2.0\",\"author\":\"\"}")
+            .status()).isIn(422, 502);
         assertThat(http.get("/api/own-pictures").json()).hasSize(before);
     }
 

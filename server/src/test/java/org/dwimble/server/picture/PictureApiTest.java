@@ -27,23 +27,28 @@ class PictureApiTest {
     void aPictureChosenForAWordIsThatStudentsPictureForItFromThenOn() {
         String board = http.post("/api/vocabularies/" + vocabulary + "/boards", "{\"base\":1,\"name\":\"Harbour\"}").json().get("added").get(0).asString();
         assertThat(ids(http.get("/api/pictures?query=orange&student=" + ilse.id()).json().get("pictures")).get(0)).isEqualTo("base/tangerine");
-        http.post("/api/vocabularies/" + vocabulary + "/words", "{\"base\":2,\"board\":\"" + board + "\",\"text\":\"orange\",\"picture\":\"base/orange-circle\"}");
+        http.post("/api/vocabularies/" + vocabulary + "/words", "{\"base\":2,\"board\":\"" + board
+            + "\",\"text\":\"orange\",\"picture\":\"base/orange-circle\"}");
         JsonNode now = http.get("/api/pictures?query=Orange&student=" + ilse.id()).json().get("pictures");
         assertThat(now.get(0).get("id").asString()).isEqualTo("base/orange-circle");
         assertThat(now.get(0).get("why").asString()).isEqualTo("chosen before");
         assertThat(ids(http.get("/api/pictures?query=orange").json().get("pictures")).get(0)).as("for others").isEqualTo("base/tangerine");
-        JsonNode again = http.post("/api/vocabularies/" + vocabulary + "/words", "{\"base\":3,\"board\":\"" + board + "\",\"text\":\"orange\"}").json().get("boards").get(0).get("buttons");
-        assertThat(again.valueStream().filter(b -> b.get("label").asString().equals("orange")).map(b -> b.get("picture").asString())).containsExactly("base/orange-circle", "base/orange-circle");
+        JsonNode again = http.post("/api/vocabularies/" + vocabulary + "/words", "{\"base\":3,\"board\":\"" + board + "\",\"text\":\"orange\"}")
+            .json().get("boards").get(0).get("buttons");
+        assertThat(again.valueStream().filter(b -> b.get("label").asString().equals("orange")).map(b -> b.get("picture").asString()))
+            .containsExactly("base/orange-circle", "base/orange-circle");
         assertThat(ids(http.get("/api/students/" + ilse.id() + "/pictures").json().get("recent"))).startsWith("base/orange-circle");
     }
 
     @Test
     void aKindChosenForAWordIsRemembered() {
         String board = http.post("/api/vocabularies/" + vocabulary + "/boards", "{\"base\":1,\"name\":\"Harbour\"}").json().get("added").get(0).asString();
-        JsonNode put = http.post("/api/vocabularies/" + vocabulary + "/words", "{\"base\":2,\"board\":\"" + board + "\",\"text\":\"fish\"}").json().get("boards").get(0).get("buttons");
+        JsonNode put = http.post("/api/vocabularies/" + vocabulary + "/words", "{\"base\":2,\"board\":\"" + board + "\",\"text\":\"fish\"}").json()
+            .get("boards").get(0).get("buttons");
         JsonNode fish = put.valueStream().filter(b -> b.get("label").asString().equals("fish")).findFirst().orElseThrow();
         assertThat(fish.get("kind").asString()).isEqualTo("thing");
-        http.post("/api/vocabularies/" + vocabulary + "/edits", "{\"base\":3,\"edit\":{\"type\":\"give-kind\",\"board\":\"" + board + "\",\"button\":\"" + fish.get("id").asString() + "\",\"kind\":\"do\"}}");
+        http.post("/api/vocabularies/" + vocabulary + "/edits", "{\"base\":3,\"edit\":{\"type\":\"give-kind\",\"board\":\"" + board
+            + "\",\"button\":\"" + fish.get("id").asString() + "\",\"kind\":\"do\"}}");
         assertThat(http.get("/api/pictures?query=fish&student=" + ilse.id()).json().get("kind").asString()).isEqualTo("do");
         assertThat(http.get("/api/pictures?query=fish").json().get("kind").asString()).isEqualTo("thing");
     }
@@ -52,9 +57,11 @@ class PictureApiTest {
     void wordsWithASoundComeAsAListThatGoesOnANewBoardInOneGo() {
         JsonNode heard = http.get("/api/pictures/by-sound?how=STARTS&phone=K&most=24").json().get("pictures");
         assertThat(heard).hasSize(24);
-        String chosen = heard.valueStream().limit(3).map(h -> "{\"word\":\"" + h.get("word").asString() + "\",\"picture\":\"" + h.get("id").asString() + "\"}").toList().toString();
+        String chosen = heard.valueStream().limit(3)
+            .map(h -> "{\"word\":\"" + h.get("word").asString() + "\",\"picture\":\"" + h.get("id").asString() + "\"}").toList().toString();
         JsonNode made = http.post("/api/vocabularies/" + vocabulary + "/boards", "{\"base\":1,\"name\":\"Sounds k\",\"chosen\":" + chosen + "}").json();
-        assertThat(made.get("boards").get(0).get("buttons").valueStream().map(b -> b.get("label").asString())).containsAll(heard.valueStream().limit(3).map(h -> h.get("word").asString()).toList());
+        assertThat(made.get("boards").get(0).get("buttons").valueStream().map(b -> b.get("label").asString()))
+            .containsAll(heard.valueStream().limit(3).map(h -> h.get("word").asString()).toList());
     }
 
     @Test
@@ -79,7 +86,8 @@ class PictureApiTest {
 
     @Test
     void everyPeoplePictureOfAStudentFollowsTheAppearanceAlsoInAPackageAndBack() throws Exception {
-        http.send("PUT", "/api/students/" + ilse.id(), "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":200000,\"height\":150000},\"appearance\":{\"look\":\"COLOUR\",\"tone\":\"DARK\",\"hair\":\"RED\"}}");
+        http.send("PUT", "/api/students/" + ilse.id(),
+            "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":200000,\"height\":150000},\"appearance\":{\"look\":\"COLOUR\",\"tone\":\"DARK\",\"hair\":\"RED\"}}");
         String art = http.get("/api/vocabularies/" + vocabulary).json().get("art").asString();
         assertThat(art).isEqualTo("colour.dark.red");
         String want = new String(Http.nobody().get("/art/" + art + "/core/want.svg").body(), StandardCharsets.UTF_8);
@@ -91,6 +99,7 @@ class PictureApiTest {
         Http.Answer back = http.upload("/api/students/" + ilse.id() + "/packages", "x.obz", obz);
         assertThat(back.json().get("findings")).isEmpty();
         long copy = back.json().get("vocabulary").asLong();
-        assertThat(http.get("/api/vocabularies/" + copy + "/boards").body()).as("library pictures are known again in any appearance").isEqualTo(http.get("/api/vocabularies/" + vocabulary + "/boards").body());
+        assertThat(http.get("/api/vocabularies/" + copy + "/boards").body()).as("library pictures are known again in any appearance")
+            .isEqualTo(http.get("/api/vocabularies/" + vocabulary + "/boards").body());
     }
 }

@@ -67,7 +67,8 @@ class SheetApiTest {
         for (var board : http.get("/api/vocabularies/" + id).json().get("boards")) {
             harbour = board.get("name").asString().equals("Harbour") ? board.get("id").asString() : harbour;
         }
-        http.post("/api/vocabularies/" + id + "/words", "{\"base\":2,\"board\":\"" + harbour + "\",\"from\":{\"row\":0,\"column\":0},\"text\":\"crab 🦀, مرحبا, łódź, Привіт\"}");
+        http.post("/api/vocabularies/" + id + "/words", "{\"base\":2,\"board\":\"" + harbour
+            + "\",\"from\":{\"row\":0,\"column\":0},\"text\":\"crab 🦀, مرحبا, łódź, Привіт\"}");
         var page = http.get("/api/vocabularies/" + id + "/boards/" + harbour + "/sheet").json();
         assertThat(page.get("notes").toString()).contains("crab 🦀").contains("مرحبا").doesNotContain("łódź").doesNotContain("Привіт");
         assertThat(pdf(harbour, "size=PAGE")).startsWith("%PDF".getBytes());

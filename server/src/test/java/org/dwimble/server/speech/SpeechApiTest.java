@@ -58,7 +58,8 @@ class SpeechApiTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"'  ' | There is nothing to say yet.", "🦀 | The stand-in voice speaks English letters", "蟹 | The stand-in voice speaks English letters"})
+    @CsvSource(delimiter = '|', value = {"'  ' | There is nothing to say yet.", "🦀 | The stand-in voice speaks English letters",
+        "蟹 | The stand-in voice speaks English letters"})
     void whatCannotBeSpokenIsSaidNotPlayedAsSilence(String text, String sentence) {
         Http.Answer answer = say(text);
         assertThat(answer.status()).isEqualTo(422);

@@ -113,7 +113,8 @@ class StartersTest {
         assertThat(all).isGreaterThanOrEqualTo(0.60);
         String told = Files.readString(Path.of("../docs/starters.md"));
         assertThat(told).as("docs/starters.md tells the figures as they are")
-            .contains(String.format(Locale.ROOT, "%.1f%% of running words", home * 100)).contains(String.format(Locale.ROOT, "%.1f%% of running words", all * 100));
+            .contains(String.format(Locale.ROOT, "%.1f%% of running words", home * 100))
+                .contains(String.format(Locale.ROOT, "%.1f%% of running words", all * 100));
     }
 
     @Test

@@ -41,26 +41,36 @@ class AccessTest {
         Map.entry("GET /api/students", For.SIGNED_IN), Map.entry("POST /api/students", For.SIGNED_IN), Map.entry("GET /api/screens", For.SIGNED_IN),
         Map.entry("GET /api/pictures", For.SIGNED_IN), Map.entry("GET /api/speech", For.SIGNED_IN), Map.entry("GET /api/notices", For.SIGNED_IN),
         Map.entry("GET /api/students/{student}", For.TEAM), Map.entry("PUT /api/students/{student}", For.EDITORS),
-        Map.entry("GET /api/students/{student}/team", For.TEAM), Map.entry("PUT /api/students/{student}/team/{signIn}", For.OWNERS), Map.entry("DELETE /api/students/{student}/team/{signIn}", For.OWNERS),
-        Map.entry("GET /api/students/{student}/starters", For.TEAM), Map.entry("GET /api/students/{student}/vocabularies", For.TEAM), Map.entry("POST /api/students/{student}/vocabularies", For.EDITORS),
+        Map.entry("GET /api/students/{student}/team", For.TEAM), Map.entry("PUT /api/students/{student}/team/{signIn}", For.OWNERS),
+            Map.entry("DELETE /api/students/{student}/team/{signIn}", For.OWNERS),
+        Map.entry("GET /api/students/{student}/starters", For.TEAM), Map.entry("GET /api/students/{student}/vocabularies", For.TEAM),
+            Map.entry("POST /api/students/{student}/vocabularies", For.EDITORS),
         Map.entry("POST /api/students/{student}/packages", For.EDITORS),
-        Map.entry("GET /api/vocabularies/{vocabulary}", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/boards", For.TEAM), Map.entry("POST /api/vocabularies/{vocabulary}/boards", For.EDITORS),
+        Map.entry("GET /api/vocabularies/{vocabulary}", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/boards", For.TEAM),
+            Map.entry("POST /api/vocabularies/{vocabulary}/boards", For.EDITORS),
         Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/versions", For.TEAM),
         Map.entry("GET /api/vocabularies/{vocabulary}/findings", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/steps", For.TEAM),
         Map.entry("GET /api/vocabularies/{vocabulary}/events", For.TEAM), Map.entry("PUT /api/vocabularies/{vocabulary}/here", For.TEAM),
+        Map.entry("DELETE /api/vocabularies/{vocabulary}/here", For.TEAM),
         Map.entry("POST /api/vocabularies/{vocabulary}/going-back", For.EDITORS),
         Map.entry("POST /api/vocabularies/{vocabulary}/edits", For.EDITORS), Map.entry("POST /api/vocabularies/{vocabulary}/words", For.EDITORS),
         Map.entry("POST /api/vocabularies/{vocabulary}/undo", For.EDITORS), Map.entry("POST /api/vocabularies/{vocabulary}/redo", For.EDITORS),
-        Map.entry("GET /api/vocabularies/{vocabulary}/package.obz", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/board.obf", For.TEAM),
-        Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/sheet", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/sheet.pdf", For.TEAM),
+        Map.entry("GET /api/vocabularies/{vocabulary}/package.obz", For.TEAM),
+            Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/board.obf", For.TEAM),
+        Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/sheet", For.TEAM),
+            Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/sheet.pdf", For.TEAM),
         Map.entry("GET /api/vocabularies/{vocabulary}/pictures/{hash}", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/credits", For.TEAM),
         Map.entry("GET /api/students/{student}/pictures", For.TEAM),
         Map.entry("GET /art/{appearance}/{set}/{name}.svg", For.ANYBODY),
-        Map.entry("GET /api/pictures/categories", For.SIGNED_IN), Map.entry("GET /api/pictures/by-sound", For.SIGNED_IN), Map.entry("GET /api/pictures/pairs", For.SIGNED_IN),
+        Map.entry("GET /api/pictures/categories", For.SIGNED_IN), Map.entry("GET /api/pictures/by-sound", For.SIGNED_IN),
+            Map.entry("GET /api/pictures/pairs", For.SIGNED_IN),
         Map.entry("GET /api/pictures/{set}/{name}", For.SIGNED_IN), Map.entry("GET /api/sounds", For.SIGNED_IN),
-        Map.entry("GET /api/own-pictures", For.SIGNED_IN), Map.entry("POST /api/own-pictures", For.SIGNED_IN), Map.entry("GET /api/own-pictures/images/{hash}", For.SIGNED_IN),
-        Map.entry("PUT /api/own-pictures/{id}", For.SIGNED_IN), Map.entry("DELETE /api/own-pictures/{id}", For.SIGNED_IN), Map.entry("POST /api/own-pictures/{id}/retouch", For.SIGNED_IN),
-        Map.entry("GET /api/outside-pictures", For.SIGNED_IN), Map.entry("GET /api/outside-pictures/{id}", For.SIGNED_IN), Map.entry("POST /api/outside-pictures/{id}", For.SIGNED_IN)));
+        Map.entry("GET /api/own-pictures", For.SIGNED_IN), Map.entry("POST /api/own-pictures", For.SIGNED_IN),
+            Map.entry("GET /api/own-pictures/images/{hash}", For.SIGNED_IN),
+        Map.entry("PUT /api/own-pictures/{id}", For.SIGNED_IN), Map.entry("DELETE /api/own-pictures/{id}", For.SIGNED_IN),
+            Map.entry("POST /api/own-pictures/{id}/retouch", For.SIGNED_IN),
+        Map.entry("GET /api/outside-pictures", For.SIGNED_IN), Map.entry("GET /api/outside-pictures/{id}", For.SIGNED_IN),
+            Map.entry("POST /api/outside-pictures/{id}", For.SIGNED_IN)));
 
     private final Account odile = TestServer.account("Odile");
     private final Account marit = TestServer.account("Marit");
@@ -82,7 +92,8 @@ class AccessTest {
         String path = parts[1].replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary)).replace("{board}", "eat")
             .replace("{signIn}", joris.signIn()).replace("{hash}", "00").replace("{id}", "999999")
             .replace("{appearance}", "colour.yellow.usual").replace("{set}", "base").replace("{name}", "kite");
-        String query = parts[1].endsWith("/pictures") ? "?query=kite" : parts[1].endsWith("/by-sound") ? "?how=RHYMES" : parts[1].endsWith("/pairs") ? "?one=K&other=G" : parts[1].endsWith("/speech") ? "?text=kite" : "";
+        String query = parts[1].endsWith("/pictures") ? "?query=kite" : parts[1].endsWith("/by-sound") ? "?how=RHYMES" : parts[1].endsWith("/pairs")
+            ? "?one=K&other=G" : parts[1].endsWith("/speech") ? "?text=kite" : parts[1].endsWith("/here") ? "?connection=none" : "";
         if (description.path("requestBody").path("content").has("multipart/form-data")) {
             return http.upload(path, "x.obz", new byte[] {1});
         }
@@ -138,7 +149,8 @@ class AccessTest {
         Http http = Http.as(stranger);
         assertThat(http.get("/api/vocabularies/" + starter).status()).isEqualTo(200);
         for (String change : new String[] {"edits", "words", "undo", "redo", "boards"}) {
-            Http.Answer refused = http.post("/api/vocabularies/" + starter + "/" + change, "{\"base\":1,\"edit\":{\"type\":\"delete-board\",\"board\":\"eat\"},\"name\":\"x\"}");
+            Http.Answer refused = http.post("/api/vocabularies/" + starter + "/" + change,
+                "{\"base\":1,\"edit\":{\"type\":\"delete-board\",\"board\":\"eat\"},\"name\":\"x\"}");
             assertThat(refused.status()).as(change).isEqualTo(403);
             assertThat(refused.sentence()).isEqualTo("A starter cannot be changed. Copy it for a student first, then change the copy.");
         }

@@ -67,7 +67,8 @@ class WordingTest {
 
     @Test
     void everySentenceIsCalmAndWithoutAProgramsWords() {
-        wording.patterns().forEach((key, pattern) -> assertThat(pattern.toPattern()).as(key).doesNotContain("!").doesNotContain("'").doesNotContainIgnoringCase("error").doesNotContainIgnoringCase("invalid"));
+        wording.patterns().forEach((key, pattern) -> assertThat(pattern.toPattern()).as(key).doesNotContain("!").doesNotContain("'")
+            .doesNotContainIgnoringCase("error").doesNotContainIgnoringCase("invalid"));
     }
 
     @Test
@@ -80,12 +81,14 @@ class WordingTest {
 
     @Test
     void whatIsToldInsideIsPutIntoWordsFirst() {
-        assertThat(wording.of(Told.of("took-back", "what", Told.of("took-off", "button", Told.of("a-picture"), "board", "Eat")))).isEqualTo("took back: took a picture off Eat");
+        assertThat(wording.of(Told.of("took-back", "what", Told.of("took-off", "button", Told.of("a-picture"), "board", "Eat"))))
+            .isEqualTo("took back: took a picture off Eat");
     }
 
     @Test
     void wordsOfPeopleAreNotTakenForPatterns() {
-        assertThat(wording.of(Told.of("called", "button", "{0}", "label", "it''s {x, plural}", "board", "A'B"))).isEqualTo("called {0} “it''s {x, plural}” on A'B");
+        assertThat(wording.of(Told.of("called", "button", "{0}", "label", "it''s {x, plural}", "board", "A'B")))
+            .isEqualTo("called {0} “it''s {x, plural}” on A'B");
     }
 
     @Test

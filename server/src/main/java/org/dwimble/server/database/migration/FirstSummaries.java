@@ -39,7 +39,8 @@ final class FirstSummaries {
     static Told read(String summary) {
         Matcher put = PUT.matcher(summary);
         if (put.matches()) {
-            return Told.of("put", "words", List.of(put.group(1).split(", ")), "more", put.group(2) == null ? 0 : Integer.parseInt(put.group(2)), "board", put.group(3));
+            return Told.of("put", "words", List.of(put.group(1).split(", ")), "more", put.group(2) == null ? 0 : Integer.parseInt(put.group(2)),
+                "board", put.group(3));
         }
         for (Form form : FORMS) {
             Matcher matcher = form.pattern.matcher(summary);

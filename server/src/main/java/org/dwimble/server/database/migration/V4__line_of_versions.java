@@ -26,7 +26,8 @@ import org.springframework.stereotype.Component;
 @Component
 class V4__line_of_versions extends BaseJavaMigration {
 
-    private record Old(int number, @Nullable Integer parent, String madeAt, @Nullable Long account, String summary, @Nullable String name, List<Object> counts) {
+    private record Old(int number, @Nullable Integer parent, String madeAt, @Nullable Long account, String summary, @Nullable String name,
+        List<Object> counts) {
     }
 
     private record Change(String document, @Nullable Long before, @Nullable Long after) {
@@ -44,9 +45,11 @@ class V4__line_of_versions extends BaseJavaMigration {
     /** If two people sign in with names that are now one, both still can, each by the name as it was. */
     private static void foldSignIns(Session session) throws SQLException {
         Set<String> taken = new HashSet<>();
-        for (Map.Entry<Long, String> account : session.list("SELECT id, sign_in FROM account ORDER BY id", row -> Map.entry(row.getLong(1), row.getString(2)))) {
+        for (Map.Entry<Long, String> account : session.list("SELECT id, sign_in FROM account ORDER BY id",
+            row -> Map.entry(row.getLong(1), row.getString(2)))) {
             String folded = Names.folded(account.getValue());
-            session.update("UPDATE account SET sign_in_folded = ? WHERE id = ?", taken.add(folded) ? folded : folded + " " + account.getKey(), account.getKey());
+            session.update("UPDATE account SET sign_in_folded = ? WHERE id = ?", taken.add(folded) ? folded : folded + " " + account.getKey(),
+                account.getKey());
         }
     }
 
@@ -63,8 +66,10 @@ class V4__line_of_versions extends BaseJavaMigration {
             this.session = session;
             this.vocabulary = vocabulary;
             session.list("SELECT number, parent, made_at, account_id, summary, name, words, shown, boards, buttons FROM version WHERE vocabulary_id = ? ORDER BY number",
-                row -> old.put(row.getInt("number"), new Old(row.getInt("number"), Session.integer(row, "parent"), row.getString("made_at"), Session.number(row, "account_id"),
-                    row.getString("summary"), row.getString("name"), List.of(row.getInt("words"), row.getInt("shown"), row.getInt("boards"), row.getInt("buttons")))), vocabulary);
+                row -> old.put(row.getInt("number"),
+                    new Old(row.getInt("number"), Session.integer(row, "parent"), row.getString("made_at"), Session.number(row, "account_id"),
+                    row.getString("summary"), row.getString("name"),
+                        List.of(row.getInt("words"), row.getInt("shown"), row.getInt("boards"), row.getInt("buttons")))), vocabulary);
             session.list("SELECT version, document, before, after FROM version_change WHERE vocabulary_id = ? ORDER BY version, document",
                 row -> changes.computeIfAbsent(row.getInt("version"), v -> new ArrayList<>())
                     .add(new Change(row.getString("document"), Session.number(row, "before"), Session.number(row, "after"))), vocabulary);
@@ -77,7 +82,8 @@ class V4__line_of_versions extends BaseJavaMigration {
                 if (version.parent != null && version.parent != at) {
                     go(at, version.parent, version.madeAt, version.account);
                 }
-                insert(version.madeAt, version.account, FirstSummaries.read(version.summary), version.name, version.counts, changes.getOrDefault(version.number, List.of()));
+                insert(version.madeAt, version.account, FirstSummaries.read(version.summary), version.name, version.counts,
+                    changes.getOrDefault(version.number, List.of()));
                 numbers.put(version.number, last);
                 at = version.number;
             }
@@ -124,7 +130,8 @@ class V4__line_of_versions extends BaseJavaMigration {
                 .filter(c -> c.document.equals(document)).findFirst().map(Change::before).orElse(null);
         }
 
-        private void insert(String madeAt, @Nullable Long account, Told told, @Nullable String name, List<Object> counts, List<Change> made) throws SQLException {
+        private void insert(String madeAt, @Nullable Long account, Told told, @Nullable String name, List<Object> counts,
+            List<Change> made) throws SQLException {
             int number = ++last;
             session.update("INSERT INTO line (vocabulary_id, number, made_at, account_id, told, name, act, words, shown, boards, buttons) VALUES (?, ?, ?, ?, ?, ?, 'CHANGE', ?, ?, ?, ?)",
                 vocabulary, number, madeAt, account, ToldDocument.write(told), name, counts.get(0), counts.get(1), counts.get(2), counts.get(3));

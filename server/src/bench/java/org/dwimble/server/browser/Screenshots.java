@@ -1,0 +1,143 @@
+package org.dwimble.server.browser;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
+import com.microsoft.playwright.options.ScreenshotAnimations;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import javax.imageio.ImageIO;
+import org.dwimble.server.TestServer;
+import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Takes one picture of each main view, from a demo school made for it, into the folder given. A picture is taken only
+ * when its view says that it is ready, and one whose main part is empty is a failure, not a picture.
+ *
+ * <pre>Screenshots FOLDER [WIDTHxHEIGHT [still]]</pre>
+ */
+public final class Screenshots {
+    /** Fewer colours than this in the middle of a page mean that nothing is drawn there. */
+    private static final int FEWEST_COLOURS = 40;
+
+    private final Path folder;
+    private final String address;
+    private Page page;
+
+    private Screenshots(Path folder, String address) {
+        this.folder = folder;
+        this.address = address;
+    }
+
+    public static void main(String[] arguments) throws IOException {
+        Path folder = Files.createDirectories(Path.of(arguments[0]));
+        String[] size = (arguments.length > 1 ? arguments[1] : "1280x800").split("x");
+        boolean still = arguments.length > 2 && arguments[2].equals("still");
+        try (ServletWebServerApplicationContext app = TestServer.start(Files.createTempDirectory("dwimble-pictures"), "--spring.profiles.active=demo");
+             Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))) {
+            com.microsoft.playwright.Browser chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setHeadless(true)
+                .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync")));
+            com.microsoft.playwright.Browser.NewContextOptions options = new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(Integer.parseInt(size[0]), Integer.parseInt(size[1])).setReducedMotion(still ? ReducedMotion.REDUCE : ReducedMotion.NO_PREFERENCE);
+            Screenshots pictures = new Screenshots(folder, "http://localhost:" + app.getWebServer().getPort());
+            try (BrowserContext odile = chromium.newContext(options); BrowserContext marit = chromium.newContext(options)) {
+                pictures.all(odile, marit);
+            }
+        }
+    }
+
+    private void all(BrowserContext odile, BrowserContext marit) throws IOException {
+        page = odile.newPage();
+        show("/", "sign-in");
+        signIn(page, "Odile");
+        show("/caseload", "caseload");
+        show("/students/sefa/start", "starters");
+        long ilse = vocabulary("Ilse");
+        String harbour = board(ilse, "Harbour");
+        show("/vocabularies/" + ilse + "/boards/" + harbour, "bench", () -> page.locator("[role=gridcell][aria-label^='lighthouse,']").or(page.locator("[role=gridcell][aria-label^='school,']")).first().click());
+        Page hers = marit.newPage();
+        hers.navigate(address + "/");
+        signIn(hers, "Marit");
+        hers.navigate(address + "/vocabularies/" + ilse + "/boards/" + harbour);
+        hers.locator("[data-ready]").waitFor();
+        show("/vocabularies/" + ilse + "/boards/" + harbour, "together", () -> {
+            page.getByLabel("Who else is here").waitFor();
+            hers.locator("#word-line").fill("lantern");
+            hers.keyboard().press("Enter");
+            page.locator("[role=gridcell][aria-label^='lantern,']").click();
+        });
+        hers.close();
+        long tomasz = vocabulary("Tomasz");
+        show("/vocabularies/" + tomasz + "/boards/" + board(tomasz, "Workshop"), "mend", () -> page.getByText("Worth a look").waitFor());
+        show("/vocabularies/" + ilse + "/talk?board=" + harbour, "talk", () -> List.of("ferry,", "crab").forEach(w -> page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(w.replace(",", "")).setExact(true)).first().click()));
+        show("/vocabularies/" + ilse + "/boards/" + harbour + "/print", "print");
+        show("/pictures", "pictures", () -> {
+            page.getByLabel("Word").or(page.getByRole(AriaRole.TEXTBOX)).first().fill("cat");
+            page.locator(".tile").first().waitFor();
+        });
+        show("/pictures/own", "own-pictures");
+    }
+
+    private static void signIn(Page page, String name) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^" + name))).first().click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name + ": account")).waitFor();
+    }
+
+    private long vocabulary(String student) {
+        for (JsonNode row : json("/api/students")) {
+            if (row.get("student").get("name").asString().equals(student)) {
+                return row.get("vocabulary").get("id").asLong();
+            }
+        }
+        throw new IllegalStateException("no student " + student);
+    }
+
+    private String board(long vocabulary, String name) {
+        return json("/api/vocabularies/" + vocabulary).get("boards").valueStream().filter(b -> b.get("name").asString().equals(name)).findFirst().orElseThrow().get("id").asString();
+    }
+
+    private JsonNode json(String path) {
+        return tools.jackson.databind.json.JsonMapper.shared().readTree(page.request().get(address + path).body());
+    }
+
+    private void show(String path, String name) throws IOException {
+        show(path, name, () -> { });
+    }
+
+    private void show(String path, String name, Runnable prepare) throws IOException {
+        page.navigate(address + path);
+        Locator ready = page.locator("[data-ready]");
+        ready.waitFor();
+        prepare.run();
+        page.waitForFunction("() => !document.querySelector('[aria-busy=true]') && [...document.images].every((i) => i.complete) && document.fonts.status === 'loaded'");
+        byte[] png = page.screenshot(new Page.ScreenshotOptions().setAnimations(ScreenshotAnimations.DISABLED));
+        refuseEmpty(png, name);
+        Files.write(folder.resolve(name + ".png"), png);
+        System.out.println(name);
+    }
+
+    private static void refuseEmpty(byte[] png, String name) throws IOException {
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(png));
+        Set<Integer> colours = new HashSet<>();
+        for (int x = image.getWidth() / 6; x < image.getWidth() * 5 / 6; x++) {
+            for (int y = image.getHeight() / 6; y < image.getHeight() * 5 / 6; y++) {
+                colours.add(image.getRGB(x, y));
+            }
+        }
+        if (colours.size() < FEWEST_COLOURS) {
+            throw new IllegalStateException(name + ": the main part is empty (" + colours.size() + " colours in it). Nothing was taken.");
+        }
+    }
+}

@@ -1,0 +1,92 @@
+package org.dwimble.server.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Every dialog, drop-down and message is to be seen, whether or not the system asks for less motion. */
+class MotionBrowserTest extends SignedIn {
+    MotionBrowserTest() {
+        super("starter-40");
+    }
+
+    /** Waits until something is not only there but seen: nothing round it is see-through, it has a size, and it moves no more. */
+    private void seen(Locator what) {
+        what.waitFor();
+        page.waitForFunction("""
+            e => { const seen = (n) => !n || (Number(getComputedStyle(n).opacity) > 0.99 && getComputedStyle(n).visibility !== 'hidden' && seen(n.parentElement));
+                const r = e.getBoundingClientRect(); return seen(e) && r.width > 20 && r.height > 10 && e.getAnimations({ subtree: true }).every((a) => a.playState !== 'running'); }""", what.elementHandle());
+    }
+
+    private Locator dialog() {
+        return page.getByRole(AriaRole.DIALOG).last();
+    }
+
+    private Locator item(String name) {
+        return page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private void leave() {
+        page.keyboard().press("Escape");
+        page.waitForFunction("() => ![...document.querySelectorAll('[role=dialog]')].some((d) => d.checkVisibility())");
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = ReducedMotion.class)
+    void everythingThatOpensIsSeen(ReducedMotion motion) {
+        page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(motion));
+        page.navigate("/caseload");
+        w.button("Add a student").click();
+        seen(dialog());
+        leave();
+        w.button("Odile: account").click();
+        seen(page.getByRole(AriaRole.MENU).last());
+        page.keyboard().press("Escape");
+
+        w.bench(id, "eating");
+        w.cell("apple,").click();
+        w.button("More to do with these boards").click();
+        seen(item("Whose the pictures are"));
+        item("Whose the pictures are").click();
+        seen(dialog());
+        leave();
+        w.button("another picture").click();
+        seen(dialog());
+        leave();
+        w.button("Change the kind").click();
+        seen(item("a who word"));
+        page.keyboard().press("Escape");
+        w.choose("More to do with these boards", "Delete this board…");
+        seen(dialog());
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Leave it")).click();
+        page.waitForFunction("() => ![...document.querySelectorAll('[role=dialog]')].some((d) => d.checkVisibility())");
+        page.locator("#word-line").fill("captain, captain, captain, captain, captain, captain, captain, captain, captain, captain, captain, captain, captain, captain");
+        page.keyboard().press("Enter");
+        seen(page.getByText("Nothing was changed; paste fewer, or use another board.").or(page.getByText("Every cell of")).first());
+
+        page.route("**/events*", route -> route.abort());
+        w.bench(id, "play");
+        w.cell("ball,").click();
+        http.post("/api/vocabularies/" + id + "/edits", "{\"base\":1,\"edit\":{\"type\":\"give-label\",\"board\":\"play\",\"button\":\"play-ball\",\"label\":\"bat " + motion + "\"}}");
+        w.button("Change the label").click();
+        page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Change the label")).fill("beach ball");
+        page.keyboard().press("Enter");
+        seen(dialog());
+        assertThat(dialog().innerText()).contains("You changed the same thing since, in another window");
+        leave();
+
+        page.navigate("/pictures");
+        page.getByLabel("Category").or(page.getByRole(AriaRole.COMBOBOX)).first().click();
+        seen(page.locator(".ant-select-dropdown").last());
+        page.keyboard().press("Escape");
+
+        page.context().clearCookies(new com.microsoft.playwright.BrowserContext.ClearCookiesOptions().setName("dwimble"));
+        page.navigate("/caseload");
+        page.getByLabel("Password").waitFor();
+    }
+}
