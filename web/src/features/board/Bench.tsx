@@ -168,11 +168,12 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   }
 
   const conflict = state.conflicts[0];
+  const alone = new Set(here.map((h) => h.account)).size < 2;
   return (
     <div className="bench" data-ready>
       <PathBar view={view} line={line} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-vocabulary', name })}>
         <WhoIsHere here={here} view={view} board={boardId} onGo={go} />
-        <span className="quiet kept">{mayEdit ? `Kept as you go · version ${view.version}` : view.starter ? 'A starter, to be copied' : 'You can look and talk'}</span>
+        <span className="quiet kept">{mayEdit ? `${alone ? 'Kept as you go' : 'Kept'} · version ${view.version}` : view.starter ? 'A starter, to be copied' : 'You can look and talk'}</span>
         {mayEdit && <UndoAndRedo steps={steps.data} onStep={(what) => void step(what)} />}
         <PlainButton onClick={() => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/print`)}>Print</PlainButton>
         <Dropdown trigger={['click']} menu={{

@@ -32,8 +32,8 @@ export function useLive(id: number, board: string): Here[] {
       });
       source.addEventListener('changed', (e) => heard((JSON.parse((e as MessageEvent<string>).data) as Revised).version));
       source.addEventListener('here', (e) => setHere(JSON.parse((e as MessageEvent<string>).data) as Here[]));
+      // The name of a connection is kept when it is cut, as that happens before a page that is left can say so.
       source.onerror = () => {
-        connection.current = undefined;
         setHere([]);
         if (source?.readyState === EventSource.CLOSED) again = setTimeout(open, AGAIN_MS);
       };
