@@ -21,9 +21,6 @@ public sealed interface Delta {
     /** The things that differ by it. */
     List<Key> keys();
 
-    /** Ids of the boards it is about; empty if it is about the whole. */
-    List<String> boards();
-
     record ButtonCame(String board, Button button) implements Delta {
         @Override
         public Delta inverse() {
@@ -33,11 +30,6 @@ public sealed interface Delta {
         @Override
         public List<Key> keys() {
             return withCells(new Key.OfButton(button.id()), board, button.standing());
-        }
-
-        @Override
-        public List<String> boards() {
-            return List.of(board);
         }
     }
 
@@ -50,11 +42,6 @@ public sealed interface Delta {
         @Override
         public List<Key> keys() {
             return withCells(new Key.OfButton(button.id()), board, button.standing());
-        }
-
-        @Override
-        public List<String> boards() {
-            return List.of(board);
         }
     }
 
@@ -76,11 +63,6 @@ public sealed interface Delta {
             }
             return keys;
         }
-
-        @Override
-        public List<String> boards() {
-            return from.board().equals(to.board()) ? List.of(from.board()) : List.of(from.board(), to.board());
-        }
     }
 
     /** @param board where the button stands after it */
@@ -98,11 +80,6 @@ public sealed interface Delta {
         public List<Key> keys() {
             return List.of(new Key.OfFacet(button, facet));
         }
-
-        @Override
-        public List<String> boards() {
-            return List.of(board);
-        }
     }
 
     /** @param bare the board without its buttons, which come by themselves */
@@ -115,11 +92,6 @@ public sealed interface Delta {
         @Override
         public List<Key> keys() {
             return List.of(new Key.OfBoard(bare.id()));
-        }
-
-        @Override
-        public List<String> boards() {
-            return List.of(bare.id());
         }
     }
 
@@ -134,11 +106,6 @@ public sealed interface Delta {
         public List<Key> keys() {
             return List.of(new Key.OfBoard(bare.id()));
         }
-
-        @Override
-        public List<String> boards() {
-            return List.of(bare.id());
-        }
     }
 
     record BoardReshaped(String board, Shape before, Shape after) implements Delta {
@@ -151,11 +118,6 @@ public sealed interface Delta {
         public List<Key> keys() {
             return List.of(new Key.OfShape(board));
         }
-
-        @Override
-        public List<String> boards() {
-            return List.of(board);
-        }
     }
 
     record BoardRenamed(String board, String before, String after) implements Delta {
@@ -167,11 +129,6 @@ public sealed interface Delta {
         @Override
         public List<Key> keys() {
             return List.of(new Key.OfBoardName(board));
-        }
-
-        @Override
-        public List<String> boards() {
-            return List.of(board);
         }
     }
 
@@ -186,11 +143,6 @@ public sealed interface Delta {
         public List<Key> keys() {
             return List.of(new Key.OfBoardCargo(board));
         }
-
-        @Override
-        public List<String> boards() {
-            return List.of(board);
-        }
     }
 
     record WholeAltered<T>(WholeFacet<T> facet, T before, T after) implements Delta {
@@ -202,11 +154,6 @@ public sealed interface Delta {
         @Override
         public List<Key> keys() {
             return List.of(new Key.OfWhole(facet));
-        }
-
-        @Override
-        public List<String> boards() {
-            return List.of();
         }
     }
 

@@ -35,6 +35,7 @@ import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.edit.GiveLabel;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.obf.ObfWriter;
 import org.dwimble.core.picture.Picture;
@@ -113,6 +114,7 @@ public final class Bench {
             opening(http, id);
             editing(http, id);
             copying(app, id, ilse, odile);
+            growing(app, ilse, odile);
             VocabularyStore store = app.getBean(VocabularyStore.class);
             store.ofStudent(ilse.id()).forEach(v -> many.add(v.id()));
             // Sixty have boards of their own, the others are copies of them.
@@ -413,6 +415,20 @@ public final class Bench {
         row("a copy, on disk", median(copies, () -> store.copy(id, ilse.id(), "Copy " + n[0]++, odile.id(), Instant.now())), "30 ms");
         double bytes = (size(database) - before) / (double) (n[0]);
         rows.add("| what a copy adds, of the original’s %.1f MB without pictures, as kept | %.1f KB, %.2f percent | 1 percent |".formatted(original / 1e6, bytes / 1e3, 100 * bytes / original));
+    }
+
+    /** What an edit adds to the database, on the boards of the larger starter. */
+    private void growing(ServletWebServerApplicationContext app, Student ilse, Account odile) {
+        VocabularyStore store = app.getBean(VocabularyStore.class);
+        Database database = app.getBean(Database.class);
+        long id = store.copy(store.starters().get(1).id(), ilse.id(), "Growing", odile.id(), Instant.now());
+        List<Button> words = store.find(id).orElseThrow().vocabulary().boards().get("eating").buttons();
+        long before = size(database);
+        int edits = 2_000;
+        for (int i = 0; i < edits; i++) {
+            store.edit(id, i + 1, new GiveLabel("eating", words.get(i % words.size()).id(), "word " + i), VocabularyStore.Beside.NOTHING, odile.id(), Instant.now());
+        }
+        rows.add("| what an edit on a board of 40 adds to the database, over 2,000 edits | %,d bytes | 1,024 bytes |".formatted((size(database) - before) / edits));
     }
 
     private static long size(Database database) {

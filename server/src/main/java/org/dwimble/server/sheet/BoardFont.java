@@ -60,7 +60,7 @@ class BoardFont implements Type {
         return text.codePoints().allMatch(c -> letters.getGlyphId(c) != 0 && !rightToLeft(c));
     }
 
-    /** Scripts that need shaping are not set letter by letter: better left out than wrong. */
+    /** Letters of scripts written from right to left join and turn, which setting one after the other cannot do: better left out than wrong. */
     private static boolean rightToLeft(int c) {
         byte direction = Character.getDirectionality(c);
         return direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT || direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT_ARABIC;
