@@ -33,8 +33,7 @@ class PackingTest {
     void oneChangedLabelTakesNextToNothingAgainstTheDocumentItCameFrom() {
         byte[] before = document(6_000, 1);
         byte[] after = new String(before, StandardCharsets.UTF_8).replaceFirst("crab", "Big Red").getBytes(StandardCharsets.UTF_8);
-        assertThat(Packing.against(after, before).length).isLessThan(120);
-        assertThat(Packing.alone(after).length).isGreaterThan(600);
+        assertThat(Packing.against(after, before).length).isLessThan(Packing.alone(after).length / 5);
     }
 
     @Test
