@@ -14,6 +14,8 @@ import org.dwimble.server.account.Account;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -25,6 +27,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
  */
 @Component
 public class Live implements SmartLifecycle {
+    private static final Logger LOG = LoggerFactory.getLogger(Live.class);
     private static final int SENDERS = 4;
     private static final long BEAT_SECONDS = 15;
 
@@ -129,6 +132,9 @@ public class Live implements SmartLifecycle {
                     w.beat();
                 } catch (Problem noLonger) {
                     w.end();
+                } catch (RuntimeException trouble) {
+                    // The database may be busy for a while; the next beat asks again.
+                    LOG.warn("A beat was missed", trouble);
                 }
             }));
         }
