@@ -7,6 +7,7 @@ import { SignInAgain } from './features/account/SignInAgain';
 import { SignInPage } from './features/account/SignIn';
 import { Caseload } from './features/student/Caseload';
 import { Shell } from './shell/Shell';
+import parts from './shell/parts.module.css';
 
 const Starters = lazy(() => import('./features/starter/Starters'));
 const Bench = lazy(() => import('./features/board/Bench'));
@@ -19,7 +20,7 @@ const Notices = lazy(() => import('./features/notice/Notices'));
 /** Which page stands at which address. Signed out, every address is the sign-in page, and comes back after it. */
 export function App() {
   const { data, error } = useQuery(session);
-  if (error) return <main className="lone"><p role="alert">{sentence(error)}</p></main>;
+  if (error) return <main className={parts.lone}><p role="alert">{sentence(error)}</p></main>;
   if (!data) return null;
   if (!data.account) return <SignInPage view={data} />;
   return (
@@ -48,7 +49,7 @@ function Pages() {
         <Route path="/pictures" element={<Pictures />} />
         <Route path="/pictures/own" element={<OwnPictures />} />
         <Route path="/notices" element={<Notices />} />
-        <Route path="*" element={<main className="lone"><h1>There is no page here</h1><p><Link to="/caseload">Back to the caseload</Link></p></main>} />
+        <Route path="*" element={<main className={parts.lone}><h1>There is no page here</h1><p><Link to="/caseload">Back to the caseload</Link></p></main>} />
       </Routes>
     </Suspense>
   );

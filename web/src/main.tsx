@@ -2,7 +2,7 @@ import '@fontsource/atkinson-hyperlegible/400.css';
 import '@fontsource/atkinson-hyperlegible/700.css';
 import '@fontsource/andika/400.css';
 import '@fontsource/andika/700.css';
-import './style.css';
+import './base.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { App as AntApp } from 'antd';
 import { StrictMode } from 'react';

@@ -4,6 +4,8 @@ import type { ReactNode } from 'react';
 import { Link, NavLink, useNavigate } from 'react-router';
 import type { Account } from '../api/types';
 import { signOut } from '../features/account/session';
+import parts from './parts.module.css';
+import css from './shell.module.css';
 
 /** The bar along the top, and the page below it. */
 export function Shell({ account, children }: { account: Account; children: ReactNode }) {
@@ -11,14 +13,14 @@ export function Shell({ account, children }: { account: Account; children: React
   const navigate = useNavigate();
   const leaving = useMutation({ mutationFn: signOut, onSuccess: (view) => { queries.clear(); queries.setQueryData(['session'], view); void navigate('/'); } });
   return (
-    <div className="shell">
-      <header className="top-bar">
-        <Link to="/caseload" className="wordmark" aria-label="dwimble, to the caseload">dwimble</Link>
+    <div className={css.shell}>
+      <header className={css.topBar}>
+        <Link to="/caseload" className={css.wordmark} aria-label="dwimble, to the caseload">dwimble</Link>
         <nav aria-label="Main">
           <NavLink to="/caseload">Caseload</NavLink>
           <NavLink to="/pictures">Pictures</NavLink>
         </nav>
-        <span className="grow" />
+        <span className={parts.grow} />
         <Dropdown
           trigger={['click']}
           menu={{
@@ -30,7 +32,7 @@ export function Shell({ account, children }: { account: Account; children: React
             onClick: ({ key }) => { if (key === 'out') leaving.mutate(); if (key === 'notices') void navigate('/notices'); },
           }}
         >
-          <button className="account" aria-label={`${account.name}: account`}>{account.name.slice(0, 1)}</button>
+          <button className={css.account} aria-label={`${account.name}: account`}>{account.name.slice(0, 1)}</button>
         </Dropdown>
       </header>
       {children}

@@ -3,14 +3,16 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { answer, client, sentence } from '../../api/client';
 import type { SessionView } from '../../api/types';
 import { session, signIn, signInToDemo } from './session';
+import css from './account.module.css';
+import parts from '../../shell/parts.module.css';
 
 /** The first page. In the demo a click is enough; on a new machine the first account is made here. */
 export function SignInPage({ view }: { view: SessionView }) {
   return (
-    <main className="sign-in" data-ready>
-      <section className="sign-in-card">
+    <main className={css.signIn} data-ready>
+      <section className={css.signInCard}>
         <h1><img src="/mark.svg" alt="" width={40} height={40} /> dwimble</h1>
-        <p className="quiet">Boards, vocabularies and printed supports, fitted to each student.</p>
+        <p className={parts.quiet}>Boards, vocabularies and printed supports, fitted to each student.</p>
         {view.firstAccount ? <FirstAccountForm /> : <SignInForm />}
         {view.demoAccounts.length > 0 && <DemoSignIn accounts={view.demoAccounts} />}
       </section>
@@ -27,7 +29,7 @@ export function SignInForm({ known }: { known?: string }) {
   const entering = useEntering((v: { signIn: string; password: string }) => signIn(v.signIn ?? '', v.password ?? ''));
   return (
     <Form layout="vertical" requiredMark={false} onFinish={entering.mutate} initialValues={{ signIn: known }}>
-      {entering.isError && <Alert type="error" showIcon title={sentence(entering.error)} className="gap-below" />}
+      {entering.isError && <Alert type="error" showIcon title={sentence(entering.error)} className={parts.gapBelow} />}
       <Form.Item label="Name you sign in with" name="signIn"><Input autoComplete="username" autoFocus={!known} /></Form.Item>
       <Form.Item label="Password" name="password"><Input type="password" autoComplete="current-password" autoFocus={!!known} /></Form.Item>
       <Button type="primary" htmlType="submit" block loading={entering.isPending}>Sign in</Button>
@@ -38,9 +40,9 @@ export function SignInForm({ known }: { known?: string }) {
 function DemoSignIn({ accounts }: { accounts: SessionView['demoAccounts'] }) {
   const entering = useEntering(signInToDemo);
   return (
-    <div className="demo-accounts">
+    <div className={css.demoAccounts}>
       <h2>This is the demo school</h2>
-      <p className="quiet">Everybody in it is made up. Come in as</p>
+      <p className={parts.quiet}>Everybody in it is made up. Come in as</p>
       {accounts.toSorted((a, b) => a.id - b.id).map((account) => (
         <Button key={account.id} block onClick={() => entering.mutate(account.signIn)}>
           {account.name}, {account.work}
@@ -60,7 +62,7 @@ function FirstAccountForm() {
   return (
     <Form layout="vertical" requiredMark={false} onFinish={making.mutate}>
       <p>Nobody has an account here yet. Make the first one; it can make the others.</p>
-      {making.isError && <Alert type="error" showIcon title={sentence(making.error)} className="gap-below" />}
+      {making.isError && <Alert type="error" showIcon title={sentence(making.error)} className={parts.gapBelow} />}
       <Form.Item label="Code, printed where the server was started" name="code" initialValue=""><Input autoComplete="off" /></Form.Item>
       <Form.Item label="Your name" name="name" initialValue=""><Input autoComplete="name" /></Form.Item>
       <Form.Item label="What you are here, such as teacher" name="work" initialValue=""><Input /></Form.Item>

@@ -1,21 +1,23 @@
 import type { BoardLine, Cell } from '../../api/types';
 import { DottedText } from './Dotted';
 import { sameCell, spoken } from './grid';
+import bench from './bench.module.css';
+import parts from '../../shell/parts.module.css';
 
 /** What there is to know of an empty cell and of its board. */
 export function AboutBoard({ line, home, cell, mayEdit, onRename }: { line: BoardLine; home: boolean; cell: Cell; mayEdit: boolean; onRename: (name: string) => void }) {
   const keptFree = line.keptFree.some((k) => sameCell(k, cell));
   const openers = home ? 'It is the home board.' : line.openers === 1 ? '1 board opens it.' : `${line.openers} boards open it.`;
   return (
-    <section className="button-sentence" aria-label="About this board">
+    <section className={bench.buttonSentence} aria-label="About this board">
       <h2>An empty cell</h2>
-      <p className="quiet">{spoken(cell)}</p>
+      <p className={parts.quiet}>{spoken(cell)}</p>
       {keptFree && <p>This cell is kept free: other boards have back or home here, and a hand that goes home twice should say nothing by mistake. A word typed here still goes in.</p>}
       {mayEdit && !keptFree && <p>Type a word and press Enter: a button with its picture stands here, and the next empty cell waits. Several words go in at once with commas between them.</p>}
       <hr />
       <p>This board is called <DottedText label="Rename this board" value={line.name} disabled={!mayEdit} onKeep={onRename} />.</p>
-      <p className="fact">{line.buttons} {line.buttons === 1 ? 'button' : 'buttons'}, {line.empty} empty {line.empty === 1 ? 'cell' : 'cells'}. {openers}</p>
-      <p className="fact">
+      <p className={bench.fact}>{line.buttons} {line.buttons === 1 ? 'button' : 'buttons'}, {line.empty} empty {line.empty === 1 ? 'cell' : 'cells'}. {openers}</p>
+      <p className={bench.fact}>
         Each cell is {Math.round(line.cellWidthMm)} x {Math.round(line.cellHeightMm)} mm on the student’s screen.
         {line.small && ' That is smaller than many hands can hit.'}
       </p>

@@ -22,6 +22,8 @@ import { onOneLine } from './list';
 import { useLive } from './live';
 import { PathBar } from './PathBar';
 import { WordLine } from './WordLine';
+import bench from './bench.module.css';
+import parts from '../../shell/parts.module.css';
 
 /** A board together with the vocabulary it is a part of, as they were at one version: what a person sees, and so means. */
 interface Shown { view: VocabularyView; line: BoardLine; board: Board }
@@ -41,7 +43,7 @@ export default function BenchPage() {
 
   if (view.data && !line) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}`} replace />;
   if (view.data && !params.board) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}`} replace />;
-  if (error && !shown) return <main className="lone"><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
+  if (error && !shown) return <main className={parts.lone}><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
   return (
     <ArtOf art={view.data?.art ?? 'colour.yellow.usual'} vocabulary={id}>
       <Bench key={id} id={id} boardId={boardId} shown={shown} />
@@ -170,10 +172,10 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const conflict = state.conflicts[0];
   const alone = new Set(here.map((h) => h.account)).size < 2;
   return (
-    <div className="bench" data-ready>
+    <div className={bench.bench} data-ready>
       <PathBar view={view} line={line} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-vocabulary', name })}>
         <WhoIsHere here={here} view={view} board={boardId} onGo={go} />
-        <span className="quiet kept">{mayEdit ? `${alone ? 'Kept as you go' : 'Kept'} · version ${view.version}` : view.starter ? 'A starter, to be copied' : 'You can look and talk'}</span>
+        <span className={`${parts.quiet} ${bench.kept}`}>{mayEdit ? `${alone ? 'Kept as you go' : 'Kept'} · version ${view.version}` : view.starter ? 'A starter, to be copied' : 'You can look and talk'}</span>
         {mayEdit && <UndoAndRedo steps={steps.data} onStep={(what) => void step(what)} />}
         <PlainButton onClick={() => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/print`)}>Print</PlainButton>
         <Dropdown trigger={['click']} menu={{
@@ -189,10 +191,10 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
         </Dropdown>
         <PlainButton type="primary" onClick={() => void navigate(`/vocabularies/${id}/talk?board=${encodeURIComponent(boardId)}`)}>Talk</PlainButton>
       </PathBar>
-      <div className="bench-body">
+      <div className={bench.benchBody}>
         <BoardList view={view} mayEdit={mayEdit} onAdd={(name) => void newBoard(name)} />
-        <main className="stage">
-          <div className="stage-room" style={{ '--screen': view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message)) } as React.CSSProperties}>
+        <main className={bench.stage}>
+          <div className={bench.stageRoom} style={{ '--screen': view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message)) } as React.CSSProperties}>
             <BoardGrid board={board} overlays={overlays} marked={marked} next={mayEdit ? next : undefined} focus={state.focus}
               onMark={onMark} onOpen={onOpen} onType={onType} onTakeOff={onTakeOff} onRename={onRename} />
           </div>
@@ -202,7 +204,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
               onPut={(t, p) => void put(t, p)} onLeave={leaveWordLine} />
           )}
         </main>
-        <aside className="side" aria-label="What is marked">
+        <aside className={bench.side} aria-label="What is marked">
           {button ? (
             <ButtonSentence key={button.id} button={button} line={line} view={view} mayEdit={mayEdit} doing={state.doing}
               onDoing={(what) => move(what === 'renaming' ? { move: 'rename' } : what === 'choosing a picture' ? { move: 'choose picture' } : { move: 'rest', focus: true })}

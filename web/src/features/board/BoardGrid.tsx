@@ -3,6 +3,8 @@ import type { Board, Button, Cell } from '../../api/types';
 import { Card } from './Card';
 import { arrow, buttonAt, keyOf, sameCell, spoken, stops, tab } from './grid';
 import type { Overlay } from './lenses';
+import bench from './bench.module.css';
+import drawn from './drawn.module.css';
 
 interface Props {
   board: Board;
@@ -72,10 +74,10 @@ export const BoardGrid = memo(function BoardGrid({ board, overlays, marked, next
   const rows = Array.from({ length: board.rows }, (): Cell[] => []);
   for (const cell of stops(board)) rows[cell.row].push(cell);
   return (
-    <div ref={grid} className={`mat bench-mat${board.columns > CROWDED || board.rows > CROWDED ? ' crowded' : ''}`} role="grid" aria-label={`Board ${board.name}`} onKeyDown={keys} onPaste={paste}
+    <div ref={grid} className={`${drawn.mat} ${bench.benchMat} ${board.columns > CROWDED || board.rows > CROWDED ? bench.crowded : ''}`} role="grid" aria-label={`Board ${board.name}`} onKeyDown={keys} onPaste={paste}
       style={{ gridTemplateColumns: `repeat(${board.columns}, minmax(0, 1fr))`, gridTemplateRows: `repeat(${board.rows}, minmax(0, 1fr))` }}>
       {rows.map((cells, row) => (
-        <div role="row" key={row} className="row">
+        <div role="row" key={row} className={drawn.row}>
           {cells.map((cell) => (
             <GridCell key={keyOf(cell)} cell={cell} button={buttonAt(board, cell)} overlay={overlays.get(keyOf(cell))} marked={sameCell(cell, marked)}
               next={next !== undefined && sameCell(cell, next)} onPress={onPress} onOpen={onOpen} />
@@ -90,13 +92,13 @@ interface CellProps { cell: Cell; button?: Button; overlay?: Overlay; marked: bo
 
 /** One cell; drawn anew only if something about it changed, as a board can have 1,600. */
 const GridCell = memo(function GridCell({ cell, button, overlay, marked, next, onPress, onOpen }: CellProps) {
-  const classes = ['cell', button ? '' : 'empty', ...(overlay?.classes ?? []), marked ? 'marked' : '', next ? 'next' : ''].filter(Boolean).join(' ');
+  const classes = [drawn.cell, button ? '' : bench.empty, ...(overlay?.classes ?? []).map((c) => bench[c]), marked ? bench.marked : '', next ? bench.next : ''].filter(Boolean).join(' ');
   return (
     <div role="gridcell" className={classes} data-cell={keyOf(cell)} tabIndex={marked ? 0 : -1} aria-selected={marked} aria-label={name(button, cell, overlay)}
       style={{ gridArea: `${cell.row + 1} / ${cell.column + 1} / span ${button?.span.rows ?? 1} / span ${button?.span.columns ?? 1}` }}
       onClick={() => onPress(cell)} onDoubleClick={() => button && onOpen(button)}>
       {button && <Card button={button} />}
-      {overlay?.tag && <span className="tag">{overlay.tag}</span>}
+      {overlay?.tag && <span className={bench.tag}>{overlay.tag}</span>}
     </div>
   );
 }, (was, is) => sameCell(was.cell, is.cell) && was.button === is.button && was.overlay === is.overlay && was.marked === is.marked && was.next === is.next

@@ -2,6 +2,8 @@ import { Input } from 'antd';
 import { useState } from 'react';
 import { NavLink } from 'react-router';
 import type { VocabularyView } from '../../api/types';
+import bench from './bench.module.css';
+import parts from '../../shell/parts.module.css';
 
 const MANY = 25;
 
@@ -11,7 +13,7 @@ export function BoardList({ view, mayEdit, onAdd }: { view: VocabularyView; mayE
   const [sought, setSought] = useState('');
   const boards = view.boards.filter((b) => b.name.toLowerCase().includes(sought.toLowerCase()));
   return (
-    <nav className="board-list" aria-label="Boards">
+    <nav className={bench.boardList} aria-label="Boards">
       <h2>{view.boards.length === 1 ? '1 board' : `${view.boards.length} boards`}</h2>
       {view.boards.length > MANY && <Input size="small" aria-label="Find a board" placeholder="Find a board" value={sought} onChange={(e) => setSought(e.target.value)} />}
       <ul>
@@ -19,18 +21,18 @@ export function BoardList({ view, mayEdit, onAdd }: { view: VocabularyView; mayE
           <li key={b.id}>
             <NavLink to={`/vocabularies/${view.id}/boards/${encodeURIComponent(b.id)}`} title={b.name}>
               <span>{b.name}</span>
-              {b.toMend && <i className="mend-dot" role="img" aria-label="something to mend" />}
+              {b.toMend && <i className={bench.mendDot} role="img" aria-label="something to mend" />}
             </NavLink>
           </li>
         ))}
       </ul>
       {mayEdit && (adding ? (
-        <input className="dotted-field" aria-label="Name of the new board" autoFocus placeholder="Its name" onBlur={() => setAdding(false)}
+        <input className={parts.dottedField} aria-label="Name of the new board" autoFocus placeholder="Its name" onBlur={() => setAdding(false)}
           onKeyDown={(e) => {
             if (e.key === 'Enter' && e.currentTarget.value.trim()) { onAdd(e.currentTarget.value); setAdding(false); }
             if (e.key === 'Escape') setAdding(false);
           }} />
-      ) : <button type="button" className="dotted" onClick={() => setAdding(true)}>add a board</button>)}
+      ) : <button type="button" className={parts.dotted} onClick={() => setAdding(true)}>add a board</button>)}
     </nav>
   );
 }

@@ -9,6 +9,9 @@ import { DottedChoice, DottedText } from './Dotted';
 import { spoken } from './grid';
 import { KindMark, kinds } from './kinds';
 import { PictureChooser } from './PictureChooser';
+import bench from './bench.module.css';
+import drawn from './drawn.module.css';
+import parts from '../../shell/parts.module.css';
 
 interface Props {
   button: Button;
@@ -35,13 +38,13 @@ export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, on
   const kind = kinds.find((k) => k.kind === button.kind);
   const text = button.says.type === 'words' ? button.says.text : button.label;
   return (
-    <section aria-label="Button sentence" className="button-sentence">
-      <div className="button-head">
-        <span className="button-picture">{button.layers.length > 0 ? <ButtonPicture layers={button.layers} /> : <span dir="auto">{button.label}</span>}</span>
+    <section aria-label="Button sentence" className={bench.buttonSentence}>
+      <div className={bench.buttonHead}>
+        <span className={bench.buttonPicture}>{button.layers.length > 0 ? <ButtonPicture layers={button.layers} /> : <span dir="auto">{button.label}</span>}</span>
         <div>
           <h2 dir="auto">{button.label || 'A picture'}</h2>
-          <p className="quiet">{spoken(button.cell)}</p>
-          {mayEdit && <button type="button" className="dotted" onClick={() => onDoing('choosing a picture')}>another picture</button>}
+          <p className={parts.quiet}>{spoken(button.cell)}</p>
+          {mayEdit && <button type="button" className={parts.dotted} onClick={() => onDoing('choosing a picture')}>another picture</button>}
         </div>
       </div>
       <p>
@@ -60,7 +63,7 @@ export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, on
             {says(button)}
           </DottedChoice>
         )}
-        {button.says.type !== 'nothing' && text && <button type="button" className="hear" onClick={() => void say(text, view.locale).catch(() => undefined)}>▶ hear it</button>}
+        {button.says.type !== 'nothing' && text && <button type="button" className={bench.hear} onClick={() => void say(text, view.locale).catch(() => undefined)}>▶ hear it</button>}
       </p>
       {button.doings.length > 0 && <p>and <strong>{does(button.doings)}</strong>.</p>}
       <p>
@@ -75,15 +78,15 @@ export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, on
       <p>
         It is{' '}
         <DottedChoice label="Change the kind" disabled={!mayEdit}
-          items={[...kinds.map((k) => ({ key: k.kind, label: <span className="kind-choice"><KindMark kind={k.kind} /> {k.sentence}</span> })), { key: 'none', label: 'no word' }]}
+          items={[...kinds.map((k) => ({ key: k.kind, label: <span className={drawn.kindChoice}><KindMark kind={k.kind} /> {k.sentence}</span> })), { key: 'none', label: 'no word' }]}
           onChoose={(key) => give({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) })}>
           {kind?.sentence ?? 'no word'}
         </DottedChoice>{' '}
         {button.kind && <KindMark kind={button.kind} />}
       </p>
       <hr />
-      <p className="fact"><strong>{taps(line)}</strong></p>
-      <div className="sentence-buttons">
+      <p className={bench.fact}><strong>{taps(line)}</strong></p>
+      <div className={parts.sentenceButtons}>
         {opensABoard(button, view) && <PlainButton onClick={() => onOpen(button)}>Go to that board</PlainButton>}
         {mayEdit && <PlainButton onClick={() => onTakeOff(button)}>Take off</PlainButton>}
       </div>

@@ -1,5 +1,6 @@
 import { Dropdown, type MenuProps } from 'antd';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
+import parts from '../../shell/parts.module.css';
 
 /** A dotted-underlined word of a sentence that opens a list to choose from. */
 export function DottedChoice({ label, children, items, onChoose, disabled }: {
@@ -7,8 +8,8 @@ export function DottedChoice({ label, children, items, onChoose, disabled }: {
 }) {
   if (disabled) return <strong>{children}</strong>;
   return (
-    <Dropdown trigger={['click']} menu={{ items, onClick: ({ key }) => onChoose(key), className: 'long-menu' }}>
-      <button type="button" className="dotted" title={label} aria-haspopup="menu">{children}</button>
+    <Dropdown trigger={['click']} menu={{ items, onClick: ({ key }) => onChoose(key), className: parts.longMenu }}>
+      <button type="button" className={parts.dotted} title={label} aria-haspopup="menu">{children}</button>
     </Dropdown>
   );
 }
@@ -21,7 +22,7 @@ export function DottedText({ label, value, shown, onKeep, disabled, editing, onE
   const open = editing ?? own;
   const setOpen = onEditing ?? setOwn;
   if (disabled) return <strong>{shown ?? value}</strong>;
-  if (!open) return <button type="button" className="dotted" title={label} onClick={() => setOpen(true)}>{shown ?? value}</button>;
+  if (!open) return <button type="button" className={parts.dotted} title={label} onClick={() => setOpen(true)}>{shown ?? value}</button>;
   return <DottedField label={label} value={value} onDone={(text) => { setOpen(false); if (text !== undefined && text.trim() !== value) onKeep(text); }} />;
 }
 
@@ -40,7 +41,7 @@ function DottedField({ label, value, onDone }: { label: string; value: string; o
     onDone(kept);
   };
   return (
-    <input ref={field} className="dotted-field" aria-label={label} value={text} dir="auto" size={Math.max(6, Math.min(24, text.length + 1))}
+    <input ref={field} className={parts.dottedField} aria-label={label} value={text} dir="auto" size={Math.max(6, Math.min(24, text.length + 1))}
       onChange={(e) => setText(e.target.value)} onBlur={() => leave(text)}
       onKeyDown={(e) => {
         if (e.key === 'Enter') leave(text);

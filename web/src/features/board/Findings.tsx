@@ -2,6 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { Finding, Intention, VocabularyView } from '../../api/types';
 import { findings } from './boards';
+import bench from './bench.module.css';
+import parts from '../../shell/parts.module.css';
 
 const SHOWN = 6;
 
@@ -11,16 +13,16 @@ export function Findings({ view, boardId, mayEdit, onMend }: { view: VocabularyV
   const { data } = useQuery({ ...findings(view.id, view.version, boardId), enabled: any });
   if (!any || !data || data.total === 0) return null;
   return (
-    <section className="findings" aria-label="Worth a look">
+    <section className={bench.findings} aria-label="Worth a look">
       <h3>Worth a look</h3>
       {data.findings.slice(0, SHOWN).map((f) => (
         <p key={key(f)}>
           {f.sentence}{' '}
-          {mayEdit && f.mends.map((m) => <button key={m.words} type="button" className="dotted" onClick={() => onMend(m.intention)}>{m.words}</button>)}
-          {f.board !== boardId && <Link className="dotted" to={`/vocabularies/${view.id}/boards/${encodeURIComponent(f.board)}`}>show it</Link>}
+          {mayEdit && f.mends.map((m) => <button key={m.words} type="button" className={parts.dotted} onClick={() => onMend(m.intention)}>{m.words}</button>)}
+          {f.board !== boardId && <Link className={parts.dotted} to={`/vocabularies/${view.id}/boards/${encodeURIComponent(f.board)}`}>show it</Link>}
         </p>
       ))}
-      {data.total > SHOWN && <p className="quiet">And {data.total - SHOWN} more; mend these and they come up.</p>}
+      {data.total > SHOWN && <p className={parts.quiet}>And {data.total - SHOWN} more; mend these and they come up.</p>}
     </section>
   );
 }

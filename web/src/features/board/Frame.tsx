@@ -1,15 +1,18 @@
+import bench from './bench.module.css';
+import drawn from './drawn.module.css';
+import parts from '../../shell/parts.module.css';
 /** The bench before its boards are there: everything in its place, nothing in it yet. */
 export function Frame() {
   return (
-    <div className="bench" aria-busy="true">
-      <section className="path-bar" aria-label="This board"><span className="quiet" role="status">Opening the boards …</span></section>
-      <div className="bench-body">
-        <nav className="board-list" aria-label="Boards" />
-        <main className="stage">
-          <div className="stage-room" style={{ '--screen': 4 / 3 } as React.CSSProperties}><div className="mat bench-mat" /></div>
-          <div className="word-line" />
+    <div className={bench.bench} aria-busy="true">
+      <section className={bench.pathBar} aria-label="This board"><span className={parts.quiet} role="status">Opening the boards …</span></section>
+      <div className={bench.benchBody}>
+        <nav className={bench.boardList} aria-label="Boards" />
+        <main className={bench.stage}>
+          <div className={bench.stageRoom} style={{ '--screen': 4 / 3 } as React.CSSProperties}><div className={`${drawn.mat} ${bench.benchMat}`} /></div>
+          <div className={bench.wordLine} />
         </main>
-        <aside className="side" aria-label="What is marked" />
+        <aside className={bench.side} aria-label="What is marked" />
       </div>
     </div>
   );

@@ -6,6 +6,8 @@ import { Pic } from '../picture/art';
 import { LayerStage } from '../picture/LayerStage';
 import { MOST_LAYERS, NOT, withPicture } from '../picture/layers';
 import { found, used } from '../picture/pictures';
+import chooser from './chooser.module.css';
+import parts from '../../shell/parts.module.css';
 
 /** Another picture for a button, or several: begins with the button's own word. Kept when it is closed by “Keep”. */
 export function PictureChooser({ button, student, language, onKeep, onClose }: {
@@ -33,14 +35,14 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
 
   return (
     <Modal open title={`Pictures for ${button.label || 'this button'}`} onCancel={onClose} width={820} okText="Keep" cancelText="Leave it" onOk={() => onKeep(layers)}>
-      <div className="choose">
+      <div className={chooser.choose}>
         <div>
           <Input value={query} onChange={(e) => setQuery(e.target.value)} autoFocus aria-label="Find a picture by its word" size="large" />
-          <p className="quiet" aria-live="polite">{told(asked, query, pictures.length)}{adding ? ' It is added to what is there.' : ''}</p>
-          <ul className="picture-list">
+          <p className={parts.quiet} aria-live="polite">{told(asked, query, pictures.length)}{adding ? ' It is added to what is there.' : ''}</p>
+          <ul className={chooser.pictureList}>
             {pictures.map((p) => (
               <li key={p.id}>
-                <button type="button" className={layers.some((l) => l.picture === p.id) ? 'picture chosen' : 'picture'} onClick={() => choose(p.id)}>
+                <button type="button" className={layers.some((l) => l.picture === p.id) ? `${chooser.picture} ${chooser.chosen}` : chooser.picture} onClick={() => choose(p.id)}>
                   <Pic id={p.id} collected />
                   <span>{p.name}</span><small>{p.why}</small>
                 </button>
@@ -48,13 +50,13 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
             ))}
           </ul>
         </div>
-        <div className="choose-now">
+        <div>
           <LayerStage layers={layers} at={at} onAt={setAt} onChange={setLayers} />
-          <div className="choose-doors">
-            <button type="button" className="dotted" aria-pressed={adding} disabled={layers.length >= MOST_LAYERS || layers.length === 0} onClick={() => setAdding(!adding)}>{adding ? 'replace instead' : 'add another picture'}</button>
-            <button type="button" className="dotted" disabled={layers.length === 0} onClick={() => setLayers(crossed ? layers.filter((l) => l.picture !== NOT) : withPicture(layers, NOT, true, at))}>{crossed ? 'take the not mark off' : 'put a not mark across'}</button>
-            {layers.length > 1 && <button type="button" className="dotted" onClick={() => { setLayers(layers.filter((_, i) => i !== at)); setAt(0); }}>take this one away</button>}
-            {layers.length > 0 && <button type="button" className="dotted" onClick={() => onKeep([])}>no picture, the word alone</button>}
+          <div className={chooser.chooseDoors}>
+            <button type="button" className={parts.dotted} aria-pressed={adding} disabled={layers.length >= MOST_LAYERS || layers.length === 0} onClick={() => setAdding(!adding)}>{adding ? 'replace instead' : 'add another picture'}</button>
+            <button type="button" className={parts.dotted} disabled={layers.length === 0} onClick={() => setLayers(crossed ? layers.filter((l) => l.picture !== NOT) : withPicture(layers, NOT, true, at))}>{crossed ? 'take the not mark off' : 'put a not mark across'}</button>
+            {layers.length > 1 && <button type="button" className={parts.dotted} onClick={() => { setLayers(layers.filter((_, i) => i !== at)); setAt(0); }}>take this one away</button>}
+            {layers.length > 0 && <button type="button" className={parts.dotted} onClick={() => onKeep([])}>no picture, the word alone</button>}
           </div>
         </div>
       </div>

@@ -5,6 +5,8 @@ import { Pic } from '../picture/art';
 import { found } from '../picture/pictures';
 import { spoken } from './grid';
 import { isList, onOneLine } from './list';
+import bench from './bench.module.css';
+import parts from '../../shell/parts.module.css';
 
 interface Props {
   text: string;
@@ -64,21 +66,21 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
   }
 
   return (
-    <div className="word-line">
-      <label htmlFor="word-line" className="where-next">
+    <div className={bench.wordLine}>
+      <label htmlFor="word-line" className={bench.whereNext}>
         {next ? <>{spoken(next)}<br />comes next</> : <>{boardName}<br />is full</>}
       </label>
       <input id="word-line" ref={input} value={text} onChange={(e) => onText(e.target.value)} onKeyDown={keys} onPaste={paste}
         placeholder={next ? 'Type a word' : 'Take a button off to make room'} autoComplete="off" spellCheck={false} dir="auto" maxLength={20_000} />
-      <span className="offered" role="group" aria-label="Pictures for it" aria-busy={isPlaceholderData}>
+      <span className={bench.offered} role="group" aria-label="Pictures for it" aria-busy={isPlaceholderData}>
         {offered.map((p, i) => (
-          <button key={p.id} type="button" className={p.id === chosen ? 'offer chosen' : 'offer'} aria-pressed={p.id === chosen} title={`${p.name}: ${p.why}`}
+          <button key={p.id} type="button" className={p.id === chosen ? `${bench.offer} ${bench.chosen}` : bench.offer} aria-pressed={p.id === chosen} title={`${p.name}: ${p.why}`}
             aria-label={`${i + 1}: ${p.name}`} onClick={() => onPicture(p.id)}>
             <Pic id={p.id} collected /> {i + 1}
           </button>
         ))}
       </span>
-      <span className="quiet hint">
+      <span className={`${parts.quiet} ${bench.hint}`}>
         {text.trim() === '' ? '' : !next ? 'No cell is empty; take a button off first' : isList(text) ? 'Enter puts them all there' : offered.length > 0 && !chosen ? 'No picture says just this; pick one, or Enter puts the word alone' : why && why !== 'this word' && !picture ? `${why}; Enter puts it there` : 'Enter puts it there'}
       </span>
     </div>

@@ -1,4 +1,5 @@
 import type { Kind } from '../../api/types';
+import drawn from './drawn.module.css';
 
 export const kinds: { kind: Kind; sentence: string }[] = [
   { kind: 'who', sentence: 'a who word' },
@@ -22,7 +23,10 @@ const shapes: Record<Kind, React.ReactNode> = {
   question: <text x="8" y="14" textAnchor="middle" fontSize="16" fontWeight="700">?</text>,
 };
 
+/** The fill of a kind, wherever its mark is drawn. */
+export const kindColour = (kind: string) => drawn[`kind${kind[0].toUpperCase()}${kind.slice(1)}`];
+
 /** Our own mark of a word's kind: shape and colour, so that neither is needed alone. */
 export function KindMark({ kind }: { kind: Kind }) {
-  return <svg className={`kind-mark kind-${kind}`} viewBox="0 0 16 16" aria-hidden="true">{shapes[kind]}</svg>;
+  return <svg className={`${drawn.kindMark} ${kindColour(kind)}`} viewBox="0 0 16 16" aria-hidden="true">{shapes[kind]}</svg>;
 }

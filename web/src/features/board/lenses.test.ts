@@ -13,8 +13,8 @@ describe('the lens Words', () => {
     const view = { boards: [{ id: 'b', keptFree: [{ row: 0, column: 4 }] }] } as unknown as VocabularyView;
     expect(Object.fromEntries(words(view, board))).toEqual({
       '0-1': { classes: [], tag: 'leads nowhere', told: 'leads nowhere' },
-      '0-3': { classes: ['hidden-word'] },
-      '0-4': { classes: ['kept-free'] },
+      '0-3': { classes: ['hiddenWord'] },
+      '0-4': { classes: ['keptFree'] },
     });
   });
 });

@@ -3,8 +3,8 @@ import { keyOf, stops, buttonAt } from './grid';
 
 /** What a lens lays over one cell. */
 export interface Overlay {
-  /** Class names the cell gets. */
-  classes: string[];
+  /** How the cell looks for it, by name in the bench's styles. */
+  classes: ('hiddenWord' | 'keptFree')[];
   /** A few words shown on the cell. */
   tag?: string;
   /** What is added to the cell's name for who does not see it. */
@@ -22,12 +22,12 @@ export const words: Lens = (view, board) => {
   for (const cell of stops(board)) {
     const button = buttonAt(board, cell);
     if (!button) {
-      if (kept.has(keyOf(cell))) overlays.set(keyOf(cell), { classes: ['kept-free'] });
+      if (kept.has(keyOf(cell))) overlays.set(keyOf(cell), { classes: ['keptFree'] });
       continue;
     }
     const loose = button.leads.type === 'opens' && !boards.has(button.leads.board);
     if (loose || button.hidden) {
-      overlays.set(keyOf(cell), { classes: button.hidden ? ['hidden-word'] : [], ...(loose && { tag: 'leads nowhere', told: 'leads nowhere' }) });
+      overlays.set(keyOf(cell), { classes: button.hidden ? ['hiddenWord'] : [], ...(loose && { tag: 'leads nowhere', told: 'leads nowhere' }) });
     }
   }
   return overlays;

@@ -1,14 +1,16 @@
 import { queryOptions, useQuery } from '@tanstack/react-query';
 import { answer, client } from '../../api/client';
+import css from './notices.module.css';
+import parts from '../../shell/parts.module.css';
 
 const notices = queryOptions({ queryKey: ['notices'], queryFn: () => answer(client.GET('/api/notices')), staleTime: Infinity });
 
 export default function Notices() {
   const { data } = useQuery(notices);
   return (
-    <main className="page" data-ready={data ? true : undefined}>
+    <main className={parts.page} data-ready={data ? true : undefined}>
       <h1>Who made what is in here</h1>
-      <pre className="notices" tabIndex={0} aria-label="Notices">{data?.text}</pre>
+      <pre className={css.notices} tabIndex={0} aria-label="Notices">{data?.text}</pre>
     </main>
   );
 }

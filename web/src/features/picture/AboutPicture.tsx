@@ -3,6 +3,8 @@ import { useQuery } from '@tanstack/react-query';
 import { kinds, KindMark } from '../board/kinds';
 import { ArtOf, Pic } from './art';
 import { about } from './pictures';
+import parts from '../../shell/parts.module.css';
+import css from './pictures.module.css';
 
 const shownFirst = ['Polish', 'Arabic', 'Spanish'];
 const tones = ['yellow', 'light', 'medium_light', 'medium', 'medium_dark', 'dark'];
@@ -14,10 +16,10 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
   const kind = kinds.find((k) => k.kind === data.kind)!;
   const languages = Object.entries(data.names).sort(([a], [b]) => Number(shownFirst.includes(b)) - Number(shownFirst.includes(a)));
   return (
-    <section className="about-picture" aria-label={`About ${data.name}`}>
-      <div className="about-large"><Pic id={id} collected /></div>
+    <section className={css.aboutPicture} aria-label={`About ${data.name}`}>
+      <div className={css.aboutLarge}><Pic id={id} collected /></div>
       <h2 dir="auto">{data.name}</h2>
-      <p className="quiet">{kind.sentence.replace(/^an? /, '')} <KindMark kind={data.kind} />{data.categories.length > 0 && ` · ${data.categories.slice(0, 3).join(', ')}`}</p>
+      <p className={parts.quiet}>{kind.sentence.replace(/^an? /, '')} <KindMark kind={data.kind} />{data.categories.length > 0 && ` · ${data.categories.slice(0, 3).join(', ')}`}</p>
       {data.also.length > 0 && <p>Also for {data.also.slice(0, 6).join(', ')}</p>}
       {data.readings.length > 0 && <p>Says {data.readings.map((r) => `${r.ipa} (${r.spelt})`).join(' or ')}, {data.readings[0].syllables === 1 ? 'one syllable' : `${data.readings[0].syllables} syllables`}</p>}
       {languages.length > 0 && (
@@ -27,14 +29,14 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
         </details>
       )}
       {!id.startsWith('own/') && (
-        <div className="about-looks" aria-label="How it can look" role="img">
+        <div className={css.aboutLooks} aria-label="How it can look" role="img">
           <ArtOf art="colour.yellow.usual"><Pic id={id} /></ArtOf>
           <ArtOf art="contrast.yellow.usual"><Pic id={id} /></ArtOf>
           {data.person && tones.slice(1).map((t) => <ArtOf key={t} art={`colour.${t}.usual`}><Pic id={id} /></ArtOf>)}
         </div>
       )}
-      <p className="quiet">{data.credit}</p>
-      <div className="sentence-buttons">
+      <p className={parts.quiet}>{data.credit}</p>
+      <div className={parts.sentenceButtons}>
         <Button type="primary" onClick={onPut}>Put on a board</Button>
         <Button onClick={onGather} aria-label={`Put ${word} on the list`}>Put on the list</Button>
       </div>

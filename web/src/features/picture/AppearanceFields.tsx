@@ -1,6 +1,8 @@
 import { Form, Radio, Select } from 'antd';
 import type { Appearance } from '../../api/types';
 import { Pic, ArtOf } from './art';
+import parts from '../../shell/parts.module.css';
+import css from './pictures.module.css';
 
 const looks: Record<Appearance['look'], string> = { COLOUR: 'in colour', CONTRAST: 'black on white' };
 const tones: Record<Appearance['tone'], string> = { YELLOW: 'yellow, like nobody', LIGHT: 'light', MEDIUM_LIGHT: 'medium light', MEDIUM: 'medium', MEDIUM_DARK: 'medium dark', DARK: 'dark' };
@@ -11,15 +13,15 @@ const choices = <K extends string>(words: Record<K, string>) => (Object.keys(wor
 export function AppearanceFields() {
   const [look = 'COLOUR', tone = 'YELLOW', hair = 'USUAL'] = [Form.useWatch('look'), Form.useWatch('tone'), Form.useWatch('hair')] as [Appearance['look']?, Appearance['tone']?, Appearance['hair']?];
   return (
-    <fieldset className="appearance">
+    <fieldset className={css.appearance}>
       <legend>Pictures</legend>
       <Form.Item label="Drawn" name="look"><Radio.Group options={choices(looks)} optionType="button" /></Form.Item>
-      <div className="side-by-side">
+      <div className={parts.sideBySide}>
         <Form.Item label="Skin of people" name="tone"><Select options={choices(tones)} disabled={look === 'CONTRAST'} /></Form.Item>
         <Form.Item label="Hair in our own symbols" name="hair"><Select options={choices(hairs)} disabled={look === 'CONTRAST'} /></Form.Item>
       </div>
       <ArtOf art={`${look}.${tone}.${hair}`.toLowerCase()}>
-        <div className="appearance-sample" aria-hidden="true">{['core/i', 'core/want', 'base/waving-hand', 'base/child', 'base/kite'].map((id) => <Pic key={id} id={id} />)}</div>
+        <div className={css.appearanceSample} aria-hidden="true">{['core/i', 'core/want', 'base/waving-hand', 'base/child', 'base/kite'].map((id) => <Pic key={id} id={id} />)}</div>
       </ArtOf>
     </fieldset>
   );

@@ -1,5 +1,6 @@
 import { Button, Modal } from 'antd';
 import { useEffect, useRef, useState } from 'react';
+import css from './pictures.module.css';
 
 type State = { what: 'asking' } | { what: 'showing' } | { what: 'refused'; sentence: string };
 
@@ -40,7 +41,7 @@ export function Camera({ onPhoto, onClose }: { onPhoto: (file: File) => void; on
     <Modal open title="Take a photo" onCancel={onClose} footer={null} width={640}>
       {state.what === 'refused' ? <p role="alert">{state.sentence}</p> : (
         <>
-          <video ref={video} autoPlay playsInline muted className="camera" aria-label="What the camera sees" />
+          <video ref={video} autoPlay playsInline muted className={css.camera} aria-label="What the camera sees" />
           <Button type="primary" disabled={state.what !== 'showing'} onClick={shoot}>Take the photo</Button>
         </>
       )}

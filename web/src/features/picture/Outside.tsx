@@ -4,6 +4,8 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { sentence } from '../../api/client';
 import { keepOutside, outside, type Offered } from './pictures';
+import parts from '../../shell/parts.module.css';
+import css from './pictures.module.css';
 
 /** Looks outside the school for what no library has, only when asked to, and keeps what is chosen with its licence. */
 export function Outside({ word }: { word: string }) {
@@ -22,20 +24,20 @@ export function Outside({ word }: { word: string }) {
   });
   if (!service.data?.there || word.trim() === '') return null;
   return (
-    <section className="outside" aria-label="Pictures from outside">
-      {!asked ? <p>Not here? <button type="button" className="dotted" onClick={() => setAsked(true)}>look outside for “{word}”</button> <span className="quiet">({service.data.service.replace(/^The /, 'the ')}; only the word is sent)</span></p> : (
+    <section className={css.outside} aria-label="Pictures from outside">
+      {!asked ? <p>Not here? <button type="button" className={parts.dotted} onClick={() => setAsked(true)}>look outside for “{word}”</button> <span className={parts.quiet}>({service.data.service.replace(/^The /, 'the ')}; only the word is sent)</span></p> : (
         <>
           <h2>From outside</h2>
           <div aria-live="polite">
-            {found.isFetching && <p className="quiet">Asking {service.data.service.replace(/^The /, 'the ')} … this can take some seconds. You can go on meanwhile.</p>}
+            {found.isFetching && <p className={parts.quiet}>Asking {service.data.service.replace(/^The /, 'the ')} … this can take some seconds. You can go on meanwhile.</p>}
             {found.isError && !found.isFetching && <Alert type="warning" showIcon title={sentence(found.error)} action={<Button onClick={() => void found.refetch()}>Try again</Button>} />}
-            {found.data && !found.isFetching && found.data.pictures.length === 0 && <p className="quiet">It has no picture for “{word}” that is fit for a school.</p>}
+            {found.data && !found.isFetching && found.data.pictures.length === 0 && <p className={parts.quiet}>It has no picture for “{word}” that is fit for a school.</p>}
           </div>
           {keeping.isError && <Alert type="warning" showIcon title={sentence(keeping.error)} />}
-          <ul className="tiles">
+          <ul className={css.tiles}>
             {!found.isFetching && found.data?.pictures.map((p) => (
               <li key={p.id}>
-                <button type="button" className="tile" disabled={keeping.isPending} onClick={() => keeping.mutate(p)} title={`Keep “${p.title}” among my own pictures`}>
+                <button type="button" className={css.tile} disabled={keeping.isPending} onClick={() => keeping.mutate(p)} title={`Keep “${p.title}” among my own pictures`}>
                   <img src={`/api/outside-pictures/${p.id}`} alt="" loading="lazy" /><span>{p.title}</span><small>{p.author}, {p.licence}</small>
                 </button>
               </li>

@@ -6,6 +6,8 @@ import { sentence } from '../../api/client';
 import type { ChosenWord } from '../../api/types';
 import { putChosen, vocabulary } from '../board/boards';
 import { caseload } from '../student/students';
+import parts from '../../shell/parts.module.css';
+import css from './pictures.module.css';
 
 /** Puts chosen words, with their pictures, on a student's board: in its next empty cells, or on a new board. */
 export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[]; suggested: string; onClose: () => void }) {
@@ -38,7 +40,7 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
     <Modal open title={words.length === 1 ? `Put “${words[0].word}” on a board` : `Put ${words.length} words on a board`} onCancel={onClose} footer={null}>
       {rows.data && students.length === 0 && <p>No student has boards yet. Start from a starter on the caseload first.</p>}
       {row && (
-        <div className="put-on">
+        <div className={css.putOn}>
           <label>For <Select aria-label="Student" value={row.student.id} onChange={(id) => { setStudent(id); setBoard(undefined); }} options={students.map((r) => ({ value: r.student.id, label: `${r.student.name}, ${r.vocabulary!.name}` }))} /></label>
           <Radio.Group value={where} onChange={(e) => setWhere(e.target.value as 'there' | 'new')}
             options={[{ value: 'there', label: 'in the next empty cells of a board' }, { value: 'new', label: 'on a new board' }]} />
@@ -49,7 +51,7 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
           )}
           {putting.isError && <Alert type="error" showIcon title={sentence(putting.error)} />}
           <Button type="primary" loading={putting.isPending} disabled={!view.data || (where === 'new' && name.trim() === '')} onClick={() => putting.mutate()}>Put {words.length === 1 ? 'it' : 'them'} there</Button>
-          <p className="quiet">No word that is there moves. From the board it can be printed.</p>
+          <p className={parts.quiet}>No word that is there moves. From the board it can be printed.</p>
         </div>
       )}
     </Modal>

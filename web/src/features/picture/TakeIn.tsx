@@ -1,4 +1,6 @@
 import { useRef, useState } from 'react';
+import parts from '../../shell/parts.module.css';
+import css from './pictures.module.css';
 
 const accepted = 'image/*,.heic,.svg';
 
@@ -20,11 +22,11 @@ export function DropPictures({ onTakenIn }: { onTakenIn: () => void }) {
     onTakenIn();
   }
   return (
-    <div className={over ? 'drop-pictures over' : 'drop-pictures'}
+    <div className={over ? `${css.dropPictures} ${css.over}` : css.dropPictures}
       onDragOver={(e) => { e.preventDefault(); setOver(true); }} onDragLeave={() => setOver(false)}
       onDrop={(e) => { e.preventDefault(); setOver(false); take(picturesOf(e.dataTransfer)); }}>
       <input ref={chooser} type="file" accept={accepted} multiple hidden onChange={(e) => take([...(e.target.files ?? [])])} />
-      Drop photos here, or <button type="button" className="dotted" onClick={() => chooser.current?.click()}>choose files</button>, or <button type="button" className="dotted" onClick={onTakenIn}>paste one or use the camera</button>. File names become their words.
+      Drop photos here, or <button type="button" className={parts.dotted} onClick={() => chooser.current?.click()}>choose files</button>, or <button type="button" className={parts.dotted} onClick={onTakenIn}>paste one or use the camera</button>. File names become their words.
     </div>
   );
 }

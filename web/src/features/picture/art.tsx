@@ -1,6 +1,7 @@
 import { createContext, useContext, type ReactNode } from 'react';
 import type { Layer } from '../../api/types';
 import { isWhole } from './layers';
+import css from './art.module.css';
 
 /** How pictures look here: to which student, and of which vocabulary the own ones are. */
 export interface Art {
@@ -35,8 +36,8 @@ export function ButtonPicture({ layers, collected }: { layers: Layer[]; collecte
   if (layers.length === 0) return null;
   if (layers.length === 1 && isWhole(layers[0])) return <Pic id={layers[0].picture} collected={collected} />;
   return (
-    <span className="layers">
-      <span className="layers-square">
+    <span className={css.layers}>
+      <span className={css.layersSquare}>
         {layers.map((l, i) => <Pic key={i} id={l.picture} collected={collected} style={{ left: `${l.x / 10}%`, top: `${l.y / 10}%`, width: `${l.size / 10}%`, height: `${l.size / 10}%` }} />)}
       </span>
     </span>

@@ -1,10 +1,12 @@
 import type { Mark, Page } from '../../api/types';
 import { pictureAddress, useArt } from '../picture/art';
+import { kindColour } from '../board/kinds';
+import css from './print.module.css';
 
 /** Draws the abstract page the server laid out; one unit is a micrometre. */
 export function PagePreview({ page, label }: { page: Page; label: string }) {
   return (
-    <svg className="sheet" viewBox={`0 0 ${page.width} ${page.height}`} role="img" aria-label={label} style={{ aspectRatio: `${page.width} / ${page.height}` }}>
+    <svg className={css.sheet} viewBox={`0 0 ${page.width} ${page.height}`} role="img" aria-label={label} style={{ aspectRatio: `${page.width} / ${page.height}` }}>
       {page.marks.map((mark, i) => <Drawn key={i} mark={mark} />)}
     </svg>
   );
@@ -14,14 +16,14 @@ function Drawn({ mark }: { mark: Mark }) {
   const art = useArt();
   switch (mark.type) {
     case 'card':
-      return <rect className="sheet-card" x={mark.rect.x} y={mark.rect.y} width={mark.rect.width} height={mark.rect.height} rx={mark.radius} />;
+      return <rect className={css.sheetCard} x={mark.rect.x} y={mark.rect.y} width={mark.rect.width} height={mark.rect.height} rx={mark.radius} />;
     case 'line':
-      return <line className={mark.dashed ? 'sheet-cut' : 'sheet-line'} x1={mark.x1} y1={mark.y1} x2={mark.x2} y2={mark.y2} />;
+      return <line className={mark.dashed ? css.sheetCut : css.sheetLine} x1={mark.x1} y1={mark.y1} x2={mark.x2} y2={mark.y2} />;
     case 'picture':
       return <image href={pictureAddress(mark.picture, art)} x={mark.rect.x} y={mark.rect.y} width={mark.rect.width} height={mark.rect.height} />;
     case 'writing':
-      return <text className={mark.faint ? 'sheet-faint' : 'sheet-words'} x={mark.x} y={mark.y} fontSize={mark.size} textAnchor={mark.centred ? 'middle' : 'start'}>{mark.text}</text>;
+      return <text className={mark.faint ? css.sheetFaint : undefined} x={mark.x} y={mark.y} fontSize={mark.size} textAnchor={mark.centred ? 'middle' : 'start'}>{mark.text}</text>;
     case 'shape':
-      return <polygon className={`kind-${mark.kind}`} points={mark.points.map((p) => `${p.x},${p.y}`).join(' ')} />;
+      return <polygon className={kindColour(mark.kind)} points={mark.points.map((p) => `${p.x},${p.y}`).join(' ')} />;
   }
 }

@@ -6,6 +6,8 @@ import { vocabulary as vocabularyQuery } from '../board/boards';
 import { DottedChoice } from '../board/Dotted';
 import { ArtOf } from '../picture/art';
 import { PagePreview } from './PagePreview';
+import parts from '../../shell/parts.module.css';
+import css from './print.module.css';
 
 interface Setup { paper: 'A4' | 'LETTER'; lyingDown: boolean; size: 'SCREEN' | 'PAGE'; cutLines: boolean }
 
@@ -26,16 +28,16 @@ export default function Print() {
   const boardId = params.board ?? view.data?.home ?? '';
   const page = useQuery(sheet(id, boardId, setup));
   const error = view.error ?? page.error;
-  if (error && !(view.data && page.data)) return <main className="lone"><h1>This cannot be printed</h1><p role="alert">{sentence(error)}</p></main>;
+  if (error && !(view.data && page.data)) return <main className={parts.lone}><h1>This cannot be printed</h1><p role="alert">{sentence(error)}</p></main>;
   const line = view.data?.boards.find((b) => b.id === boardId);
   if (!view.data || !line) return null;
   const whose = view.data.student ? `${view.data.student.name}’s screen` : 'a usual screen';
   const query = new URLSearchParams({ paper: setup.paper, lyingDown: String(setup.lyingDown), size: setup.size, cutLines: String(setup.cutLines) });
   return (
-    <main className="print" data-ready={page.data ? true : undefined}>
-      <div className="print-head">
-        <h1 className="unseen">Print {line.name}</h1>
-        <p className="set-up">
+    <main className={css.print} data-ready={page.data ? true : undefined}>
+      <div className={css.printHead}>
+        <h1 className={parts.unseen}>Print {line.name}</h1>
+        <p className={css.setUp}>
           <strong>{line.name}</strong> on{' '}
           <DottedChoice label="Paper" items={[{ key: 'A4', label: 'A4' }, { key: 'LETTER', label: 'Letter' }]} onChoose={(key) => setSetup({ ...setup, paper: key as Setup['paper'] })}>
             {setup.paper === 'A4' ? 'A4' : 'Letter'}
@@ -50,13 +52,13 @@ export default function Print() {
             {setup.cutLines ? 'with lines to cut along' : 'without lines to cut along'}
           </DottedChoice>.
         </p>
-        {page.data?.notes.map((note) => <p key={note} className="note">{note}</p>)}
+        {page.data?.notes.map((note) => <p key={note} className={parts.note}>{note}</p>)}
       </div>
       {page.data && <ArtOf art={view.data.art} vocabulary={id}><PagePreview page={page.data} label={`The sheet for ${line.name}`} /></ArtOf>}
-      <div className="print-foot">
-        <Link className="door" to={`/vocabularies/${id}/boards/${encodeURIComponent(boardId)}`}>Back to the board</Link>
-        <a className="door primary" href={`/api/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/sheet.pdf?${query}`} target="_blank" rel="noreferrer">Make the PDF</a>
-        <span className="quiet">Print it at 100 percent, then check the line at its foot with a ruler.</span>
+      <div className={css.printFoot}>
+        <Link className={parts.door} to={`/vocabularies/${id}/boards/${encodeURIComponent(boardId)}`}>Back to the board</Link>
+        <a className={`${parts.door} ${parts.primary}`} href={`/api/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/sheet.pdf?${query}`} target="_blank" rel="noreferrer">Make the PDF</a>
+        <span className={parts.quiet}>Print it at 100 percent, then check the line at its foot with a ruler.</span>
       </div>
     </main>
   );

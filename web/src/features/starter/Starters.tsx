@@ -7,6 +7,8 @@ import type { BroughtIn, StarterView } from '../../api/types';
 import { BoardPicture } from '../board/BoardPicture';
 import { caseload, screenName, screens, student as studentQuery, vocabularies } from '../student/students';
 import { bringInPackage, copyStarter, starters as startersQuery } from './starters';
+import parts from '../../shell/parts.module.css';
+import css from './starters.module.css';
 
 /** The starters side by side, measured on this student's screen; or boards from a file. */
 export default function Starters() {
@@ -21,19 +23,19 @@ export default function Starters() {
     mutationFn: (starter: string) => copyStarter(id, starter),
     onSuccess: (copy) => { void queries.invalidateQueries({ queryKey: caseload.queryKey }); void navigate(`/vocabularies/${copy.vocabulary}`); },
   });
-  if (error) return <main className="lone"><h1>No student here</h1><p role="alert">{sentence(error)}</p></main>;
+  if (error) return <main className={parts.lone}><h1>No student here</h1><p role="alert">{sentence(error)}</p></main>;
   if (!student || !starters) return null;
   return (
-    <main className="page" data-ready>
-      <div className="page-head">
+    <main className={parts.page} data-ready>
+      <div className={parts.pageHead}>
         <h1>Start {student.name}’s vocabulary</h1>
-        <span className="quiet">on {screenName(student.screen, usual)}, {Math.round(student.screen.width / 1000)} x {Math.round(student.screen.height / 1000)} mm</span>
+        <span className={parts.quiet}>on {screenName(student.screen, usual)}, {Math.round(student.screen.width / 1000)} x {Math.round(student.screen.height / 1000)} mm</span>
       </div>
       {already.length > 0 && (
-        <p className="quiet">{student.name} has {already.map((v, i) => <span key={v.vocabulary}>{i > 0 && ', '}<Link to={`/vocabularies/${v.vocabulary}`}>{v.name}</Link></span>)} already. A new one stands beside {already.length === 1 ? 'it' : 'them'}; nothing is replaced.</p>
+        <p className={parts.quiet}>{student.name} has {already.map((v, i) => <span key={v.vocabulary}>{i > 0 && ', '}<Link to={`/vocabularies/${v.vocabulary}`}>{v.name}</Link></span>)} already. A new one stands beside {already.length === 1 ? 'it' : 'them'}; nothing is replaced.</p>
       )}
-      {copying.isError && <Alert type="error" showIcon title={sentence(copying.error)} className="gap-below" />}
-      <div className="starters">
+      {copying.isError && <Alert type="error" showIcon title={sentence(copying.error)} className={parts.gapBelow} />}
+      <div className={css.starters}>
         {starters.map((s) => (
           <StarterCard key={s.id} starter={s} student={student.name} busy={copying.isPending} onCopy={() => copying.mutate(s.starter)} />
         ))}
@@ -45,9 +47,9 @@ export default function Starters() {
 
 function StarterCard({ starter, student, busy, onCopy }: { starter: StarterView; student: string; busy: boolean; onCopy: () => void }) {
   return (
-    <article className="starter" aria-label={starter.name}>
+    <article className={css.starter} aria-label={starter.name}>
       <BoardPicture board={starter.home} label={`The home board of ${starter.name}`} />
-      <div className="starter-words">
+      <div className={css.starterWords}>
         <h2>{starter.name}</h2>
         <p>{starter.about}</p>
         <dl>
@@ -56,12 +58,12 @@ function StarterCard({ starter, student, busy, onCopy }: { starter: StarterView;
           <div><dt>Boards</dt><dd>{starter.boards}</dd></div>
           <div><dt>Each cell</dt><dd>{Math.round(starter.cellWidthMm)} x {Math.round(starter.cellHeightMm)} mm</dd></div>
         </dl>
-        {starter.small && <p className="note">Cells this small are hard to hit for many hands.</p>}
+        {starter.small && <p className={parts.note}>Cells this small are hard to hit for many hands.</p>}
       </div>
-      <div className="starter-doors">
+      <div className={css.starterDoors}>
         <Button type="primary" loading={busy} onClick={onCopy}>Copy for {student}</Button>
-        <Link className="door" to={`/vocabularies/${starter.id}/talk`}>Try it</Link>
-        <Link className="door" to={`/vocabularies/${starter.id}`}>Look inside</Link>
+        <Link className={parts.door} to={`/vocabularies/${starter.id}/talk`}>Try it</Link>
+        <Link className={parts.door} to={`/vocabularies/${starter.id}`}>Look inside</Link>
       </div>
     </article>
   );
@@ -79,11 +81,11 @@ function BringIn({ student, name }: { student: string; name: string }) {
   const take = (files: FileList | null) => { if (files?.[0]) bringing.mutate(files[0]); };
   const drop = (e: DragEvent) => { e.preventDefault(); setOver(false); take(e.dataTransfer.files); };
   return (
-    <section className={over ? 'bring-in over' : 'bring-in'} aria-label="Boards from a file"
+    <section className={over ? `${css.bringIn} ${css.over}` : css.bringIn} aria-label="Boards from a file"
       onDragOver={(e) => { e.preventDefault(); setOver(true); }} onDragLeave={() => setOver(false)} onDrop={drop}>
       <p>Or bring in boards from a file: drop an open-board package (.obz) or board (.obf) here, or</p>
       <Button onClick={() => field.current?.click()} loading={bringing.isPending}>Choose a file</Button>
-      <input ref={field} type="file" accept=".obz,.obf,.zip,.json" className="unseen" tabIndex={-1} aria-label="A package or board file" onChange={(e) => { take(e.target.files); e.target.value = ''; }} />
+      <input ref={field} type="file" accept=".obz,.obf,.zip,.json" className={parts.unseen} tabIndex={-1} aria-label="A package or board file" onChange={(e) => { take(e.target.files); e.target.value = ''; }} />
       {bringing.isError && <Alert type="error" showIcon title={sentence(bringing.error)} />}
       {bringing.data && <CameIn came={bringing.data} name={name} />}
     </section>
@@ -92,7 +94,7 @@ function BringIn({ student, name }: { student: string; name: string }) {
 
 function CameIn({ came, name }: { came: BroughtIn; name: string }) {
   return (
-    <div className="came-in" role="status">
+    <div className={css.cameIn} role="status">
       <p>
         <strong>{came.name}</strong> is now one of {name}’s vocabularies: {came.boards} {came.boards === 1 ? 'board' : 'boards'}, {came.buttons} buttons.{' '}
         <Link to={`/vocabularies/${came.vocabulary}`}>Open it</Link>

@@ -8,6 +8,8 @@ import { dayAndTime, today } from '../../shell/time';
 import { caseload } from './students';
 import { StudentForm } from './StudentForm';
 import { Team } from './Team';
+import parts from '../../shell/parts.module.css';
+import css from './students.module.css';
 
 type Open = { what: 'add' } | { what: 'student'; student: Student } | { what: 'team'; row: CaseloadRow } | undefined;
 
@@ -17,18 +19,18 @@ export function Caseload() {
   const [open, setOpen] = useState<Open>();
   const navigate = useNavigate();
   return (
-    <main className="page" data-ready={rows ? true : undefined}>
-      <div className="page-head">
+    <main className={parts.page} data-ready={rows ? true : undefined}>
+      <div className={parts.pageHead}>
         <h1>{today()}</h1>
-        {rows && <span className="quiet">{rows.length === 1 ? '1 student' : `${rows.length} students`}</span>}
-        <span className="grow" />
+        {rows && <span className={parts.quiet}>{rows.length === 1 ? '1 student' : `${rows.length} students`}</span>}
+        <span className={parts.grow} />
         <Button type="primary" onClick={() => setOpen({ what: 'add' })}>Add a student</Button>
       </div>
       {error && <p role="alert">{sentence(error)}</p>}
       {rows?.length === 0 && (
-        <p className="nobody-yet">Nobody is on your caseload yet. Add a student, or ask a colleague to put you on a team.</p>
+        <p className={css.nobodyYet}>Nobody is on your caseload yet. Add a student, or ask a colleague to put you on a team.</p>
       )}
-      <ul className="caseload">
+      <ul className={css.caseload}>
         {rows?.map((row) => <Row key={row.student.id} row={row} onOpen={setOpen} />)}
       </ul>
       {open?.what === 'add' && <StudentForm onClose={() => setOpen(undefined)} onKept={(s) => void navigate(`/students/${s.id}/start`)} />}
@@ -49,34 +51,34 @@ function Row({ row, onOpen }: { row: CaseloadRow; onOpen: (open: Open) => void }
     { key: 'team', label: 'Team', show: true },
   ].filter((m) => m.show);
   return (
-    <li className="student" aria-label={student.name}>
+    <li className={css.student} aria-label={student.name}>
       <GridShape rows={vocabulary?.rows ?? 2} columns={vocabulary?.columns ?? 3} faint={!vocabulary} />
-      <div className="who">
+      <div className={css.who}>
         <h2>{student.name}</h2>
         <p>{[year, student.className].filter(Boolean).join(' · ') || 'no class yet'}</p>
       </div>
       {vocabulary ? (
         <>
-          <div className="how-much">
+          <div>
             <p><strong>{vocabulary.rows} x {vocabulary.columns}</strong> grid, {vocabulary.boards} boards</p>
-            <div className="shown-bar" aria-hidden="true"><span style={{ width: `${(100 * vocabulary.shown) / Math.max(1, vocabulary.words)}%` }} /></div>
+            <div className={css.shownBar} aria-hidden="true"><span style={{ width: `${(100 * vocabulary.shown) / Math.max(1, vocabulary.words)}%` }} /></div>
             <p><strong>{vocabulary.shown}</strong> of {vocabulary.words} words shown</p>
           </div>
-          <div className="last-change">
+          <div className={css.lastChange}>
             <p>{vocabulary.changedBy ?? 'Dwimble'} {vocabulary.change}</p>
-            <p className="quiet">{dayAndTime(vocabulary.changedAt)}{row.vocabularies > 1 && ` · in “${vocabulary.name}”, one of ${row.vocabularies} vocabularies`}</p>
+            <p className={parts.quiet}>{dayAndTime(vocabulary.changedAt)}{row.vocabularies > 1 && ` · in “${vocabulary.name}”, one of ${row.vocabularies} vocabularies`}</p>
           </div>
-          <div className="doors">
-            <Link className="door" to={`/vocabularies/${vocabulary.id}`}>Boards</Link>
-            <Link className="door" to={`/vocabularies/${vocabulary.id}/print`}>Print</Link>
-            <Link className="door" to={`/vocabularies/${vocabulary.id}/talk`}>Talk</Link>
+          <div className={css.doors}>
+            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}`}>Boards</Link>
+            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/print`}>Print</Link>
+            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/talk`}>Talk</Link>
             <More items={more} row={row} onOpen={onOpen} />
           </div>
         </>
       ) : (
         <>
-          <div className="last-change wide"><p>No boards yet.</p></div>
-          <div className="doors">
+          <div className={`${css.lastChange} ${css.wide}`}><p>No boards yet.</p></div>
+          <div className={css.doors}>
             {edits && <Button type="primary" onClick={() => void navigate(`/students/${student.id}/start`)}>Start a vocabulary</Button>}
             <More items={more} row={row} onOpen={onOpen} />
           </div>
@@ -108,7 +110,7 @@ function More({ items, row, onOpen }: { items: { key: string; label: string }[];
 /** The shape of the student's grid, as many cells as it has. */
 function GridShape({ rows, columns, faint }: { rows: number; columns: number; faint: boolean }) {
   return (
-    <span className={faint ? 'grid-shape faint' : 'grid-shape'} aria-hidden="true" style={{ gridTemplateColumns: `repeat(${columns}, 1fr)`, gridTemplateRows: `repeat(${rows}, 1fr)` }}>
+    <span className={faint ? `${css.gridShape} ${css.faint}` : css.gridShape} aria-hidden="true" style={{ gridTemplateColumns: `repeat(${columns}, 1fr)`, gridTemplateRows: `repeat(${rows}, 1fr)` }}>
       {Array.from({ length: rows * columns }, (_, i) => <i key={i} />)}
     </span>
   );

@@ -4,6 +4,7 @@ import { sentence } from '../../api/client';
 import type { Appearance, Student } from '../../api/types';
 import { AppearanceFields } from '../picture/AppearanceFields';
 import { addStudent, caseload, changeStudent, screenName, screens, type StudentFacts } from './students';
+import parts from '../../shell/parts.module.css';
 
 interface Values { name?: string; schoolYear?: number | null; className?: string; screen: string; look: Appearance['look']; tone: Appearance['tone']; hair: Appearance['hair'] }
 
@@ -33,9 +34,9 @@ export function StudentForm({ student, onClose, onKept }: { student?: Student; o
         layout="vertical" requiredMark={false} onFinish={keeping.mutate}
         initialValues={{ name: student?.name, schoolYear: student?.schoolYear, className: student?.className, screen: student ? screenName(student.screen, usual) : 'tablet, 10 inch', look: 'COLOUR', tone: 'YELLOW', hair: 'USUAL', ...student?.appearance }}
       >
-        {keeping.isError && <Alert type="error" showIcon title={sentence(keeping.error)} className="gap-below" />}
+        {keeping.isError && <Alert type="error" showIcon title={sentence(keeping.error)} className={parts.gapBelow} />}
         <Form.Item label="Name" name="name"><Input autoFocus autoComplete="off" /></Form.Item>
-        <div className="side-by-side">
+        <div className={parts.sideBySide}>
           <Form.Item label="School year, if any" name="schoolYear"><InputNumber min={0} max={14} precision={0} /></Form.Item>
           <Form.Item label="Class or group" name="className"><Input autoComplete="off" /></Form.Item>
         </div>

@@ -4,6 +4,8 @@ import { useState } from 'react';
 import { sentence } from '../../api/client';
 import type { Member, Student } from '../../api/types';
 import { joinTeam, leaveTeam, team } from './students';
+import parts from '../../shell/parts.module.css';
+import css from './students.module.css';
 
 const roles: { value: Member['role']; label: string }[] = [
   { value: 'OWNER', label: 'owns: changes boards and this team' },
@@ -22,9 +24,9 @@ export function Team({ student, owns, onClose }: { student: Student; owns: boole
   });
   return (
     <Modal open title={`${student.name}’s team`} onCancel={onClose} footer={null}>
-      <p className="quiet">Nobody else can see {student.name}’s boards.</p>
-      {changing.isError && <Alert type="error" showIcon title={sentence(changing.error)} className="gap-below" />}
-      <ul className="team">
+      <p className={parts.quiet}>Nobody else can see {student.name}’s boards.</p>
+      {changing.isError && <Alert type="error" showIcon title={sentence(changing.error)} className={parts.gapBelow} />}
+      <ul className={css.team}>
         {members.map((m) => (
           <li key={m.accountId}>
             <span><strong>{m.name}</strong>, {m.work}</span>
@@ -35,7 +37,7 @@ export function Team({ student, owns, onClose }: { student: Student; owns: boole
         ))}
       </ul>
       {owns && (
-        <form className="side-by-side" onSubmit={(e) => { e.preventDefault(); if (joining.trim()) changing.mutate(() => joinTeam(student.id, joining.trim(), 'EDITOR')); }}>
+        <form className={parts.sideBySide} onSubmit={(e) => { e.preventDefault(); if (joining.trim()) changing.mutate(() => joinTeam(student.id, joining.trim(), 'EDITOR')); }}>
           <Input value={joining} onChange={(e) => setJoining(e.target.value)} aria-label="Name somebody signs in with" placeholder="Name somebody signs in with" />
           <Button htmlType="submit">Add to the team</Button>
         </form>

@@ -8,6 +8,9 @@ import { Card } from '../board/Card';
 import { ArtOf, ButtonPicture } from '../picture/art';
 import { begin, spokenMessage, takeOneOff, tap, type TalkState } from './message';
 import { hush, say } from './voice';
+import drawn from '../board/drawn.module.css';
+import parts from '../../shell/parts.module.css';
+import css from './talk.module.css';
 
 const HOLD_MS = 700;
 
@@ -18,7 +21,7 @@ export default function TalkPage() {
   const view = useQuery(vocabularyQuery(id));
   const boards = useQuery({ ...allBoards(id), staleTime: Infinity });
   const error = view.error ?? boards.error;
-  if (error && !(view.data && boards.data)) return <main className="lone"><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
+  if (error && !(view.data && boards.data)) return <main className={parts.lone}><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
   if (!view.data || !boards.data) return null;
   return <ArtOf art={view.data.art} vocabulary={id}><Talk view={view.data} boards={boards.data} start={search.get('board') ?? view.data.home} /></ArtOf>;
 }
@@ -51,29 +54,29 @@ function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; 
   const { margin, gap, message } = view.layout;
   const shares = { '--margin': margin, '--gap': gap, '--message': message } as React.CSSProperties;
   return (
-    <main className="talk" style={shares} data-ready>
-      <h1 className="unseen">{view.student ? `${view.student.name} talks` : view.name}</h1>
-      <div className="message-row">
-        <div className="message-box">
-          <div className="message" ref={line} role="group" aria-label="Message" tabIndex={0}>
+    <main className={css.talk} style={shares} data-ready>
+      <h1 className={parts.unseen}>{view.student ? `${view.student.name} talks` : view.name}</h1>
+      <div className={css.messageRow}>
+        <div className={css.messageBox}>
+          <div className={css.message} ref={line} role="group" aria-label="Message" tabIndex={0}>
             {state.message.map((token, i) => (
-            <span key={i} className="token">
+            <span key={i} className={css.token}>
               <ButtonPicture layers={token.layers} />
               <span dir="auto">{token.text}</span>
             </span>
           ))}
           </div>
-          <p className="saying" role="status" aria-live="polite"><span>{notice || saying}</span></p>
+          <p className={css.saying} role="status" aria-live="polite"><span>{notice || saying}</span></p>
           <Leave vocabulary={view.id} board={state.board} />
         </div>
-        <button type="button" className="say-it" disabled={state.message.length === 0} onClick={() => speak(spokenMessage(state.message))}>Say it</button>
-        <button type="button" className="quiet-key" disabled={state.message.length === 0} onClick={() => setState({ ...state, message: takeOneOff(state.message) })}>take one off</button>
-        <button type="button" className="quiet-key" disabled={state.message.length === 0} onClick={() => { setState({ ...state, message: [] }); setSaying(''); }}>clear</button>
+        <button type="button" className={css.sayIt} disabled={state.message.length === 0} onClick={() => speak(spokenMessage(state.message))}>Say it</button>
+        <button type="button" className={css.quietKey} disabled={state.message.length === 0} onClick={() => setState({ ...state, message: takeOneOff(state.message) })}>take one off</button>
+        <button type="button" className={css.quietKey} disabled={state.message.length === 0} onClick={() => { setState({ ...state, message: [] }); setSaying(''); }}>clear</button>
       </div>
-      <div className="talk-grid" role="group" aria-label={board.name}
+      <div className={css.talkGrid} role="group" aria-label={board.name}
         style={{ gridTemplateColumns: `repeat(${board.columns}, minmax(0, 1fr))`, gridTemplateRows: `repeat(${board.rows}, minmax(0, 1fr))` }}>
         {board.buttons.filter((b) => !b.hidden).map((b) => (
-          <button key={b.id} type="button" className="cell" onClick={() => press(b)}
+          <button key={b.id} type="button" className={drawn.cell} onClick={() => press(b)}
             style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}
             aria-label={b.label || (b.says.type === 'words' ? b.says.text : 'picture')}>
             <Card button={b} />
@@ -98,7 +101,7 @@ function Leave({ vocabulary, board }: { vocabulary: number; board: string }) {
   });
   useEffect(() => () => clearTimeout(timer.current), []);
   return (
-    <button type="button" className={holding ? 'leave holding' : 'leave'} aria-label="Leave talking: hold, or press Escape" title="Hold to leave"
+    <button type="button" className={holding ? `${css.leave} ${css.holding}` : css.leave} aria-label="Leave talking: hold, or press Escape" title="Hold to leave"
       onPointerDown={() => { setHolding(true); timer.current = setTimeout(leave, HOLD_MS); }} onPointerUp={stop} onPointerLeave={stop}
       onKeyDown={(e) => { if (e.key === 'Enter') leave(); }}>
       hold to leave

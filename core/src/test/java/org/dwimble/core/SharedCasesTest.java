@@ -5,12 +5,22 @@ import static org.dwimble.core.Boards.board;
 
 import java.io.InputStream;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Layer;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Says;
+import org.dwimble.core.doing.Doing;
+import org.dwimble.core.doing.Spell;
+import org.dwimble.core.talk.Talking;
+import org.dwimble.core.talk.Tapped;
+import org.dwimble.core.talk.Token;
 import org.dwimble.core.wordline.WordLine;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -68,8 +78,58 @@ class SharedCasesTest {
         assertThat(WordLine.read(tried.get("text").asString())).extracting(WordLine.Entry::label).containsExactlyElementsOf(tried.get("words").valueStream().map(JsonNode::asString).toList());
     }
 
+    private static Stream<JsonNode> tapping() {
+        return CASES.get("tapping").valueStream();
+    }
+
+    /** A button as the cases write it: see "tappingReads" there. */
+    private static Button tapped(String written) {
+        Button b = Button.word("b", new Cell(0, 0), written, null, null);
+        if (written.startsWith("+")) {
+            return doing(b, new Spell(written.substring(1)));
+        }
+        Map<String, Doing> doings = Map.of("_", Doing.SPACE, "-", Doing.TAKE_LAST_OFF, "clear", Doing.CLEAR, "say", Doing.SAY);
+        if (doings.containsKey(written)) {
+            return doing(b, doings.get(written));
+        }
+        if (written.contains("=")) {
+            return labelled(b, written.substring(0, written.indexOf('='))).withActs(Acts.SPEAK.withSays(new Says.Words(written.substring(written.indexOf('=') + 1))));
+        }
+        if (written.endsWith("<") || written.endsWith("^")) {
+            return b.withActs(Acts.leading(written.endsWith("<") ? Leads.BACK : Leads.HOME));
+        }
+        if (written.contains(">")) {
+            Leads opens = new Leads.Opens(written.substring(written.indexOf('>') + 1));
+            String label = written.substring(0, written.indexOf('>'));
+            return label.endsWith("!") ? labelled(b, label.substring(0, label.length() - 1)).withActs(Acts.SPEAK.withLeads(opens)) : labelled(b, label).withActs(Acts.leading(opens));
+        }
+        return b;
+    }
+
+    private static Button labelled(Button b, String label) {
+        return b.withFace(b.face().withLabel(label));
+    }
+
+    private static Button doing(Button b, Doing doing) {
+        return b.withActs(new Acts(Says.NOTHING, null, List.of(doing), Leads.STAYS));
+    }
+
+    @ParameterizedTest
+    @MethodSource("tapping")
+    void tappingIsTheSameHereAndThere(JsonNode tried) {
+        Tapped last = new Tapped(Talking.at("home"), null, false);
+        for (JsonNode tap : tried.get("taps").valueStream().toList()) {
+            last = last.after().tap(tapped(tap.asString()), "home", Set.of("home", "food", "fruit")::contains);
+        }
+        assertThat(last.after().message()).extracting(Token::text).containsExactlyElementsOf(tried.get("message").valueStream().map(JsonNode::asString).toList());
+        assertThat(last.after().board()).isEqualTo(tried.get("at").asString());
+        assertThat(last.after().trail()).containsExactlyElementsOf(tried.path("trail").valueStream().map(JsonNode::asString).toList());
+        assertThat(last.speak()).isEqualTo(tried.has("spoke") ? tried.get("spoke").asString() : null);
+        assertThat(last.nowhere()).isEqualTo(tried.path("nowhere").asBoolean(false));
+    }
+
     @Test
     void thereAreCasesOfEach() {
-        assertThat(CASES.get("nextCell").size() + CASES.get("layers").size() + CASES.get("separators").size()).isGreaterThan(15);
+        assertThat(CASES.get("nextCell").size() + CASES.get("layers").size() + CASES.get("separators").size() + CASES.get("tapping").size()).isGreaterThan(35);
     }
 }

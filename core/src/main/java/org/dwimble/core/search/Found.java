@@ -1,6 +1,7 @@
 package org.dwimble.core.search;
 
 import org.dwimble.core.picture.Picture;
+import org.dwimble.core.told.Told;
 
 /**
  * A picture, and why it was found.
@@ -8,8 +9,8 @@ import org.dwimble.core.picture.Picture;
  * @param by the word it was found by, as it is written; the one typed, or another
  */
 public record Found(Picture picture, Why why, String by) {
-    /** The reason, in a word or two. */
-    public String reason() {
-        return why.words(by);
+    /** The reason, to be put into a word or two. */
+    public Told told() {
+        return why.told(by);
     }
 }

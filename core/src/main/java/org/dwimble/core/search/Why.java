@@ -1,34 +1,36 @@
 package org.dwimble.core.search;
 
+import org.dwimble.core.told.Told;
+
 /** Why a picture was found, best first: the order is the ranking. */
 public enum Why {
-    CHOSEN_BEFORE("chosen before"),
-    IS_CALLED("this word"),
-    ALSO_CALLED("also called so"),
-    FORM("a form of %s"),
-    IS_ANOTHER_WORD_FOR("another word for %s"),
-    STARTS("starts so"),
-    HAS_WORD("has the word"),
-    MEANS_SAME("much like %s"),
-    RELATED("has to do with it"),
-    A_KIND_OF("a kind of %s"),
-    OTHER_LANGUAGE("%s"),
-    WORD_STARTS("has a word that starts so"),
-    RELATED_STARTS("has to do with %s"),
-    ENDS("ends so"),
-    INSIDE("has it inside"),
-    SPELT_ALIKE("spelt like %s"),
-    IN_CATEGORY("among %s");
+    CHOSEN_BEFORE("found-chosen-before"),
+    IS_CALLED("found-is-called"),
+    ALSO_CALLED("found-also-called"),
+    FORM("found-form"),
+    IS_ANOTHER_WORD_FOR("found-is-another-word-for"),
+    STARTS("found-starts"),
+    HAS_WORD("found-has-word"),
+    MEANS_SAME("found-means-same"),
+    RELATED("found-related"),
+    A_KIND_OF("found-a-kind-of"),
+    OTHER_LANGUAGE("found-other-language"),
+    WORD_STARTS("found-word-starts"),
+    RELATED_STARTS("found-related-starts"),
+    ENDS("found-ends"),
+    INSIDE("found-inside"),
+    SPELT_ALIKE("found-spelt-alike"),
+    IN_CATEGORY("found-in-category");
 
-    private final String words;
+    private final String key;
 
-    Why(String words) {
-        this.words = words;
+    Why(String key) {
+        this.key = key;
     }
 
-    /** In a word or two. @param other the word it was found by, where that is not the one typed */
-    public String words(String other) {
-        return words.formatted(other);
+    /** Put into a word or two by the edge. @param by the word it was found by, where that is not the one typed */
+    Told told(String by) {
+        return Told.of(key, "by", by);
     }
 
     /** True if a typed word may get the picture by itself. */

@@ -10,6 +10,7 @@ import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.measure.Length;
+import org.dwimble.core.told.Told;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.TalkLayout;
@@ -37,7 +38,7 @@ public final class BoardSheet {
     private final Setup setup;
     private final Type type;
     private final List<Mark> marks = new ArrayList<>();
-    private final List<String> notes = new ArrayList<>();
+    private final List<Told> notes = new ArrayList<>();
 
     private BoardSheet(Board board, Setup setup, Type type) {
         this.board = board;
@@ -66,8 +67,7 @@ public final class BoardSheet {
             cellHeight = onScreen.cellHeight().times(used);
             gap = onScreen.gap().times(used);
             if (used < 1) {
-                notes.add(String.format(Locale.ROOT, "The screen is larger than this paper, so the board is printed at %d percent of true size.",
-                    (int) Math.floor(used * 100)));
+                notes.add(Told.of("smaller-than-true", "percent", (int) Math.floor(used * 100)));
             }
         } else {
             gap = Length.smaller(Length.mm(3), roomWidth.times(0.1 / board.columns()));
@@ -110,7 +110,7 @@ public final class BoardSheet {
         String label = printable(button.label());
         FittedLabel fitted = FittedLabel.fit(label, inner.width(), labelHeight, inner.height().times(pictured ? 0.2 : 0.32), type);
         if (!fitted.whole()) {
-            notes.add("“" + Text.cut(button.label(), 30) + "…” is too long for its cell and was cut short on paper.");
+            notes.add(Told.of("cut-short-on-paper", "label", Text.cut(button.label(), 30)));
         }
         Length linesHeight = fitted.size().times(FittedLabel.LINE * fitted.lines().size());
         Length top = pictured ? inner.bottom().minus(linesHeight) : inner.y().plus(inner.height().minus(linesHeight).times(0.5));
@@ -158,7 +158,7 @@ public final class BoardSheet {
         }
         StringBuilder drawn = new StringBuilder();
         label.codePoints().filter(c -> type.has(Character.toString(c))).forEach(drawn::appendCodePoint);
-        notes.add("“" + Text.cut(label, 30) + "” has characters that cannot be printed yet; they are left out on paper.");
+        notes.add(Told.of("left-out-on-paper", "label", Text.cut(label, 30)));
         return Text.tidy(drawn.toString());
     }
 

@@ -10,6 +10,7 @@ import org.dwimble.core.ShippedLibrary;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.picture.PictureLibrary;
 import org.dwimble.core.words.Forms;
+import org.dwimble.core.told.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -65,13 +66,13 @@ class PictureSearchTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"mice, mouse, a form of mouse", "kites, kite, a form of kite", "CAFE, café, this word", "Kité, kite, this word",
-        "automobile, car, also called so", "kyte, kite, spelt like kite",
-        "latawiec, kite, Polish: latawiec", "fly, kite, has to do with it", "auto, car, another word for car"})
-    void theFirstFoundSaysWhy(String query, String name, String reason) {
+    @CsvSource({"mice, mouse, found-form, mouse", "kites, kite, found-form, kite", "CAFE, café, found-is-called, café", "Kité, kite, found-is-called, kite",
+        "automobile, car, found-also-called, automobile", "kyte, kite, found-spelt-alike, kite",
+        "latawiec, kite, found-other-language, Polish: latawiec", "fly, kite, found-related, fly", "auto, car, found-is-another-word-for, car"})
+    void theFirstFoundSaysWhy(String query, String name, String reason, String by) {
         Found first = small.find(Asked.typed(query, 5)).get(0);
         assertThat(first.picture().name()).isEqualTo(name);
-        assertThat(first.reason()).isEqualTo(reason);
+        assertThat(first.told()).isEqualTo(Told.of(reason, "by", by));
     }
 
     @Test
@@ -109,8 +110,8 @@ class PictureSearchTest {
 
     @Test
     void aPreferredLanguageCountsLikeEnglishAndChineseIsFoundByAnyPartOfAName() {
-        assertThat(small.find(new Asked("lata", Asked.How.TYPED, List.of("pl"), null, 5))).extracting(Found::reason).containsExactly("starts so");
-        assertThat(small.find(Asked.typed("lata", 5))).extracting(Found::reason).containsExactly("Polish: latawiec");
+        assertThat(small.find(new Asked("lata", Asked.How.TYPED, List.of("pl"), null, 5))).extracting(Found::why).containsExactly(Why.STARTS);
+        assertThat(small.find(Asked.typed("lata", 5))).extracting(Found::told).containsExactly(Told.of("found-other-language", "by", "Polish: latawiec"));
         assertThat(small.find(Asked.typed("物车", 5))).extracting(f -> f.picture().name()).containsExactly("cart");
     }
 
@@ -126,7 +127,7 @@ class PictureSearchTest {
     void aCategoryNarrowsAndWithNoWordListsAll() {
         List<Found> pets = SEARCH.find(new Asked("", Asked.How.TYPED, List.of(), "pets", 100));
         assertThat(pets).extracting(f -> f.picture().name()).contains("cat", "hamster").doesNotContain("lion");
-        assertThat(pets).extracting(Found::reason).containsOnly("among pets");
+        assertThat(pets).extracting(Found::told).containsOnly(Told.of("found-in-category", "by", "pets"));
         assertThat(SEARCH.find(new Asked("ca", Asked.How.TYPED, List.of(), "pets", 100))).extracting(f -> f.picture().name()).startsWith("cat")
             .doesNotContain("car");
     }

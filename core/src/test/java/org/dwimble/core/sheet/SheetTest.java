@@ -16,6 +16,7 @@ import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.TalkLayout;
+import org.dwimble.core.told.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -104,7 +105,7 @@ class SheetTest {
     void aScreenLargerThanThePaperIsPrintedSmallerAndSaysSo() {
         Board b = board("b", "I go");
         Page page = BoardSheet.lay(b, new BoardSheet.Setup(Paper.A4, false, BoardSheet.Size.SCREEN, false, Screen.ofDiagonal(24, 16, 9)), "", PLAIN);
-        assertThat(page.notes()).containsExactly("The screen is larger than this paper, so the board is printed at 37 percent of true size.");
+        assertThat(page.notes()).containsExactly(Told.of("smaller-than-true", "percent", 37));
     }
 
     @Test
@@ -153,7 +154,7 @@ class SheetTest {
         assertThat(cut.size()).isEqualTo(FittedLabel.SMALLEST);
         assertThat(cut.lines().get(0)).endsWith("…");
         Board b = Board.empty("b", "b", new Shape(3, 9)).with(Button.word("x", new Cell(0, 0), "x".repeat(90), null, Kind.THING));
-        assertThat(lay(b, Paper.A4, false, BoardSheet.Size.PAGE, false).notes()).singleElement().asString().contains("cut short on paper");
+        assertThat(lay(b, Paper.A4, false, BoardSheet.Size.PAGE, false).notes()).singleElement().extracting(Told::key).isEqualTo("cut-short-on-paper");
         assertThat(fit("", 20, 20).lines()).isEmpty();
     }
 
@@ -162,7 +163,7 @@ class SheetTest {
         Board b = Board.empty("b", "b", new Shape(1, 1)).with(Button.word("x", new Cell(0, 0), "crab 🦀", null, Kind.THING));
         Page page = lay(b, Paper.A4, true, BoardSheet.Size.PAGE, false);
         assertThat(page.marks()).anyMatch(m -> m instanceof Mark.Writing w && w.text().equals("crab"));
-        assertThat(page.notes()).containsExactly("“crab 🦀” has characters that cannot be printed yet; they are left out on paper.");
+        assertThat(page.notes()).containsExactly(Told.of("left-out-on-paper", "label", "crab 🦀"));
     }
 
     @Test

@@ -85,7 +85,7 @@ public final class Screenshots {
         show("/vocabularies/" + ilse + "/boards/" + harbour + "/print", "print");
         show("/pictures", "pictures", () -> {
             page.getByLabel("Word").or(page.getByRole(AriaRole.TEXTBOX)).first().fill("cat");
-            page.locator(".tile").first().waitFor();
+            page.locator(".pictures_tile").first().waitFor();
         });
         show("/pictures/own", "own-pictures");
     }

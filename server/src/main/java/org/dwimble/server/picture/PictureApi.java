@@ -30,6 +30,7 @@ import org.dwimble.server.media.MediaAnswer;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
+import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -93,12 +94,14 @@ class PictureApi {
     private final WordChoices choices;
     private final MediaStore media;
     private final Access access;
+    private final Wording wording;
 
-    PictureApi(Pictures pictures, WordChoices choices, MediaStore media, Access access) {
+    PictureApi(Pictures pictures, WordChoices choices, MediaStore media, Access access, Wording wording) {
         this.pictures = pictures;
         this.choices = choices;
         this.media = media;
         this.access = access;
+        this.wording = wording;
     }
 
     /**
@@ -120,7 +123,7 @@ class PictureApi {
         List<Found> found = pictures.find(asked, account, student);
         Picture best = found.stream().findFirst().filter(f -> f.why().sure()).map(Found::picture).orElse(null);
         return new FoundPictures(word, pictures.guesses(account, student).kind(word, best),
-            found.stream().map(f -> new FoundPicture(f.picture().id(), f.picture().name(), f.reason(), f.picture().equals(best))).toList());
+            found.stream().map(f -> new FoundPicture(f.picture().id(), f.picture().name(), wording.of(f.told()), f.picture().equals(best))).toList());
     }
 
     /** The categories of the library, then those only the school has. */

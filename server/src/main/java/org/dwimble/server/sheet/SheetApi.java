@@ -4,8 +4,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.dwimble.core.board.Board;
+import org.dwimble.core.measure.Length;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.sheet.BoardSheet;
+import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.sheet.Paper;
 import org.dwimble.core.screen.Screen;
@@ -18,6 +20,7 @@ import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
 import org.dwimble.core.student.Student;
 import org.dwimble.server.student.StudentStore;
+import org.dwimble.server.told.Wording;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -33,29 +36,36 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/vocabularies/{vocabulary}/boards/{board}")
 class SheetApi {
+    /** A page as it is sent. @param notes what a person should know about it */
+    record SheetView(Length width, Length height, List<Mark> marks, List<String> notes) {
+    }
+
     private final VocabularyStore store;
     private final StudentStore students;
     private final MediaStore media;
     private final Pictures pictures;
     private final Access access;
     private final BoardFont font;
+    private final Wording wording;
 
-    SheetApi(VocabularyStore store, StudentStore students, MediaStore media, Pictures pictures, Access access, BoardFont font) {
+    SheetApi(VocabularyStore store, StudentStore students, MediaStore media, Pictures pictures, Access access, BoardFont font, Wording wording) {
         this.store = store;
         this.students = students;
         this.media = media;
         this.pictures = pictures;
         this.access = access;
         this.font = font;
+        this.wording = wording;
     }
 
     @GetMapping("/sheet")
-    Page sheet(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
+    SheetView sheet(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
         @RequestParam(defaultValue = "A4") Paper paper,
                @RequestParam(defaultValue = "true") boolean lyingDown, @RequestParam(defaultValue = "SCREEN") BoardSheet.Size size,
                    @RequestParam(defaultValue = "false") boolean cutLines) {
         access.toVocabulary(vocabulary, account);
-        return lay(kept(vocabulary), board, paper, lyingDown, size, cutLines);
+        Page page = lay(kept(vocabulary), board, paper, lyingDown, size, cutLines);
+        return new SheetView(page.width(), page.height(), page.marks(), page.notes().stream().map(wording::of).toList());
     }
 
     @GetMapping(value = "/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)

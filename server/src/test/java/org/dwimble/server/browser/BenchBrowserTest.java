@@ -242,8 +242,8 @@ class BenchBrowserTest extends SignedIn {
     void aDigitPicksAnotherPictureForTheTypedWord() {
         harbour();
         page.keyboard().type("orange");
-        assertThat(page.locator(".offered[aria-busy=false] .offer").nth(1)).isVisible();
-        String second = page.locator(".offer img").nth(1).getAttribute("src");
+        assertThat(page.locator(".bench_offered[aria-busy=false] .bench_offer").nth(1)).isVisible();
+        String second = page.locator(".bench_offer img").nth(1).getAttribute("src");
         page.keyboard().press("2");
         page.keyboard().press("Enter");
         assertThat(w.cell("orange, row 1, place 1").locator("img")).hasAttribute("src", second);
@@ -298,7 +298,7 @@ class BenchBrowserTest extends SignedIn {
         w.cell("want,").click();
         assertThat(w.violations()).isEmpty();
         w.button("another picture").click();
-        assertThat(page.locator(".picture-list li").first()).isVisible();
+        assertThat(page.locator(".chooser_picture-list li").first()).isVisible();
         assertThat(w.violations()).isEmpty();
     }
 }

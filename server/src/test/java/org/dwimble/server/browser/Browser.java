@@ -85,7 +85,7 @@ public final class Browser implements BeforeAllCallback {
 
         Locator button(String name) {
             return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true))
-                .or(page.locator("button.dotted[title='" + name.replace("'", "\\'") + "']"));
+                .or(page.locator("button.parts_dotted[title='" + name.replace("'", "\\'") + "']"));
         }
 
         Locator link(String name) {

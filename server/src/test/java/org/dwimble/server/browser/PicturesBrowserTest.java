@@ -31,7 +31,7 @@ class PicturesBrowserTest extends SignedIn {
     }
 
     private Locator tiles() {
-        return page.locator(".tile");
+        return page.locator(".pictures_tile");
     }
 
     private void search(String word) {
@@ -90,7 +90,7 @@ class PicturesBrowserTest extends SignedIn {
         page.getByLabel("Pairs with another sound").click();
         page.keyboard().type("g as in goat");
         page.keyboard().press("Enter");
-        assertThat(page.locator(".tiles.paired")).isVisible();
+        assertThat(page.locator(".pictures_tiles.pictures_paired")).isVisible();
         int coat = IntStream.range(0, tiles().count()).filter(i -> tiles().nth(i).locator("span").textContent().equals("coat") && i % 2 == 0)
             .findFirst().orElseThrow();
         assertThat(tiles().nth(coat + 1).locator("span")).hasText("goat");
@@ -124,7 +124,7 @@ class PicturesBrowserTest extends SignedIn {
             List.of(List.of("two_brown-goats.jpg", Base64.getEncoder().encodeToString(Photos.jpeg(90, 60))),
                 List.of("plan.png", Base64.getEncoder().encodeToString("%PDF-1.7".getBytes()))));
         for (String event : List.of("dragenter", "dragover", "drop")) {
-            page.dispatchEvent("main.pictures", event, Map.of("dataTransfer", files));
+            page.dispatchEvent("main.pictures_pictures", event, Map.of("dataTransfer", files));
         }
         assertThat(page.getByText("About these 2 pictures")).isVisible();
         assertThat(w.violations()).isEmpty();
@@ -143,7 +143,7 @@ class PicturesBrowserTest extends SignedIn {
         page.evaluate("async () => { const c = document.createElement('canvas'); c.width = 40; c.height = 30; c.getContext('2d').fillRect(0, 0, 20, 20); const b = await new Promise(r => c.toBlob(r, 'image/png')); await navigator.clipboard.write([new ClipboardItem({ 'image/png': b })]); }");
         page.keyboard().press("Control+V");
         assertThat(page.getByText("About this picture")).isVisible();
-        page.locator(".facts input").first().fill("washing line");
+        page.locator(".pictures_facts input").first().fill("washing line");
         page.keyboard().press("Enter");
         w.button("Take it in").click();
         assertThat(tiles().filter(new Locator.FilterOptions().setHasText("washing line"))).hasCount(1);
@@ -216,15 +216,15 @@ class PicturesBrowserTest extends SignedIn {
     @Test
     void anOwnPictureIsCutToASquareAndTurned() {
         opened("bramble.jpg");
-        String before = page.locator(".about-large img").getAttribute("src");
+        String before = page.locator(".pictures_about-large img").getAttribute("src");
         w.button("Cut, turn, brighten").click();
-        page.locator(".retouch img").waitFor();
+        page.locator(".pictures_retouch img").waitFor();
         w.button("Turn a quarter").click();
         w.button("Keep it so").click();
-        assertThat(page.locator(".about-large img")).not().hasAttribute("src", before);
-        byte[] kept = http.get(page.locator(".about-large img").getAttribute("src")).body();
+        assertThat(page.locator(".pictures_about-large img")).not().hasAttribute("src", before);
+        byte[] kept = http.get(page.locator(".pictures_about-large img").getAttribute("src")).body();
         assertThat(size(kept)).as("of 320 x 200 turned, the largest square").isEqualTo("200 x 200");
-        page.locator(".facts input").first().fill("Thistledown");
+        page.locator(".pictures_facts input").first().fill("Thistledown");
         page.keyboard().press("Enter");
         page.waitForResponse(answer -> answer.request().method().equals("PUT") && answer.ok(), () -> w.button("Keep").click());
         search("Thistledown");
@@ -261,14 +261,14 @@ class PicturesBrowserTest extends SignedIn {
         w.button("put a not mark across").click();
         w.button("add another picture").click();
         page.getByLabel("Find a picture by its word").fill("rain");
-        page.locator(".picture-list button").first().click();
-        Locator added = page.locator(".layer.at");
+        page.locator(".chooser_picture-list button").first().click();
+        Locator added = page.locator(".pictures_layer.pictures_at");
         added.focus();
         page.keyboard().press("ArrowLeft");
         page.keyboard().press("-");
         assertThat(w.violations()).isEmpty();
         w.button("Keep").click();
-        assertThat(w.cell("ball,").locator(".layers img")).hasCount(3);
+        assertThat(w.cell("ball,").locator(".art_layers img")).hasCount(3);
         Button ball = buttons("Play").stream().filter(b -> b.label().equals("ball")).findFirst().orElseThrow();
         assertThat(ball.layers()).extracting(org.dwimble.core.board.Layer::picture).containsExactly("base/soccer-ball", "base/cloud-with-rain", "core/not");
         assertThat(ball.layers().get(1)).isEqualTo(new org.dwimble.core.board.Layer("base/cloud-with-rain", 480, 500, 460));
@@ -283,14 +283,14 @@ class PicturesBrowserTest extends SignedIn {
         w.button("another picture").click();
         w.button("add another picture").click();
         page.getByLabel("Find a picture by its word").fill("rain");
-        page.locator(".picture-list button").first().click();
-        var at = page.locator(".layer.at").boundingBox();
+        page.locator(".chooser_picture-list button").first().click();
+        var at = page.locator(".pictures_layer.pictures_at").boundingBox();
         page.mouse().move(at.x + 30, at.y + 30);
         page.mouse().down();
         page.mouse().move(at.x - 200, at.y - 200);
         page.mouse().up();
         w.button("Keep").click();
-        assertThat(w.cell("ball,").locator(".layers img")).hasCount(2);
+        assertThat(w.cell("ball,").locator(".art_layers img")).hasCount(2);
         assertThat(buttons("Play").stream().filter(b -> b.label().equals("ball")).findFirst().orElseThrow().layers().get(1))
             .isEqualTo(new org.dwimble.core.board.Layer("base/cloud-with-rain", 0, 0, 500));
     }
@@ -304,7 +304,7 @@ class PicturesBrowserTest extends SignedIn {
         w.bench(id, "home");
         assertThat(w.cell("help,").locator("img")).hasAttribute("src", "/art/contrast.yellow.usual/core/help.svg");
         page.navigate("/vocabularies/" + id + "/talk");
-        assertThat(page.locator(".talk-grid img").first()).hasAttribute("src", Pattern.compile("^/art/contrast"));
+        assertThat(page.locator(".talk_talk-grid img").first()).hasAttribute("src", Pattern.compile("^/art/contrast"));
     }
 
     @Test
@@ -335,9 +335,9 @@ class PicturesBrowserTest extends SignedIn {
             w.button("Try again").click();
             assertThat(page.getByText("You can go on meanwhile.")).isVisible();
             assertThat(w.violations()).isEmpty();
-            assertThat(page.locator(".outside .tile")).containsText("Mozilla, FxEmoji, Apache-2.0");
+            assertThat(page.locator(".pictures_outside .pictures_tile")).containsText("Mozilla, FxEmoji, Apache-2.0");
             trouble("how=none");
-            page.locator(".outside .tile").click();
+            page.locator(".pictures_outside .pictures_tile").click();
             assertThat(page.getByText("The picture is kept, with its licence.")).isVisible();
             assertThat(tiles().filter(new Locator.FilterOptions().setHasText("this word")).first().locator("img"))
                 .hasAttribute("src", Pattern.compile("own-pictures"));

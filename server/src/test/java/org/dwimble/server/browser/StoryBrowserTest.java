@@ -81,7 +81,7 @@ class StoryBrowserTest {
         assertThat(forty).containsText("5 x 8");
         assertThat(forty).containsText("570");
         assertThat(forty).containsText("24 x 24 mm");
-        assertThat(forty.locator(".mat img").first()).isVisible();
+        assertThat(forty.locator(".drawn_mat img").first()).isVisible();
         assertThat(w.violations()).isEmpty();
         forty.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Copy for Fenna")).click();
         assertThat(page.getByText("Fenna’s words")).isVisible();
@@ -189,7 +189,7 @@ class StoryBrowserTest {
         assertThat(page.getByText("percent of true size")).isVisible();
         w.choose("How large", "as large as the page allows");
         w.choose("Lines to cut along", "with lines to cut along");
-        assertThat(sheet.locator(".sheet-cut")).hasCount(15);
+        assertThat(sheet.locator(".print_sheet-cut")).hasCount(15);
         assertThat(w.violations()).isEmpty();
         Request[] asked = new Request[1];
         page.context().onRequest(request -> asked[0] = request.url().contains("sheet.pdf") ? request : asked[0]);

@@ -85,8 +85,8 @@ class TogetherBrowserTest extends SignedIn {
         assertThat(dialog).containsText("Marit changed the same thing first (called apple “pear” on Eating and drinking).");
         w.page.evaluate("() => { history.pushState({}, '', location.pathname.replace('eating', 'play')); dispatchEvent(new PopStateEvent('popstate')); }");
         assertThat(w.heading("Play")).isVisible();
-        assertThat(dialog.locator(".both")).containsText("pear");
-        assertThat(dialog.locator(".both")).containsText("plum");
+        assertThat(dialog.locator(".bench_both")).containsText("pear");
+        assertThat(dialog.locator(".bench_both")).containsText("plum");
         w.button("Make mine after all").click();
         assertThat(m.cell("plum, row 2, place 1")).isVisible();
     }

@@ -12,6 +12,8 @@ import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.dwimble.core.search.Found;
+import org.dwimble.core.search.Why;
 import org.dwimble.core.told.Told;
 import org.junit.jupiter.api.Test;
 
@@ -58,6 +60,9 @@ class WordingTest {
     void thereAreWordsForEverythingTold() throws IOException {
         assertThat(told()).hasSizeGreaterThan(90);
         assertThat(wording.patterns().keySet()).containsAll(told());
+        for (Why why : Why.values()) {
+            assertThat(wording.of(new Found(null, why, "kite").told())).doesNotContain("{").isNotBlank();
+        }
     }
 
     @Test

@@ -1,0 +1,33 @@
+import { describe, expect, it } from 'vitest';
+import shared from '../../../../core/src/test/resources/org/dwimble/core/shared-cases.json';
+import type { Board, Button } from '../../api/types';
+import { begin, tap, type Tapped } from './message';
+
+/** Tapping as core has it (SharedCasesTest), on the same cases; how a case writes a button stands there under "tappingReads". */
+interface Case { taps: string[]; message: string[]; at: string; trail?: string[]; spoke?: string; nowhere?: boolean }
+const cases = (shared as unknown as { tapping: Case[] }).tapping;
+const boards = new Map(['home', 'food', 'fruit'].map((id): [string, Board] => [id, { id, name: id, rows: 1, columns: 1, buttons: [] }]));
+const doings = { _: 'add-space', '-': 'take-last-off', clear: 'clear-message', say: 'say-message' } as const;
+
+function button(written: string): Button {
+  const plain: Button = { id: 'b', cell: { row: 0, column: 0 }, span: { rows: 1, columns: 1 }, label: written, says: { type: 'label' }, leads: { type: 'stays' }, doings: [], layers: [], hidden: false };
+  const silent: Button = { ...plain, says: { type: 'nothing' } };
+  if (written.startsWith('+')) return { ...silent, doings: [{ type: 'spell', letters: written.slice(1) }] };
+  if (written in doings) return { ...silent, doings: [{ type: doings[written as keyof typeof doings] }] };
+  const [, label, text] = /^([^=]*)=(.*)$/.exec(written) ?? [];
+  if (text) return { ...plain, label, says: { type: 'words', text } };
+  if (/[<^]$/.test(written)) return { ...silent, leads: { type: written.endsWith('<') ? 'back' : 'home' } };
+  const [, word, says, to] = /^([^!>]*)(!?)>(.*)$/.exec(written) ?? [];
+  if (to) return { ...(says ? plain : silent), label: word, leads: { type: 'opens', board: to } };
+  return plain;
+}
+
+describe('tapping, as core has it', () => {
+  it.each(cases)('$taps', ({ taps, message, at, trail = [], spoke, nowhere = false }) => {
+    const last = taps.reduce<Tapped>(({ state }, written) => tap(state, button(written), boards, 'home'), { state: begin('home') });
+    expect(last.state.message.map((t) => t.text)).toEqual(message);
+    expect([last.state.board, last.state.trail]).toEqual([at, trail]);
+    expect(last.speak).toBe(spoke);
+    expect(last.notice !== undefined).toBe(nowhere);
+  });
+});
