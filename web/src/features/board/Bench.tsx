@@ -83,7 +83,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const home = shown?.view.home;
   const step = useCallback(async (what: 'undo' | 'redo', before?: number) => {
     const changed = await change(what === 'undo' ? { what, before } : { what });
-    if (changed && !changed.vocabulary.boards.some((b) => b.id === boardId)) go(changed.vocabulary.home);
+    if (changed?.order && !changed.order.includes(boardId)) go(changed.vocabulary.home);
   }, [change, boardId, go]);
 
   useEffect(() => {

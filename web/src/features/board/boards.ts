@@ -2,7 +2,7 @@ import { queryOptions, useMutation, useQueryClient, type QueryClient } from '@ta
 import { answer, client, Problem } from '../../api/client';
 import type { Board, Cell, Changed, ChosenWord, Intention, VocabularyView } from '../../api/types';
 import { caseload } from '../student/students';
-import { Bases } from './bases';
+import { after, Bases } from './bases';
 
 /** The vocabulary in force. It is not asked for again and again: live events tell when there is a newer one. */
 export const vocabulary = (id: number) =>
@@ -113,7 +113,10 @@ function take(queries: QueryClient, id: number, changed: Changed): void {
     const revision = changed.vocabulary.boards.find((b) => b.id === now.id)?.revision;
     queries.setQueryData<Board>(board(id, now.id, revision).queryKey, now);
   }
-  queries.setQueryData<VocabularyView>(vocabulary(id).queryKey, (known) => (known && known.version > changed.vocabulary.version ? known : changed.vocabulary));
+  const known = queries.getQueryData<VocabularyView>(vocabulary(id).queryKey);
+  const now = known && after(known, changed);
+  if (now) queries.setQueryData<VocabularyView>(vocabulary(id).queryKey, now);
+  else void queries.invalidateQueries({ queryKey: vocabulary(id).queryKey });
   queries.setQueryData(steps(id).queryKey, changed.steps);
   queries.removeQueries({ queryKey: allBoards(id).queryKey });
   void queries.invalidateQueries({ queryKey: caseload.queryKey });

@@ -37,7 +37,7 @@ public final class ServerProcess implements AutoCloseable {
                 said.append(line).append('\n');
                 Matcher port = PORT.matcher(line);
                 if (port.find()) {
-                    Thread drain = new Thread(() -> out.lines().forEach(l -> { }));
+                    Thread drain = new Thread(() -> out.lines().forEach(l -> System.out.println("server: " + l)));
                     drain.setDaemon(true);
                     drain.start();
                     return new ServerProcess(process, Integer.parseInt(port.group(1)));

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -16,7 +17,7 @@ import org.dwimble.core.board.Vocabulary;
 /**
  * Where home and back stand on a vocabulary's boards, so that a new board gets them in the same two cells
  * as its siblings and a hand finds them without looking. Gathered once for a vocabulary, in time in proportion
- * to its buttons.
+ * to its buttons. Safe to share between threads.
  */
 public final class WayHome {
     private static final String HOME_PICTURE = "base/house-with-garden";
@@ -31,7 +32,8 @@ public final class WayHome {
     }
 
     private final List<Example> examples = new ArrayList<>();
-    private final Map<Wanted, Optional<Button>> usual = new HashMap<>();
+    /** Worked out as it is asked for, by several at once. */
+    private final Map<Wanted, Optional<Button>> usual = new ConcurrentHashMap<>();
 
     private WayHome() {
     }

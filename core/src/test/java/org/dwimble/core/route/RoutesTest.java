@@ -6,9 +6,17 @@ import static org.dwimble.core.Boards.drawn;
 import static org.dwimble.core.Boards.ids;
 import static org.dwimble.core.Boards.vocabulary;
 
+import java.util.Collections;
 import java.util.List;
+import java.util.concurrent.CyclicBarrier;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Vocabulary;
 import org.junit.jupiter.api.Test;
 
@@ -91,5 +99,25 @@ class RoutesTest {
     void boardsAreInTheOrderOfAlphabetsNotOfCodePoints() {
         Vocabulary v = vocabulary(board("home", "b>b"), board("Zoe", "x"), board("Åse", "x"), board("apple", "x"), board("Ödile", "x"), board("Pier", "x"));
         assertThat(names(Routes.of(v).boardsInOrder())).containsExactly("home", "apple", "Åse", "Ödile", "Pier", "Zoe");
+    }
+
+    @Test
+    void theWayHomeMayBeAskedByManyAtOnce() throws Exception {
+        Board[] many = Stream.concat(Stream.of(board("home", "I go")), IntStream.range(0, 300).mapToObj(i -> board("a" + i, "crab .", "back:back home:home"))).toArray(Board[]::new);
+        Vocabulary v = vocabulary(many);
+        List<Board> sizes = IntStream.range(0, 40).mapToObj(i -> Board.empty("b" + i, "b", new Shape(2 + i / 8, 2 + i % 8))).toList();
+        ExecutorService people = Executors.newFixedThreadPool(4);
+        for (int round = 0; round < 40; round++) {
+            WayHome wayHome = WayHome.of(v);
+            CyclicBarrier together = new CyclicBarrier(4);
+            List<Future<List<List<Cell>>>> asked = people.invokeAll(Collections.nCopies(4, () -> {
+                together.await();
+                return sizes.stream().map(wayHome::keptFree).toList();
+            }));
+            for (Future<List<List<Cell>>> one : asked) {
+                assertThat(one.get()).hasSize(40).containsOnly(List.of(new Cell(1, 0), new Cell(1, 1)));
+            }
+        }
+        people.shutdown();
     }
 }

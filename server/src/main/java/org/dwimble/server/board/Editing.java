@@ -32,8 +32,16 @@ import org.springframework.stereotype.Component;
 /** An edit from a person's hand to everybody's screen: may he or she, is it kept, who is told. */
 @Component
 class Editing {
-    /** @param boards those that changed, as they are now; @param added ids of boards and buttons that are new */
-    record Changed(VocabularyView vocabulary, List<BoardView> boards, List<String> added, VocabularyApi.StepsView steps) {
+    /**
+     * What an edit left, against what held just before it. Who has that at hand needs nothing more.
+     *
+     * @param since      the version just before
+     * @param vocabulary as it is now, but with those boards only of which something is told otherwise than before
+     * @param order      ids of all boards as they are now listed; null if they are listed as before
+     * @param boards     those that changed, with their buttons
+     * @param added      ids of boards and buttons that are new
+     */
+    record Changed(int since, VocabularyView vocabulary, @Nullable List<String> order, List<BoardView> boards, List<String> added, VocabularyApi.StepsView steps) {
     }
 
     private final VocabularyStore store;
@@ -100,9 +108,10 @@ class Editing {
         Student student = Optional.ofNullable(kept(vocabulary).student()).flatMap(students::find).orElse(null);
         try {
             VocabularyStore.Done done = made.get();
-            return new Changed(VocabularyView.of(done.after(), student, role), done.change().changed().stream().map(BoardView::of).toList(),
-                done.change().added(),
-                VocabularyApi.view(done.steps(), wording));
+            List<String> were = List.copyOf(done.before().lines(VocabularyView.screen(student)).keySet());
+            List<String> are = List.copyOf(done.after().lines(VocabularyView.screen(student)).keySet());
+            return new Changed(done.before().version(), VocabularyView.changed(done.before(), done.after(), student, role), are.equals(were) ? null : are,
+                done.change().changed().stream().map(BoardView::of).toList(), done.change().added(), VocabularyApi.view(done.steps(), wording));
         } catch (VocabularyStore.Conflict conflict) {
             throw refusal(conflict, account);
         }

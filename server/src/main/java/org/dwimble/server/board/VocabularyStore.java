@@ -26,6 +26,7 @@ import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.Key;
 import org.dwimble.core.edit.Needs;
 import org.dwimble.core.edit.Reverse;
+import org.dwimble.core.screen.Screen;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.database.Database;
@@ -53,6 +54,7 @@ public class VocabularyStore {
         private final Vocabulary vocabulary;
         private final Map<String, Long> revisions;
         private final int bytes;
+        private volatile @Nullable Lines lines;
         private volatile @Nullable Overview overview;
 
         Kept(long id, int version, @Nullable String student, @Nullable String starter, @Nullable String about, Vocabulary vocabulary, Map<String, Long>
@@ -104,6 +106,19 @@ public class VocabularyStore {
             }
             return known;
         }
+
+        /** What a view tells of each board on a screen, by the board's id and in order; worked out once for a screen. */
+        Map<String, VocabularyView.BoardLine> lines(Screen screen) {
+            Lines known = lines;
+            if (known == null || !known.on.equals(screen)) {
+                known = new Lines(screen, VocabularyView.lines(this, screen));
+                lines = known;
+            }
+            return known.byId;
+        }
+
+        private record Lines(Screen on, Map<String, VocabularyView.BoardLine> byId) {
+        }
     }
 
     /** What sort of version: a change, taking back one's own, making again what was taken back. */
@@ -121,8 +136,8 @@ public class VocabularyStore {
     public record Steps(@Nullable Version undo, @Nullable Version redo) {
     }
 
-    /** What an edit did. @param after as it now holds; @param steps what undo and redo would do now for who made it */
-    public record Done(Kept after, Change change, Steps steps) {
+    /** What an edit did. @param before as it held until then; @param after as it now holds; @param steps what undo and redo would do now for who made it */
+    public record Done(Kept before, Kept after, Change change, Steps steps) {
     }
 
     /** Is kept together with an edit, in its transaction, or refuses it. */
@@ -384,7 +399,7 @@ public class VocabularyStore {
 
     private Done keepNext(Session session, Kept now, Made made, @Nullable Long account, Instant at) throws SQLException {
         if (made.change.deltas().isEmpty() && made.act == Act.CHANGE) {
-            return new Done(now, made.change, steps(session, now.id, account));
+            return new Done(now, now, made.change, steps(session, now.id, account));
         }
         Vocabulary next = made.change.after();
         List<DocumentChange> changes = keepDocuments(session, now, made.change);
@@ -402,7 +417,7 @@ public class VocabularyStore {
         Live.Revised told = new Live.Revised(number, account == null ? null : nameOf(session, account), changes.stream()
             .map(c -> new Live.Document(c.document, c.after)).toList());
         session.afterCommit(() -> live.changed(now.id, told));
-        return new Done(kept, made.change, steps(session, kept.id, account));
+        return new Done(now, kept, made.change, steps(session, kept.id, account));
     }
 
     private static String nameOf(Session session, long account) throws SQLException {

@@ -1,8 +1,10 @@
 package org.dwimble.server.board;
 
-import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
@@ -43,22 +45,40 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
     }
 
     static VocabularyView of(VocabularyStore.Kept kept, @Nullable Student student, Role role) {
+        return of(kept, student, role, kept.lines(screen(student)).values());
+    }
+
+    /** With the lines of those boards only of which something is told otherwise than before. */
+    static VocabularyView changed(VocabularyStore.Kept before, VocabularyStore.Kept after, @Nullable Student student, Role role) {
+        Map<String, BoardLine> were = before.lines(screen(student));
+        return of(after, student, role, after.lines(screen(student)).values().stream().filter(line -> !line.equals(were.get(line.id()))).toList());
+    }
+
+    private static VocabularyView of(VocabularyStore.Kept kept, @Nullable Student student, Role role, Collection<BoardLine> lines) {
+        Screen screen = screen(student);
+        return new VocabularyView(kept.id(), kept.vocabulary().name(), student, kept.starter(), role, kept.version(), kept.vocabulary().home(),
+            kept.vocabulary().locale(), List.copyOf(lines), kept.overview().counts(),
+            new Layout(screen.width().mm(), screen.height().mm(), TalkLayout.MARGIN, TalkLayout.GAP, TalkLayout.MESSAGE),
+            (student == null ? Appearance.USUAL : student.appearance()).slug());
+    }
+
+    static Screen screen(@Nullable Student student) {
+        return student == null ? UsualScreen.COMMON.screen() : student.screen();
+    }
+
+    static Map<String, BoardLine> lines(VocabularyStore.Kept kept, Screen screen) {
         Overview overview = kept.overview();
-        Screen screen = student == null ? UsualScreen.COMMON.screen() : student.screen();
         Set<String> toMend = toMend(overview.routes());
-        List<BoardLine> lines = new ArrayList<>();
+        Map<String, BoardLine> lines = new LinkedHashMap<>();
         for (Board board : overview.routes().boardsInOrder()) {
             TalkLayout layout = new TalkLayout(screen, board.rows(), board.columns());
-            lines.add(new BoardLine(board.id(), board.name(), kept.revisionOf(board.id()), board.rows(), board.columns(), board.buttons().size(),
+            lines.put(board.id(), new BoardLine(board.id(), board.name(), kept.revisionOf(board.id()), board.rows(), board.columns(), board.buttons().size(),
                 board.emptyCells().size(),
                 overview.wayHome().keptFree(board), overview.routes().to(board.id()).orElse(null), overview.routes().openersOf(board.id()).size(),
                     toMend.contains(board.id()),
                 layout.cellWidth().mm(), layout.cellHeight().mm(), layout.small()));
         }
-        return new VocabularyView(kept.id(), kept.vocabulary().name(), student, kept.starter(), role, kept.version(), kept.vocabulary().home(),
-            kept.vocabulary().locale(),
-            lines, overview.counts(), new Layout(screen.width().mm(), screen.height().mm(), TalkLayout.MARGIN, TalkLayout.GAP, TalkLayout.MESSAGE),
-            (student == null ? Appearance.USUAL : student.appearance()).slug());
+        return lines;
     }
 
     private static Set<String> toMend(Routes routes) {
