@@ -1,6 +1,9 @@
 const day = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
 const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 
+/** “Tuesday 3 November”, for headings. */
+export const dayNamed = (iso: string) => day.format(new Date(iso));
+
 export const today = (now = new Date()) => day.format(now);
 
 /** "today 10:42", "yesterday 10:42", "3 March" and, in another year, "3 March 2025". */

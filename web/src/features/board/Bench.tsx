@@ -1,26 +1,32 @@
 import { App, Button as PlainButton, Dropdown, Tooltip } from 'antd';
 import { useQuery } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useReducer, useRef, type KeyboardEvent as ReactKeyboardEvent } from 'react';
+import { useCallback, useEffect, useMemo, useReducer, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import { Problem, sentence } from '../../api/client';
-import type { Board, BoardLine, Button, Cell, Changed, Intention, Steps, Version, VocabularyView } from '../../api/types';
+import type { Board, BoardLine, Button, Cell, Changed, Cost, Intention, Steps, Version, VocabularyView } from '../../api/types';
 import { ArtOf } from '../picture/art';
 import { Credits } from '../picture/Credits';
 import { AboutBoard } from './AboutBoard';
 import { begin, markedOn, moved, typed, type Conflict } from './bench';
 import { BoardGrid } from './BoardGrid';
 import { BoardList } from './BoardList';
-import { board as boardQuery, steps as stepsQuery, useChanges, vocabulary as vocabularyQuery, type Wish } from './boards';
+import { board as boardQuery, steps as stepsQuery, useChanges, vocabulary as vocabularyQuery, type Wish, reachOf } from './boards';
 import { ButtonSentence } from './ButtonSentence';
 import { ConflictDialog } from './ConflictDialog';
 import { Findings } from './Findings';
 import { Frame } from './Frame';
-import { arrow, buttonAt, nextEmpty, tab } from './grid';
+import { arrow, buttonAt, freeCells, nextEmpty, tab } from './grid';
 import { WhoIsHere } from './WhoIsHere';
-import { words as wordsLens } from './lenses';
-import { onOneLine } from './list';
+import { kindsLens, reach, sounds, words as wordsLens, type Lens, type LensName } from './lenses';
+import { LensBar, LensSide } from './LensSide';
+import { freeName, onOneLine, wordsOf } from './list';
 import { useLive } from './live';
 import { PathBar } from './PathBar';
+import { AddPerson, type Person } from './AddPerson';
+import { History } from './History';
+import { Shortcuts } from './Shortcuts';
+import { Words } from './Words';
+import type { Elsewhere } from './WordAdvice';
 import { WordLine } from './WordLine';
 import bench from './bench.module.css';
 import parts from '../../shell/parts.module.css';
@@ -59,6 +65,8 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const here = useLive(id, boardId);
   const [state, move] = useReducer(moved, boardId, begin);
   const wordLine = useRef<HTMLInputElement>(null);
+  const [went, tellWent] = useState<Elsewhere & { from: string }>();
+  const setWent = (to: Elsewhere) => tellWent({ ...to, from: boardId });
 
   const go = useCallback((to: string) => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(to)}`), [navigate, id]);
 
@@ -73,8 +81,14 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   }, [changes.mutateAsync, message]);
 
   const keptFree = shown?.line.keptFree;
+  /** The cell to be marked on a board that is on its way. */
+  const showing = useRef<{ board: string; cell: Cell }>(undefined);
   useEffect(() => {
     if (shown) move({ move: 'opened', board: shown.board, keptFree: shown.line.keptFree });
+    if (shown && showing.current?.board === shown.board.id) {
+      move({ move: 'mark', cell: showing.current.cell, focus: true });
+      showing.current = undefined;
+    }
     // Only another board is opened; a colleague's change to this one leaves the mark where it is.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [shown?.board.id]);
@@ -118,7 +132,14 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     if (mayEdit) void edit({ type: 'take-off', board: boardId, button: gone.id });
   }, [mayEdit, edit, boardId]);
   const board = shown?.board;
-  const overlays = useMemo(() => (view && board ? wordsLens(view, board) : undefined), [view, board]);
+  const [lens, setLens] = useState<LensName>('Words');
+  const costs = useQuery({ ...reachOf(id, version, boardId), enabled: lens === 'Reach' && shown !== undefined }).data?.here;
+  const overlays = useMemo(() => (view && board ? lensOf(lens, costs)(view, board) : undefined), [view, board, lens, costs]);
+  const onKey = useCallback((key: string) => {
+    const dialog = ({ '?': 'shortcuts', '=': 'words', '+': 'person', '<': 'history' } as const)[key];
+    if (dialog && (dialog !== 'person' || mayEdit)) move({ move: 'open', dialog });
+    else if (key === '*' && mayEdit) move({ move: 'choose picture' });
+  }, [mayEdit]);
 
   if (!shown || !board || !view || !keptFree || !overlays) return <Frame />;
   const { line } = shown;
@@ -127,22 +148,53 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const next = nextEmpty(board, marked, keptFree);
   const { text, picture } = typed(state);
 
-  async function put(words: string, chosen?: string) {
+  async function put(words: string, chosen?: string, on?: { board: string; name: string }) {
     if (!words.trim()) {
       void message.info('The word line is empty. Type a word, then press Enter.');
       return;
     }
     move({ move: 'type', text: '' });
-    const changed = await change({ what: 'words', base: version, board: boardId, from: next ?? marked, text: words, picture: chosen });
-    const on = changed?.boards.find((b) => b.id === boardId);
+    const changed = await change({ what: 'words', base: version, board: on?.board ?? boardId, from: on ? undefined : next ?? marked, text: words, picture: chosen });
+    const here = changed?.boards.find((b) => b.id === boardId);
     if (!changed) move({ move: 'not put', text: words });
-    else if (on) move({ move: 'put', on, added: changed.added, keptFree: line.keptFree });
+    else if (on) setWent({ words: wordsOf(words).join(', '), ...on });
+    else if (here) move({ move: 'put', on: here, added: changed.added, keptFree: line.keptFree });
+  }
+
+  /** A new board for words that have no room here, opened from the nearest board that has a cell for its button. */
+  async function putFurther(words: string, from: string) {
+    const name = freeName(`More ${line.name}`, view!.boards.map((b) => b.name));
+    move({ move: 'type', text: '' });
+    const changed = await change({ what: 'words', base: version, board: from, text: `${name} > ${onOneLine(words).replace(/[>⏎]/g, ',')}` });
+    const added = changed?.boards.find((b) => changed.added.includes(b.id));
+    if (!changed) move({ move: 'not put', text: words });
+    else if (added) setWent({ words: wordsOf(words).join(', '), board: added.id, name: added.name });
   }
 
   async function newBoard(name: string, opener?: Button) {
     const changed = await change({ what: 'board', base: version, name, openedFrom: opener && boardId, openedBy: opener?.id });
     const added = changed?.boards.find((b) => changed.added.includes(b.id));
     if (added && !opener) go(added.id);
+  }
+
+  /** The button somebody walked away from opens the board that is shown; then it is shown again. */
+  async function linkHere({ board: from, button: opener }: { board: string; button: string }) {
+    move({ move: 'rest' });
+    if (await edit({ type: 'lead-to', board: from, button: opener, leads: { type: 'opens', board: boardId } })) go(from);
+  }
+
+  function showAt(to: string, cell: Cell) {
+    if (to !== boardId) showing.current = { board: to, cell };
+    else move({ move: 'mark', cell, focus: true });
+    go(to);
+  }
+
+  async function addPerson(person: Person): Promise<boolean> {
+    const changed = await change({ what: 'edit', base: version, edit: { type: 'add-people', people: [person] } });
+    const on = changed?.boards.find((b) => b.buttons.some((w) => changed.added.includes(w.id)));
+    const added = on?.buttons.find((w) => changed?.added.includes(w.id));
+    if (on && added) showAt(on.id, added.cell);
+    return changed !== undefined;
   }
 
   function deleteBoard() {
@@ -169,6 +221,9 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     if (how === 'the one before') void step('undo', (wish.what === 'undo' && wish.before) || steps.data?.undo?.number);
   }
 
+  const linking = state.doing.what === 'linking' ? state.doing : undefined;
+  const dialog = state.doing.what === 'in a dialog' ? state.doing.dialog : undefined;
+  const rest = () => move({ move: 'rest', focus: true });
   const conflict = state.conflicts[0];
   const alone = new Set(here.map((h) => h.account)).size < 2;
   return (
@@ -182,43 +237,72 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
           items: [
             { key: 'obz', label: <a href={`/api/vocabularies/${id}/package.obz`} download>Carry away all boards (.obz)</a> },
             { key: 'obf', label: <a href={`/api/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/board.obf`} download>Carry away this board (.obf)</a> },
+            { key: 'history', label: 'What happened' },
             { key: 'credits', label: 'Whose the pictures are' },
+            { key: 'shortcuts', label: 'Keys of the bench' },
             ...(mayEdit && boardId !== view.home ? [{ key: 'delete', label: 'Delete this board…' }] : []),
           ],
-          onClick: ({ key }) => { if (key === 'delete') deleteBoard(); if (key === 'credits') move({ move: 'read credits' }); },
+          onClick: ({ key }) => { if (key === 'delete') deleteBoard(); if (key === 'credits' || key === 'shortcuts' || key === 'history') move({ move: 'open', dialog: key }); },
         }}>
           <PlainButton aria-label="More to do with these boards">⋯</PlainButton>
         </Dropdown>
         <PlainButton type="primary" onClick={() => void navigate(`/vocabularies/${id}/talk?board=${encodeURIComponent(boardId)}`)}>Talk</PlainButton>
       </PathBar>
       <div className={bench.benchBody}>
-        <BoardList view={view} mayEdit={mayEdit} onAdd={(name) => void newBoard(name)} />
+        <BoardList view={view} mayEdit={mayEdit} onAdd={(name) => void newBoard(name)}>
+          <LensBar lens={lens} onLens={setLens} />
+          <div className={bench.boardDoors}>
+            <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'words' })}>find a word</button>
+            {mayEdit && <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'person' })}>add a person</button>}
+            <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'history' })}>what happened</button>
+          </div>
+        </BoardList>
         <main className={bench.stage}>
+          {linking && (
+            <div className={bench.linking} role="status">
+              <span>“{linking.label}” is to open a board: go to it, then say so.</span>
+              <PlainButton type="primary" disabled={linking.board === boardId} onClick={() => void linkHere(linking)}>It opens this one</PlainButton>
+              <PlainButton onClick={() => { move({ move: 'rest' }); go(linking.board); }}>Leave it</PlainButton>
+            </div>
+          )}
           <div className={bench.stageRoom} style={{ '--screen': view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message)) } as React.CSSProperties}>
             <BoardGrid board={board} overlays={overlays} marked={marked} next={mayEdit ? next : undefined} focus={state.focus}
-              onMark={onMark} onOpen={onOpen} onType={onType} onTakeOff={onTakeOff} onRename={onRename} />
+              onMark={onMark} onOpen={onOpen} onType={onType} onTakeOff={onTakeOff} onRename={onRename} onKey={onKey} />
           </div>
           {mayEdit && (
-            <WordLine ref={wordLine} text={text} next={next} boardName={board.name} student={view.student?.id} language={view.locale} picture={picture}
+            <WordLine ref={wordLine} vocabulary={id} version={version} board={boardId} free={freeCells(board, keptFree)} went={went?.from === boardId ? went : undefined} onGo={go}
+              onFurther={(from) => void putFurther(text, from)} text={text} next={next} boardName={board.name} student={view.student?.id} language={view.locale} picture={picture}
               onText={(t) => move({ move: 'type', text: t })} onPicture={(p) => { move({ move: 'pick', picture: p }); wordLine.current?.focus(); }}
-              onPut={(t, p) => void put(t, p)} onLeave={leaveWordLine} />
+              onPut={(t, p, on) => void put(t, p, on)} onLeave={leaveWordLine} />
           )}
         </main>
         <aside className={bench.side} aria-label="What is marked">
           {button ? (
             <ButtonSentence key={button.id} button={button} line={line} view={view} mayEdit={mayEdit} doing={state.doing}
               onDoing={(what) => move(what === 'renaming' ? { move: 'rename' } : what === 'choosing a picture' ? { move: 'choose picture' } : { move: 'rest', focus: true })}
-              onChange={(made, base) => void edit(made, base)} onNewBoard={(name, opener) => void newBoard(name, opener)} onOpen={onOpen} onTakeOff={onTakeOff} />
+              onChange={(made, base) => void edit(made, base)} onNewBoard={(name, opener) => void newBoard(name, opener)} onOpen={onOpen} onTakeOff={onTakeOff} onWalk={(from) => move({ move: 'link', board: boardId, button: from.id, label: from.label })} />
           ) : (
             <AboutBoard line={line} home={line.id === view.home} cell={marked} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-board', board: boardId, name })} />
           )}
+          <LensSide lens={lens} view={view} board={board} onShow={go} />
           <Findings view={view} boardId={boardId} mayEdit={mayEdit} onMend={(made) => void edit(made)} />
         </aside>
       </div>
-      {state.doing.what === 'reading credits' && <Credits vocabulary={id} name={view.name} onClose={() => move({ move: 'rest' })} />}
+      {dialog === 'credits' && <Credits vocabulary={id} name={view.name} onClose={rest} />}
+      {dialog === 'shortcuts' && <Shortcuts onClose={rest} />}
+      {dialog === 'words' && <Words view={view} mayEdit={mayEdit} onClose={rest} onGo={(to, cell) => { rest(); showAt(to, cell); }} onEdit={async (made) => (await edit(made)) !== undefined} />}
+      {dialog === 'person' && <AddPerson view={view} onClose={rest} onAdd={addPerson} />}
+      {dialog === 'history' && <History view={view} boardId={boardId} mayEdit={mayEdit} onClose={rest} onGoBack={(to) => { rest(); void change({ what: 'go back', base: version, version: to }); }} />}
       {conflict && <ConflictDialog conflict={conflict} onSettle={(how) => settle(conflict, how)} />}
     </div>
   );
+}
+
+/** What lies over the board. Words are always told; a lens adds to them. */
+function lensOf(lens: LensName, costs?: Cost[]): Lens {
+  const over = lens === 'Sounds' ? sounds : lens === 'Kinds' ? kindsLens : lens === 'Reach' && costs ? reach(costs) : undefined;
+  if (!over) return wordsLens;
+  return (view, board) => new Map([...wordsLens(view, board), ...over(view, board)]);
 }
 
 function UndoAndRedo({ steps, onStep }: { steps?: Steps; onStep: (what: 'undo' | 'redo') => void }) {

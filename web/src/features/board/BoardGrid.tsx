@@ -19,13 +19,18 @@ interface Props {
   onType: (letters: string) => void;
   onTakeOff: (button: Button) => void;
   onRename: () => void;
+  /** A key that stands for something else than a word. */
+  onKey: (key: string) => void;
 }
+
+/** Signs no word begins with: on the marked cell they are shortcuts. */
+export const SIGNS = ['?', '=', '+', '<', '*'];
 
 const MOVES = ['ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight', 'Home', 'End'];
 const CROWDED = 16;
 
 /** The board on its mat. One cell is marked and takes the keys; the others follow by arrows, Tab and Shift+Tab. */
-export const BoardGrid = memo(function BoardGrid({ board, overlays, marked, next, focus, onMark, onOpen, onType, onTakeOff, onRename }: Props) {
+export const BoardGrid = memo(function BoardGrid({ board, overlays, marked, next, focus, onMark, onOpen, onType, onTakeOff, onRename, onKey }: Props) {
   const grid = useRef<HTMLDivElement>(null);
 
   useEffect(() => {
@@ -57,6 +62,9 @@ export const BoardGrid = memo(function BoardGrid({ board, overlays, marked, next
       if (!button) onType('');
       else if (event.altKey) onOpen(button);
       else onRename();
+    } else if (SIGNS.includes(event.key)) {
+      event.preventDefault();
+      onKey(event.key);
     } else if (event.key.length === 1 && event.key !== ' ') {
       event.preventDefault();
       onType(event.key);
@@ -99,6 +107,7 @@ const GridCell = memo(function GridCell({ cell, button, overlay, marked, next, o
       onClick={() => onPress(cell)} onDoubleClick={() => button && onOpen(button)}>
       {button && <Card button={button} />}
       {overlay?.tag && <span className={bench.tag}>{overlay.tag}</span>}
+      {overlay?.note && <span className={bench.lensNote} dir="auto">{overlay.note}</span>}
     </div>
   );
 }, (was, is) => sameCell(was.cell, is.cell) && was.button === is.button && was.overlay === is.overlay && was.marked === is.marked && was.next === is.next

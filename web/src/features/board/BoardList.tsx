@@ -8,12 +8,13 @@ import parts from '../../shell/parts.module.css';
 const MANY = 25;
 
 /** Every board of the vocabulary, home first; those with something to mend carry a dot. */
-export function BoardList({ view, mayEdit, onAdd }: { view: VocabularyView; mayEdit: boolean; onAdd: (name: string) => void }) {
+export function BoardList({ view, mayEdit, onAdd, children }: { view: VocabularyView; mayEdit: boolean; onAdd: (name: string) => void; children?: React.ReactNode }) {
   const [adding, setAdding] = useState(false);
   const [sought, setSought] = useState('');
   const boards = view.boards.filter((b) => b.name.toLowerCase().includes(sought.toLowerCase()));
   return (
     <nav className={bench.boardList} aria-label="Boards">
+      {children}
       <h2>{view.boards.length === 1 ? '1 board' : `${view.boards.length} boards`}</h2>
       {view.boards.length > MANY && <Input size="small" aria-label="Find a board" placeholder="Find a board" value={sought} onChange={(e) => setSought(e.target.value)} />}
       <ul>

@@ -1,5 +1,4 @@
 import { Button as PlainButton } from 'antd';
-import type { MenuProps } from 'antd';
 import { useRef, useState } from 'react';
 import type { BoardLine, Button, Doing as Done, Intention, Kind, VocabularyView } from '../../api/types';
 import { ButtonPicture } from '../picture/art';
@@ -7,7 +6,9 @@ import { say } from '../talk/voice';
 import type { Doing } from './bench';
 import { DottedChoice, DottedText } from './Dotted';
 import { spoken } from './grid';
-import { KindMark, kinds } from './kinds';
+import { kinds } from './kindNames';
+import { KindMark } from './kinds';
+import { LeadsChooser } from './LeadsChooser';
 import { PictureChooser } from './PictureChooser';
 import bench from './bench.module.css';
 import drawn from './drawn.module.css';
@@ -25,10 +26,12 @@ interface Props {
   onNewBoard: (name: string, button: Button) => void;
   onOpen: (button: Button) => void;
   onTakeOff: (button: Button) => void;
+  /** The board it opens is to be shown by walking there. */
+  onWalk: (button: Button) => void;
 }
 
 /** The panel that shows, as sentences, what a button does, and changes it: the dotted words are the controls. */
-export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, onChange, onNewBoard, onOpen, onTakeOff }: Props) {
+export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, onChange, onNewBoard, onOpen, onTakeOff, onWalk }: Props) {
   const [wording, setWording] = useState(false);
   const on = { board: line.id, button: button.id };
   // While a label, words or a picture are being chosen, what counts is what was shown when that began.
@@ -68,12 +71,11 @@ export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, on
       {button.doings.length > 0 && <p>and <strong>{does(button.doings)}</strong>.</p>}
       <p>
         Then it{' '}
-        <DottedChoice label="Change where it leads" disabled={!mayEdit} items={places(view, line)} onChoose={(key) => {
-          if (key === 'new') onNewBoard(button.label || 'New board', button);
-          else give({ type: 'lead-to', ...on, leads: leads(key) });
-        }}>
-          {leadsWhere(button, view)}
-        </DottedChoice>.
+        <LeadsChooser shown={leadsWhere(button, view)} button={button} line={line} view={view} disabled={!mayEdit} onChoose={(chosen) => {
+          if (chosen.what === 'new') onNewBoard(chosen.name, button);
+          else if (chosen.what === 'walk') onWalk(button);
+          else give({ type: 'lead-to', ...on, leads: chosen.leads });
+        }} />.
       </p>
       <p>
         It is{' '}
@@ -91,7 +93,7 @@ export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, on
         {mayEdit && <PlainButton onClick={() => onTakeOff(button)}>Take off</PlainButton>}
       </div>
       {doing.what === 'choosing a picture' && (
-        <PictureChooser button={button} student={view.student?.id} language={view.locale} onClose={() => onDoing('resting')}
+        <PictureChooser button={button} student={view.student} language={view.locale} onClose={() => onDoing('resting')}
           onKeep={(layers) => { onDoing('resting'); give({ type: 'give-picture', ...on, layers }); }} />
       )}
     </section>
@@ -134,22 +136,6 @@ function leadsWhere(button: Button, view: VocabularyView): string {
       return board ? `opens ${board.name}` : 'opens a board that is not there';
     }
   }
-}
-
-function leads(key: string): Button['leads'] {
-  if (key === 'stays' || key === 'home' || key === 'back') return { type: key };
-  return { type: 'opens', board: key.slice('opens:'.length) };
-}
-
-function places(view: VocabularyView, here: BoardLine): MenuProps['items'] {
-  return [
-    { key: 'stays', label: 'stays here' },
-    { key: 'home', label: 'goes home' },
-    { key: 'back', label: 'goes back' },
-    { key: 'new', label: 'opens a new board' },
-    { type: 'divider' },
-    ...view.boards.filter((b) => b.id !== here.id).map((b) => ({ key: `opens:${b.id}`, label: `opens ${b.name}` })),
-  ];
 }
 
 function taps(line: BoardLine): string {

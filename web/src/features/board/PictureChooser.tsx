@@ -5,20 +5,24 @@ import type { Button, Layer } from '../../api/types';
 import { Pic } from '../picture/art';
 import { LayerStage } from '../picture/LayerStage';
 import { MOST_LAYERS, NOT, withPicture } from '../picture/layers';
+import { Outside } from '../picture/Outside';
+import { OwnPhoto } from '../picture/OwnPhoto';
 import { found, used } from '../picture/pictures';
+import { picturesOf } from '../picture/TakeIn';
 import chooser from './chooser.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** Another picture for a button, or several: begins with the button's own word. Kept when it is closed by “Keep”. */
 export function PictureChooser({ button, student, language, onKeep, onClose }: {
-  button: Button; student?: string; language: string; onKeep: (layers: Layer[]) => void; onClose: () => void;
+  button: Button; student?: { id: string; name: string }; language: string; onKeep: (layers: Layer[]) => void; onClose: () => void;
 }) {
   const [query, setQuery] = useState(button.label);
   const [layers, setLayers] = useState(button.layers);
   const [adding, setAdding] = useState(false);
   const [at, setAt] = useState(0);
-  const { data } = useQuery(found({ query, most: 60, student, language }));
-  const lately = useQuery(used(student));
+  const [file, setFile] = useState<File>();
+  const { data } = useQuery(found({ query, most: 60, student: student?.id, language }));
+  const lately = useQuery(used(student?.id));
   const asked = query.trim() !== '';
   const pictures = asked ? (data?.pictures ?? []) : (lately.data?.recent ?? []);
   const crossed = layers.some((l) => l.picture === NOT);
@@ -35,7 +39,8 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
 
   return (
     <Modal open title={`Pictures for ${button.label || 'this button'}`} onCancel={onClose} width={820} okText="Keep" cancelText="Leave it" onOk={() => onKeep(layers)}>
-      <div className={chooser.choose}>
+      <div className={chooser.choose} onDragOver={(e) => e.preventDefault()} onDrop={(e) => { e.preventDefault(); setFile(picturesOf(e.dataTransfer)[0]); }}
+        onPaste={(e) => { const [pasted] = picturesOf(e.clipboardData); if (pasted) { e.preventDefault(); setFile(pasted); } }}>
         <div>
           <Input value={query} onChange={(e) => setQuery(e.target.value)} autoFocus aria-label="Find a picture by its word" size="large" />
           <p className={parts.quiet} aria-live="polite">{told(asked, query, pictures.length)}{adding ? ' It is added to what is there.' : ''}</p>
@@ -49,6 +54,8 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
               </li>
             ))}
           </ul>
+          <OwnPhoto word={query || button.label} student={student} file={file} onFile={setFile} onTaken={(picture) => { setFile(undefined); choose(picture); }} />
+          <Outside word={query} onKept={choose} />
         </div>
         <div>
           <LayerStage layers={layers} at={at} onAt={setAt} onChange={setLayers} />

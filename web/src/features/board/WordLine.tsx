@@ -4,20 +4,31 @@ import type { Cell } from '../../api/types';
 import { Pic } from '../picture/art';
 import { found } from '../picture/pictures';
 import { spoken } from './grid';
-import { isList, onOneLine } from './list';
+import { advice } from './boards';
+import { countHere, isList, onOneLine, opensBoards } from './list';
+import { useAdvice, WordAdvice, type Elsewhere } from './WordAdvice';
 import bench from './bench.module.css';
-import parts from '../../shell/parts.module.css';
 
 interface Props {
+  vocabulary: number;
+  version: number;
+  board: string;
   text: string;
   next?: Cell;
+  /** Empty cells for words here. */
+  free: number;
+  went?: Elsewhere;
   boardName: string;
   student?: string;
   language: string;
   picture?: string;
   onText: (text: string) => void;
   onPicture: (picture: string) => void;
-  onPut: (text: string, picture?: string) => void;
+  /** `on`: the board they go to; none for the one shown. */
+  onPut: (text: string, picture?: string, on?: { board: string; name: string }) => void;
+  /** Puts the words on a new board, opened from a board. */
+  onFurther: (from: string) => void;
+  onGo: (board: string) => void;
   onLeave: (event?: KeyboardEvent) => void;
 }
 
@@ -26,19 +37,33 @@ const OFFERED = 9;
 
 /** The line below the board where typing makes buttons. */
 export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
-  { text, next, boardName, student, language, picture, onText, onPicture, onPut, onLeave }, input) {
+  { vocabulary, version, board, text, next, free, went, boardName, student, language, picture, onText, onPicture, onPut, onFurther, onGo, onLeave }, input) {
   const queries = useQueryClient();
   const asked = found({ query: text, most: OFFERED, student, language });
   const { data, isPlaceholderData } = useQuery(asked);
   const offered = text.trim() && !isList(text) ? (data?.pictures ?? []) : [];
   const chosen = picture ?? offered.find((p) => p.sure)?.id;
   const why = offered.find((p) => p.id === chosen)?.why;
+  const word = onOneLine(text).split(/[,⏎>]/)[0].trim();
+  const count = countHere(text);
+  const advised = useAdvice(vocabulary, version, board, word.slice(0, 100), count);
+  const full = count > (count === 1 && next ? Math.max(1, free) : free);
+
+  /** Enter: here, or where there is room. What is still asked is waited for, so that a fast hand is not told off. */
+  async function put() {
+    if (!full || !word) {
+      onPut(text, picture);
+      return;
+    }
+    const { rooms: [best] = [] } = await queries.fetchQuery(advice(vocabulary, version, board, word.slice(0, 100), count)).catch(() => ({ rooms: [] }));
+    onPut(text, picture, best);
+  }
 
   function keys(event: KeyboardEvent<HTMLInputElement>) {
     const digit = Number(event.key);
     if (event.key === 'Enter') {
       event.preventDefault();
-      onPut(text, picture);
+      void put();
     } else if (event.key === 'Escape') {
       onText('');
       onLeave();
@@ -65,13 +90,19 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
     }
   }
 
+  const hint = text.trim() === '' ? 'A word makes a button. Several go in with commas between; a word with > behind it opens a new board.'
+    : opensBoards(text) ? 'Enter makes the board, with its way home, and the button that opens it.'
+    : isList(text) ? 'Enter puts them all there.'
+    : offered.length > 0 && !chosen ? 'No picture says just this: pick one by its number, or Enter puts the word alone in large letters.'
+    : why && why !== 'this word' && !picture ? `The picture is ${why}. Enter puts it there.` : 'Enter puts it there.';
   return (
+    <div>
     <div className={bench.wordLine}>
       <label htmlFor="word-line" className={bench.whereNext}>
         {next ? <>{spoken(next)}<br />comes next</> : <>{boardName}<br />is full</>}
       </label>
       <input id="word-line" ref={input} value={text} onChange={(e) => onText(e.target.value)} onKeyDown={keys} onPaste={paste}
-        placeholder={next ? 'Type a word' : 'Take a button off to make room'} autoComplete="off" spellCheck={false} dir="auto" maxLength={20_000} />
+        placeholder={next ? 'Type a word' : 'Type a word, to put where there is room'} autoComplete="off" spellCheck={false} dir="auto" maxLength={20_000} />
       <span className={bench.offered} role="group" aria-label="Pictures for it" aria-busy={isPlaceholderData}>
         {offered.map((p, i) => (
           <button key={p.id} type="button" className={p.id === chosen ? `${bench.offer} ${bench.chosen}` : bench.offer} aria-pressed={p.id === chosen} title={`${p.name}: ${p.why}`}
@@ -80,9 +111,9 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
           </button>
         ))}
       </span>
-      <span className={`${parts.quiet} ${bench.hint}`}>
-        {text.trim() === '' ? '' : !next ? 'No cell is empty; take a button off first' : isList(text) ? 'Enter puts them all there' : offered.length > 0 && !chosen ? 'No picture says just this; pick one, or Enter puts the word alone' : why && why !== 'this word' && !picture ? `${why}; Enter puts it there` : 'Enter puts it there'}
-      </span>
+    </div>
+    <WordAdvice word={word} full={full} advice={advised} board={board} hint={hint} went={went} onGo={onGo} onFurther={onFurther}
+      onPutOn={(to, name) => onPut(text, picture, { board: to, name })} onLeaveIt={() => onText('')} />
     </div>
   );
 });

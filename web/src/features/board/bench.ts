@@ -10,7 +10,11 @@ export type Doing =
   | { what: 'typing'; text: string; picture?: string }
   | { what: 'renaming' }
   | { what: 'choosing a picture' }
-  | { what: 'reading credits' };
+  | { what: 'linking'; board: string; button: string; label: string }
+  | { what: 'in a dialog'; dialog: Dialog };
+
+/** What is opened over the bench as a whole. */
+export type Dialog = 'credits' | 'words' | 'person' | 'history' | 'shortcuts';
 
 /** A change that met somebody else's; it waits for this person's choice, whatever else is opened meanwhile. */
 export interface Conflict {
@@ -33,6 +37,8 @@ export interface BenchState {
 }
 
 const RESTING: Doing = { what: 'resting' };
+/** Who is walking to the board a button is to open goes on doing so there. */
+const kept = (doing: Doing): Doing => (doing.what === 'linking' ? doing : RESTING);
 const TOP: Cell = { row: 0, column: 0 };
 
 export type Move =
@@ -42,7 +48,8 @@ export type Move =
   | { move: 'pick'; picture: string }
   | { move: 'rename' }
   | { move: 'choose picture' }
-  | { move: 'read credits' }
+  | { move: 'open'; dialog: Dialog }
+  | { move: 'link'; board: string; button: string; label: string }
   | { move: 'rest'; focus?: boolean }
   | { move: 'put'; on: Board; added: string[]; keptFree: Cell[] }
   | { move: 'not put'; text: string }
@@ -55,7 +62,7 @@ export function moved(state: BenchState, made: Move): BenchState {
   switch (made.move) {
     case 'opened':
       return made.board.id === state.board && state.focus > 1 ? state
-        : { ...state, board: made.board.id, marked: nextEmpty(made.board, TOP, made.keptFree) ?? TOP, focus: state.focus + 1, doing: RESTING };
+        : { ...state, board: made.board.id, marked: nextEmpty(made.board, TOP, made.keptFree) ?? TOP, focus: state.focus + 1, doing: kept(state.doing) };
     case 'mark':
       return { ...state, marked: made.cell, focus: state.focus + (made.focus ? 1 : 0), doing: state.doing.what === 'renaming' ? RESTING : state.doing };
     case 'type':
@@ -66,8 +73,10 @@ export function moved(state: BenchState, made: Move): BenchState {
       return { ...state, doing: { what: 'renaming' } };
     case 'choose picture':
       return { ...state, doing: { what: 'choosing a picture' } };
-    case 'read credits':
-      return { ...state, doing: { what: 'reading credits' } };
+    case 'open':
+      return { ...state, doing: { what: 'in a dialog', dialog: made.dialog } };
+    case 'link':
+      return { ...state, doing: { what: 'linking', board: made.board, button: made.button, label: made.label } };
     case 'rest':
       return { ...state, doing: RESTING, focus: state.focus + (made.focus ? 1 : 0) };
     case 'put': {

@@ -1,5 +1,5 @@
 import { queryOptions, useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query';
-import { answer, client, Problem } from '../../api/client';
+import { answer, client, done, Problem } from '../../api/client';
 import type { Board, Cell, Changed, ChosenWord, Intention, VocabularyView } from '../../api/types';
 import { caseload } from '../student/students';
 import { after, Bases } from './bases';
@@ -39,6 +39,72 @@ export const findings = (id: number, version: number, boardId: string) =>
     placeholderData: (before) => before,
   });
 
+/** What is worth knowing before words are put on a board. `count`: how many there are. */
+export const advice = (id: number, version: number, boardId: string, word: string, count: number) =>
+  queryOptions({
+    queryKey: ['advice', id, version, boardId, word, count],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/advice', { params: { path: { vocabulary: id }, query: { board: boardId, word, count } } })),
+    staleTime: Infinity,
+    retry: false,
+  });
+
+/** Every button that shows or says a text. */
+export const places = (id: number, version: number, text: string) =>
+  queryOptions({
+    queryKey: ['places', id, version, text],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/places', { params: { path: { vocabulary: id }, query: { text } } })),
+    enabled: text.trim() !== '',
+    staleTime: Infinity,
+    placeholderData: (before) => before,
+  });
+
+/** Words that are not the same everywhere. */
+export const differingWords = (id: number, version: number) =>
+  queryOptions({
+    queryKey: ['differing words', id, version],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/differing-words', { params: { path: { vocabulary: id } } })),
+    staleTime: Infinity,
+    placeholderData: (before) => before,
+  });
+
+/** What it costs to say the words of a board, and which words cost most. */
+export const reachOf = (id: number, version: number, boardId: string) =>
+  queryOptions({
+    queryKey: ['reach', id, version, boardId],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/boards/{board}/reach', { params: { path: { vocabulary: id, board: boardId } } })),
+    staleTime: Infinity,
+    placeholderData: (before) => before,
+  });
+
+/** Where somebody would go for whom a word is the general one. */
+export const placeForPerson = (id: number, version: number, general: string) =>
+  queryOptions({
+    queryKey: ['place for person', id, version, general],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/place-for-person', { params: { path: { vocabulary: id }, query: { general } } })),
+    staleTime: Infinity,
+    placeholderData: (before) => before,
+  });
+
+export const versions = (id: number, version: number) =>
+  queryOptions({
+    queryKey: ['versions', id, version],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/versions', { params: { path: { vocabulary: id } } })),
+    placeholderData: (before) => before,
+  });
+
+/** A board as a version held it, beside what it is in `version`. */
+export const beside = (id: number, number: number | undefined, boardId: string, version: number) =>
+  queryOptions({
+    queryKey: ['beside', id, number, boardId, version],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/versions/{number}/boards/{board}', { params: { path: { vocabulary: id, number: number!, board: boardId } } })),
+    enabled: number !== undefined,
+    staleTime: Infinity,
+    retry: false,
+  });
+
+export const nameVersion = (id: number, number: number, name: string) =>
+  done(client.PUT('/api/vocabularies/{vocabulary}/versions/{number}/name', { params: { path: { vocabulary: id, number } }, body: { name } }));
+
 /** What undo and redo would do for this person. */
 export const steps = (id: number) =>
   queryOptions({
@@ -49,8 +115,9 @@ export const steps = (id: number) =>
 /** Something a person means to change, as data. `base`: the version of what was shown. */
 export type Wish =
   | { what: 'edit'; base: number; edit: Intention }
-  | { what: 'words'; base: number; board: string; from: Cell; text: string; picture?: string }
+  | { what: 'words'; base: number; board: string; from?: Cell; text: string; picture?: string }
   | { what: 'board'; base: number; name: string; openedFrom?: string; openedBy?: string }
+  | { what: 'go back'; base: number; version: number }
   | { what: 'undo'; before?: number }
   | { what: 'redo' };
 
@@ -63,6 +130,8 @@ function send(id: number, base: number, wish: Wish): Promise<Changed> {
       return answer(client.POST('/api/vocabularies/{vocabulary}/words', { params: { path }, body: { base, board: wish.board, from: wish.from, text: wish.text, picture: wish.picture } }));
     case 'board':
       return answer(client.POST('/api/vocabularies/{vocabulary}/boards', { params: { path }, body: { base, name: wish.name, openedFrom: wish.openedFrom, openedBy: wish.openedBy } }));
+    case 'go back':
+      return answer(client.POST('/api/vocabularies/{vocabulary}/going-back', { params: { path }, body: { base, version: wish.version } }));
     case 'undo':
       return answer(client.POST('/api/vocabularies/{vocabulary}/undo', { params: { path }, body: { before: wish.before } }));
     case 'redo':

@@ -74,6 +74,12 @@ export function tab(board: Board, from: Cell, back: boolean): Cell | undefined {
 /** Every place the marker can stand: each button's own cell and each empty cell, in reading order. */
 export const stops = (board: Board): Cell[] => gridOf(board).stops;
 
+/** How many empty cells are for words. */
+export function freeCells(board: Board, keptFree: Cell[]): number {
+  const kept = new Set(keptFree.map(keyOf));
+  return stops(board).filter((c) => !buttonAt(board, c) && !kept.has(keyOf(c))).length;
+}
+
 /**
  * The empty cell the word line will fill: from a cell on in reading order, then from the top; undefined if the board
  * is full. Cells kept free are passed over, unless one is the very cell to begin at.

@@ -1,17 +1,6 @@
 import type { Kind } from '../../api/types';
 import drawn from './drawn.module.css';
 
-export const kinds: { kind: Kind; sentence: string }[] = [
-  { kind: 'who', sentence: 'a who word' },
-  { kind: 'do', sentence: 'a do word' },
-  { kind: 'social', sentence: 'a social word' },
-  { kind: 'describing', sentence: 'a describing word' },
-  { kind: 'thing', sentence: 'a thing word' },
-  { kind: 'where', sentence: 'a where word' },
-  { kind: 'little', sentence: 'a little word' },
-  { kind: 'question', sentence: 'a question word' },
-];
-
 const shapes: Record<Kind, React.ReactNode> = {
   who: <circle cx="8" cy="8" r="6.4" />,
   do: <path d="M8 1.5 15 14.5H1Z" />,

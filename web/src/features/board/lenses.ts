@@ -1,18 +1,46 @@
-import type { Board, VocabularyView } from '../../api/types';
+import type { Board, Cost, VocabularyView } from '../../api/types';
 import { keyOf, stops, buttonAt } from './grid';
+import { kinds } from './kindNames';
 
 /** What a lens lays over one cell. */
 export interface Overlay {
   /** How the cell looks for it, by name in the bench's styles. */
-  classes: ('hiddenWord' | 'keptFree')[];
-  /** A few words shown on the cell. */
+  classes: ('hiddenWord' | 'keptFree' | 'silentWord')[];
+  /** A few words of warning, shown at the top of the cell. */
   tag?: string;
+  /** A few words shown over the foot of the cell. */
+  note?: string;
   /** What is added to the cell's name for who does not see it. */
   told?: string;
 }
 
 /** A computed overlay: what lies over which cells of a board, by the cell's key. Cells that get nothing are left out. */
 export type Lens = (view: VocabularyView, board: Board) => Map<string, Overlay>;
+
+/** The lenses by name, in the order in which they hang. */
+export type LensName = 'Words' | 'Reach' | 'Sounds' | 'Kinds';
+
+/** What each button says; those that say nothing carry a tag. */
+export const sounds: Lens = (_, board) => new Map(board.buttons.map((b) => {
+  const says = b.says.type === 'words' ? b.says.text : b.says.type === 'label' ? b.label : '';
+  const overlay: Overlay = says ? { classes: [], note: says === b.label ? undefined : `“${says}”`, told: `says ${says}` }
+    : { classes: ['silentWord'], tag: b.doings.length > 0 ? undefined : 'says nothing', told: 'says nothing' };
+  return [keyOf(b.cell), overlay];
+}));
+
+/** The kind of each word, in words. */
+export const kindsLens: Lens = (_, board) => new Map(board.buttons.map((b) => {
+  const kind = kinds.find((k) => k.kind === b.kind)?.sentence.replace(/^an? | word$/g, '');
+  return [keyOf(b.cell), kind ? { classes: [], note: kind, told: `${kind} word` } : { classes: ['silentWord'] }];
+}));
+
+/** What each word costs: taps, and the way a finger travels. */
+export const reach = (costs: Cost[]): Lens => () => new Map(costs.map((c) => {
+  const note = `${c.taps} ${c.taps === 1 ? 'tap' : 'taps'}, ${centimetres(c.travelMm)}`;
+  return [keyOf(c.cell), { classes: [], note, told: note }];
+}));
+
+export const centimetres = (mm: number) => `${(mm / 10).toFixed(mm < 100 ? 1 : 0)} cm`;
 
 /** The plain view of a board: what leads nowhere, what the student does not see, and which cells are kept free. */
 export const words: Lens = (view, board) => {

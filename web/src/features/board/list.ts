@@ -1,5 +1,6 @@
-/** What parts words in the word line: line breaks, commas, semicolons and tabs, of any script. The same as in core. */
-const SEPARATORS = /[\r\n,;\t\u2028\u2029\u060c\uff0c\u3001]+/;
+/** What parts words in the word line: line breaks (also the sign for one, ⏎), commas, semicolons and tabs, of any script. The same as in core. */
+const SEPARATORS = /[\r\n\u23ce,;\t\u2028\u2029\u060c\uff0c\u3001]+/;
+const LINES = /\s*[\r\n\u23ce\u2028\u2029]+\s*/;
 
 const isSpace = (text: string) => text.trim() === '';
 
@@ -9,5 +10,20 @@ export const wordsOf = (text: string): string[] => text.split(SEPARATORS).map((w
 /** True if a text is more than one word line's word: a separator stands in it, not only at its end. */
 export const isList = (text: string): boolean => SEPARATORS.test(text.trim());
 
-/** A list that was pasted or typed, on one line. A comma somebody has just typed stays. */
-export const onOneLine = (text: string): string => text.replace(/\s*[\r\n\t;\u2028\u2029]+\s*/g, ', ').replace(/^, |, $/g, '');
+/** How many words are put: the words behind a > stand on the board their line opens. */
+export const countHere = (text: string): number => text.split(LINES).reduce((n, line) => n + wordsOf(line.split('>')[0]).length, 0);
+
+/** True if a line opens a new board. */
+export const opensBoards = (text: string): boolean => text.split(LINES).some((line) => /[^\s>].*>/.test(line));
+
+/** A list that was pasted or typed, on one line; if lines of it open boards, the breaks stay to be seen. A comma somebody has just typed stays. */
+export const onOneLine = (text: string): string =>
+  text.includes('>') ? text.split(LINES).filter((line) => !isSpace(line)).join(' ⏎ ').replace(/\t+/g, ', ') : text.replace(/\s*[\r\n\t;\u2028\u2029]+\s*/g, ', ').replace(/^, |, $/g, '');
+
+/** A name nobody has yet: the one wished for, or with the first free number behind it. */
+export function freeName(wished: string, names: string[]): string {
+  if (!names.includes(wished)) return wished;
+  let n = 2;
+  while (names.includes(`${wished} ${n}`)) n++;
+  return `${wished} ${n}`;
+}

@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
-import { kinds, KindMark } from '../board/kinds';
+import { kinds } from '../board/kindNames';
+import { KindMark } from '../board/kinds';
 import { ArtOf, Pic } from './art';
 import { about } from './pictures';
 import parts from '../../shell/parts.module.css';

@@ -7,8 +7,8 @@ import { keepOutside, outside, type Offered } from './pictures';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
-/** Looks outside the school for what no library has, only when asked to, and keeps what is chosen with its licence. */
-export function Outside({ word }: { word: string }) {
+/** Looks outside the school for what no library has, only when asked to, and keeps what is chosen with its licence. `onKept`: takes what was kept. */
+export function Outside({ word, onKept }: { word: string; onKept?: (picture: string) => void }) {
   const { message } = App.useApp();
   const queries = useQueryClient();
   const [asked, setAsked] = useState(false);
@@ -16,10 +16,11 @@ export function Outside({ word }: { word: string }) {
   const found = useQuery({ ...outside(word), enabled: asked && word.trim() !== '' });
   const keeping = useMutation({
     mutationFn: (one: Offered) => keepOutside(word, one),
-    onSuccess: ({ before }) => {
+    onSuccess: ({ before, picture }) => {
       void queries.invalidateQueries({ queryKey: ['pictures'] });
       void queries.invalidateQueries({ queryKey: ['own-pictures'] });
-      void message.success(<span>{before ? 'That picture was kept before.' : 'The picture is kept, with its licence.'} <Link to="/pictures/own">Our own pictures</Link></span>, 6);
+      if (onKept) onKept(picture.picture);
+      else void message.success(<span>{before ? 'That picture was kept before.' : 'The picture is kept, with its licence.'} <Link to="/pictures/own">Our own pictures</Link></span>, 6);
     },
   });
   if (!service.data?.there || word.trim() === '') return null;
@@ -37,7 +38,7 @@ export function Outside({ word }: { word: string }) {
           <ul className={css.tiles}>
             {!found.isFetching && found.data?.pictures.map((p) => (
               <li key={p.id}>
-                <button type="button" className={css.tile} disabled={keeping.isPending} onClick={() => keeping.mutate(p)} title={`Keep “${p.title}” among my own pictures`}>
+                <button type="button" className={css.tile} disabled={keeping.isPending} onClick={() => keeping.mutate(p)} title={onKept ? `Keep “${p.title}” and take it` : `Keep “${p.title}” among my own pictures`}>
                   <img src={`/api/outside-pictures/${p.id}`} alt="" loading="lazy" /><span>{p.title}</span><small>{p.author}, {p.licence}</small>
                 </button>
               </li>

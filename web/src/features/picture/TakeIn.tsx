@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
-const accepted = 'image/*,.heic,.svg';
+export const accepted = 'image/*,.heic,.svg';
 
 /** Files somebody dropped, pasted or chose, on their way to be taken in. Kept outside React, as the page changes on the way. */
 let waiting: File[] = [];

@@ -5,25 +5,27 @@ import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.route.WayHome;
+import org.dwimble.core.route.Siblings;
 import org.dwimble.core.told.Told;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Makes a board with its way home and back where its siblings have them, and its first words.
+ * Makes a board like its siblings, with its way home and back where they have them, and its first words.
  *
  * @param openedFrom the board with the button that opens it; null if none does yet
  * @param openedBy   that button
+ * @param shape      its grid; null for the size most of its siblings have
  */
-public record NewBoard(String name, @Nullable String openedFrom, @Nullable String openedBy, List<ReadyWord> words) implements Intention {
+public record NewBoard(String name, @Nullable String openedFrom, @Nullable String openedBy, @Nullable Shape shape, List<ReadyWord> words) implements Intention {
     public NewBoard {
         words = List.copyOf(words);
     }
 
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
-        Board added = WayHome.newBoard(ids.get(), name, now, ids);
+        Board added = Siblings.of(now, openedFrom).newBoard(ids.get(), name, shape, ids);
         Vocabulary after = now.with(added);
         Needs needs = Needs.NOTHING;
         if (openedFrom != null && openedBy != null) {

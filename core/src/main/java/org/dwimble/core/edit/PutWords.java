@@ -8,8 +8,10 @@ import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.route.Siblings;
 import org.dwimble.core.route.WayHome;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
@@ -17,7 +19,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * Puts words on a board, one after the other in empty cells from a cell on, in reading order, going on at the top if the
  * end is reached. Cells where the other boards have home and back are passed over, unless one is the very cell to
- * begin at. All of the words are put, or none.
+ * begin at. All of the words are put, or none. A word that opens a board gets that board made, like its siblings, with
+ * its words on it.
  *
  * @param from the cell promised for the first word, which is needed as it was; null for the first empty one
  */
@@ -30,8 +33,9 @@ public record PutWords(String board, @Nullable Cell from, List<ReadyWord> words)
         if (words.isEmpty()) {
             throw new Unacceptable("word-line-empty");
         }
-        if (words.size() > MOST) {
-            throw new Unacceptable("too-many-words", "has", words.size(), "most", MOST);
+        int count = words.stream().mapToInt(ReadyWord::count).sum();
+        if (count > MOST) {
+            throw new Unacceptable("too-many-words", "has", count, "most", MOST);
         }
     }
 
@@ -39,8 +43,18 @@ public record PutWords(String board, @Nullable Cell from, List<ReadyWord> words)
     public Change on(Vocabulary now, Supplier<String> ids) {
         Board on = On.board(now, board);
         List<Button> put = placed(on, new HashSet<>(WayHome.of(now).keptFree(on)), ids);
+        Vocabulary after = now;
+        for (int i = 0; i < put.size(); i++) {
+            List<ReadyWord> opened = words.get(i).opens();
+            if (opened != null) {
+                Board added = Siblings.of(now, board).newBoard(ids.get(), Text.cut(words.get(i).label(), Board.LONGEST_NAME), null, ids);
+                put.set(i, Button.leading(put.get(i).id(), put.get(i).cell(), put.get(i).label(), put.get(i).picture(), new Leads.Opens(added.id())));
+                after = after.with(added);
+                after = opened.isEmpty() ? after : new PutWords(added.id(), null, opened).on(after, ids).after();
+            }
+        }
         Needs needs = from == null ? Needs.of(new Key.OfShape(board)) : Needs.of(new Key.OfCell(board, from), new Key.OfShape(board));
-        return Change.of(now, now.with(on.with(put)), needs, PutButtons.told(put, on.name()));
+        return Change.of(now, after.with(on.with(put)), needs, PutButtons.told(put, on.name()));
     }
 
     private List<Button> placed(Board on, Set<Cell> keptFree, Supplier<String> ids) {

@@ -1,12 +1,31 @@
 package org.dwimble.core.edit;
 
+import java.util.List;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.jspecify.annotations.Nullable;
 
-/** A word with the picture and the kind it gets, found before anything is locked; only its cell is missing. */
-public record ReadyWord(String label, @Nullable String picture, @Nullable Kind kind) {
+/**
+ * A word with the picture and the kind it gets, found before anything is locked; only its cell is missing.
+ *
+ * @param opens the words of the new board it opens, empty for a bare one; null if it opens none
+ */
+public record ReadyWord(String label, @Nullable String picture, @Nullable Kind kind, @Nullable List<ReadyWord> opens) {
+    public ReadyWord {
+        opens = opens == null ? null : List.copyOf(opens);
+    }
+
+    public ReadyWord(String label, @Nullable String picture, @Nullable Kind kind) {
+        this(label, picture, kind, null);
+    }
+
+    /** How many words there are in it, with those of the board it opens. */
+    int count() {
+        return 1 + (opens == null ? 0 : opens.size());
+    }
+
+
     Button in(Cell cell, String id) {
         return Button.word(id, cell, label, picture, kind);
     }

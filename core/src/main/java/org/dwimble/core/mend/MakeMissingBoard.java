@@ -13,7 +13,7 @@ import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.Key;
 import org.dwimble.core.edit.Needs;
 import org.dwimble.core.edit.On;
-import org.dwimble.core.route.WayHome;
+import org.dwimble.core.route.Siblings;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 
@@ -28,7 +28,7 @@ public record MakeMissingBoard(String board, String button) implements Intention
         }
         // Without a label the new board has no name of its own yet; the person renames it.
         String name = opener.label().isEmpty() ? "?" : Text.cut(opener.label(), Board.LONGEST_NAME);
-        Board made = WayHome.newBoard(opens.board(), name, now, ids);
+        Board made = Siblings.of(now, board).newBoard(opens.board(), name, null, ids);
         return Change.of(now, now.with(made), Needs.of(new Key.OfFacet(button, Facet.LEADS), new Key.OfBoard(opens.board())),
             Told.of("added-board", "board", made.name()));
     }

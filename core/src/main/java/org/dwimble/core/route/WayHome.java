@@ -53,13 +53,16 @@ public final class WayHome {
     /**
      * The buttons a board lacks to lead home and back: each in the cell, and with the look, it most often has
      * on boards of the same size (ties: first in reading order), else on any board; if that cell is taken or
-     * there is no example, in the last empty cell. Home alone if there is room for one. Fewer than two if the
-     * board has one already or is full.
+     * there is no example, in the last empty cell. Home alone if there is room for one, or if the other boards all do
+     * without back. Fewer than two if the board has one already or is full.
      */
     public List<Button> missingOn(Board board, Supplier<String> ids) {
         List<Button> missing = new ArrayList<>();
         Board filling = board;
         for (Leads leads : board.emptyCells().size() == 1 ? List.of(Leads.HOME, Leads.BACK) : List.of(Leads.BACK, Leads.HOME)) {
+            if (leads instanceof Leads.Back && withoutBack()) {
+                continue;
+            }
             List<Cell> empty = filling.emptyCells();
             if (has(filling, leads) || empty.isEmpty()) {
                 continue;
@@ -88,11 +91,8 @@ public final class WayHome {
             .distinct().sorted().toList();
     }
 
-    /** An empty board of home's size with its way home and back where its siblings have them. */
-    public static Board newBoard(String id, String name, Vocabulary vocabulary, Supplier<String> ids) {
-        Board home = vocabulary.homeBoard();
-        Board bare = Board.empty(id, name, home.shape());
-        return bare.withButtons(of(vocabulary).missingOn(bare, ids));
+    private boolean withoutBack() {
+        return !examples.isEmpty() && examples.stream().noneMatch(e -> e.button.leads() instanceof Leads.Back);
     }
 
     private static boolean has(Board board, Leads leads) {

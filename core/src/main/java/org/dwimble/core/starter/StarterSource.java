@@ -40,9 +40,10 @@ import org.dwimble.core.search.PictureSearch;
  *   =word    the picture of another word      =-       no picture
  *   /kind    the kind, where the guess errs    "text"   what it says, if not its label
  *   >board   opens a board, saying nothing     :home :back   leads home or back, saying nothing
+ *   >>board  says its word, then opens it      @board   the board it stood on first, which its id tells
  *   +text :space :backspace :clear :speak      what it does to the message, saying nothing
  * </pre>
- * Ids are made from the board and the label, so they last as long as the word stays on its board.
+ * Ids are made from the label and the board a word stood on first, so they last wherever it goes.
  */
 public final class StarterSource {
     /** The starters that ship, smallest first. */
@@ -52,7 +53,7 @@ public final class StarterSource {
     public record Starter(String id, String about, Vocabulary vocabulary) {
     }
 
-    private static final Pattern MODIFIER = Pattern.compile("\\s(=\\S+|/[a-z]+|>[a-z0-9-]+|:[a-z]+|\\+\\S+|\"[^\"]+\")");
+    private static final Pattern MODIFIER = Pattern.compile("\\s(=\\S+|/[a-z]+|>>?[a-z0-9-]+|@[a-z0-9-]+|:[a-z]+|\\+\\S+|\"[^\"]+\")");
     private final PictureSearch pictures;
     private final Kinds kinds;
 
@@ -128,6 +129,8 @@ public final class StarterSource {
         Kind kind = null;
         Says says = Says.LABEL;
         Leads leads = Leads.STAYS;
+        boolean silent = true;
+        String stoodOn = board;
         List<Doing> doings = new ArrayList<>();
         for (boolean first = true; matcher.find(); first = false) {
             if (first) {
@@ -139,7 +142,11 @@ public final class StarterSource {
                 case '=' -> pictureWord = rest;
                 case '/' -> kind = Kind.of(rest);
                 case '"' -> says = new Says.Words(rest.substring(0, rest.length() - 1));
-                case '>' -> leads = new Leads.Opens(rest);
+                case '>' -> {
+                    silent = !rest.startsWith(">");
+                    leads = new Leads.Opens(silent ? rest : rest.substring(1));
+                }
+                case '@' -> stoodOn = rest;
                 case '+' -> doings.add(new Spell(rest));
                 default -> {
                     switch (rest) {
@@ -155,14 +162,14 @@ public final class StarterSource {
             }
         }
         label = label.trim();
-        if (says == Says.LABEL && (leads != Leads.STAYS || !doings.isEmpty())) {
+        if (says == Says.LABEL && silent && (leads != Leads.STAYS || !doings.isEmpty())) {
             says = Says.NOTHING;
         }
         Picture picture = picture(pictureWord == null ? label : pictureWord.replace('-', ' '), pictureWord, !doings.isEmpty());
         if (kind == null && says != Says.NOTHING) {
             kind = kinds.of(label.toLowerCase(Locale.ROOT), picture);
         }
-        return new Button(board + "-" + slug(label), Standing.at(cell), Face.of(label, picture == null ? null : picture.id(), kind),
+        return new Button(stoodOn + "-" + slug(label), Standing.at(cell), Face.of(label, picture == null ? null : picture.id(), kind),
             new Acts(says, null, doings, leads), Shown.YES, Extras.NONE);
     }
 

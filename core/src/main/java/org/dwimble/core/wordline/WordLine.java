@@ -19,20 +19,47 @@ public final class WordLine {
      * One button to be: the word its picture is looked for by, and its label.
      *
      * @param picture chosen by hand; null to take the best found
+     * @param opens   the words of the new board it opens, empty for a bare one; null if it opens none
      */
-    public record Entry(String pictureWord, String label, @Nullable String picture) {
+    public record Entry(String pictureWord, String label, @Nullable String picture, @Nullable List<Entry> opens) {
         public Entry(String pictureWord, String label) {
-            this(pictureWord, label, null);
+            this(pictureWord, label, null, null);
+        }
+
+        public Entry withPicture(@Nullable String picture) {
+            return new Entry(pictureWord, label, picture, opens);
+        }
+
+        private Entry opening(List<Entry> words) {
+            return new Entry(pictureWord, label, picture, words);
         }
     }
 
     private WordLine() {
     }
 
-    /** In typed order; blanks are passed over. */
+    /**
+     * In typed order; blanks are passed over. Words are parted by line breaks, commas, semicolons and tabs of any script.
+     * {@code kite=Big Red} is the label Big Red with the picture of a kite. On a line with {@code >}, what stands before
+     * it opens a new board of that name, and the words behind it are the words of that board: {@code colours > red, blue}.
+     */
     public static List<Entry> read(String text) {
         List<Entry> entries = new ArrayList<>();
-        for (String part : text.split("[\\r\\n,;\\t\\u2028\\u2029\\u060c\\uff0c\\u3001]+")) {
+        for (String line : text.split("[\\r\\n\\u2028\\u2029\\u23ce]+")) {
+            int opens = line.indexOf('>');
+            List<Entry> before = words(opens < 0 ? line : line.substring(0, opens));
+            if (opens >= 0 && !before.isEmpty()) {
+                Entry opener = before.remove(before.size() - 1);
+                before.add(opener.opening(words(line.substring(opens + 1).replace('>', ' '))));
+            }
+            entries.addAll(before);
+        }
+        return entries;
+    }
+
+    private static List<Entry> words(String line) {
+        List<Entry> entries = new ArrayList<>();
+        for (String part : line.split("[,;\\t\\u060c\\uff0c\\u3001]+")) {
             String word = Text.tidy(part);
             int equals = word.indexOf('=');
             if (equals > 0 && equals < word.length() - 1) {
@@ -53,8 +80,9 @@ public final class WordLine {
         if (entries.isEmpty()) {
             throw new Unacceptable("word-line-empty");
         }
-        if (entries.size() > PutWords.MOST) {
-            throw new Unacceptable("too-many-words", "has", entries.size(), "most", PutWords.MOST);
+        int count = entries.stream().mapToInt(e -> 1 + (e.opens() == null ? 0 : e.opens().size())).sum();
+        if (count > PutWords.MOST) {
+            throw new Unacceptable("too-many-words", "has", count, "most", PutWords.MOST);
         }
         return entries.stream().map(entry -> ready(entry, guesses)).toList();
     }
@@ -63,6 +91,7 @@ public final class WordLine {
         Picture found = entry.picture() != null ? null : guesses.picture(entry.pictureWord()).orElse(null);
         String chosen = entry.picture() != null ? entry.picture() : found == null ? null : found.id();
         Picture shown = chosen == null ? null : guesses.byId(chosen).orElse(found);
-        return new ReadyWord(entry.label(), chosen, guesses.kind(entry.pictureWord(), shown));
+        List<ReadyWord> opens = entry.opens() == null ? null : entry.opens().stream().map(word -> ready(word, guesses)).toList();
+        return new ReadyWord(entry.label(), chosen, guesses.kind(entry.pictureWord(), shown), opens);
     }
 }

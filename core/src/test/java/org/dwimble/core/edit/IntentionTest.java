@@ -71,8 +71,12 @@ class IntentionTest {
             new PutButtons("harbour", Button.word("kite", new Cell(0, 2), "kite", null, Kind.THING)),
             new PutWords("eat", new Cell(0, 2), List.of(KITE, RAIN)),
             new PutWords("harbour", null, List.of(RAIN)),
-            new NewBoard("Beach", "eat", "eat/apple", List.of(KITE)),
-            new NewBoard("Beach", null, null, List.of()),
+            new PutWords("eat", new Cell(0, 2), List.of(new ReadyWord("colours", null, Kind.THING, List.of(RAIN)), KITE)),
+            new NewBoard("Beach", "eat", "eat/apple", null, List.of(KITE)),
+            new NewBoard("Beach", null, null, new Shape(3, 3), List.of()),
+            new ReplaceLabels("CRAB", "Big Red"),
+            new DressWord("gull", Layer.only("base/gull"), Kind.WHO, new Says.Words("look, a gull")),
+            new AddPeople(List.of(new AddPeople.Person("Lot", "crab", null), new AddPeople.Person("Bo", "vicar", "base/girl"))),
             new AddBoard(board("cave", "dark .")),
             new RenameBoard("harbour", "Quay"),
             new DeleteBoard("eat"),
@@ -222,9 +226,32 @@ class IntentionTest {
             Change change = intention.on(elsewhere, ids());
             assertThat(change.after()).as("what needs nothing of what is gone").isNotEqualTo(elsewhere);
         } catch (Unacceptable refused) {
-            assertThat(refused.told().key()).isIn("board-gone", "button-gone", "changed-meanwhile");
+            assertThat(refused.told().key()).isIn("board-gone", "button-gone", "changed-meanwhile", "no-such-word", "no-room-for-person");
         }
         assertThat(drawn(elsewhere.homeBoard())).containsExactly("x");
+    }
+
+    @Test
+    void aWordIsReplacedOrDressedWhereverItStands() {
+        Vocabulary twice = BOARDS.with(board("den", "Crab box", "boat ."));
+        Vocabulary replaced = new ReplaceLabels("crab", "Big Red").on(twice, ids()).after();
+        assertThat(drawn(replaced.boards().get("den")).get(0)).isEqualTo("Big Red box");
+        assertThat(replaced.boards().get("harbour").button("harbour/crab").orElseThrow().label()).isEqualTo("Big Red");
+        Vocabulary dressed = new DressWord("CRAB", Layer.only("base/red-crab"), null, null).on(twice, ids()).after();
+        assertThat(Stream.of("harbour/crab", "den/Crab").map(id -> dressed.boardOf(id).orElseThrow().button(id).orElseThrow().picture())).containsOnly("base/red-crab");
+        assertThatThrownBy(() -> new ReplaceLabels("crab", " ")).as("labels would be left empty").hasMessageContaining("replace-by-nothing");
+        assertThatThrownBy(() -> new ReplaceLabels("", "x")).hasMessageContaining("replace-what");
+        assertThatThrownBy(() -> new DressWord("crab", null, null, null)).hasMessageContaining("nothing-to-change");
+    }
+
+    @Test
+    void aWordOnTheLineThatOpensABoardGetsItMadeWithItsWords() {
+        Change change = new PutWords("eat", new Cell(0, 2), List.of(new ReadyWord("colours", null, Kind.THING, List.of(RAIN, KITE)))).on(BOARDS, ids());
+        Button opener = change.after().boards().get("eat").at(new Cell(0, 2)).orElseThrow();
+        assertThat(opener.spoken()).as("it opens its board in silence").isEmpty();
+        Board made = change.after().boards().get(((Leads.Opens) opener.leads()).board());
+        assertThat(made.name()).isEqualTo("colours");
+        assertThat(drawn(made)).as("with its way home where the others have theirs").containsExactly("rain kite . .", "back home . .");
     }
 
     @Test
@@ -340,7 +367,7 @@ class IntentionTest {
 
     @Test
     void aChangeTellsWhatIsNewOnIt() {
-        assertThat(made(new NewBoard("Beach", null, null, List.of(KITE))).added()).as("the board, then in reading order")
+        assertThat(made(new NewBoard("Beach", null, null, null, List.of(KITE))).added()).as("the board, then in reading order")
             .containsExactly("n1", "n4", "n2", "n3");
         assertThat(made(new GivePicture("harbour", "harbour/gull", Layer.only("base/kite"))).freshMedia()).containsExactly("base/kite");
         assertThat(made(new GivePicture("harbour", "harbour/gull", Layer.only("base/crab"))).freshMedia()).as("the board had it").isEmpty();

@@ -81,9 +81,24 @@ class RoutesTest {
 
     @Test
     void theFirstNewBoardOfAllGetsBackAndHomeInItsLastCells() {
-        Board made = WayHome.newBoard("harbour", "Harbour", vocabulary(board("home", "I go", "see .")), ids());
+        Board made = Siblings.of(vocabulary(board("home", "I go", "see .")), null).newBoard("harbour", "Harbour", null, ids());
         assertThat(drawn(made)).containsExactly(". .", "home back");
         assertThat(made.buttons()).extracting(b -> b.spoken()).as("they say nothing").containsOnly("");
+    }
+
+    @Test
+    void aNewBoardIsLikeTheBoardsBesideIt() {
+        Vocabulary v = vocabulary(board("home", "a>a b>b c>c"), board("a", "stop x . .", "back:back home:home . help"), board("b", "stop y z .", "back:back home:home . ."),
+            board("c", "stop . .", "back:back . home:home"));
+        Board made = Siblings.of(v, "home").newBoard("d", "Den", null, ids());
+        assertThat(drawn(made)).as("the size most have, and what more than half of that size carry").containsExactly("stop . . .", "back home . .");
+        assertThat(drawn(Siblings.of(v, "home").newBoard("d", "Den", new Shape(3, 2), ids()))).containsExactly(". .", "back home", ". .");
+    }
+
+    @Test
+    void whereTheOtherBoardsDoWithoutBackANewOneDoesToo() {
+        Vocabulary v = vocabulary(board("home", "a>a . ."), board("a", "x . .", ". home:home ."));
+        assertThat(drawn(Siblings.of(v, "home").newBoard("d", "Den", null, ids()))).containsExactly(". . .", ". home .");
     }
 
     @Test

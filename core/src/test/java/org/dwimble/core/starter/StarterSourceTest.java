@@ -73,6 +73,18 @@ class StarterSourceTest {
     }
 
     @Test
+    void aWordCanOpenItsBoardAndKeepTheIdOfWhereItStoodFirst() {
+        Board home = read("eat =dinner >>food @me | food >food | .\n. | . | .\n", FOOD).homeBoard();
+        assertThat(button(home, "eat")).satisfies(b -> {
+            assertThat(b.id()).isEqualTo("me-eat");
+            assertThat(b.spoken()).isEqualTo("eat");
+            assertThat(b.leads()).isEqualTo(new Leads.Opens("food"));
+            assertThat(b.kind()).isEqualTo(Kind.DO);
+        });
+        assertThat(button(home, "food").spoken()).isEmpty();
+    }
+
+    @Test
     void whatCannotBeReadIsNamedWithFileLineAndCell() {
         assertThatThrownBy(() -> read("name: Home\nkite | want\n", FOOD)).hasMessage("home.txt line 2: 2 cells in row 1, where the grid is 2 x 3");
         assertThatThrownBy(() -> read("a | b | c\nd | e | f\ng | h | i\n", FOOD)).hasMessageContaining("home.txt line 3");

@@ -37,6 +37,21 @@ class WordLineTest {
         assertThat(WordLine.read(" \n ")).isEmpty();
     }
 
+    @Test
+    void aSignBehindAWordOpensABoardWithTheWordsBehindItLineByLine() {
+        assertThat(WordLine.read("people at swimming >")).singleElement().satisfies(e -> {
+            assertThat(e.label()).isEqualTo("people at swimming");
+            assertThat(e.opens()).isEmpty();
+        });
+        List<WordLine.Entry> lines = WordLine.read("kite, sun=colours > red, blue; green\nshapes > circle \u23ce ferry");
+        assertThat(lines).extracting(WordLine.Entry::label).containsExactly("kite", "colours", "shapes", "ferry");
+        assertThat(lines.get(0).opens()).isNull();
+        assertThat(lines.get(1).pictureWord()).isEqualTo("sun");
+        assertThat(lines.get(1).opens()).extracting(WordLine.Entry::label).containsExactly("red", "blue", "green");
+        assertThat(lines.get(2).opens()).extracting(WordLine.Entry::label).containsExactly("circle");
+        assertThat(WordLine.read("> red")).as("a board without a name is none").isEmpty();
+    }
+
     private List<ReadyWord> ready(String text) {
         return WordLine.ready(WordLine.read(text), Guesses.of(pictures, ShippedLibrary.KINDS));
     }
@@ -49,7 +64,7 @@ class WordLineTest {
 
     @Test
     void aPictureChosenByHandIsTaken() {
-        assertThat(WordLine.ready(List.of(new WordLine.Entry("kite", "kite", "base/glass")), Guesses.of(pictures, ShippedLibrary.KINDS)))
+        assertThat(WordLine.ready(List.of(new WordLine.Entry("kite", "kite").withPicture("base/glass")), Guesses.of(pictures, ShippedLibrary.KINDS)))
             .extracting(ReadyWord::picture).containsExactly("base/glass");
     }
 

@@ -3,10 +3,13 @@ package org.dwimble.server.board;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.credit.Credits;
+import org.dwimble.core.edit.Differences;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.mend.Finding;
 import org.dwimble.core.student.Role;
@@ -22,6 +25,8 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -121,6 +126,38 @@ class VocabularyApi {
     List<VersionView> versions(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         access.toVocabulary(vocabulary, account);
         return store.versions(vocabulary, VERSIONS_LISTED).stream().map(v -> view(v, wording)).toList();
+    }
+
+    /**
+     * A board as a version held it, and as it is now.
+     *
+     * @param then      none if that version had no such board
+     * @param now       none if it is no longer there
+     * @param differing ids of the buttons that came, went, moved or changed since
+     * @param boards    ids of all boards on which something differs
+     */
+    record BesideView(@Nullable BoardView then, @Nullable BoardView now, List<String> differing, List<String> boards) {
+    }
+
+    record VersionName(@Nullable String name) {
+    }
+
+    @GetMapping("/versions/{number}/boards/{board}")
+    BesideView beside(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable int number, @PathVariable String board) {
+        access.toVocabulary(vocabulary, account);
+        Vocabulary then = store.version(vocabulary, number).orElseThrow(() -> Problem.notFound("version"));
+        Vocabulary now = kept(vocabulary).vocabulary();
+        Map<String, Set<String>> differs = Differences.between(then, now);
+        return new BesideView(then.board(board).map(BoardView::of).orElse(null), now.board(board).map(BoardView::of).orElse(null),
+            List.copyOf(differs.getOrDefault(board, Set.of())), List.copyOf(differs.keySet()));
+    }
+
+    /** Gives a version a name, so that it is found again; an empty one takes it away. */
+    @PutMapping("/versions/{number}/name")
+    void nameVersion(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable int number, @RequestBody VersionName name) {
+        access.toChangeVocabulary(vocabulary, account);
+        store.version(vocabulary, number).orElseThrow(() -> Problem.notFound("version"));
+        store.nameVersion(vocabulary, number, name.name());
     }
 
     @GetMapping("/steps")

@@ -15,6 +15,7 @@ import java.util.TreeMap;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Counts;
+import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.board.Whole;
 import org.dwimble.core.document.ToldDocument;
@@ -225,6 +226,22 @@ public class VocabularyStore {
     /** What a version held. */
     public Vocabulary at(long id, int version) {
         return database.read(session -> contentAt(session, inForce(session, id), version));
+    }
+
+    /** What a version held; empty if there is no such version. */
+    public Optional<Vocabulary> version(long id, int number) {
+        return database.read(session -> version(session, id, number).isEmpty() ? Optional.empty()
+            : Optional.of(contentAt(session, inForce(session, id), number)));
+    }
+
+    /** Gives a version a name, or takes it away. @param name null for none */
+    public void nameVersion(long id, int number, @Nullable String name) {
+        String tidy = Text.tidy(name == null ? "" : name);
+        Text.atMost(Whole.LONGEST_NAME, "version_name", tidy);
+        database.write(session -> {
+            session.update("UPDATE version SET name = ? WHERE vocabulary_id = ? AND number = ?", tidy.isEmpty() ? null : tidy, id, number);
+            return number;
+        });
     }
 
     /** Keeps a new vocabulary for a student. */

@@ -2,19 +2,29 @@ package org.dwimble.server.board;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Shape;
 import org.dwimble.core.edit.NewBoard;
 import org.dwimble.core.edit.PutWords;
 import org.dwimble.core.edit.ReadyWord;
+import org.dwimble.core.wordline.Advice;
 import org.dwimble.core.wordline.Choice;
+import org.dwimble.core.wordline.Guesses;
 import org.dwimble.core.wordline.WordLine;
+import org.dwimble.core.picture.Picture;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.picture.Pictures;
+import org.dwimble.server.problem.Problem;
+import org.dwimble.server.student.Access;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Words typed or chosen become buttons, on a board that is there or on a new one. Pictures are found before anything is locked. */
@@ -35,7 +45,7 @@ class WordLineApi {
             }
             List<WordLine.Entry> typed = new ArrayList<>(WordLine.read(text == null ? "" : text));
             if (picture != null && !typed.isEmpty()) {
-                typed.set(0, new WordLine.Entry(typed.get(0).pictureWord(), typed.get(0).label(), picture));
+                typed.set(0, typed.get(0).withPicture(picture));
             }
             return typed;
         }
@@ -44,18 +54,48 @@ class WordLineApi {
     record ChosenWord(String word, String picture) {
     }
 
-    /** @param chosen words the new board begins with; its grid is that of its siblings */
-    record NewBoardRequest(int base, String name, @Nullable String openedFrom, @Nullable String openedBy, @Nullable List<ChosenWord> chosen) {
+    /** @param shape its grid; none for that of its siblings; @param chosen words the new board begins with */
+    record NewBoardRequest(int base, String name, @Nullable String openedFrom, @Nullable String openedBy, @Nullable Shape shape,
+        @Nullable List<ChosenWord> chosen) {
     }
 
     private final Editing editing;
+    private final VocabularyStore store;
+    private final Access access;
+    private final Pictures pictures;
 
-    WordLineApi(Editing editing) {
+    WordLineApi(Editing editing, VocabularyStore store, Access access, Pictures pictures) {
         this.editing = editing;
+        this.store = store;
+        this.access = access;
+        this.pictures = pictures;
+    }
+
+    /**
+     * What is worth knowing before words are put on a board: where the first stands already, and where to go if there is no room.
+     *
+     * @param word  the first of them, as typed
+     * @param count how many there are
+     */
+    @GetMapping("/advice")
+    Advice advice(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam String board, @RequestParam String word,
+                  @RequestParam(defaultValue = "1") int count) {
+        access.toVocabulary(vocabulary, account);
+        List<WordLine.Entry> entries = WordLine.read(word);
+        if (entries.isEmpty()) {
+            return new Advice(List.of(), List.of(), null);
+        }
+        VocabularyStore.Kept kept = store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
+        Overview overview = kept.overview();
+        Guesses guesses = pictures.guesses(account, kept.student());
+        WordLine.Entry first = entries.get(0);
+        return Advice.on(kept.vocabulary(), overview.routes(), overview.wayHome(), board, first.label(), Math.max(1, count),
+            () -> guesses.picture(first.pictureWord()).map(p -> Set.copyOf(p.categories())).orElse(Set.of()),
+            id -> guesses.byId(id).map(Picture::categories).orElse(List.of()));
     }
 
     private static List<WordLine.Entry> entriesOf(List<ChosenWord> chosen) {
-        return chosen.stream().map(c -> new WordLine.Entry(c.word, c.word, c.picture)).toList();
+        return chosen.stream().map(c -> new WordLine.Entry(c.word, c.word).withPicture(c.picture)).toList();
     }
 
     @PostMapping("/words")
@@ -71,6 +111,6 @@ class WordLineApi {
     Editing.Changed addBoard(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody NewBoardRequest request) {
         List<ReadyWord> ready = request.chosen() == null || request.chosen().isEmpty() ? List.of()
             : editing.ready(account, vocabulary, entriesOf(request.chosen()));
-        return editing.edit(account, vocabulary, request.base(), new NewBoard(request.name(), request.openedFrom(), request.openedBy(), ready));
+        return editing.edit(account, vocabulary, request.base(), new NewBoard(request.name(), request.openedFrom(), request.openedBy(), request.shape(), ready));
     }
 }

@@ -129,8 +129,10 @@ class EstuarySchool implements ApplicationRunner {
 
     private void ilsesWords(Student ilse, Account odile, Account marit, String lighthouse) {
         Notebook book = start("starter-40", ilse, odile, 62);
-        book.change(61, odile, v -> label(v, "people", "auntie", "Auntie Bo"));
-        book.change(61, odile, v -> label(v, "people", "uncle", "Piet"));
+        book.beside(61, odile, "people", "auntie", "aunt=Auntie Bo");
+        book.beside(61, odile, "people", "uncle", "man=Uncle Piet");
+        book.beside(60, odile, "people", "sister", "girl=Lot");
+        book.beside(60, odile, "people", "teacher", "teacher=Miss Vos");
         String harbour = book.board(48, odile, "Harbour", "places", "harbour");
         book.words(48, odile, harbour, "ferry, school=lighthouse, tide pool, crab, gull, seal, bucket, fishing=net, windy=wind, wet, cold");
         book.change(48, odile, v -> picture(v, harbour, "lighthouse", lighthouse));
@@ -139,20 +141,22 @@ class EstuarySchool implements ApplicationRunner {
         book.change(20, odile, v -> says(v, harbour, "look at that", "Look at that, a seal."));
         book.words(6, marit, harbour, "rain, umbrella");
         book.change(3, odile, v -> label(v, "play", "toy car", "red bus"));
+        book.words(5, odile, "watching", "lighthouse=Lighthouse Lou, whale=The Slow Whale");
+        book.words(4, odile, "eating", "pancakes, mussels=shell");
         book.words(0, marit, harbour, "kite");
     }
 
     private void tomaszsWords(Student tomasz, Account odile, Account marit) {
         Notebook book = start("starter-40", tomasz, odile, 90);
-        String trains = book.board(80, odile, "Trains", "play", "train set");
+        String trains = book.board(80, odile, "Trains", "play-more", "train set");
         book.words(80, odile, trains, "steam train, fast train, tram, station, railway track=platform, ticket, driver, loud=all aboard, wind=whistle, bridge, metro=tunnel");
         book.words(66, marit, trains, "clock=timetable, traffic light=signal, late, alarm clock=on time");
         String workshop = book.bareBoard(40, marit, "Workshop");
         book.words(40, marit, workshop, "hammer, screwdriver, carpentry saw=saw, pin=nail, wood, paint, glue, spanner, apron, ready, my turn");
         book.change(39, marit, v -> open(v, "lessons", "art", workshop));
         book.words(25, odile, workshop, "ruler=measure, warning=careful, loud, finished");
-        book.change(12, marit, v -> label(v, "people", "teacher", "Marit"));
-        book.change(2, odile, v -> label(v, "people", "friend", "Nour"));
+        book.beside(12, marit, "people", "teacher", "teacher=Marit");
+        book.beside(2, odile, "people", "friend", "friend=Nour");
     }
 
     private void noursWords(Student nour, Account marit, Account odile) {
@@ -172,8 +176,7 @@ class EstuarySchool implements ApplicationRunner {
         Notebook book = start("first-choices", adair, odile, 9);
         book.change(9, odile, v -> label(v, "drink", "juice", "tea"));
         book.change(9, odile, v -> picture(v, "drink", "tea", "base/teapot"));
-        book.change(9, odile, v -> label(v, "play", "bubbles", "chess"));
-        book.change(9, odile, v -> picture(v, "play", "chess", "base/chess-pawn"));
+        book.words(9, odile, "play", "chess pawn=chess");
         book.change(5, odile, v -> label(v, "play", "ball", "radio"));
         book.change(5, odile, v -> picture(v, "play", "radio", "base/radio"));
     }
@@ -182,6 +185,8 @@ class EstuarySchool implements ApplicationRunner {
         Notebook book = start("first-choices", wren, odile, 14);
         book.change(7, odile, v -> label(v, "eat", "biscuit", "banana"));
         book.change(7, odile, v -> picture(v, "eat", "banana", "base/banana"));
+        book.words(7, odile, "play", "duck=bath duck");
+        book.words(3, odile, "eat", "pear, cheese");
     }
 
     private Notebook start(String starter, Student student, Account by, int daysAgo) {
@@ -238,9 +243,17 @@ class EstuarySchool implements ApplicationRunner {
             }
         }
 
+        /** In the cell at the right of a general word, which stays. */
+        void beside(int daysAgo, Account by, String board, String general, String word) {
+            change(daysAgo, by, v -> {
+                Cell cell = named(v.boards().get(board), general).cell();
+                return new PutWords(board, new Cell(cell.row(), cell.column() + 1), WordLine.ready(WordLine.read(word), Guesses.of(library.search(), library.kinds())));
+            });
+        }
+
         /** A board with its way home, opened by a button that stands already. */
         String board(int daysAgo, Account by, String name, String from, String label) {
-            change(daysAgo, by, v -> new NewBoard(name, from, named(v.boards().get(from), label).id(), List.of()));
+            change(daysAgo, by, v -> new NewBoard(name, from, named(v.boards().get(from), label).id(), null, List.of()));
             return vocabularies.find(vocabulary).orElseThrow().vocabulary().boards().values().stream().filter(b -> b.name().equals(name)).findFirst()
                 .orElseThrow().id();
         }

@@ -49,10 +49,9 @@ class StartersTest {
         assertThat(routes.withNoWayOut()).isEmpty();
     }
 
-    @ParameterizedTest
-    @ValueSource(strings = {"first-choices", "starter-40"})
-    void backAndHomeStandInTheSameTwoCellsEverywhereAndHomeLeavesThemEmpty(String id) {
-        Vocabulary starter = starter(id);
+    @Test
+    void backAndHomeStandInTheSameTwoCellsEverywhereAndHomeLeavesThemEmpty() {
+        Vocabulary starter = starter("starter-40");
         int bottom = starter.homeBoard().rows() - 1;
         for (Board board : starter.boards().values()) {
             if (board.id().equals(starter.home())) {
@@ -62,6 +61,45 @@ class StartersTest {
                 assertThat(board.at(new Cell(bottom, 1)).map(Button::leads)).as(board.name()).hasValue(Leads.HOME);
             }
         }
+    }
+
+    @Test
+    void onFirstChoicesHomeStandsInOneCellEverywhereAndEveryOtherButtonSaysItsWord() {
+        Vocabulary starter = starter("first-choices");
+        Cell home = new Cell(1, 1);
+        assertThat(starter.homeBoard().at(home)).isEmpty();
+        for (Board board : starter.boards().values()) {
+            assertThat(board.buttons()).filteredOn(b -> !(b.leads() instanceof Leads.Home)).as(board.name())
+                .isNotEmpty().allSatisfy(b -> assertThat(b.spoken()).isEqualTo(b.label()));
+            if (!board.id().equals(starter.home())) {
+                assertThat(board.at(home).map(Button::leads)).as(board.name()).hasValue(Leads.HOME);
+                assertThat(board.emptyCells()).as(board.name() + " waits for what this child likes").hasSizeGreaterThanOrEqualTo(2);
+            }
+        }
+    }
+
+    @Test
+    void starter40LeavesRoomForThisStudentsOwnWords() {
+        Vocabulary starter = starter("starter-40");
+        for (String topic : List.of("people", "eating", "play", "places", "lessons")) {
+            assertThat(starter.boards().get(topic).emptyCells()).as(topic).hasSizeGreaterThanOrEqualTo(8);
+        }
+        assertThat(starter.boards().get("watching").emptyCells()).hasSizeGreaterThanOrEqualTo(14);
+        assertThat(starter.homeBoard().emptyCells()).as("two, and those of back and home").hasSize(4);
+        for (String person : List.of("mum", "dad", "grandma", "grandpa", "brother", "sister", "baby", "friend", "teacher", "helper", "auntie", "uncle", "family")) {
+            Button button = starter.boards().get("people").button("people-" + person).orElseThrow();
+            assertThat(starter.boards().get("people").at(new Cell(button.cell().row(), button.cell().column() + 1))).as("beside " + person).isEmpty();
+        }
+    }
+
+    @Test
+    void whatWasTakenOutStandsOneBoardFurtherUnderItsOwnId() {
+        Vocabulary starter = starter("starter-40");
+        Map.of("people-more", "people-doctor", "eating-more", "eating-pizza", "play-more", "play-kite", "watching", "play-music", "places-more", "places-cinema",
+            "lessons-more", "lessons-science", "places", "home-here").forEach((board, id) -> assertThat(starter.boards().get(board).button(id)).as(id).isPresent());
+        Routes routes = Routes.of(starter);
+        assertThat(List.of("people-more", "eating-more", "play-more", "watching", "places-more"))
+            .allSatisfy(further -> assertThat(routes.to(further).orElseThrow()).as(further).hasSize(2));
     }
 
     @ParameterizedTest
@@ -87,9 +125,9 @@ class StartersTest {
     @Test
     void theSizesAreTheOnesPromised() {
         assertThat(starter("first-choices").homeBoard()).satisfies(b -> assertThat(List.of(b.rows(), b.columns())).containsExactly(2, 3));
-        assertThat(starter("first-choices").boards()).hasSize(6);
+        assertThat(starter("first-choices").boards()).hasSize(7);
         assertThat(starter("starter-40").homeBoard()).satisfies(b -> assertThat(List.of(b.rows(), b.columns())).containsExactly(5, 8));
-        assertThat(starter("starter-40").boards()).hasSize(18);
+        assertThat(starter("starter-40").boards()).hasSize(24);
     }
 
     @Test

@@ -1,0 +1,70 @@
+import { Alert, AutoComplete, Input, Modal } from 'antd';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { sentence } from '../../api/client';
+import type { VocabularyView } from '../../api/types';
+import { Pic } from '../picture/art';
+import { OwnPhoto } from '../picture/OwnPhoto';
+import { found } from '../picture/pictures';
+import { picturesOf } from '../picture/TakeIn';
+import { placeForPerson } from './boards';
+import { spoken } from './grid';
+import dialogs from './dialogs.module.css';
+import parts from '../../shell/parts.module.css';
+
+export interface Person { name: string; general: string; picture?: string }
+
+const GENERAL = ['mum', 'dad', 'sister', 'brother', 'grandma', 'grandpa', 'auntie', 'uncle', 'baby', 'friend', 'teacher', 'helper', 'doctor', 'nurse', 'driver', 'cook'];
+
+/** Adds somebody of the student's own beside the general word for such a person, which stays. */
+export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAdd: (person: Person) => Promise<boolean>; onClose: () => void }) {
+  const queries = useQueryClient();
+  const [name, setName] = useState('');
+  const [general, setGeneral] = useState('');
+  const [picture, setPicture] = useState<string>();
+  const [file, setFile] = useState<File>();
+  const [problem, setProblem] = useState('');
+  const { data } = useQuery(placeForPerson(view.id, view.version, general));
+  const faces = useQuery(found({ query: general || 'person', most: 6, student: view.student?.id, language: view.locale }));
+  const [place] = data ?? [];
+  const whose = view.student ? `to ${view.student.name}` : 'to the student';
+
+  async function add() {
+    if (!name.trim()) {
+      setProblem('Type a name or a nickname first.');
+      return;
+    }
+    try {
+      if (await onAdd({ name: name.trim(), general: general.trim(), picture })) onClose();
+    } catch (error) {
+      setProblem(sentence(error));
+    }
+    void queries.invalidateQueries({ queryKey: ['place for person', view.id] });
+  }
+  const onEnter = (e: React.KeyboardEvent) => { if (e.key === 'Enter' && !e.defaultPrevented) { e.preventDefault(); void add(); } };
+
+  return (
+    <Modal open title="Add a person" onCancel={onClose} okText="Add" cancelText="Leave it" onOk={() => void add()} width={620}>
+      <div className={dialogs.person} onDragOver={(e) => e.preventDefault()} onDrop={(e) => { e.preventDefault(); setFile(picturesOf(e.dataTransfer)[0]); }}
+        onPaste={(e) => { const [pasted] = picturesOf(e.clipboardData); if (pasted) { e.preventDefault(); setFile(pasted); } }}>
+        <label>Name or nickname <Input autoFocus value={name} onChange={(e) => setName(e.target.value)} onKeyDown={onEnter} autoComplete="off" /></label>
+        <label>Who they are {whose}
+          <AutoComplete value={general} onChange={(value: string) => setGeneral(value ?? '')} options={GENERAL.filter((g) => g.startsWith(general.toLowerCase())).map((value) => ({ value }))}
+            placeholder="sister, teacher, friend …" onInputKeyDown={onEnter} aria-label="Who they are" defaultActiveFirstOption={false} />
+        </label>
+        <div>
+          <p>A face, if you like:</p>
+          <div className={dialogs.faces}>
+            {picture && !faces.data?.pictures.some((p) => p.id === picture) && <button type="button" aria-pressed="true" aria-label="the photo" onClick={() => setPicture(undefined)}><Pic id={picture} collected /></button>}
+            {faces.data?.pictures.map((p) => <button key={p.id} type="button" aria-label={p.name} title={p.name} aria-pressed={p.id === picture} onClick={() => setPicture(p.id === picture ? undefined : p.id)}><Pic id={p.id} collected /></button>)}
+          </div>
+          <OwnPhoto word={name} student={view.student} file={file} onFile={setFile} onTaken={(taken) => { setFile(undefined); setPicture(taken); }} />
+        </div>
+        <p role="status">{place ? <>{name.trim() || 'This person'} goes on <strong>{place.name}</strong>, {spoken(place.cell)}{place.beside ? <>, beside “{place.beside}”, which stays</> : ''}.</>
+          : data ? 'No board for people has an empty cell. Take a button off there, or add a board.' : ''}</p>
+        {problem && <Alert type="warning" showIcon title={problem} />}
+        <p className={parts.quiet}>Drop or paste a photo anywhere here.</p>
+      </div>
+    </Modal>
+  );
+}

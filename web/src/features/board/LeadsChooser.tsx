@@ -1,0 +1,43 @@
+import { Select } from 'antd';
+import { useState } from 'react';
+import type { BoardLine, Button, VocabularyView } from '../../api/types';
+import bench from './bench.module.css';
+import parts from '../../shell/parts.module.css';
+
+type Chosen = { what: 'leads'; leads: Button['leads'] } | { what: 'new'; name: string } | { what: 'walk' };
+
+/** Where a button leads: typed by name with suggestions, made new under the name typed, or shown by walking there. */
+export function LeadsChooser({ shown, button, line, view, disabled, onChoose }: {
+  shown: string; button: Button; line: BoardLine; view: VocabularyView; disabled: boolean; onChoose: (chosen: Chosen) => void;
+}) {
+  const [open, setOpen] = useState(false);
+  const [typed, setTyped] = useState('');
+  if (disabled) return <strong>{shown}</strong>;
+  if (!open) return <button type="button" className={parts.dotted} title="Change where it leads" aria-haspopup="listbox" onClick={() => { setTyped(''); setOpen(true); }}>{shown}</button>;
+  const wanted = typed.trim().toLowerCase();
+  const boards = view.boards.filter((b) => b.id !== line.id && b.name.toLowerCase().includes(wanted))
+    .sort((a, b) => Number(b.name.toLowerCase().startsWith(wanted)) - Number(a.name.toLowerCase().startsWith(wanted)));
+  const twice = new Set(view.boards.map((b) => b.name).filter((name, i, all) => all.indexOf(name) !== i));
+  const name = typed.trim() || button.label || 'New board';
+  const options = [
+    ...[['stays', 'stays here'], ['home', 'goes home'], ['back', 'goes back']].filter(([, words]) => words.includes(wanted)).map(([value, label]) => ({ value, label })),
+    ...boards.map((b) => ({ value: `opens:${b.id}`, label: `opens ${b.name}${twice.has(b.name) ? ` (${way(b, view)})` : ''}` })),
+    { value: 'new', label: `opens a new board, “${name}”` },
+    { value: 'walk', label: 'opens a board I show you …' },
+  ];
+  const ranked = wanted && boards.length > 0 ? [...options.filter((o) => o.value.startsWith('opens:')), ...options.filter((o) => !o.value.startsWith('opens:'))] : options;
+  function choose(value: string) {
+    setOpen(false);
+    if (value === 'new') onChoose({ what: 'new', name });
+    else if (value === 'walk') onChoose({ what: 'walk' });
+    else onChoose({ what: 'leads', leads: value.startsWith('opens:') ? { type: 'opens', board: value.slice('opens:'.length) } : { type: value as 'stays' | 'home' | 'back' } });
+  }
+  return (
+    <Select className={bench.chooseBoard} aria-label="Where it leads" placeholder="A board’s name" autoFocus defaultOpen showSearch filterOption={false} searchValue={typed} onSearch={setTyped}
+      value={null} options={ranked} onSelect={(value: string | null) => { if (value) choose(value); }} onBlur={() => setOpen(false)} listHeight={300}
+      onInputKeyDown={(e) => { e.stopPropagation(); if (e.key === 'Escape') setOpen(false); }} />
+  );
+}
+
+const way = (board: BoardLine, view: VocabularyView) =>
+  board.route ? board.route.map((tap) => view.boards.find((b) => b.id === tap.board)?.name ?? '?').join(', ') || 'home' : 'no tap leads there';
