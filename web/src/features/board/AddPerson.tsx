@@ -10,7 +10,6 @@ import { picturesOf } from '../picture/TakeIn';
 import { placeForPerson } from './boards';
 import { spoken } from './grid';
 import dialogs from './dialogs.module.css';
-import parts from '../../shell/parts.module.css';
 
 export interface Person { name: string; general: string; picture?: string }
 
@@ -63,7 +62,6 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
         <p role="status">{place ? <>{name.trim() || 'This person'} goes on <strong>{place.name}</strong>, {spoken(place.cell)}{place.beside ? <>, beside “{place.beside}”, which stays</> : ''}.</>
           : data ? 'No board for people has an empty cell. Take a button off there, or add a board.' : ''}</p>
         {problem && <Alert type="warning" showIcon title={problem} />}
-        <p className={parts.quiet}>Drop or paste a photo anywhere here.</p>
       </div>
     </Modal>
   );

@@ -35,7 +35,7 @@ export function LeadsChooser({ shown, button, line, view, disabled, onChoose }: 
   return (
     <Select className={bench.chooseBoard} aria-label="Where it leads" placeholder="A board’s name" autoFocus defaultOpen showSearch filterOption={false} searchValue={typed} onSearch={setTyped}
       value={null} options={ranked} onSelect={(value: string | null) => { if (value) choose(value); }} onBlur={() => setOpen(false)} listHeight={300}
-      onInputKeyDown={(e) => { e.stopPropagation(); if (e.key === 'Escape') setOpen(false); }} />
+      onInputKeyDown={(e) => { if (e.key === 'Escape') setOpen(false); }} />
   );
 }
 

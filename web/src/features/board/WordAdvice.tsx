@@ -37,7 +37,7 @@ export function WordAdvice({ word, full, advice, board, hint, went, onGo, onPutO
     <p className={bench.advice} role="status">
       {already}
       {advice && (best ? <>No room here: Enter puts it on <strong>{best.name}</strong> ({best.empty} empty){others.length > 0 && <>, or on {others.map((r, i) => <span key={r.board}>{i > 0 && ', '}{door(r.name, () => onPutOn(r.board, r.name))}</span>)}</>}{advice.further && ', or on '}</>
-        : advice.further ? 'No room here. Put it on ' : 'No room here or near here. Take a button off, or add a board on the left.')}
+        : advice.further ? 'No room here: Enter puts it on ' : 'No room here or near here. Take a button off, or add a board on the left.')}
       {advice?.further && <>{door(`a new board from ${advice.further.name}`, () => onFurther(advice.further!.from))}.</>}
     </p>
   );

@@ -55,8 +55,9 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
       onPut(text, picture);
       return;
     }
-    const { rooms: [best] = [] } = await queries.fetchQuery(advice(vocabulary, version, board, word.slice(0, 100), count)).catch(() => ({ rooms: [] }));
-    onPut(text, picture, best);
+    const known = await queries.fetchQuery(advice(vocabulary, version, board, word.slice(0, 100), count)).catch(() => undefined);
+    if (!known?.rooms[0] && known?.further) onFurther(known.further.from);
+    else onPut(text, picture, known?.rooms[0]);
   }
 
   function keys(event: KeyboardEvent<HTMLInputElement>) {
@@ -93,6 +94,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
   const hint = text.trim() === '' ? 'A word makes a button. Several go in with commas between; a word with > behind it opens a new board.'
     : opensBoards(text) ? 'Enter makes the board, with its way home, and the button that opens it.'
     : isList(text) ? 'Enter puts them all there.'
+    : offered.length === 0 && data && !isPlaceholderData ? 'No picture is known for it. Enter puts the word alone, in large letters; a photo can follow.'
     : offered.length > 0 && !chosen ? 'No picture says just this: pick one by its number, or Enter puts the word alone in large letters.'
     : why && why !== 'this word' && !picture ? `The picture is ${why}. Enter puts it there.` : 'Enter puts it there.';
   return (

@@ -8,7 +8,7 @@ export interface Overlay {
   classes: ('hiddenWord' | 'keptFree' | 'silentWord')[];
   /** A few words of warning, shown at the top of the cell. */
   tag?: string;
-  /** A few words shown over the foot of the cell. */
+  /** A few words shown over the head of the cell. */
   note?: string;
   /** What is added to the cell's name for who does not see it. */
   told?: string;

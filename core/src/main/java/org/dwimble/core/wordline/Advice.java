@@ -37,7 +37,7 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
     }
 
     /** Why a board is named. */
-    public enum Why { OPENED_FROM_HERE, SAME_TOPIC, BESIDE }
+    public enum Why { OPENED_FROM_HERE, SAME_TOPIC }
 
     /** @param empty cells free for words */
     public record Room(String board, String name, int empty, Why why) {
@@ -60,7 +60,7 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
         if (here == null || room(here, wayHome) >= cells) {
             return new Advice(stands, List.of(), null);
         }
-        return new Advice(stands, rooms(vocabulary, routes, wayHome, here, cells, categories.get(), categoriesOf), further(vocabulary, routes, wayHome, here));
+        return new Advice(stands, rooms(vocabulary, wayHome, here, cells, categories.get(), categoriesOf), further(vocabulary, routes, wayHome, here));
     }
 
     private static List<Stands> stands(Vocabulary vocabulary, Routes routes, String board, String word) {
@@ -85,21 +85,26 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
         return board.emptyCells().size() - wayHome.keptFree(board).size();
     }
 
-    /** Boards opened from here, then those with most pictures of the word's categories, then those opened beside this one. */
-    private static List<Room> rooms(Vocabulary vocabulary, Routes routes, WayHome wayHome, Board here, int cells, Set<String> categories,
+    /**
+     * Boards opened from here that are of the word's topic, then the others opened from here (of home they are too many to
+     * mean anything), then boards of the topic anywhere; of one topic, those with most of it first.
+     */
+    private static List<Room> rooms(Vocabulary vocabulary, WayHome wayHome, Board here, int cells, Set<String> categories,
                                     Function<String, List<String>> categoriesOf) {
-        Map<String, Room> rooms = new LinkedHashMap<>();
-        opened(here).forEach(id -> add(rooms, vocabulary, wayHome, here, id, cells, Why.OPENED_FROM_HERE));
+        Map<String, Long> alike = new LinkedHashMap<>();
         if (!categories.isEmpty()) {
-            Map<String, Long> alike = new LinkedHashMap<>();
             vocabulary.boardsById().values().forEach(b -> alike.put(b.id(), b.buttons().stream().map(Button::picture)
                 .filter(p -> p != null && categoriesOf.apply(p).stream().anyMatch(categories::contains)).count()));
-            alike.entrySet().stream().filter(e -> e.getValue() >= OF_TOPIC).sorted(Map.Entry.<String, Long>comparingByValue().reversed())
-                .forEach(e -> add(rooms, vocabulary, wayHome, here, e.getKey(), cells, Why.SAME_TOPIC));
+            alike.values().removeIf(count -> count < OF_TOPIC);
         }
-        for (String opener : routes.openersOf(here.id())) {
-            vocabulary.board(opener).ifPresent(b -> opened(b).forEach(id -> add(rooms, vocabulary, wayHome, here, id, cells, Why.BESIDE)));
+        List<String> ofTopic = alike.entrySet().stream().sorted(Map.Entry.<String, Long>comparingByValue().reversed()).map(Map.Entry::getKey).toList();
+        Set<String> opened = opened(here);
+        Map<String, Room> rooms = new LinkedHashMap<>();
+        ofTopic.stream().filter(opened::contains).forEach(id -> add(rooms, vocabulary, wayHome, here, id, cells, Why.OPENED_FROM_HERE));
+        if (!here.id().equals(vocabulary.home())) {
+            opened.forEach(id -> add(rooms, vocabulary, wayHome, here, id, cells, Why.OPENED_FROM_HERE));
         }
+        ofTopic.forEach(id -> add(rooms, vocabulary, wayHome, here, id, cells, Why.SAME_TOPIC));
         return rooms.values().stream().limit(MOST).toList();
     }
 

@@ -48,11 +48,16 @@ class AdviceTest {
     }
 
     @Test
-    void aFullBoardNamesItsFurtherBoardThenThoseOfTheTopicThenThoseBeside() {
-        Advice advice = on("eat", "plum", 1, "food");
-        assertThat(advice.rooms()).containsExactly(new Advice.Room("more", "more", 3, Advice.Why.OPENED_FROM_HERE),
-            new Advice.Room("sea", "sea", 1, Advice.Why.SAME_TOPIC), new Advice.Room("play", "play", 2, Advice.Why.BESIDE));
-        assertThat(on("eat", "plum", 2, "food").rooms()).extracting(Advice.Room::board).as("room for all the words").containsExactly("more", "play");
+    void aFullBoardNamesItsFurtherBoardThenThoseOfTheTopic() {
+        assertThat(on("eat", "plum", 1, "food").rooms()).containsExactly(new Advice.Room("more", "more", 3, Advice.Why.OPENED_FROM_HERE),
+            new Advice.Room("sea", "sea", 1, Advice.Why.SAME_TOPIC));
+        assertThat(on("eat", "plum", 2, "food").rooms()).extracting(Advice.Room::board).as("room for all the words").containsExactly("more");
+    }
+
+    @Test
+    void onAFullHomeBoardOnlyATopicCounts() {
+        assertThat(on("home", "plum", 1, "food").rooms()).extracting(Advice.Room::board).containsExactly("sea");
+        assertThat(on("home", "kettle", 1).rooms()).isEmpty();
     }
 
     @Test

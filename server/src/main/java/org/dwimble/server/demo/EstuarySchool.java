@@ -140,9 +140,9 @@ class EstuarySchool implements ApplicationRunner {
         book.words(20, odile, harbour, "splash, ice=slippery, again, look=look at that");
         book.change(20, odile, v -> says(v, harbour, "look at that", "Look at that, a seal."));
         book.words(6, marit, harbour, "rain, umbrella");
-        book.change(3, odile, v -> label(v, "play", "toy car", "red bus"));
         book.words(5, odile, "watching", "lighthouse=Lighthouse Lou, whale=The Slow Whale");
-        book.words(4, odile, "eating", "pancakes, mussels=shell");
+        book.words(4, odile, "eating", "pancakes, shell=mussels");
+        book.change(3, odile, v -> label(v, "play", "toy car", "red bus"));
         book.words(0, marit, harbour, "kite");
     }
 

@@ -83,7 +83,7 @@ class VocabularyStoreTest {
             assertThat(v.number()).isEqualTo(2);
             assertThat(v.by()).isEqualTo("Odile");
             assertThat(v.told()).isEqualTo(Told.of("called", "button", "apple", "label", "pear", "board", "Eat"));
-            assertThat(v.words()).isEqualTo(15);
+            assertThat(v.words()).isEqualTo(21);
         });
     }
 

@@ -102,6 +102,13 @@ public final class Browser implements BeforeAllCallback {
             page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item).setExact(true)).click();
         }
 
+        /** Says where the marked button leads, by typing. */
+        void lead(String typed) {
+            button("Change where it leads").click();
+            page.keyboard().type(typed);
+            page.keyboard().press("Enter");
+        }
+
         /** The marked cell's name. */
         String marked() {
             return page.locator("[role=gridcell][aria-selected=true]").getAttribute("aria-label");

@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
+import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -65,9 +66,18 @@ class MotionBrowserTest extends SignedIn {
         seen(dialog());
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Leave it")).click();
         page.waitForFunction("() => ![...document.querySelectorAll('[role=dialog]')].some((d) => d.checkVisibility())");
-        page.locator("#word-line").fill("captain, captain, captain, captain, captain, captain, captain, captain, captain, captain, captain, captain, captain, captain");
+        page.locator("#word-line").fill("captain, ".repeat(400) + "captain");
         page.keyboard().press("Enter");
-        seen(page.getByText("Nothing was changed; paste fewer, or use another board.").or(page.getByText("Every cell of")).first());
+        seen(page.getByText("up to 400 go in at once").first());
+        page.locator("#word-line").fill("");
+        for (String door : List.of("find a word", "add a person", "what happened")) {
+            w.button(door).click();
+            seen(dialog());
+            leave();
+        }
+        w.choose("More to do with these boards", "Keys of the bench");
+        seen(dialog());
+        leave();
 
         page.route("**/events*", route -> route.abort());
         w.bench(id, "play");

@@ -94,9 +94,10 @@ class AccessTest {
         String[] parts = endpoint.split(" ");
         String path = parts[1].replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary)).replace("{board}", "eat")
             .replace("{signIn}", joris.signIn()).replace("{hash}", "00").replace("{id}", "999999")
-            .replace("{appearance}", "colour.yellow.usual").replace("{set}", "base").replace("{name}", "kite");
+            .replace("{appearance}", "colour.yellow.usual").replace("{set}", "base").replace("{name}", "kite").replace("{number}", "1");
         String query = parts[1].endsWith("/pictures") ? "?query=kite" : parts[1].endsWith("/by-sound") ? "?how=RHYMES" : parts[1].endsWith("/pairs")
-            ? "?one=K&other=G" : parts[1].endsWith("/speech") ? "?text=kite" : parts[1].endsWith("/here") ? "?connection=none" : "";
+            ? "?one=K&other=G" : parts[1].endsWith("/speech") ? "?text=kite" : parts[1].endsWith("/here") ? "?connection=none"
+            : parts[1].endsWith("/advice") ? "?board=eat&word=kite" : parts[1].endsWith("/places") ? "?text=kite" : "";
         if (description.path("requestBody").path("content").has("multipart/form-data")) {
             return http.upload(path, "x.obz", new byte[] {1});
         }
@@ -164,7 +165,7 @@ class AccessTest {
         assertThat(Http.as(stranger).get("/api/students").json().size()).isZero();
         JsonNode mine = Http.as(odile).get("/api/students").json();
         assertThat(mine.size()).isEqualTo(1);
-        assertThat(mine.get(0).get("vocabulary").get("words").asInt()).isEqualTo(15);
+        assertThat(mine.get(0).get("vocabulary").get("words").asInt()).isEqualTo(21);
         assertThat(mine.get(0).get("vocabulary").get("changedBy").asString()).isEqualTo("Odile");
     }
 

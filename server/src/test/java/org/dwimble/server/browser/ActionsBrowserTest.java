@@ -1,0 +1,259 @@
+package org.dwimble.server.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.FileChooser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.server.TestServer;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.media.Photos;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/**
+ * What a board-builder does in a day, done in the browser with a person's actions counted: a click, a key chord, a typed
+ * entry (with its Enter), a drag, a paste and a chosen file are one each. docs/actions.md tells the counts, and is held to them here.
+ */
+class ActionsBrowserTest extends SignedIn {
+    private int actions;
+
+    ActionsBrowserTest() {
+        super("starter-40");
+    }
+
+    private void click(Locator on) {
+        on.click();
+        actions++;
+    }
+
+    private void press(String keys) {
+        page.keyboard().press(keys);
+        actions++;
+    }
+
+    private void enter(String text) {
+        page.keyboard().type(text);
+        page.keyboard().press("Enter");
+        actions++;
+    }
+
+    private void paste(String text) {
+        page.evaluate("text => navigator.clipboard.writeText(text)", text);
+        press("Control+V");
+    }
+
+    /** The number of actions was at most this many, and docs/actions.md tells it. */
+    private void counted(String task, int most) throws IOException {
+        assertThat(actions).as(task).isLessThanOrEqualTo(most);
+        assertThat(Files.readString(Path.of("../docs/actions.md"))).contains("| " + task + " | " + most + " | " + actions + " |");
+    }
+
+    @AfterEach
+    void nothingWentWrong() {
+        assertThat(w.errors).isEmpty();
+    }
+
+    private Vocabulary now() {
+        return TestServer.bean(VocabularyStore.class).find(id).orElseThrow().vocabulary();
+    }
+
+    private Button at(String board, int row, int column) {
+        return now().boards().get(board).at(new Cell(row, column)).orElseThrow();
+    }
+
+    @Test
+    void aWordOnAFullBoardGoesWhereThereIsRoom() throws IOException {
+        w.bench(id, "animals");
+        page.locator("#word-line").focus();
+        enter("hedgehog");
+        assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("hedgehog now stands on More Animals"))).isVisible();
+        counted("a word on a full board, where there is room", 1);
+        w.button("go there").click();
+        assertThat(w.heading("More Animals")).isVisible();
+        assertThat(w.cell("hedgehog,")).isVisible();
+        assertThat(w.cell("back, row 5, place 1")).isVisible();
+    }
+
+    @Test
+    void aWordForAFullTopicGoesOnItsFurtherBoardFirst() {
+        w.bench(id, "eating");
+        paste("melon, plum, kiwi, mango, fig, peas, beans, jam, honey, toast");
+        assertThat(page.getByText("No room here: Enter puts it on")).containsText("More to eat and drink");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("now stands on More to eat and drink")).isVisible();
+        assertThat(now().boards().get("eating-more").buttons()).extracting(Button::label).contains("melon", "toast");
+    }
+
+    @Test
+    void aWordThatStandsAlreadyIsSaidAsOneTypes() {
+        w.bench(id, "play");
+        page.keyboard().type("apple");
+        assertThat(page.getByText("“apple” stands on Eating and drinking already, 2 taps from home.")).isVisible();
+        w.button("leave it").click();
+        assertThat(page.locator("#word-line")).hasValue("");
+        page.locator("#word-line").fill("ball");
+        assertThat(page.getByText("“ball” stands here already, row 2, place 1.")).isVisible();
+    }
+
+    @Test
+    void aPhotoFromAFileOntoAMarkedButton() throws IOException {
+        w.bench(id, "play");
+        w.cell("ball,").click();
+        press("*");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        FileChooser chooser = page.waitForFileChooser(() -> dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("a file").setExact(true)).click());
+        chooser.setFiles(new FilePayload("our ball.jpg", "image/jpeg", Photos.jpeg(90, 60)));
+        actions++;
+        assertThat(dialog.getByLabel("Who may use it")).containsText("only for Ilse");
+        assertThat(w.violations()).isEmpty();
+        press("Enter");
+        assertThat(w.cell("ball,").locator("img")).hasAttribute("src", java.util.regex.Pattern.compile("/api/vocabularies/.*/pictures/"));
+        counted("a photo from a file, on the marked button", 3);
+        assertThat(at("play", 1, 0).picture()).startsWith("own/");
+    }
+
+    @Test
+    void aNewBoardFromAnEmptyCell() throws IOException {
+        w.bench(id, "play");
+        click(w.cell("empty, row 4, place 2"));
+        enter("people at swimming >");
+        assertThat(w.cell("people at swimming, row 4, place 2")).isVisible();
+        counted("a new board, opened from an empty cell", 2);
+        Leads.Opens opens = (Leads.Opens) at("play", 3, 1).leads();
+        assertThat(now().boards().get(opens.board()).buttons()).extracting(Button::label).containsExactlyInAnyOrder("back", "home");
+    }
+
+    @Test
+    void fourBoardsWithTheirWords() throws IOException {
+        w.bench(id, "play-more");
+        click(w.cell("empty, row 2, place 1"));
+        paste("colours > red, blue, green\nshapes > circle, square\nweather > sun, rain, snow\nboats > ferry, canoe");
+        press("Enter");
+        assertThat(w.cell("boats, row 2, place 4")).isVisible();
+        counted("four boards with their words, opened from here, with home and back", 8);
+        Leads.Opens opens = (Leads.Opens) at("play-more", 1, 0).leads();
+        assertThat(now().boards().get(opens.board()).buttons()).extracting(Button::label).containsExactlyInAnyOrder("back", "home", "red", "blue", "green");
+        press("Control+z");
+        assertThat(w.cell("empty, row 2, place 1")).isVisible();
+        assertThat(now().boards().values()).as("they go as they came, in one").noneMatch(b -> b.name().equals("colours"));
+    }
+
+    @Test
+    void aMarkedButtonOpensAnyBoard() throws IOException {
+        w.bench(id, "play");
+        w.cell("ball,").click();
+        click(w.button("Change where it leads"));
+        enter("Anim");
+        assertThat(w.cell("ball, row 2, place 1, opens a board")).isVisible();
+        counted("the marked button opens a board, by its name", 2);
+        assertThat(at("play", 1, 0).leads()).isEqualTo(new Leads.Opens("animals"));
+    }
+
+    @Test
+    void aBoardIsShownByWalkingThere() {
+        w.bench(id, "play");
+        w.cell("ball,").click();
+        w.button("Change where it leads").click();
+        page.keyboard().type("show you");
+        page.keyboard().press("Enter");
+        w.link("Numbers and colours").click();
+        assertThat(page.getByText("“ball” is to open a board: go to it, then say so.")).isVisible();
+        assertThat(w.heading("Numbers and colours")).isVisible();
+        w.button("It opens this one").click();
+        assertThat(w.heading("Play")).isVisible();
+        assertThat(w.cell("ball, row 2, place 1, opens a board")).isVisible();
+        assertThat(at("play", 1, 0).leads()).isEqualTo(new Leads.Opens("numbers"));
+    }
+
+    @Test
+    void aPersonBesideTheGeneralWord() throws IOException {
+        w.bench(id, "home");
+        click(w.button("add a person"));
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog.getByLabel("Name or nickname")).isFocused();
+        page.keyboard().type("Lot");
+        actions++;
+        page.keyboard().press("Tab");
+        page.keyboard().type("sister");
+        assertThat(dialog.getByRole(AriaRole.STATUS)).containsText("Lot goes on People, row 3, place 4, beside “sister”, which stays.");
+        click(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("sister").setExact(true)).first());
+        assertThat(w.violations()).isEmpty();
+        dialog.getByLabel("Who they are").focus();
+        press("Enter");
+        assertThat(w.cell("Lot, row 3, place 4")).hasAttribute("aria-selected", "true");
+        counted("a person with a face, beside the general word", 4);
+        assertThat(now().boards().get("people").button("people-sister")).isPresent();
+    }
+
+    @Test
+    void aWordIsFoundAnywhereAndCalledOtherwiseEverywhere() {
+        w.bench(id, "home");
+        press("=");
+        page.keyboard().type("bike");
+        Locator places = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Places"));
+        assertThat(places.getByRole(AriaRole.LISTITEM)).hasCount(2);
+        assertThat(w.violations()).isEmpty();
+        page.getByLabel("Another label").fill("trike");
+        w.button("in all 2 places").click();
+        assertThat(page.getByText("2 places", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(now().boards().get("play").button("play-bike").orElseThrow().label()).isEqualTo("trike");
+        page.getByLabel("Find a word").press("Enter");
+        assertThat(w.cell("trike,")).hasAttribute("aria-selected", "true");
+    }
+
+    @Test
+    void whatHappenedIsReadLookedAtAndGoneBackTo() {
+        w.bench(id, "play");
+        page.locator("#word-line").focus();
+        enter("kettle");
+        assertThat(w.cell("kettle,")).isVisible();
+        w.button("what happened").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("put kettle on Play");
+        assertThat(w.violations()).isEmpty();
+        w.button("Name version 1").click();
+        page.keyboard().type("as it came");
+        page.keyboard().press("Enter");
+        assertThat(dialog).containsText("as it came:");
+        w.button("Look at version 1").click();
+        assertThat(dialog).containsText("1 button differs on Play, marked in both.");
+        w.button("Make everything as it was then").click();
+        assertThat(w.cell("kettle,")).hasCount(0);
+        press("Control+z");
+        assertThat(w.cell("kettle,")).isVisible();
+    }
+
+    @Test
+    void lensesLieOverTheBoardAndTellInWords() {
+        w.bench(id, "people");
+        for (List<String> lens : List.of(List.of("Reach", "2 taps"), List.of("Sounds", "says mum"), List.of("Kinds", "who word"))) {
+            w.button(lens.get(0)).click();
+            assertThat(w.cell("mum,")).hasAttribute("aria-label", java.util.regex.Pattern.compile(lens.get(1)));
+            assertThat(w.violations()).as(lens.get(0)).isEmpty();
+        }
+        w.button("Reach").click();
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Reach"))).containsText("4 taps");
+    }
+
+    @Test
+    void everyKeyIsListed() {
+        w.bench(id, "people");
+        press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Alt Enter on a button");
+        assertThat(w.violations()).isEmpty();
+        page.keyboard().press("Escape");
+        assertThat(w.grid()).isVisible();
+    }
+}
