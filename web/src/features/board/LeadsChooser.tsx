@@ -21,9 +21,9 @@ export function LeadsChooser({ shown, button, line, view, disabled, onChoose }: 
   const name = typed.trim() || button.label || 'New board';
   const options = [
     ...[['stays', 'stays here'], ['home', 'goes home'], ['back', 'goes back']].filter(([, words]) => words.includes(wanted)).map(([value, label]) => ({ value, label })),
-    ...boards.map((b) => ({ value: `opens:${b.id}`, label: `opens ${b.name}${twice.has(b.name) ? ` (${way(b, view)})` : ''}` })),
     { value: 'new', label: `opens a new board, “${name}”` },
     { value: 'walk', label: 'opens a board I show you …' },
+    ...boards.map((b) => ({ value: `opens:${b.id}`, label: `opens ${b.name}${twice.has(b.name) ? ` (${way(b, view)})` : ''}` })),
   ];
   const ranked = wanted && boards.length > 0 ? [...options.filter((o) => o.value.startsWith('opens:')), ...options.filter((o) => !o.value.startsWith('opens:'))] : options;
   function choose(value: string) {

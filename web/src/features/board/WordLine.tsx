@@ -5,7 +5,7 @@ import { Pic } from '../picture/art';
 import { found } from '../picture/pictures';
 import { spoken } from './grid';
 import { advice } from './boards';
-import { countHere, isList, onOneLine, opensBoards } from './list';
+import { countHere, isList, MOST_AT_ONCE, onOneLine, opensBoards } from './list';
 import { useAdvice, WordAdvice, type Elsewhere } from './WordAdvice';
 import bench from './bench.module.css';
 
@@ -51,7 +51,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
 
   /** Enter: here, or where there is room. What is still asked is waited for, so that a fast hand is not told off. */
   async function put() {
-    if (!full || !word) {
+    if (!full || !word || count > MOST_AT_ONCE) {
       onPut(text, picture);
       return;
     }

@@ -10,6 +10,9 @@ export const wordsOf = (text: string): string[] => text.split(SEPARATORS).map((w
 /** True if a text is more than one word line's word: a separator stands in it, not only at its end. */
 export const isList = (text: string): boolean => SEPARATORS.test(text.trim());
 
+/** More than this are not put at once; core refuses them. */
+export const MOST_AT_ONCE = 400;
+
 /** How many words are put: the words behind a > stand on the board their line opens. */
 export const countHere = (text: string): number => text.split(LINES).reduce((n, line) => n + wordsOf(line.split('>')[0]).length, 0);
 

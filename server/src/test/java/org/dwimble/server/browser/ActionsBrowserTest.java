@@ -166,8 +166,7 @@ class ActionsBrowserTest extends SignedIn {
         w.bench(id, "play");
         w.cell("ball,").click();
         w.button("Change where it leads").click();
-        page.keyboard().type("show you");
-        page.keyboard().press("Enter");
+        page.getByText("opens a board I show you").click();
         w.link("Numbers and colours").click();
         assertThat(page.getByText("“ball” is to open a board: go to it, then say so.")).isVisible();
         assertThat(w.heading("Numbers and colours")).isVisible();
