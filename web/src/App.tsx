@@ -11,6 +11,7 @@ import parts from './shell/parts.module.css';
 
 const Starters = lazy(() => import('./features/starter/Starters'));
 const Bench = lazy(() => import('./features/board/Bench'));
+const Map = lazy(() => import('./features/map/MapPage'));
 const Talk = lazy(() => import('./features/talk/Talk'));
 const Pictures = lazy(() => import('./features/picture/Pictures'));
 const OwnPictures = lazy(() => import('./features/picture/OwnPictures'));
@@ -45,6 +46,7 @@ function Pages() {
         <Route path="/vocabularies/:vocabulary" element={<Bench />} />
         <Route path="/vocabularies/:vocabulary/boards/:board" element={<Bench />} />
         <Route path="/vocabularies/:vocabulary/boards/:board/print" element={<Print />} />
+        <Route path="/vocabularies/:vocabulary/map" element={<Map />} />
         <Route path="/vocabularies/:vocabulary/print" element={<Print />} />
         <Route path="/pictures" element={<Pictures />} />
         <Route path="/pictures/own" element={<OwnPictures />} />

@@ -4,6 +4,9 @@ const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digi
 /** “Tuesday 3 November”, for headings. */
 export const dayNamed = (iso: string) => day.format(new Date(iso));
 
+/** “3 November 2026”, for names. */
+export const shortDay = (now = new Date()) => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' }).format(now);
+
 export const today = (now = new Date()) => day.format(now);
 
 /** "today 10:42", "yesterday 10:42", "3 March" and, in another year, "3 March 2025". */

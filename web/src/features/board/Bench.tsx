@@ -1,21 +1,25 @@
 import { App, Button as PlainButton, Dropdown, Tooltip } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react';
-import { Navigate, useNavigate, useParams } from 'react-router';
+import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { Problem, sentence } from '../../api/client';
 import type { Board, BoardLine, Button, Cell, Changed, Cost, Intention, Steps, Version, VocabularyView } from '../../api/types';
+import { shortDay } from '../../shell/time';
 import { ArtOf } from '../picture/art';
+import { copyOf } from '../starter/starters';
 import { Credits } from '../picture/Credits';
 import { AboutBoard } from './AboutBoard';
 import { begin, markedOn, moved, typed, type Conflict } from './bench';
 import { BoardGrid } from './BoardGrid';
+import { ChosenSide } from './ChosenSide';
+import { copied, forgetCopied, keepCopied, wordsFor, type Copied } from './copied';
 import { BoardList } from './BoardList';
 import { board as boardQuery, steps as stepsQuery, useChanges, vocabulary as vocabularyQuery, type Wish, reachOf } from './boards';
 import { ButtonSentence } from './ButtonSentence';
 import { ConflictDialog } from './ConflictDialog';
 import { Findings } from './Findings';
 import { Frame } from './Frame';
-import { arrow, buttonAt, freeCells, nextEmpty, tab } from './grid';
+import { arrow, buttonAt, emptiesFrom, freeCells, nextEmpty, tab } from './grid';
 import { WhoIsHere } from './WhoIsHere';
 import { kindsLens, reach, sounds, words as wordsLens, type Lens, type LensName } from './lenses';
 import { LensBar, LensSide } from './LensSide';
@@ -131,7 +135,12 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const onTakeOff = useCallback((gone: Button) => {
     if (mayEdit) void edit({ type: 'take-off', board: boardId, button: gone.id });
   }, [mayEdit, edit, boardId]);
+  const onMoveButton = useCallback((moving: Button, to: Cell) => {
+    void edit({ type: 'move-button', board: boardId, button: moving.id, to: boardId, cell: to });
+  }, [edit, boardId]);
   const board = shown?.board;
+  const onChoose = useCallback((cell: Cell, how: 'this too' | 'up to here') => { if (board) move({ move: 'choose', board, cell, how }); }, [board]);
+  const onChooseAll = useCallback(() => { if (board) move({ move: 'choose all', ids: board.buttons.map((b) => b.id) }); }, [board]);
   const [lens, setLens] = useState<LensName>('Words');
   const costs = useQuery({ ...reachOf(id, version, boardId), enabled: lens === 'Reach' && shown !== undefined }).data?.here;
   const overlays = useMemo(() => (view && board ? lensOf(lens, costs)(view, board) : undefined), [view, board, lens, costs]);
@@ -183,6 +192,50 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     if (await edit({ type: 'lead-to', board: from, button: opener, leads: { type: 'opens', board: boardId } })) go(from);
   }
 
+  /** What is chosen, or the marked button, goes into the clipboard: its words for any program, the buttons for this one. */
+  function copy(cut: boolean) {
+    const buttons = chosen.length > 0 ? chosen : button ? [button] : [];
+    if (buttons.length === 0) return;
+    const text = wordsFor(buttons);
+    keepCopied({ vocabulary: id, board: boardId, buttons: buttons.map((b) => b.id), text, cut });
+    void navigator.clipboard.writeText(text);
+    void message.info(cut ? 'Cut: they move where you paste them. Until then they stay.' : 'Copied. Paste them on any board of this vocabulary.', 3);
+  }
+
+  function pasteCopied(text: string): boolean {
+    const kept = copied(text);
+    if (!kept || kept.vocabulary !== id) return false;
+    if (kept.cut) void moveTo(kept);
+    else void copyTo(kept, boardId, buttonAt(board!, marked) ? undefined : marked);
+    return true;
+  }
+
+  async function moveTo(from: Copied) {
+    const cells = emptiesFrom(board!, marked, keptFree);
+    if (cells.length < from.buttons.length) {
+      void message.error(`There ${cells.length === 1 ? 'is 1 empty cell' : `are ${cells.length} empty cells`} here for ${from.buttons.length === 1 ? '1 button' : `${from.buttons.length} buttons`}. Nothing was moved; choose fewer, or another board.`, 6);
+      return;
+    }
+    forgetCopied();
+    const changed = await edit({ type: 'several', intentions: from.buttons.map((moving, i) => ({ type: 'move-button' as const, board: from.board, button: moving, to: boardId, cell: cells[i] })) });
+    if (changed) move({ move: 'mark', cell: cells[0], focus: true });
+  }
+
+  async function copyTo(from: Copied, to: string, at?: Cell) {
+    const changed = await change({ what: 'edit', base: version, edit: { type: 'copy-buttons', board: from.board, buttons: from.buttons, to, at } });
+    const first = changed?.boards.find((b) => b.id === to)?.buttons.find((b) => changed.added.includes(b.id));
+    if (first) showAt(to, first.cell);
+  }
+
+  /** Puts the button in hand into a cell of the board that is shown. */
+  async function place(cell: Cell) {
+    if (state.doing.what !== 'moving') return;
+    const { board: from, button: moving } = state.doing;
+    move({ move: 'rest' });
+    move({ move: 'mark', cell, focus: true });
+    await edit({ type: 'move-button', board: from, button: moving, to: boardId, cell });
+  }
+
   function showAt(to: string, cell: Cell) {
     if (to !== boardId) showing.current = { board: to, cell };
     else move({ move: 'mark', cell, focus: true });
@@ -195,6 +248,16 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     const added = on?.buttons.find((w) => changed?.added.includes(w.id));
     if (on && added) showAt(on.id, added.cell);
     return changed !== undefined;
+  }
+
+  /** A copy as it is today, beside this one; nothing that is done here later changes it. */
+  async function keepCopy() {
+    try {
+      const kept = await copyOf(view!.student!.id, id, `${view!.name.slice(0, 60)}, ${shortDay()}`);
+      void message.success(<span>Kept as “{kept.name}”. <Link to={`/vocabularies/${kept.vocabulary}`}>Look at it</Link></span>, 6);
+    } catch (error) {
+      void message.error(sentence(error), 6);
+    }
   }
 
   function deleteBoard() {
@@ -222,6 +285,8 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   }
 
   const linking = state.doing.what === 'linking' ? state.doing : undefined;
+  const chosen = board.buttons.filter((b) => state.chosen.includes(b.id));
+  const carried = state.doing.what === 'moving' ? state.doing : undefined;
   const dialog = state.doing.what === 'in a dialog' ? state.doing.dialog : undefined;
   const rest = () => move({ move: 'rest', focus: true });
   const conflict = state.conflicts[0];
@@ -238,11 +303,12 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
             { key: 'obz', label: <a href={`/api/vocabularies/${id}/package.obz`} download>Carry away all boards (.obz)</a> },
             { key: 'obf', label: <a href={`/api/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/board.obf`} download>Carry away this board (.obf)</a> },
             { key: 'history', label: 'What happened' },
+            ...(mayEdit && view.student ? [{ key: 'copy', label: 'Keep a dated copy' }] : []),
             { key: 'credits', label: 'Whose the pictures are' },
             { key: 'shortcuts', label: 'Keys of the bench' },
             ...(mayEdit && boardId !== view.home ? [{ key: 'delete', label: 'Delete this board…' }] : []),
           ],
-          onClick: ({ key }) => { if (key === 'delete') deleteBoard(); if (key === 'credits' || key === 'shortcuts' || key === 'history') move({ move: 'open', dialog: key }); },
+          onClick: ({ key }) => { if (key === 'delete') deleteBoard(); if (key === 'copy') void keepCopy(); if (key === 'credits' || key === 'shortcuts' || key === 'history') move({ move: 'open', dialog: key }); },
         }}>
           <PlainButton aria-label="More to do with these boards">⋯</PlainButton>
         </Dropdown>
@@ -252,12 +318,19 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
         <BoardList view={view} mayEdit={mayEdit} onAdd={(name) => void newBoard(name)}>
           <LensBar lens={lens} onLens={setLens} />
           <div className={bench.boardDoors}>
+            <Link className={parts.dotted} to={`/vocabularies/${id}/map`}>map of boards</Link>
             <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'words' })}>find a word</button>
             {mayEdit && <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'person' })}>add a person</button>}
             <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'history' })}>what happened</button>
           </div>
         </BoardList>
         <main className={bench.stage}>
+          {carried && (
+            <div className={bench.linking} role="status">
+              <span>“{carried.label}” is in hand: choose its new cell, here or on another board. A button that stands there changes places with it; nothing else moves.</span>
+              <PlainButton onClick={() => { move({ move: 'rest' }); go(carried.board); }}>Leave it</PlainButton>
+            </div>
+          )}
           {linking && (
             <div className={bench.linking} role="status">
               <span>“{linking.label}” is to open a board: go to it, then say so.</span>
@@ -266,8 +339,10 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
             </div>
           )}
           <div className={bench.stageRoom} style={{ '--screen': view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message)) } as React.CSSProperties}>
-            <BoardGrid board={board} overlays={overlays} marked={marked} next={mayEdit ? next : undefined} focus={state.focus}
-              onMark={onMark} onOpen={onOpen} onType={onType} onTakeOff={onTakeOff} onRename={onRename} onKey={onKey} />
+            <BoardGrid board={board} overlays={overlays} marked={marked} chosen={state.chosen} next={mayEdit ? next : undefined} focus={state.focus}
+              onMark={onMark} onOpen={onOpen} onType={onType} onTakeOff={onTakeOff} onRename={onRename} onKey={onKey}
+              onMove={mayEdit ? onMoveButton : undefined} placing={carried ? place : undefined} onChoose={mayEdit && !carried ? onChoose : undefined} onChooseAll={mayEdit ? onChooseAll : undefined}
+              onCopy={mayEdit ? copy : undefined} onPasteCopied={mayEdit ? pasteCopied : undefined} />
           </div>
           {mayEdit && (
             <WordLine ref={wordLine} vocabulary={id} version={version} board={boardId} free={freeCells(board, keptFree)} went={went?.from === boardId ? went : undefined} onGo={go}
@@ -277,10 +352,14 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
           )}
         </main>
         <aside className={bench.side} aria-label="What is marked">
-          {button ? (
+          {chosen.length > 1 ? (
+            <ChosenSide buttons={chosen} line={line} view={view} onEdit={(made) => void edit(made)} onCopy={() => copy(false)} onNone={() => move({ move: 'choose all', ids: [] })}
+              onCopyTo={(to) => void copyTo({ vocabulary: id, board: boardId, buttons: chosen.map((b) => b.id), text: '' }, to)} />
+          ) : button ? (
             <ButtonSentence key={button.id} button={button} line={line} view={view} mayEdit={mayEdit} doing={state.doing}
               onDoing={(what) => move(what === 'renaming' ? { move: 'rename' } : what === 'choosing a picture' ? { move: 'choose picture' } : { move: 'rest', focus: true })}
-              onChange={(made, base) => void edit(made, base)} onNewBoard={(name, opener) => void newBoard(name, opener)} onOpen={onOpen} onTakeOff={onTakeOff} onWalk={(from) => move({ move: 'link', board: boardId, button: from.id, label: from.label })} />
+              onChange={(made, base) => void edit(made, base)} onNewBoard={(name, opener) => void newBoard(name, opener)} onOpen={onOpen} onTakeOff={onTakeOff} onWalk={(from) => move({ move: 'link', board: boardId, button: from.id, label: from.label })}
+              onCarry={(from) => move({ move: 'carry', board: boardId, button: from.id, label: from.label || 'The picture' })} />
           ) : (
             <AboutBoard line={line} home={line.id === view.home} cell={marked} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-board', board: boardId, name })} />
           )}

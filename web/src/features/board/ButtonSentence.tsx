@@ -1,7 +1,10 @@
 import { Button as PlainButton } from 'antd';
 import { useRef, useState } from 'react';
 import type { BoardLine, Button, Doing as Done, Intention, Kind, VocabularyView } from '../../api/types';
-import { ButtonPicture } from '../picture/art';
+import { useQuery } from '@tanstack/react-query';
+import { ButtonPicture, Pic } from '../picture/art';
+import { whole } from '../picture/layers';
+import { found } from '../picture/pictures';
 import { say } from '../talk/voice';
 import type { Doing } from './bench';
 import { DottedChoice, DottedText } from './Dotted';
@@ -28,11 +31,18 @@ interface Props {
   onTakeOff: (button: Button) => void;
   /** The board it opens is to be shown by walking there. */
   onWalk: (button: Button) => void;
+  /** Takes the button in hand, to be put elsewhere. */
+  onCarry: (button: Button) => void;
 }
 
 /** The panel that shows, as sentences, what a button does, and changes it: the dotted words are the controls. */
-export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, onChange, onNewBoard, onOpen, onTakeOff, onWalk }: Props) {
+export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, onChange, onNewBoard, onOpen, onTakeOff, onWalk, onCarry }: Props) {
   const [wording, setWording] = useState(false);
+  const [relabel, setRelabel] = useState('');
+  const renaming = doing.what === 'renaming' && relabel.trim() !== '' && relabel.trim() !== button.label;
+  const pictures = useQuery({ ...found({ query: relabel, most: 1, student: view.student?.id, language: view.locale }), enabled: renaming });
+  const [first] = renaming && !pictures.isPlaceholderData ? pictures.data?.pictures ?? [] : [];
+  const offered = first?.sure && !button.layers.some((l) => l.picture === first.id) ? first : undefined;
   const on = { board: line.id, button: button.id };
   // While a label, words or a picture are being chosen, what counts is what was shown when that began.
   const since = useRef(view.version);
@@ -53,8 +63,10 @@ export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, on
       <p>
         This button <strong>shows</strong>{' '}
         <DottedText label="Change the label" value={button.label} shown={button.label || 'no label'} disabled={!mayEdit} editing={doing.what === 'renaming'} onEditing={(open) => onDoing(open ? 'renaming' : 'resting')}
+          onText={setRelabel} onKeepWith={offered ? (label) => give({ type: 'several', intentions: [{ type: 'give-label', ...on, label }, { type: 'give-picture', ...on, layers: [whole(offered.id)] }] }) : undefined}
           onKeep={(label) => give({ type: 'give-label', ...on, label })} />
       </p>
+      {offered && <p className={bench.labelOffer} role="status"><Pic id={offered.id} collected /> <span>Enter keeps the picture it has; <strong>Shift Enter</strong> takes this one of “{offered.name}”.</span></p>}
       <p>
         and <strong>says</strong>{' '}
         {wording ? (
@@ -90,6 +102,7 @@ export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, on
       <p className={bench.fact}><strong>{taps(line)}</strong></p>
       <div className={parts.sentenceButtons}>
         {opensABoard(button, view) && <PlainButton onClick={() => onOpen(button)}>Go to that board</PlainButton>}
+        {mayEdit && <PlainButton onClick={() => onCarry(button)}>Move it</PlainButton>}
         {mayEdit && <PlainButton onClick={() => onTakeOff(button)}>Take off</PlainButton>}
       </div>
       {doing.what === 'choosing a picture' && (

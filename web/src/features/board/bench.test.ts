@@ -70,4 +70,22 @@ describe('the bench', () => {
     const wide = { ...harbour, buttons: [{ ...button('ferry', 0, 0), span: { rows: 2, columns: 2 } }] };
     expect(markedOn(state, wide)).toEqual(at(0, 0));
   });
+
+  it('keeps a button in hand on another board, until it is put or left', () => {
+    const carried = moved(open(harbour), { move: 'carry', board: harbour.id, button: 'crab', label: 'crab' });
+    expect(carried.doing).toEqual({ what: 'moving', board: harbour.id, button: 'crab', label: 'crab' });
+    expect(moved(carried, { move: 'opened', board: play, keptFree: [] }).doing).toEqual(carried.doing);
+    expect(moved(carried, { move: 'rest' }).doing).toEqual({ what: 'resting' });
+  });
+
+  it('chooses several: one more or one less by Ctrl, all up to a cell by Shift, none once something else is marked', () => {
+    const board = { ...harbour, rows: 2, columns: 3, buttons: [button('a', 0, 0), button('b', 0, 1), button('c', 0, 2), button('d', 1, 0)] };
+    const marked = moved(open(board), { move: 'mark', cell: at(0, 0) });
+    const two = moved(marked, { move: 'choose', board, cell: at(0, 2), how: 'this too' });
+    expect(two.chosen).toEqual(['a', 'c']);
+    expect(moved(two, { move: 'choose', board, cell: at(0, 2), how: 'this too' }).chosen).toEqual(['a']);
+    expect(moved(marked, { move: 'choose', board, cell: at(1, 1), how: 'up to here' }).chosen).toEqual(['a', 'b', 'd']);
+    expect(moved(two, { move: 'choose', board, cell: at(1, 2), how: 'this too' }).chosen).toEqual(['a', 'c']);
+    expect(moved(two, { move: 'mark', cell: at(1, 0) }).chosen).toEqual([]);
+  });
 });

@@ -1,6 +1,6 @@
 import type { Board, Button, Cell } from '../../api/types';
 import type { Wish } from './boards';
-import { nextEmpty, standing } from './grid';
+import { buttonAt, nextEmpty, standing } from './grid';
 
 /** The bench's state as one plain value, and its moves as pure functions of it. */
 
@@ -10,7 +10,7 @@ export type Doing =
   | { what: 'typing'; text: string; picture?: string }
   | { what: 'renaming' }
   | { what: 'choosing a picture' }
-  | { what: 'linking'; board: string; button: string; label: string }
+  | { what: 'linking' | 'moving'; board: string; button: string; label: string }
   | { what: 'in a dialog'; dialog: Dialog };
 
 /** What is opened over the bench as a whole. */
@@ -32,13 +32,15 @@ export interface BenchState {
   /** Counts up when the focus should go to the marked cell. Marking alone never takes the focus from where somebody types. */
   focus: number;
   doing: Doing;
+  /** Ids of buttons of this board chosen together, to be changed at once. */
+  chosen: string[];
   /** The first is shown; the others wait. */
   conflicts: Conflict[];
 }
 
 const RESTING: Doing = { what: 'resting' };
-/** Who is walking to the board a button is to open goes on doing so there. */
-const kept = (doing: Doing): Doing => (doing.what === 'linking' ? doing : RESTING);
+/** Who is walking with a button in hand, to link it or to move it, goes on doing so on another board. */
+const kept = (doing: Doing): Doing => (doing.what === 'linking' || doing.what === 'moving' ? doing : RESTING);
 const TOP: Cell = { row: 0, column: 0 };
 
 export type Move =
@@ -49,22 +51,28 @@ export type Move =
   | { move: 'rename' }
   | { move: 'choose picture' }
   | { move: 'open'; dialog: Dialog }
-  | { move: 'link'; board: string; button: string; label: string }
+  | { move: 'link' | 'carry'; board: string; button: string; label: string }
   | { move: 'rest'; focus?: boolean }
   | { move: 'put'; on: Board; added: string[]; keptFree: Cell[] }
   | { move: 'not put'; text: string }
   | { move: 'met'; conflict: Conflict }
+  | { move: 'choose'; board: Board; cell: Cell; how: 'this too' | 'up to here' }
+  | { move: 'choose all'; ids: string[] }
   | { move: 'settled' };
 
-export const begin = (board: string): BenchState => ({ board, marked: TOP, focus: 1, doing: RESTING, conflicts: [] });
+export const begin = (board: string): BenchState => ({ board, marked: TOP, focus: 1, doing: RESTING, chosen: [], conflicts: [] });
 
 export function moved(state: BenchState, made: Move): BenchState {
   switch (made.move) {
     case 'opened':
       return made.board.id === state.board && state.focus > 1 ? state
-        : { ...state, board: made.board.id, marked: nextEmpty(made.board, TOP, made.keptFree) ?? TOP, focus: state.focus + 1, doing: kept(state.doing) };
+        : { ...state, board: made.board.id, marked: nextEmpty(made.board, TOP, made.keptFree) ?? TOP, focus: state.focus + 1, doing: kept(state.doing), chosen: [] };
     case 'mark':
-      return { ...state, marked: made.cell, focus: state.focus + (made.focus ? 1 : 0), doing: state.doing.what === 'renaming' ? RESTING : state.doing };
+      return { ...state, marked: made.cell, focus: state.focus + (made.focus ? 1 : 0), doing: state.doing.what === 'renaming' ? RESTING : state.doing, chosen: [] };
+    case 'choose':
+      return { ...state, marked: made.how === 'this too' ? made.cell : state.marked, chosen: chosenBy(state, made.board, made.cell, made.how) };
+    case 'choose all':
+      return { ...state, chosen: made.ids };
     case 'type':
       return { ...state, doing: { what: 'typing', text: made.text } };
     case 'pick':
@@ -76,7 +84,8 @@ export function moved(state: BenchState, made: Move): BenchState {
     case 'open':
       return { ...state, doing: { what: 'in a dialog', dialog: made.dialog } };
     case 'link':
-      return { ...state, doing: { what: 'linking', board: made.board, button: made.button, label: made.label } };
+    case 'carry':
+      return { ...state, doing: { what: made.move === 'link' ? 'linking' : 'moving', board: made.board, button: made.button, label: made.label } };
     case 'rest':
       return { ...state, doing: RESTING, focus: state.focus + (made.focus ? 1 : 0) };
     case 'put': {
@@ -90,6 +99,19 @@ export function moved(state: BenchState, made: Move): BenchState {
     case 'settled':
       return { ...state, conflicts: state.conflicts.slice(1) };
   }
+}
+
+/** Ctrl takes one more or gives it back, beginning with the one that is marked; Shift takes all from the mark to here. */
+function chosenBy(state: BenchState, board: Board, cell: Cell, how: 'this too' | 'up to here'): string[] {
+  const at = buttonAt(board, cell)?.id;
+  if (how === 'this too') {
+    const first = buttonAt(board, state.marked)?.id;
+    const before = state.chosen.length > 0 || !first ? state.chosen : [first];
+    if (!at) return before;
+    return before.includes(at) && before.length > 1 ? before.filter((id) => id !== at) : [...before.filter((id) => id !== at), at];
+  }
+  const between = (n: number, a: number, b: number) => n >= Math.min(a, b) && n <= Math.max(a, b);
+  return board.buttons.filter((b) => between(b.cell.row, state.marked.row, cell.row) && between(b.cell.column, state.marked.column, cell.column)).map((b) => b.id);
 }
 
 /** What stands in the word line. */

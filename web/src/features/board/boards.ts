@@ -85,6 +85,15 @@ export const placeForPerson = (id: number, version: number, general: string) =>
     placeholderData: (before) => before,
   });
 
+/** All boards as they are drawn. `folded`: boards whose further boards are not; undefined to fold by itself what would be too many. */
+export const mapOf = (id: number, version: number | undefined, folded: string[] | undefined) =>
+  queryOptions({
+    queryKey: ['map', id, version, folded],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/map', { params: { path: { vocabulary: id }, query: folded && { folded: folded.length > 0 ? folded : ['-'] } } })),
+    staleTime: Infinity,
+    placeholderData: (before) => before,
+  });
+
 export const versions = (id: number, version: number) =>
   queryOptions({
     queryKey: ['versions', id, version],

@@ -10,6 +10,10 @@ export const starters = (student: string) =>
 export const copyStarter = (student: string, starter: string) =>
   answer(client.POST('/api/students/{student}/vocabularies', { params: { path: { student } }, body: { starter } }));
 
+/** A copy of a vocabulary beside it, for the same student. */
+export const copyOf = (student: string, vocabulary: number, name: string) =>
+  answer(client.POST('/api/students/{student}/vocabularies', { params: { path: { student } }, body: { vocabulary, name } }));
+
 export const bringInPackage = (student: string, file: File) =>
   answer(client.POST('/api/students/{student}/packages', {
     params: { path: { student } },

@@ -1,17 +1,18 @@
-import { Button, Dropdown } from 'antd';
-import { useQuery } from '@tanstack/react-query';
+import { App, Button, Dropdown } from 'antd';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sentence } from '../../api/client';
 import type { CaseloadRow, Student } from '../../api/types';
 import { dayAndTime, today } from '../../shell/time';
-import { caseload } from './students';
+import { HadBack } from './HadBack';
+import { caseload, deleteStudent, deleteVocabulary } from './students';
 import { StudentForm } from './StudentForm';
 import { Team } from './Team';
 import parts from '../../shell/parts.module.css';
 import css from './students.module.css';
 
-type Open = { what: 'add' } | { what: 'student'; student: Student } | { what: 'team'; row: CaseloadRow } | undefined;
+type Open = { what: 'add' } | { what: 'student'; student: Student } | { what: 'team'; row: CaseloadRow } | { what: 'had back' } | undefined;
 
 /** A day at a glance: one row a student. */
 export function Caseload() {
@@ -33,6 +34,8 @@ export function Caseload() {
       <ul className={css.caseload}>
         {rows?.map((row) => <Row key={row.student.id} row={row} onOpen={setOpen} />)}
       </ul>
+      <p className={css.hadBack}><button type="button" className={parts.dotted} onClick={() => setOpen({ what: 'had back' })}>what was deleted</button></p>
+      {open?.what === 'had back' && <HadBack onClose={() => setOpen(undefined)} />}
       {open?.what === 'add' && <StudentForm onClose={() => setOpen(undefined)} onKept={(s) => void navigate(`/students/${s.id}/start`)} />}
       {open?.what === 'student' && <StudentForm student={open.student} onClose={() => setOpen(undefined)} />}
       {open?.what === 'team' && <Team student={open.row.student} owns={open.row.role === 'OWNER'} onClose={() => setOpen(undefined)} />}
@@ -49,6 +52,8 @@ function Row({ row, onOpen }: { row: CaseloadRow; onOpen: (open: Open) => void }
     { key: 'start', label: vocabulary ? 'Start another vocabulary' : 'Bring in boards from a file', show: edits },
     { key: 'student', label: `About ${student.name}`, show: edits },
     { key: 'team', label: 'Team', show: true },
+    { key: 'vocabulary', label: `Delete “${vocabulary?.name}”…`, show: edits && vocabulary !== undefined },
+    { key: 'delete', label: `Delete ${student.name}…`, show: role === 'OWNER' },
   ].filter((m) => m.show);
   return (
     <li className={css.student} aria-label={student.name}>
@@ -90,6 +95,14 @@ function Row({ row, onOpen }: { row: CaseloadRow; onOpen: (open: Open) => void }
 
 function More({ items, row, onOpen }: { items: { key: string; label: string }[]; row: CaseloadRow; onOpen: (open: Open) => void }) {
   const navigate = useNavigate();
+  const queries = useQueryClient();
+  const { modal, message } = App.useApp();
+  function ask(title: string, gone: () => Promise<unknown>) {
+    void modal.confirm({
+      title, content: 'For 30 days it can be had back, with every version: see “what was deleted” below the students.', okText: 'Delete', cancelText: 'Leave it',
+      onOk: () => gone().then(() => queries.invalidateQueries({ queryKey: ['caseload'] }), (error: unknown) => message.error(sentence(error), 6)),
+    });
+  }
   return (
     <Dropdown
       trigger={['click']}
@@ -99,6 +112,8 @@ function More({ items, row, onOpen }: { items: { key: string; label: string }[];
           if (key === 'start') void navigate(`/students/${row.student.id}/start`);
           if (key === 'student') onOpen({ what: 'student', student: row.student });
           if (key === 'team') onOpen({ what: 'team', row });
+          if (key === 'delete') ask(`Delete ${row.student.name} with all boards?`, () => deleteStudent(row.student.id));
+          if (key === 'vocabulary') ask(`Delete “${row.vocabulary!.name}”?`, () => deleteVocabulary(row.vocabulary!.id));
         },
       }}
     >

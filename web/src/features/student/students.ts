@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
-import { answer, client } from '../../api/client';
-import type { Member, Student, UsualScreen } from '../../api/types';
+import { answer, client, done } from '../../api/client';
+import type { Deleted, Member, Student, UsualScreen } from '../../api/types';
 
 export const caseload = queryOptions({ queryKey: ['caseload'], queryFn: () => answer(client.GET('/api/students')), staleTime: 0 });
 
@@ -28,6 +28,11 @@ export const joinTeam = (student: string, signIn: string, role: Member['role']) 
   answer(client.PUT('/api/students/{student}/team/{signIn}', { params: { path: { student, signIn } }, body: { role } }));
 export const leaveTeam = (student: string, signIn: string) =>
   answer(client.DELETE('/api/students/{student}/team/{signIn}', { params: { path: { student, signIn } } }));
+
+export const deleteStudent = (student: string) => done(client.DELETE('/api/students/{student}', { params: { path: { student } } }));
+export const deleteVocabulary = (vocabulary: number) => done(client.DELETE('/api/vocabularies/{vocabulary}', { params: { path: { vocabulary } } }));
+export const deleted = queryOptions({ queryKey: ['deleted'], queryFn: () => answer(client.GET('/api/deleted')), staleTime: 0 });
+export const restore = (one: Deleted) => answer(client.POST('/api/deleted/restored', { body: { what: one.what, id: one.id } }));
 
 export const screens = queryOptions({ queryKey: ['screens'], queryFn: () => answer(client.GET('/api/screens')), staleTime: Infinity });
 

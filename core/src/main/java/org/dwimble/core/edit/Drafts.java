@@ -107,7 +107,7 @@ final class Drafts {
         Map<String, List<Delta.ButtonAltered<?>>> byButton = new LinkedHashMap<>();
         each(deltas, Delta.ButtonAltered.class, d -> byButton.computeIfAbsent(d.button(), b -> new ArrayList<>()).add(d));
         byButton.forEach((id, altered) -> {
-            Map<String, Button> buttons = draft(movedTo.getOrDefault(id, altered.get(0).board())).buttons;
+            Map<String, Button> buttons = draft(boardOf(id, altered.get(0).board())).buttons;
             Button was = buttons.get(id);
             if (was == null) {
                 throw new Unacceptable("button-gone", "board", draft(altered.get(0).board()).board.name());
@@ -119,6 +119,15 @@ final class Drafts {
             }
             buttons.put(id, now);
         });
+    }
+
+    /** Where the button is by now: somebody may have moved it to another board. */
+    private String boardOf(String button, String board) {
+        String moved = movedTo.get(button);
+        if (moved != null || on.board(board).filter(b -> b.button(button).isPresent()).isPresent()) {
+            return moved == null ? board : moved;
+        }
+        return on.boardOf(button).map(Board::id).orElse(board);
     }
 
     private static Face face(Face was, List<Delta.ButtonAltered<?>> altered) {

@@ -26,9 +26,9 @@ public final class On {
         return name.isEmpty() ? Told.of("a-picture") : name;
     }
 
-    /** A change of one facet of one button, which needs just that facet as it was. */
+    /** A change of one facet of one button, wherever it stands by now, which needs just that facet as it was. */
     public static <T> Change altered(Vocabulary now, String board, String button, Facet<T> facet, T value, String told) {
-        Board on = board(now, board);
+        Board on = now.board(board).filter(b -> b.button(button).isPresent()).or(() -> now.boardOf(button)).orElseGet(() -> board(now, board));
         Button was = button(on, button);
         return Change.of(now, now.with(on.with(facet.with(was, value))), Needs.of(new Key.OfFacet(button, facet)),
             Told.of(told, "button", named(was), "board", on.name()));

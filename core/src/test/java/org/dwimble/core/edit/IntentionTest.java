@@ -26,6 +26,8 @@ import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Shape;
+import org.dwimble.core.board.Span;
+import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.mend.LetItSpeak;
 import org.dwimble.core.mend.MakeMissingBoard;
@@ -74,6 +76,12 @@ class IntentionTest {
             new PutWords("eat", new Cell(0, 2), List.of(new ReadyWord("colours", null, Kind.THING, List.of(RAIN)), KITE)),
             new NewBoard("Beach", "eat", "eat/apple", null, List.of(KITE)),
             new NewBoard("Beach", null, null, new Shape(3, 3), List.of()),
+            new MoveButton("harbour", "harbour/seal", "harbour", new Cell(0, 2)),
+            new MoveButton("harbour", "harbour/seal", "eat", new Cell(0, 3)),
+            new MoveButton("harbour", "harbour/seal", "harbour", new Cell(0, 0)),
+            new MoveButton("eat", "eat/pear", "home", new Cell(1, 0)),
+            new CopyButtons("harbour", List.of("harbour/gull", "harbour/crab"), "eat", new Cell(0, 3)),
+            new CopyButtons("home", List.of("home/hive"), "home", null),
             new ReplaceLabels("CRAB", "Big Red"),
             new DressWord("gull", Layer.only("base/gull"), Kind.WHO, new Says.Words("look, a gull")),
             new AddPeople(List.of(new AddPeople.Person("Lot", "crab", null), new AddPeople.Person("Bo", "vicar", "base/girl"))),
@@ -105,7 +113,7 @@ class IntentionTest {
         Board eat = BOARDS.boards().get("eat").withShape(new Shape(3, 4));
         return BOARDS.without("attic").with(List.of(
             harbour.without(seal.id()).with(List.of(crab.withStanding(gull.standing()), Facet.LABEL.with(gull.withStanding(crab.standing()), "Gully"))),
-            eat.with(Facet.KIND.with(seal.withStanding(org.dwimble.core.board.Standing.at(new Cell(2, 2))), Kind.WHO))));
+            eat.with(Facet.KIND.with(seal.withStanding(Standing.at(new Cell(2, 2))), Kind.WHO))));
     }
 
     @ParameterizedTest
@@ -229,6 +237,38 @@ class IntentionTest {
             assertThat(refused.told().key()).isIn("board-gone", "button-gone", "changed-meanwhile", "no-such-word", "no-room-for-person");
         }
         assertThat(drawn(elsewhere.homeBoard())).containsExactly("x");
+    }
+
+    @Test
+    void aButtonMovesToAFreeCellOrChangesPlacesAndNothingElseMoves() {
+        assertThat(drawn(made(new MoveButton("harbour", "harbour/crab", "harbour", new Cell(0, 2))).after().boards().get("harbour")).get(0)).isEqualTo(". gull crab seal");
+        assertThat(drawn(made(new MoveButton("harbour", "harbour/crab", "harbour", new Cell(0, 3))).after().boards().get("harbour")).get(0)).isEqualTo("seal gull . crab");
+        Vocabulary swapped = made(new MoveButton("harbour", "harbour/crab", "eat", new Cell(0, 0))).after();
+        assertThat(drawn(swapped.boards().get("harbour")).get(0)).isEqualTo("apple gull . seal");
+        assertThat(drawn(swapped.boards().get("eat")).get(0)).isEqualTo("crab pear . .");
+        assertThat(made(new MoveButton("harbour", "harbour/crab", "harbour", new Cell(0, 0))).deltas()).as("where it stands already").isEmpty();
+        assertThatThrownBy(() -> made(new MoveButton("harbour", "harbour/crab", "harbour", new Cell(7, 0)))).hasMessageContaining("does-not-fit-there");
+    }
+
+    @Test
+    void copiesAreNewButtonsInTheFirstCellsThatHoldThem() {
+        Change change = made(new CopyButtons("harbour", List.of("harbour/seal", "harbour/crab"), "eat", new Cell(0, 3)));
+        assertThat(drawn(change.after().boards().get("eat"))).as("in reading order, from the cell promised on").containsExactly("apple pear . crab", "back home seal .");
+        assertThat(change.after().boards().get("harbour")).isEqualTo(BOARDS.boards().get("harbour"));
+        assertThat(change.after().boards().get("eat").at(new Cell(0, 3)).orElseThrow().picture()).isEqualTo("base/crab");
+        List<String> all = BOARDS.boards().get("harbour").buttons().stream().map(Button::id).toList();
+        assertThatThrownBy(() -> made(new CopyButtons("harbour", all, "eat", null))).hasMessageContaining("no-room-for-copies");
+    }
+
+    @Test
+    void aWideButtonOnlyGoesWhereAllItsCellsAreFree() {
+        Board den = board("den", "bed . lamp", ". . .");
+        Button bed = den.button("den/bed").orElseThrow();
+        Vocabulary wide = BOARDS.with(den.with(bed.withStanding(new Standing(new Cell(0, 0), new Span(1, 2)))));
+        assertThat(new MoveButton("den", "den/bed", "den", new Cell(1, 1)).on(wide, ids()).after().boards().get("den").at(new Cell(1, 2))).isPresent();
+        assertThatThrownBy(() -> new MoveButton("den", "den/bed", "den", new Cell(0, 1)).on(wide, ids())).hasMessageContaining("cells-taken-there");
+        assertThatThrownBy(() -> new MoveButton("den", "den/bed", "den", new Cell(0, 2)).on(wide, ids())).hasMessageContaining("does-not-fit-there");
+        assertThatThrownBy(() -> new MoveButton("den", "den/lamp", "den", new Cell(0, 1)).on(wide, ids())).as("the other is larger").hasMessageContaining("cells-taken-there");
     }
 
     @Test

@@ -67,6 +67,25 @@ public final class Screenshots {
         long ilse = vocabulary("Ilse");
         String harbour = board(ilse, "Harbour");
         show("/vocabularies/" + ilse + "/boards/" + harbour, "bench", () -> page.locator("[role=gridcell][aria-label^='lighthouse,']").or(page.locator("[role=gridcell][aria-label^='school,']")).first().click());
+        show("/vocabularies/" + ilse + "/boards/" + board(ilse, "Animals"), "full-board", () -> {
+            page.locator("#word-line").fill("hedgehog");
+            page.getByText("No room here").waitFor();
+        });
+        show("/vocabularies/" + ilse + "/boards/" + board(ilse, "People"), "reach", () -> {
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Reach")).click();
+            page.getByText("Words that cost most").waitFor();
+        });
+        show("/vocabularies/" + ilse + "/boards/" + board(ilse, "People"), "add-a-person", () -> {
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("add a person")).click();
+            page.getByLabel("Name or nickname").fill("Jip");
+            page.getByLabel("Who they are").fill("brother");
+            page.getByText("beside “brother”").waitFor();
+        });
+        show("/vocabularies/" + ilse + "/boards/" + harbour, "history", () -> {
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("what happened")).click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Look at version 20")).click();
+            page.getByText("marked in both").waitFor();
+        });
         Page hers = marit.newPage();
         hers.navigate(address + "/");
         signIn(hers, "Marit");

@@ -10,7 +10,9 @@ import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.edit.AddPeople;
 import org.dwimble.core.find.WordPlaces;
+import org.dwimble.core.map.BoardMap;
 import org.dwimble.core.reach.Reach;
+import org.dwimble.core.route.Routes;
 import org.dwimble.core.student.Student;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.problem.Problem;
@@ -30,6 +32,8 @@ import org.springframework.web.bind.annotation.RestController;
 class LensApi {
     private static final int PLACES_LISTED = 200;
     private static final int COSTLY_LISTED = 12;
+    /** More boards than this are drawn with everything behind home's own boards folded. */
+    private static final int MANY_BOARDS = 60;
     private static final int DIFFERING_LISTED = 50;
 
     /** @param taps from home to say it; 0 if no taps lead there */
@@ -101,6 +105,20 @@ class LensApi {
         VocabularyStore.Kept kept = kept(account, vocabulary);
         return AddPeople.place(kept.vocabulary(), kept.overview().routes(), kept.overview().wayHome(), general)
             .map(p -> new PersonPlace(p.board(), kept.vocabulary().boards().get(p.board()).name(), p.cell(), p.beside())).stream().toList();
+    }
+
+    /**
+     * The map of all boards.
+     *
+     * @param folded boards whose further boards are not to be drawn; none at all to fold by itself what would be too many
+     */
+    @GetMapping("/map")
+    BoardMap map(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable List<String> folded) {
+        VocabularyStore.Kept kept = kept(account, vocabulary);
+        Routes routes = kept.overview().routes();
+        boolean many = kept.vocabulary().boards().size() > MANY_BOARDS;
+        return BoardMap.of(kept.vocabulary(), routes, board -> folded != null ? folded.contains(board)
+            : many && !board.equals(kept.vocabulary().home()));
     }
 
     private VocabularyStore.Kept kept(Account account, long vocabulary) {

@@ -503,7 +503,7 @@ public class VocabularyStore {
     public List<Named> ofStudent(String student) {
         return database.read(session -> session.list("""
             SELECT v.id, v.name FROM vocabulary v JOIN version n ON n.vocabulary_id = v.id AND n.number = v.head
-            WHERE v.student_id = ? ORDER BY n.made_at DESC, v.id DESC""", row -> new Named(row.getLong(1), row.getString(2)), student));
+            WHERE v.student_id = ? AND v.deleted_at IS NULL ORDER BY n.made_at DESC, v.id DESC""", row -> new Named(row.getLong(1), row.getString(2)), student));
     }
 
     // Inside a transaction.

@@ -41,6 +41,7 @@ import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
+import org.dwimble.server.student.DeletedStore;
 import org.dwimble.server.student.StudentStore;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -58,16 +59,18 @@ class EstuarySchool implements ApplicationRunner {
     private final VocabularyStore vocabularies;
     private final Library library;
     private final TakingIn ownPictures;
+    private final DeletedStore deleted;
     private final Supplier<String> ids;
     private final Instant now;
 
     EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures,
-        Supplier<String> ids, Clock clock) {
+        DeletedStore deleted, Supplier<String> ids, Clock clock) {
         this.accounts = accounts;
         this.students = students;
         this.vocabularies = vocabularies;
         this.library = library;
         this.ownPictures = ownPictures;
+        this.deleted = deleted;
         this.ids = ids;
         this.now = clock.instant();
     }
@@ -93,6 +96,7 @@ class EstuarySchool implements ApplicationRunner {
         Student tomasz = student("tomasz", "Tomasz", 4, "Oyster", Screen.ofDiagonal(12.9, 4, 3), Appearance.USUAL, odile);
         students.join(tomasz.id(), marit.id(), Role.OWNER);
         tomaszsWords(tomasz, odile, marit);
+        firstTry(tomasz, marit);
 
         Student nour = student("nour", "Nour", 6, "Oyster", Screen.ofDiagonal(11, 16, 10), new Appearance(Look.COLOUR, Tone.MEDIUM_DARK, Hair.BLACK), odile);
         students.join(nour.id(), marit.id(), Role.EDITOR);
@@ -157,6 +161,13 @@ class EstuarySchool implements ApplicationRunner {
         book.words(25, odile, workshop, "ruler=measure, warning=careful, loud, finished");
         book.beside(12, marit, "people", "teacher", "teacher=Marit");
         book.beside(2, odile, "people", "friend", "friend=Nour");
+    }
+
+    /** Begun beside the one that is used, and deleted: it can be had back. */
+    private void firstTry(Student tomasz, Account marit) {
+        long from = vocabularies.starters().stream().filter(s -> "first-choices".equals(s.starter())).findFirst().orElseThrow().id();
+        long tried = vocabularies.copy(from, tomasz.id(), "Tomasz, six big cells", marit.id(), at(13, 1));
+        deleted.deleteVocabulary(tried, marit.id(), at(8, 2));
     }
 
     private void noursWords(Student nour, Account marit, Account odile) {

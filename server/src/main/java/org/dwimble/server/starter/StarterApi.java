@@ -36,8 +36,8 @@ class StarterApi {
                        double cellWidthMm, double cellHeightMm, boolean small) {
     }
 
-    /** @param name of the copy; none to call it after the student */
-    record Copy(String starter, @Nullable String name) {
+    /** Of a starter, or of a vocabulary. @param name of the copy; none to call it after the student */
+    record Copy(@Nullable String starter, @Nullable Long vocabulary, @Nullable String name) {
     }
 
     record Copied(long vocabulary, String name) {
@@ -71,15 +71,25 @@ class StarterApi {
             layout.cellWidth().mm(), layout.cellHeight().mm(), layout.small());
     }
 
+    /** A copy of a starter, or of a vocabulary this student has, such as one to be safe. */
     @PostMapping("/api/students/{student}/vocabularies")
     Copied copy(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestBody Copy copy) {
         access.toChangeStudent(student, account);
         Student who = students.find(student).orElseThrow(() -> Problem.notFound("student"));
-        VocabularyStore.Kept starter = store.starters().stream().filter(s -> String.valueOf(s.starter()).equals(copy.starter())).findFirst()
-            .orElseThrow(() -> new Unacceptable("no-such-starter"));
+        VocabularyStore.Kept from = copy.vocabulary() == null ? starter(copy.starter()) : ownVocabulary(account, student, copy.vocabulary());
         String wanted = Text.tidy(copy.name());
         String name = wanted.isEmpty() ? Text.cut(who.name() + "’s words", Whole.LONGEST_NAME) : wanted;
-        return new Copied(store.copy(starter.id(), student, name, account.id(), clock.instant()), name);
+        return new Copied(store.copy(from.id(), student, name, account.id(), clock.instant()), name);
+    }
+
+    private VocabularyStore.Kept starter(@Nullable String starter) {
+        return store.starters().stream().filter(s -> String.valueOf(s.starter()).equals(starter)).findFirst().orElseThrow(() -> new Unacceptable("no-such-starter"));
+    }
+
+    /** Only for the same student: a copy for another could show people who were photographed for this one alone. */
+    private VocabularyStore.Kept ownVocabulary(Account account, String student, long vocabulary) {
+        access.toVocabulary(vocabulary, account);
+        return store.find(vocabulary).filter(v -> student.equals(v.student())).orElseThrow(() -> new Unacceptable("copy-other-student"));
     }
 
     /** A student's vocabularies, the one that changed last first. */

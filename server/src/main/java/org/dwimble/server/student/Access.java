@@ -56,7 +56,8 @@ public class Access {
     private May vocabulary(long vocabulary, Account account) {
         return database.read(session -> session.first("""
             SELECT v.student_id IS NULL AS starter, t.role FROM vocabulary v LEFT JOIN team t ON t.student_id = v.student_id AND t.account_id = ?
-            WHERE v.id = ? AND (v.student_id IS NULL OR t.role IS NOT NULL)""",
+            WHERE v.id = ? AND (v.student_id IS NULL OR t.role IS NOT NULL) AND v.deleted_at IS NULL
+                AND NOT EXISTS (SELECT 1 FROM student s WHERE s.id = v.student_id AND s.deleted_at IS NOT NULL)""",
             row -> row.getBoolean("starter") ? new May(true, Role.VIEWER) : new May(false, Role.valueOf(row.getString("role"))), account.id(), vocabulary))
             .orElseThrow(() -> Problem.notFound("vocabulary"));
     }

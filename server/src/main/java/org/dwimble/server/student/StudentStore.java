@@ -73,7 +73,7 @@ public class StudentStore {
     }
 
     public Optional<Role> role(String student, long account) {
-        return database.read(session -> session.first("SELECT role FROM team WHERE student_id = ? AND account_id = ?",
+        return database.read(session -> session.first("SELECT t.role FROM team t JOIN student s ON s.id = t.student_id WHERE t.student_id = ? AND t.account_id = ? AND s.deleted_at IS NULL",
             row -> Role.valueOf(row.getString(1)), student, account));
     }
 
@@ -122,15 +122,15 @@ public class StudentStore {
         return database.read(session -> session.list("SELECT " + COLUMNS + """
             , t.role, v.id AS vocabulary, n.words, n.shown, n.boards, n.made_at, n.told, a.name AS changed_by,
                 v.name AS vocabulary_name, v.home_rows, v.home_columns,
-                (SELECT count(*) FROM vocabulary o WHERE o.student_id = s.id) AS vocabularies
+                (SELECT count(*) FROM vocabulary o WHERE o.student_id = s.id AND o.deleted_at IS NULL) AS vocabularies
             FROM team t
             JOIN student s ON s.id = t.student_id
             LEFT JOIN vocabulary v ON v.id = (
                 SELECT c.id FROM vocabulary c JOIN version cn ON cn.vocabulary_id = c.id AND cn.number = c.head
-                WHERE c.student_id = s.id ORDER BY cn.made_at DESC, c.id DESC LIMIT 1)
+                WHERE c.student_id = s.id AND c.deleted_at IS NULL ORDER BY cn.made_at DESC, c.id DESC LIMIT 1)
             LEFT JOIN version n ON n.vocabulary_id = v.id AND n.number = v.head
             LEFT JOIN account a ON a.id = n.account_id
-            WHERE t.account_id = ?
+            WHERE t.account_id = ? AND s.deleted_at IS NULL
             """, row -> new CaseloadRow(student(row), Role.valueOf(row.getString("role")), current(row), row.getInt("vocabularies")), account)).stream()
             .sorted(Comparator.comparing((CaseloadRow r) -> r.student.name(), Names.order()).thenComparing(r -> r.student.id())).toList();
     }

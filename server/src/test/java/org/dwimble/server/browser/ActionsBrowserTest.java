@@ -177,6 +177,85 @@ class ActionsBrowserTest extends SignedIn {
     }
 
     @Test
+    void aButtonIsDraggedToAnotherCellAndChangesPlacesWithOneThatStandsThere() throws IOException {
+        w.bench(id, "play");
+        w.cell("ball,").dragTo(w.cell("empty, row 2, place 7"));
+        actions++;
+        assertThat(w.cell("ball, row 2, place 7")).isVisible();
+        counted("a button to an empty cell", 1);
+        w.cell("ball,").dragTo(w.cell("doll,"));
+        assertThat(w.cell("ball, row 2, place 4")).isVisible();
+        assertThat(w.cell("doll, row 2, place 7")).isVisible();
+        w.cell("ball,").click();
+        press("Control+Shift+ArrowRight");
+        assertThat(w.cell("ball, row 2, place 5")).isFocused();
+        assertThat(w.cell("puzzle, row 2, place 4")).isVisible();
+        press("Control+z");
+        assertThat(w.cell("puzzle, row 2, place 5")).isVisible();
+    }
+
+    @Test
+    void aButtonIsMovedToAnotherBoardByKeyboardAlone() throws IOException {
+        w.bench(id, "play");
+        w.cell("ball,").click();
+        click(w.button("Move it"));
+        assertThat(page.getByText("“ball” is in hand")).isVisible();
+        click(w.link("More play"));
+        assertThat(w.heading("More play")).isVisible();
+        page.keyboard().press("ArrowDown");
+        press("Enter");
+        assertThat(w.cell("ball,")).hasAttribute("aria-selected", "true");
+        counted("the marked button to another board", 3);
+        assertThat(now().boards().get("play").button("play-ball")).isEmpty();
+        assertThat(now().boards().get("play-more").button("play-ball")).isPresent();
+    }
+
+    @Test
+    void severalAreChosenChangedAtOnceCopiedAndCut() {
+        w.bench(id, "play");
+        w.cell("ball,").click();
+        w.cell("blocks,").click(new Locator.ClickOptions().setModifiers(List.of(com.microsoft.playwright.options.KeyboardModifier.SHIFT)));
+        assertThat(w.heading("3 buttons")).isVisible();
+        assertThat(w.violations()).isEmpty();
+        w.choose("Change the kind of all", "do words");
+        assertThat(page.getByText("Kept as you go · version 2")).isVisible();
+        assertThat(List.of(at("play", 1, 0), at("play", 1, 1), at("play", 1, 2))).extracting(b -> b.kind().word()).containsOnly("do");
+        press("Control+c");
+        w.link("More play").click();
+        assertThat(w.heading("More play")).isVisible();
+        press("Control+v");
+        assertThat(w.cell("blocks, row 2, place 3")).isVisible();
+        assertThat(now().boards().get("play").button("play-ball")).as("copied, not moved").isPresent();
+        w.cell("ball,").click();
+        press("Control+x");
+        w.link("Animals").click();
+        assertThat(w.heading("Animals")).isVisible();
+        press("Control+v");
+        assertThat(page.getByText("There are 0 empty cells here for 1 button.")).isVisible();
+        w.link("More places").click();
+        assertThat(w.heading("More places")).isVisible();
+        press("Control+v");
+        assertThat(w.cell("ball,")).isVisible();
+        assertThat(now().boards().get("play-more").buttons()).extracting(Button::label).doesNotContain("ball");
+    }
+
+    @Test
+    void anotherLabelTakesItsPictureWithOneKeyOrKeepsTheOldOne() {
+        w.bench(id, "play");
+        w.cell("ball,").click();
+        page.keyboard().press("Enter");
+        page.keyboard().type("kite");
+        assertThat(page.getByText("takes this one of “kite”.")).isVisible();
+        page.keyboard().press("Shift+Enter");
+        assertThat(w.cell("kite,").locator("img")).hasAttribute("src", "/art/colour.yellow.usual/base/kite.svg");
+        assertThat(page.getByText("Kept as you go · version 2")).isVisible();
+        page.keyboard().press("Enter");
+        page.keyboard().type("crab");
+        page.keyboard().press("Enter");
+        assertThat(w.cell("crab,").locator("img")).hasAttribute("src", "/art/colour.yellow.usual/base/kite.svg");
+    }
+
+    @Test
     void aPersonBesideTheGeneralWord() throws IOException {
         w.bench(id, "home");
         click(w.button("add a person"));
@@ -232,6 +311,26 @@ class ActionsBrowserTest extends SignedIn {
         assertThat(w.cell("kettle,")).hasCount(0);
         press("Control+z");
         assertThat(w.cell("kettle,")).isVisible();
+    }
+
+    @Test
+    void aDatedCopyStandsBesideAndWhatIsDeletedIsHadBack() throws IOException {
+        w.bench(id, "play");
+        click(w.button("More to do with these boards"));
+        click(page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Keep a dated copy")));
+        assertThat(page.getByText("Kept as “Ilse’s words, ")).isVisible();
+        counted("a dated copy, to be safe", 2);
+        assertThat(TestServer.bean(VocabularyStore.class).ofStudent(ilse.id())).hasSize(2);
+        page.navigate("/caseload");
+        w.button("More for Ilse").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Delete Ilse…")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Delete").setExact(true)).click();
+        assertThat(page.getByText("Nobody is on your caseload yet.")).isVisible();
+        w.button("what was deleted").click();
+        assertThat(w.violations()).isEmpty();
+        w.button("Have Ilse back").click();
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.LISTITEM, new Page.GetByRoleOptions().setName("Ilse"))).containsText("words shown");
     }
 
     @Test

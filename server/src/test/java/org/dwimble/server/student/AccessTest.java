@@ -50,6 +50,8 @@ class AccessTest {
             Map.entry("POST /api/vocabularies/{vocabulary}/boards", For.EDITORS),
         Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/versions", For.TEAM),
         Map.entry("GET /api/vocabularies/{vocabulary}/findings", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/steps", For.TEAM),
+        Map.entry("DELETE /api/students/{student}", For.OWNERS), Map.entry("DELETE /api/vocabularies/{vocabulary}", For.EDITORS),
+        Map.entry("GET /api/vocabularies/{vocabulary}/map", For.TEAM), Map.entry("GET /api/deleted", For.SIGNED_IN), Map.entry("POST /api/deleted/restored", For.SIGNED_IN),
         Map.entry("GET /api/vocabularies/{vocabulary}/places", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/versions/{number}/boards/{board}", For.TEAM),
         Map.entry("PUT /api/vocabularies/{vocabulary}/versions/{number}/name", For.EDITORS),
         Map.entry("GET /api/vocabularies/{vocabulary}/differing-words", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/reach", For.TEAM),

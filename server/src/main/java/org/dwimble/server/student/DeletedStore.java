@@ -1,0 +1,70 @@
+package org.dwimble.server.student;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import org.dwimble.server.database.Database;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/**
+ * Students and vocabularies that somebody deleted. For {@link #KEPT} they can be had back, whole, with their versions; all
+ * that while, and after it, they are nowhere else to be seen.
+ */
+@Component
+public class DeletedStore {
+    public static final Duration KEPT = Duration.ofDays(30);
+
+    /** What is deleted. */
+    public enum What { STUDENT, VOCABULARY }
+
+    /**
+     * @param id      of the student, or the number of the vocabulary
+     * @param of      the student a vocabulary is of; null for a student
+     * @param by      who deleted it; null if that account is gone
+     */
+    public record Deleted(What what, String id, String name, @Nullable String of, Instant at, @Nullable String by) {
+        /** The last moment it can be had back. */
+        public Instant until() {
+            return at.plus(KEPT);
+        }
+    }
+
+    private final Database database;
+
+    DeletedStore(Database database) {
+        this.database = database;
+    }
+
+    public void deleteStudent(String student, long account, Instant at) {
+        database.write(session -> session.update("UPDATE student SET deleted_at = ?, deleted_by = ? WHERE id = ? AND deleted_at IS NULL", at.toString(), account, student));
+    }
+
+    public void deleteVocabulary(long vocabulary, long account, Instant at) {
+        database.write(session -> session.update("UPDATE vocabulary SET deleted_at = ?, deleted_by = ? WHERE id = ? AND deleted_at IS NULL AND student_id IS NOT NULL",
+            at.toString(), account, vocabulary));
+    }
+
+    /** What this person may have back now: students he or she owns, vocabularies of students he or she may change; the latest first. */
+    public List<Deleted> ofAccount(long account, Instant now) {
+        String since = now.minus(KEPT).toString();
+        return database.read(session -> session.list("""
+            SELECT 'STUDENT' AS what, s.id AS id, s.name AS name, NULL AS of, s.deleted_at AS at, a.name AS by_name
+            FROM student s JOIN team t ON t.student_id = s.id AND t.account_id = ? AND t.role = 'OWNER' LEFT JOIN account a ON a.id = s.deleted_by
+            WHERE s.deleted_at >= ?
+            UNION ALL
+            SELECT 'VOCABULARY', CAST(v.id AS TEXT), v.name, s.name, v.deleted_at, a.name
+            FROM vocabulary v JOIN student s ON s.id = v.student_id AND s.deleted_at IS NULL
+            JOIN team t ON t.student_id = s.id AND t.account_id = ? AND t.role <> 'VIEWER' LEFT JOIN account a ON a.id = v.deleted_by
+            WHERE v.deleted_at >= ?
+            ORDER BY at DESC, id""",
+            row -> new Deleted(What.valueOf(row.getString("what")), row.getString("id"), row.getString("name"), row.getString("of"),
+                Instant.parse(row.getString("at")), row.getString("by_name")), account, since, account, since));
+    }
+
+    /** As it was, with all that was deleted together with it. */
+    public void restore(What what, String id) {
+        String table = what == What.STUDENT ? "student" : "vocabulary";
+        database.write(session -> session.update("UPDATE " + table + " SET deleted_at = NULL, deleted_by = NULL WHERE id = ?", what == What.STUDENT ? id : (Object) Long.valueOf(id)));
+    }
+}

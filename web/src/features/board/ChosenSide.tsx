@@ -1,0 +1,50 @@
+import { Button as PlainButton, Select } from 'antd';
+import type { BoardLine, Button, Intention, Kind, VocabularyView } from '../../api/types';
+import { DottedChoice } from './Dotted';
+import { kinds } from './kindNames';
+import { KindMark } from './kinds';
+import bench from './bench.module.css';
+import drawn from './drawn.module.css';
+import parts from '../../shell/parts.module.css';
+
+const MOST_AT_ONCE = 500;
+
+/** Several buttons chosen together, and what can be done to all of them at once. */
+export function ChosenSide({ buttons, line, view, onEdit, onCopyTo, onCopy, onNone }: {
+  buttons: Button[]; line: BoardLine; view: VocabularyView; onEdit: (edit: Intention) => void; onCopyTo: (board: string) => void; onCopy: () => void; onNone: () => void;
+}) {
+  const each = (made: (on: { board: string; button: string }) => Exclude<Intention, { type: 'several' }>) =>
+    onEdit({ type: 'several', intentions: buttons.slice(0, MOST_AT_ONCE).map((b) => made({ board: line.id, button: b.id })) });
+  return (
+    <section aria-label="Chosen buttons" className={bench.buttonSentence}>
+      <h2>{buttons.length} buttons</h2>
+      <p className={parts.quiet}>{buttons.slice(0, 8).map((b) => b.label || 'a picture').join(', ')}{buttons.length > 8 && ` and ${buttons.length - 8} more`}</p>
+      <p>They are{' '}
+        <DottedChoice label="Change the kind of all" items={[...kinds.map((k) => ({ key: k.kind, label: <span className={drawn.kindChoice}><KindMark kind={k.kind} /> {k.sentence.replace(/^an? (.*) word$/, '$1 words')}</span> })), { key: 'none', label: 'no words' }]}
+          onChoose={(key) => each((on) => ({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) }))}>
+          {kindOfAll(buttons)}
+        </DottedChoice>
+      </p>
+      <p>and each says{' '}
+        <DottedChoice label="Change what all say" items={[{ key: 'label', label: 'its own label' }, { key: 'nothing', label: 'nothing' }]}
+          onChoose={(key) => each((on) => ({ type: 'give-words', ...on, says: { type: key as 'label' | 'nothing' } }))}>
+          {saysOfAll(buttons)}
+        </DottedChoice>.
+      </p>
+      <p>Copy them to{' '}
+        <Select className={bench.chooseBoard} aria-label="Copy them to a board" placeholder="a board" showSearch optionFilterProp="label" value={null}
+          options={view.boards.map((b) => ({ value: b.id, label: `${b.name} (${b.empty} empty)` }))} onSelect={(to: string | null) => { if (to) onCopyTo(to); }} />
+      </p>
+      <hr />
+      <div className={parts.sentenceButtons}>
+        <PlainButton onClick={onCopy}>Copy</PlainButton>
+        <PlainButton onClick={() => each((on) => ({ type: 'take-off', ...on }))}>Take all off</PlainButton>
+        <PlainButton onClick={onNone}>Choose none</PlainButton>
+      </div>
+    </section>
+  );
+}
+
+const same = <T,>(values: T[]) => values.every((v) => v === values[0]);
+const kindOfAll = (buttons: Button[]) => (same(buttons.map((b) => b.kind)) ? kinds.find((k) => k.kind === buttons[0]?.kind)?.sentence.replace(/^an? (.*) word$/, '$1 words') ?? 'no words' : 'of different kinds');
+const saysOfAll = (buttons: Button[]) => (same(buttons.map((b) => b.says.type)) ? { label: 'its own label', words: 'other words', nothing: 'nothing' }[buttons[0]?.says.type ?? 'label'] : 'something different');

@@ -1,0 +1,116 @@
+import '@xyflow/react/dist/base.css';
+import { Background, Controls, Handle, Position, ReactFlow, type Edge, type Node, type NodeProps } from '@xyflow/react';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { sentence } from '../../api/client';
+import type { MapNode, VocabularyView } from '../../api/types';
+import { BoardPicture } from '../board/BoardPicture';
+import { board as boardQuery, mapOf, vocabulary as vocabularyQuery } from '../board/boards';
+import { ArtOf } from '../picture/art';
+import { ACROSS, asTree, DOWN, farAway, toggled, trouble, type Branch } from './map';
+import css from './map.module.css';
+import parts from '../../shell/parts.module.css';
+
+interface Shown extends Record<string, unknown> { node: MapNode; here: boolean; onFold: (board: string) => void; onLook: (board?: string) => void; onGo: (board: string) => void }
+
+/** The map of all boards: from home outwards by taps, and the same as a tree beside it. */
+export default function MapPage() {
+  const id = Number(useParams().vocabulary);
+  const view = useQuery(vocabularyQuery(id));
+  const [folded, setFolded] = useState<string[]>();
+  const map = useQuery({ ...mapOf(id, view.data?.version, folded), enabled: view.data !== undefined });
+  const [looked, setLooked] = useState<string>();
+  const navigate = useNavigate();
+  const error = view.error ?? map.error;
+
+  const go = (to: string) => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(to)}`);
+  const fold = (board: string) => { if (map.data) setFolded(toggled(map.data.nodes, board)); };
+  const drawn = useMemo(() => {
+    if (!map.data) return { nodes: [], edges: [] };
+    const nodes: Node<Shown>[] = map.data.nodes.map((node) => ({
+      id: node.board, type: 'board', position: { x: (node.taps < 0 ? 0 : node.taps) * ACROSS, y: node.row * DOWN }, draggable: false, connectable: false,
+      data: { node, here: looked === node.board, onFold: fold, onLook: setLooked, onGo: go },
+    }));
+    const edges: Edge[] = map.data.links.filter((l) => l.shortest || looked === l.from || looked === l.to)
+      .map((l) => ({ id: `${l.from} ${l.to}`, source: l.from, target: l.to, className: l.shortest ? css.way : css.other, focusable: false }));
+    return { nodes, edges };
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [map.data, looked]);
+
+  if (error && !map.data) return <main className={parts.lone}><h1>The map cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
+  if (!view.data || !map.data) return <main className={css.map} aria-busy="true" />;
+  return (
+    <ArtOf art={view.data.art} vocabulary={id}>
+      <main className={css.map} data-ready>
+        <header className={css.head}>
+          <h1>All boards of {view.data.name}</h1>
+          <span className={parts.quiet}>{view.data.boards.length} boards, from home outwards by taps</span>
+          <span className={parts.grow} />
+          <Link className={parts.door} to={`/vocabularies/${id}`}>Back to the boards</Link>
+        </header>
+        <div className={css.body}>
+          <nav className={css.tree} aria-label="All boards as a tree">
+            <Tree branches={asTree(map.data)} id={id} onFold={fold} onLook={setLooked} />
+          </nav>
+          <div className={css.drawing} aria-hidden="true">
+            <ReactFlow nodes={drawn.nodes} edges={drawn.edges} nodeTypes={KINDS} fitView fitViewOptions={{ maxZoom: 1, padding: 0.08 }} minZoom={0.1} nodesDraggable={false} nodesConnectable={false}
+              nodesFocusable={false} edgesFocusable={false} elementsSelectable={false} proOptions={{ hideAttribution: true }}>
+              <Background gap={28} />
+              <Controls showInteractive={false} />
+            </ReactFlow>
+          </div>
+          {looked && <Look id={id} view={view.data} board={looked} node={map.data.nodes.find((n) => n.board === looked)} />}
+        </div>
+      </main>
+    </ArtOf>
+  );
+}
+
+function MapBoard({ data: { node, here, onFold, onLook, onGo } }: NodeProps<Node<Shown>>) {
+  const wrong = trouble(node);
+  return (
+    <div className={`${css.board} ${here ? css.here : ''} ${node.taps === 0 ? css.home : ''} ${wrong ? css.wrong : ''}`} data-section={node.section % 6} onMouseEnter={() => onLook(node.board)} onClick={() => onGo(node.board)}>
+      <Handle type="target" position={Position.Left} />
+      <span>{node.name}</span>
+      {wrong && <small>{wrong}</small>}
+      {node.below > 0 && node.taps > 0 && <button type="button" tabIndex={-1} className={css.fold} onClick={(e) => { e.stopPropagation(); onFold(node.board); }}>{node.folded ? `+${node.below}` : '−'}</button>}
+      <Handle type="source" position={Position.Right} />
+    </div>
+  );
+}
+
+const KINDS = { board: MapBoard };
+
+/** The same for keyboard and screen reader. */
+function Tree({ branches, id, onFold, onLook }: { branches: Branch[]; id: number; onFold: (board: string) => void; onLook: (board: string) => void }) {
+  return (
+    <ul>
+      {branches.map(({ node, branches: further }) => {
+        const wrong = trouble(node);
+        return (
+          <li key={node.board}>
+            <Link to={`/vocabularies/${id}/boards/${encodeURIComponent(node.board)}`} onFocus={() => onLook(node.board)} onMouseEnter={() => onLook(node.board)}>{node.name}</Link>
+            {node.taps !== 0 && <span className={parts.quiet}> {farAway(node)}</span>}
+            {wrong && <strong className={css.wrongWords}> {wrong}</strong>}
+            {node.below > 0 && node.taps > 0 && <button type="button" className={parts.dotted} aria-expanded={!node.folded} aria-label={`${node.folded ? 'Show' : 'Fold'} ${node.below} behind ${node.name}`} onClick={() => onFold(node.board)}>{node.folded ? `+${node.below}` : 'fold'}</button>}
+            {further.length > 0 && <Tree branches={further} id={id} onFold={onFold} onLook={onLook} />}
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+function Look({ id, view, board, node }: { id: number; view: VocabularyView; board: string; node?: MapNode }) {
+  const line = view.boards.find((b) => b.id === board);
+  const { data } = useQuery(boardQuery(id, board, line?.revision));
+  if (!line || !data) return null;
+  return (
+    <aside className={css.look} aria-label={`Board ${line.name}`}>
+      <h2>{line.name}</h2>
+      <BoardPicture board={data} label={`Board ${line.name}`} />
+      <p>{line.buttons} buttons, {line.empty} empty cells{node && node.taps > 0 ? `, ${farAway(node)} from home` : ''}. {node && trouble(node)}</p>
+    </aside>
+  );
+}

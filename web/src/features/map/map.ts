@@ -1,0 +1,35 @@
+import type { BoardMap, MapNode } from '../../api/types';
+
+/** How far apart boards are drawn: across by taps, down by rows, in pixels. */
+export const ACROSS = 260;
+export const DOWN = 58;
+
+/** The map as a tree, for who does not see it: each board with those first reached through it. */
+export interface Branch { node: MapNode; branches: Branch[] }
+
+export function asTree({ nodes }: BoardMap): Branch[] {
+  const branches = new Map(nodes.map((node) => [node.board, { node, branches: [] as Branch[] }]));
+  const roots: Branch[] = [];
+  for (const branch of branches.values()) {
+    const parent = branches.get(branch.node.parent);
+    (parent && parent !== branch ? parent.branches : roots).push(branch);
+  }
+  return roots;
+}
+
+/** What is to be mended on a board, in a few words; empty if nothing is. */
+export function trouble(node: MapNode): string {
+  return [
+    node.taps < 0 && 'no taps lead here',
+    node.looseEnds > 0 && (node.looseEnds === 1 ? '1 button leads nowhere' : `${node.looseEnds} buttons lead nowhere`),
+    node.noWayOut && 'no way out',
+  ].filter(Boolean).join(', ');
+}
+
+export const farAway = (node: MapNode) => (node.taps < 0 ? '' : node.taps === 0 ? 'home' : node.taps === 1 ? '1 tap' : `${node.taps} taps`);
+
+/** Folded boards once one is folded or opened. */
+export const toggled = (nodes: MapNode[], board: string): string[] => {
+  const folded = nodes.filter((n) => n.folded).map((n) => n.board);
+  return folded.includes(board) ? folded.filter((b) => b !== board) : [...folded, board];
+};

@@ -1,0 +1,28 @@
+import { Alert, Button, Modal } from 'antd';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { sentence } from '../../api/client';
+import { dayAndTime, dayNamed } from '../../shell/time';
+import { deleted, restore } from './students';
+import css from './students.module.css';
+import parts from '../../shell/parts.module.css';
+
+/** Everything that was deleted in the last 30 days, to be had back. */
+export function HadBack({ onClose }: { onClose: () => void }) {
+  const queries = useQueryClient();
+  const { data } = useQuery(deleted);
+  const restoring = useMutation({ mutationFn: restore, onSuccess: () => { void queries.invalidateQueries({ queryKey: ['deleted'] }); void queries.invalidateQueries({ queryKey: ['caseload'] }); } });
+  return (
+    <Modal open title="Deleted in the last 30 days" onCancel={onClose} footer={null} width={640}>
+      {restoring.isError && <Alert type="error" showIcon title={sentence(restoring.error)} className={parts.gapBelow} />}
+      {data?.length === 0 && <p className={parts.quiet}>Nothing was deleted.</p>}
+      <ul className={css.team} aria-label="What was deleted">
+        {data?.map((d) => (
+          <li key={`${d.what} ${d.id}`}>
+            <span><strong>{d.name}</strong>{d.of && `, a vocabulary of ${d.of}`}<br /><span className={parts.quiet}>{d.by ? `${d.by}, ` : ''}{dayAndTime(d.at)}; to be had back until {dayNamed(d.until)}</span></span>
+            <Button loading={restoring.isPending} onClick={() => restoring.mutate(d)} aria-label={`Have ${d.name} back`}>Have it back</Button>
+          </li>
+        ))}
+      </ul>
+    </Modal>
+  );
+}
