@@ -12,7 +12,7 @@ import { AboutBoard } from './AboutBoard';
 import { begin, markedOn, moved, typed, type Conflict } from './bench';
 import { BoardGrid } from './BoardGrid';
 import { ChosenSide } from './ChosenSide';
-import { copied, forgetCopied, keepCopied, wordsFor, type Copied } from './copied';
+import { copied, forgetCopied, keepCopied, onClipboard, wordsFor, type Copied } from './copied';
 import { BoardList } from './BoardList';
 import { board as boardQuery, steps as stepsQuery, useChanges, vocabulary as vocabularyQuery, type Wish, reachOf } from './boards';
 import { ButtonSentence } from './ButtonSentence';
@@ -149,6 +149,10 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     if (dialog && (dialog !== 'person' || mayEdit)) move({ move: 'open', dialog });
     else if (key === '*' && mayEdit) move({ move: 'choose picture' });
   }, [mayEdit]);
+
+  /** What the keys for copy, cut and paste do now, wherever on the bench the focus is. */
+  const clipboard = useRef<{ copy: (cut: boolean) => void; paste: (text: string) => void }>(undefined);
+  useEffect(() => onClipboard(() => clipboard.current), []);
 
   if (!shown || !board || !view || !keptFree || !overlays) return <Frame />;
   const { line } = shown;
@@ -288,6 +292,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const chosen = board.buttons.filter((b) => state.chosen.includes(b.id));
   const carried = state.doing.what === 'moving' ? state.doing : undefined;
   const dialog = state.doing.what === 'in a dialog' ? state.doing.dialog : undefined;
+  clipboard.current = mayEdit && !dialog ? { copy, paste: (text) => { if (!pasteCopied(text)) onType(text); } } : undefined;
   const rest = () => move({ move: 'rest', focus: true });
   const conflict = state.conflicts[0];
   const alone = new Set(here.map((h) => h.account)).size < 2;
@@ -318,7 +323,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
         <BoardList view={view} mayEdit={mayEdit} onAdd={(name) => void newBoard(name)}>
           <LensBar lens={lens} onLens={setLens} />
           <div className={bench.boardDoors}>
-            <Link className={parts.dotted} to={`/vocabularies/${id}/map`}>map of boards</Link>
+            <button type="button" className={parts.dotted} onClick={() => void navigate(`/vocabularies/${id}/map`)}>map of boards</button>
             <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'words' })}>find a word</button>
             {mayEdit && <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'person' })}>add a person</button>}
             <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'history' })}>what happened</button>
@@ -341,8 +346,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
           <div className={bench.stageRoom} style={{ '--screen': view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message)) } as React.CSSProperties}>
             <BoardGrid board={board} overlays={overlays} marked={marked} chosen={state.chosen} next={mayEdit ? next : undefined} focus={state.focus}
               onMark={onMark} onOpen={onOpen} onType={onType} onTakeOff={onTakeOff} onRename={onRename} onKey={onKey}
-              onMove={mayEdit ? onMoveButton : undefined} placing={carried ? place : undefined} onChoose={mayEdit && !carried ? onChoose : undefined} onChooseAll={mayEdit ? onChooseAll : undefined}
-              onCopy={mayEdit ? copy : undefined} onPasteCopied={mayEdit ? pasteCopied : undefined} />
+              onMove={mayEdit ? onMoveButton : undefined} placing={carried ? place : undefined} onChoose={mayEdit && !carried ? onChoose : undefined} onChooseAll={mayEdit ? onChooseAll : undefined} />
           </div>
           {mayEdit && (
             <WordLine ref={wordLine} vocabulary={id} version={version} board={boardId} free={freeCells(board, keptFree)} went={went?.from === boardId ? went : undefined} onGo={go}

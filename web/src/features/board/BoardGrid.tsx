@@ -30,9 +30,6 @@ interface Props {
   placing?: (cell: Cell) => void;
   onChoose?: (cell: Cell, how: 'this too' | 'up to here') => void;
   onChooseAll?: () => void;
-  onCopy?: (cut: boolean) => void;
-  /** Pastes what was copied here; false if nothing was. */
-  onPasteCopied?: (text: string) => boolean;
 }
 
 /** Signs no word begins with: on the marked cell they are shortcuts. */
@@ -42,7 +39,7 @@ const MOVES = ['ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight', 'Home', 'End']
 const CROWDED = 16;
 
 /** The board on its mat. One cell is marked and takes the keys; the others follow by arrows, Tab and Shift+Tab. */
-export const BoardGrid = memo(function BoardGrid({ board, overlays, marked, chosen, next, focus, onMark, onOpen, onType, onTakeOff, onRename, onKey, onMove, placing, onChoose, onChooseAll, onCopy, onPasteCopied }: Props) {
+export const BoardGrid = memo(function BoardGrid({ board, overlays, marked, chosen, next, focus, onMark, onOpen, onType, onTakeOff, onRename, onKey, onMove, placing, onChoose, onChooseAll }: Props) {
   const grid = useRef<HTMLDivElement>(null);
   const { drag, begin } = useDrag(board, onMove);
 
@@ -102,18 +99,10 @@ export const BoardGrid = memo(function BoardGrid({ board, overlays, marked, chos
     }
   }
 
-  function paste(event: React.ClipboardEvent) {
-    const text = event.clipboardData.getData('text/plain');
-    if (text.trim()) {
-      event.preventDefault();
-      if (!onPasteCopied?.(text)) onType(text);
-    }
-  }
-
   const rows = Array.from({ length: board.rows }, (): Cell[] => []);
   for (const cell of stops(board)) rows[cell.row].push(cell);
   return (
-    <div ref={grid} className={`${drawn.mat} ${bench.benchMat} ${board.columns > CROWDED || board.rows > CROWDED ? bench.crowded : ''}`} role="grid" aria-label={`Board ${board.name}`} aria-multiselectable onKeyDown={keys} onPaste={paste} onCopy={(e) => { e.preventDefault(); onCopy?.(false); }} onCut={(e) => { e.preventDefault(); onCopy?.(true); }}
+    <div ref={grid} className={`${drawn.mat} ${bench.benchMat} ${board.columns > CROWDED || board.rows > CROWDED ? bench.crowded : ''}`} role="grid" aria-label={`Board ${board.name}`} aria-multiselectable onKeyDown={keys}
       style={{ gridTemplateColumns: `repeat(${board.columns}, minmax(0, 1fr))`, gridTemplateRows: `repeat(${board.rows}, minmax(0, 1fr))` }}>
       {rows.map((cells, row) => (
         <div role="row" key={row} className={drawn.row}>

@@ -24,3 +24,29 @@ export function copied(text: string): Copied | undefined {
     return undefined;
   }
 }
+
+/** Listens for copy, cut and paste on the whole page, unless they are meant for a field or for text that is selected. */
+export function onClipboard(now: () => { copy: (cut: boolean) => void; paste: (text: string) => void } | undefined): () => void {
+  const elsewhere = (event: Event) => event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
+  const copy = (event: ClipboardEvent) => {
+    const does = now();
+    if (!does || elsewhere(event) || window.getSelection()?.toString()) return;
+    event.preventDefault();
+    does.copy(event.type === 'cut');
+  };
+  const paste = (event: ClipboardEvent) => {
+    const text = event.clipboardData?.getData('text/plain') ?? '';
+    const does = now();
+    if (!does || elsewhere(event) || !text.trim()) return;
+    event.preventDefault();
+    does.paste(text);
+  };
+  document.addEventListener('copy', copy);
+  document.addEventListener('cut', copy);
+  document.addEventListener('paste', paste);
+  return () => {
+    document.removeEventListener('copy', copy);
+    document.removeEventListener('cut', copy);
+    document.removeEventListener('paste', paste);
+  };
+}

@@ -12,7 +12,7 @@ import { ACROSS, asTree, DOWN, farAway, toggled, trouble, type Branch } from './
 import css from './map.module.css';
 import parts from '../../shell/parts.module.css';
 
-interface Shown extends Record<string, unknown> { node: MapNode; here: boolean; onFold: (board: string) => void; onLook: (board?: string) => void; onGo: (board: string) => void }
+interface Shown extends Record<string, unknown> { node: MapNode; here: boolean; onFold: (board: string) => void }
 
 /** The map of all boards: from home outwards by taps, and the same as a tree beside it. */
 export default function MapPage() {
@@ -30,7 +30,7 @@ export default function MapPage() {
     if (!map.data) return { nodes: [], edges: [] };
     const nodes: Node<Shown>[] = map.data.nodes.map((node) => ({
       id: node.board, type: 'board', position: { x: (node.taps < 0 ? 0 : node.taps) * ACROSS, y: node.row * DOWN }, draggable: false, connectable: false,
-      data: { node, here: looked === node.board, onFold: fold, onLook: setLooked, onGo: go },
+      data: { node, here: looked === node.board, onFold: fold },
     }));
     const edges: Edge[] = map.data.links.filter((l) => l.shortest || looked === l.from || looked === l.to)
       .map((l) => ({ id: `${l.from} ${l.to}`, source: l.from, target: l.to, className: l.shortest ? css.way : css.other, focusable: false }));
@@ -53,8 +53,9 @@ export default function MapPage() {
           <nav className={css.tree} aria-label="All boards as a tree">
             <Tree branches={asTree(map.data)} id={id} onFold={fold} onLook={setLooked} />
           </nav>
-          <div className={css.drawing} aria-hidden="true">
+          <div className={css.drawing} role="region" aria-label="The map, drawn">
             <ReactFlow nodes={drawn.nodes} edges={drawn.edges} nodeTypes={KINDS} fitView fitViewOptions={{ maxZoom: 1, padding: 0.08 }} minZoom={0.1} nodesDraggable={false} nodesConnectable={false}
+              onNodeClick={(_, n) => go(n.id)} onNodeMouseEnter={(_, n) => setLooked(n.id)}
               nodesFocusable={false} edgesFocusable={false} elementsSelectable={false} proOptions={{ hideAttribution: true }}>
               <Background gap={28} />
               <Controls showInteractive={false} />
@@ -67,10 +68,10 @@ export default function MapPage() {
   );
 }
 
-function MapBoard({ data: { node, here, onFold, onLook, onGo } }: NodeProps<Node<Shown>>) {
+function MapBoard({ data: { node, here, onFold } }: NodeProps<Node<Shown>>) {
   const wrong = trouble(node);
   return (
-    <div className={`${css.board} ${here ? css.here : ''} ${node.taps === 0 ? css.home : ''} ${wrong ? css.wrong : ''}`} data-section={node.section % 6} onMouseEnter={() => onLook(node.board)} onClick={() => onGo(node.board)}>
+    <div className={`${css.board} ${here ? css.here : ''} ${node.taps === 0 ? css.home : ''} ${wrong ? css.wrong : ''}`} data-section={node.section % 6}>
       <Handle type="target" position={Position.Left} />
       <span>{node.name}</span>
       {wrong && <small>{wrong}</small>}

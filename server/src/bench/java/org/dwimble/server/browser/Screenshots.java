@@ -81,6 +81,7 @@ public final class Screenshots {
             page.getByLabel("Who they are").fill("brother");
             page.getByText("beside “brother”").waitFor();
         });
+        show("/vocabularies/" + ilse + "/map", "map", () -> page.locator(".react-flow__node").filter(new Locator.FilterOptions().setHasText("Harbour")).hover());
         show("/vocabularies/" + ilse + "/boards/" + harbour, "history", () -> {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("what happened")).click();
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Look at version 20")).click();

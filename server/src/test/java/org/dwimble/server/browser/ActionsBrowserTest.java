@@ -287,6 +287,7 @@ class ActionsBrowserTest extends SignedIn {
         w.button("in all 2 places").click();
         assertThat(page.getByText("2 places", new Page.GetByTextOptions().setExact(true))).isVisible();
         assertThat(now().boards().get("play").button("play-bike").orElseThrow().label()).isEqualTo("trike");
+        assertThat(places.getByRole(AriaRole.LISTITEM).first()).containsText("trike on");
         page.getByLabel("Find a word").press("Enter");
         assertThat(w.cell("trike,")).hasAttribute("aria-selected", "true");
     }
