@@ -16,7 +16,7 @@ export class Problem extends Error {
 const UNREACHABLE = 'The server cannot be reached. Nothing kept before is lost; check the network, then try again.';
 
 /** Suggestions while somebody types must not put a dialog under the typing hands; the change that follows asks. */
-const ASKS_NOT = ['/api/session', '/api/pictures', '/api/speech'];
+const ASKS_NOT = /^\/api\/(session|pictures|speech)|\/(advice|places|place-for-person)$/;
 
 type SignInAgain = () => Promise<void>;
 let signInAgain: SignInAgain | undefined;
@@ -34,7 +34,7 @@ function token(): string {
 async function send(request: Request): Promise<Response> {
   const again = request.clone();
   const response = await attempt(request);
-  if (response.status !== 401 || !signInAgain || ASKS_NOT.some((path) => new URL(request.url).pathname.startsWith(path))) return response;
+  if (response.status !== 401 || !signInAgain || ASKS_NOT.test(new URL(request.url).pathname)) return response;
   await signInAgain();
   return attempt(again);
 }

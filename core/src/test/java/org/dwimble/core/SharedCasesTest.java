@@ -68,14 +68,16 @@ class SharedCasesTest {
     void aLayerIsKeptInsideItsSquareTheSameHereAndThere(JsonNode tried) {
         JsonNode of = tried.get("of");
         JsonNode is = tried.get("is");
-        assertThat(new Layer("base/kite", of.get(0).asInt(), of.get(1).asInt(), of.get(2).asInt())).isEqualTo(new Layer("base/kite", is.get(0).asInt(), is.get(1).asInt(), is.get(2).asInt()));
+        assertThat(new Layer("base/kite", of.get(0).asInt(), of.get(1).asInt(), of.get(2).asInt()))
+            .isEqualTo(new Layer("base/kite", is.get(0).asInt(), is.get(1).asInt(), is.get(2).asInt()));
         assertThat(new Layer("base/kite", of.get(0).asInt(), of.get(1).asInt(), of.get(2).asInt()).x()).isEqualTo(is.get(0).asInt());
     }
 
     @ParameterizedTest
     @MethodSource("separators")
     void wordsArePartedTheSameHereAndThere(JsonNode tried) {
-        assertThat(WordLine.read(tried.get("text").asString())).extracting(WordLine.Entry::label).containsExactlyElementsOf(tried.get("words").valueStream().map(JsonNode::asString).toList());
+        assertThat(WordLine.read(tried.get("text").asString())).extracting(WordLine.Entry::label)
+            .containsExactlyElementsOf(tried.get("words").valueStream().map(JsonNode::asString).toList());
     }
 
     private static Stream<JsonNode> tapping() {
@@ -93,7 +95,8 @@ class SharedCasesTest {
             return doing(b, doings.get(written));
         }
         if (written.contains("=")) {
-            return labelled(b, written.substring(0, written.indexOf('='))).withActs(Acts.SPEAK.withSays(new Says.Words(written.substring(written.indexOf('=') + 1))));
+            return labelled(b, written.substring(0, written.indexOf('=')))
+                .withActs(Acts.SPEAK.withSays(new Says.Words(written.substring(written.indexOf('=') + 1))));
         }
         if (written.endsWith("<") || written.endsWith("^")) {
             return b.withActs(Acts.leading(written.endsWith("<") ? Leads.BACK : Leads.HOME));
@@ -101,7 +104,8 @@ class SharedCasesTest {
         if (written.contains(">")) {
             Leads opens = new Leads.Opens(written.substring(written.indexOf('>') + 1));
             String label = written.substring(0, written.indexOf('>'));
-            return label.endsWith("!") ? labelled(b, label.substring(0, label.length() - 1)).withActs(Acts.SPEAK.withLeads(opens)) : labelled(b, label).withActs(Acts.leading(opens));
+            return label.endsWith("!") ? labelled(b, label.substring(0, label.length() - 1)).withActs(Acts.SPEAK.withLeads(opens)) : labelled(b, label)
+                .withActs(Acts.leading(opens));
         }
         return b;
     }
@@ -121,7 +125,8 @@ class SharedCasesTest {
         for (JsonNode tap : tried.get("taps").valueStream().toList()) {
             last = last.after().tap(tapped(tap.asString()), "home", Set.of("home", "food", "fruit")::contains);
         }
-        assertThat(last.after().message()).extracting(Token::text).containsExactlyElementsOf(tried.get("message").valueStream().map(JsonNode::asString).toList());
+        assertThat(last.after().message()).extracting(Token::text).containsExactlyElementsOf(tried.get("message").valueStream().map(JsonNode::asString)
+            .toList());
         assertThat(last.after().board()).isEqualTo(tried.get("at").asString());
         assertThat(last.after().trail()).containsExactlyElementsOf(tried.path("trail").valueStream().map(JsonNode::asString).toList());
         assertThat(last.speak()).isEqualTo(tried.has("spoke") ? tried.get("spoke").asString() : null);

@@ -86,18 +86,21 @@ public record AddPeople(List<Person> people) implements Intention {
         }
         Optional<Found> word = sought.isEmpty() ? Optional.empty() : now.boards().values().stream()
             .flatMap(b -> b.buttons().stream().filter(w -> Names.folded(w.label()).equals(sought) && w.isWord()).map(w -> new Found(b, w)))
-            .min(Comparator.comparing((Found f) -> f.word.kind() != Kind.WHO).thenComparing(f -> routes.to(f.board.id()).map(List::size).orElse(Integer.MAX_VALUE))
+            .min(Comparator.comparing((Found f) -> f.word.kind() != Kind.WHO)
+                .thenComparing(f -> routes.to(f.board.id()).map(List::size).orElse(Integer.MAX_VALUE))
                 .thenComparing(f -> f.board.id()).thenComparing(f -> f.word.cell()));
         Board first = word.map(Found::board).orElseGet(() -> boardOfPeople(now));
         Cell from = word.map(f -> f.word.cell()).orElse(new Cell(0, 0));
         return Stream.concat(Stream.of(first), further(now, first))
-            .flatMap(b -> nearest(b, b == first ? from : new Cell(0, 0), wayHome).stream().map(cell -> new Place(b.id(), cell, word.map(f -> f.word.label()).orElse(null))))
+            .flatMap(b -> nearest(b, b == first ? from : new Cell(0, 0), wayHome).stream()
+                .map(cell -> new Place(b.id(), cell, word.map(f -> f.word.label()).orElse(null))))
             .findFirst();
     }
 
     private static Board boardOfPeople(Vocabulary now) {
         return now.boardsById().values().stream()
-            .max(Comparator.comparingLong((Board b) -> b.buttons().stream().filter(w -> w.kind() == Kind.WHO).count()).thenComparing(b -> !b.id().equals(now.home())))
+            .max(Comparator.comparingLong((Board b) -> b.buttons().stream().filter(w -> w.kind() == Kind.WHO).count())
+                .thenComparing(b -> !b.id().equals(now.home())))
             .orElseThrow();
     }
 
@@ -111,7 +114,8 @@ public record AddPeople(List<Person> people) implements Intention {
         List<Cell> free = new ArrayList<>(board.emptyCells());
         free.removeAll(wayHome.keptFree(board));
         return free.stream().min(Comparator.comparingInt((Cell c) -> square(c.row() - from.row()) + square(c.column() - from.column()))
-            .thenComparing(c -> c.row() != from.row()).thenComparing(c -> c.column() < from.column()).thenComparing(c -> c.row() < from.row()).thenComparing(c -> c));
+            .thenComparing(c -> c.row() != from.row()).thenComparing(c -> c.column() < from.column()).thenComparing(c -> c.row() < from.row())
+                .thenComparing(c -> c));
     }
 
     private static int square(int n) {

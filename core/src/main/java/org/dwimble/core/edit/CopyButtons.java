@@ -48,7 +48,8 @@ public record CopyButtons(String board, List<String> buttons, String to, @Nullab
         List<Button> copied = new ArrayList<>();
         List<Button> chosen = buttons.stream().map(id -> On.button(from, id)).sorted((a, b) -> a.cell().compareTo(b.cell())).toList();
         for (Button button : chosen) {
-            Optional<Standing> standing = inOrder.stream().map(c -> new Standing(c, button.span())).filter(s -> s.fits(onto.shape()) && free.containsAll(s.cells())).findFirst();
+            Optional<Standing> standing = inOrder.stream().map(c -> new Standing(c, button.span()))
+                .filter(s -> s.fits(onto.shape()) && free.containsAll(s.cells())).findFirst();
             if (standing.isEmpty()) {
                 throw new Unacceptable("no-room-for-copies", "board", onto.name(), "copies", chosen.size());
             }
@@ -60,6 +61,7 @@ public record CopyButtons(String board, List<String> buttons, String to, @Nullab
         if (at != null) {
             needs.add(new Key.OfCell(to, at));
         }
-        return Change.of(now, now.with(onto.with(copied)), Needs.of(needs), Told.of("copied-buttons", "count", copied.size(), "from", from.name(), "board", onto.name()));
+        return Change.of(now, now.with(onto.with(copied)), Needs.of(needs),
+            Told.of("copied-buttons", "count", copied.size(), "from", from.name(), "board", onto.name()));
     }
 }

@@ -39,7 +39,8 @@ public record BoardMap(List<Node> nodes, List<Link> links, int rows) {
      * @param folded   true if those are not drawn
      * @param looseEnds buttons on it that open nothing
      */
-    public record Node(String board, String name, String parent, int taps, double row, int section, int below, boolean folded, int looseEnds, boolean noWayOut) {
+    public record Node(String board, String name, String parent, int taps, double row, int section, int below, boolean folded, int looseEnds,
+        boolean noWayOut) {
     }
 
     /** @param shortest true if it is the last tap of the shortest way to the board it opens */
@@ -139,7 +140,8 @@ public record BoardMap(List<Node> nodes, List<Link> links, int rows) {
             for (String from : nodes.keySet()) {
                 Set<String> linked = new HashSet<>();
                 for (Button button : vocabulary.boards().get(from).buttons()) {
-                    if (button.leads() instanceof Leads.Opens opens && nodes.containsKey(opens.board()) && !opens.board().equals(from) && linked.add(opens.board())) {
+                    if (button.leads() instanceof Leads.Opens opens && nodes.containsKey(opens.board()) && !opens.board()
+                        .equals(from) && linked.add(opens.board())) {
                         links.add(new Link(from, button.cell(), opens.board(), from.equals(parents.get(opens.board()))));
                     }
                 }

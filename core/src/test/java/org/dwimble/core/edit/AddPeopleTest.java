@@ -17,7 +17,8 @@ import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.Test;
 
 class AddPeopleTest {
-    private final Vocabulary boards = vocabulary(board("home", "people>people I ."), who(board("people", "mum . dad", "sister more>more .", "back:back home:home .")),
+    private final Vocabulary boards = vocabulary(board("home", "people>people I ."),
+        who(board("people", "mum . dad", "sister more>more .", "back:back home:home .")),
         who(board("more", "cook . .", ". . .", "back:back home:home .")));
 
     private static Board who(Board board) {

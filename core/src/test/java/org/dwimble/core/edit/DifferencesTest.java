@@ -32,7 +32,8 @@ class DifferencesTest {
 
     @Test
     void aBoardThatOnlyHasAnotherNameOrSizeDiffersInNoButton() {
-        Vocabulary now = then.without("den").with(List.of(then.boards().get("attic").withName("Loft"), then.boards().get("sea").withShape(new Shape(2, 3)), board("cave", ".")));
+        Vocabulary now = then.without("den").with(List.of(then.boards().get("attic").withName("Loft"),
+            then.boards().get("sea").withShape(new Shape(2, 3)), board("cave", ".")));
         assertThat(Differences.between(then, now)).isEqualTo(Map.of("attic", Set.of(), "sea", Set.of(), "cave", Set.of(), "den", Set.of("den/bed")));
     }
 }

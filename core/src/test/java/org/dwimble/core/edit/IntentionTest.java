@@ -241,8 +241,10 @@ class IntentionTest {
 
     @Test
     void aButtonMovesToAFreeCellOrChangesPlacesAndNothingElseMoves() {
-        assertThat(drawn(made(new MoveButton("harbour", "harbour/crab", "harbour", new Cell(0, 2))).after().boards().get("harbour")).get(0)).isEqualTo(". gull crab seal");
-        assertThat(drawn(made(new MoveButton("harbour", "harbour/crab", "harbour", new Cell(0, 3))).after().boards().get("harbour")).get(0)).isEqualTo("seal gull . crab");
+        assertThat(drawn(made(new MoveButton("harbour", "harbour/crab", "harbour", new Cell(0, 2))).after().boards().get("harbour")).get(0))
+            .isEqualTo(". gull crab seal");
+        assertThat(drawn(made(new MoveButton("harbour", "harbour/crab", "harbour", new Cell(0, 3))).after().boards().get("harbour")).get(0))
+            .isEqualTo("seal gull . crab");
         Vocabulary swapped = made(new MoveButton("harbour", "harbour/crab", "eat", new Cell(0, 0))).after();
         assertThat(drawn(swapped.boards().get("harbour")).get(0)).isEqualTo("apple gull . seal");
         assertThat(drawn(swapped.boards().get("eat")).get(0)).isEqualTo("crab pear . .");
@@ -253,7 +255,8 @@ class IntentionTest {
     @Test
     void copiesAreNewButtonsInTheFirstCellsThatHoldThem() {
         Change change = made(new CopyButtons("harbour", List.of("harbour/seal", "harbour/crab"), "eat", new Cell(0, 3)));
-        assertThat(drawn(change.after().boards().get("eat"))).as("in reading order, from the cell promised on").containsExactly("apple pear . crab", "back home seal .");
+        assertThat(drawn(change.after().boards().get("eat"))).as("in reading order, from the cell promised on")
+            .containsExactly("apple pear . crab", "back home seal .");
         assertThat(change.after().boards().get("harbour")).isEqualTo(BOARDS.boards().get("harbour"));
         assertThat(change.after().boards().get("eat").at(new Cell(0, 3)).orElseThrow().picture()).isEqualTo("base/crab");
         List<String> all = BOARDS.boards().get("harbour").buttons().stream().map(Button::id).toList();
@@ -268,7 +271,8 @@ class IntentionTest {
         assertThat(new MoveButton("den", "den/bed", "den", new Cell(1, 1)).on(wide, ids()).after().boards().get("den").at(new Cell(1, 2))).isPresent();
         assertThatThrownBy(() -> new MoveButton("den", "den/bed", "den", new Cell(0, 1)).on(wide, ids())).hasMessageContaining("cells-taken-there");
         assertThatThrownBy(() -> new MoveButton("den", "den/bed", "den", new Cell(0, 2)).on(wide, ids())).hasMessageContaining("does-not-fit-there");
-        assertThatThrownBy(() -> new MoveButton("den", "den/lamp", "den", new Cell(0, 1)).on(wide, ids())).as("the other is larger").hasMessageContaining("cells-taken-there");
+        assertThatThrownBy(() -> new MoveButton("den", "den/lamp", "den", new Cell(0, 1)).on(wide, ids())).as("the other is larger")
+            .hasMessageContaining("cells-taken-there");
     }
 
     @Test
@@ -278,7 +282,8 @@ class IntentionTest {
         assertThat(drawn(replaced.boards().get("den")).get(0)).isEqualTo("Big Red box");
         assertThat(replaced.boards().get("harbour").button("harbour/crab").orElseThrow().label()).isEqualTo("Big Red");
         Vocabulary dressed = new DressWord("CRAB", Layer.only("base/red-crab"), null, null).on(twice, ids()).after();
-        assertThat(Stream.of("harbour/crab", "den/Crab").map(id -> dressed.boardOf(id).orElseThrow().button(id).orElseThrow().picture())).containsOnly("base/red-crab");
+        assertThat(Stream.of("harbour/crab", "den/Crab").map(id -> dressed.boardOf(id).orElseThrow().button(id).orElseThrow().picture()))
+            .containsOnly("base/red-crab");
         assertThatThrownBy(() -> new ReplaceLabels("crab", " ")).as("labels would be left empty").hasMessageContaining("replace-by-nothing");
         assertThatThrownBy(() -> new ReplaceLabels("", "x")).hasMessageContaining("replace-what");
         assertThatThrownBy(() -> new DressWord("crab", null, null, null)).hasMessageContaining("nothing-to-change");

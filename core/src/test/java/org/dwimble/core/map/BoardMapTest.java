@@ -43,7 +43,8 @@ class BoardMapTest {
 
     @Test
     void linksSayWhetherTheyAreAShortestWay() {
-        assertThat(map(boards).links()).contains(new BoardMap.Link("home", new Cell(0, 1), "eat", true), new BoardMap.Link("fish", new Cell(0, 1), "eat", false),
+        assertThat(map(boards).links()).contains(new BoardMap.Link("home", new Cell(0, 1), "eat", true),
+            new BoardMap.Link("fish", new Cell(0, 1), "eat", false),
             new BoardMap.Link("attic", new Cell(0, 1), "eat", false)).hasSize(6);
     }
 

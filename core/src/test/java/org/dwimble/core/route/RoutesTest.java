@@ -88,7 +88,8 @@ class RoutesTest {
 
     @Test
     void aNewBoardIsLikeTheBoardsBesideIt() {
-        Vocabulary v = vocabulary(board("home", "a>a b>b c>c"), board("a", "stop x . .", "back:back home:home . help"), board("b", "stop y z .", "back:back home:home . ."),
+        Vocabulary v = vocabulary(board("home", "a>a b>b c>c"), board("a", "stop x . .", "back:back home:home . help"),
+            board("b", "stop y z .", "back:back home:home . ."),
             board("c", "stop . .", "back:back . home:home"));
         Board made = Siblings.of(v, "home").newBoard("d", "Den", null, ids());
         assertThat(drawn(made)).as("the size most have, and what more than half of that size carry").containsExactly("stop . . .", "back home . .");
@@ -118,7 +119,8 @@ class RoutesTest {
 
     @Test
     void theWayHomeMayBeAskedByManyAtOnce() throws Exception {
-        Board[] many = Stream.concat(Stream.of(board("home", "I go")), IntStream.range(0, 300).mapToObj(i -> board("a" + i, "crab .", "back:back home:home"))).toArray(Board[]::new);
+        Board[] many = Stream.concat(Stream.of(board("home", "I go")),
+            IntStream.range(0, 300).mapToObj(i -> board("a" + i, "crab .", "back:back home:home"))).toArray(Board[]::new);
         Vocabulary v = vocabulary(many);
         List<Board> sizes = IntStream.range(0, 40).mapToObj(i -> Board.empty("b" + i, "b", new Shape(2 + i / 8, 2 + i % 8))).toList();
         ExecutorService people = Executors.newFixedThreadPool(4);

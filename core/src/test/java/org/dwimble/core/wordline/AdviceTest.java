@@ -16,7 +16,8 @@ import org.dwimble.core.route.WayHome;
 import org.junit.jupiter.api.Test;
 
 class AdviceTest {
-    private static final Map<String, List<String>> CATEGORIES = Map.of("base/apple", List.of("food"), "base/pear", List.of("food"), "base/crab", List.of("animals"));
+    private static final Map<String, List<String>> CATEGORIES = Map.of("base/apple", List.of("food"), "base/pear", List.of("food"), "base/crab",
+        List.of("animals"));
 
     private final Vocabulary boards = vocabulary(
         board("home", "eat>eat play>play sea>sea", ". . kite"),
@@ -31,12 +32,14 @@ class AdviceTest {
     }
 
     private Advice on(String board, String word, int cells, String... categories) {
-        return Advice.on(boards, Routes.of(boards), WayHome.of(boards), board, word, cells, () -> Set.of(categories), id -> CATEGORIES.getOrDefault(id, List.of()));
+        return Advice.on(boards, Routes.of(boards), WayHome.of(boards), board, word, cells, () -> Set.of(categories),
+            id -> CATEGORIES.getOrDefault(id, List.of()));
     }
 
     @Test
     void whereAWordStandsAlreadyIsToldWithThisBoardFirst() {
-        assertThat(on("eat", "Kite", 1).stands()).containsExactly(new Advice.Stands("eat", "eat", new Cell(1, 2), 2), new Advice.Stands("home", "home", new Cell(1, 2), 1));
+        assertThat(on("eat", "Kite", 1).stands()).containsExactly(new Advice.Stands("eat", "eat", new Cell(1, 2), 2),
+            new Advice.Stands("home", "home", new Cell(1, 2), 1));
         assertThat(on("play", "kite", 1).stands()).extracting(Advice.Stands::board).containsExactly("home", "eat");
         assertThat(on("play", "kettle", 1).stands()).isEmpty();
         assertThat(on("play", "", 1).stands()).isEmpty();

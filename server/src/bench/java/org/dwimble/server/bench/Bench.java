@@ -36,13 +36,18 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.GiveLabel;
+import org.dwimble.core.edit.ReplaceLabels;
+import org.dwimble.core.find.WordPlaces;
+import org.dwimble.core.map.BoardMap;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.obf.ObfWriter;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.picture.PictureLibrary;
 import org.dwimble.core.mend.Mending;
+import org.dwimble.core.reach.Reach;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
+import org.dwimble.core.screen.UsualScreen;
 import org.dwimble.core.search.Asked;
 import org.dwimble.core.search.PictureIndex;
 import org.dwimble.core.search.PictureSearch;
@@ -135,6 +140,14 @@ public final class Bench {
             row("opened for the first time after a start (one reading)", millis(System.nanoTime() - begin), "");
         }
         row("routes and findings of all 300 boards", median(100, () -> Mending.of(large, Routes.of(large), WayHome.of(large)).size()), "100 ms");
+        row("the map of all 300 boards laid out, nothing folded", median(100, () -> BoardMap.of(large, Routes.of(large), b -> false).rows()), "100 ms");
+        row("what each of 60 words costs to say, and the costliest of 18,000", median(30, () -> {
+            Reach reach = new Reach(large, Routes.of(large), UsualScreen.COMMON.screen());
+            return reach.on(large.homeBoard()).size() + reach.costliest(12).size();
+        }), "");
+        row("a word found in 18,000 buttons", median(50, () -> WordPlaces.of(large, Routes.of(large), "word 0 7", 200).size()), "");
+        row("a label replaced on all 300 boards at once, without keeping it",
+            median(30, () -> new ReplaceLabels("home", "house").on(large, () -> "x").deltas().size()), "400 ms");
         Vocabulary loose = loose(large);
         row("routes and findings of 18,000 buttons, 3,000 of them loose ends", median(100, () -> {
             int found = Mending.of(loose, Routes.of(loose), WayHome.of(loose)).size();
@@ -426,7 +439,8 @@ public final class Bench {
         long before = size(database);
         int edits = 2_000;
         for (int i = 0; i < edits; i++) {
-            store.edit(id, i + 1, new GiveLabel("eating", words.get(i % words.size()).id(), "word " + i), VocabularyStore.Beside.NOTHING, odile.id(), Instant.now());
+            store.edit(id, i + 1, new GiveLabel("eating", words.get(i % words.size()).id(), "word " + i), VocabularyStore.Beside.NOTHING, odile.id(),
+                Instant.now());
         }
         rows.add("| what an edit on a board of 40 adds to the database, over 2,000 edits | %,d bytes | 1,024 bytes |".formatted((size(database) - before) / edits));
     }

@@ -47,10 +47,13 @@ public final class Screenshots {
         boolean still = arguments.length > 2 && arguments[2].equals("still");
         try (ServletWebServerApplicationContext app = TestServer.start(Files.createTempDirectory("dwimble-pictures"), "--spring.profiles.active=demo");
              Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))) {
-            com.microsoft.playwright.Browser chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setHeadless(true)
-                .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync")));
+            com.microsoft.playwright.Browser chromium = playwright.chromium()
+                .launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setHeadless(true)
+                .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+                    "--disable-component-update", "--disable-sync")));
             com.microsoft.playwright.Browser.NewContextOptions options = new com.microsoft.playwright.Browser.NewContextOptions()
-                .setViewportSize(Integer.parseInt(size[0]), Integer.parseInt(size[1])).setReducedMotion(still ? ReducedMotion.REDUCE : ReducedMotion.NO_PREFERENCE);
+                .setViewportSize(Integer.parseInt(size[0]), Integer.parseInt(size[1]))
+                    .setReducedMotion(still ? ReducedMotion.REDUCE : ReducedMotion.NO_PREFERENCE);
             Screenshots pictures = new Screenshots(folder, "http://localhost:" + app.getWebServer().getPort());
             try (BrowserContext odile = chromium.newContext(options); BrowserContext marit = chromium.newContext(options)) {
                 pictures.all(odile, marit);
@@ -66,7 +69,8 @@ public final class Screenshots {
         show("/students/sefa/start", "starters");
         long ilse = vocabulary("Ilse");
         String harbour = board(ilse, "Harbour");
-        show("/vocabularies/" + ilse + "/boards/" + harbour, "bench", () -> page.locator("[role=gridcell][aria-label^='lighthouse,']").or(page.locator("[role=gridcell][aria-label^='school,']")).first().click());
+        show("/vocabularies/" + ilse + "/boards/" + harbour, "bench", () -> page.locator("[role=gridcell][aria-label^='lighthouse,']")
+            .or(page.locator("[role=gridcell][aria-label^='school,']")).first().click());
         show("/vocabularies/" + ilse + "/boards/" + board(ilse, "Animals"), "full-board", () -> {
             page.locator("#word-line").fill("hedgehog");
             page.getByText("No room here").waitFor();
@@ -81,7 +85,8 @@ public final class Screenshots {
             page.getByLabel("Who they are").fill("brother");
             page.getByText("beside “brother”").waitFor();
         });
-        show("/vocabularies/" + ilse + "/map", "map", () -> page.locator(".react-flow__node").filter(new Locator.FilterOptions().setHasText("Harbour")).hover());
+        show("/vocabularies/" + ilse + "/map", "map", () -> page.locator(".react-flow__node").filter(new Locator.FilterOptions().setHasText("Harbour"))
+            .hover());
         show("/vocabularies/" + ilse + "/boards/" + harbour, "history", () -> {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("what happened")).click();
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Look at version 20")).click();
@@ -101,7 +106,9 @@ public final class Screenshots {
         hers.close();
         long tomasz = vocabulary("Tomasz");
         show("/vocabularies/" + tomasz + "/boards/" + board(tomasz, "Workshop"), "mend", () -> page.getByText("Worth a look").waitFor());
-        show("/vocabularies/" + ilse + "/talk?board=" + harbour, "talk", () -> List.of("ferry,", "crab").forEach(w -> page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(w.replace(",", "")).setExact(true)).first().click()));
+        show("/vocabularies/" + ilse + "/talk?board=" + harbour, "talk",
+            () -> List.of("ferry,", "crab").forEach(w -> page.getByRole(AriaRole.BUTTON,
+            new Page.GetByRoleOptions().setName(w.replace(",", "")).setExact(true)).first().click()));
         show("/vocabularies/" + ilse + "/boards/" + harbour + "/print", "print");
         show("/pictures", "pictures", () -> {
             page.getByLabel("Word").or(page.getByRole(AriaRole.TEXTBOX)).first().fill("cat");
@@ -125,7 +132,8 @@ public final class Screenshots {
     }
 
     private String board(long vocabulary, String name) {
-        return json("/api/vocabularies/" + vocabulary).get("boards").valueStream().filter(b -> b.get("name").asString().equals(name)).findFirst().orElseThrow().get("id").asString();
+        return json("/api/vocabularies/" + vocabulary).get("boards").valueStream().filter(b -> b.get("name").asString().equals(name)).findFirst()
+            .orElseThrow().get("id").asString();
     }
 
     private JsonNode json(String path) {

@@ -41,7 +41,8 @@ class Editing {
      * @param boards     those that changed, with their buttons
      * @param added      ids of boards and buttons that are new
      */
-    record Changed(int since, VocabularyView vocabulary, @Nullable List<String> order, List<BoardView> boards, List<String> added, VocabularyApi.StepsView steps) {
+    record Changed(int since, VocabularyView vocabulary, @Nullable List<String> order, List<BoardView> boards, List<String> added,
+        VocabularyApi.StepsView steps) {
     }
 
     private final VocabularyStore store;

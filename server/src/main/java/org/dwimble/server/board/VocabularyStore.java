@@ -310,7 +310,8 @@ public class VocabularyStore {
             Kept original = inForce(session, from);
             Vocabulary copy = original.vocabulary.withName(name);
             long id = insertVocabulary(session, student, null, null, copy);
-            session.update("INSERT INTO head (vocabulary_id, document, revision_id) SELECT ?, document, revision_id FROM head WHERE vocabulary_id = ?", id, from);
+            session.update("INSERT INTO head (vocabulary_id, document, revision_id) SELECT ?, document, revision_id FROM head WHERE vocabulary_id = ?",
+                id, from);
             session.update("UPDATE head SET revision_id = ? WHERE vocabulary_id = ? AND document = ''",
                 revisions.keep(session, Revisions.Written.of(copy.whole()), original.revisions.get(Revisions.WHOLE)), id);
             insertVersion(session, id, 1, at, account, Told.of("copied", "name", original.vocabulary.name()), Act.CHANGE, null, original.overview().counts());

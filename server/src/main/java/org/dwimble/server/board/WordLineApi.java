@@ -111,6 +111,7 @@ class WordLineApi {
     Editing.Changed addBoard(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody NewBoardRequest request) {
         List<ReadyWord> ready = request.chosen() == null || request.chosen().isEmpty() ? List.of()
             : editing.ready(account, vocabulary, entriesOf(request.chosen()));
-        return editing.edit(account, vocabulary, request.base(), new NewBoard(request.name(), request.openedFrom(), request.openedBy(), request.shape(), ready));
+        return editing.edit(account, vocabulary, request.base(), new NewBoard(request.name(), request.openedFrom(), request.openedBy(),
+            request.shape(), ready));
     }
 }

@@ -258,7 +258,8 @@ class EstuarySchool implements ApplicationRunner {
         void beside(int daysAgo, Account by, String board, String general, String word) {
             change(daysAgo, by, v -> {
                 Cell cell = named(v.boards().get(board), general).cell();
-                return new PutWords(board, new Cell(cell.row(), cell.column() + 1), WordLine.ready(WordLine.read(word), Guesses.of(library.search(), library.kinds())));
+                return new PutWords(board, new Cell(cell.row(), cell.column() + 1),
+                    WordLine.ready(WordLine.read(word), Guesses.of(library.search(), library.kinds())));
             });
         }
 

@@ -83,7 +83,8 @@ class StarterApi {
     }
 
     private VocabularyStore.Kept starter(@Nullable String starter) {
-        return store.starters().stream().filter(s -> String.valueOf(s.starter()).equals(starter)).findFirst().orElseThrow(() -> new Unacceptable("no-such-starter"));
+        return store.starters().stream().filter(s -> String.valueOf(s.starter()).equals(starter)).findFirst()
+            .orElseThrow(() -> new Unacceptable("no-such-starter"));
     }
 
     /** Only for the same student: a copy for another could show people who were photographed for this one alone. */

@@ -37,7 +37,8 @@ public class DeletedStore {
     }
 
     public void deleteStudent(String student, long account, Instant at) {
-        database.write(session -> session.update("UPDATE student SET deleted_at = ?, deleted_by = ? WHERE id = ? AND deleted_at IS NULL", at.toString(), account, student));
+        database.write(session -> session.update("UPDATE student SET deleted_at = ?, deleted_by = ? WHERE id = ? AND deleted_at IS NULL",
+            at.toString(), account, student));
     }
 
     public void deleteVocabulary(long vocabulary, long account, Instant at) {
@@ -65,6 +66,7 @@ public class DeletedStore {
     /** As it was, with all that was deleted together with it. */
     public void restore(What what, String id) {
         String table = what == What.STUDENT ? "student" : "vocabulary";
-        database.write(session -> session.update("UPDATE " + table + " SET deleted_at = NULL, deleted_by = NULL WHERE id = ?", what == What.STUDENT ? id : (Object) Long.valueOf(id)));
+        database.write(session -> session.update("UPDATE " + table + " SET deleted_at = NULL, deleted_by = NULL WHERE id = ?",
+            what == What.STUDENT ? id : (Object) Long.valueOf(id)));
     }
 }

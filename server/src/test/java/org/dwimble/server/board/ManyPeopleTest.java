@@ -66,7 +66,8 @@ class ManyPeopleTest {
         try (ServletWebServerApplicationContext again = TestServer.start(home)) {
             VocabularyStore.Kept kept = again.getBean(VocabularyStore.class).find(vocabulary).orElseThrow();
             assertThat(kept.version()).isEqualTo(1 + PEOPLE * EDITS_EACH);
-            assertThat(words).allSatisfy(w -> assertThat(kept.vocabulary().boards().get("eating").button(w).orElseThrow().label()).isEqualTo("word " + (EDITS_EACH - 1)));
+            assertThat(words).allSatisfy(w -> assertThat(kept.vocabulary().boards().get("eating").button(w).orElseThrow().label())
+                .isEqualTo("word " + (EDITS_EACH - 1)));
         }
     }
 

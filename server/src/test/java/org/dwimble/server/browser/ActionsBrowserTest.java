@@ -113,7 +113,8 @@ class ActionsBrowserTest extends SignedIn {
         w.cell("ball,").click();
         press("*");
         Locator dialog = page.getByRole(AriaRole.DIALOG);
-        FileChooser chooser = page.waitForFileChooser(() -> dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("a file").setExact(true)).click());
+        FileChooser chooser = page.waitForFileChooser(() -> dialog.getByRole(AriaRole.BUTTON,
+            new Locator.GetByRoleOptions().setName("a file").setExact(true)).click());
         chooser.setFiles(new FilePayload("our ball.jpg", "image/jpeg", Photos.jpeg(90, 60)));
         actions++;
         assertThat(dialog.getByLabel("Who may use it")).containsText("only for Ilse");

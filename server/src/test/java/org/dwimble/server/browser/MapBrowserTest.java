@@ -27,7 +27,8 @@ class MapBrowserTest extends SignedIn {
         assertThat(drawn("Home")).containsText("1 button leads nowhere");
         assertThat(drawn("More play")).containsText("no taps lead here");
         drawn("Animals").hover();
-        assertThat(page.getByRole(AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Board Animals"))).containsText("0 empty cells, 2 taps from home");
+        assertThat(page.getByRole(AriaRole.COMPLEMENTARY, new Page.GetByRoleOptions().setName("Board Animals")))
+            .containsText("0 empty cells, 2 taps from home");
         assertThat(w.violations()).isEmpty();
         drawn("Animals").click();
         assertThat(w.heading("Animals")).isVisible();

@@ -82,7 +82,8 @@ class MotionBrowserTest extends SignedIn {
         page.route("**/events*", route -> route.abort());
         w.bench(id, "play");
         w.cell("ball,").click();
-        http.post("/api/vocabularies/" + id + "/edits", "{\"base\":1,\"edit\":{\"type\":\"give-label\",\"board\":\"play\",\"button\":\"play-ball\",\"label\":\"bat " + motion + "\"}}");
+        http.post("/api/vocabularies/" + id + "/edits",
+            "{\"base\":1,\"edit\":{\"type\":\"give-label\",\"board\":\"play\",\"button\":\"play-ball\",\"label\":\"bat " + motion + "\"}}");
         w.button("Change the label").click();
         page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Change the label")).fill("beach ball");
         page.keyboard().press("Enter");

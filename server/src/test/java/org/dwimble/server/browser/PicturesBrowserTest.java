@@ -159,7 +159,8 @@ class PicturesBrowserTest extends SignedIn {
         page.addInitScript("navigator.mediaDevices.getUserMedia = () => Promise.reject(new DOMException('no', 'NotAllowedError'))");
         page.reload();
         w.button("Take a photo").click();
-        assertThat(page.getByText("The camera was not allowed. Nothing was taken; allow it beside the address of this page, or choose a file instead.")).isVisible();
+        assertThat(page.getByText("The camera was not allowed. Nothing was taken; allow it beside the address of this page, or choose a file instead."))
+            .isVisible();
     }
 
     @Test

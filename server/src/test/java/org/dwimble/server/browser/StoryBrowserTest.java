@@ -48,6 +48,7 @@ class StoryBrowserTest {
     @Test
     void theDemoIsEnteredWithOneClickAndShowsTheCaseloadComputed() {
         page.navigate("/");
+        assertThat(w.button("Odile, speech therapist")).isVisible();
         assertThat(w.violations()).isEmpty();
         w.button("Odile, speech therapist").click();
         assertThat(row("Tomasz")).containsText("year 4 · Oyster");

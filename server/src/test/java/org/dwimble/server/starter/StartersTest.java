@@ -86,7 +86,8 @@ class StartersTest {
         }
         assertThat(starter.boards().get("watching").emptyCells()).hasSizeGreaterThanOrEqualTo(14);
         assertThat(starter.homeBoard().emptyCells()).as("two, and those of back and home").hasSize(4);
-        for (String person : List.of("mum", "dad", "grandma", "grandpa", "brother", "sister", "baby", "friend", "teacher", "helper", "auntie", "uncle", "family")) {
+        for (String person : List.of("mum", "dad", "grandma", "grandpa", "brother", "sister", "baby", "friend", "teacher", "helper", "auntie", "uncle",
+            "family")) {
             Button button = starter.boards().get("people").button("people-" + person).orElseThrow();
             assertThat(starter.boards().get("people").at(new Cell(button.cell().row(), button.cell().column() + 1))).as("beside " + person).isEmpty();
         }
@@ -95,8 +96,10 @@ class StartersTest {
     @Test
     void whatWasTakenOutStandsOneBoardFurtherUnderItsOwnId() {
         Vocabulary starter = starter("starter-40");
-        Map.of("people-more", "people-doctor", "eating-more", "eating-pizza", "play-more", "play-kite", "watching", "play-music", "places-more", "places-cinema",
-            "lessons-more", "lessons-science", "places", "home-here").forEach((board, id) -> assertThat(starter.boards().get(board).button(id)).as(id).isPresent());
+        Map.of("people-more", "people-doctor", "eating-more", "eating-pizza", "play-more", "play-kite", "watching", "play-music", "places-more",
+            "places-cinema",
+            "lessons-more", "lessons-science", "places", "home-here").forEach((board, id) -> assertThat(starter.boards().get(board).button(id)).as(id)
+                .isPresent());
         Routes routes = Routes.of(starter);
         assertThat(List.of("people-more", "eating-more", "play-more", "watching", "places-more"))
             .allSatisfy(further -> assertThat(routes.to(further).orElseThrow()).as(further).hasSize(2));

@@ -53,11 +53,15 @@ class AccessTest {
         Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/versions", For.TEAM),
         Map.entry("GET /api/vocabularies/{vocabulary}/findings", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/steps", For.TEAM),
         Map.entry("DELETE /api/students/{student}", For.OWNERS), Map.entry("DELETE /api/vocabularies/{vocabulary}", For.EDITORS),
-        Map.entry("GET /api/vocabularies/{vocabulary}/map", For.TEAM), Map.entry("GET /api/deleted", For.SIGNED_IN), Map.entry("POST /api/deleted/restored", For.SIGNED_IN),
-        Map.entry("GET /api/vocabularies/{vocabulary}/places", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/versions/{number}/boards/{board}", For.TEAM),
+        Map.entry("GET /api/vocabularies/{vocabulary}/map", For.TEAM), Map.entry("GET /api/deleted", For.SIGNED_IN),
+            Map.entry("POST /api/deleted/restored", For.SIGNED_IN),
+        Map.entry("GET /api/vocabularies/{vocabulary}/places", For.TEAM),
+            Map.entry("GET /api/vocabularies/{vocabulary}/versions/{number}/boards/{board}", For.TEAM),
         Map.entry("PUT /api/vocabularies/{vocabulary}/versions/{number}/name", For.EDITORS),
-        Map.entry("GET /api/vocabularies/{vocabulary}/differing-words", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/reach", For.TEAM),
-        Map.entry("GET /api/vocabularies/{vocabulary}/place-for-person", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/advice", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/events", For.TEAM), Map.entry("PUT /api/vocabularies/{vocabulary}/here", For.TEAM),
+        Map.entry("GET /api/vocabularies/{vocabulary}/differing-words", For.TEAM),
+            Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/reach", For.TEAM),
+        Map.entry("GET /api/vocabularies/{vocabulary}/place-for-person", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/advice", For.TEAM),
+            Map.entry("GET /api/vocabularies/{vocabulary}/events", For.TEAM), Map.entry("PUT /api/vocabularies/{vocabulary}/here", For.TEAM),
         Map.entry("DELETE /api/vocabularies/{vocabulary}/here", For.TEAM),
         Map.entry("POST /api/vocabularies/{vocabulary}/going-back", For.EDITORS),
         Map.entry("POST /api/vocabularies/{vocabulary}/edits", For.EDITORS), Map.entry("POST /api/vocabularies/{vocabulary}/words", For.EDITORS),
@@ -124,7 +128,8 @@ class AccessTest {
         Http viewers = Http.as(joris);
         Http editors = Http.as(marit);
         // What deletes the student or the boards comes last, or the others would find nothing.
-        List<String> inTurn = endpoints.keySet().stream().sorted(Comparator.comparing((String e) -> e.matches("DELETE /api/(vocabularies|students)/\\{[a-z]+}"))).toList();
+        List<String> inTurn = endpoints.keySet().stream()
+            .sorted(Comparator.comparing((String e) -> e.matches("DELETE /api/(vocabularies|students)/\\{[a-z]+}"))).toList();
         inTurn.forEach(endpoint -> {
             JsonNode description = endpoints.get(endpoint);
             For who = TABLE.get(endpoint);
