@@ -19,7 +19,7 @@ import { ButtonSentence } from './ButtonSentence';
 import { ConflictDialog } from './ConflictDialog';
 import { Findings } from './Findings';
 import { Frame } from './Frame';
-import { arrow, buttonAt, emptiesFrom, freeCells, nextEmpty, tab } from './grid';
+import { arrow, buttonAt, freeCells, nextEmpty, tab } from './grid';
 import { WhoIsHere } from './WhoIsHere';
 import { kindsLens, reach, sounds, words as wordsLens, type Lens, type LensName } from './lenses';
 import { LensBar, LensSide } from './LensSide';
@@ -209,25 +209,14 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   function pasteCopied(text: string): boolean {
     const kept = copied(text);
     if (!kept || kept.vocabulary !== id) return false;
-    if (kept.cut) void moveTo(kept);
-    else void copyTo(kept, boardId, buttonAt(board!, marked) ? undefined : marked);
+    void copyTo(kept, boardId, buttonAt(board!, marked) ? undefined : marked);
     return true;
   }
 
-  async function moveTo(from: Copied) {
-    const cells = emptiesFrom(board!, marked, keptFree);
-    if (cells.length < from.buttons.length) {
-      void message.error(`There ${cells.length === 1 ? 'is 1 empty cell' : `are ${cells.length} empty cells`} here for ${from.buttons.length === 1 ? '1 button' : `${from.buttons.length} buttons`}. Nothing was moved; choose fewer, or another board.`, 6);
-      return;
-    }
-    forgetCopied();
-    const changed = await edit({ type: 'several', intentions: from.buttons.map((moving, i) => ({ type: 'move-button' as const, board: from.board, button: moving, to: boardId, cell: cells[i] })) });
-    if (changed) move({ move: 'mark', cell: cells[0], focus: true });
-  }
-
   async function copyTo(from: Copied, to: string, at?: Cell) {
-    const changed = await change({ what: 'edit', base: version, edit: { type: 'copy-buttons', board: from.board, buttons: from.buttons, to, at } });
-    const first = changed?.boards.find((b) => b.id === to)?.buttons.find((b) => changed.added.includes(b.id));
+    const changed = await change({ what: 'edit', base: version, edit: { type: from.cut ? 'move-buttons' : 'copy-buttons', board: from.board, buttons: from.buttons, to, at } });
+    if (changed && from.cut) forgetCopied();
+    const first = changed?.boards.find((b) => b.id === to)?.buttons.find((b) => (from.cut ? from.buttons : changed.added).includes(b.id));
     if (first) showAt(to, first.cell);
   }
 

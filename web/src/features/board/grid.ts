@@ -85,13 +85,7 @@ export function freeCells(board: Board, keptFree: Cell[]): number {
  * is full. Cells kept free are passed over, unless one is the very cell to begin at.
  */
 export function nextEmpty(board: Board, from: Cell, keptFree: Cell[] = []): Cell | undefined {
-  return emptiesFrom(board, from, keptFree)[0];
-}
-
-/** All such cells, in the order in which they would be filled. */
-export function emptiesFrom(board: Board, from: Cell, keptFree: Cell[] = []): Cell[] {
   const kept = new Set(keptFree.map(keyOf));
   const empty = stops(board).filter((c) => !buttonAt(board, c) && (sameCell(c, from) || !kept.has(keyOf(c))));
-  const after = (c: Cell) => c.row > from.row || (c.row === from.row && c.column >= from.column);
-  return [...empty.filter(after), ...empty.filter((c) => !after(c))];
+  return empty.find((c) => c.row > from.row || (c.row === from.row && c.column >= from.column)) ?? empty[0];
 }

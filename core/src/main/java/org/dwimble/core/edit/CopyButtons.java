@@ -4,16 +4,13 @@ import com.fasterxml.jackson.annotation.JsonTypeName;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.route.WayHome;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
@@ -41,20 +38,12 @@ public record CopyButtons(String board, List<String> buttons, String to, @Nullab
     public Change on(Vocabulary now, Supplier<String> ids) {
         Board from = On.board(now, board);
         Board onto = On.board(now, to);
-        Set<Cell> free = new HashSet<>(onto.emptyCells());
-        WayHome.of(now).keptFree(onto).stream().filter(c -> !c.equals(at)).forEach(free::remove);
-        List<Cell> inOrder = at == null ? free.stream().sorted().toList()
-            : Stream.concat(free.stream().filter(c -> c.compareTo(at) >= 0).sorted(), free.stream().filter(c -> c.compareTo(at) < 0).sorted()).toList();
+        List<Button> chosen = inOrder(from, buttons);
+        List<Standing> standings = standings(now, onto, at, chosen);
         List<Button> copied = new ArrayList<>();
-        List<Button> chosen = buttons.stream().map(id -> On.button(from, id)).sorted((a, b) -> a.cell().compareTo(b.cell())).toList();
-        for (Button button : chosen) {
-            Optional<Standing> standing = inOrder.stream().map(c -> new Standing(c, button.span()))
-                .filter(s -> s.fits(onto.shape()) && free.containsAll(s.cells())).findFirst();
-            if (standing.isEmpty()) {
-                throw new Unacceptable("no-room-for-copies", "board", onto.name(), "copies", chosen.size());
-            }
-            free.removeAll(standing.get().cells());
-            copied.add(new Button(ids.get(), standing.get(), button.face(), button.acts(), button.shown(), button.extras()));
+        for (int i = 0; i < chosen.size(); i++) {
+            Button button = chosen.get(i);
+            copied.add(new Button(ids.get(), standings.get(i), button.face(), button.acts(), button.shown(), button.extras()));
         }
         List<Key> needs = new ArrayList<>(List.of(new Key.OfShape(to)));
         buttons.forEach(id -> needs.add(new Key.OfButton(id)));
@@ -63,5 +52,23 @@ public record CopyButtons(String board, List<String> buttons, String to, @Nullab
         }
         return Change.of(now, now.with(onto.with(copied)), Needs.of(needs),
             Told.of("copied-buttons", "count", copied.size(), "from", from.name(), "board", onto.name()));
+    }
+
+    static List<Button> inOrder(Board from, List<String> buttons) {
+        return buttons.stream().distinct().map(id -> On.button(from, id)).sorted((a, b) -> a.cell().compareTo(b.cell())).toList();
+    }
+
+    /** Where buttons stand if each goes into the first empty cells that hold it. */
+    static List<Standing> standings(Vocabulary now, Board onto, @Nullable Cell at, List<Button> buttons) {
+        List<Cell> inOrder = On.cellsToFill(now, onto, at);
+        Set<Cell> free = new HashSet<>(inOrder);
+        List<Standing> standings = new ArrayList<>();
+        for (Button button : buttons) {
+            Standing standing = inOrder.stream().map(c -> new Standing(c, button.span())).filter(s -> s.fits(onto.shape()) && free.containsAll(s.cells()))
+                .findFirst().orElseThrow(() -> new Unacceptable("no-room-for-buttons", "board", onto.name(), "buttons", buttons.size(), "cells", inOrder.size()));
+            free.removeAll(standing.cells());
+            standings.add(standing);
+        }
+        return standings;
     }
 }

@@ -1,18 +1,14 @@
 package org.dwimble.core.edit;
 
 import com.fasterxml.jackson.annotation.JsonTypeName;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
-import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
-import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 
@@ -35,20 +31,7 @@ public record DressWord(String word, @Nullable List<Layer> layers, @Nullable Kin
 
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
-        String sought = Names.folded(word);
-        List<Board> changed = new ArrayList<>();
-        int count = 0;
-        for (Board board : now.boards().values()) {
-            List<Button> dressed = board.buttons().stream().filter(b -> b.isWord() && Names.folded(b.label()).equals(sought)).map(this::dressed).toList();
-            if (!dressed.isEmpty()) {
-                changed.add(board.with(dressed));
-                count += dressed.size();
-            }
-        }
-        if (count == 0) {
-            throw new Unacceptable("no-such-word", "word", word);
-        }
-        return Change.of(now, now.with(changed), Needs.NOTHING, Told.of("dressed-word", "word", word, "count", count));
+        return On.everywhere(now, word, Button::isWord, this::dressed, "dressed-word", "word", word);
     }
 
     private Button dressed(Button button) {

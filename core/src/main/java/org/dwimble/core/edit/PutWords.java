@@ -1,9 +1,7 @@
 package org.dwimble.core.edit;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -12,7 +10,6 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.Siblings;
-import org.dwimble.core.route.WayHome;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 
@@ -42,7 +39,7 @@ public record PutWords(String board, @Nullable Cell from, List<ReadyWord> words)
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
         Board on = On.board(now, board);
-        List<Button> put = placed(on, new HashSet<>(WayHome.of(now).keptFree(on)), ids);
+        List<Button> put = placed(now, on, ids);
         Vocabulary after = now;
         for (int i = 0; i < put.size(); i++) {
             List<ReadyWord> opened = words.get(i).opens();
@@ -57,8 +54,8 @@ public record PutWords(String board, @Nullable Cell from, List<ReadyWord> words)
         return Change.of(now, after.with(on.with(put)), needs, PutButtons.told(put, on.name()));
     }
 
-    private List<Button> placed(Board on, Set<Cell> keptFree, Supplier<String> ids) {
-        List<Cell> cells = from == null ? on.emptyCells().stream().filter(c -> !keptFree.contains(c)).toList() : on.emptyCellsFrom(from, keptFree);
+    private List<Button> placed(Vocabulary now, Board on, Supplier<String> ids) {
+        List<Cell> cells = On.cellsToFill(now, on, from);
         if (cells.isEmpty()) {
             throw new Unacceptable("board-full", "board", on.name(), "word", Text.cut(words.get(0).label(), 30));
         }

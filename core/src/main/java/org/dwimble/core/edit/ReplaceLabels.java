@@ -1,15 +1,9 @@
 package org.dwimble.core.edit;
 
 import com.fasterxml.jackson.annotation.JsonTypeName;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.function.Supplier;
-import org.dwimble.core.board.Board;
-import org.dwimble.core.board.Button;
-import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 
 /**
@@ -31,19 +25,6 @@ public record ReplaceLabels(String label, String by) implements Intention {
 
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
-        String sought = Names.folded(label);
-        List<Board> changed = new ArrayList<>();
-        int count = 0;
-        for (Board board : now.boards().values()) {
-            List<Button> other = board.buttons().stream().filter(b -> Names.folded(b.label()).equals(sought)).map(b -> Facet.LABEL.with(b, by)).toList();
-            if (!other.isEmpty()) {
-                changed.add(board.with(other));
-                count += other.size();
-            }
-        }
-        if (count == 0) {
-            throw new Unacceptable("no-such-word", "word", label);
-        }
-        return Change.of(now, now.with(changed), Needs.NOTHING, Told.of("replaced-labels", "label", label, "by", by, "count", count));
+        return On.everywhere(now, label, b -> true, b -> Facet.LABEL.with(b, by), "replaced-labels", "label", label, "by", by);
     }
 }

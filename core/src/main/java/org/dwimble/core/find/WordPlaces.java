@@ -76,6 +76,13 @@ public final class WordPlaces {
         return words.startsWith(sought) ? 1 : words.contains(sought) ? 2 : 3;
     }
 
+    /** Buttons whose label or spoken words are just this, in the same order. */
+    public static List<Place> exactly(Vocabulary vocabulary, Routes routes, String word) {
+        String sought = Names.folded(word.strip());
+        return of(vocabulary, routes, word, Integer.MAX_VALUE).stream()
+            .takeWhile(p -> rank(Names.folded(p.button.label()), sought) == 0 || rank(Names.folded(p.button.spoken()), sought) == 0).toList();
+    }
+
     /** Words that stand in more than one place and are not the same everywhere, in the order of the alphabet. Only buttons that say something count. */
     public static List<Differs> differing(Vocabulary vocabulary) {
         Map<String, List<Button>> byWord = new LinkedHashMap<>();

@@ -88,7 +88,7 @@ public record BoardMap(List<Node> nodes, List<Link> links, int rows) {
             return new BoardMap(List.copyOf(nodes.values()), links(), rows);
         }
 
-        /** Depth first without recursion on boards: a chain of boards may be long. @return how many boards are below */
+        /** Depth first without recursion on boards: a chain of boards may be long. */
         private void place(String root, int taps, int section) {
             record Visit(String board, int taps, int section, boolean leaving) {
             }

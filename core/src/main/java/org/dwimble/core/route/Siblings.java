@@ -8,14 +8,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
+import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Extras;
 import org.dwimble.core.board.Face;
-import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Shape;
+import org.dwimble.core.board.Shown;
 import org.dwimble.core.board.Span;
+import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
 import org.jspecify.annotations.Nullable;
 
@@ -77,8 +80,7 @@ public final class Siblings {
         List<Button> carried = new ArrayList<>();
         counts.forEach((c, count) -> {
             if (count >= 2 && count * 2 > alike.size()) {
-                carried.add(Button.word(ids.get(), c.cell, "?", null, null).withStanding(new org.dwimble.core.board.Standing(c.cell, c.span))
-                    .withFace(c.face).withActs(c.acts));
+                carried.add(new Button(ids.get(), new Standing(c.cell, c.span), c.face, c.acts, Shown.YES, Extras.NONE));
             }
         });
         return carried;

@@ -13,8 +13,8 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Leads;
-import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.find.WordPlaces;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
 import org.jspecify.annotations.Nullable;
@@ -64,21 +64,8 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
     }
 
     private static List<Stands> stands(Vocabulary vocabulary, Routes routes, String board, String word) {
-        String sought = Names.folded(word);
-        List<Stands> stands = new ArrayList<>();
-        if (sought.isEmpty()) {
-            return stands;
-        }
-        for (Board on : vocabulary.boards().values()) {
-            for (Button button : on.buttons()) {
-                if (Names.folded(button.label()).equals(sought) || Names.folded(button.spoken()).equals(sought)) {
-                    stands.add(new Stands(on.id(), on.name(), button.cell(), routes.to(on.id()).map(taps -> taps.size() + 1).orElse(0)));
-                }
-            }
-        }
-        stands.sort(Comparator.comparing((Stands s) -> !s.board.equals(board)).thenComparing(s -> s.taps == 0 ? Integer.MAX_VALUE : s.taps)
-            .thenComparing(Stands::name, Names.order()).thenComparing(Stands::board).thenComparing(Stands::cell));
-        return stands.stream().limit(MOST).toList();
+        return WordPlaces.exactly(vocabulary, routes, word).stream().sorted(Comparator.comparing(p -> !p.board().equals(board))).limit(MOST)
+            .map(p -> new Stands(p.board(), p.name(), p.cell(), p.taps())).toList();
     }
 
     private static int room(Board board, WayHome wayHome) {

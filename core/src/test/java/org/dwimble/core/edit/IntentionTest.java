@@ -82,6 +82,8 @@ class IntentionTest {
             new MoveButton("eat", "eat/pear", "home", new Cell(1, 0)),
             new CopyButtons("harbour", List.of("harbour/gull", "harbour/crab"), "eat", new Cell(0, 3)),
             new CopyButtons("home", List.of("home/hive"), "home", null),
+            new MoveButtons("harbour", List.of("harbour/gull", "harbour/crab"), "eat", new Cell(0, 3)),
+            new MoveButtons("eat", List.of("eat/pear"), "eat", null),
             new ReplaceLabels("CRAB", "Big Red"),
             new DressWord("gull", Layer.only("base/gull"), Kind.WHO, new Says.Words("look, a gull")),
             new AddPeople(List.of(new AddPeople.Person("Lot", "crab", null), new AddPeople.Person("Bo", "vicar", "base/girl"))),
@@ -260,7 +262,11 @@ class IntentionTest {
         assertThat(change.after().boards().get("harbour")).isEqualTo(BOARDS.boards().get("harbour"));
         assertThat(change.after().boards().get("eat").at(new Cell(0, 3)).orElseThrow().picture()).isEqualTo("base/crab");
         List<String> all = BOARDS.boards().get("harbour").buttons().stream().map(Button::id).toList();
-        assertThatThrownBy(() -> made(new CopyButtons("harbour", all, "eat", null))).hasMessageContaining("no-room-for-copies");
+        assertThatThrownBy(() -> made(new CopyButtons("harbour", all, "eat", null))).hasMessageContaining("no-room-for-buttons");
+        Vocabulary moved = made(new MoveButtons("harbour", List.of("harbour/seal", "harbour/crab"), "eat", new Cell(0, 3))).after();
+        assertThat(drawn(moved.boards().get("eat"))).as("moved as copies are placed").containsExactly("apple pear . crab", "back home seal .");
+        assertThat(drawn(moved.boards().get("harbour")).get(0)).isEqualTo(". gull . .");
+        assertThatThrownBy(() -> made(new MoveButtons("harbour", all, "eat", null))).hasMessageContaining("no-room-for-buttons");
     }
 
     @Test

@@ -232,7 +232,7 @@ class ActionsBrowserTest extends SignedIn {
         w.link("Animals").click();
         assertThat(w.heading("Animals")).isVisible();
         press("Control+v");
-        assertThat(page.getByText("There are 0 empty cells here for 1 button.")).isVisible();
+        assertThat(page.getByText("Animals has no empty cell, and there is a button.")).isVisible();
         w.link("More places").click();
         assertThat(w.heading("More places")).isVisible();
         press("Control+v");
