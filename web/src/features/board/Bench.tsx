@@ -23,7 +23,7 @@ import { arrow, buttonAt, freeCells, nextEmpty, tab } from './grid';
 import { WhoIsHere } from './WhoIsHere';
 import { kindsLens, reach, sounds, words as wordsLens, type Lens, type LensName } from './lenses';
 import { LensBar, LensSide } from './LensSide';
-import { freeName, onOneLine, wordsOf } from './list';
+import { onOneLine, wordsOf } from './list';
 import { useLive } from './live';
 import { PathBar } from './PathBar';
 import { AddPerson, type Person } from './AddPerson';
@@ -175,10 +175,9 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   }
 
   /** A new board for words that have no room here, opened from the nearest board that has a cell for its button. */
-  async function putFurther(words: string, from: string) {
-    const name = freeName(`More ${line.name}`, view!.boards.map((b) => b.name));
+  async function putFurther(words: string, from: string, chosen?: string) {
     move({ move: 'type', text: '' });
-    const changed = await change({ what: 'words', base: version, board: from, text: `${name} > ${onOneLine(words).replace(/[>⏎]/g, ',')}` });
+    const changed = await change({ what: 'words', base: version, board: from, text: words, picture: chosen, onNewBoard: /^More /.test(line.name) ? line.name : `More ${line.name}` });
     const added = changed?.boards.find((b) => changed.added.includes(b.id));
     if (!changed) move({ move: 'not put', text: words });
     else if (added) setWent({ words: wordsOf(words).join(', '), board: added.id, name: added.name });
@@ -339,7 +338,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
           </div>
           {mayEdit && (
             <WordLine ref={wordLine} vocabulary={id} version={version} board={boardId} free={freeCells(board, keptFree)} went={went?.from === boardId ? went : undefined} onGo={go}
-              onFurther={(from) => void putFurther(text, from)} text={text} next={next} boardName={board.name} student={view.student?.id} language={view.locale} picture={picture}
+              onFurther={(from) => void putFurther(text, from, picture)} text={text} next={next} boardName={board.name} student={view.student?.id} language={view.locale} picture={picture}
               onText={(t) => move({ move: 'type', text: t })} onPicture={(p) => { move({ move: 'pick', picture: p }); wordLine.current?.focus(); }}
               onPut={(t, p, on) => void put(t, p, on)} onLeave={leaveWordLine} />
           )}

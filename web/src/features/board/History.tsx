@@ -48,6 +48,7 @@ export function History({ view, boardId, mayEdit, onGoBack, onClose }: {
               </ul>
             </section>
           ))}
+          {data && data.length > 0 && data[data.length - 1].number > 1 && <p className={parts.quiet}>What is older than version {data[data.length - 1].number} is kept, and not listed here.</p>}
         </div>
       )}
     </Modal>

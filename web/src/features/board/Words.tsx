@@ -17,7 +17,7 @@ export function Words({ view, mayEdit, onGo, onEdit, onClose }: {
   const [by, setBy] = useState('');
   const { data: found = [] } = useQuery(places(view.id, view.version, sought));
   const { data: differing = [] } = useQuery(differingWords(view.id, view.version));
-  const exact = found.filter((p) => p.label.toLowerCase() === sought.trim().toLowerCase());
+  const exact = found.filter((p) => p.exact);
   const asked = sought.trim() !== '';
   return (
     <Modal open title={`Words of ${view.name}`} onCancel={onClose} footer={null} width={760}>

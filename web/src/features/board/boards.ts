@@ -124,7 +124,7 @@ export const steps = (id: number) =>
 /** Something a person means to change, as data. `base`: the version of what was shown. */
 export type Wish =
   | { what: 'edit'; base: number; edit: Intention }
-  | { what: 'words'; base: number; board: string; from?: Cell; text: string; picture?: string }
+  | { what: 'words'; base: number; board: string; from?: Cell; text: string; picture?: string; onNewBoard?: string }
   | { what: 'board'; base: number; name: string; openedFrom?: string; openedBy?: string }
   | { what: 'go back'; base: number; version: number }
   | { what: 'undo'; before?: number }
@@ -136,7 +136,7 @@ function send(id: number, base: number, wish: Wish): Promise<Changed> {
     case 'edit':
       return answer(client.POST('/api/vocabularies/{vocabulary}/edits', { params: { path }, body: { base, edit: wish.edit } }));
     case 'words':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/words', { params: { path }, body: { base, board: wish.board, from: wish.from, text: wish.text, picture: wish.picture } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/words', { params: { path }, body: { base, board: wish.board, from: wish.from, text: wish.text, picture: wish.picture, onNewBoard: wish.onNewBoard } }));
     case 'board':
       return answer(client.POST('/api/vocabularies/{vocabulary}/boards', { params: { path }, body: { base, name: wish.name, openedFrom: wish.openedFrom, openedBy: wish.openedBy } }));
     case 'go back':

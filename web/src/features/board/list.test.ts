@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { countHere, freeName, onOneLine, opensBoards } from './list';
+import { countHere, onOneLine, opensBoards } from './list';
 
 describe('a text in the word line', () => {
   it('counts the words that are put here, not those of the boards it opens', () => {
@@ -17,9 +17,5 @@ describe('a text in the word line', () => {
   it('keeps its breaks on one line where lines open boards', () => {
     expect(onOneLine('colours > red, blue\nshapes > circle\n')).toBe('colours > red, blue ⏎ shapes > circle');
     expect(onOneLine('kite\ncrab')).toBe('kite, crab');
-  });
-  it('gets a name nobody has', () => {
-    expect(freeName('More sea', ['Sea'])).toBe('More sea');
-    expect(freeName('More sea', ['More sea', 'More sea 2'])).toBe('More sea 3');
   });
 });

@@ -22,11 +22,3 @@ export const opensBoards = (text: string): boolean => text.split(LINES).some((li
 /** A list that was pasted or typed, on one line; if lines of it open boards, the breaks stay to be seen. A comma somebody has just typed stays. */
 export const onOneLine = (text: string): string =>
   text.includes('>') ? text.split(LINES).filter((line) => !isSpace(line)).join(' ⏎ ').replace(/\t+/g, ', ') : text.replace(/\s*[\r\n\t;\u2028\u2029]+\s*/g, ', ').replace(/^, |, $/g, '');
-
-/** A name nobody has yet: the one wished for, or with the first free number behind it. */
-export function freeName(wished: string, names: string[]): string {
-  if (!names.includes(wished)) return wished;
-  let n = 2;
-  while (names.includes(`${wished} ${n}`)) n++;
-  return `${wished} ${n}`;
-}

@@ -20,6 +20,11 @@ public record ReadyWord(String label, @Nullable String picture, @Nullable Kind k
         this(label, picture, kind, null);
     }
 
+    /** The same, opening a new board with these words. */
+    public ReadyWord opening(List<ReadyWord> words) {
+        return new ReadyWord(label, picture, kind, words);
+    }
+
     /** How many words there are in it, with those of the board it opens. */
     int count() {
         return 1 + (opens == null ? 0 : opens.size());

@@ -57,6 +57,12 @@ public final class WordLine {
         return entries;
     }
 
+    /** A button that is to open a board of this name, whatever signs are in the name. */
+    public static List<Entry> opener(String name) {
+        String tidy = Text.tidy(name);
+        return tidy.isEmpty() ? List.of() : List.of(new Entry(tidy, tidy));
+    }
+
     private static List<Entry> words(String line) {
         List<Entry> entries = new ArrayList<>();
         for (String part : line.split("[,;\\t\\u060c\\uff0c\\u3001]+")) {

@@ -8,6 +8,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
+import org.dwimble.core.board.Names;
 import org.dwimble.core.edit.AddPeople;
 import org.dwimble.core.find.WordPlaces;
 import org.dwimble.core.map.BoardMap;
@@ -36,10 +37,10 @@ class LensApi {
     private static final int MANY_BOARDS = 60;
     private static final int DIFFERING_LISTED = 50;
 
-    /** @param taps from home to say it; 0 if no taps lead there */
-    record PlaceView(String board, String name, Cell cell, String label, List<Layer> layers, String says, int taps) {
-        static PlaceView of(WordPlaces.Place p) {
-            return new PlaceView(p.board(), p.name(), p.cell(), p.button().label(), p.button().layers(), p.button().spoken(), p.taps());
+    /** @param taps from home to say it; 0 if no taps lead there; @param exact true if its label is just what was sought */
+    record PlaceView(String board, String name, Cell cell, String label, List<Layer> layers, String says, int taps, boolean exact) {
+        static PlaceView of(WordPlaces.Place p, boolean exact) {
+            return new PlaceView(p.board(), p.name(), p.cell(), p.button().label(), p.button().layers(), p.button().spoken(), p.taps(), exact);
         }
     }
 
@@ -74,7 +75,9 @@ class LensApi {
     @GetMapping("/places")
     List<PlaceView> places(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam String text) {
         VocabularyStore.Kept kept = kept(account, vocabulary);
-        return WordPlaces.of(kept.vocabulary(), kept.overview().routes(), text, PLACES_LISTED).stream().map(PlaceView::of).toList();
+        String sought = Names.folded(text.strip());
+        return WordPlaces.of(kept.vocabulary(), kept.overview().routes(), text, PLACES_LISTED).stream()
+            .map(p -> PlaceView.of(p, Names.folded(p.button().label()).equals(sought))).toList();
     }
 
     /** Words that are not the same everywhere. */

@@ -223,11 +223,6 @@ public class VocabularyStore {
         return database.read(session -> head(session, id).isEmpty() ? Optional.empty() : Optional.of(inForce(session, id)));
     }
 
-    /** What a version held. */
-    public Vocabulary at(long id, int version) {
-        return database.read(session -> contentAt(session, inForce(session, id), version));
-    }
-
     /** What a version held; empty if there is no such version. */
     public Optional<Vocabulary> version(long id, int number) {
         return database.read(session -> version(session, id, number).isEmpty() ? Optional.empty()

@@ -37,8 +37,10 @@ class WordLineApi {
      * @param from    the cell promised for the first word; none for the first empty one
      * @param picture chosen for the first typed word; none to take the best found
      * @param chosen  words with their pictures, instead of a text
+     * @param onNewBoard name of a new board for them, opened from the board named; none to put them on that board itself
      */
-    record WordsRequest(int base, String board, @Nullable Cell from, @Nullable String text, @Nullable String picture, @Nullable List<ChosenWord> chosen) {
+    record WordsRequest(int base, String board, @Nullable Cell from, @Nullable String text, @Nullable String picture, @Nullable List<ChosenWord> chosen,
+        @Nullable String onNewBoard) {
         List<WordLine.Entry> entries() {
             if (chosen != null) {
                 return entriesOf(chosen);
@@ -103,7 +105,8 @@ class WordLineApi {
         List<WordLine.Entry> entries = request.entries();
         List<ReadyWord> ready = editing.ready(account, vocabulary, entries);
         List<Choice> choices = request.picture() == null ? List.of() : List.of(Choice.ofPicture(entries.get(0).pictureWord(), request.picture()));
-        return editing.edit(account, vocabulary, request.base(), new PutWords(request.board(), request.from(), ready), choices);
+        List<ReadyWord> put = request.onNewBoard() == null ? ready : List.of(editing.ready(account, vocabulary, WordLine.opener(request.onNewBoard())).get(0).opening(ready));
+        return editing.edit(account, vocabulary, request.base(), new PutWords(request.board(), request.from(), put), choices);
     }
 
     /** A new board with its way home and back where its siblings have them, opened by a button if one is named. */

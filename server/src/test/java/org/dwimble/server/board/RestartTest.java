@@ -60,7 +60,7 @@ class RestartTest {
             assertThat(Integer.parseInt(now.substring(5))).isGreaterThanOrEqualTo(Integer.parseInt(last.substring(5)));
             VocabularyStore.Done undone = store.undo(vocabulary, null, 1, java.time.Instant.now());
             assertThat(undone.after().version()).isEqualTo(kept.version() + 1);
-            assertThat(undone.after().vocabulary()).isEqualTo(store.at(vocabulary, kept.version() - 1));
+            assertThat(undone.after().vocabulary()).isEqualTo(store.version(vocabulary, kept.version() - 1).orElseThrow());
         }
     }
 

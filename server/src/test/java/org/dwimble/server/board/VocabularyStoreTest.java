@@ -158,7 +158,7 @@ class VocabularyStoreTest {
         assertThat(store.find(id).orElseThrow().vocabulary().boards()).containsKey("hive").doesNotContainKey("eat");
         undo(odile);
         undo(odile);
-        assertThat(store.find(id).orElseThrow().vocabulary()).isEqualTo(store.at(id, 1));
+        assertThat(store.find(id).orElseThrow().vocabulary()).isEqualTo(store.version(id, 1).orElseThrow());
     }
 
     @Test
@@ -166,7 +166,7 @@ class VocabularyStoreTest {
         label(odile, 1, "eat", "apple", "pear");
         label(marit, 2, "eat", "biscuit", "toast");
         store.goBack(id, 3, 1, odile.id(), Instant.now());
-        assertThat(store.find(id).orElseThrow().vocabulary()).isEqualTo(store.at(id, 1));
+        assertThat(store.find(id).orElseThrow().vocabulary()).isEqualTo(store.version(id, 1).orElseThrow());
         assertThat(toldLast()).isEqualTo(Told.of("went-back", "version", 1));
         undo(odile);
         assertThat(labelNow("eat", "biscuit")).isEqualTo("toast");
@@ -272,7 +272,7 @@ class VocabularyStoreTest {
         VocabularyStore.Kept after = store.find(big).orElseThrow();
         assertThat(after.version()).isEqualTo(31);
         assertThat(words).allSatisfy(w -> assertThat(after.vocabulary().boards().get("eating").button(w.id()).map(Button::label)).hasValue(w.label() + "!"));
-        assertThat(store.at(big, 31)).as("and on disk it is the same").isEqualTo(after.vocabulary());
+        assertThat(store.version(big, 31).orElseThrow()).as("and on disk it is the same").isEqualTo(after.vocabulary());
     }
 
     @Test

@@ -48,12 +48,12 @@ class FirstReleaseTest {
             assertThat(line).filteredOn(v -> v.told().key().equals("went-back")).singleElement().satisfies(v -> {
                 assertThat(v.number()).isEqualTo(33);
                 assertThat(v.told()).isEqualTo(Told.of("went-back", "version", 30));
-                assertThat(store.at(ILSES_WORDS, 33)).isEqualTo(store.at(ILSES_WORDS, 30));
+                assertThat(store.version(ILSES_WORDS, 33).orElseThrow()).isEqualTo(store.version(ILSES_WORDS, 30).orElseThrow());
             });
             assertThat(line).extracting(v -> v.told().key()).as("every sentence was read").doesNotContain("changed-whole");
             assertThat(line.get(line.size() - 1).told()).isEqualTo(Told.of("copied", "name", "Starter 40"));
 
-            Vocabulary redKite = store.at(ILSES_WORDS, 31);
+            Vocabulary redKite = store.version(ILSES_WORDS, 31).orElseThrow();
             assertThat(redKite.board(harbour.id()).orElseThrow().buttons()).extracting(Button::label).contains("red kite");
             Button jellyfish = harbour.buttons().stream().filter(b -> b.label().equals("jellyfish")).findFirst().orElseThrow();
             assertThat(store.edit(ILSES_WORDS, 41, new GiveLabel(harbour.id(), jellyfish.id(), "big jelly"), VocabularyStore.Beside.NOTHING, 1,
