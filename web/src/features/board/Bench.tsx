@@ -29,6 +29,7 @@ import { PathBar } from './PathBar';
 import { AddPerson, type Person } from './AddPerson';
 import { History } from './History';
 import { Shortcuts } from './Shortcuts';
+import { StageRoom } from './StageRoom';
 import { Words } from './Words';
 import type { Elsewhere } from './WordAdvice';
 import { WordLine } from './WordLine';
@@ -132,8 +133,13 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   }, [go, home, view, message]);
   const version = view?.version ?? 0;
   const edit = useCallback((made: Intention, base = version) => change({ what: 'edit', base, edit: made }), [change, version]);
+  /** Ids of what is chosen together, for what is done by key. */
+  const together = useRef(state.chosen);
+  together.current = state.chosen;
   const onTakeOff = useCallback((gone: Button) => {
-    if (mayEdit) void edit({ type: 'take-off', board: boardId, button: gone.id });
+    const all = together.current.includes(gone.id) ? together.current : [gone.id];
+    const each = all.map((button) => ({ type: 'take-off' as const, board: boardId, button }));
+    if (mayEdit) void edit(each.length === 1 ? each[0] : { type: 'several', intentions: each });
   }, [mayEdit, edit, boardId]);
   const onMoveButton = useCallback((moving: Button, to: Cell) => {
     void edit({ type: 'move-button', board: boardId, button: moving.id, to: boardId, cell: to });
@@ -331,11 +337,11 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
               <PlainButton onClick={() => { move({ move: 'rest' }); go(linking.board); }}>Leave it</PlainButton>
             </div>
           )}
-          <div className={bench.stageRoom} style={{ '--screen': view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message)) } as React.CSSProperties}>
+          <StageRoom ratio={view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message))}>
             <BoardGrid board={board} overlays={overlays} marked={marked} chosen={state.chosen} next={mayEdit ? next : undefined} focus={state.focus}
               onMark={onMark} onOpen={onOpen} onType={onType} onTakeOff={onTakeOff} onRename={onRename} onKey={onKey}
               onMove={mayEdit ? onMoveButton : undefined} placing={carried ? place : undefined} onChoose={mayEdit && !carried ? onChoose : undefined} onChooseAll={mayEdit ? onChooseAll : undefined} />
-          </div>
+          </StageRoom>
           {mayEdit && (
             <WordLine ref={wordLine} vocabulary={id} version={version} board={boardId} free={freeCells(board, keptFree)} went={went?.from === boardId ? went : undefined} onGo={go}
               onFurther={(from) => void putFurther(text, from, picture)} text={text} next={next} boardName={board.name} student={view.student?.id} language={view.locale} picture={picture}

@@ -114,7 +114,9 @@ export const BoardGrid = memo(function BoardGrid({ board, overlays, marked, chos
       ))}
     </div>
   );
-});
+}, (was, is) => (Object.keys(is) as (keyof Props)[]).every((prop) => was[prop] === is[prop] || (prop === 'marked' || prop === 'next') && sameOrNone(was[prop], is[prop])));
+
+const sameOrNone = (one?: Cell, other?: Cell) => one !== undefined && other !== undefined && sameCell(one, other);
 
 interface CellProps { cell: Cell; button?: Button; overlay?: Overlay; marked: boolean; next: boolean; chosen: boolean; drag?: 'from' | 'to'; onChoose?: Props['onChoose']; onPress: (cell: Cell) => void; onOpen: (button: Button) => void; onGrab: (event: PointerEvent, button: Button) => void }
 

@@ -7,14 +7,12 @@ import bench from './bench.module.css';
 import drawn from './drawn.module.css';
 import parts from '../../shell/parts.module.css';
 
-const MOST_AT_ONCE = 500;
-
 /** Several buttons chosen together, and what can be done to all of them at once. */
 export function ChosenSide({ buttons, line, view, onEdit, onCopyTo, onCopy, onNone }: {
   buttons: Button[]; line: BoardLine; view: VocabularyView; onEdit: (edit: Intention) => void; onCopyTo: (board: string) => void; onCopy: () => void; onNone: () => void;
 }) {
   const each = (made: (on: { board: string; button: string }) => Exclude<Intention, { type: 'several' }>) =>
-    onEdit({ type: 'several', intentions: buttons.slice(0, MOST_AT_ONCE).map((b) => made({ board: line.id, button: b.id })) });
+    onEdit({ type: 'several', intentions: buttons.map((b) => made({ board: line.id, button: b.id })) });
   return (
     <section aria-label="Chosen buttons" className={bench.buttonSentence}>
       <h2>{buttons.length} buttons</h2>
@@ -29,7 +27,7 @@ export function ChosenSide({ buttons, line, view, onEdit, onCopyTo, onCopy, onNo
         <DottedChoice label="Change what all say" items={[{ key: 'label', label: 'its own label' }, { key: 'nothing', label: 'nothing' }]}
           onChoose={(key) => each((on) => ({ type: 'give-words', ...on, says: { type: key as 'label' | 'nothing' } }))}>
           {saysOfAll(buttons)}
-        </DottedChoice>.
+        </DottedChoice>
       </p>
       <p>Copy them to{' '}
         <Select className={bench.chooseBoard} aria-label="Copy them to a board" placeholder="a board" showSearch optionFilterProp="label" value={null}

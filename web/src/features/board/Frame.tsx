@@ -1,3 +1,4 @@
+import { StageRoom } from './StageRoom';
 import bench from './bench.module.css';
 import drawn from './drawn.module.css';
 import parts from '../../shell/parts.module.css';
@@ -9,7 +10,7 @@ export function Frame() {
       <div className={bench.benchBody}>
         <nav className={bench.boardList} aria-label="Boards" />
         <main className={bench.stage}>
-          <div className={bench.stageRoom} style={{ '--screen': 4 / 3 } as React.CSSProperties}><div className={`${drawn.mat} ${bench.benchMat}`} /></div>
+          <StageRoom ratio={4 / 3}><div className={`${drawn.mat} ${bench.benchMat}`} /></StageRoom>
           <div className={bench.wordLine} />
         </main>
         <aside className={bench.side} aria-label="What is marked" />

@@ -37,6 +37,7 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
     if (adding) { setAt(chosen.findLastIndex((l) => l.picture === id)); setAdding(false); }
   }
 
+  const own = <OwnPhoto word={query || button.label} student={student} file={file} onFile={setFile} onTaken={(picture) => { setFile(undefined); choose(picture); }} />;
   return (
     <Modal open title={`Pictures for ${button.label || 'this button'}`} onCancel={onClose} width={820} okText="Keep" cancelText="Leave it" onOk={() => onKeep(layers)}>
       <div className={chooser.choose} onDragOver={(e) => e.preventDefault()} onDrop={(e) => { e.preventDefault(); setFile(picturesOf(e.dataTransfer)[0]); }}
@@ -44,6 +45,7 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
         <div>
           <Input value={query} onChange={(e) => setQuery(e.target.value)} autoFocus aria-label="Find a picture by its word" size="large" />
           <p className={parts.quiet} aria-live="polite">{told(asked, query, pictures.length)}{adding ? ' It is added to what is there.' : ''}</p>
+          {file && own}
           <ul className={chooser.pictureList}>
             {pictures.map((p) => (
               <li key={p.id}>
@@ -54,7 +56,7 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
               </li>
             ))}
           </ul>
-          <OwnPhoto word={query || button.label} student={student} file={file} onFile={setFile} onTaken={(picture) => { setFile(undefined); choose(picture); }} />
+          {!file && own}
           <Outside word={query} onKept={choose} />
         </div>
         <div>

@@ -47,6 +47,7 @@ export function Words({ view, mayEdit, onGo, onEdit, onClose }: {
       ) : (
         <section aria-label="Not the same everywhere">
           <h3>{differing.length === 0 ? 'Every word is the same wherever it stands.' : 'Not the same everywhere'}</h3>
+          {differing.length > 0 && <p className={parts.quiet}>A click makes a word so in every place. A word that means two things, such as an animal and a meal, is best left.</p>}
           {differing.slice(0, 12).map((d) => (
             <div key={d.word} className={dialogs.differs}>
               <button type="button" className={parts.dotted} onClick={() => setSought(d.word)}>{d.word}</button>

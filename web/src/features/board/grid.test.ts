@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Board, Button } from '../../api/types';
-import { arrow, buttonAt, nextEmpty, stops, tab } from './grid';
+import { arrow, buttonAt, fitted, nextEmpty, stops, tab } from './grid';
 
 /** board('I . go', 'w w .'): a letter repeated beside itself is one wide button. */
 function board(...rows: string[]): Board {
@@ -65,5 +65,11 @@ describe('the next cell', () => {
     const b = board('ferry ferry', '. crab');
     expect(buttonAt(b, at(0, 1))?.id).toBe('ferry');
     expect(nextEmpty(b, at(0, 0))).toEqual(at(1, 0));
+  });
+
+  it('fits a mat into its room, whichever way that is too long', () => {
+    expect(fitted(800, 600, 2)).toEqual({ width: 800, height: 400 });
+    expect(fitted(800, 300, 2)).toEqual({ width: 600, height: 300 });
+    expect(fitted(0, 300, 2)).toEqual({ width: 0, height: 0 });
   });
 });

@@ -4,6 +4,11 @@ import type { Board, Button, Cell } from '../../api/types';
 
 export const sameCell = (a: Cell, b: Cell) => a.row === b.row && a.column === b.column;
 
+/** The largest size of these proportions, width by height, that goes into a room. */
+export function fitted(width: number, height: number, ratio: number): { width: number; height: number } {
+  return { width: Math.floor(Math.min(width, height * ratio)), height: Math.floor(Math.min(height, width / ratio)) };
+}
+
 export const keyOf = (cell: Cell) => `${cell.row}-${cell.column}`;
 
 export const spoken = (cell: Cell) => `row ${cell.row + 1}, place ${cell.column + 1}`;

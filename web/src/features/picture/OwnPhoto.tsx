@@ -34,6 +34,7 @@ function About({ word, student, file, onLeave, onTaken }: { word: string; studen
   const [audience, setAudience] = useState<OwnAbout['audience']>(student ? 'STUDENT' : 'MINE');
   const [person, setPerson] = useState(true);
   const [address, setAddress] = useState('');
+  const [unseen, setUnseen] = useState(false);
   useEffect(() => {
     const made = URL.createObjectURL(file);
     setAddress(made);
@@ -49,7 +50,7 @@ function About({ word, student, file, onLeave, onTaken }: { word: string; studen
   });
   return (
     <div className={css.takeOne}>
-      {address && <img src={address} alt={file.name} />}
+      {address && !unseen ? <img src={address} alt={file.name} onError={() => setUnseen(true)} /> : <small>{file.name}</small>}
       <div>
         <Radio.Group aria-label="Who may use it" value={audience} onChange={(e) => setAudience(e.target.value as OwnAbout['audience'])}
           options={[...(student ? [{ value: 'STUDENT', label: `only for ${student.name}` }] : []), { value: 'MINE', label: 'my students' }, { value: 'SCHOOL', label: 'the whole school' }]} />

@@ -87,6 +87,20 @@ class EditApiTest {
     }
 
     @Test
+    void twoWhoMoveIntoOneCellDoNotPushEachOtherOut() {
+        Account marit = TestServer.account("Marit");
+        TestServer.join(ilse, marit, Role.EDITOR);
+        String move = "{\"base\":1,\"edit\":{\"type\":\"move-button\",\"board\":\"play\",\"button\":\"%s\",\"to\":\"play\",\"cell\":{\"row\":1,\"column\":6}}}";
+        assertThat(Http.as(marit).post(vocabulary + "/edits", move.formatted("play-ball")).status()).isEqualTo(200);
+        Http.Answer refused = http.post(vocabulary + "/edits", move.formatted("play-doll"));
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.sentence()).contains("Marit").contains("moved ball on Play");
+        JsonNode play = http.get(vocabulary + "/boards/play").json();
+        assertThat(button(play, "ball").get("cell").toString()).isEqualTo("{\"row\":1,\"column\":6}");
+        assertThat(button(play, "doll").get("cell").toString()).isEqualTo("{\"row\":1,\"column\":3}");
+    }
+
+    @Test
     void theSecondPersonOnTheSameButtonIsShownBothValues() {
         Account marit = TestServer.account("Marit");
         TestServer.join(ilse, marit, Role.EDITOR);

@@ -221,6 +221,15 @@ class ActionsBrowserTest extends SignedIn {
         w.choose("Change the kind of all", "do words");
         assertThat(page.getByText("Kept as you go · version 2")).isVisible();
         assertThat(List.of(at("play", 1, 0), at("play", 1, 1), at("play", 1, 2))).extracting(b -> b.kind().word()).containsOnly("do");
+        w.cell("doll,").click();
+        w.cell("puzzle,").click(new Locator.ClickOptions().setModifiers(List.of(com.microsoft.playwright.options.KeyboardModifier.CONTROL)));
+        press("Delete");
+        assertThat(w.cell("puzzle,")).hasCount(0);
+        assertThat(w.cell("doll,")).hasCount(0);
+        press("Control+z");
+        assertThat(w.cell("puzzle,")).isVisible();
+        w.cell("ball,").click();
+        w.cell("blocks,").click(new Locator.ClickOptions().setModifiers(List.of(com.microsoft.playwright.options.KeyboardModifier.SHIFT)));
         press("Control+c");
         w.link("More play").click();
         assertThat(w.heading("More play")).isVisible();
