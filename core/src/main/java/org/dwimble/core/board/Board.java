@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import org.dwimble.core.look.Look;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -30,6 +31,7 @@ public final class Board {
     private final String id;
     private final String name;
     private final Shape shape;
+    private final Look look;
     private final List<Button> buttons;
     private final Facts facts;
     private final Extras extras;
@@ -53,7 +55,7 @@ public final class Board {
     }
 
     /** @throws Unacceptable if two buttons share a cell or an id, one hangs over the edge, or the name is none */
-    public Board(String id, String name, Shape shape, Collection<Button> buttons, Facts facts, Extras extras) {
+    public Board(String id, String name, Shape shape, Look look, Collection<Button> buttons, Facts facts, Extras extras) {
         if (id == null || id.isBlank() || id.length() > LONGEST_ID) {
             throw new Unacceptable("board-id", "most", LONGEST_ID);
         }
@@ -64,6 +66,7 @@ public final class Board {
         }
         Text.atMost(LONGEST_NAME, "board_name", this.name);
         this.shape = shape;
+        this.look = look;
         List<Button> sorted = new ArrayList<>(buttons);
         sorted.sort(Comparator.comparing(Button::cell));
         this.buttons = List.copyOf(sorted);
@@ -91,7 +94,7 @@ public final class Board {
     }
 
     public static Board empty(String id, String name, Shape shape) {
-        return new Board(id, name, shape, List.of(), Facts.NONE, Extras.NONE);
+        return new Board(id, name, shape, Look.PLAIN, List.of(), Facts.NONE, Extras.NONE);
     }
 
     public String id() {
@@ -104,6 +107,11 @@ public final class Board {
 
     public Shape shape() {
         return shape;
+    }
+
+    /** How its buttons look, where they do not say themselves, and the board behind them. */
+    public Look look() {
+        return look;
     }
 
     public int rows() {
@@ -128,23 +136,27 @@ public final class Board {
     }
 
     public Board withButtons(Collection<Button> buttons) {
-        return new Board(id, name, shape, buttons, facts, extras);
+        return new Board(id, name, shape, look, buttons, facts, extras);
     }
 
     public Board withName(String name) {
-        return new Board(id, name, shape, buttons, facts, extras);
+        return new Board(id, name, shape, look, buttons, facts, extras);
     }
 
     public Board withShape(Shape shape) {
-        return new Board(id, name, shape, buttons, facts, extras);
+        return new Board(id, name, shape, look, buttons, facts, extras);
+    }
+
+    public Board withLook(Look look) {
+        return new Board(id, name, shape, look, buttons, facts, extras);
     }
 
     public Board withFacts(Facts facts) {
-        return new Board(id, name, shape, buttons, facts, extras);
+        return new Board(id, name, shape, look, buttons, facts, extras);
     }
 
     public Board withExtras(Extras extras) {
-        return new Board(id, name, shape, buttons, facts, extras);
+        return new Board(id, name, shape, look, buttons, facts, extras);
     }
 
     /** With these too; one whose id is there already takes its place. */
@@ -200,6 +212,45 @@ public final class Board {
         return ordered;
     }
 
+    /**
+     * What words get that come into empty cells, in this order: the cell, and beside and below it as many free ones as make up a
+     * cell of the usual size, where cells were split. Usual is the middle one of the lines by size.
+     *
+     * @param cells empty ones, in the order in which they are filled
+     */
+    public List<Standing> rooms(List<Cell> cells) {
+        if (shape.heights().isEmpty() && shape.widths().isEmpty()) {
+            return cells.stream().map(Standing::at).toList();
+        }
+        Set<Cell> free = new LinkedHashSet<>(cells);
+        List<Standing> rooms = new ArrayList<>();
+        for (Cell cell : cells) {
+            if (free.contains(cell)) {
+                Standing room = Standing.at(cell);
+                room = widened(room, Axis.COLUMNS, shape.allWidths(), cell.column(), free);
+                room = widened(room, Axis.ROWS, shape.allHeights(), cell.row(), free);
+                room.cells().forEach(free::remove);
+                rooms.add(room);
+            }
+        }
+        return rooms;
+    }
+
+    private static Standing widened(Standing from, Axis axis, List<Integer> shares, int start, Set<Cell> free) {
+        int usual = shares.stream().sorted().skip(shares.size() / 2).findFirst().orElseThrow();
+        Standing room = from;
+        int sum = shares.get(start);
+        for (int line = start + 1; line < shares.size() && sum + shares.get(line) <= usual; line++) {
+            sum += shares.get(line);
+            Standing wider = room.with(axis, start, line - start + 1);
+            if (!free.containsAll(wider.cells())) {
+                break;
+            }
+            room = wider;
+        }
+        return room;
+    }
+
     /** Every word that can be said on it, in lower case, each once; true if some button shows it. Worked out once. */
     Map<String, Boolean> words() {
         Map<String, Boolean> known = words;
@@ -240,13 +291,13 @@ public final class Board {
 
     @Override
     public boolean equals(Object other) {
-        return this == other || other instanceof Board b && id.equals(b.id) && name.equals(b.name) && shape.equals(b.shape) && buttons.equals(b.buttons)
+        return this == other || other instanceof Board b && id.equals(b.id) && name.equals(b.name) && shape.equals(b.shape) && look.equals(b.look) && buttons.equals(b.buttons)
             && facts.equals(b.facts) && extras.equals(b.extras);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(id, name, shape, buttons, facts, extras);
+        return Objects.hash(id, name, shape, look, buttons, facts, extras);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package org.dwimble.core.board;
 
 import java.util.List;
+import org.dwimble.core.look.Look;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
@@ -88,6 +89,11 @@ public record Button(String id, Standing standing, Face face, Acts acts, Shown s
 
     public boolean hidden() {
         return shown.hidden();
+    }
+
+    /** What is its own about its look. */
+    public Look look() {
+        return shown.look();
     }
 
     public Button withStanding(Standing standing) {

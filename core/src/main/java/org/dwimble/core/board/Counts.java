@@ -13,6 +13,28 @@ import java.util.Set;
  * @param buttons buttons of every sort
  */
 public record Counts(int words, int shown, int boards, int buttons) {
+    /**
+     * The counts of a vocabulary that came of another by a change; quick if boards came to say no other words.
+     *
+     * @param was of {@code before}
+     */
+    public static Counts after(Counts was, Vocabulary before, Vocabulary now) {
+        if (!before.boards().keySet().equals(now.boards().keySet())) {
+            return of(now);
+        }
+        int buttons = was.buttons;
+        for (Board board : now.boards().values()) {
+            Board earlier = before.boards().get(board.id());
+            if (earlier != board) {
+                if (!earlier.words().equals(board.words())) {
+                    return of(now);
+                }
+                buttons += board.buttons().size() - earlier.buttons().size();
+            }
+        }
+        return new Counts(was.words, was.shown, was.boards, buttons);
+    }
+
     public static Counts of(Vocabulary vocabulary) {
         Set<String> words = new HashSet<>();
         Set<String> shown = new HashSet<>();

@@ -9,6 +9,7 @@ import org.dwimble.core.told.Unacceptable;
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Leads.Stays.class, name = "stays"),
     @JsonSubTypes.Type(value = Leads.Opens.class, name = "opens"),
+    @JsonSubTypes.Type(value = Leads.Elsewhere.class, name = "elsewhere"),
     @JsonSubTypes.Type(value = Leads.Home.class, name = "home"),
     @JsonSubTypes.Type(value = Leads.Back.class, name = "back")
 })
@@ -21,13 +22,25 @@ public sealed interface Leads {
     record Stays() implements Leads {
     }
 
-    /** Opens the board with this id, which need not exist: then the button is a loose end. */
-    record Opens(String board) implements Leads {
+    /**
+     * Opens the board with this id, which need not exist: then the button is a loose end.
+     *
+     * @param once true if the first word said there, or further on, comes back to where it was opened from
+     */
+    record Opens(String board, boolean once) implements Leads {
         public Opens {
             if (board == null || board.isBlank()) {
                 throw new Unacceptable("opens-what");
             }
         }
+
+        public Opens(String board) {
+            this(board, false);
+        }
+    }
+
+    /** Opens another vocabulary of the student, at its home. */
+    record Elsewhere(long vocabulary) implements Leads {
     }
 
     record Home() implements Leads {

@@ -9,6 +9,12 @@ public record Standing(Cell cell, Span span) {
         return new Standing(cell, Span.ONE);
     }
 
+    /** With another place and length in one direction. */
+    public Standing with(Axis axis, int start, int length) {
+        return axis == Axis.ROWS ? new Standing(new Cell(start, cell.column()), new Span(length, span.columns()))
+            : new Standing(new Cell(cell.row(), start), new Span(span.rows(), length));
+    }
+
     public boolean covers(Cell at) {
         return at.row() >= cell.row() && at.row() < cell.row() + span.rows()
             && at.column() >= cell.column() && at.column() < cell.column() + span.columns();

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.dwimble.core.look.Look;
 import org.dwimble.core.told.Unacceptable;
 
 /**
@@ -90,6 +91,11 @@ public record Vocabulary(Whole whole, Map<String, Board> boards) {
 
     public Vocabulary withName(String name) {
         return with(whole.withName(name));
+    }
+
+    /** How a button of one of its boards is seen. */
+    public Look seen(Board board, Button button) {
+        return Look.seen(whole.look(), board.look(), button.look(), button.kind() == null ? null : whole.papers().get(button.kind()));
     }
 
     /** Boards sorted by id, for output that must not depend on chance. */

@@ -32,13 +32,14 @@ import tools.jackson.databind.node.StringNode;
  *   picture   one that takes all the room, or
  *   layers    [[picture, x, y, size], ...]
  *   says      "nothing", or {"words": ...}
- *   leads     "home", "back", or {"opens": ...}
+ *   leads     "home", "back", {"opens": ..., "once": true}, or {"vocabulary": ...}
+ *   left      the year somebody left
  *   does      ["space", "take-last-off", "clear", "say", {"spell": ...}]
  * </pre>
  */
 final class ButtonPart {
-    private static final Set<String> KEYS = Set.of("id", "at", "span", "label", "picture", "layers", "kind", "says", "sound", "does", "leads",
-        "hidden", "extras");
+    private static final Set<String> KEYS = LookPart.and("id", "at", "span", "label", "picture", "layers", "kind", "says", "sound", "does", "leads",
+        "hidden", "left", "extras");
     private static final String NOTHING = "nothing";
     private static final String HOME = "home";
     private static final String BACK = "back";
@@ -86,11 +87,20 @@ final class ButtonPart {
         } else if (button.leads() instanceof Leads.Back) {
             json.put("leads", BACK);
         } else if (button.leads() instanceof Leads.Opens opens) {
-            json.putObject("leads").put("opens", opens.board());
+            ObjectNode leads = json.putObject("leads").put("opens", opens.board());
+            if (opens.once()) {
+                leads.put("once", true);
+            }
+        } else if (button.leads() instanceof Leads.Elsewhere elsewhere) {
+            json.putObject("leads").put("vocabulary", elsewhere.vocabulary());
         }
         if (button.hidden()) {
             json.put("hidden", true);
         }
+        if (button.shown().left() != null) {
+            json.put("left", button.shown().left());
+        }
+        LookPart.write(button.look(), json);
         Carried.write(button.extras(), json);
         return json;
     }
@@ -112,8 +122,11 @@ final class ButtonPart {
             ? new Span(span.path(0).asInt(), span.path(1).asInt()) : Span.ONE);
         Face face = new Face(json.path("label").asString(""), layers(json), json.has("kind") ? Kind.of(json.path("kind").asString()) : null);
         Acts acts = new Acts(says(json.path("says")), text(json.path("sound")), doings(json.path("does")), leads(json.path("leads")));
-        return new Button(json.path("id").asString(), standing, face, acts, json.path("hidden").asBoolean(false) ? Shown.NO : Shown.YES,
-            Carried.extras(json, KEYS));
+        return new Button(json.path("id").asString(), standing, face, acts, shown(json), Carried.extras(json, KEYS));
+    }
+
+    private static Shown shown(ObjectNode json) {
+        return new Shown(json.path("hidden").asBoolean(false), json.has("left") ? json.path("left").asInt() : null, LookPart.read(json));
     }
 
     private static List<Layer> layers(ObjectNode json) {
@@ -147,7 +160,10 @@ final class ButtonPart {
 
     private static Leads leads(JsonNode leads) {
         if (leads.has("opens")) {
-            return new Leads.Opens(leads.path("opens").asString());
+            return new Leads.Opens(leads.path("opens").asString(), leads.path("once").asBoolean(false));
+        }
+        if (leads.has("vocabulary")) {
+            return new Leads.Elsewhere(leads.path("vocabulary").asLong());
         }
         return switch (leads.asString("")) {
             case HOME -> Leads.HOME;

@@ -1,14 +1,18 @@
 package org.dwimble.core.document;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Whole;
+import org.dwimble.core.look.Colour;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What belongs to a vocabulary as a whole, as it is kept. */
 public final class WholeDocument {
     private static final int FORMAT = 2;
-    private static final Set<String> KEYS = Set.of(Formats.FORMAT, "name", "home", "locale", "extras");
+    private static final Set<String> KEYS = LookPart.and(Formats.FORMAT, "name", "home", "locale", "papers", "extras");
 
     private WholeDocument() {
     }
@@ -19,13 +23,24 @@ public final class WholeDocument {
         json.put("name", whole.name());
         json.put("home", whole.home());
         json.put("locale", whole.locale());
+        LookPart.write(whole.look(), json);
+        if (!whole.papers().isEmpty()) {
+            ObjectNode papers = json.putObject("papers");
+            whole.papers().forEach((kind, colour) -> papers.put(kind.word(), colour.hex()));
+        }
         Carried.write(whole.extras(), json);
         return Json.canonical(json);
+    }
+
+    private static Map<Kind, Colour> papers(ObjectNode json) {
+        Map<Kind, Colour> papers = new EnumMap<>(Kind.class);
+        json.path("papers").properties().forEach(p -> papers.put(Kind.of(p.getKey()), Colour.of(p.getValue().asString())));
+        return papers;
     }
 
     /** @throws org.dwimble.core.told.Unacceptable if a later release wrote it */
     public static Whole read(byte[] document) {
         ObjectNode json = Formats.upgraded((ObjectNode) Json.mapper().readTree(document), List.of(FirstFormat::whole));
-        return new Whole(json.path("name").asString(), json.path("home").asString(), json.path("locale").asString("en"), Carried.extras(json, KEYS));
+        return new Whole(json.path("name").asString(), json.path("home").asString(), json.path("locale").asString("en"), LookPart.read(json), papers(json), Carried.extras(json, KEYS));
     }
 }

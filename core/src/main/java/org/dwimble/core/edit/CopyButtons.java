@@ -29,9 +29,7 @@ public record CopyButtons(String board, List<String> buttons, String to, @Nullab
         if (buttons.isEmpty()) {
             throw new Unacceptable("nothing-to-change");
         }
-        if (buttons.size() > Several.MOST) {
-            throw new Unacceptable("too-much-at-once", "most", Several.MOST, "has", buttons.size());
-        }
+        On.atMostAtOnce(buttons.size());
     }
 
     @Override

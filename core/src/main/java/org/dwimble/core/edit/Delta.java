@@ -9,6 +9,7 @@ import org.dwimble.core.board.Extras;
 import org.dwimble.core.board.Place;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Standing;
+import org.dwimble.core.look.Look;
 
 /**
  * One difference between two vocabularies, with what was before and what is after, so that it can be turned round.
@@ -54,13 +55,11 @@ public sealed interface Delta {
 
         @Override
         public List<Key> keys() {
-            List<Key> keys = withCells(new Key.OfPlace(button), from.board(), from.standing());
-            for (Cell cell : to.standing().cells()) {
-                Key key = new Key.OfCell(to.board(), cell);
-                if (!keys.contains(key)) {
-                    keys.add(key);
-                }
-            }
+            List<Key> keys = new ArrayList<>(List.of(new Key.OfPlace(button)));
+            List<Key> left = withCells(new Key.OfPlace(button), from.board(), from.standing());
+            List<Key> taken = withCells(new Key.OfPlace(button), to.board(), to.standing());
+            left.stream().filter(k -> !taken.contains(k)).forEach(keys::add);
+            taken.stream().filter(k -> !left.contains(k)).forEach(keys::add);
             return keys;
         }
     }
@@ -129,6 +128,18 @@ public sealed interface Delta {
         @Override
         public List<Key> keys() {
             return List.of(new Key.OfBoardName(board));
+        }
+    }
+
+    record BoardDressed(String board, Look before, Look after) implements Delta {
+        @Override
+        public Delta inverse() {
+            return new BoardDressed(board, after, before);
+        }
+
+        @Override
+        public List<Key> keys() {
+            return List.of(new Key.OfBoardLook(board));
         }
     }
 

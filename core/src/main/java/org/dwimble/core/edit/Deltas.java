@@ -79,6 +79,9 @@ public final class Deltas {
             if (!before.name().equals(after.name())) {
                 into.add(new Delta.BoardRenamed(after.id(), before.name(), after.name()));
             }
+            if (!before.look().equals(after.look())) {
+                into.add(new Delta.BoardDressed(after.id(), before.look(), after.look()));
+            }
             if (!before.facts().equals(after.facts()) || !before.extras().equals(after.extras())) {
                 into.add(new Delta.BoardCargo(after.id(), before.facts(), before.extras(), after.facts(), after.extras()));
             }

@@ -50,6 +50,7 @@ final class Drafts {
         each(deltas, Delta.ButtonMoved.class, moved -> inHand.put(moved.button(), take(moved.from().board(), moved.button())));
         each(deltas, Delta.BoardReshaped.class, d -> board(d.board(), b -> b.shape().equals(d.before()), b -> b.withShape(d.after())));
         each(deltas, Delta.BoardRenamed.class, d -> board(d.board(), b -> b.name().equals(d.before()), b -> b.withName(d.after())));
+        each(deltas, Delta.BoardDressed.class, d -> board(d.board(), b -> b.look().equals(d.before()), b -> b.withLook(d.after())));
         each(deltas, Delta.BoardCargo.class, d -> board(d.board(), b -> b.facts().equals(d.factsBefore()) && b.extras().equals(d.extrasBefore()),
             b -> b.withFacts(d.factsAfter()).withExtras(d.extrasAfter())));
         each(deltas, Delta.ButtonCame.class, came -> put(came.board(), came.button()));

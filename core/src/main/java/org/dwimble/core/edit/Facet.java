@@ -10,7 +10,7 @@ import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
-import org.dwimble.core.board.Shown;
+import org.dwimble.core.look.Look;
 import org.dwimble.core.doing.Doing;
 import org.jspecify.annotations.Nullable;
 
@@ -26,11 +26,13 @@ public final class Facet<T> {
     public static final Facet<@Nullable String> SOUND = new Facet<>("sound", Button::sound, (b, v) -> b.withActs(b.acts().withSound(v)));
     public static final Facet<List<Doing>> DOINGS = new Facet<>("doings", Button::doings, (b, v) -> b.withActs(b.acts().withDoings(v)));
     public static final Facet<Leads> LEADS = new Facet<>("leads", Button::leads, (b, v) -> b.withActs(b.acts().withLeads(v)));
-    public static final Facet<Shown> SHOWN = new Facet<>("shown", Button::shown, Button::withShown);
+    public static final Facet<Boolean> HIDDEN = new Facet<>("hidden", Button::hidden, (b, v) -> b.withShown(b.shown().withHidden(v)));
+    public static final Facet<@Nullable Integer> LEFT = new Facet<>("left", b -> b.shown().left(), (b, v) -> b.withShown(b.shown().withLeft(v)));
+    public static final Facet<Look> LOOK = new Facet<>("look", Button::look, (b, v) -> b.withShown(b.shown().withLook(v)));
     public static final Facet<Extras> EXTRAS = new Facet<>("extras", Button::extras, Button::withExtras);
 
     /** In the order in which a change of several is told: the first counts most. */
-    public static final List<Facet<?>> ALL = List.of(LABEL, PICTURE, LEADS, SAYS, SOUND, DOINGS, KIND, SHOWN, EXTRAS);
+    public static final List<Facet<?>> ALL = List.of(LABEL, PICTURE, LEADS, SAYS, SOUND, DOINGS, KIND, HIDDEN, LEFT, LOOK, EXTRAS);
 
     private final String name;
     private final Function<Button, T> get;

@@ -56,6 +56,13 @@ public sealed interface Key {
         }
     }
 
+    record OfBoardLook(String board) implements Key {
+        @Override
+        public Key within() {
+            return new OfBoard(board);
+        }
+    }
+
     record OfBoardName(String board) implements Key {
         @Override
         public Key within() {

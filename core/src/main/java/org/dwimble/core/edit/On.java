@@ -71,6 +71,13 @@ public final class On {
         return from == null ? board.emptyCells().stream().filter(c -> !keptFree.contains(c)).toList() : board.emptyCellsFrom(from, keptFree);
     }
 
+    /** @throws Unacceptable if more things are to be changed at once than may be */
+    static void atMostAtOnce(int count) {
+        if (count > Several.MOST) {
+            throw new Unacceptable("too-much-at-once", "most", Several.MOST, "has", count);
+        }
+    }
+
     /** A change of one facet of one button, wherever it stands by now, which needs just that facet as it was. */
     public static <T> Change altered(Vocabulary now, String board, String button, Facet<T> facet, T value, String told) {
         Board on = now.board(board).filter(b -> b.button(button).isPresent()).or(() -> now.boardOf(button)).orElseGet(() -> board(now, board));

@@ -7,6 +7,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.Siblings;
@@ -45,7 +46,9 @@ public record PutWords(String board, @Nullable Cell from, List<ReadyWord> words)
             List<ReadyWord> opened = words.get(i).opens();
             if (opened != null) {
                 Board added = Siblings.of(now, board).newBoard(ids.get(), Text.cut(words.get(i).label(), Board.LONGEST_NAME), null, ids);
-                put.set(i, Button.leading(put.get(i).id(), put.get(i).cell(), put.get(i).label(), put.get(i).picture(), new Leads.Opens(added.id())));
+                Button opener = put.get(i);
+                put.set(i, Button.leading(opener.id(), opener.cell(), opener.label(), opener.picture(), new Leads.Opens(added.id()))
+                    .withStanding(opener.standing()));
                 after = after.with(added);
                 after = opened.isEmpty() ? after : new PutWords(added.id(), null, opened).on(after, ids).after();
             }
@@ -55,7 +58,7 @@ public record PutWords(String board, @Nullable Cell from, List<ReadyWord> words)
     }
 
     private List<Button> placed(Vocabulary now, Board on, Supplier<String> ids) {
-        List<Cell> cells = On.cellsToFill(now, on, from);
+        List<Standing> cells = on.rooms(On.cellsToFill(now, on, from));
         if (cells.isEmpty()) {
             throw new Unacceptable("board-full", "board", on.name(), "word", Text.cut(words.get(0).label(), 30));
         }

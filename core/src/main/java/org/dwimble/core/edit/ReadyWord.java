@@ -2,7 +2,7 @@ package org.dwimble.core.edit;
 
 import java.util.List;
 import org.dwimble.core.board.Button;
-import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Kind;
 import org.jspecify.annotations.Nullable;
 
@@ -31,7 +31,7 @@ public record ReadyWord(String label, @Nullable String picture, @Nullable Kind k
     }
 
 
-    Button in(Cell cell, String id) {
-        return Button.word(id, cell, label, picture, kind);
+    Button in(Standing standing, String id) {
+        return Button.word(id, standing.cell(), label, picture, kind).withStanding(standing);
     }
 }

@@ -16,9 +16,7 @@ public record Several(List<Intention> intentions) implements Intention {
         if (intentions == null || intentions.isEmpty()) {
             throw new Unacceptable("nothing-to-change");
         }
-        if (intentions.size() > MOST) {
-            throw new Unacceptable("too-much-at-once", "most", MOST, "has", intentions.size());
-        }
+        On.atMostAtOnce(intentions.size());
         if (intentions.stream().anyMatch(i -> i == null || i instanceof Several)) {
             throw new Unacceptable("nonsense");
         }

@@ -27,6 +27,7 @@ import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.doing.Doing;
+import org.dwimble.core.look.Look;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -40,9 +41,10 @@ final class BoardReader {
         Media.@Nullable Kept at(String path, @Nullable String symbol) throws Refused, IOException;
     }
 
-    private static final Set<String> BOARD_KEYS = Set.of("format", "id", "locale", "name", "buttons", "images", "sounds", "grid");
+    private static final Set<String> BOARD_KEYS = Set.of("format", "id", "locale", "name", "buttons", "images", "sounds", "grid", ObfGrid.LINES,
+        ObfLook.LOOK);
     private static final Set<String> BUTTON_KEYS = Set.of("id", "label", "vocalization", "image_id", "sound_id", "hidden", "load_board", ObfWriter.LAYERS,
-        "action", "actions", ObfWriter.SPAN, ObfWriter.KIND, ObfWriter.SAYS, ObfWriter.LEADS);
+        "action", "actions", ObfWriter.SPAN, ObfWriter.KIND, ObfWriter.SAYS, ObfWriter.LEADS, ObfLook.LOOK, ObfLook.LEFT);
     private static final Set<String> MEDIA_KEYS = Set.of("id", "content_type", "data", "path");
 
     private final ObfReader reader;
@@ -82,7 +84,7 @@ final class BoardReader {
                     placed.add(made);
                 }
             }
-            return new Board(boardId, name, new Shape(grid.rows, grid.columns), placed, new Board.Facts(pictures, sounds),
+            return new Board(boardId, name, grid.shape(), ObfLook.read(json), placed, new Board.Facts(pictures, sounds),
                 Extras.ofPackage(unused(json, BOARD_KEYS)));
         } catch (Unacceptable e) {
             throw new Refused("board-refused", "board", name, "why", e.told());
@@ -149,18 +151,14 @@ final class BoardReader {
         return buttons;
     }
 
-    private record Grid(int rows, int columns, Map<String, Standing> standing) {
+    private record Grid(Shape shape, Map<String, Standing> standing) {
     }
 
     /** Where each button stands: by the grid; buttons the grid forgets go into empty cells, in rows added below if need be. */
     private Grid grid(Map<String, ObjectNode> buttons) {
-        JsonNode grid = json.path("grid");
-        JsonNode order = grid.path("order");
-        int rows = Math.max(grid.path("rows").asInt(0), order.size());
-        int columns = grid.path("columns").asInt(0);
-        for (JsonNode row : order) {
-            columns = Math.max(columns, row.size());
-        }
+        ObfGrid.Read grid = ObfGrid.read(json);
+        int rows = grid.rows();
+        int columns = grid.columns();
         if (rows < 1 || columns < 1) {
             columns = Math.max(1, (int) Math.ceil(Math.sqrt(buttons.size())));
             rows = Math.max(1, (buttons.size() + columns - 1) / columns);
@@ -168,16 +166,13 @@ final class BoardReader {
                 reader.found("found-no-grid", "board", name, "rows", rows, "columns", columns);
             }
         }
-        if (rows > Board.MOST_LINES || columns > Board.MOST_LINES) {
-            return new Grid(rows, columns, Map.of());
-        }
-        Shape shape = new Shape(rows, columns);
+        List<List<String>> order = grid.order();
+        Shape shape = grid.shape() == null ? new Shape(rows, columns) : grid.shape();
         Map<String, Standing> standing = new LinkedHashMap<>();
         Set<Cell> taken = new HashSet<>();
         for (int r = 0; r < order.size(); r++) {
             for (int c = 0; c < order.get(r).size(); c++) {
-                JsonNode at = order.get(r).get(c);
-                String id = at.isString() || at.isNumber() ? at.asString() : "";
+                String id = order.get(r).get(c);
                 Cell cell = new Cell(r, c);
                 if (id.isEmpty() || taken.contains(cell)) {
                     continue;
@@ -205,10 +200,8 @@ final class BoardReader {
             if (order.size() > 0) {
                 reader.found("found-outside-grid", "count", forgotten.size(), "board", name);
             }
-            int needed = (taken.size() + forgotten.size() + columns - 1) / columns;
-            if (needed > Board.MOST_LINES) {
-                return new Grid(needed, columns, Map.of());
-            }
+            rows = Math.max(rows, (taken.size() + forgotten.size() + columns - 1) / columns);
+            shape = rows == shape.rows() ? shape : new Shape(rows, columns);
             int next = 0;
             for (String id : forgotten) {
                 while (taken.contains(new Cell(next / columns, next % columns))) {
@@ -217,24 +210,23 @@ final class BoardReader {
                 Cell cell = new Cell(next / columns, next % columns);
                 taken.add(cell);
                 standing.put(id, Standing.at(cell));
-                rows = Math.max(rows, cell.row() + 1);
             }
         }
-        return new Grid(rows, columns, standing);
+        return new Grid(shape, standing);
     }
 
     /** Dwimble's own span; else the rectangle of cells that repeat the id, as some packages write it. */
-    private static Span span(ObjectNode button, JsonNode order, Cell cell, String id) {
+    private static Span span(ObjectNode button, List<List<String>> order, Cell cell, String id) {
         JsonNode own = button.path(ObfWriter.SPAN);
         if (own.isObject()) {
             return new Span(lines(own.path("rows")), lines(own.path("columns")));
         }
         int columns = 1;
-        while (order.get(cell.row()).path(cell.column() + columns).asString("").equals(id)) {
+        while (cell.column() + columns < order.get(cell.row()).size() && order.get(cell.row()).get(cell.column() + columns).equals(id)) {
             columns++;
         }
         int rows = 1;
-        while (order.path(cell.row() + rows).path(cell.column()).asString("").equals(id)) {
+        while (cell.row() + rows < order.size() && order.get(cell.row() + rows).get(cell.column()).equals(id)) {
             rows++;
         }
         return new Span(rows, columns);
@@ -260,6 +252,7 @@ final class BoardReader {
         if (layers.isEmpty()) {
             layers = Layer.only(pictureIds.get(ObfReader.text(json, "image_id", "")));
         }
+        Look look = ObfLook.ofButton(json, extras);
         Leads leads = leads(json);
         List<Doing> doings = doings(json, extras);
         Says says = says(json, leads, doings);
@@ -273,7 +266,7 @@ final class BoardReader {
             kind = known.word().equals(kindWord) ? known : kind;
         }
         return new Button(Text.cut(id, Button.LONGEST_ID), standing, new Face(label, layers, kind),
-            new Acts(says, soundIds.get(ObfReader.text(json, "sound_id", "")), doings, leads), new Shown(json.path("hidden").asBoolean(false)),
+            new Acts(says, soundIds.get(ObfReader.text(json, "sound_id", "")), doings, leads), new Shown(json.path("hidden").asBoolean(false), ObfLook.left(json), look),
                 Extras.ofPackage(extras));
     }
 
@@ -295,7 +288,7 @@ final class BoardReader {
             String byPath = idByPath.get(load.path("path").asString(""));
             String id = byPath != null ? byPath : ObfReader.text(load, "id", ObfReader.text(load, "path", ObfReader.text(load, "name", "")));
             if (!id.isEmpty()) {
-                return new Leads.Opens(id);
+                return new Leads.Opens(id, json.path(ObfWriter.LEADS).asString("").equals(ObfWriter.ONCE));
             }
         }
         if (json.path(ObfWriter.LEADS).asString("").equals("back")) {

@@ -24,6 +24,7 @@ import org.dwimble.core.board.Extras;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Whole;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.document.Json;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.board.Vocabulary;
 import org.jspecify.annotations.Nullable;
@@ -99,7 +100,7 @@ public final class ObfReader {
         }
         String id = text(json, "id", "board");
         Board board = new BoardReader(this, json, id, Map.of(), (path, what) -> null).read(Set.of(), text(json, "name", baseName(name)));
-        return new Read(vocabulary(board.name(), id, text(json, "locale", "en"), Map.of(id, board), Map.of()), listed());
+        return new Read(vocabulary(board.name(), id, text(json, "locale", "en"), Map.of(id, board), Json.mapper().createObjectNode()), listed());
     }
 
     private Read readPackage(Path file, String name) throws Refused, IOException {
@@ -139,7 +140,7 @@ public final class ObfReader {
             String home = home(manifest, idByPath, boards);
             String fallback = boards.get(home).name();
             return new Read(vocabulary(text(manifest, "ext_dwimble_name", fallback), home,
-                text(manifest, "ext_dwimble_locale", text(jsons.get(home), "locale", "en")), boards, extras(manifest)), listed());
+                text(manifest, "ext_dwimble_locale", text(jsons.get(home), "locale", "en")), boards, manifest), listed());
         } catch (ZipException e) {
             throw new Refused("zip-broken", "file", name);
         } catch (IllegalArgumentException e) {
@@ -283,14 +284,15 @@ public final class ObfReader {
         return repeated;
     }
 
-    private static Vocabulary vocabulary(String name, String home, String locale, Map<String, Board> boards, Map<String, JsonNode> extras) {
+    private static Vocabulary vocabulary(String name, String home, String locale, Map<String, Board> boards, ObjectNode manifest) {
         String tidy = Text.cut(Text.tidy(name), Whole.LONGEST_NAME);
-        return new Vocabulary(new Whole(tidy.isEmpty() ? "Boards" : tidy, home, locale, Extras.ofPackage(extras)), boards);
+        return new Vocabulary(new Whole(tidy.isEmpty() ? "Boards" : tidy, home, locale, ObfLook.read(manifest), ObfLook.papers(manifest),
+            Extras.ofPackage(extras(manifest))), boards);
     }
 
     private static Map<String, JsonNode> extras(ObjectNode manifest) {
         Map<String, JsonNode> extras = new TreeMap<>();
-        Set<String> used = Set.of("format", "root", "paths", "ext_dwimble_name", "ext_dwimble_locale");
+        Set<String> used = Set.of("format", "root", "paths", "ext_dwimble_name", "ext_dwimble_locale", ObfLook.LOOK, ObfLook.PAPERS);
         manifest.properties().stream().filter(p -> !used.contains(p.getKey())).forEach(p -> extras.put(p.getKey(), p.getValue()));
         return extras;
     }

@@ -22,6 +22,7 @@ import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.document.Json;
+import org.dwimble.core.look.Look;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -42,6 +43,10 @@ public final class ObfWriter {
     static final String NO_KIND = "none";
     static final String SAYS = "ext_dwimble_says";
     static final String LEADS = "ext_dwimble_leads";
+    /** Opens a board, and comes back after one word. */
+    static final String ONCE = "once";
+    /** Another vocabulary of the student; it does not come along. */
+    static final String ELSEWHERE = "ext_dwimble_vocabulary";
     /** Told without a zone; nothing earlier is told so. */
     private static final LocalDateTime FIXED_TIME = LocalDateTime.of(1980, 2, 1, 0, 0);
     private static final JsonMapper JSON = Json.mapper();
@@ -82,6 +87,10 @@ public final class ObfWriter {
         paths.set("sounds", sounds);
         manifest.put("ext_dwimble_name", vocabulary.name());
         manifest.put("ext_dwimble_locale", vocabulary.locale());
+        if (!vocabulary.whole().look().equals(Look.PLAIN)) {
+            ObfLook.write(vocabulary.whole().look(), manifest);
+        }
+        ObfLook.write(vocabulary.whole().papers(), manifest);
         copy(vocabulary.whole().extras(), manifest);
         put(zip, "manifest.json", bytes(manifest));
         zip.finish();
@@ -112,12 +121,18 @@ public final class ObfWriter {
         json.put("locale", in.locale());
         json.put("name", board.name());
         copy(board.extras(), json);
+        Look look = items == null ? board.look().over(in.whole().look()) : board.look();
+        if (!look.equals(Look.PLAIN)) {
+            ObfLook.write(look, json);
+        }
         ArrayNode buttons = json.putArray("buttons");
         Set<String> pictures = new TreeSet<>(board.facts().pictures().keySet());
         Set<String> sounds = new TreeSet<>(board.facts().sounds().keySet());
         Map<String, Media.Item> composed = new TreeMap<>();
         for (Button button : board.buttons()) {
             ObjectNode written = json(button, in, files);
+            Look seen = in.seen(board, button);
+            ObfLook.write(seen, items == null ? button.look().withFill(seen.fill()) : button.look(), written);
             buttons.add(written);
             pictures.addAll(button.pictures());
             if (isComposed(button)) {
@@ -146,20 +161,7 @@ public final class ObfWriter {
         for (String id : sounds) {
             media(id, board.facts().sounds(), "sounds/", items, recordings);
         }
-        ObjectNode grid = json.putObject("grid");
-        grid.put("rows", board.rows());
-        grid.put("columns", board.columns());
-        String[][] order = new String[board.rows()][board.columns()];
-        for (Button button : board.buttons()) {
-            order[button.cell().row()][button.cell().column()] = button.id();
-        }
-        ArrayNode rows = grid.putArray("order");
-        for (String[] row : order) {
-            ArrayNode cells = rows.addArray();
-            for (String id : row) {
-                cells.add(id);
-            }
-        }
+        ObfGrid.write(board, json);
         return json;
     }
 
@@ -182,6 +184,9 @@ public final class ObfWriter {
         if (button.hidden()) {
             json.put("hidden", true);
         }
+        if (button.shown().left() != null) {
+            json.put(ObfLook.LEFT, button.shown().left());
+        }
         if (!button.span().equals(Span.ONE)) {
             json.putObject(SPAN).put("rows", button.span().rows()).put("columns", button.span().columns());
         }
@@ -193,6 +198,11 @@ public final class ObfWriter {
             if (files.containsKey(opens.board())) {
                 load.put("path", files.get(opens.board()));
             }
+            if (opens.once()) {
+                json.put(LEADS, ONCE);
+            }
+        } else if (button.leads() instanceof Leads.Elsewhere elsewhere) {
+            json.put(ELSEWHERE, elsewhere.vocabulary());
         } else if (button.leads() instanceof Leads.Home) {
             actions.add(":home");
         } else if (button.leads() instanceof Leads.Back) {

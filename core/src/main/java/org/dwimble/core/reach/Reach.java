@@ -62,7 +62,7 @@ public final class Reach {
             return costs;
         }
         Board home = vocabulary.homeBoard();
-        Point at = middle(new TalkLayout(screen, home.rows(), home.columns()));
+        Point at = middle(layout(home));
         double travelled = 0;
         for (Routes.Tap tap : way) {
             Board on = vocabulary.boards().get(tap.board());
@@ -95,12 +95,16 @@ public final class Reach {
         return words.stream().limit(most).toList();
     }
 
+    private TalkLayout layout(Board board) {
+        return TalkLayout.of(screen, board.shape(), board.look().over(vocabulary.whole().look()));
+    }
+
     private static Point middle(TalkLayout layout) {
         return new Point(layout.gridWidth().mm() / 2, layout.gridHeight().mm() / 2);
     }
 
     private Point middle(Board board, Cell cell, Span span) {
-        Rect rect = new TalkLayout(screen, board.rows(), board.columns()).of(cell, span);
+        Rect rect = layout(board).of(cell, span);
         return new Point(rect.x().mm() + rect.width().mm() / 2, rect.y().mm() + rect.height().mm() / 2);
     }
 }

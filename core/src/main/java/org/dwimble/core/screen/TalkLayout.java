@@ -1,34 +1,68 @@
 package org.dwimble.core.screen;
 
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Span;
+import org.dwimble.core.look.Look;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
+import org.dwimble.core.measure.Tracks;
 
 /**
  * Where the cells of a board lie on a student's screen when talking: a margin all round, the message along the
  * top, and the grid below it. The talk view draws by the same shares, so the millimetres told are the true ones.
+ *
+ * @param gap between cells, in thousandths of the screen's width
  */
-public record TalkLayout(Screen screen, int rows, int columns) {
-    /** Of the screen's width: round the edge, and between cells. */
+public record TalkLayout(Screen screen, Shape shape, int gap) {
+    /** Of the screen's width: round the edge. */
     public static final double MARGIN = 0.014;
-    public static final double GAP = 0.009;
     /** Of the screen's height: the message line. */
     public static final double MESSAGE = 0.12;
     /** Below this width or height many hands miss, in millimetres: about a fingertip. */
     public static final double SMALL_CELL_MM = 10;
+    private static final double THOUSAND = 1_000;
 
-    public Length gap() {
-        return screen.width().times(GAP);
+    /** With equal lines and the usual gap. */
+    public TalkLayout(Screen screen, int rows, int columns) {
+        this(screen, new Shape(rows, columns), Look.USUAL.gap());
     }
 
+    /** @param look of the board, as it is seen */
+    public static TalkLayout of(Screen screen, Shape shape, Look look) {
+        return new TalkLayout(screen, shape, look.gap() == null ? Look.USUAL.gap() : look.gap());
+    }
+
+    public Length gapLength() {
+        return screen.width().times(gap / THOUSAND);
+    }
+
+    public Length gridWidth() {
+        return screen.width().times(1 - 2 * MARGIN);
+    }
+
+    /** What is left of the screen's height by the message, the margins and one gap. */
+    public Length gridHeight() {
+        double free = screen.height().micrometres() * (1 - MESSAGE) - screen.width().micrometres() * (2 * MARGIN + gap / THOUSAND);
+        return new Length(Math.max(shape.rows() * (gapLength().micrometres() + 1), (long) Math.floor(free + 0.5)));
+    }
+
+    private Tracks columns() {
+        return new Tracks(gridWidth(), gapLength(), shape.allWidths());
+    }
+
+    private Tracks rows() {
+        return new Tracks(gridHeight(), gapLength(), shape.allHeights());
+    }
+
+    /** Of the narrowest column. */
     public Length cellWidth() {
-        return screen.width().times((1 - 2 * MARGIN - (columns - 1) * GAP) / columns);
+        return columns().least();
     }
 
+    /** Of the lowest row. */
     public Length cellHeight() {
-        double free = screen.height().micrometres() * (1 - MESSAGE) - screen.width().micrometres() * (2 * MARGIN + GAP * rows);
-        return new Length(Math.max(1, (long) Math.floor(free / rows + 0.5)));
+        return rows().least();
     }
 
     /** True if a cell is narrower or lower than {@link #SMALL_CELL_MM}. */
@@ -38,17 +72,9 @@ public record TalkLayout(Screen screen, int rows, int columns) {
 
     /** A cell, or the cells a button covers, measured from the top left of the grid. */
     public Rect of(Cell cell, Span span) {
-        return new Rect(
-            cellWidth().plus(gap()).times(cell.column()), cellHeight().plus(gap()).times(cell.row()),
-            cellWidth().times(span.columns()).plus(gap().times(span.columns() - 1)),
-            cellHeight().times(span.rows()).plus(gap().times(span.rows() - 1)));
-    }
-
-    public Length gridWidth() {
-        return cellWidth().times(columns).plus(gap().times(columns - 1));
-    }
-
-    public Length gridHeight() {
-        return cellHeight().times(rows).plus(gap().times(rows - 1));
+        Tracks columns = columns();
+        Tracks rows = rows();
+        return new Rect(columns.start(cell.column()), rows.start(cell.row()), columns.size(cell.column(), span.columns()),
+            rows.size(cell.row(), span.rows()));
     }
 }

@@ -3,15 +3,23 @@ package org.dwimble.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Text;
+import org.dwimble.core.board.Whole;
+import org.dwimble.core.look.Colour;
+import org.dwimble.core.look.LabelPlace;
+import org.dwimble.core.look.Look;
+import org.dwimble.core.look.TypeSize;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.told.Told;
+import org.jspecify.annotations.Nullable;
 import org.dwimble.core.measure.Rect;
+import org.dwimble.core.measure.Tracks;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.TalkLayout;
 
@@ -40,15 +48,23 @@ public final class BoardSheet {
     private final List<Mark> marks = new ArrayList<>();
     private final List<Told> notes = new ArrayList<>();
 
-    private BoardSheet(Board board, Setup setup, Type type) {
+    private final Look around;
+    private final Map<Kind, Colour> papers;
+    private Tracks columns = new Tracks(Length.ZERO, Length.ZERO, List.of(1));
+    private Tracks rows = columns;
+    private @Nullable Length equal;
+
+    private BoardSheet(Board board, Whole whole, Setup setup, Type type) {
         this.board = board;
+        this.around = board.look().over(whole.look()).over(Look.USUAL);
+        this.papers = whole.papers();
         this.setup = setup;
         this.type = type;
     }
 
-    /** @param footer who and what it is of, printed small at the foot before the size */
-    public static Page lay(Board board, Setup setup, String footer, Type type) {
-        return new BoardSheet(board, setup, type).lay(footer);
+    /** @param of the vocabulary's whole, whose look the board has; @param footer who and what it is of, printed small at the foot before the size */
+    public static Page lay(Board board, Whole of, Setup setup, String footer, Type type) {
+        return new BoardSheet(board, of, setup, type).lay(footer);
     }
 
     private Page lay(String footer) {
@@ -56,72 +72,77 @@ public final class BoardSheet {
         Length height = setup.paper.height(setup.lyingDown);
         Length roomWidth = width.minus(EDGE.times(2));
         Length roomHeight = height.minus(EDGE.times(2)).minus(FOOT);
-        TalkLayout onScreen = new TalkLayout(setup.screen, board.rows(), board.columns());
+        TalkLayout onScreen = TalkLayout.of(setup.screen, board.shape(), around);
         double scale = Math.min(roomWidth.dividedBy(onScreen.gridWidth()), roomHeight.dividedBy(onScreen.gridHeight()));
-        Length cellWidth;
-        Length cellHeight;
         Length gap;
         if (setup.size == Size.SCREEN) {
             double used = Math.min(1, scale);
-            cellWidth = onScreen.cellWidth().times(used);
-            cellHeight = onScreen.cellHeight().times(used);
-            gap = onScreen.gap().times(used);
+            gap = onScreen.gapLength().times(used);
+            columns = new Tracks(onScreen.gridWidth().times(used), gap, board.shape().allWidths());
+            rows = new Tracks(onScreen.gridHeight().times(used), gap, board.shape().allHeights());
             if (used < 1) {
                 notes.add(Told.of("smaller-than-true", "percent", (int) Math.floor(used * 100)));
             }
         } else {
             gap = Length.smaller(Length.mm(3), roomWidth.times(0.1 / board.columns()));
-            cellWidth = roomWidth.minus(gap.times(board.columns() - 1)).part(board.columns());
-            cellHeight = roomHeight.minus(gap.times(board.rows() - 1)).part(board.rows());
+            columns = new Tracks(roomWidth, gap, board.shape().allWidths());
+            rows = new Tracks(roomHeight, gap, board.shape().allHeights());
         }
-        Rect grid = new Rect(EDGE, EDGE,
-            cellWidth.times(board.columns()).plus(gap.times(board.columns() - 1)),
-            cellHeight.times(board.rows()).plus(gap.times(board.rows() - 1)));
-        Length left = EDGE.plus(roomWidth.minus(grid.width()).times(0.5));
+        Length left = EDGE.plus(roomWidth.minus(columns.room()).times(0.5));
+        if (around.background() != null) {
+            Length rim = Length.smaller(gap.times(0.5), EDGE);
+            marks.add(new Mark.Card(new Rect(left.minus(rim), EDGE.minus(rim), columns.room().plus(rim.times(2)), rows.room().plus(rim.times(2))),
+                Length.ZERO, around.background(), around.background(), Length.ZERO));
+        }
         for (Button button : board.buttons()) {
             if (!button.hidden()) {
-                Rect card = new Rect(
-                    left.plus(cellWidth.plus(gap).times(button.cell().column())), EDGE.plus(cellHeight.plus(gap).times(button.cell().row())),
-                    cellWidth.times(button.span().columns()).plus(gap.times(button.span().columns() - 1)),
-                    cellHeight.times(button.span().rows()).plus(gap.times(button.span().rows() - 1)));
-                draw(button, card);
+                draw(button, new Rect(left.plus(columns.start(button.cell().column())), EDGE.plus(rows.start(button.cell().row())),
+                    columns.size(button.cell().column(), button.span().columns()), rows.size(button.cell().row(), button.span().rows())));
             }
         }
         if (setup.cutLines) {
-            cutLines(left, cellWidth, cellHeight, gap);
+            cutLines(left, gap);
         }
-        foot(footer, width, height, cellWidth, cellHeight);
+        foot(footer, width, height, columns.least(), rows.least());
         return new Page(width, height, marks, notes);
     }
 
     private void draw(Button button, Rect cell) {
+        Look look = Look.seen(Look.PLAIN, around, button.look(), button.kind() == null ? null : papers.get(button.kind()));
         Length side = Length.smaller(cell.width(), cell.height());
-        Length radius = side.times(0.08);
+        Length radius = side.times(look.corner() / 100.0);
+        Length edge = side.times((look.edge() == null ? 0 : look.edge()) / 100.0);
         Rect card = cell;
         if (button.leads() instanceof Leads.Opens) {
             Length behind = side.times(0.05);
             card = new Rect(cell.x(), cell.y(), cell.width().minus(behind), cell.height().minus(behind));
-            marks.add(new Mark.Card(new Rect(cell.x().plus(behind), cell.y().plus(behind), card.width(), card.height()), radius));
+            marks.add(new Mark.Card(new Rect(cell.x().plus(behind), cell.y().plus(behind), card.width(), card.height()), radius, null, null, Length.ZERO));
         }
-        marks.add(new Mark.Card(card, radius));
+        marks.add(new Mark.Card(card, radius, look.fill(), look.border(), edge));
         Rect inner = card.inset(side.times(0.06));
         boolean pictured = button.picture() != null;
-        Length labelHeight = pictured ? inner.height().times(0.3) : inner.height();
-        String label = printable(button.label());
-        FittedLabel fitted = FittedLabel.fit(label, inner.width(), labelHeight, inner.height().times(pictured ? 0.2 : 0.32), type);
+        LabelPlace place = pictured ? look.label() : LabelPlace.BELOW;
+        Rect labelRoom = !pictured ? inner : place == LabelPlace.BESIDE
+            ? new Rect(inner.x().plus(inner.width().times(look.picture() / 100.0)), inner.y(), inner.width().times(1 - look.picture() / 100.0), inner.height())
+            : new Rect(inner.x(), inner.y(), inner.width(), inner.height().times(1 - look.picture() / 100.0));
+        String label = place == LabelPlace.NONE ? "" : printable(button.label());
+        FittedLabel fitted = FittedLabel.fit(label, labelRoom.width(), labelRoom.height(), largest(inner, pictured), type);
         if (!fitted.whole()) {
             notes.add(Told.of("cut-short-on-paper", "label", Text.cut(button.label(), 30)));
         }
         Length linesHeight = fitted.size().times(FittedLabel.LINE * fitted.lines().size());
-        Length top = pictured ? inner.bottom().minus(linesHeight) : inner.y().plus(inner.height().minus(linesHeight).times(0.5));
+        Length top = !pictured || place == LabelPlace.BESIDE ? inner.y().plus(inner.height().minus(linesHeight).times(0.5))
+            : place == LabelPlace.ABOVE ? inner.y() : inner.bottom().minus(linesHeight);
+        boolean dark = look.fill() != null && look.fill().ink() == Colour.WHITE;
         for (int i = 0; i < fitted.lines().size(); i++) {
             Length baseline = top.plus(fitted.size().times(FittedLabel.LINE * i + 0.95));
-            marks.add(new Mark.Writing(inner.x().plus(inner.width().times(0.5)), baseline, fitted.size(), fitted.lines().get(i), true, false));
+            marks.add(new Mark.Writing(labelRoom.x().plus(labelRoom.width().times(0.5)), baseline, fitted.size(), fitted.lines().get(i), true, false, dark));
         }
         if (pictured) {
-            Length room = inner.height().minus(linesHeight);
-            if (room.micrometres() > 0) {
-                marks.addAll(pictures(button, new Rect(inner.x(), inner.y(), inner.width(), room)));
+            Rect room = place == LabelPlace.BESIDE ? new Rect(inner.x(), inner.y(), inner.width().minus(labelRoom.width()), inner.height())
+                : new Rect(inner.x(), place == LabelPlace.ABOVE ? inner.y().plus(linesHeight) : inner.y(), inner.width(), least(inner.height().minus(linesHeight)));
+            if (room.height().micrometres() > 0) {
+                marks.addAll(pictures(button, room));
             }
         }
         if (button.kind() == null) {
@@ -130,10 +151,37 @@ public final class BoardSheet {
         Length mark = Length.smaller(side.times(0.07), Length.mm(2.5));
         Rect at = new Rect(card.x().plus(side.times(0.04)), card.y().plus(side.times(0.05)), mark, mark);
         if (button.kind() == Kind.QUESTION) {
-            marks.add(new Mark.Writing(at.x(), at.bottom(), mark.times(1.4), "?", false, true));
+            marks.add(new Mark.Writing(at.x(), at.bottom(), mark.times(1.4), "?", false, true, false));
         } else {
             marks.add(new Mark.Shape(KindShape.of(button.kind(), at), button.kind().word()));
         }
+    }
+
+    private static Length least(Length length) {
+        return length.micrometres() < 0 ? Length.ZERO : length;
+    }
+
+    /** The size a label begins with: as large as its cell allows, or as the label allows that needs most room. */
+    private Length largest(Rect inner, boolean pictured) {
+        Length own = inner.height().times(pictured ? 0.2 : 0.32);
+        return around.type() == TypeSize.EQUAL ? Length.smaller(own, equalSize()) : own;
+    }
+
+    private Length equalSize() {
+        if (equal == null) {
+            Length least = Length.mm(100);
+            for (Button button : board.buttons()) {
+                if (!button.hidden() && !button.label().isEmpty()) {
+                    Rect inner = new Rect(Length.ZERO, Length.ZERO, columns.size(button.cell().column(), button.span().columns()),
+                        rows.size(button.cell().row(), button.span().rows())).inset(columns.least().times(0.06));
+                    boolean pictured = button.picture() != null;
+                    least = Length.smaller(least, FittedLabel.fit(button.label(), inner.width(), inner.height().times(pictured ? 0.3 : 1),
+                        inner.height().times(pictured ? 0.2 : 0.32), type).size());
+                }
+            }
+            equal = least;
+        }
+        return equal;
     }
 
     /** One picture in all the room there is; several in the largest square in its middle, each in its place. */
@@ -162,18 +210,18 @@ public final class BoardSheet {
         return Text.tidy(drawn.toString());
     }
 
-    private void cutLines(Length left, Length cellWidth, Length cellHeight, Length gap) {
+    private void cutLines(Length left, Length gap) {
         Length half = gap.times(0.5);
         Length top = EDGE.minus(half);
         Length start = left.minus(half);
-        Length right = start.plus(cellWidth.plus(gap).times(board.columns()));
-        Length bottom = top.plus(cellHeight.plus(gap).times(board.rows()));
+        Length right = start.plus(columns.room()).plus(gap);
+        Length bottom = top.plus(rows.room()).plus(gap);
         for (int c = 0; c <= board.columns(); c++) {
-            Length x = start.plus(cellWidth.plus(gap).times(c));
+            Length x = c == board.columns() ? right : start.plus(columns.start(c));
             marks.add(new Mark.Line(x, top, x, bottom, true));
         }
         for (int r = 0; r <= board.rows(); r++) {
-            Length y = top.plus(cellHeight.plus(gap).times(r));
+            Length y = r == board.rows() ? bottom : top.plus(rows.start(r));
             marks.add(new Mark.Line(start, y, right, y, true));
         }
     }
@@ -187,14 +235,14 @@ public final class BoardSheet {
         marks.add(new Mark.Line(width.minus(EDGE), baseline.minus(tick), width.minus(EDGE), baseline.plus(tick), false));
         String ruler = "50 mm on paper";
         Length rulerText = type.width(ruler, FOOT_TYPE);
-        marks.add(new Mark.Writing(width.minus(EDGE).minus(rulerText), baseline.minus(Length.mm(1.6)), FOOT_TYPE, ruler, false, true));
+        marks.add(new Mark.Writing(width.minus(EDGE).minus(rulerText), baseline.minus(Length.mm(1.6)), FOOT_TYPE, ruler, false, true, false));
         String size = String.format(Locale.ROOT, "%s · cells %.0f x %.0f mm", footer, cellWidth.mm(), cellHeight.mm());
         String text = printableFoot(size);
         Length room = rulerStart.minus(EDGE).minus(Length.mm(4));
         while (type.width(text, FOOT_TYPE).compareTo(room) > 0) {
             text = Text.cut(text, Text.length(text) - 2).trim() + "…";
         }
-        marks.add(new Mark.Writing(EDGE, baseline, FOOT_TYPE, text, false, true));
+        marks.add(new Mark.Writing(EDGE, baseline, FOOT_TYPE, text, false, true, false));
     }
 
     private String printableFoot(String text) {

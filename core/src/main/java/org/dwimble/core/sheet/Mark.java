@@ -3,8 +3,10 @@ package org.dwimble.core.sheet;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
+import org.dwimble.core.look.Colour;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
+import org.jspecify.annotations.Nullable;
 
 /** One thing drawn on a page. Later marks lie over earlier ones. Colours are names that painters know. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
@@ -17,8 +19,8 @@ import org.dwimble.core.measure.Rect;
 })
 public sealed interface Mark {
 
-    /** A white card with a thin outline and rounded corners. */
-    record Card(Rect rect, Length radius) implements Mark {
+    /** A card with rounded corners; null for white, and for the usual thin outline. @param edge zero for that too */
+    record Card(Rect rect, Length radius, @Nullable Colour fill, @Nullable Colour border, Length edge) implements Mark {
     }
 
     /** A straight line. Cut lines are dashed. */
@@ -30,7 +32,7 @@ public sealed interface Mark {
     }
 
     /** One line of text. {@code y} is the baseline; {@code x} its middle if centred, else its start. */
-    record Writing(Length x, Length y, Length size, String text, boolean centred, boolean faint) implements Mark {
+    record Writing(Length x, Length y, Length size, String text, boolean centred, boolean faint, boolean onDark) implements Mark {
     }
 
     /** A filled polygon: the mark of a kind. */

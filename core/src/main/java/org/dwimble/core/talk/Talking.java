@@ -19,11 +19,16 @@ import org.jspecify.annotations.Nullable;
  * Where the student is and what has been said so far.
  *
  * @param trail boards that led here, the last one last
+ * @param once  where in the trail the next word comes back to; -1 if nowhere
  */
-public record Talking(String board, List<String> trail, List<Token> message) {
+public record Talking(String board, List<String> trail, List<Token> message, int once) {
     public Talking {
         trail = List.copyOf(trail);
         message = List.copyOf(message);
+    }
+
+    public Talking(String board, List<String> trail, List<Token> message) {
+        this(board, trail, message, -1);
     }
 
     public static Talking at(String board) {
@@ -54,18 +59,19 @@ public record Talking(String board, List<String> trail, List<Token> message) {
             now.add(new Token(words, button.layers(), false));
             speak = words;
         }
-        Talking said = new Talking(board, trail, now);
+        Talking said = new Talking(board, trail, now, once);
         if (button.leads() instanceof Leads.Opens opens && !exists.test(opens.board())) {
             return new Tapped(said, speak, true);
         }
-        return new Tapped(said.gone(button.leads(), home), speak, false);
+        boolean comesBack = once >= 0 && speak != null && button.doings().isEmpty() && button.leads() instanceof Leads.Stays;
+        return new Tapped(comesBack ? new Talking(trail.get(once), trail.subList(0, once), now) : said.gone(button.leads(), home), speak, false);
     }
 
     /** Takes off the last letter of a word being spelt, else the last word. Letters are Unicode code points. */
     public Talking lastOff() {
         List<Token> now = new ArrayList<>(message);
         takeLastOff(now);
-        return new Talking(board, trail, now);
+        return new Talking(board, trail, now, once);
     }
 
     private static @Nullable String done(Doing doing, List<Token> now) {
@@ -117,13 +123,15 @@ public record Talking(String board, List<String> trail, List<Token> message) {
             return new Talking(home, List.of(), message);
         }
         if (leads instanceof Leads.Back) {
-            return new Talking(trail.get(trail.size() - 1), trail.subList(0, trail.size() - 1), message);
+            int left = trail.size() - 1;
+            return new Talking(trail.get(left), trail.subList(0, left), message, once < left ? once : -1);
         }
         if (!(leads instanceof Leads.Opens opens) || opens.board().equals(board)) {
             return this;
         }
         List<String> way = new ArrayList<>(trail);
         way.add(board);
-        return new Talking(opens.board(), opens.board().equals(home) ? List.of() : way, message);
+        return opens.board().equals(home) ? new Talking(home, List.of(), message)
+            : new Talking(opens.board(), way, message, opens.once() && once < 0 ? trail.size() : once);
     }
 }

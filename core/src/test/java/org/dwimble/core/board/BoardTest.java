@@ -124,7 +124,7 @@ class BoardTest {
         }
         Board crowded = Board.empty("c", "c", new Shape(40, 40)).withButtons(crowd);
         List<Board> crowds = java.util.stream.IntStream.rangeClosed(1, 63)
-            .mapToObj(i -> new Board("c" + i, "c", crowded.shape(), crowded.buttons(), Board.Facts.NONE, Extras.NONE)).toList();
+            .mapToObj(i -> new Board("c" + i, "c", crowded.shape(), crowded.look(), crowded.buttons(), Board.Facts.NONE, Extras.NONE)).toList();
         assertThatThrownBy(() -> Vocabulary.of("v", "c1", "en", crowds)).hasMessage("too-many-buttons {has=100800, most=100000}");
     }
 

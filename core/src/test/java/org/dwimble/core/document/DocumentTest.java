@@ -29,6 +29,7 @@ import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Whole;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.Spell;
+import org.dwimble.core.look.Look;
 import org.dwimble.core.told.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -57,7 +58,7 @@ class DocumentTest {
                 Extras.NONE);
         Button kite = Button.word("k1", new Cell(0, 2), "kite", null, Kind.THING)
             .withFace(new Face("", List.of(Layer.whole("base/kite"), new Layer(PHOTO, 500, 600, 400)), Kind.THING));
-        return new Board("b1", "Harbour 🦀", new Shape(2, 3),
+        return new Board("b1", "Harbour 🦀", new Shape(2, 3), Look.PLAIN,
             List.of(ferry, letter, kite, Button.leading("h", new Cell(1, 1), "home", "base/house", Leads.HOME),
             Button.leading("z", new Cell(1, 2), "back", null, Leads.BACK)),
             new Board.Facts(Map.of(PHOTO, json("{\"width\":40}")), Map.of(SOUND, json("{\"duration\":1.5}"))),

@@ -14,9 +14,11 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import org.dwimble.core.board.Axis;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
@@ -29,10 +31,17 @@ import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.look.Aspect;
+import org.dwimble.core.look.Colour;
+import org.dwimble.core.look.ColouredPaper;
+import org.dwimble.core.look.LabelPlace;
+import org.dwimble.core.look.Look;
+import org.dwimble.core.look.TypeSize;
 import org.dwimble.core.mend.LetItSpeak;
 import org.dwimble.core.mend.MakeMissingBoard;
 import org.dwimble.core.mend.OpenFromHome;
 import org.dwimble.core.mend.PutWayHome;
+import org.dwimble.core.pattern.Pattern;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.Test;
@@ -54,7 +63,8 @@ class IntentionTest {
             board("attic", "box . . .", ". . . ."));
         Board harbour = drawn.boards().get("harbour");
         Button crab = harbour.button("harbour/crab").orElseThrow();
-        return drawn.with(harbour.with(Facet.PICTURE.with(crab, Layer.only("base/crab"))));
+        Button seal = harbour.button("harbour/seal").orElseThrow();
+        return drawn.with(harbour.with(List.of(Facet.PICTURE.with(crab, Layer.only("base/crab")), Facet.LOOK.with(seal, Look.paper(ColouredPaper.ROSE)))));
     }
 
     static Stream<Intention> intentions() {
@@ -87,6 +97,30 @@ class IntentionTest {
             new ReplaceLabels("CRAB", "Big Red"),
             new DressWord("gull", Layer.only("base/gull"), Kind.WHO, new Says.Words("look, a gull")),
             new AddPeople(List.of(new AddPeople.Person("Lot", "crab", null), new AddPeople.Person("Bo", "vicar", "base/girl"))),
+            new GiveLook("harbour", List.of("harbour/crab", "harbour/boat"), Look.paper(ColouredPaper.SKY), List.of()),
+            new GiveLook("harbour", List.of(), new Look(null, null, null, null, null, null, TypeSize.EQUAL, 12, Colour.of("#e0e0e0"), null), List.of()),
+            new GiveLook(null, List.of(), new Look(null, null, 3, LabelPlace.ABOVE, 60, 20, null, null, null, true), List.of(Aspect.GAP)),
+            new CopyOnto("harbour", "harbour/seal", CopyOnto.What.LOOK, CopyOnto.Onto.BOARD, List.of()),
+            new CopyOnto("harbour", "harbour/back", CopyOnto.What.DOES, CopyOnto.Onto.CHOSEN, List.of("harbour/boat")),
+            new GivePapers(Map.of(Kind.DO, ColouredPaper.MINT.colour())),
+            new ReplaceColour(Aspect.FILL, ColouredPaper.ROSE.colour(), ColouredPaper.OAT.colour()),
+            new ReplaceSpoken("Seal", "the grey seal"),
+            new StretchButton("harbour", "harbour/gull", new Span(1, 2)),
+            new SplitCell("harbour", new Cell(0, 1), Axis.COLUMNS),
+            new SplitCell("eat", new Cell(0, 3), Axis.ROWS),
+            new InsertLine("harbour", Axis.ROWS, 1),
+            new InsertLine("eat", Axis.COLUMNS, 4),
+            new RemoveLine("attic", Axis.ROWS, 1),
+            new MoveLine("harbour", Axis.COLUMNS, 0, 2),
+            new SizeLine("harbour", Axis.COLUMNS, 0, 150),
+            new LayRows("Feelings", "eat", "eat/apple", null, Pattern.ALL.get(3), List.of(KITE, RAIN, KITE, RAIN, KITE)),
+            new BringButtons(List.of(Button.word("far", new Cell(2, 2), "far", null, Kind.WHERE)), "Elsewhere", "eat", null),
+            new BringBoard(board("far", "wide open>gone"), "Far", "harbour", "harbour/boat"),
+            new ChainBoards(List.of("home", "eat", "attic"), "next", "first again"),
+            new PersonLeft("harbour", "harbour/gull", 2025),
+            new MakeHome("harbour"),
+            new PutOpener("eat", new Cell(0, 3), "attic", "base/kite", new Leads.Opens("attic")),
+            new PutOpener("eat", null, "more words", null, new Leads.Elsewhere(7)),
             new AddBoard(board("cave", "dark .")),
             new RenameBoard("harbour", "Quay"),
             new DeleteBoard("eat"),
@@ -150,7 +184,7 @@ class IntentionTest {
             boolean whole = delta instanceof Delta.BoardCame || delta instanceof Delta.BoardWent;
             boolean part = key.equals(leaf) || key.equals(leaf.within());
             if (part && !(whole && leaf instanceof Key.OfCell && equalAt(leaf, change)) && !(key instanceof Key.OfButton && equalAt(leaf, change))
-                && !(whole && leaf instanceof Key.OfBoardCargo && equalAt(leaf, change))) {
+                && !(whole && (leaf instanceof Key.OfBoardCargo || leaf instanceof Key.OfBoardLook) && equalAt(leaf, change))) {
                 leaves.add(leaf.toString());
             }
         }
@@ -168,6 +202,7 @@ class IntentionTest {
             for (Board board : v.boards().values()) {
                 keys.add(new Key.OfBoardName(board.id()));
                 keys.add(new Key.OfShape(board.id()));
+                keys.add(new Key.OfBoardLook(board.id()));
                 keys.add(new Key.OfBoardCargo(board.id()));
                 for (int i = 0; i < board.shape().cells(); i++) {
                     keys.add(new Key.OfCell(board.id(), new Cell(i / board.columns(), i % board.columns())));
@@ -193,6 +228,9 @@ class IntentionTest {
         }
         if (key instanceof Key.OfShape of) {
             return v.board(of.board()).map(Board::shape).orElse(null);
+        }
+        if (key instanceof Key.OfBoardLook of) {
+            return v.board(of.board()).map(Board::look).orElse(Look.PLAIN);
         }
         if (key instanceof Key.OfBoardName of) {
             return v.board(of.board()).map(Board::name).orElse(null);
@@ -236,7 +274,8 @@ class IntentionTest {
             Change change = intention.on(elsewhere, ids());
             assertThat(change.after()).as("what needs nothing of what is gone").isNotEqualTo(elsewhere);
         } catch (Unacceptable refused) {
-            assertThat(refused.told().key()).isIn("board-gone", "button-gone", "changed-meanwhile", "no-such-word", "no-room-for-person");
+            assertThat(refused.told().key()).isIn("board-gone", "button-gone", "changed-meanwhile", "no-such-word", "no-room-for-person",
+                "no-such-colour", "no-such-spoken");
         }
         assertThat(drawn(elsewhere.homeBoard())).containsExactly("x");
     }

@@ -39,6 +39,7 @@ import org.dwimble.core.board.Whole;
 import org.dwimble.core.document.Json;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.Spell;
+import org.dwimble.core.look.Look;
 import org.dwimble.core.told.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -113,7 +114,7 @@ class ObfTest {
             new Acts(Says.NOTHING, null, List.of(new Spell("a"), Doing.SPACE), Leads.STAYS), Shown.NO, Extras.NONE);
         Button kite = Button.word("k1", new Cell(0, 2), "kite", null, Kind.THING)
             .withFace(new Face("kite", List.of(Layer.whole("base/kite"), new Layer(PHOTO_ID, 500, 600, 400)), Kind.THING));
-        Board home = new Board("b1", "Harbour", new Shape(2, 3), List.of(ferry, letter, kite),
+        Board home = new Board("b1", "Harbour", new Shape(2, 3), Look.PLAIN, List.of(ferry, letter, kite),
             new Board.Facts(Map.of(PHOTO_ID, Json.mapper().readTree("{\"width\":40,\"license\":{\"type\":\"CC BY\"},\"ext_photo\":true}")), Map.of()),
             Extras.ofPackage(Map.of("ext_board", ext, "description_html", ext.get("text"))));
         Button lost = Button.leading("x", new Cell(0, 2), "lost", null, new Leads.Opens("gone"));

@@ -16,8 +16,8 @@ class ReachTest {
     private final Vocabulary boards = vocabulary(board("home", "I . sea>sea", ". go ."), board("sea", "crab . I", ". . ."), board("attic", "box . .", ". . ."));
     private final Reach reach = new Reach(boards, Routes.of(boards), TABLET);
     private final TalkLayout layout = new TalkLayout(TABLET, 2, 3);
-    private final double across = layout.cellWidth().mm() + layout.gap().mm();
-    private final double halfDown = (layout.cellHeight().mm() + layout.gap().mm()) / 2;
+    private final double across = layout.cellWidth().mm() + layout.gapLength().mm();
+    private final double halfDown = (layout.cellHeight().mm() + layout.gapLength().mm()) / 2;
 
     @Test
     void aWordOnHomeCostsOneTapAndTheWayFromTheMiddle() {

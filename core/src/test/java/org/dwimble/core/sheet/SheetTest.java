@@ -3,6 +3,7 @@ package org.dwimble.core.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.dwimble.core.Boards.board;
+import static org.dwimble.core.Boards.vocabulary;
 
 import java.util.List;
 import org.dwimble.core.board.Board;
@@ -55,7 +56,7 @@ class SheetTest {
         TalkLayout layout = new TalkLayout(TABLET, 5, 8);
         double width = TABLET.width().mm();
         assertThat(layout.gridWidth().mm() + 2 * TalkLayout.MARGIN * width).isCloseTo(width, within(0.01));
-        double height = layout.gridHeight().mm() + 2 * TalkLayout.MARGIN * width + TalkLayout.GAP * width + TalkLayout.MESSAGE * TABLET.height().mm();
+        double height = layout.gridHeight().mm() + 2 * TalkLayout.MARGIN * width + layout.gapLength().mm() + TalkLayout.MESSAGE * TABLET.height().mm();
         assertThat(height).isCloseTo(TABLET.height().mm(), within(0.01));
     }
 
@@ -67,7 +68,7 @@ class SheetTest {
     }
 
     private static Page lay(Board board, Paper paper, boolean lying, BoardSheet.Size size, boolean cut) {
-        return BoardSheet.lay(board, new BoardSheet.Setup(paper, lying, size, cut, TABLET), "Ilse’s words · Harbour", PLAIN);
+        return BoardSheet.lay(board, vocabulary(board).whole(), new BoardSheet.Setup(paper, lying, size, cut, TABLET), "Ilse’s words · Harbour", PLAIN);
     }
 
     private static List<Rect> cards(Page page) {
@@ -83,7 +84,7 @@ class SheetTest {
             assertThat(card.width()).isEqualTo(screen.cellWidth());
             assertThat(card.height()).isEqualTo(screen.cellHeight());
         });
-        assertThat(cards(page).get(1).x().minus(cards(page).get(0).x())).isEqualTo(screen.cellWidth().plus(screen.gap()));
+        assertThat(cards(page).get(1).x().minus(cards(page).get(0).x())).isEqualTo(screen.cellWidth().plus(screen.gapLength()));
         assertThat(page.notes()).isEmpty();
     }
 
@@ -104,7 +105,7 @@ class SheetTest {
     @Test
     void aScreenLargerThanThePaperIsPrintedSmallerAndSaysSo() {
         Board b = board("b", "I go");
-        Page page = BoardSheet.lay(b, new BoardSheet.Setup(Paper.A4, false, BoardSheet.Size.SCREEN, false, Screen.ofDiagonal(24, 16, 9)), "", PLAIN);
+        Page page = BoardSheet.lay(b, vocabulary(b).whole(), new BoardSheet.Setup(Paper.A4, false, BoardSheet.Size.SCREEN, false, Screen.ofDiagonal(24, 16, 9)), "", PLAIN);
         assertThat(page.notes()).containsExactly(Told.of("smaller-than-true", "percent", 37));
     }
 

@@ -10,25 +10,29 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.doing.Doing;
+import org.dwimble.core.look.Look;
 import org.jspecify.annotations.Nullable;
 
-/** A board as a client sees it. What is only carried along stays here. */
-public record BoardView(String id, String name, int rows, int columns, List<ButtonView> buttons) {
+/** A board as a client sees it. Lines are empty if all are equal. What is only carried along stays here. */
+public record BoardView(String id, String name, int rows, int columns, List<Integer> heights, List<Integer> widths, Look look, List<ButtonView> buttons) {
 
     /**
      * @param picture the lowest of its layers, by which it is known
      * @param layers  its pictures, the first lowest
      * @param kind    null if it is no word
+     * @param left    the year somebody left
+     * @param look    what is its own about its look
      */
     public record ButtonView(String id, Cell cell, Span span, String label, Says says, @Nullable String picture, List<Layer> layers, @Nullable String sound,
-                             @Nullable Kind kind, Leads leads, List<Doing> doings, boolean hidden) {
+                             @Nullable Kind kind, Leads leads, List<Doing> doings, boolean hidden, @Nullable Integer left, Look look) {
         static ButtonView of(Button b) {
             return new ButtonView(b.id(), b.cell(), b.span(), b.label(), b.says(), b.picture(), b.layers(), b.sound(), b.kind(), b.leads(),
-                b.doings(), b.hidden());
+                b.doings(), b.hidden(), b.shown().left(), b.look());
         }
     }
 
     public static BoardView of(Board board) {
-        return new BoardView(board.id(), board.name(), board.rows(), board.columns(), board.buttons().stream().map(ButtonView::of).toList());
+        return new BoardView(board.id(), board.name(), board.rows(), board.columns(), board.shape().heights(), board.shape().widths(), board.look(),
+            board.buttons().stream().map(ButtonView::of).toList());
     }
 }

@@ -36,6 +36,12 @@ class EditApi {
         return editing.edit(account, vocabulary, request.base(), request.edit());
     }
 
+    /** What an edit would do, without doing it. */
+    @PostMapping("/previews")
+    Editing.Preview preview(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody EditRequest request) {
+        return editing.preview(account, vocabulary, request.edit());
+    }
+
     @PostMapping("/undo")
     Editing.Changed undo(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody UndoRequest request) {
         return editing.undo(account, vocabulary, request.before());

@@ -5,12 +5,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.Key;
+import org.dwimble.core.edit.Moves;
 import org.dwimble.core.edit.ReadyWord;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
@@ -87,6 +90,37 @@ class Editing {
             choices.used(session, student, change.freshMedia(), clock.instant());
         };
         return answered(account, vocabulary, role, () -> store.edit(vocabulary, base, intention, beside, account.id(), clock.instant()));
+    }
+
+    /**
+     * What an edit would do to what stands where.
+     *
+     * @param refusal why it would be refused; null if it would not
+     * @param moving  the buttons that would stand in another cell or on another board, board by board in reading order
+     * @param boards  those that would be other than now, as they would be
+     */
+    record Preview(@Nullable String refusal, List<Moving> moving, List<BoardView> boards) {
+    }
+
+    record Moving(String board, String button, String label, Cell from, Cell to) {
+    }
+
+    /** What it would do now, as far as one can know; nothing is kept. */
+    Preview preview(Account account, long vocabulary, @Nullable Intention intention) {
+        access.toChangeVocabulary(vocabulary, account);
+        if (intention == null) {
+            throw new Unacceptable("nothing-to-change");
+        }
+        Vocabulary now = kept(vocabulary).vocabulary();
+        AtomicInteger ids = new AtomicInteger();
+        try {
+            Change change = intention.on(now, () -> "new-" + ids.incrementAndGet());
+            List<Moving> moving = Moves.of(change).stream().map(m -> new Moving(m.from().board(), m.button(),
+                now.boards().get(m.from().board()).button(m.button()).orElseThrow().label(), m.from().standing().cell(), m.to().standing().cell())).toList();
+            return new Preview(null, moving, change.changed().stream().map(BoardView::of).toList());
+        } catch (Unacceptable refused) {
+            return new Preview(wording.of(refused.told()), List.of(), List.of());
+        }
     }
 
     Changed undo(Account account, long vocabulary, @Nullable Integer before) {

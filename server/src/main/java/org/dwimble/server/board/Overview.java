@@ -1,7 +1,6 @@
 package org.dwimble.server.board;
 
 import java.util.List;
-import org.dwimble.core.board.Counts;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.mend.Finding;
 import org.dwimble.core.mend.Mending;
@@ -9,9 +8,9 @@ import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
 
 /** What is worked out of one version of a vocabulary, once. */
-record Overview(Vocabulary vocabulary, Routes routes, WayHome wayHome, Counts counts) {
+record Overview(Vocabulary vocabulary, Routes routes, WayHome wayHome) {
     static Overview of(Vocabulary vocabulary) {
-        return new Overview(vocabulary, Routes.of(vocabulary), WayHome.of(vocabulary), Counts.of(vocabulary));
+        return new Overview(vocabulary, Routes.of(vocabulary), WayHome.of(vocabulary));
     }
 
     /** Not kept: there can be very many. */

@@ -139,6 +139,35 @@ class VocabularyApi {
     record BesideView(@Nullable BoardView then, @Nullable BoardView now, List<String> differing, List<String> boards) {
     }
 
+    /** How far one side has moved since the copy was made. */
+    record Moved(int boards, int buttons) {
+        static Moved between(Vocabulary then, Vocabulary now) {
+            Map<String, Set<String>> differs = Differences.between(then, now);
+            return new Moved(differs.size(), (int) differs.values().stream().flatMap(Set::stream).distinct().count());
+        }
+    }
+
+    /**
+     * What a copy is of.
+     *
+     * @param vocabulary what it is of, if it may be looked at and is there; else none
+     * @param there      how far that has moved since; none if it may not be looked at
+     */
+    record OriginView(String name, int version, @Nullable String note, @Nullable Long vocabulary, Moved here, @Nullable Moved there) {
+    }
+
+    /** None if it is no copy. */
+    @GetMapping("/origin")
+    List<OriginView> origin(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
+        access.toVocabulary(vocabulary, account);
+        return store.origin(vocabulary).map(origin -> {
+            Moved here = Moved.between(store.version(vocabulary, 1).orElseThrow(), kept(vocabulary).vocabulary());
+            boolean open = access.mayLookAt(origin.vocabulary(), account);
+            Moved there = open ? Moved.between(store.version(origin.vocabulary(), origin.version()).orElseThrow(), kept(origin.vocabulary()).vocabulary()) : null;
+            return new OriginView(origin.name(), origin.version(), origin.note(), open ? origin.vocabulary() : null, here, there);
+        }).stream().toList();
+    }
+
     record VersionName(@Nullable String name) {
     }
 

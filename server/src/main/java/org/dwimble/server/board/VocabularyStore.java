@@ -57,6 +57,7 @@ public class VocabularyStore {
         private final int bytes;
         private volatile @Nullable Lines lines;
         private volatile @Nullable Overview overview;
+        private volatile @Nullable Counts counts;
 
         Kept(long id, int version, @Nullable String student, @Nullable String starter, @Nullable String about, Vocabulary vocabulary, Map<String, Long>
                 revisions, int bytes) {
@@ -98,7 +99,16 @@ public class VocabularyStore {
             return revisions.get(board);
         }
 
-        /** Worked out the first time it is asked for; then it stays with the version. */
+        /** Worked out the first time it is asked for, as is the overview; then it stays with the version. */
+        Counts counts() {
+            Counts known = counts;
+            if (known == null) {
+                known = Counts.of(vocabulary);
+                counts = known;
+            }
+            return known;
+        }
+
         Overview overview() {
             Overview known = overview;
             if (known == null) {
@@ -301,6 +311,11 @@ public class VocabularyStore {
      * @param name of the copy
      */
     public long copy(long from, String student, String name, long account, Instant at) {
+        return copy(from, student, name, "", account, at);
+    }
+
+    /** As above. @param note why, in somebody's words; may be empty */
+    public long copy(long from, String student, String name, String note, long account, Instant at) {
         return database.write(session -> {
             Kept original = inForce(session, from);
             Vocabulary copy = original.vocabulary.withName(name);
@@ -309,9 +324,35 @@ public class VocabularyStore {
                 id, from);
             session.update("UPDATE head SET revision_id = ? WHERE vocabulary_id = ? AND document = ''",
                 revisions.keep(session, Revisions.Written.of(copy.whole()), original.revisions.get(Revisions.WHOLE)), id);
-            insertVersion(session, id, 1, at, account, Told.of("copied", "name", original.vocabulary.name()), Act.CHANGE, null, original.overview().counts());
+            copiedFrom(session, id, original, note);
+            insertVersion(session, id, 1, at, account, Told.of("copied", "name", original.vocabulary.name()), Act.CHANGE, null, original.counts());
             return id;
         });
+    }
+
+    /** Keeps a copy that is not quite what it is of. @param made what it holds, under the name it is to have */
+    public long copy(Kept from, Vocabulary made, String student, String note, long account, Instant at) {
+        return database.write(session -> {
+            long id = create(session, made, student, account, at, Told.of("copied", "name", from.vocabulary.name()));
+            copiedFrom(session, id, from, note);
+            return id;
+        });
+    }
+
+    private static void copiedFrom(Session session, long id, Kept from, String note) throws SQLException {
+        session.update("UPDATE vocabulary SET copied_from = ?, copied_version = ?, note = ? WHERE id = ?", from.id, from.version,
+            note.isEmpty() ? null : note, id);
+    }
+
+    /** What a vocabulary is a copy of. @param version it had then */
+    public record Origin(long vocabulary, int version, String name, @Nullable String note) {
+    }
+
+    /** Empty if it is no copy. */
+    public Optional<Origin> origin(long id) {
+        return database.read(session -> session.first("""
+            SELECT v.copied_from, v.copied_version, o.name, v.note FROM vocabulary v JOIN vocabulary o ON o.id = v.copied_from WHERE v.id = ?""",
+            row -> new Origin(row.getLong(1), row.getInt(2), row.getString(3), row.getString(4)), id));
     }
 
     /**
@@ -417,7 +458,7 @@ public class VocabularyStore {
         Vocabulary next = made.change.after();
         List<DocumentChange> changes = keepDocuments(session, now, made.change);
         int number = now.version + 1;
-        Counts counts = Counts.of(next);
+        Counts counts = Counts.after(now.counts(), now.vocabulary, next);
         insertVersion(session, now.id, number, at, account, made.change.told(), made.act, made.reverses, counts);
         session.batch("INSERT INTO version_change (vocabulary_id, version, document, before, after) VALUES (?, ?, ?, ?, ?)",
             changes.stream().map(c -> new Object[] {now.id, number, c.document, c.before, c.after}).toList());
@@ -425,6 +466,7 @@ public class VocabularyStore {
         Map<String, Long> documents = new HashMap<>(now.revisions);
         changes.forEach(c -> put(documents, c.document, c.after));
         Kept kept = new Kept(now.id, number, now.student, now.starter, now.about, next, documents, now.bytes);
+        kept.counts = counts;
         session.note(new InForce(now.id), kept);
         remember(session, kept);
         Live.Revised told = new Live.Revised(number, account == null ? null : nameOf(session, account), changes.stream()

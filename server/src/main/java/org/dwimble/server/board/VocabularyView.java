@@ -9,6 +9,9 @@ import java.util.Set;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Counts;
+import org.dwimble.core.board.Kind;
+import org.dwimble.core.look.Colour;
+import org.dwimble.core.look.Look;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.screen.Screen;
@@ -23,10 +26,13 @@ import org.jspecify.annotations.Nullable;
  *
  * @param version the version in force, which edits are made against
  * @param art     the part of a picture's address that makes it look as this student wants it
+ * @param look    how all boards look; what they say themselves goes before it
+ * @param papers  the paper of each kind
  * @param layout  how the student's screen is divided when talking
  */
 record VocabularyView(long id, String name, @Nullable Student student, @Nullable String starter, Role role, int version,
-                      String home, String locale, List<BoardLine> boards, Counts counts, Layout layout, String art) {
+                      String home, String locale, Look look, Map<Kind, Colour> papers, List<BoardLine> boards, Counts counts, Layout layout,
+                      String art) {
 
     /**
      * @param revision names what the board now holds: the same number is the same content, for ever
@@ -40,8 +46,8 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
                      boolean toMend, double cellWidthMm, double cellHeightMm, boolean small) {
     }
 
-    /** Shares of the screen: margin and gap of its width, message of its height. */
-    record Layout(double screenWidthMm, double screenHeightMm, double margin, double gap, double message) {
+    /** Shares of the screen: margin of its width, message of its height. */
+    record Layout(double screenWidthMm, double screenHeightMm, double margin, double message) {
     }
 
     static VocabularyView of(VocabularyStore.Kept kept, @Nullable Student student, Role role) {
@@ -57,8 +63,8 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
     private static VocabularyView of(VocabularyStore.Kept kept, @Nullable Student student, Role role, Collection<BoardLine> lines) {
         Screen screen = screen(student);
         return new VocabularyView(kept.id(), kept.vocabulary().name(), student, kept.starter(), role, kept.version(), kept.vocabulary().home(),
-            kept.vocabulary().locale(), List.copyOf(lines), kept.overview().counts(),
-            new Layout(screen.width().mm(), screen.height().mm(), TalkLayout.MARGIN, TalkLayout.GAP, TalkLayout.MESSAGE),
+            kept.vocabulary().locale(), kept.vocabulary().whole().look(), kept.vocabulary().whole().papers(), List.copyOf(lines), kept.counts(),
+            new Layout(screen.width().mm(), screen.height().mm(), TalkLayout.MARGIN, TalkLayout.MESSAGE),
             (student == null ? Appearance.USUAL : student.appearance()).slug());
     }
 
@@ -71,7 +77,7 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
         Set<String> toMend = toMend(overview.routes());
         Map<String, BoardLine> lines = new LinkedHashMap<>();
         for (Board board : overview.routes().boardsInOrder()) {
-            TalkLayout layout = new TalkLayout(screen, board.rows(), board.columns());
+            TalkLayout layout = TalkLayout.of(screen, board.shape(), board.look().over(kept.vocabulary().whole().look()));
             lines.put(board.id(), new BoardLine(board.id(), board.name(), kept.revisionOf(board.id()), board.rows(), board.columns(), board.buttons().size(),
                 board.emptyCells().size(),
                 overview.wayHome().keptFree(board), overview.routes().to(board.id()).orElse(null), overview.routes().openersOf(board.id()).size(),

@@ -1,18 +1,29 @@
 package org.dwimble.server.board;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Shape;
+import org.dwimble.core.edit.BringBoard;
+import org.dwimble.core.edit.BringButtons;
+import org.dwimble.core.edit.Intention;
+import org.dwimble.core.edit.LayRows;
 import org.dwimble.core.edit.NewBoard;
+import org.dwimble.core.edit.On;
 import org.dwimble.core.edit.PutWords;
 import org.dwimble.core.edit.ReadyWord;
 import org.dwimble.core.wordline.Advice;
 import org.dwimble.core.wordline.Choice;
 import org.dwimble.core.wordline.Guesses;
 import org.dwimble.core.wordline.WordLine;
+import org.dwimble.core.pattern.Pattern;
 import org.dwimble.core.picture.Picture;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
@@ -56,9 +67,22 @@ class WordLineApi {
     record ChosenWord(String word, String picture) {
     }
 
-    /** @param shape its grid; none for that of its siblings; @param chosen words the new board begins with */
+    /**
+     * @param shape   its grid; none for that of its siblings
+     * @param chosen  words the new board begins with
+     * @param pattern name of a pattern to begin with
+     * @param copyOf  a board of this vocabulary, or of {@code copyFrom}, to be a copy of
+     */
     record NewBoardRequest(int base, String name, @Nullable String openedFrom, @Nullable String openedBy, @Nullable Shape shape,
-        @Nullable List<ChosenWord> chosen) {
+        @Nullable List<ChosenWord> chosen, @Nullable String pattern, @Nullable String copyOf, @Nullable Long copyFrom) {
+    }
+
+    /** Copies of buttons of another vocabulary. @param at the cell for the first; none for the first empty one */
+    record BringRequest(int base, long from, String board, List<String> buttons, String to, @Nullable Cell at) {
+    }
+
+    /** @param words how many */
+    record PatternView(String name, String about, int words) {
     }
 
     private final Editing editing;
@@ -109,12 +133,47 @@ class WordLineApi {
         return editing.edit(account, vocabulary, request.base(), new PutWords(request.board(), request.from(), put), choices);
     }
 
+    @GetMapping("/patterns")
+    List<PatternView> patterns(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
+        access.toVocabulary(vocabulary, account);
+        return Pattern.ALL.stream().map(p -> new PatternView(p.name(), p.about(), p.words())).toList();
+    }
+
     /** A new board with its way home and back where its siblings have them, opened by a button if one is named. */
     @PostMapping("/boards")
     Editing.Changed addBoard(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody NewBoardRequest request) {
+        return editing.edit(account, vocabulary, request.base(), newBoard(account, vocabulary, request));
+    }
+
+    private Intention newBoard(Account account, long vocabulary, NewBoardRequest request) {
+        if (request.copyOf() != null) {
+            Board model = board(account, request.copyFrom() == null ? vocabulary : request.copyFrom(), request.copyOf());
+            return new BringBoard(model, request.name(), request.openedFrom(), request.openedBy());
+        }
+        if (request.pattern() != null) {
+            Pattern pattern = Pattern.ALL.stream().filter(p -> p.name().equals(request.pattern())).findFirst()
+                .orElseThrow(() -> new Unacceptable("no-such-pattern"));
+            List<Pattern.Word> words = pattern.rows().stream().flatMap(List::stream).toList();
+            List<ReadyWord> found = editing.ready(account, vocabulary, words.stream().map(w -> new WordLine.Entry(w.search(), w.label())).toList());
+            List<ReadyWord> ready = IntStream.range(0, words.size())
+                .mapToObj(i -> new ReadyWord(words.get(i).label(), found.get(i).picture(), words.get(i).kind())).toList();
+            return new LayRows(request.name(), request.openedFrom(), request.openedBy(), request.shape(), pattern, ready);
+        }
         List<ReadyWord> ready = request.chosen() == null || request.chosen().isEmpty() ? List.of()
             : editing.ready(account, vocabulary, entriesOf(request.chosen()));
-        return editing.edit(account, vocabulary, request.base(), new NewBoard(request.name(), request.openedFrom(), request.openedBy(),
-            request.shape(), ready));
+        return new NewBoard(request.name(), request.openedFrom(), request.openedBy(), request.shape(), ready);
+    }
+
+    /** Copies of buttons of another vocabulary this account may see; pictures it may not use here are refused. */
+    @PostMapping("/bringing")
+    Editing.Changed bring(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody BringRequest request) {
+        Board from = board(account, request.from(), request.board());
+        List<Button> buttons = request.buttons().stream().distinct().map(id -> On.button(from, id)).sorted(Comparator.comparing(Button::cell)).toList();
+        return editing.edit(account, vocabulary, request.base(), new BringButtons(buttons, from.name(), request.to(), request.at()));
+    }
+
+    private Board board(Account account, long vocabulary, String board) {
+        access.toVocabulary(vocabulary, account);
+        return store.find(vocabulary).flatMap(v -> v.vocabulary().board(board)).orElseThrow(() -> Problem.notFound("board"));
     }
 }

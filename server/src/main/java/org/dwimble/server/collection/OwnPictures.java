@@ -3,6 +3,7 @@ package org.dwimble.server.collection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -112,6 +113,11 @@ public class OwnPictures {
             }
             return own.contains(picture);
         };
+    }
+
+    /** Somebody's row of a picture, whoever may use it; of several, one that shows somebody first. */
+    public Optional<Kept> of(String picture) {
+        return all().stream().filter(k -> k.picture().equals(picture)).min(Comparator.comparing(k -> !k.about().person()));
     }
 
     /** One this account may use; nobody else's is found. */

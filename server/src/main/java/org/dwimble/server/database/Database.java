@@ -2,7 +2,6 @@ package org.dwimble.server.database;
 
 import java.sql.Connection;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -44,12 +43,12 @@ public class Database {
 
     /** Several queries on one unchanging state. */
     public <T, X extends Exception> T read(Work<T, X> work) throws X {
-        try (Connection connection = source.getConnection()) {
-            execute(connection, "BEGIN DEFERRED");
+        try (Connection connection = source.getConnection(); Statements statements = new Statements(connection)) {
+            statements.of("BEGIN DEFERRED").execute();
             try {
-                return work.with(Session.reading(connection));
+                return work.with(Session.reading(statements));
             } finally {
-                execute(connection, "ROLLBACK");
+                statements.of("ROLLBACK").execute();
             }
         } catch (SQLException e) {
             throw DatabaseTrouble.of(e);
@@ -168,10 +167,10 @@ public class Database {
         try (Connection connection = source.getConnection()) {
             connection.setAutoCommit(false);
             boolean committed = false;
-            try {
+            try (Statements statements = new Statements(connection)) {
                 for (Waiting<?> one : group) {
-                    execute(connection, "SAVEPOINT one");
-                    one.run(Session.writing(connection, noted));
+                    statements.of("SAVEPOINT one").execute();
+                    one.run(Session.writing(statements, noted));
                     if (one.lostTheTransaction()) {
                         return false;
                     }
@@ -179,9 +178,9 @@ public class Database {
                         noted.putAll(one.session.notes());
                         kept.add(one);
                     } else {
-                        execute(connection, "ROLLBACK TO one");
+                        statements.of("ROLLBACK TO one").execute();
                     }
-                    execute(connection, "RELEASE one");
+                    statements.of("RELEASE one").execute();
                 }
                 connection.commit();
                 committed = true;
@@ -200,8 +199,8 @@ public class Database {
         try (Connection connection = source.getConnection()) {
             connection.setAutoCommit(false);
             boolean committed = false;
-            try {
-                one.run(Session.writing(connection, Map.of()));
+            try (Statements statements = new Statements(connection)) {
+                one.run(Session.writing(statements, Map.of()));
                 if (one.thrown == null) {
                     connection.commit();
                     committed = true;
@@ -232,12 +231,6 @@ public class Database {
             } catch (RuntimeException e) {
                 LOG.error("After a commit", e);
             }
-        }
-    }
-
-    private static void execute(Connection connection, String sql) throws SQLException {
-        try (Statement statement = connection.createStatement()) {
-            statement.execute(sql);
         }
     }
 }

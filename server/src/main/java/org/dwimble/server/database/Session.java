@@ -19,26 +19,31 @@ public final class Session {
         T map(ResultSet row) throws SQLException;
     }
 
-    private final Connection connection;
+    private final Statements statements;
     private final Map<Object, Object> noted;
     private final Map<Object, Object> notes = new HashMap<>();
     private final List<Runnable> afterCommit = new ArrayList<>();
 
     private final boolean writing;
 
-    private Session(Connection connection, Map<Object, Object> noted, boolean writing) {
-        this.connection = connection;
+    private Session(Statements statements, Map<Object, Object> noted, boolean writing) {
+        this.statements = statements;
         this.noted = noted;
         this.writing = writing;
     }
 
-    static Session reading(Connection connection) {
-        return new Session(connection, Map.of(), false);
+    static Session reading(Statements statements) {
+        return new Session(statements, Map.of(), false);
     }
 
     /** @param noted by those who write in the same transaction before */
-    public static Session writing(Connection connection, Map<Object, Object> noted) {
-        return new Session(connection, noted, true);
+    static Session writing(Statements statements, Map<Object, Object> noted) {
+        return new Session(statements, noted, true);
+    }
+
+    /** For the upgrade of a database, which brings its own transaction. */
+    public static Session upgrading(Connection connection) {
+        return new Session(new Statements(connection), Map.of(), true);
     }
 
     /** Notes what is true once this is committed, for whoever writes next in the same transaction. */
@@ -71,7 +76,7 @@ public final class Session {
     }
 
     public <T> List<T> list(String sql, Row<T> row, @Nullable Object... arguments) throws SQLException {
-        try (PreparedStatement statement = bound(sql, arguments); ResultSet rows = statement.executeQuery()) {
+        try (ResultSet rows = bound(sql, arguments).executeQuery()) {
             List<T> list = new ArrayList<>();
             while (rows.next()) {
                 list.add(row.map(rows));
@@ -92,9 +97,7 @@ public final class Session {
 
     /** Rows changed. */
     public int update(String sql, @Nullable Object... arguments) throws SQLException {
-        try (PreparedStatement statement = bound(sql, arguments)) {
-            return statement.executeUpdate();
-        }
+        return bound(sql, arguments).executeUpdate();
     }
 
     /** Inserts a row and gives the integer key it got; the statement ends in RETURNING that key. */
@@ -104,24 +107,18 @@ public final class Session {
 
     /** The same statement for many rows. */
     public void batch(String sql, Iterable<@Nullable Object[]> rows) throws SQLException {
-        try (PreparedStatement statement = connection.prepareStatement(sql)) {
-            for (Object[] row : rows) {
-                bind(statement, row);
-                statement.addBatch();
-            }
-            statement.executeBatch();
+        PreparedStatement statement = statements.of(sql);
+        for (Object[] row : rows) {
+            bind(statement, row);
+            statement.addBatch();
         }
+        statement.executeBatch();
     }
 
     private PreparedStatement bound(String sql, @Nullable Object... arguments) throws SQLException {
-        PreparedStatement statement = connection.prepareStatement(sql);
-        try {
-            bind(statement, arguments);
-            return statement;
-        } catch (SQLException e) {
-            statement.close();
-            throw e;
-        }
+        PreparedStatement statement = statements.of(sql);
+        bind(statement, arguments);
+        return statement;
     }
 
     private static void bind(PreparedStatement statement, @Nullable Object... arguments) throws SQLException {

@@ -101,6 +101,16 @@ public class Pictures {
         return byId(id, may(account, student)).isPresent();
     }
 
+    /** True of an own picture that shows a person, as whoever took it in said, or that came with a package, where nobody said. */
+    public boolean maybeShowsSomebody(String id) {
+        return own.of(id).map(k -> k.about().person()).orElse(true);
+    }
+
+    /** True if nobody took it in: it came with a package. */
+    public boolean onlyInPackages(String id) {
+        return own.of(id).isEmpty();
+    }
+
     /** As the search finds them, but what was chosen for this word and student before stands first. */
     public List<Found> find(Asked asked, Account account, @Nullable String student) {
         return find(asked, may(account, student), student);

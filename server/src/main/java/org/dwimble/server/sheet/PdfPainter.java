@@ -28,6 +28,7 @@ import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.util.Matrix;
 import org.dwimble.core.obf.Media;
+import org.dwimble.core.look.Colour;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
@@ -96,11 +97,17 @@ final class PdfPainter {
         }
     }
 
+    /** As it is seen on white paper. */
+    private static Color paint(Colour colour) {
+        Colour seen = colour.onWhite();
+        return new Color(seen.red(), seen.green(), seen.blue());
+    }
+
     private void paint(Mark mark, PDPageContentStream out, float pageHeight) throws IOException {
         if (mark instanceof Mark.Card card) {
-            out.setNonStrokingColor(Color.WHITE);
-            out.setStrokingColor(OUTLINE);
-            out.setLineWidth(HAIRLINE);
+            out.setNonStrokingColor(card.fill() == null ? Color.WHITE : paint(card.fill()));
+            out.setStrokingColor(card.border() == null ? OUTLINE : paint(card.border()));
+            out.setLineWidth(card.edge().micrometres() == 0 ? HAIRLINE : points(card.edge()));
             out.setLineDashPattern(new float[0], 0);
             rounded(out, card.rect(), points(card.radius()), pageHeight);
             out.fillAndStroke();
@@ -137,7 +144,7 @@ final class PdfPainter {
         }
         float size = points(words.size());
         float width = font.getStringWidth(words.text()) / 1000 * size;
-        out.setNonStrokingColor(words.faint() ? FAINT : INK);
+        out.setNonStrokingColor(words.onDark() ? Color.WHITE : words.faint() ? FAINT : INK);
         out.beginText();
         out.setFont(font, size);
         out.newLineAtOffset(points(words.x()) - (words.centred() ? width / 2 : 0), pageHeight - points(words.y()));

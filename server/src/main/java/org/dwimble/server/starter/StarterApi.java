@@ -1,16 +1,22 @@
 package org.dwimble.server.starter;
 
 import java.time.Clock;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.function.Predicate;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Counts;
+import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.board.Whole;
+import org.dwimble.core.edit.WithoutPictures;
 import org.dwimble.core.screen.TalkLayout;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.BoardView;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
 import org.dwimble.core.student.Student;
@@ -21,11 +27,13 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Comparing starters for a student, and copying one under the student's name. */
 @RestController
 class StarterApi {
+    private static final int LONGEST_NOTE = 400;
 
     /**
      * @param home          the home board itself, to be shown small
@@ -36,22 +44,35 @@ class StarterApi {
                        double cellWidthMm, double cellHeightMm, boolean small) {
     }
 
-    /** Of a starter, or of a vocabulary. @param name of the copy; none to call it after the student */
-    record Copy(@Nullable String starter, @Nullable Long vocabulary, @Nullable String name) {
+    /**
+     * Of a starter, or of a vocabulary.
+     *
+     * @param name          of the copy; none to call it after the student
+     * @param note          why it is made; none for none
+     * @param withoutPeople true to leave behind photos that show somebody, in a copy for another student
+     */
+    record Copy(@Nullable String starter, @Nullable Long vocabulary, @Nullable String name, @Nullable String note, @Nullable Boolean withoutPeople) {
     }
 
-    record Copied(long vocabulary, String name) {
+    /** @param left pictures and sounds that stayed behind, because the other student's team may not use them or was not to */
+    record Copied(long vocabulary, String name, int left) {
+    }
+
+    /** What to ask before a copy for another student. @param people photos of somebody that could go along; @param staying what may not */
+    record Asked(int people, int staying) {
     }
 
     private final VocabularyStore store;
     private final StudentStore students;
     private final Access access;
+    private final Pictures pictures;
     private final Clock clock;
 
-    StarterApi(VocabularyStore store, StudentStore students, Access access, Clock clock) {
+    StarterApi(VocabularyStore store, StudentStore students, Access access, Pictures pictures, Clock clock) {
         this.store = store;
         this.students = students;
         this.access = access;
+        this.pictures = pictures;
         this.clock = clock;
     }
 
@@ -71,15 +92,37 @@ class StarterApi {
             layout.cellWidth().mm(), layout.cellHeight().mm(), layout.small());
     }
 
-    /** A copy of a starter, or of a vocabulary this student has, such as one to be safe. */
+    /** A copy of a starter, of a vocabulary this student has, such as one to be safe, or of another student's. */
     @PostMapping("/api/students/{student}/vocabularies")
     Copied copy(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestBody Copy copy) {
         access.toChangeStudent(student, account);
         Student who = students.find(student).orElseThrow(() -> Problem.notFound("student"));
-        VocabularyStore.Kept from = copy.vocabulary() == null ? starter(copy.starter()) : ownVocabulary(account, student, copy.vocabulary());
+        VocabularyStore.Kept from = copy.vocabulary() == null ? starter(copy.starter()) : vocabulary(account, copy.vocabulary());
         String wanted = Text.tidy(copy.name());
         String name = wanted.isEmpty() ? Text.cut(who.name() + "’s words", Whole.LONGEST_NAME) : wanted;
-        return new Copied(store.copy(from.id(), student, name, account.id(), clock.instant()), name);
+        String note = Text.tidy(copy.note());
+        Text.atMost(LONGEST_NOTE, "note", note);
+        if (from.student() == null || student.equals(from.student())) {
+            return new Copied(store.copy(from.id(), student, name, note, account.id(), clock.instant()), name, 0);
+        }
+        Predicate<String> stays = stays(account, student, Boolean.TRUE.equals(copy.withoutPeople()));
+        WithoutPictures.Made made = WithoutPictures.of(from.vocabulary(), stays);
+        return new Copied(store.copy(from, made.vocabulary().withName(name), student, note, account.id(), clock.instant()), name, made.left());
+    }
+
+    private Predicate<String> stays(Account account, String student, boolean withoutPeople) {
+        return id -> MediaId.isOwn(id) && (!pictures.onlyInPackages(id) && !pictures.mayUse(id, account, student) || withoutPeople && pictures.maybeShowsSomebody(id));
+    }
+
+    /** What a copy of a vocabulary for this student would take along of people's photos. */
+    @GetMapping("/api/students/{student}/copying")
+    Asked copying(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestParam long vocabulary) {
+        access.toChangeStudent(student, account);
+        VocabularyStore.Kept from = vocabulary(account, vocabulary);
+        Set<String> own = new LinkedHashSet<>();
+        from.vocabulary().boards().values().forEach(b -> b.media().stream().filter(MediaId::isOwn).forEach(own::add));
+        Predicate<String> staying = stays(account, student, false);
+        return new Asked((int) own.stream().filter(staying.negate()).filter(pictures::maybeShowsSomebody).count(), (int) own.stream().filter(staying).count());
     }
 
     private VocabularyStore.Kept starter(@Nullable String starter) {
@@ -87,16 +130,15 @@ class StarterApi {
             .orElseThrow(() -> new Unacceptable("no-such-starter"));
     }
 
-    /** Only for the same student: a copy for another could show people who were photographed for this one alone. */
-    private VocabularyStore.Kept ownVocabulary(Account account, String student, long vocabulary) {
+    private VocabularyStore.Kept vocabulary(Account account, long vocabulary) {
         access.toVocabulary(vocabulary, account);
-        return store.find(vocabulary).filter(v -> student.equals(v.student())).orElseThrow(() -> new Unacceptable("copy-other-student"));
+        return store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
     }
 
     /** A student's vocabularies, the one that changed last first. */
     @GetMapping("/api/students/{student}/vocabularies")
     List<Copied> vocabularies(@AuthenticationPrincipal Account account, @PathVariable String student) {
         access.toStudent(student, account);
-        return store.ofStudent(student).stream().map(v -> new Copied(v.id(), v.name())).toList();
+        return store.ofStudent(student).stream().map(v -> new Copied(v.id(), v.name(), 0)).toList();
     }
 }

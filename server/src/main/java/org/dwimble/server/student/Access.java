@@ -1,5 +1,6 @@
 package org.dwimble.server.student;
 
+import java.util.Optional;
 import org.dwimble.core.student.Role;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.database.Database;
@@ -40,6 +41,10 @@ public class Access {
         return vocabulary(vocabulary, account).role;
     }
 
+    public boolean mayLookAt(long vocabulary, Account account) {
+        return find(vocabulary, account).isPresent();
+    }
+
     /** @return what else the account may do */
     public Role toChangeVocabulary(long vocabulary, Account account) {
         May may = vocabulary(vocabulary, account);
@@ -54,12 +59,15 @@ public class Access {
     }
 
     private May vocabulary(long vocabulary, Account account) {
+        return find(vocabulary, account).orElseThrow(() -> Problem.notFound("vocabulary"));
+    }
+
+    private Optional<May> find(long vocabulary, Account account) {
         return database.read(session -> session.first("""
             SELECT v.student_id IS NULL AS starter, t.role FROM vocabulary v LEFT JOIN team t ON t.student_id = v.student_id AND t.account_id = ?
             WHERE v.id = ? AND (v.student_id IS NULL OR t.role IS NOT NULL) AND v.deleted_at IS NULL
                 AND NOT EXISTS (SELECT 1 FROM student s WHERE s.id = v.student_id AND s.deleted_at IS NOT NULL)""",
-            row -> row.getBoolean("starter") ? new May(true, Role.VIEWER) : new May(false, Role.valueOf(row.getString("role"))), account.id(), vocabulary))
-            .orElseThrow(() -> Problem.notFound("vocabulary"));
+            row -> row.getBoolean("starter") ? new May(true, Role.VIEWER) : new May(false, Role.valueOf(row.getString("role"))), account.id(), vocabulary));
     }
 
     private static void mayEdit(Role role) {

@@ -35,7 +35,7 @@ class V4__line_of_versions extends BaseJavaMigration {
 
     @Override
     public void migrate(Context context) throws SQLException {
-        Session session = Session.writing(context.getConnection(), Map.of());
+        Session session = Session.upgrading(context.getConnection());
         foldSignIns(session);
         for (long vocabulary : session.list("SELECT id FROM vocabulary ORDER BY id", row -> row.getLong(1))) {
             new OneLine(session, vocabulary).write();

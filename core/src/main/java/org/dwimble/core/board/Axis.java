@@ -1,0 +1,4 @@
+package org.dwimble.core.board;
+
+/** The two ways a board has lines. */
+public enum Axis { ROWS, COLUMNS }

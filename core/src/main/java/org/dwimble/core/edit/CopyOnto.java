@@ -1,0 +1,63 @@
+package org.dwimble.core.edit;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Supplier;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.told.Told;
+
+/**
+ * Copies how a button looks, or what it says and does, onto others. Words, pictures and places stay.
+ *
+ * @param onto   which others
+ * @param chosen their ids on the same board, if they were chosen; else empty
+ */
+@JsonTypeName("copy-onto")
+public record CopyOnto(String board, String button, What what, Onto onto, List<String> chosen) implements Intention {
+    /** What is copied. */
+    public enum What { LOOK, DOES }
+
+    /** Onto which: those chosen, all of the board, all of all boards, all words of this button's kind. */
+    public enum Onto { CHOSEN, BOARD, ALL, KIND }
+
+    public CopyOnto {
+        chosen = chosen == null ? List.of() : List.copyOf(chosen);
+        On.atMostAtOnce(chosen.size());
+    }
+
+    @Override
+    public Change on(Vocabulary now, Supplier<String> ids) {
+        Button model = On.button(On.board(now, board), button);
+        Set<String> only = new HashSet<>(chosen);
+        List<Board> boards = new ArrayList<>();
+        List<Key> needs = new ArrayList<>(List.of(new Key.OfFacet(button, what == What.LOOK ? Facet.LOOK : Facet.LEADS)));
+        int count = 0;
+        for (Board on : onto == Onto.CHOSEN || onto == Onto.BOARD ? List.of(On.board(now, board)) : now.boards().values()) {
+            List<Button> others = on.buttons().stream().filter(b -> !b.id().equals(button) && meant(b, model, only)).map(b -> copied(model, b)).toList();
+            boards.add(others.isEmpty() ? on : on.with(others));
+            count += others.size();
+            if (onto == Onto.CHOSEN) {
+                others.forEach(b -> needs.add(new Key.OfFacet(b.id(), what == What.LOOK ? Facet.LOOK : Facet.LEADS)));
+            }
+        }
+        return Change.of(now, now.with(boards), Needs.of(needs),
+            Told.of(what == What.LOOK ? "copied-look" : "copied-doing", "button", On.named(model), "count", count));
+    }
+
+    private boolean meant(Button other, Button model, Set<String> only) {
+        return switch (onto) {
+            case CHOSEN -> only.contains(other.id());
+            case KIND -> other.kind() != null && other.kind() == model.kind();
+            case BOARD, ALL -> true;
+        };
+    }
+
+    private Button copied(Button model, Button other) {
+        return what == What.LOOK ? Facet.LOOK.with(other, model.look()) : other.withActs(model.acts());
+    }
+}

@@ -1,0 +1,22 @@
+package org.dwimble.core.edit;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import java.util.Map;
+import java.util.function.Supplier;
+import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.look.Colour;
+import org.dwimble.core.told.Told;
+
+/** Says which paper each kind of word has, where kinds have papers at all. @param papers kinds left out have none */
+@JsonTypeName("give-papers")
+public record GivePapers(Map<Kind, Colour> papers) implements Intention {
+    public GivePapers {
+        papers = papers == null ? Map.of() : Map.copyOf(papers);
+    }
+
+    @Override
+    public Change on(Vocabulary now, Supplier<String> ids) {
+        return Change.of(now, now.with(now.whole().withPapers(papers)), Needs.of(new Key.OfWhole(WholeFacet.PAPERS)), Told.of("gave-papers"));
+    }
+}

@@ -1,0 +1,16 @@
+package org.dwimble.core.edit;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import java.util.function.Supplier;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.told.Told;
+
+/** Lets another board be home: where talking begins, and where home buttons lead. Nothing on any board moves. */
+@JsonTypeName("make-home")
+public record MakeHome(String board) implements Intention {
+    @Override
+    public Change on(Vocabulary now, Supplier<String> ids) {
+        return Change.of(now, now.with(now.whole().withHome(On.board(now, board).id())), Needs.of(new Key.OfWhole(WholeFacet.HOME), new Key.OfBoard(board)),
+            Told.of("made-home", "board", On.board(now, board).name()));
+    }
+}

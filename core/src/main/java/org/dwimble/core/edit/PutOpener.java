@@ -1,0 +1,33 @@
+package org.dwimble.core.edit;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Puts a button on a board that leads somewhere, in an empty cell.
+ *
+ * @param at      null for the first empty one
+ * @param picture null for none
+ */
+@JsonTypeName("put-opener")
+public record PutOpener(String board, @Nullable Cell at, String label, @Nullable String picture, Leads leads) implements Intention {
+    @Override
+    public Change on(Vocabulary now, Supplier<String> ids) {
+        Board on = On.board(now, board);
+        Cell cell = On.cellsToFill(now, on, at).stream().filter(c -> at == null || c.equals(at)).findFirst()
+            .orElseThrow(() -> new Unacceptable("board-full", "board", on.name(), "word", label));
+        List<Key> needs = new ArrayList<>(List.of(new Key.OfCell(board, cell), new Key.OfShape(board)));
+        Button opener = Button.leading(ids.get(), cell, label, picture, leads);
+        return Change.of(now, now.with(on.with(opener)), Needs.of(needs), PutButtons.told(List.of(opener), on.name()));
+    }
+}

@@ -1,0 +1,48 @@
+package org.dwimble.core.edit;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Names;
+import org.dwimble.core.board.Says;
+import org.dwimble.core.board.Text;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
+
+/** Replaces a spoken text by another wherever a button says just it, whatever its capitals; labels stay. It takes what is there, and so meets nobody. */
+@JsonTypeName("replace-spoken")
+public record ReplaceSpoken(String spoken, String by) implements Intention {
+    public ReplaceSpoken {
+        spoken = Text.tidy(spoken);
+        by = Text.tidy(by);
+        if (spoken.isEmpty()) {
+            throw new Unacceptable("replace-what");
+        }
+        if (by.isEmpty()) {
+            throw new Unacceptable("replace-spoken-by-nothing", "text", Text.cut(spoken, 40));
+        }
+    }
+
+    @Override
+    public Change on(Vocabulary now, Supplier<String> ids) {
+        String sought = Names.folded(spoken);
+        List<Board> boards = new ArrayList<>();
+        int count = 0;
+        for (Board board : now.boards().values()) {
+            List<Button> other = board.buttons().stream().filter(b -> Names.folded(b.spoken()).equals(sought))
+                .map(b -> Facet.SAYS.with(b, b.label().equals(by) ? Says.LABEL : new Says.Words(by))).toList();
+            if (!other.isEmpty()) {
+                boards.add(board.with(other));
+                count += other.size();
+            }
+        }
+        if (count == 0) {
+            throw new Unacceptable("no-such-spoken", "text", Text.cut(spoken, 40));
+        }
+        return Change.of(now, now.with(boards), Needs.NOTHING, Told.of("replaced-spoken", "text", Text.cut(spoken, 40), "by", Text.cut(by, 40), "count", count));
+    }
+}
