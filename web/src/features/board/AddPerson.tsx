@@ -9,20 +9,22 @@ import { found } from '../picture/pictures';
 import { picturesOf } from '../picture/TakeIn';
 import { placeForPerson } from './boards';
 import { spoken } from './grid';
+import { AddPeople } from './AddPeople';
+import { FOLK, type Person } from './people';
 import dialogs from './dialogs.module.css';
+import parts from '../../shell/parts.module.css';
 
-export interface Person { name: string; general: string; picture?: string }
 
-const GENERAL = ['mum', 'dad', 'sister', 'brother', 'grandma', 'grandpa', 'auntie', 'uncle', 'baby', 'friend', 'teacher', 'helper', 'doctor', 'nurse', 'driver', 'cook'];
 
 /** Adds somebody of the student's own beside the general word for such a person, which stays. */
-export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAdd: (person: Person) => Promise<boolean>; onClose: () => void }) {
+export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAdd: (people: Person[]) => Promise<boolean>; onClose: () => void }) {
   const queries = useQueryClient();
   const [name, setName] = useState('');
   const [general, setGeneral] = useState('');
   const [picture, setPicture] = useState<string>();
   const [file, setFile] = useState<File>();
   const [problem, setProblem] = useState('');
+  const [several, setSeveral] = useState(false);
   const { data } = useQuery(placeForPerson(view.id, view.version, general));
   const faces = useQuery(found({ query: general || 'person', most: 6, student: view.student?.id, language: view.locale }));
   const [place] = data ?? [];
@@ -34,12 +36,13 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
       return;
     }
     try {
-      if (await onAdd({ name: name.trim(), general: general.trim(), picture })) onClose();
+      if (await onAdd([{ name: name.trim(), general: general.trim(), picture }])) onClose();
     } catch (error) {
       setProblem(sentence(error));
     }
     void queries.invalidateQueries({ queryKey: ['place for person', view.id] });
   }
+  if (several) return <AddPeople view={view} onAdd={onAdd} onClose={onClose} />;
   const onEnter = (e: React.KeyboardEvent) => { if (e.key === 'Enter' && !e.defaultPrevented) { e.preventDefault(); void add(); } };
 
   return (
@@ -48,7 +51,7 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
         onPaste={(e) => { const [pasted] = picturesOf(e.clipboardData); if (pasted) { e.preventDefault(); setFile(pasted); } }}>
         <label>Name or nickname <Input autoFocus value={name} onChange={(e) => setName(e.target.value)} onKeyDown={onEnter} autoComplete="off" /></label>
         <label>Who they are {whose}
-          <AutoComplete value={general} onChange={(value: string) => setGeneral(value ?? '')} options={GENERAL.filter((g) => g.startsWith(general.toLowerCase())).map((value) => ({ value }))}
+          <AutoComplete value={general} onChange={(value: string) => setGeneral(value ?? '')} options={FOLK.map((f) => ({ label: f.name, options: f.words.filter((w) => w.startsWith(general.toLowerCase())).map((value) => ({ value })) })).filter((f) => f.options.length > 0)}
             placeholder="sister, teacher, friend …" onInputKeyDown={onEnter} aria-label="Who they are" defaultActiveFirstOption={false} />
         </label>
         <div>
@@ -61,6 +64,7 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
         </div>
         <p role="status">{place ? <>{name.trim() || 'This person'} goes on <strong>{place.name}</strong>, {spoken(place.cell)}{place.beside ? <>, beside “{place.beside}”, which stays</> : ''}.</>
           : data ? 'No board for people has an empty cell. Take a button off there, or add a board.' : ''}</p>
+        <p><button type="button" className={parts.dotted} onClick={() => setSeveral(true)}>several people from a list</button></p>
         {problem && <Alert type="warning" showIcon title={problem} />}
       </div>
     </Modal>

@@ -1,32 +1,35 @@
 import { App, Button as PlainButton, Dropdown, Tooltip } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react';
-import { Link, Navigate, useNavigate, useParams } from 'react-router';
+import { Navigate, useNavigate, useParams } from 'react-router';
 import { Problem, sentence } from '../../api/client';
-import type { Board, BoardLine, Button, Cell, Changed, Cost, Intention, Steps, Version, VocabularyView } from '../../api/types';
-import { shortDay } from '../../shell/time';
+import type { Board, BoardLine, Button, Cell, Changed, Cost, Intention, Preview, Steps, Version, VocabularyView } from '../../api/types';
 import { ArtOf } from '../picture/art';
-import { copyOf } from '../starter/starters';
 import { Credits } from '../picture/Credits';
 import { AboutBoard } from './AboutBoard';
+import { ChainBoards } from './ChainBoards';
+import { CopyFor } from './CopyFor';
+import { LookSide } from './LookSide';
+import { NewBoard, type Begun } from './NewBoard';
 import { begin, markedOn, moved, typed, type Conflict } from './bench';
 import { BoardGrid } from './BoardGrid';
 import { ChosenSide } from './ChosenSide';
 import { copied, forgetCopied, keepCopied, onClipboard, wordsFor, type Copied } from './copied';
 import { BoardList } from './BoardList';
-import { board as boardQuery, steps as stepsQuery, useChanges, vocabulary as vocabularyQuery, type Wish, reachOf } from './boards';
+import { board as boardQuery, steps as stepsQuery, useChanges, vocabulary as vocabularyQuery, type Wish, preview, reachOf } from './boards';
 import { ButtonSentence } from './ButtonSentence';
 import { ConflictDialog } from './ConflictDialog';
 import { Findings } from './Findings';
 import { Frame } from './Frame';
-import { arrow, buttonAt, freeCells, nextEmpty, tab } from './grid';
+import { arrow, buttonAt, freeCells, keyOf, nextEmpty, spoken, tab } from './grid';
 import { WhoIsHere } from './WhoIsHere';
-import { kindsLens, reach, sounds, words as wordsLens, type Lens, type LensName } from './lenses';
+import { kindsLens, reach, sounds, words as wordsLens, type Lens, type LensName, type Overlay } from './lenses';
 import { LensBar, LensSide } from './LensSide';
 import { onOneLine, wordsOf } from './list';
 import { useLive } from './live';
 import { PathBar } from './PathBar';
-import { AddPerson, type Person } from './AddPerson';
+import { AddPerson } from './AddPerson';
+import type { Person } from './people';
 import { History } from './History';
 import { Shortcuts } from './Shortcuts';
 import { StageRoom } from './StageRoom';
@@ -149,7 +152,17 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const onChooseAll = useCallback(() => { if (board) move({ move: 'choose all', ids: board.buttons.map((b) => b.id) }); }, [board]);
   const [lens, setLens] = useState<LensName>('Words');
   const costs = useQuery({ ...reachOf(id, version, boardId), enabled: lens === 'Reach' && shown !== undefined }).data?.here;
-  const overlays = useMemo(() => (view && board ? lensOf(lens, costs)(view, board) : undefined), [view, board, lens, costs]);
+  const moving = state.doing.what === 'previewing' ? state.doing.moving : undefined;
+  const overlays = useMemo(() => (view && board ? withMoves(lensOf(lens, costs)(view, board), board, moving) : undefined), [view, board, lens, costs, moving]);
+  const looks = useMemo(() => ({ look: view?.look ?? {}, papers: view?.papers ?? {} }), [view?.look, view?.papers]);
+  const onBand = useCallback((ids: string[]) => move({ move: 'choose all', ids }), []);
+  /** A board of the list dropped into a cell: the button there opens it, or a new one does. */
+  const onBoardDropped = useCallback((dropped: string, cell: Cell) => {
+    const there = board && buttonAt(board, cell);
+    const leads = { type: 'opens' as const, board: dropped };
+    void edit(there ? { type: 'lead-to', board: boardId, button: there.id, leads }
+      : { type: 'put-opener', board: boardId, at: cell, label: view?.boards.find((b) => b.id === dropped)?.name ?? '', leads });
+  }, [board, boardId, edit, view]);
   const onKey = useCallback((key: string) => {
     const dialog = ({ '?': 'shortcuts', '=': 'words', '+': 'person', '<': 'history' } as const)[key];
     if (dialog && (dialog !== 'person' || mayEdit)) move({ move: 'open', dialog });
@@ -189,10 +202,22 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     else if (added) setWent({ words: wordsOf(words).join(', '), board: added.id, name: added.name });
   }
 
-  async function newBoard(name: string, opener?: Button) {
-    const changed = await change({ what: 'board', base: version, name, openedFrom: opener && boardId, openedBy: opener?.id });
+  async function newBoard(begun: Begun, opener?: Button) {
+    const changed = await change({ what: 'board', base: version, ...begun, openedFrom: opener && boardId, openedBy: opener?.id });
     const added = changed?.boards.find((b) => changed.added.includes(b.id));
     if (added && !opener) go(added.id);
+  }
+
+  /** Shows which words would change place by it; what moves none is done at once. */
+  async function tryOut(intention: Intention) {
+    try {
+      const would = await preview(id, version, intention);
+      if (would.refusal) void message.warning(would.refusal, 8);
+      else if (would.moving.length > 0) move({ move: 'preview', intention, moving: would.moving });
+      else void edit(intention);
+    } catch (error) {
+      void message.error(sentence(error), 6);
+    }
   }
 
   /** The button somebody walked away from opens the board that is shown; then it is shown again. */
@@ -213,9 +238,27 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
 
   function pasteCopied(text: string): boolean {
     const kept = copied(text);
-    if (!kept || kept.vocabulary !== id) return false;
-    void copyTo(kept, boardId, buttonAt(board!, marked) ? undefined : marked);
+    if (!kept) return false;
+    const at = buttonAt(board!, marked) ? undefined : marked;
+    if (kept.whole) void newBoard({ name: kept.whole, copyOf: kept.board, copyFrom: kept.vocabulary });
+    else if (kept.vocabulary !== id) void bringHere(kept, at);
+    else void copyTo(kept, boardId, at);
     return true;
+  }
+
+  /** Copies from another vocabulary; there they stay, also if they were cut. */
+  async function bringHere(from: Copied, at?: Cell) {
+    const changed = await change({ what: 'bring', base: version, from: from.vocabulary, board: from.board, buttons: from.buttons, to: boardId, at });
+    const first = changed?.boards.find((b) => b.id === boardId)?.buttons.find((b) => changed.added.includes(b.id));
+    if (first) showAt(boardId, first.cell);
+  }
+
+  /** The whole board goes into the clipboard: its words for any program, the board for any vocabulary. */
+  function copyBoard() {
+    const text = wordsFor(board!.buttons);
+    keepCopied({ vocabulary: id, board: boardId, buttons: [], whole: line.name, text });
+    void navigator.clipboard.writeText(text);
+    void message.info('The board is copied. Paste it in any vocabulary: a new board comes of it.', 4);
   }
 
   async function copyTo(from: Copied, to: string, at?: Cell) {
@@ -240,22 +283,12 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     go(to);
   }
 
-  async function addPerson(person: Person): Promise<boolean> {
-    const changed = await change({ what: 'edit', base: version, edit: { type: 'add-people', people: [person] } });
+  async function addPeople(people: Person[]): Promise<boolean> {
+    const changed = await change({ what: 'edit', base: version, edit: { type: 'add-people', people } });
     const on = changed?.boards.find((b) => b.buttons.some((w) => changed.added.includes(w.id)));
     const added = on?.buttons.find((w) => changed?.added.includes(w.id));
     if (on && added) showAt(on.id, added.cell);
     return changed !== undefined;
-  }
-
-  /** A copy as it is today, beside this one; nothing that is done here later changes it. */
-  async function keepCopy() {
-    try {
-      const kept = await copyOf(view!.student!.id, id, `${view!.name.slice(0, 60)}, ${shortDay()}`);
-      void message.success(<span>Kept as “{kept.name}”. <Link to={`/vocabularies/${kept.vocabulary}`}>Look at it</Link></span>, 6);
-    } catch (error) {
-      void message.error(sentence(error), 6);
-    }
   }
 
   function deleteBoard() {
@@ -302,19 +335,27 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
             { key: 'obz', label: <a href={`/api/vocabularies/${id}/package.obz`} download>Carry away all boards (.obz)</a> },
             { key: 'obf', label: <a href={`/api/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/board.obf`} download>Carry away this board (.obf)</a> },
             { key: 'history', label: 'What happened' },
-            ...(mayEdit && view.student ? [{ key: 'copy', label: 'Keep a dated copy' }] : []),
+            ...(mayEdit && view.student ? [{ key: 'copy', label: 'Keep a copy, or copy it for another student…' }] : []),
+            ...(mayEdit ? [{ key: 'copy board', label: 'Copy this board' }, { key: 'chain', label: 'Make a chain of boards…' }, { key: 'look', label: 'How boards look' }] : []),
+            ...(mayEdit && boardId !== view.home ? [{ key: 'make home', label: 'Make this the home board' }] : []),
             { key: 'credits', label: 'Whose the pictures are' },
             { key: 'shortcuts', label: 'Keys of the bench' },
             ...(mayEdit && boardId !== view.home ? [{ key: 'delete', label: 'Delete this board…' }] : []),
           ],
-          onClick: ({ key }) => { if (key === 'delete') deleteBoard(); if (key === 'copy') void keepCopy(); if (key === 'credits' || key === 'shortcuts' || key === 'history') move({ move: 'open', dialog: key }); },
+          onClick: ({ key }) => {
+            if (key === 'delete') deleteBoard();
+            else if (key === 'copy board') copyBoard();
+            else if (key === 'look') move({ move: 'look' });
+            else if (key === 'make home') void edit({ type: 'make-home', board: boardId });
+            else if (key === 'credits' || key === 'shortcuts' || key === 'history' || key === 'copy' || key === 'chain') move({ move: 'open', dialog: key });
+          },
         }}>
           <PlainButton aria-label="More to do with these boards">⋯</PlainButton>
         </Dropdown>
         <PlainButton type="primary" onClick={() => void navigate(`/vocabularies/${id}/talk?board=${encodeURIComponent(boardId)}`)}>Talk</PlainButton>
       </PathBar>
       <div className={bench.benchBody}>
-        <BoardList view={view} mayEdit={mayEdit} onAdd={(name) => void newBoard(name)}>
+        <BoardList view={view} mayEdit={mayEdit} onAdd={() => move({ move: 'open', dialog: 'board' })}>
           <LensBar lens={lens} onLens={setLens} />
           <div className={bench.boardDoors}>
             <button type="button" className={parts.dotted} onClick={() => void navigate(`/vocabularies/${id}/map`)}>map of boards</button>
@@ -337,10 +378,18 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
               <PlainButton onClick={() => { move({ move: 'rest' }); go(linking.board); }}>Leave it</PlainButton>
             </div>
           )}
+          {state.doing.what === 'previewing' && (
+            <div className={bench.linking} role="status">
+              <span>{movingWords(state.doing.moving)} change place by this.</span>
+              <PlainButton type="primary" autoFocus onClick={() => { const { intention } = state.doing as { intention: Intention }; rest(); void edit(intention); }}>Do it</PlainButton>
+              <PlainButton onClick={rest}>Leave it</PlainButton>
+            </div>
+          )}
           <StageRoom ratio={view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message))}>
-            <BoardGrid board={board} overlays={overlays} marked={marked} chosen={state.chosen} next={mayEdit ? next : undefined} focus={state.focus}
+            <BoardGrid board={board} looks={looks} overlays={overlays} marked={marked} chosen={state.chosen} next={mayEdit ? next : undefined} focus={state.focus}
               onMark={onMark} onOpen={onOpen} onType={onType} onTakeOff={onTakeOff} onRename={onRename} onKey={onKey}
-              onMove={mayEdit ? onMoveButton : undefined} placing={carried ? place : undefined} onChoose={mayEdit && !carried ? onChoose : undefined} onChooseAll={mayEdit ? onChooseAll : undefined} />
+              onMove={mayEdit ? onMoveButton : undefined} placing={carried ? place : undefined} onChoose={mayEdit && !carried ? onChoose : undefined} onChooseAll={mayEdit ? onChooseAll : undefined}
+              onBand={mayEdit && !carried ? onBand : undefined} onBoardDropped={mayEdit ? onBoardDropped : undefined} />
           </StageRoom>
           {mayEdit && (
             <WordLine ref={wordLine} vocabulary={id} version={version} board={boardId} free={freeCells(board, keptFree)} went={went?.from === boardId ? went : undefined} onGo={go}
@@ -350,29 +399,50 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
           )}
         </main>
         <aside className={bench.side} aria-label="What is marked">
-          {chosen.length > 1 ? (
-            <ChosenSide buttons={chosen} line={line} view={view} onEdit={(made) => void edit(made)} onCopy={() => copy(false)} onNone={() => move({ move: 'choose all', ids: [] })}
+          {state.doing.what === 'looking' && mayEdit ? (
+            <LookSide key={button?.id ?? 'board'} view={view} board={board} buttons={chosen.length > 1 ? chosen : button ? [button] : []} onEdit={(made) => void edit(made)} onDone={rest} />
+          ) : chosen.length > 1 ? (
+            <ChosenSide buttons={chosen} line={line} view={view} onEdit={(made) => void edit(made)} onCopy={() => copy(false)} onNone={() => move({ move: 'choose all', ids: [] })} onLook={() => move({ move: 'look' })}
               onCopyTo={(to) => void copyTo({ vocabulary: id, board: boardId, buttons: chosen.map((b) => b.id), text: '' }, to)} />
           ) : button ? (
-            <ButtonSentence key={button.id} button={button} line={line} view={view} mayEdit={mayEdit} doing={state.doing}
+            <ButtonSentence key={button.id} button={button} board={board} line={line} view={view} mayEdit={mayEdit} doing={state.doing}
               onDoing={(what) => move(what === 'renaming' ? { move: 'rename' } : what === 'choosing a picture' ? { move: 'choose picture' } : { move: 'rest', focus: true })}
-              onChange={(made, base) => void edit(made, base)} onNewBoard={(name, opener) => void newBoard(name, opener)} onOpen={onOpen} onTakeOff={onTakeOff} onWalk={(from) => move({ move: 'link', board: boardId, button: from.id, label: from.label })}
-              onCarry={(from) => move({ move: 'carry', board: boardId, button: from.id, label: from.label || 'The picture' })} />
+              onChange={(made, base) => void edit(made, base)} onNewBoard={(name, opener) => void newBoard({ name }, opener)} onOpen={onOpen} onTakeOff={onTakeOff} onWalk={(from) => move({ move: 'link', board: boardId, button: from.id, label: from.label })}
+              onCarry={(from) => move({ move: 'carry', board: boardId, button: from.id, label: from.label || 'The picture' })}
+              onTry={(made) => void tryOut(made)} onLook={() => move({ move: 'look' })} onChooseMore={(ids) => move({ move: 'choose all', ids })} />
           ) : (
-            <AboutBoard line={line} home={line.id === view.home} cell={marked} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-board', board: boardId, name })} />
+            <AboutBoard view={view} board={board} line={line} cell={marked} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-board', board: boardId, name })}
+              onLook={() => move({ move: 'look' })} onTry={(made) => void tryOut(made)} onEdit={(made) => void edit(made)} />
           )}
           <LensSide lens={lens} view={view} board={board} onShow={go} />
           <Findings view={view} boardId={boardId} mayEdit={mayEdit} onMend={(made) => void edit(made)} />
         </aside>
       </div>
       {dialog === 'credits' && <Credits vocabulary={id} name={view.name} onClose={rest} />}
+      {dialog === 'board' && <NewBoard view={view} onClose={rest} onMake={(begun) => { rest(); void newBoard(begun); }} />}
+      {dialog === 'chain' && <ChainBoards view={view} begin={boardId} onClose={rest} onChain={(boards) => { rest(); void edit({ type: 'chain-boards', boards, next: 'next', first: 'first again' }); }} />}
+      {dialog === 'copy' && <CopyFor view={view} onClose={rest} />}
       {dialog === 'shortcuts' && <Shortcuts onClose={rest} />}
       {dialog === 'words' && <Words view={view} mayEdit={mayEdit} onClose={rest} onGo={(to, cell) => { rest(); showAt(to, cell); }} onEdit={async (made) => (await edit(made)) !== undefined} />}
-      {dialog === 'person' && <AddPerson view={view} onClose={rest} onAdd={addPerson} />}
+      {dialog === 'person' && <AddPerson view={view} onClose={rest} onAdd={addPeople} />}
       {dialog === 'history' && <History view={view} boardId={boardId} mayEdit={mayEdit} onClose={rest} onGoBack={(to) => { rest(); void change({ what: 'go back', base: version, version: to }); }} />}
       {conflict && <ConflictDialog conflict={conflict} onSettle={(how) => settle(conflict, how)} />}
     </div>
   );
+}
+
+/** Says on each button that would change place where it would go. */
+function withMoves(overlays: Map<string, Overlay>, board: Board, moving?: Preview['moving']): Map<string, Overlay> {
+  const here = moving?.filter((m) => m.board === board.id) ?? [];
+  if (here.length === 0) return overlays;
+  const over = new Map(overlays);
+  for (const m of here) over.set(keyOf(m.from), { classes: [], tag: `to ${m.to.row + 1}, ${m.to.column + 1}`, told: `would go to ${spoken(m.to)}` });
+  return over;
+}
+
+function movingWords(moving: Preview['moving']): string {
+  const named = moving.slice(0, 5).map((m) => `“${m.label || 'a picture'}”`).join(', ');
+  return moving.length === 1 ? `1 word, ${named}, would` : `${moving.length} words, ${named}${moving.length > 5 ? ' and others' : ''}, would`;
 }
 
 /** What lies over the board. Words are always told; a lens adds to them. */

@@ -1,14 +1,17 @@
-import { memo, useCallback, useEffect, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Board, Button, Cell } from '../../api/types';
+import { BOARD_DRAGGED } from './BoardList';
 import { Card } from './Card';
 import { arrow, buttonAt, keyOf, sameCell, spoken, stops, tab } from './grid';
 import type { Overlay } from './lenses';
+import { gridLines, LooksOfBoard, seen, USUAL, type Looks } from './looks';
 import { useDrag, type Drag } from './drag';
 import bench from './bench.module.css';
 import drawn from './drawn.module.css';
 
 interface Props {
   board: Board;
+  looks: Looks;
   /** What the lens lays over cells, by their key. */
   overlays: Map<string, Overlay>;
   marked: Cell;
@@ -30,6 +33,10 @@ interface Props {
   placing?: (cell: Cell) => void;
   onChoose?: (cell: Cell, how: 'this too' | 'up to here') => void;
   onChooseAll?: () => void;
+  /** Buttons between an empty cell and where the mouse was dragged from it. */
+  onBand?: (ids: string[]) => void;
+  /** A board of the list was dropped into a cell. */
+  onBoardDropped?: (board: string, cell: Cell) => void;
 }
 
 /** Signs no word begins with: on the marked cell they are shortcuts. */
@@ -39,9 +46,11 @@ const MOVES = ['ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight', 'Home', 'End']
 const CROWDED = 16;
 
 /** The board on its mat. One cell is marked and takes the keys; the others follow by arrows, Tab and Shift+Tab. */
-export const BoardGrid = memo(function BoardGrid({ board, overlays, marked, chosen, next, focus, onMark, onOpen, onType, onTakeOff, onRename, onKey, onMove, placing, onChoose, onChooseAll }: Props) {
+export const BoardGrid = memo(function BoardGrid({
+  board, looks, overlays, marked, chosen, next, focus, onMark, onOpen, onType, onTakeOff, onRename, onKey, onMove, placing, onChoose, onChooseAll, onBand, onBoardDropped,
+}: Props) {
   const grid = useRef<HTMLDivElement>(null);
-  const { drag, begin } = useDrag(board, onMove);
+  const { drag, begin } = useDrag(board, onMove, onBand);
 
   useEffect(() => {
     if (focus > 0) grid.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
@@ -99,42 +108,72 @@ export const BoardGrid = memo(function BoardGrid({ board, overlays, marked, chos
     }
   }
 
+  function dropped(event: React.DragEvent) {
+    const cell = cellOf(event.target as HTMLElement);
+    const id = event.dataTransfer.getData(BOARD_DRAGGED);
+    if (!onBoardDropped || !cell || !id) return;
+    event.preventDefault();
+    onBoardDropped(id, cell);
+  }
+
+  const crowded = board.columns > CROWDED || board.rows > CROWDED;
   const rows = Array.from({ length: board.rows }, (): Cell[] => []);
   for (const cell of stops(board)) rows[cell.row].push(cell);
   return (
-    <div ref={grid} className={`${drawn.mat} ${bench.benchMat} ${board.columns > CROWDED || board.rows > CROWDED ? bench.crowded : ''}`} role="grid" aria-label={`Board ${board.name}`} aria-multiselectable onKeyDown={keys}
-      style={{ gridTemplateColumns: `repeat(${board.columns}, minmax(0, 1fr))`, gridTemplateRows: `repeat(${board.rows}, minmax(0, 1fr))` }}>
-      {rows.map((cells, row) => (
-        <div role="row" key={row} className={drawn.row}>
-          {cells.map((cell) => (
-            <GridCell key={keyOf(cell)} cell={cell} button={buttonAt(board, cell)} overlay={overlays.get(keyOf(cell))} marked={sameCell(cell, marked)}
-              next={next !== undefined && sameCell(cell, next)} chosen={chosen.length > 0 && chosen.includes(buttonAt(board, cell)?.id ?? '')} drag={dragOn(drag, cell)} onPress={placing ?? onPress} onChoose={onChoose} onOpen={onOpen} onGrab={begin} />
-          ))}
-        </div>
-      ))}
-    </div>
+    <LooksOfBoard.Provider value={useMemo(() => ({ whole: looks, board }), [looks, board])}>
+      <div ref={grid} className={`${drawn.mat} ${bench.benchMat} ${crowded ? bench.crowded : ''}`} role="grid" aria-label={`Board ${board.name}`}
+        aria-multiselectable onKeyDown={keys}
+        onDragOver={(e) => { if (onBoardDropped && e.dataTransfer.types.includes(BOARD_DRAGGED)) e.preventDefault(); }} onDrop={dropped}
+        style={{ ...gridLines(board), ...matStyle(seen(looks, board.look, {})) }}>
+        {rows.map((cells, row) => (
+          <div role="row" key={row} className={drawn.row}>
+            {cells.map((cell) => (
+              <GridCell key={keyOf(cell)} cell={cell} button={buttonAt(board, cell)} overlay={overlays.get(keyOf(cell))} marked={sameCell(cell, marked)}
+                next={next !== undefined && sameCell(cell, next)} chosen={chosen.length > 0 && chosen.includes(buttonAt(board, cell)?.id ?? '')}
+                drag={dragOn(drag, cell)} onPress={placing ?? onPress} onChoose={onChoose} onOpen={onOpen} onGrab={begin} />
+            ))}
+          </div>
+        ))}
+      </div>
+    </LooksOfBoard.Provider>
   );
-}, (was, is) => (Object.keys(is) as (keyof Props)[]).every((prop) => was[prop] === is[prop] || (prop === 'marked' || prop === 'next') && sameOrNone(was[prop], is[prop])));
+}, (was, is) => (Object.keys(is) as (keyof Props)[]).every((prop) =>
+  was[prop] === is[prop] || ((prop === 'marked' || prop === 'next') && sameOrNone(was[prop], is[prop]))));
 
 const sameOrNone = (one?: Cell, other?: Cell) => one !== undefined && other !== undefined && sameCell(one, other);
 
-interface CellProps { cell: Cell; button?: Button; overlay?: Overlay; marked: boolean; next: boolean; chosen: boolean; drag?: 'from' | 'to'; onChoose?: Props['onChoose']; onPress: (cell: Cell) => void; onOpen: (button: Button) => void; onGrab: (event: PointerEvent, button: Button) => void }
+interface CellProps {
+  cell: Cell; button?: Button; overlay?: Overlay; marked: boolean; next: boolean; chosen: boolean; drag?: 'from' | 'to';
+  onChoose?: Props['onChoose']; onPress: (cell: Cell) => void; onOpen: (button: Button) => void; onGrab: (event: PointerEvent, button: Button | Cell) => void;
+}
 
 /** One cell; drawn anew only if something about it changed, as a board can have 1,600. */
 const GridCell = memo(function GridCell({ cell, button, overlay, marked, next, chosen, drag, onPress, onOpen, onGrab, onChoose }: CellProps) {
-  const classes = [drawn.cell, button ? '' : bench.empty, ...(overlay?.classes ?? []).map((c) => bench[c]), marked ? bench.marked : '', chosen ? bench.chosenToo : '', next ? bench.next : '', drag === 'from' ? bench.dragged : drag === 'to' ? bench.dropped : ''].filter(Boolean).join(' ');
+  const classes = [drawn.cell, !button && bench.empty, ...(overlay?.classes ?? []).map((c) => bench[c]), marked && bench.marked, chosen && bench.chosenToo,
+    next && bench.next, drag === 'from' && bench.dragged, drag === 'to' && bench.dropped].filter(Boolean).join(' ');
+  const press = (e: React.MouseEvent) => (onChoose && (e.ctrlKey || e.metaKey || e.shiftKey) ? onChoose(cell, e.shiftKey ? 'up to here' : 'this too') : onPress(cell));
   return (
     <div role="gridcell" className={classes} data-cell={keyOf(cell)} tabIndex={marked ? 0 : -1} aria-selected={marked || chosen} aria-label={name(button, cell, overlay)}
       style={{ gridArea: `${cell.row + 1} / ${cell.column + 1} / span ${button?.span.rows ?? 1} / span ${button?.span.columns ?? 1}` }}
-      onPointerDown={button ? (e) => onGrab(e, button) : undefined} onClick={(e) => (onChoose && (e.ctrlKey || e.metaKey || e.shiftKey) ? onChoose(cell, e.shiftKey ? 'up to here' : 'this too') : onPress(cell))} onDoubleClick={() => button && onOpen(button)}>
+      onPointerDown={(e) => { if (button || !(e.ctrlKey || e.shiftKey || e.metaKey)) onGrab(e, button ?? cell); }} onClick={press} onDoubleClick={() => button && onOpen(button)}>
       {button && <Card button={button} />}
       {drag === 'to' && button && <span className={bench.tag}>changes places</span>}
       {overlay?.tag && <span className={bench.tag}>{overlay.tag}</span>}
       {overlay?.note && <span className={bench.lensNote} dir="auto">{overlay.note}</span>}
     </div>
   );
-}, (was, is) => sameCell(was.cell, is.cell) && was.button === is.button && was.overlay === is.overlay && was.marked === is.marked && was.next === is.next && was.drag === is.drag && was.chosen === is.chosen && was.onChoose === is.onChoose
-  && was.onPress === is.onPress && was.onOpen === is.onOpen && was.onGrab === is.onGrab);
+}, (was, is) => sameCell(was.cell, is.cell) && (Object.keys(is) as (keyof CellProps)[]).every((prop) => prop === 'cell' || was[prop] === is[prop]));
+
+function cellOf(element: HTMLElement): Cell | undefined {
+  const key = element.closest<HTMLElement>('[data-cell]')?.dataset.cell;
+  const [row, column] = key?.split('-').map(Number) ?? [];
+  return key ? { row, column } : undefined;
+}
+
+/** The mat under the buttons: its colour, and the gap as a share of the screen that the mat stands for. */
+const matStyle = ({ background, gap }: { background?: string; gap: number }) => ({
+  ...(background && { background }), ...(gap !== USUAL.gap && { gap: `calc(var(--mat-width) * ${gap / 1000})` }),
+});
 
 const dragOn = (drag: Drag | undefined, cell: Cell) => (!drag ? undefined : sameCell(drag.button.cell, cell) ? 'from' : drag.over && sameCell(drag.over, cell) ? 'to' : undefined);
 

@@ -7,9 +7,11 @@ import parts from '../../shell/parts.module.css';
 
 const MANY = 25;
 
+/** What is dragged when a board of the list is: its id, under this type. */
+export const BOARD_DRAGGED = 'application/x-dwimble-board';
+
 /** Every board of the vocabulary, home first; those with something to mend carry a dot. */
-export function BoardList({ view, mayEdit, onAdd, children }: { view: VocabularyView; mayEdit: boolean; onAdd: (name: string) => void; children?: React.ReactNode }) {
-  const [adding, setAdding] = useState(false);
+export function BoardList({ view, mayEdit, onAdd, children }: { view: VocabularyView; mayEdit: boolean; onAdd: () => void; children?: React.ReactNode }) {
   const [sought, setSought] = useState('');
   const boards = view.boards.filter((b) => b.name.toLowerCase().includes(sought.toLowerCase()));
   return (
@@ -20,20 +22,14 @@ export function BoardList({ view, mayEdit, onAdd, children }: { view: Vocabulary
       <ul>
         {boards.map((b) => (
           <li key={b.id}>
-            <NavLink to={`/vocabularies/${view.id}/boards/${encodeURIComponent(b.id)}`} title={b.name}>
+            <NavLink draggable={mayEdit} onDragStart={(e) => { e.dataTransfer.setData(BOARD_DRAGGED, b.id); e.dataTransfer.effectAllowed = 'link'; }} to={`/vocabularies/${view.id}/boards/${encodeURIComponent(b.id)}`} title={b.name}>
               <span>{b.name}</span>
               {b.toMend && <i className={bench.mendDot} role="img" aria-label="something to mend" />}
             </NavLink>
           </li>
         ))}
       </ul>
-      {mayEdit && (adding ? (
-        <input className={parts.dottedField} aria-label="Name of the new board" autoFocus placeholder="Its name" onBlur={() => setAdding(false)}
-          onKeyDown={(e) => {
-            if (e.key === 'Enter' && e.currentTarget.value.trim()) { onAdd(e.currentTarget.value); setAdding(false); }
-            if (e.key === 'Escape') setAdding(false);
-          }} />
-      ) : <button type="button" className={parts.dotted} onClick={() => setAdding(true)}>add a board</button>)}
+      {mayEdit && <button type="button" className={parts.dotted} onClick={onAdd}>add a board</button>}
     </nav>
   );
 }

@@ -1,6 +1,6 @@
 import { Button as PlainButton } from 'antd';
 import { useRef, useState } from 'react';
-import type { BoardLine, Button, Doing as Done, Intention, Kind, VocabularyView } from '../../api/types';
+import type { Board, BoardLine, Button, Doing as Done, Intention, Kind, VocabularyView } from '../../api/types';
 import { useQuery } from '@tanstack/react-query';
 import { ButtonPicture, Pic } from '../picture/art';
 import { whole } from '../picture/layers';
@@ -12,6 +12,8 @@ import { spoken } from './grid';
 import { kinds } from './kindNames';
 import { KindMark } from './kinds';
 import { LeadsChooser } from './LeadsChooser';
+import { ChooseMore } from './ChooseMore';
+import { ShapeMenu } from './ShapeMenu';
 import { PictureChooser } from './PictureChooser';
 import bench from './bench.module.css';
 import drawn from './drawn.module.css';
@@ -19,6 +21,7 @@ import parts from '../../shell/parts.module.css';
 
 interface Props {
   button: Button;
+  board: Board;
   line: BoardLine;
   view: VocabularyView;
   mayEdit: boolean;
@@ -33,10 +36,14 @@ interface Props {
   onWalk: (button: Button) => void;
   /** Takes the button in hand, to be put elsewhere. */
   onCarry: (button: Button) => void;
+  /** Shows what would change place, then does it. */
+  onTry: (intention: Intention) => void;
+  onLook: () => void;
+  onChooseMore: (ids: string[]) => void;
 }
 
 /** The panel that shows, as sentences, what a button does, and changes it: the dotted words are the controls. */
-export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, onChange, onNewBoard, onOpen, onTakeOff, onWalk, onCarry }: Props) {
+export function ButtonSentence({ button, board, line, view, mayEdit, doing, onDoing, onChange, onNewBoard, onOpen, onTakeOff, onWalk, onCarry, onTry, onLook, onChooseMore }: Props) {
   const [wording, setWording] = useState(false);
   const [relabel, setRelabel] = useState('');
   const renaming = doing.what === 'renaming' && relabel.trim() !== '' && relabel.trim() !== button.label;
@@ -98,13 +105,17 @@ export function ButtonSentence({ button, line, view, mayEdit, doing, onDoing, on
         </DottedChoice>{' '}
         {button.kind && <KindMark kind={button.kind} />}
       </p>
+      {mayEdit && <p>It covers <ShapeMenu board={board} cell={button.cell} button={button} onTry={onTry} />. <button type="button" className={parts.dotted} onClick={onLook}>How it looks</button></p>}
+      {button.left && <p>No longer here since {button.left}; hidden, its place kept.{mayEdit && <> <button type="button" className={parts.dotted} onClick={() => give({ type: 'person-left', ...on })}>here again</button></>}</p>}
       <hr />
       <p className={bench.fact}><strong>{taps(line)}</strong></p>
       <div className={parts.sentenceButtons}>
         {opensABoard(button, view) && <PlainButton onClick={() => onOpen(button)}>Go to that board</PlainButton>}
         {mayEdit && <PlainButton onClick={() => onCarry(button)}>Move it</PlainButton>}
         {mayEdit && <PlainButton onClick={() => onTakeOff(button)}>Take off</PlainButton>}
+        {mayEdit && button.kind === 'who' && !button.left && <PlainButton onClick={() => give({ type: 'person-left', ...on, year: new Date().getFullYear() })}>No longer here</PlainButton>}
       </div>
+      {mayEdit && board.buttons.length > 1 && <p className={bench.fact}><ChooseMore board={board} button={button} onChoose={onChooseMore} /></p>}
       {doing.what === 'choosing a picture' && (
         <PictureChooser button={button} student={view.student} language={view.locale} onClose={() => onDoing('resting')}
           onKeep={(layers) => { onDoing('resting'); give({ type: 'give-picture', ...on, layers }); }} />
@@ -143,10 +154,11 @@ function leadsWhere(button: Button, view: VocabularyView): string {
     case 'stays': return 'stays here';
     case 'home': return 'goes home';
     case 'back': return 'goes back';
+    case 'elsewhere': return 'opens another vocabulary';
     case 'opens': {
       const to = button.leads.board;
       const board = view.boards.find((b) => b.id === to);
-      return board ? `opens ${board.name}` : 'opens a board that is not there';
+      return board ? `opens ${board.name}${button.leads.once ? ' and comes back after one word' : ''}` : 'opens a board that is not there';
     }
   }
 }

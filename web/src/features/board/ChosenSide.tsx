@@ -3,13 +3,14 @@ import type { BoardLine, Button, Intention, Kind, VocabularyView } from '../../a
 import { DottedChoice } from './Dotted';
 import { kinds } from './kindNames';
 import { KindMark } from './kinds';
+import { CopyOnto } from './LookSide';
 import bench from './bench.module.css';
 import drawn from './drawn.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** Several buttons chosen together, and what can be done to all of them at once. */
-export function ChosenSide({ buttons, line, view, onEdit, onCopyTo, onCopy, onNone }: {
-  buttons: Button[]; line: BoardLine; view: VocabularyView; onEdit: (edit: Intention) => void; onCopyTo: (board: string) => void; onCopy: () => void; onNone: () => void;
+export function ChosenSide({ buttons, line, view, onEdit, onCopyTo, onCopy, onNone, onLook }: {
+  buttons: Button[]; line: BoardLine; view: VocabularyView; onEdit: (edit: Intention) => void; onCopyTo: (board: string) => void; onCopy: () => void; onNone: () => void; onLook: () => void;
 }) {
   const each = (made: (on: { board: string; button: string }) => Exclude<Intention, { type: 'several' }>) =>
     onEdit({ type: 'several', intentions: buttons.map((b) => made({ board: line.id, button: b.id })) });
@@ -33,10 +34,12 @@ export function ChosenSide({ buttons, line, view, onEdit, onCopyTo, onCopy, onNo
         <Select className={bench.chooseBoard} aria-label="Copy them to a board" placeholder="a board" showSearch optionFilterProp="label" value={null}
           options={view.boards.map((b) => ({ value: b.id, label: `${b.name} (${b.empty} empty)` }))} onSelect={(to: string | null) => { if (to) onCopyTo(to); }} />
       </p>
+      <p><button type="button" className={parts.dotted} onClick={onLook}>How they look</button></p>
       <hr />
       <div className={parts.sentenceButtons}>
         <PlainButton onClick={onCopy}>Copy</PlainButton>
         <PlainButton onClick={() => each((on) => ({ type: 'take-off', ...on }))}>Take all off</PlainButton>
+        <CopyOnto what="DOES" button={buttons[0]} board={line.id} chosen={buttons.slice(1)} onEdit={onEdit}>All do what {buttons[0].label || 'the first'} does</CopyOnto>
         <PlainButton onClick={onNone}>Choose none</PlainButton>
       </div>
     </section>

@@ -1,6 +1,8 @@
 import { Select } from 'antd';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { BoardLine, Button, VocabularyView } from '../../api/types';
+import { vocabularies } from '../student/students';
 import bench from './bench.module.css';
 import parts from '../../shell/parts.module.css';
 
@@ -12,6 +14,7 @@ export function LeadsChooser({ shown, button, line, view, disabled, onChoose }: 
 }) {
   const [open, setOpen] = useState(false);
   const [typed, setTyped] = useState('');
+  const { data: all = [] } = useQuery({ ...vocabularies(view.student?.id ?? ''), enabled: open && !!view.student });
   if (disabled) return <strong>{shown}</strong>;
   if (!open) return <button type="button" className={parts.dotted} title="Change where it leads" aria-haspopup="listbox" onClick={() => { setTyped(''); setOpen(true); }}>{shown}</button>;
   const wanted = typed.trim().toLowerCase();
@@ -19,17 +22,22 @@ export function LeadsChooser({ shown, button, line, view, disabled, onChoose }: 
     .sort((a, b) => Number(b.name.toLowerCase().startsWith(wanted)) - Number(a.name.toLowerCase().startsWith(wanted)));
   const twice = new Set(view.boards.map((b) => b.name).filter((name, i, all) => all.indexOf(name) !== i));
   const name = typed.trim() || button.label || 'New board';
+  const once = button.leads.type === 'opens' && button.leads.once;
   const options = [
     ...[['stays', 'stays here'], ['home', 'goes home'], ['back', 'goes back']].filter(([, words]) => words.includes(wanted)).map(([value, label]) => ({ value, label })),
     { value: 'new', label: `opens a new board, “${name}”` },
     { value: 'walk', label: 'opens a board I show you …' },
+    ...(button.leads.type === 'opens' ? [{ value: 'once', label: once ? 'opens it and stays there' : 'opens it, and comes back after one word' }] : []),
     ...boards.map((b) => ({ value: `opens:${b.id}`, label: `opens ${b.name}${twice.has(b.name) ? ` (${way(b, view)})` : ''}` })),
+    ...all.filter((v) => v.vocabulary !== view.id && v.name.toLowerCase().includes(wanted)).map((v) => ({ value: `elsewhere:${v.vocabulary}`, label: `opens the vocabulary ${v.name}` })),
   ];
   const ranked = wanted && boards.length > 0 ? [...options.filter((o) => o.value.startsWith('opens:')), ...options.filter((o) => !o.value.startsWith('opens:'))] : options;
   function choose(value: string) {
     setOpen(false);
     if (value === 'new') onChoose({ what: 'new', name });
     else if (value === 'walk') onChoose({ what: 'walk' });
+    else if (value === 'once' && button.leads.type === 'opens') onChoose({ what: 'leads', leads: { type: 'opens', board: button.leads.board, once: once ? undefined : true } });
+    else if (value.startsWith('elsewhere:')) onChoose({ what: 'leads', leads: { type: 'elsewhere', vocabulary: Number(value.slice('elsewhere:'.length)) } });
     else onChoose({ what: 'leads', leads: value.startsWith('opens:') ? { type: 'opens', board: value.slice('opens:'.length) } : { type: value as 'stays' | 'home' | 'back' } });
   }
   return (

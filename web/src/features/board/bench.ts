@@ -1,6 +1,6 @@
-import type { Board, Button, Cell } from '../../api/types';
+import type { Board, Button, Cell, Intention, Preview } from '../../api/types';
 import type { Wish } from './boards';
-import { buttonAt, nextEmpty, standing } from './grid';
+import { buttonAt, nextEmpty, standing, within } from './grid';
 
 /** The bench's state as one plain value, and its moves as pure functions of it. */
 
@@ -11,10 +11,13 @@ export type Doing =
   | { what: 'renaming' }
   | { what: 'choosing a picture' }
   | { what: 'linking' | 'moving'; board: string; button: string; label: string }
+  | { what: 'looking' }
+  /** What would change place by something that is not done yet. */
+  | { what: 'previewing'; intention: Intention; moving: Preview['moving'] }
   | { what: 'in a dialog'; dialog: Dialog };
 
 /** What is opened over the bench as a whole. */
-export type Dialog = 'credits' | 'words' | 'person' | 'history' | 'shortcuts';
+export type Dialog = 'credits' | 'words' | 'person' | 'history' | 'shortcuts' | 'board' | 'chain' | 'copy';
 
 /** A change that met somebody else's; it waits for this person's choice, whatever else is opened meanwhile. */
 export interface Conflict {
@@ -50,6 +53,8 @@ export type Move =
   | { move: 'pick'; picture: string }
   | { move: 'rename' }
   | { move: 'choose picture' }
+  | { move: 'look' }
+  | { move: 'preview'; intention: Intention; moving: Preview['moving'] }
   | { move: 'open'; dialog: Dialog }
   | { move: 'link' | 'carry'; board: string; button: string; label: string }
   | { move: 'rest'; focus?: boolean }
@@ -81,6 +86,10 @@ export function moved(state: BenchState, made: Move): BenchState {
       return { ...state, doing: { what: 'renaming' } };
     case 'choose picture':
       return { ...state, doing: { what: 'choosing a picture' } };
+    case 'look':
+      return { ...state, doing: { what: 'looking' } };
+    case 'preview':
+      return { ...state, doing: { what: 'previewing', intention: made.intention, moving: made.moving } };
     case 'open':
       return { ...state, doing: { what: 'in a dialog', dialog: made.dialog } };
     case 'link':
@@ -110,8 +119,7 @@ function chosenBy(state: BenchState, board: Board, cell: Cell, how: 'this too' |
     if (!at) return before;
     return before.includes(at) && before.length > 1 ? before.filter((id) => id !== at) : [...before.filter((id) => id !== at), at];
   }
-  const between = (n: number, a: number, b: number) => n >= Math.min(a, b) && n <= Math.max(a, b);
-  return board.buttons.filter((b) => between(b.cell.row, state.marked.row, cell.row) && between(b.cell.column, state.marked.column, cell.column)).map((b) => b.id);
+  return within(board, state.marked, cell);
 }
 
 /** What stands in the word line. */

@@ -114,6 +114,25 @@ export const beside = (id: number, number: number | undefined, boardId: string, 
 export const nameVersion = (id: number, number: number, name: string) =>
   done(client.PUT('/api/vocabularies/{vocabulary}/versions/{number}/name', { params: { path: { vocabulary: id, number } }, body: { name } }));
 
+export const patterns = (id: number) =>
+  queryOptions({
+    queryKey: ['patterns'],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/patterns', { params: { path: { vocabulary: id } } })),
+    staleTime: Infinity,
+  });
+
+/** What a copy is of, and how far both have moved since; empty if it is no copy. */
+export const origin = (id: number, version: number) =>
+  queryOptions({
+    queryKey: ['origin', id, version],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/origin', { params: { path: { vocabulary: id } } })),
+    placeholderData: (before) => before,
+  });
+
+/** What an edit would do to what stands where, without doing it. */
+export const preview = (id: number, base: number, edit: Intention) =>
+  answer(client.POST('/api/vocabularies/{vocabulary}/previews', { params: { path: { vocabulary: id } }, body: { base, edit } }));
+
 /** What undo and redo would do for this person. */
 export const steps = (id: number) =>
   queryOptions({
@@ -125,7 +144,8 @@ export const steps = (id: number) =>
 export type Wish =
   | { what: 'edit'; base: number; edit: Intention }
   | { what: 'words'; base: number; board: string; from?: Cell; text: string; picture?: string; onNewBoard?: string }
-  | { what: 'board'; base: number; name: string; openedFrom?: string; openedBy?: string }
+  | { what: 'board'; base: number; name: string; openedFrom?: string; openedBy?: string; pattern?: string; copyOf?: string; copyFrom?: number; rows?: number; columns?: number }
+  | { what: 'bring'; base: number; from: number; board: string; buttons: string[]; to: string; at?: Cell }
   | { what: 'go back'; base: number; version: number }
   | { what: 'undo'; before?: number }
   | { what: 'redo' };
@@ -138,7 +158,9 @@ function send(id: number, base: number, wish: Wish): Promise<Changed> {
     case 'words':
       return answer(client.POST('/api/vocabularies/{vocabulary}/words', { params: { path }, body: { base, board: wish.board, from: wish.from, text: wish.text, picture: wish.picture, onNewBoard: wish.onNewBoard } }));
     case 'board':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/boards', { params: { path }, body: { base, name: wish.name, openedFrom: wish.openedFrom, openedBy: wish.openedBy } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/boards', { params: { path }, body: { base, name: wish.name, openedFrom: wish.openedFrom, openedBy: wish.openedBy, pattern: wish.pattern, copyOf: wish.copyOf, copyFrom: wish.copyFrom, rows: wish.rows, columns: wish.columns } }));
+    case 'bring':
+      return answer(client.POST('/api/vocabularies/{vocabulary}/bringing', { params: { path }, body: { base, from: wish.from, board: wish.board, buttons: wish.buttons, to: wish.to, at: wish.at } }));
     case 'go back':
       return answer(client.POST('/api/vocabularies/{vocabulary}/going-back', { params: { path }, body: { base, version: wish.version } }));
     case 'undo':

@@ -1,7 +1,7 @@
 import type { Button } from '../../api/types';
 
 /** Buttons somebody copied, to be pasted on another board or in another tab of this browser. */
-export interface Copied { vocabulary: number; board: string; buttons: string[]; text: string; cut?: boolean }
+export interface Copied { vocabulary: number; board: string; buttons: string[]; text: string; cut?: boolean; /** The board's name, if all of it was copied. */ whole?: string }
 
 const KEY = 'dwimble-copied';
 

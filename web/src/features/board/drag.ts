@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState, type PointerEvent } from 'react';
 import type { Board, Button, Cell } from '../../api/types';
-import { sameCell, standing } from './grid';
+import { sameCell, standing, within } from './grid';
 
 /** A button that is being dragged over its board, and the cell under the pointer. */
 export interface Drag { button: Button; over?: Cell }
@@ -9,15 +9,20 @@ export interface Drag { button: Button; over?: Cell }
 const MEANT = 8;
 
 /** Dragging by mouse, pen or finger. Pointer events alone: they come with capture, and Escape lets go. */
-export function useDrag(board: Board, onMove?: (button: Button, to: Cell) => void) {
+export function useDrag(board: Board, onMove?: (button: Button, to: Cell) => void, onBand?: (ids: string[]) => void) {
   const [drag, setDrag] = useState<Drag>();
-  const now = useRef({ board, onMove });
-  now.current = { board, onMove };
+  const now = useRef({ board, onMove, onBand });
+  now.current = { board, onMove, onBand };
   const stop = useRef<() => void>(undefined);
   useEffect(() => () => stop.current?.(), []);
 
-  const begin = useCallback((event: PointerEvent, button: Button) => {
-    if (!now.current.onMove || event.button !== 0) return;
+  const begin = useCallback((event: PointerEvent, button: Button | Cell) => {
+    if (event.button !== 0) return;
+    if ('row' in button) {
+      if (now.current.onBand && event.pointerType === 'mouse') stop.current = band(button, () => now.current);
+      return;
+    }
+    if (!now.current.onMove) return;
     const from = { x: event.clientX, y: event.clientY };
     let held: Drag | undefined;
     const move = (e: globalThis.PointerEvent) => {
@@ -50,6 +55,31 @@ export function useDrag(board: Board, onMove?: (button: Button, to: Cell) => voi
     };
   }, []);
   return { drag, begin };
+}
+
+/** Dragging from an empty cell chooses the buttons between there and the pointer, as they are passed. */
+function band(from: Cell, now: () => { board: Board; onBand?: (ids: string[]) => void }): () => void {
+  let last: Cell = from;
+  let chosen = false;
+  const move = (e: globalThis.PointerEvent) => {
+    const over = cellUnder(e.clientX, e.clientY);
+    if (!over || sameCell(over, last)) return;
+    last = over;
+    chosen = true;
+    now().onBand?.(within(now().board, from, over));
+  };
+  const click = (e: MouseEvent) => { if (chosen) { e.stopPropagation(); e.preventDefault(); } };
+  const stop = () => {
+    window.removeEventListener('pointermove', move);
+    window.removeEventListener('pointerup', stop);
+    window.removeEventListener('pointercancel', stop);
+    setTimeout(() => window.removeEventListener('click', click, { capture: true }));
+  };
+  window.addEventListener('pointermove', move);
+  window.addEventListener('pointerup', stop);
+  window.addEventListener('pointercancel', stop);
+  window.addEventListener('click', click, { capture: true, once: true });
+  return stop;
 }
 
 function cellUnder(x: number, y: number): Cell | undefined {

@@ -11,10 +11,10 @@ function board(...rows: string[]): Board {
     const columns = row.slice(c).findIndex((w) => w !== word);
     buttons.push({
       id: word, cell: { row: r, column: c }, span: { rows: 1, columns: columns < 0 ? row.length - c : columns }, label: word, says: { type: 'label' },
-      layers: [], kind: 'thing', leads: { type: 'stays' }, doings: [], hidden: false,
+      layers: [], kind: 'thing', leads: { type: 'stays' }, doings: [], hidden: false, look: {},
     });
   }));
-  return { id: 'b', name: 'b', rows: rows.length, columns: cells[0].length, buttons };
+  return { id: 'b', name: 'b', rows: rows.length, columns: cells[0].length, heights: [], widths: [], look: {}, buttons };
 }
 
 const at = (row: number, column: number) => ({ row, column });

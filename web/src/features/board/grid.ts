@@ -9,6 +9,12 @@ export function fitted(width: number, height: number, ratio: number): { width: n
   return { width: Math.floor(Math.min(width, height * ratio)), height: Math.floor(Math.min(height, width / ratio)) };
 }
 
+/** The ids of the buttons that begin in the rectangle two cells span. */
+export function within(board: Board, one: Cell, other: Cell): string[] {
+  const between = (n: number, a: number, b: number) => n >= Math.min(a, b) && n <= Math.max(a, b);
+  return board.buttons.filter((b) => between(b.cell.row, one.row, other.row) && between(b.cell.column, one.column, other.column)).map((b) => b.id);
+}
+
 export const keyOf = (cell: Cell) => `${cell.row}-${cell.column}`;
 
 export const spoken = (cell: Cell) => `row ${cell.row + 1}, place ${cell.column + 1}`;

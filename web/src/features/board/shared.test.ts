@@ -17,9 +17,9 @@ const cell = ([row, column]: [number, number]) => ({ row, column });
 function board(rows: string[]): Board {
   const words = rows.map((r) => r.split(' '));
   return {
-    id: 'b', name: 'b', rows: rows.length, columns: words[0].length,
+    id: 'b', name: 'b', rows: rows.length, columns: words[0].length, heights: [], widths: [], look: {},
     buttons: words.flatMap((row, r) => row.flatMap((w, c) => (w === '.' ? [] : [{
-      id: w, cell: { row: r, column: c }, span: { rows: 1, columns: 1 }, label: w, says: { type: 'label' as const }, layers: [], leads: { type: 'stays' as const }, doings: [], hidden: false,
+      id: w, cell: { row: r, column: c }, span: { rows: 1, columns: 1 }, label: w, says: { type: 'label' as const }, layers: [], leads: { type: 'stays' as const }, doings: [], hidden: false, look: {},
     }]))),
   };
 }

@@ -5,6 +5,7 @@ import { sentence } from '../../api/client';
 import type { Board, Button, VocabularyView } from '../../api/types';
 import { allBoards, vocabulary as vocabularyQuery } from '../board/boards';
 import { Card } from '../board/Card';
+import { gridLines, LooksOfBoard, seen } from '../board/looks';
 import { ArtOf, ButtonPicture } from '../picture/art';
 import { begin, spokenMessage, takeOneOff, tap, type TalkState } from './message';
 import { hush, say } from './voice';
@@ -23,12 +24,13 @@ export default function TalkPage() {
   const error = view.error ?? boards.error;
   if (error && !(view.data && boards.data)) return <main className={parts.lone}><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
   if (!view.data || !boards.data) return null;
-  return <ArtOf art={view.data.art} vocabulary={id}><Talk view={view.data} boards={boards.data} start={search.get('board') ?? view.data.home} /></ArtOf>;
+  return <ArtOf art={view.data.art} vocabulary={id}><Talk key={id} view={view.data} boards={boards.data} start={search.get('board') ?? view.data.home} /></ArtOf>;
 }
 
 function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; start: string }) {
   const byId = useMemo(() => new Map(boards.map((b) => [b.id, b])), [boards]);
   const [state, setState] = useState<TalkState>(() => begin(byId.has(start) ? start : view.home));
+  const navigate = useNavigate();
   const [saying, setSaying] = useState('');
   const [notice, setNotice] = useState('');
   const line = useRef<HTMLDivElement>(null);
@@ -49,9 +51,14 @@ function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; 
     if (tapped.speak) speak(tapped.speak);
     else setNotice('');
     if (tapped.notice) setNotice(tapped.notice);
+    if (tapped.elsewhere) void navigate(`/vocabularies/${tapped.elsewhere}/talk`);
   }
 
-  const { margin, gap, message } = view.layout;
+  const { margin, message } = view.layout;
+  const whole = useMemo(() => ({ look: view.look, papers: view.papers }), [view.look, view.papers]);
+  const looks = useMemo(() => ({ whole, board }), [whole, board]);
+  const around = seen(whole, board.look, {});
+  const gap = around.gap / 1000;
   const shares = { '--margin': margin, '--gap': gap, '--message': message } as React.CSSProperties;
   return (
     <main className={css.talk} style={shares} data-ready>
@@ -74,14 +81,16 @@ function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; 
         <button type="button" className={css.quietKey} disabled={state.message.length === 0} onClick={() => { setState({ ...state, message: [] }); setSaying(''); }}>clear</button>
       </div>
       <div className={css.talkGrid} role="group" aria-label={board.name}
-        style={{ gridTemplateColumns: `repeat(${board.columns}, minmax(0, 1fr))`, gridTemplateRows: `repeat(${board.rows}, minmax(0, 1fr))` }}>
-        {board.buttons.filter((b) => !b.hidden).map((b) => (
-          <button key={b.id} type="button" className={drawn.cell} onClick={() => press(b)}
-            style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}
-            aria-label={b.label || (b.says.type === 'words' ? b.says.text : 'picture')}>
-            <Card button={b} />
-          </button>
-        ))}
+        style={{ ...gridLines(board), ...(around.background && { background: around.background, boxShadow: `0 0 0 calc(100vw * ${gap / 2}) ${around.background}` }) }}>
+        <LooksOfBoard.Provider value={looks}>
+          {board.buttons.filter((b) => !b.hidden).map((b) => (
+            <button key={b.id} type="button" className={drawn.cell} onClick={() => press(b)}
+              style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}
+              aria-label={b.label || (b.says.type === 'words' ? b.says.text : 'picture')}>
+              <Card button={b} />
+            </button>
+          ))}
+        </LooksOfBoard.Provider>
       </div>
     </main>
   );

@@ -13,12 +13,16 @@ export interface TalkState {
   /** Boards that led here, the last one last. */
   trail: string[];
   message: Token[];
+  /** Where in the trail the next word comes back to. */
+  once?: number;
 }
 
 export interface Tapped {
   state: TalkState;
   /** What is spoken at once, if anything. */
   speak?: string;
+  /** Another vocabulary of the student that is opened. */
+  elsewhere?: number;
   /** What to tell whoever helps, such as that a button leads nowhere. */
   notice?: string;
 }
@@ -46,14 +50,26 @@ export function tap(state: TalkState, button: Button, boards: Map<string, Board>
   }
   const said = { ...state, message };
   switch (button.leads.type) {
-    case 'stays': return { state: said, speak };
-    case 'home': return { state: { ...said, board: home, trail: [] }, speak };
-    case 'back': return { state: { ...said, board: state.trail.at(-1) ?? home, trail: state.trail.slice(0, -1) }, speak };
+    case 'stays': {
+      const back = state.once;
+      if (back === undefined || speak === undefined || button.doings.length > 0) return { state: said, speak };
+      return { state: { board: state.trail[back], trail: state.trail.slice(0, back), message }, speak };
+    }
+    case 'elsewhere': return { state: said, speak, elsewhere: button.leads.vocabulary };
+    case 'home': return { state: { board: home, trail: [], message }, speak };
+    case 'back': {
+      const left = state.trail.length - 1;
+      if (left < 0) return { state: { board: home, trail: [], message }, speak };
+      const once = state.once !== undefined && state.once < left ? state.once : undefined;
+      return { state: { board: state.trail[left], trail: state.trail.slice(0, left), message, once }, speak };
+    }
     case 'opens': {
       const to = button.leads.board;
       if (!boards.has(to)) return { state: said, speak, notice: `“${button.label}” leads nowhere yet.` };
       if (to === state.board) return { state: said, speak };
-      return { state: { ...said, board: to, trail: to === home ? [] : [...state.trail, state.board] }, speak };
+      if (to === home) return { state: { board: home, trail: [], message }, speak };
+      const once = state.once ?? (button.leads.once ? state.trail.length : undefined);
+      return { state: { board: to, trail: [...state.trail, state.board], message, once }, speak };
     }
   }
 }

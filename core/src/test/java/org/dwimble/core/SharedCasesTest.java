@@ -18,6 +18,9 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.Spell;
+import org.dwimble.core.look.Colour;
+import org.dwimble.core.look.ColouredPaper;
+import org.dwimble.core.look.Look;
 import org.dwimble.core.talk.Talking;
 import org.dwimble.core.talk.Tapped;
 import org.dwimble.core.talk.Token;
@@ -102,7 +105,8 @@ class SharedCasesTest {
             return b.withActs(Acts.leading(written.endsWith("<") ? Leads.BACK : Leads.HOME));
         }
         if (written.contains(">")) {
-            Leads opens = new Leads.Opens(written.substring(written.indexOf('>') + 1));
+            String to = written.substring(written.indexOf('>') + 1);
+            Leads opens = to.startsWith(">") ? new Leads.Opens(to.substring(1), true) : new Leads.Opens(to);
             String label = written.substring(0, written.indexOf('>'));
             return label.endsWith("!") ? labelled(b, label.substring(0, label.length() - 1)).withActs(Acts.SPEAK.withLeads(opens)) : labelled(b, label)
                 .withActs(Acts.leading(opens));
@@ -131,6 +135,40 @@ class SharedCasesTest {
         assertThat(last.after().trail()).containsExactlyElementsOf(tried.path("trail").valueStream().map(JsonNode::asString).toList());
         assertThat(last.speak()).isEqualTo(tried.has("spoke") ? tried.get("spoke").asString() : null);
         assertThat(last.nowhere()).isEqualTo(tried.path("nowhere").asBoolean(false));
+    }
+
+    @Test
+    void thePapersAreTheSameHereAndThere() {
+        assertThat(CASES.get("papers").valueStream().map(p -> p.get("name").asString() + p.get("colour").asString()).toList())
+            .isEqualTo(Stream.of(ColouredPaper.values()).map(p -> p.paper() + p.colour().hex()).toList());
+    }
+
+    private static Stream<JsonNode> looks() {
+        return CASES.get("looks").valueStream();
+    }
+
+    private static Look look(JsonNode json) {
+        return JsonMapper.shared().treeToValue(json, Look.class);
+    }
+
+    @ParameterizedTest
+    @MethodSource("looks")
+    void looksAreTheSameHereAndThere(JsonNode tried) {
+        JsonNode paper = tried.get("kindPaper");
+        Look seen = Look.seen(look(tried.get("whole")), look(tried.get("board")), look(tried.get("button")), paper.isNull() ? null : Colour.of(paper.asString()));
+        JsonNode is = JsonMapper.shared().valueToTree(seen);
+        tried.get("seen").properties().forEach(p -> assertThat(is.path(p.getKey()).isMissingNode() ? "null" : is.get(p.getKey()).toString()).as(p.getKey())
+            .isEqualTo(p.getValue().toString()));
+    }
+
+    private static Stream<JsonNode> darkOnes() {
+        return CASES.get("darkOnes").valueStream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("darkOnes")
+    void lettersAreWhiteOnTheSameColoursHereAndThere(JsonNode tried) {
+        assertThat(Colour.of(tried.get("colour").asString()).ink() == Colour.WHITE).isEqualTo(tried.get("white").asBoolean());
     }
 
     @Test

@@ -1,8 +1,10 @@
 package org.dwimble.core.board;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import org.dwimble.core.told.Unacceptable;
+import org.jspecify.annotations.Nullable;
 
 /** Where a tap on a button leads once the button has said what it says. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
@@ -25,17 +27,23 @@ public sealed interface Leads {
     /**
      * Opens the board with this id, which need not exist: then the button is a loose end.
      *
-     * @param once true if the first word said there, or further on, comes back to where it was opened from
+     * @param once true if the first word said there, or further on, comes back to where it was opened from; else null
      */
-    record Opens(String board, boolean once) implements Leads {
+    record Opens(String board, @Nullable Boolean once) implements Leads {
         public Opens {
             if (board == null || board.isBlank()) {
                 throw new Unacceptable("opens-what");
             }
+            once = Boolean.TRUE.equals(once) ? Boolean.TRUE : null;
         }
 
         public Opens(String board) {
-            this(board, false);
+            this(board, null);
+        }
+
+        @JsonIgnore
+        public boolean comesBack() {
+            return once != null;
         }
     }
 

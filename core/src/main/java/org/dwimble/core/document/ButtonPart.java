@@ -88,7 +88,7 @@ final class ButtonPart {
             json.put("leads", BACK);
         } else if (button.leads() instanceof Leads.Opens opens) {
             ObjectNode leads = json.putObject("leads").put("opens", opens.board());
-            if (opens.once()) {
+            if (opens.comesBack()) {
                 leads.put("once", true);
             }
         } else if (button.leads() instanceof Leads.Elsewhere elsewhere) {

@@ -198,7 +198,7 @@ public final class ObfWriter {
             if (files.containsKey(opens.board())) {
                 load.put("path", files.get(opens.board()));
             }
-            if (opens.once()) {
+            if (opens.comesBack()) {
                 json.put(LEADS, ONCE);
             }
         } else if (button.leads() instanceof Leads.Elsewhere elsewhere) {

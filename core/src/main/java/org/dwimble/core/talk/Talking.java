@@ -132,6 +132,6 @@ public record Talking(String board, List<String> trail, List<Token> message, int
         List<String> way = new ArrayList<>(trail);
         way.add(board);
         return opens.board().equals(home) ? new Talking(home, List.of(), message)
-            : new Talking(opens.board(), way, message, opens.once() && once < 0 ? trail.size() : once);
+            : new Talking(opens.board(), way, message, opens.comesBack() && once < 0 ? trail.size() : once);
     }
 }

@@ -68,13 +68,16 @@ class WordLineApi {
     }
 
     /**
-     * @param shape   its grid; none for that of its siblings
+     * @param rows    of its grid, and its columns; none for those of its siblings
      * @param chosen  words the new board begins with
      * @param pattern name of a pattern to begin with
      * @param copyOf  a board of this vocabulary, or of {@code copyFrom}, to be a copy of
      */
-    record NewBoardRequest(int base, String name, @Nullable String openedFrom, @Nullable String openedBy, @Nullable Shape shape,
-        @Nullable List<ChosenWord> chosen, @Nullable String pattern, @Nullable String copyOf, @Nullable Long copyFrom) {
+    record NewBoardRequest(int base, String name, @Nullable String openedFrom, @Nullable String openedBy, @Nullable Integer rows,
+        @Nullable Integer columns, @Nullable List<ChosenWord> chosen, @Nullable String pattern, @Nullable String copyOf, @Nullable Long copyFrom) {
+        @Nullable Shape shape() {
+            return rows == null || columns == null ? null : new Shape(rows, columns);
+        }
     }
 
     /** Copies of buttons of another vocabulary. @param at the cell for the first; none for the first empty one */
