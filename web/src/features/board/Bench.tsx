@@ -1,10 +1,12 @@
 import { App, Button as PlainButton, Dropdown, Tooltip } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react';
-import { Navigate, useNavigate, useParams } from 'react-router';
+import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { Problem, sentence } from '../../api/client';
 import type { Board, BoardLine, Button, Cell, Changed, Cost, Intention, Preview, Steps, Version, VocabularyView } from '../../api/types';
+import { shortDay } from '../../shell/time';
 import { ArtOf } from '../picture/art';
+import { copyFor } from '../starter/starters';
 import { Credits } from '../picture/Credits';
 import { AboutBoard } from './AboutBoard';
 import { ChainBoards } from './ChainBoards';
@@ -21,11 +23,11 @@ import { ButtonSentence } from './ButtonSentence';
 import { ConflictDialog } from './ConflictDialog';
 import { Findings } from './Findings';
 import { Frame } from './Frame';
-import { arrow, buttonAt, freeCells, keyOf, nextEmpty, spoken, tab } from './grid';
+import { arrow, buttonAt, freeCells, keyOf, nextEmpty, sameCell, spoken, tab } from './grid';
 import { WhoIsHere } from './WhoIsHere';
 import { kindsLens, reach, sounds, words as wordsLens, type Lens, type LensName, type Overlay } from './lenses';
 import { LensBar, LensSide } from './LensSide';
-import { onOneLine, wordsOf } from './list';
+import { MOST_FILLED, onOneLine, wordsOf } from './list';
 import { useLive } from './live';
 import { PathBar } from './PathBar';
 import { AddPerson } from './AddPerson';
@@ -193,6 +195,23 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     else if (here) move({ move: 'put', on: here, added: changed.added, keptFree: line.keptFree });
   }
 
+  /** More words than this board holds: on it, and on new boards after it, once the person has agreed. */
+  function fill(words: string) {
+    const count = wordsOf(words).length;
+    const free = freeCells(board!, keptFree!);
+    const boards = Math.ceil(Math.max(0, count - free) / Math.max(1, line.rows * line.columns - 3));
+    void modal.confirm({
+      title: `Put ${count.toLocaleString()} words here and on new boards?`, okText: 'Put them all', cancelText: 'Leave it',
+      content: count > MOST_FILLED ? `Up to ${MOST_FILLED.toLocaleString()} go in at once. Nothing is put; do it in parts.`
+        : `${free} go here; about ${boards} ${boards === 1 ? 'new board follows' : 'new boards follow'}, each opened from the one before. Their pictures take a moment to find.`,
+      okButtonProps: { disabled: count > MOST_FILLED },
+      onOk: async () => {
+        move({ move: 'type', text: '' });
+        if (!(await change({ what: 'words', base: version, board: boardId, from: next ?? marked, text: words, fillOn: true }))) move({ move: 'not put', text: words });
+      },
+    });
+  }
+
   /** A new board for words that have no room here, opened from the nearest board that has a cell for its button. */
   async function putFurther(words: string, from: string, chosen?: string) {
     move({ move: 'type', text: '' });
@@ -203,7 +222,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   }
 
   async function newBoard(begun: Begun, opener?: Button) {
-    const changed = await change({ what: 'board', base: version, ...begun, openedFrom: opener && boardId, openedBy: opener?.id });
+    const changed = await change({ what: 'board', base: version, ...begun, openedFrom: opener || begun.at ? boardId : undefined, openedBy: opener?.id });
     const added = changed?.boards.find((b) => changed.added.includes(b.id));
     if (added && !opener) go(added.id);
   }
@@ -291,6 +310,16 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     return changed !== undefined;
   }
 
+  /** A copy as it is today, beside this one; nothing that is done here later changes it. */
+  async function keepCopy() {
+    try {
+      const kept = await copyFor(view!.student!.id, { vocabulary: id, name: `${view!.name.slice(0, 60)}, ${shortDay()}` });
+      void message.success(<span>Kept as “{kept.name}”. <Link to={`/vocabularies/${kept.vocabulary}`}>Look at it</Link></span>, 6);
+    } catch (error) {
+      void message.error(sentence(error), 6);
+    }
+  }
+
   function deleteBoard() {
     const lost = line.openers === 0 ? 'No button opens it.' : line.openers === 1 ? 'Buttons on 1 board open it; they will lead nowhere until you mend them.' : `Buttons on ${line.openers} boards open it; they will lead nowhere until you mend them.`;
     void modal.confirm({
@@ -335,7 +364,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
             { key: 'obz', label: <a href={`/api/vocabularies/${id}/package.obz`} download>Carry away all boards (.obz)</a> },
             { key: 'obf', label: <a href={`/api/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/board.obf`} download>Carry away this board (.obf)</a> },
             { key: 'history', label: 'What happened' },
-            ...(mayEdit && view.student ? [{ key: 'copy', label: 'Keep a copy, or copy it for another student…' }] : []),
+            ...(mayEdit && view.student ? [{ key: 'keep', label: 'Keep a dated copy' }, { key: 'copy', label: 'Copy for another student, or with a note…' }] : []),
             ...(mayEdit ? [{ key: 'copy board', label: 'Copy this board' }, { key: 'chain', label: 'Make a chain of boards…' }, { key: 'look', label: 'How boards look' }] : []),
             ...(mayEdit && boardId !== view.home ? [{ key: 'make home', label: 'Make this the home board' }] : []),
             { key: 'credits', label: 'Whose the pictures are' },
@@ -344,6 +373,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
           ],
           onClick: ({ key }) => {
             if (key === 'delete') deleteBoard();
+            else if (key === 'keep') void keepCopy();
             else if (key === 'copy board') copyBoard();
             else if (key === 'look') move({ move: 'look' });
             else if (key === 'make home') void edit({ type: 'make-home', board: boardId });
@@ -395,7 +425,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
             <WordLine ref={wordLine} vocabulary={id} version={version} board={boardId} free={freeCells(board, keptFree)} went={went?.from === boardId ? went : undefined} onGo={go}
               onFurther={(from) => void putFurther(text, from, picture)} text={text} next={next} boardName={board.name} student={view.student?.id} language={view.locale} picture={picture}
               onText={(t) => move({ move: 'type', text: t })} onPicture={(p) => { move({ move: 'pick', picture: p }); wordLine.current?.focus(); }}
-              onPut={(t, p, on) => void put(t, p, on)} onLeave={leaveWordLine} />
+              onFill={fill} onPut={(t, p, on) => void put(t, p, on)} onLeave={leaveWordLine} />
           )}
         </main>
         <aside className={bench.side} aria-label="What is marked">
@@ -419,7 +449,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
         </aside>
       </div>
       {dialog === 'credits' && <Credits vocabulary={id} name={view.name} onClose={rest} />}
-      {dialog === 'board' && <NewBoard view={view} onClose={rest} onMake={(begun) => { rest(); void newBoard(begun); }} />}
+      {dialog === 'board' && <NewBoard view={view} boardName={line.name} free={button || keptFree.some((k) => sameCell(k, marked)) ? undefined : marked} onClose={rest} onMake={(begun) => { rest(); void newBoard(begun); }} />}
       {dialog === 'chain' && <ChainBoards view={view} begin={boardId} onClose={rest} onChain={(boards) => { rest(); void edit({ type: 'chain-boards', boards, next: 'next', first: 'first again' }); }} />}
       {dialog === 'copy' && <CopyFor view={view} onClose={rest} />}
       {dialog === 'shortcuts' && <Shortcuts onClose={rest} />}
@@ -442,7 +472,7 @@ function withMoves(overlays: Map<string, Overlay>, board: Board, moving?: Previe
 
 function movingWords(moving: Preview['moving']): string {
   const named = moving.slice(0, 5).map((m) => `“${m.label || 'a picture'}”`).join(', ');
-  return moving.length === 1 ? `1 word, ${named}, would` : `${moving.length} words, ${named}${moving.length > 5 ? ' and others' : ''}, would`;
+  return moving.length === 1 ? `1 button, ${named}, would` : `${moving.length} buttons, ${named}${moving.length > 5 ? ' and others' : ''}, would`;
 }
 
 /** What lies over the board. Words are always told; a lens adds to them. */

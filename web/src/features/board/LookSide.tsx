@@ -15,6 +15,12 @@ export type Level = 'buttons' | 'board' | 'all';
 const EDGES = ['#1f2a44', '#7b3f8c', '#0e7c7b', '#b8431c', '#8a5a00', '#3b5aa8', '#3f6f22', '#8b1e3f'];
 const EDGE_NAMES = ['ink', 'plum', 'sea', 'rust', 'amber', 'blue', 'moss', 'wine'];
 
+/** Papers near the colours of the marks. */
+const paper = (name: string) => papers.find((p) => p.name === name)!.colour;
+const BEGIN: Looks['papers'] = {
+  who: paper('heather'), do: paper('mint'), social: paper('peach'), describing: paper('straw'), thing: paper('sky'), where: paper('reed'), little: paper('oat'), question: paper('bluebell'),
+};
+
 /** How buttons, a board or all boards look, and the means to change it: what is clicked is so at once. */
 export function LookSide({ view, board, buttons, onEdit, onDone }: { view: VocabularyView; board: Board; buttons: Button[]; onEdit: (edit: Intention) => void; onDone: () => void }) {
   const [wanted, setLevel] = useState<Level>(buttons.length > 0 ? 'buttons' : 'board');
@@ -25,7 +31,13 @@ export function LookSide({ view, board, buttons, onEdit, onDone }: { view: Vocab
   const target = level === 'all' ? { buttons: [] } : { board: board.id, buttons: level === 'buttons' ? buttons.map((b) => b.id) : [] };
   const give = (look: Look, usual: Aspect[] = []) => onEdit({ type: 'give-look', ...target, look, usual });
   const set = <K extends keyof Look>(key: K, aspect: Aspect, value: Look[K] | undefined) => (value === undefined ? give({}, [aspect]) : give({ [key]: value }));
+  /** With papers to begin with, if kinds have none yet. */
+  function byKind(on: boolean) {
+    const made = { type: 'give-look' as const, ...target, look: { byKind: on }, usual: [] };
+    onEdit(on && Object.keys(whole.papers).length === 0 ? { type: 'several', intentions: [made, { type: 'give-papers', papers: BEGIN }] } : made);
+  }
   const above = level === 'buttons' ? 'as the board' : level === 'board' ? 'as all boards' : 'as usual';
+  const used = [...new Set(board.buttons.map((b) => b.look.fill).filter((c): c is string => !!c))];
   const brought = [...new Set(board.buttons.flatMap((b) => [b.look.fill, b.look.border]).filter((c): c is string => !!c && !papers.some((p) => p.colour === c) && !EDGES.includes(c) && c !== '#ffffff'))];
   return (
     <section aria-label="Look" className={looks.look}>
@@ -53,9 +65,22 @@ export function LookSide({ view, board, buttons, onEdit, onDone }: { view: Vocab
               colours={[{ name: 'white', colour: '#ffffff' }, ...papers, { name: 'ink', colour: '#1f2a44' }]} />
           </Row>
           <Row name="by kind">
-            <label className={looks.byKind}><Switch size="small" checked={is.byKind} aria-label="Paper by kind" onChange={(on) => set('byKind', 'BY_KIND', on)} /> each kind of word its own paper</label>
+            <label className={looks.byKind}><Switch size="small" checked={is.byKind} aria-label="Paper by kind" onChange={byKind} /> each kind of word its own paper</label>
             {is.byKind && <KindPapers whole={whole} onEdit={onEdit} />}
           </Row>
+          {level === 'all' && used.length > 0 && (
+            <Row name="instead of">
+              <div className={looks.swatches}>
+                {used.map((from) => (
+                  <Dropdown key={from} trigger={['click']} popupRender={() => (
+                    <div className={looks.pop}><p>In every place, not this but</p><Swatches label={`Instead of ${nameOf(from)}`} none="the usual one" colours={[{ name: 'white', colour: '#ffffff' }, ...papers]} onChoose={(by) => onEdit({ type: 'replace-colour', aspect: 'FILL', colour: from, by })} /></div>
+                  )}>
+                    <button type="button" aria-label={`Replace ${nameOf(from)} everywhere`} style={{ background: from }} />
+                  </Dropdown>
+                ))}
+              </div>
+            </Row>
+          )}
         </>
       )}
       {level === 'buttons' && (
@@ -84,6 +109,8 @@ export function CopyOnto({ what, button, board, chosen, onEdit, children }: { wh
     </Dropdown>
   );
 }
+
+const nameOf = (colour: string) => papers.find((p) => p.colour === colour)?.name ?? colour;
 
 function Row({ name, children }: { name: string; children: React.ReactNode }) {
   return <div className={looks.row}><span>{name}</span><div>{children}</div></div>;

@@ -1,16 +1,18 @@
-import { Input, InputNumber, Modal, Select } from 'antd';
+import { Checkbox, Input, InputNumber, Modal, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { VocabularyView } from '../../api/types';
+import type { Cell, VocabularyView } from '../../api/types';
 import { patterns } from './boards';
+import { spoken } from './grid';
 import dialogs from './dialogs.module.css';
 
-export interface Begun { name: string; pattern?: string; copyOf?: string; copyFrom?: number; rows?: number; columns?: number }
+export interface Begun { name: string; at?: Cell; pattern?: string; copyOf?: string; copyFrom?: number; rows?: number; columns?: number }
 
 /** A new board: its name, and what it begins with. With nothing chosen it is like its siblings, and Enter makes it. */
-export function NewBoard({ view, from, onMake, onClose }: { view: VocabularyView; from?: string; onMake: (begun: Begun) => void; onClose: () => void }) {
-  const [name, setName] = useState(from ?? '');
+export function NewBoard({ view, boardName, free, onMake, onClose }: { view: VocabularyView; boardName: string; /** The empty cell that is marked. */ free?: Cell; onMake: (begun: Begun) => void; onClose: () => void }) {
+  const [name, setName] = useState('');
   const [start, setStart] = useState('bare');
+  const [opened, setOpened] = useState(free !== undefined);
   const [rows, setRows] = useState<number | null>(null);
   const [columns, setColumns] = useState<number | null>(null);
   const { data: all = [] } = useQuery(patterns(view.id));
@@ -18,12 +20,12 @@ export function NewBoard({ view, from, onMake, onClose }: { view: VocabularyView
   const called = name.trim() || (sort === 'pattern' ? which[0].toUpperCase() + which.slice(1) : sort === 'copy' ? view.boards.find((b) => b.id === which)?.name ?? '' : '');
   const make = () => {
     if (!called) return;
-    onMake({ name: called, ...(sort === 'pattern' && { pattern: which }), ...(sort === 'copy' && { copyOf: which }), ...(rows && columns && sort !== 'copy' ? { rows, columns } : {}) });
+    onMake({ name: called, ...(opened && { at: free }), ...(sort === 'pattern' && { pattern: which }), ...(sort === 'copy' && { copyOf: which }), ...(rows && columns && sort !== 'copy' ? { rows, columns } : {}) });
   };
   return (
     <Modal open title="A new board" onCancel={onClose} okText="Make it" cancelText="Leave it" onOk={make} okButtonProps={{ disabled: !called }} width={520}>
       <div className={dialogs.person}>
-        <label>Its name <Input autoFocus value={name} placeholder={called || 'such as Swimming'} onChange={(e) => setName(e.target.value)} onKeyDown={(e) => { if (e.key === 'Enter') make(); }} /></label>
+        <label>Its name <Input autoFocus aria-label="Name of the new board" value={name} placeholder={called || 'such as Swimming'} onChange={(e) => setName(e.target.value)} onKeyDown={(e) => { if (e.key === 'Enter') make(); }} /></label>
         <label>It begins
           <Select aria-label="What it begins with" value={start} onChange={setStart} showSearch optionFilterProp="label" options={[
             { value: 'bare', label: 'like its siblings, with its way home' },
@@ -31,6 +33,7 @@ export function NewBoard({ view, from, onMake, onClose }: { view: VocabularyView
             { label: 'as a copy of', options: view.boards.map((b) => ({ value: `copy:${b.id}`, label: b.name })) },
           ]} />
         </label>
+        {free && <Checkbox checked={opened} onChange={(e) => setOpened(e.target.checked)}>A button on {boardName}, {spoken(free)}, opens it</Checkbox>}
         {sort !== 'copy' && (
           <div className={dialogs.sizes}>Its grid:{' '}
             <InputNumber aria-label="Rows" min={1} max={40} placeholder="rows" value={rows} onChange={setRows} /> x{' '}

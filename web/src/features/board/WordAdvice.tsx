@@ -16,9 +16,9 @@ export function useAdvice(vocabulary: number, version: number, board: string, wo
  * One line under the word line, always there so that nothing moves: what Enter will do, where a word stands already, and
  * where it could go if there is no room.
  */
-export function WordAdvice({ word, full, advice, board, hint, went, onGo, onPutOn, onFurther, onLeaveIt }: {
+export function WordAdvice({ word, full, advice, board, hint, went, onGo, onPutOn, onFurther, onFill, onLeaveIt }: {
   word: string; full: boolean; advice?: Advice; board: string; hint: string; went?: Elsewhere;
-  onGo: (board: string) => void; onPutOn: (board: string, name: string) => void; onFurther: (from: string) => void; onLeaveIt: () => void;
+  onGo: (board: string) => void; onPutOn: (board: string, name: string) => void; onFurther: (from: string) => void; onFill?: () => void; onLeaveIt: () => void;
 }) {
   const door = (words: string, onClick: () => void) => <button type="button" className={parts.dotted} onClick={onClick}>{words}</button>;
   if (word === '') {
@@ -39,6 +39,7 @@ export function WordAdvice({ word, full, advice, board, hint, went, onGo, onPutO
       {advice && (best ? <>No room here: Enter puts it on <strong>{best.name}</strong> ({best.empty} empty){others.length > 0 && <>, or on {others.map((r, i) => <span key={r.board}>{i > 0 && ', '}{door(r.name, () => onPutOn(r.board, r.name))}</span>)}</>}{advice.further && ', or on '}</>
         : advice.further ? 'No room here: Enter puts it on ' : 'No room here or near here. Take a button off, or add a board on the left.')}
       {advice?.further && <>{door(`a new board from ${advice.further.name}`, () => onFurther(advice.further!.from))}.</>}
+      {onFill && <> Or {door('fill this board and new ones after it', onFill)}.</>}
     </p>
   );
 }

@@ -28,6 +28,8 @@ interface Props {
   onPut: (text: string, picture?: string, on?: { board: string; name: string }) => void;
   /** Puts the words on a new board, opened from a board. */
   onFurther: (from: string) => void;
+  /** Puts the words here and on new boards after this one. */
+  onFill: (text: string) => void;
   onGo: (board: string) => void;
   onLeave: (event?: KeyboardEvent) => void;
 }
@@ -37,7 +39,7 @@ const OFFERED = 9;
 
 /** The line below the board where typing makes buttons. */
 export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
-  { vocabulary, version, board, text, next, free, went, boardName, student, language, picture, onText, onPicture, onPut, onFurther, onGo, onLeave }, input) {
+  { vocabulary, version, board, text, next, free, went, boardName, student, language, picture, onText, onPicture, onPut, onFurther, onFill, onGo, onLeave }, input) {
   const queries = useQueryClient();
   const asked = found({ query: text, most: OFFERED, student, language });
   const { data, isPlaceholderData } = useQuery(asked);
@@ -51,6 +53,10 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
 
   /** Enter: here, or where there is room. What is still asked is waited for, so that a fast hand is not told off. */
   async function put() {
+    if (count > MOST_AT_ONCE && free > 1 && !opensBoards(text)) {
+      onFill(text);
+      return;
+    }
     if (!full || !word || count > MOST_AT_ONCE) {
       onPut(text, picture);
       return;
@@ -104,7 +110,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
         {next ? <>{spoken(next)}<br />comes next</> : <>{boardName}<br />is full</>}
       </label>
       <input id="word-line" ref={input} value={text} onChange={(e) => onText(e.target.value)} onKeyDown={keys} onPaste={paste}
-        placeholder={next ? 'Type a word' : 'Type a word, to put where there is room'} autoComplete="off" spellCheck={false} dir="auto" maxLength={20_000} />
+        placeholder={next ? 'Type a word' : 'Type a word, to put where there is room'} autoComplete="off" spellCheck={false} dir="auto" maxLength={120_000} />
       <span className={bench.offered} role="group" aria-label="Pictures for it" aria-busy={isPlaceholderData}>
         {offered.map((p, i) => (
           <button key={p.id} type="button" className={p.id === chosen ? `${bench.offer} ${bench.chosen}` : bench.offer} aria-pressed={p.id === chosen} title={`${p.name}: ${p.why}`}
@@ -115,7 +121,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
       </span>
     </div>
     <WordAdvice word={word} full={full} advice={advised} board={board} hint={hint} went={went} onGo={onGo} onFurther={onFurther}
-      onPutOn={(to, name) => onPut(text, picture, { board: to, name })} onLeaveIt={() => onText('')} />
+      onFill={isList(text) && !opensBoards(text) && free > 1 ? () => onFill(text) : undefined} onPutOn={(to, name) => onPut(text, picture, { board: to, name })} onLeaveIt={() => onText('')} />
     </div>
   );
 });

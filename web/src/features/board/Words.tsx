@@ -15,8 +15,10 @@ export function Words({ view, mayEdit, onGo, onEdit, onClose }: {
 }) {
   const [sought, setSought] = useState('');
   const [by, setBy] = useState('');
+  const [says, setSays] = useState('');
   const { data: found = [] } = useQuery(places(view.id, view.version, sought));
   const { data: differing = [] } = useQuery(differingWords(view.id, view.version));
+  const saying = found.filter((p) => p.says.toLowerCase() === sought.trim().toLowerCase());
   const exact = found.filter((p) => p.exact);
   const asked = sought.trim() !== '';
   return (
@@ -37,6 +39,12 @@ export function Words({ view, mayEdit, onGo, onEdit, onClose }: {
               </li>
             ))}
           </ul>
+          {mayEdit && saying.length > 0 && (
+            <form className={dialogs.replace} onSubmit={(e) => { e.preventDefault(); void onEdit({ type: 'replace-spoken', spoken: sought, by: says }).then((done) => { if (done) setSays(''); }); }}>
+              <label>Let it say <Input value={says} onChange={(e) => setSays(e.target.value)} placeholder="another text" aria-label="Another spoken text" /></label>
+              <PlainButton htmlType="submit" disabled={!says.trim()}>{saying.length === 1 ? 'where 1 button says it' : `where ${saying.length} buttons say it`}</PlainButton>
+            </form>
+          )}
           {mayEdit && exact.length > 0 && (
             <form className={dialogs.replace} onSubmit={(e) => { e.preventDefault(); void onEdit({ type: 'replace-labels', label: sought, by }).then((done) => { if (done) { setSought(by); setBy(''); } }); }}>
               <label>Call it <Input value={by} onChange={(e) => setBy(e.target.value)} placeholder="another label" aria-label="Another label" /></label>

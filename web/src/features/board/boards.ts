@@ -143,8 +143,8 @@ export const steps = (id: number) =>
 /** Something a person means to change, as data. `base`: the version of what was shown. */
 export type Wish =
   | { what: 'edit'; base: number; edit: Intention }
-  | { what: 'words'; base: number; board: string; from?: Cell; text: string; picture?: string; onNewBoard?: string }
-  | { what: 'board'; base: number; name: string; openedFrom?: string; openedBy?: string; pattern?: string; copyOf?: string; copyFrom?: number; rows?: number; columns?: number }
+  | { what: 'words'; base: number; board: string; from?: Cell; text: string; picture?: string; onNewBoard?: string; fillOn?: boolean }
+  | { what: 'board'; base: number; name: string; openedFrom?: string; openedBy?: string; at?: Cell; pattern?: string; copyOf?: string; copyFrom?: number; rows?: number; columns?: number }
   | { what: 'bring'; base: number; from: number; board: string; buttons: string[]; to: string; at?: Cell }
   | { what: 'go back'; base: number; version: number }
   | { what: 'undo'; before?: number }
@@ -156,9 +156,9 @@ function send(id: number, base: number, wish: Wish): Promise<Changed> {
     case 'edit':
       return answer(client.POST('/api/vocabularies/{vocabulary}/edits', { params: { path }, body: { base, edit: wish.edit } }));
     case 'words':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/words', { params: { path }, body: { base, board: wish.board, from: wish.from, text: wish.text, picture: wish.picture, onNewBoard: wish.onNewBoard } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/words', { params: { path }, body: { base, board: wish.board, from: wish.from, text: wish.text, picture: wish.picture, onNewBoard: wish.onNewBoard, fillOn: wish.fillOn } }));
     case 'board':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/boards', { params: { path }, body: { base, name: wish.name, openedFrom: wish.openedFrom, openedBy: wish.openedBy, pattern: wish.pattern, copyOf: wish.copyOf, copyFrom: wish.copyFrom, rows: wish.rows, columns: wish.columns } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/boards', { params: { path }, body: { base, name: wish.name, openedFrom: wish.openedFrom, openedBy: wish.openedBy, at: wish.at, pattern: wish.pattern, copyOf: wish.copyOf, copyFrom: wish.copyFrom, rows: wish.rows, columns: wish.columns } }));
     case 'bring':
       return answer(client.POST('/api/vocabularies/{vocabulary}/bringing', { params: { path }, body: { base, from: wish.from, board: wish.board, buttons: wish.buttons, to: wish.to, at: wish.at } }));
     case 'go back':

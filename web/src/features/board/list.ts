@@ -13,6 +13,9 @@ export const isList = (text: string): boolean => SEPARATORS.test(text.trim());
 /** More than this are not put at once; core refuses them. */
 export const MOST_AT_ONCE = 400;
 
+/** So many may be put on a board and on new ones after it. */
+export const MOST_FILLED = 5000;
+
 /** How many words are put: the words behind a > stand on the board their line opens. */
 export const countHere = (text: string): number => text.split(LINES).reduce((n, line) => n + wordsOf(line.split('>')[0]).length, 0);
 

@@ -83,12 +83,17 @@ public final class WordLine {
      * @throws Unacceptable if there are none, or more than go in at once: then nothing is searched
      */
     public static List<ReadyWord> ready(List<Entry> entries, Guesses guesses) {
+        return ready(entries, PutWords.MOST, guesses);
+    }
+
+    /** As above. @param most how many go in at once */
+    public static List<ReadyWord> ready(List<Entry> entries, int most, Guesses guesses) {
         if (entries.isEmpty()) {
             throw new Unacceptable("word-line-empty");
         }
         int count = entries.stream().mapToInt(e -> 1 + (e.opens() == null ? 0 : e.opens().size())).sum();
-        if (count > PutWords.MOST) {
-            throw new Unacceptable("too-many-words", "has", count, "most", PutWords.MOST);
+        if (count > most) {
+            throw new Unacceptable("too-many-words", "has", count, "most", most);
         }
         return entries.stream().map(entry -> ready(entry, guesses)).toList();
     }

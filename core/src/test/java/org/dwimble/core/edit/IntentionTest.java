@@ -114,6 +114,8 @@ class IntentionTest {
             new MoveLine("harbour", Axis.COLUMNS, 0, 2),
             new SizeLine("harbour", Axis.COLUMNS, 0, 150),
             new LayRows("Feelings", "eat", "eat/apple", null, Pattern.ALL.get(3), List.of(KITE, RAIN, KITE, RAIN, KITE)),
+            new FillBoards("eat", new Cell(0, 3), List.of(KITE, RAIN, KITE, RAIN, KITE, RAIN)),
+            new OpenedFrom(new NewBoard("Beach", "eat", null, new Shape(3, 3), List.of(KITE)), "eat", new Cell(0, 2), "Beach"),
             new BringButtons(List.of(Button.word("far", new Cell(2, 2), "far", null, Kind.WHERE)), "Elsewhere", "eat", null),
             new BringBoard(board("far", "wide open>gone"), "Far", "harbour", "harbour/boat"),
             new ChainBoards(List.of("home", "eat", "attic"), "next", "first again"),
@@ -278,6 +280,15 @@ class IntentionTest {
                 "no-such-colour", "no-such-spoken");
         }
         assertThat(drawn(elsewhere.homeBoard())).containsExactly("x");
+    }
+
+    @Test
+    void moreWordsThanABoardHoldsGoOnNewBoardsAfterIt() {
+        Change change = made(new FillBoards("eat", null, java.util.Collections.nCopies(17, RAIN)));
+        assertThat(drawn(change.after().boards().get("eat"))).containsExactly("apple pear rain rain", "back home rain eat 2");
+        assertThat(change.after().boards().values()).filteredOn(b -> b.name().startsWith("eat ")).hasSize(3);
+        assertThat(change.after().boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> b.label().equals("rain"))).hasSize(17);
+        assertThat(org.dwimble.core.route.Routes.of(change.after()).unreachable()).as("every one can be gone to").extracting(Board::id).containsExactly("attic");
     }
 
     @Test

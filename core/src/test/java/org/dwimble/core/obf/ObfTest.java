@@ -36,10 +36,16 @@ import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.board.Whole;
+import org.dwimble.core.document.BoardDocument;
 import org.dwimble.core.document.Json;
+import org.dwimble.core.document.WholeDocument;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.Spell;
+import org.dwimble.core.look.Colour;
+import org.dwimble.core.look.ColouredPaper;
+import org.dwimble.core.look.LabelPlace;
 import org.dwimble.core.look.Look;
+import org.dwimble.core.look.TypeSize;
 import org.dwimble.core.told.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -137,6 +143,73 @@ class ObfTest {
         assertThat(read.vocabulary()).isEqualTo(rich());
         assertThat(read.findings()).isEmpty();
         assertThat(written(read.vocabulary())).as("and writes the same bytes").isEqualTo(written(rich()));
+    }
+
+    /** As rich, with everything about looks and lines that a vocabulary can say. */
+    private static Vocabulary dressed() {
+        Vocabulary v = rich();
+        Board home = v.homeBoard();
+        Look own = new Look(ColouredPaper.SKY.colour(), Colour.of("#0e7c7b80"), 6, LabelPlace.BESIDE, 40, 25, null, null, null, null);
+        Button kite = home.button("k1").orElseThrow().withShown(new Shown(true, 2024, own));
+        Button letter = home.button("a1").orElseThrow().withShown(Shown.YES.withLook(Look.PLAIN.withFill(Colour.of("#203060")).withBorder(Colour.WHITE)));
+        Button ferry = home.button("f1").orElseThrow();
+        Board dressed = home.withShape(new Shape(2, 3, List.of(2, 1), List.of(1, 1, 2)))
+            .with(List.of(kite, letter, ferry.withActs(ferry.acts().withLeads(new Leads.Opens("b/2", true)))))
+            .withLook(new Look(null, null, null, LabelPlace.ABOVE, null, null, TypeSize.EQUAL, 20, ColouredPaper.OAT.colour(), false));
+        return v.with(dressed)
+            .with(v.whole().withLook(new Look(null, null, null, null, null, null, null, null, null, true)).withPapers(Map.of(Kind.THING, ColouredPaper.ROSE.colour())));
+    }
+
+    @Test
+    void looksAndLinesComeBackAsTheyWere() throws Exception {
+        ObfReader.Read read = read(written(dressed()), "x.obz", Limits.USUAL);
+        assertThat(read.vocabulary()).isEqualTo(dressed());
+        assertThat(read.findings()).isEmpty();
+        Board kept = BoardDocument.read(BoardDocument.write(dressed().homeBoard()));
+        assertThat(kept).as("and in the database").isEqualTo(dressed().homeBoard());
+        assertThat(WholeDocument.read(WholeDocument.write(dressed().whole()))).isEqualTo(dressed().whole());
+    }
+
+    @Test
+    void aWayToAnotherVocabularyDoesNotComeAlong() throws Exception {
+        Board b = board("b", "more");
+        Button more = b.buttons().get(0).withActs(Acts.leading(new Leads.Elsewhere(7)));
+        Vocabulary v = vocabulary(b.with(more));
+        Button back = read(new ObfWriter(media).obf(v.homeBoard(), v), "b.obf", Limits.USUAL).vocabulary().homeBoard().buttons().get(0);
+        assertThat(back.leads()).isEqualTo(Leads.STAYS);
+        assertThat(BoardDocument.read(BoardDocument.write(v.homeBoard()))).as("but it is kept").isEqualTo(v.homeBoard());
+    }
+
+    @Test
+    void otherProgramsAreToldColoursAndRoomInTheFormatsOwnWords() throws Exception {
+        Vocabulary v = dressed();
+        JsonNode json = Json.mapper().readTree(new ObfWriter(media).obf(v.homeBoard(), v));
+        JsonNode grid = json.get("grid");
+        assertThat(grid.get("rows").asInt() + " x " + grid.get("columns").asInt()).as("lines are equal there, so there are more of them").isEqualTo("3 x 4");
+        assertThat(grid.get("order").toString()).as("a button is named in every cell it covers")
+            .isEqualTo("[[\"f1\",\"f1\",\"k1\",\"k1\"],[\"f1\",\"f1\",\"k1\",\"k1\"],[\"a1\",null,null,null]]");
+        Map<String, JsonNode> buttons = new LinkedHashMap<>();
+        json.get("buttons").forEach(b -> buttons.put(b.get("id").asString(), b));
+        assertThat(buttons.get("a1").get("background_color").asString()).isEqualTo("rgb(32, 48, 96)");
+        assertThat(buttons.get("k1").get("border_color").asString()).isEqualTo("rgba(14, 124, 123, 0.502)");
+        assertThat(read(json.toString()).vocabulary().homeBoard().shape()).isEqualTo(v.homeBoard().shape());
+    }
+
+    @Test
+    void coloursOfAPackageAreReadAndOnesNobodyCanReadStay() throws Exception {
+        Board b = read("{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"background_color\":\"rgb(255, 237, 166)\",\"border_color\":\"puce\"}],"
+            + "\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}").vocabulary().homeBoard();
+        assertThat(b.button("1").orElseThrow().look()).isEqualTo(Look.paper(ColouredPaper.STRAW));
+        assertThat(b.button("1").orElseThrow().extras().ofPackage()).containsOnlyKeys("border_color");
+    }
+
+    @Test
+    void aColourAnotherProgramChangedGoesBeforeWhatWasMeant() throws Exception {
+        Vocabulary v = dressed();
+        String changed = new String(new ObfWriter(media).obf(v.homeBoard(), v), java.nio.charset.StandardCharsets.UTF_8)
+            .replace("\"background_color\":\"rgb(198, 222, 249)\"", "\"background_color\":\"rgb(1, 2, 3)\"");
+        Look look = read(changed).vocabulary().homeBoard().button("k1").orElseThrow().look();
+        assertThat(look.fill()).isEqualTo(Colour.of("#010203"));
     }
 
     @Test

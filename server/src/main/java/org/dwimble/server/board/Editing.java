@@ -14,6 +14,7 @@ import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.Key;
 import org.dwimble.core.edit.Moves;
+import org.dwimble.core.edit.PutWords;
 import org.dwimble.core.edit.ReadyWord;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
@@ -68,8 +69,13 @@ class Editing {
 
     /** The words with what each gets on this vocabulary; searching takes its time, and holds nobody up. */
     List<ReadyWord> ready(Account account, long vocabulary, List<WordLine.Entry> entries) {
+        return ready(account, vocabulary, entries, PutWords.MOST);
+    }
+
+    /** As above. @param most how many go in at once */
+    List<ReadyWord> ready(Account account, long vocabulary, List<WordLine.Entry> entries, int most) {
         access.toChangeVocabulary(vocabulary, account);
-        return WordLine.ready(entries, pictures.guesses(account, kept(vocabulary).student()));
+        return WordLine.ready(entries, most, pictures.guesses(account, kept(vocabulary).student()));
     }
 
     Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention) {

@@ -11,10 +11,12 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.edit.BringBoard;
 import org.dwimble.core.edit.BringButtons;
+import org.dwimble.core.edit.FillBoards;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.LayRows;
 import org.dwimble.core.edit.NewBoard;
 import org.dwimble.core.edit.On;
+import org.dwimble.core.edit.OpenedFrom;
 import org.dwimble.core.edit.PutWords;
 import org.dwimble.core.edit.ReadyWord;
 import org.dwimble.core.wordline.Advice;
@@ -48,10 +50,11 @@ class WordLineApi {
      * @param from    the cell promised for the first word; none for the first empty one
      * @param picture chosen for the first typed word; none to take the best found
      * @param chosen  words with their pictures, instead of a text
+     * @param fillOn  true to go on on new boards after it if there are more words than cells
      * @param onNewBoard name of a new board for them, opened from the board named; none to put them on that board itself
      */
     record WordsRequest(int base, String board, @Nullable Cell from, @Nullable String text, @Nullable String picture, @Nullable List<ChosenWord> chosen,
-        @Nullable String onNewBoard) {
+        @Nullable String onNewBoard, @Nullable Boolean fillOn) {
         List<WordLine.Entry> entries() {
             if (chosen != null) {
                 return entriesOf(chosen);
@@ -68,20 +71,21 @@ class WordLineApi {
     }
 
     /**
+     * @param at      the empty cell on {@code openedFrom} for a button that opens it, if no button is named
      * @param rows    of its grid, and its columns; none for those of its siblings
      * @param chosen  words the new board begins with
      * @param pattern name of a pattern to begin with
      * @param copyOf  a board of this vocabulary, or of {@code copyFrom}, to be a copy of
      */
-    record NewBoardRequest(int base, String name, @Nullable String openedFrom, @Nullable String openedBy, @Nullable Integer rows,
+    record NewBoardRequest(int base, String name, @Nullable String openedFrom, @Nullable String openedBy, @Nullable Cell at, @Nullable Integer rows,
         @Nullable Integer columns, @Nullable List<ChosenWord> chosen, @Nullable String pattern, @Nullable String copyOf, @Nullable Long copyFrom) {
         @Nullable Shape shape() {
             return rows == null || columns == null ? null : new Shape(rows, columns);
         }
     }
 
-    /** Copies of buttons of another vocabulary. @param at the cell for the first; none for the first empty one */
-    record BringRequest(int base, long from, String board, List<String> buttons, String to, @Nullable Cell at) {
+    /** Copies of buttons of another vocabulary, or of this one if none is named. @param at the cell for the first; none for the first empty one */
+    record BringRequest(int base, @Nullable Long from, String board, List<String> buttons, String to, @Nullable Cell at) {
     }
 
     /** @param words how many */
@@ -130,6 +134,10 @@ class WordLineApi {
     @PostMapping("/words")
     Editing.Changed words(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody WordsRequest request) {
         List<WordLine.Entry> entries = request.entries();
+        if (Boolean.TRUE.equals(request.fillOn())) {
+            return editing.edit(account, vocabulary, request.base(),
+                new FillBoards(request.board(), request.from(), editing.ready(account, vocabulary, entries, FillBoards.MOST)));
+        }
         List<ReadyWord> ready = editing.ready(account, vocabulary, entries);
         List<Choice> choices = request.picture() == null ? List.of() : List.of(Choice.ofPicture(entries.get(0).pictureWord(), request.picture()));
         List<ReadyWord> put = request.onNewBoard() == null ? ready : List.of(editing.ready(account, vocabulary, WordLine.opener(request.onNewBoard())).get(0).opening(ready));
@@ -145,7 +153,13 @@ class WordLineApi {
     /** A new board with its way home and back where its siblings have them, opened by a button if one is named. */
     @PostMapping("/boards")
     Editing.Changed addBoard(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody NewBoardRequest request) {
-        return editing.edit(account, vocabulary, request.base(), newBoard(account, vocabulary, request));
+        access.toChangeVocabulary(vocabulary, account);
+        return editing.edit(account, vocabulary, request.base(), opened(newBoard(account, vocabulary, request), request));
+    }
+
+    private static Intention opened(Intention made, NewBoardRequest request) {
+        return request.openedFrom() == null || request.openedBy() != null || request.at() == null ? made
+            : new OpenedFrom(made, request.openedFrom(), request.at(), request.name());
     }
 
     private Intention newBoard(Account account, long vocabulary, NewBoardRequest request) {
@@ -170,8 +184,10 @@ class WordLineApi {
     /** Copies of buttons of another vocabulary this account may see; pictures it may not use here are refused. */
     @PostMapping("/bringing")
     Editing.Changed bring(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody BringRequest request) {
-        Board from = board(account, request.from(), request.board());
-        List<Button> buttons = request.buttons().stream().distinct().map(id -> On.button(from, id)).sorted(Comparator.comparing(Button::cell)).toList();
+        access.toChangeVocabulary(vocabulary, account);
+        Board from = board(account, request.from() == null ? vocabulary : request.from(), request.board() == null ? "" : request.board());
+        List<String> ids = request.buttons() == null ? List.of() : request.buttons();
+        List<Button> buttons = ids.stream().distinct().map(id -> On.button(from, id)).sorted(Comparator.comparing(Button::cell)).toList();
         return editing.edit(account, vocabulary, request.base(), new BringButtons(buttons, from.name(), request.to(), request.at()));
     }
 

@@ -9,68 +9,21 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import org.dwimble.core.board.Button;
-import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Leads;
-import org.dwimble.core.board.Vocabulary;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.media.Photos;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
 /**
  * What a board-builder does in a day, done in the browser with a person's actions counted: a click, a key chord, a typed
  * entry (with its Enter), a drag, a paste and a chosen file are one each. docs/actions.md tells the counts, and is held to them here.
  */
-class ActionsBrowserTest extends SignedIn {
-    private int actions;
-
+class ActionsBrowserTest extends Counted {
     ActionsBrowserTest() {
         super("starter-40");
-    }
-
-    private void click(Locator on) {
-        on.click();
-        actions++;
-    }
-
-    private void press(String keys) {
-        page.keyboard().press(keys);
-        actions++;
-    }
-
-    private void enter(String text) {
-        page.keyboard().type(text);
-        page.keyboard().press("Enter");
-        actions++;
-    }
-
-    private void paste(String text) {
-        page.evaluate("text => navigator.clipboard.writeText(text)", text);
-        press("Control+V");
-    }
-
-    /** The number of actions was at most this many, and docs/actions.md tells it. */
-    private void counted(String task, int most) throws IOException {
-        assertThat(actions).as(task).isLessThanOrEqualTo(most);
-        assertThat(Files.readString(Path.of("../docs/actions.md"))).contains("| " + task + " | " + most + " | " + actions + " |");
-    }
-
-    @AfterEach
-    void nothingWentWrong() {
-        assertThat(w.errors).isEmpty();
-    }
-
-    private Vocabulary now() {
-        return TestServer.bean(VocabularyStore.class).find(id).orElseThrow().vocabulary();
-    }
-
-    private Button at(String board, int row, int column) {
-        return now().boards().get(board).at(new Cell(row, column)).orElseThrow();
     }
 
     @Test

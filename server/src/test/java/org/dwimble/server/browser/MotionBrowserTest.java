@@ -68,7 +68,9 @@ class MotionBrowserTest extends SignedIn {
         page.waitForFunction("() => ![...document.querySelectorAll('[role=dialog]')].some((d) => d.checkVisibility())");
         page.locator("#word-line").fill("captain, ".repeat(400) + "captain");
         page.keyboard().press("Enter");
-        seen(page.getByText("up to 400 go in at once").first());
+        seen(dialog());
+        assertThat(dialog().innerText()).contains("Put 401 words here and on new boards?");
+        leave();
         page.locator("#word-line").fill("");
         for (String door : List.of("find a word", "add a person", "what happened")) {
             w.button(door).click();

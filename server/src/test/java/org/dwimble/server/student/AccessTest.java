@@ -53,6 +53,9 @@ class AccessTest {
         Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/versions", For.TEAM),
         Map.entry("GET /api/vocabularies/{vocabulary}/findings", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/steps", For.TEAM),
         Map.entry("DELETE /api/students/{student}", For.OWNERS), Map.entry("DELETE /api/vocabularies/{vocabulary}", For.EDITORS),
+        Map.entry("POST /api/vocabularies/{vocabulary}/previews", For.EDITORS), Map.entry("GET /api/vocabularies/{vocabulary}/patterns", For.TEAM),
+        Map.entry("POST /api/vocabularies/{vocabulary}/bringing", For.EDITORS), Map.entry("GET /api/vocabularies/{vocabulary}/origin", For.TEAM),
+        Map.entry("GET /api/students/{student}/copying", For.EDITORS),
         Map.entry("GET /api/vocabularies/{vocabulary}/map", For.TEAM), Map.entry("GET /api/deleted", For.SIGNED_IN),
             Map.entry("POST /api/deleted/restored", For.SIGNED_IN),
         Map.entry("GET /api/vocabularies/{vocabulary}/places", For.TEAM),
@@ -105,7 +108,8 @@ class AccessTest {
             .replace("{appearance}", "colour.yellow.usual").replace("{set}", "base").replace("{name}", "kite").replace("{number}", "1");
         String query = parts[1].endsWith("/pictures") ? "?query=kite" : parts[1].endsWith("/by-sound") ? "?how=RHYMES" : parts[1].endsWith("/pairs")
             ? "?one=K&other=G" : parts[1].endsWith("/speech") ? "?text=kite" : parts[1].endsWith("/here") ? "?connection=none"
-            : parts[1].endsWith("/advice") ? "?board=eat&word=kite" : parts[1].endsWith("/places") ? "?text=kite" : "";
+            : parts[1].endsWith("/advice") ? "?board=eat&word=kite" : parts[1].endsWith("/places") ? "?text=kite"
+            : parts[1].endsWith("/copying") ? "?vocabulary=" + vocabulary : "";
         if (description.path("requestBody").path("content").has("multipart/form-data")) {
             return http.upload(path, "x.obz", new byte[] {1});
         }
