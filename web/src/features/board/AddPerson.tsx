@@ -51,7 +51,7 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
         onPaste={(e) => { const [pasted] = picturesOf(e.clipboardData); if (pasted) { e.preventDefault(); setFile(pasted); } }}>
         <label>Name or nickname <Input autoFocus value={name} onChange={(e) => setName(e.target.value)} onKeyDown={onEnter} autoComplete="off" /></label>
         <label>Who they are {whose}
-          <AutoComplete value={general} onChange={(value: string) => setGeneral(value ?? '')} options={FOLK.map((f) => ({ label: f.name, options: f.words.filter((w) => w.startsWith(general.toLowerCase())).map((value) => ({ value })) })).filter((f) => f.options.length > 0)}
+          <AutoComplete value={general} onChange={(value: string) => setGeneral(value ?? '')} options={folk(general.toLowerCase())}
             placeholder="sister, teacher, friend …" onInputKeyDown={onEnter} aria-label="Who they are" defaultActiveFirstOption={false} />
         </label>
         <div>
@@ -70,3 +70,8 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
     </Modal>
   );
 }
+
+/** The general words for people: by kinds of people, or those that begin as typed. */
+const folk = (typed: string): { value: string; label?: string; options?: { value: string }[] }[] => (typed
+  ? FOLK.flatMap((f) => f.words).filter((w) => w.startsWith(typed)).map((value) => ({ value }))
+  : FOLK.map((f) => ({ value: f.name, label: f.name, options: f.words.map((value) => ({ value })) })));

@@ -105,7 +105,7 @@ export function ButtonSentence({ button, board, line, view, mayEdit, doing, onDo
         </DottedChoice>{' '}
         {button.kind && <KindMark kind={button.kind} />}
       </p>
-      {mayEdit && <p>It covers <ShapeMenu board={board} cell={button.cell} button={button} onTry={onTry} />. <button type="button" className={parts.dotted} onClick={onLook}>How it looks</button></p>}
+      {mayEdit && <p><ShapeMenu board={board} cell={button.cell} button={button} onTry={onTry} /> <button type="button" className={parts.dotted} onClick={onLook}>How it looks</button></p>}
       {button.left && <p>No longer here since {button.left}; hidden, its place kept.{mayEdit && <> <button type="button" className={parts.dotted} onClick={() => give({ type: 'person-left', ...on })}>here again</button></>}</p>}
       <hr />
       <p className={bench.fact}><strong>{taps(line)}</strong></p>
@@ -115,7 +115,7 @@ export function ButtonSentence({ button, board, line, view, mayEdit, doing, onDo
         {mayEdit && <PlainButton onClick={() => onTakeOff(button)}>Take off</PlainButton>}
         {mayEdit && button.kind === 'who' && !button.left && <PlainButton onClick={() => give({ type: 'person-left', ...on, year: new Date().getFullYear() })}>No longer here</PlainButton>}
       </div>
-      {mayEdit && board.buttons.length > 1 && <p className={bench.fact}><ChooseMore board={board} button={button} onChoose={onChooseMore} /></p>}
+      {mayEdit && board.buttons.length > 1 && <p className={bench.below}><ChooseMore board={board} button={button} onChoose={onChooseMore} /></p>}
       {doing.what === 'choosing a picture' && (
         <PictureChooser button={button} student={view.student} language={view.locale} onClose={() => onDoing('resting')}
           onKeep={(layers) => { onDoing('resting'); give({ type: 'give-picture', ...on, layers }); }} />

@@ -43,7 +43,7 @@ export function CopyFor({ view, onClose }: { view: VocabularyView; onClose: () =
     <Modal open title="Keep a copy" onCancel={onClose} okText="Make the copy" cancelText="Leave it" onOk={() => void make()} width={520}>
       <div className={dialogs.person}>
         <label>For
-          <Select aria-label="For whom" value={student} onChange={(id: string) => { setStudent(id); setName(id === own ? `${view.name.slice(0, 60)}, ${shortDay()}` : `${students.find((s) => s.student.id === id)?.student.name ?? ''}’s words`); }}
+          <Select aria-label="For whom" showSearch optionFilterProp="label" value={student} onChange={(id: string) => { setStudent(id); setName(id === own ? `${view.name.slice(0, 60)}, ${shortDay()}` : `${students.find((s) => s.student.id === id)?.student.name ?? ''}’s words`); }}
             options={students.filter((s) => s.role !== 'VIEWER').map((s) => ({ value: s.student.id, label: s.student.id === own ? `${s.student.name}, to be safe` : s.student.name }))} />
         </label>
         <label>Its name <Input value={name} maxLength={80} onChange={(e) => setName(e.target.value)} /></label>

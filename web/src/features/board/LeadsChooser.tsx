@@ -24,10 +24,9 @@ export function LeadsChooser({ shown, button, line, view, disabled, onChoose }: 
   const name = typed.trim() || button.label || 'New board';
   const once = button.leads.type === 'opens' && button.leads.once;
   const options = [
-    ...[['stays', 'stays here'], ['home', 'goes home'], ['back', 'goes back']].filter(([, words]) => words.includes(wanted)).map(([value, label]) => ({ value, label })),
+    ...[['stays', 'stays here'], ['home', 'goes home'], ['back', 'goes back'], ...(button.leads.type === 'opens' ? [['once', once ? 'opens it and stays there' : 'opens it, and comes back after one word']] : [])].filter(([, words]) => words.includes(wanted)).map(([value, label]) => ({ value, label })),
     { value: 'new', label: `opens a new board, “${name}”` },
     { value: 'walk', label: 'opens a board I show you …' },
-    ...(button.leads.type === 'opens' ? [{ value: 'once', label: once ? 'opens it and stays there' : 'opens it, and comes back after one word' }] : []),
     ...boards.map((b) => ({ value: `opens:${b.id}`, label: `opens ${b.name}${twice.has(b.name) ? ` (${way(b, view)})` : ''}` })),
     ...all.filter((v) => v.vocabulary !== view.id && v.name.toLowerCase().includes(wanted)).map((v) => ({ value: `elsewhere:${v.vocabulary}`, label: `opens the vocabulary ${v.name}` })),
   ];

@@ -3,48 +3,51 @@ import type { Board, Button, Cell, Intention } from '../../api/types';
 import parts from '../../shell/parts.module.css';
 
 type Axis = 'ROWS' | 'COLUMNS';
+interface Item { label: string; intention: Intention; disabled?: boolean }
 
-/** Everything about the shape of what is marked: how many cells a button covers, splitting a cell, rows and columns. */
+/** Everything about the shape of what is marked, as the words of a sentence: how many cells a button covers or splitting a cell, its row, its column. */
 export function ShapeMenu({ board, cell, button, onTry }: { board: Board; cell: Cell; button?: Button; onTry: (intention: Intention) => void }) {
   const on = { board: board.id };
-  const stretch = (rows: number, columns: number): Intention => ({ type: 'stretch-button', ...on, button: button!.id, span: { rows, columns } });
-  const done = new Map<string, Intention>();
-  const item = (key: string, label: string, intention: Intention, disabled = false) => {
-    done.set(key, intention);
-    return { key, label, disabled };
-  };
   const { rows, columns } = button?.span ?? { rows: 1, columns: 1 };
-  const items: MenuProps['items'] = [
+  const stretch = (high: number, wide: number): Intention => ({ type: 'stretch-button', ...on, button: button!.id, span: { rows: high, columns: wide } });
+  const covering: Item[] = [
     ...(button ? [
-      item('wider', 'one cell wider', stretch(rows, columns + 1)), item('narrower', 'one cell narrower', stretch(rows, columns - 1), columns === 1),
-      item('higher', 'one cell higher', stretch(rows + 1, columns)), item('lower', 'one cell lower', stretch(rows - 1, columns), rows === 1), { type: 'divider' as const },
+      { label: 'one cell wider', intention: stretch(rows, columns + 1) }, { label: 'one cell narrower', intention: stretch(rows, columns - 1), disabled: columns === 1 },
+      { label: 'one cell higher', intention: stretch(rows + 1, columns) }, { label: 'one cell lower', intention: stretch(rows - 1, columns), disabled: rows === 1 },
     ] : []),
-    item('split across', 'split in two, side by side', { type: 'split-cell', ...on, cell, axis: 'COLUMNS' }),
-    item('split down', 'split in two, one above the other', { type: 'split-cell', ...on, cell, axis: 'ROWS' }),
-    { type: 'divider' as const },
-    ...(['ROWS', 'COLUMNS'] as Axis[]).map((axis) => lines(axis, item)),
+    { label: 'split in two, side by side', intention: { type: 'split-cell', ...on, cell, axis: 'COLUMNS' } },
+    { label: 'split in two, one above the other', intention: { type: 'split-cell', ...on, cell, axis: 'ROWS' } },
   ];
 
-  function lines(axis: Axis, add: typeof item) {
+  function line(axis: Axis): Item[] {
     const [one, at, count] = axis === 'ROWS' ? ['row', cell.row, board.rows] : ['column', cell.column, board.columns];
-    const [before, after] = axis === 'ROWS' ? ['above', 'below'] : ['before', 'behind'];
-    return {
-      key: axis, label: `this ${one}, and others`, children: [
-        add(`${axis} end`, `put in a ${one} at the end: nothing moves`, { type: 'insert-line', ...on, axis, at: count }),
-        add(`${axis} before`, `put in a ${one} ${before} this one`, { type: 'insert-line', ...on, axis, at }),
-        add(`${axis} after`, `put in a ${one} ${after} this one`, { type: 'insert-line', ...on, axis, at: at + 1 }),
-        add(`${axis} out`, `take this ${one} out`, { type: 'remove-line', ...on, axis, at }, count === 1),
-        add(`${axis} up`, `move this ${one} ${axis === 'ROWS' ? 'up' : 'to the front'}`, { type: 'move-line', ...on, axis, at, to: at - 1 }, at === 0),
-        add(`${axis} down`, `move this ${one} ${axis === 'ROWS' ? 'down' : 'to the back'}`, { type: 'move-line', ...on, axis, at, to: at + 1 }, at === count - 1),
-        add(`${axis} more`, `make this ${one} ${axis === 'ROWS' ? 'higher' : 'wider'}`, { type: 'size-line', ...on, axis, at, percent: 125 }),
-        add(`${axis} less`, `make this ${one} ${axis === 'ROWS' ? 'lower' : 'narrower'}`, { type: 'size-line', ...on, axis, at, percent: 80 }),
-      ],
-    };
+    const [before, after, up, down, more, less] = axis === 'ROWS' ? ['above', 'below', 'up', 'down', 'higher', 'lower'] : ['before', 'behind', 'to the front', 'to the back', 'wider', 'narrower'];
+    return [
+      { label: `put in a ${one} at the end: nothing moves`, intention: { type: 'insert-line', ...on, axis, at: count } },
+      { label: `put in a ${one} ${before} this one`, intention: { type: 'insert-line', ...on, axis, at } },
+      { label: `put in a ${one} ${after} this one`, intention: { type: 'insert-line', ...on, axis, at: at + 1 } },
+      { label: `take this ${one} out`, intention: { type: 'remove-line', ...on, axis, at }, disabled: count === 1 },
+      { label: `move this ${one} ${up}`, intention: { type: 'move-line', ...on, axis, at, to: at - 1 }, disabled: at === 0 },
+      { label: `move this ${one} ${down}`, intention: { type: 'move-line', ...on, axis, at, to: at + 1 }, disabled: at === count - 1 },
+      { label: `make this ${one} ${more}`, intention: { type: 'size-line', ...on, axis, at, percent: 125 } },
+      { label: `make this ${one} ${less}`, intention: { type: 'size-line', ...on, axis, at, percent: 80 } },
+    ];
+  }
+
+  function choice(title: string, words: string, of: Item[]) {
+    const items: MenuProps['items'] = of.map(({ label, disabled }, key) => ({ key, label, disabled }));
+    return (
+      <Dropdown trigger={['click']} menu={{ items, onClick: ({ key }) => onTry(of[Number(key)].intention) }}>
+        <button type="button" className={parts.dotted} title={title} aria-haspopup="menu">{words}</button>
+      </Dropdown>
+    );
   }
   const covers = rows === 1 && columns === 1 ? 'one cell' : `${rows} high, ${columns} wide`;
   return (
-    <Dropdown trigger={['click']} menu={{ items, onClick: ({ key }) => onTry(done.get(key)!) }}>
-      <button type="button" className={parts.dotted} title="Change the shape" aria-haspopup="menu">{button ? covers : 'rows, columns, splitting'}</button>
-    </Dropdown>
+    <>
+      {button ? 'It covers ' : 'Change '}{choice('Change the shape', button ? covers : 'this cell', covering)}
+      {button ? ' in ' : ', '}{choice('Change the row', `row ${cell.row + 1}`, line('ROWS'))}
+      {button ? ' and ' : ' or '}{choice('Change the column', `column ${cell.column + 1}`, line('COLUMNS'))}.
+    </>
   );
 }

@@ -7,8 +7,10 @@ import java.time.LocalTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import org.dwimble.core.board.Axis;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
@@ -18,7 +20,13 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.AddBoard;
+import org.dwimble.core.edit.ChainBoards;
 import org.dwimble.core.edit.GiveLabel;
+import org.dwimble.core.edit.GiveLook;
+import org.dwimble.core.edit.GivePapers;
+import org.dwimble.core.edit.PersonLeft;
+import org.dwimble.core.edit.PutOpener;
+import org.dwimble.core.edit.SplitCell;
 import org.dwimble.core.edit.GivePicture;
 import org.dwimble.core.edit.GiveWords;
 import org.dwimble.core.edit.Intention;
@@ -26,6 +34,9 @@ import org.dwimble.core.edit.LeadTo;
 import org.dwimble.core.edit.NewBoard;
 import org.dwimble.core.edit.PutWords;
 import org.dwimble.core.obf.Refused;
+import org.dwimble.core.look.ColouredPaper;
+import org.dwimble.core.look.LabelPlace;
+import org.dwimble.core.look.TypeSize;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Hair;
 import org.dwimble.core.picture.Look;
@@ -57,6 +68,8 @@ class EstuarySchool implements ApplicationRunner {
     private final AccountStore accounts;
     private final StudentStore students;
     private final VocabularyStore vocabularies;
+    private static final org.dwimble.core.look.Look LOOK_BY_KIND = new org.dwimble.core.look.Look(null, null, null, null, null, null, null, null, null, true);
+
     private final Library library;
     private final TakingIn ownPictures;
     private final DeletedStore deleted;
@@ -147,7 +160,9 @@ class EstuarySchool implements ApplicationRunner {
         book.words(5, odile, "watching", "lighthouse=Lighthouse Lou, whale=The Slow Whale");
         book.words(4, odile, "eating", "pancakes, shell=mussels");
         book.change(3, odile, v -> label(v, "play", "toy car", "red bus"));
+        book.change(2, odile, v -> new PersonLeft("people", named(v.boards().get("people"), "Uncle Piet").id(), now.atZone(ZoneOffset.UTC).getYear()));
         book.words(0, marit, harbour, "kite");
+        vocabularies.copy(book.vocabulary, ilse.id(), "Ilse’s words, before the holidays", "as they were when the term ended", odile.id(), at(44, 1));
     }
 
     private void tomaszsWords(Student tomasz, Account odile, Account marit) {
@@ -159,14 +174,24 @@ class EstuarySchool implements ApplicationRunner {
         book.words(40, marit, workshop, "hammer, screwdriver, carpentry saw=saw, pin=nail, wood, paint, glue, spanner, apron, ready, my turn");
         book.change(39, marit, v -> open(v, "lessons", "art", workshop));
         book.words(25, odile, workshop, "ruler=measure, warning=careful, loud, finished");
+        book.change(30, marit, v -> new GiveLook(null, List.of(), LOOK_BY_KIND, List.of()));
+        book.change(30, marit, v -> new GivePapers(Map.of(Kind.WHO, ColouredPaper.HEATHER.colour(), Kind.DO, ColouredPaper.MINT.colour(), Kind.DESCRIBING,
+            ColouredPaper.STRAW.colour(), Kind.SOCIAL, ColouredPaper.PEACH.colour())));
+        book.change(28, marit, v -> new GiveLook(trains, List.of(), new org.dwimble.core.look.Look(null, null, null, null, null, null, null, null,
+            ColouredPaper.TIDE.colour(), null), List.of()));
+        book.change(21, odile, v -> new SplitCell(trains, named(v.boards().get(trains), "ticket").cell(), Axis.COLUMNS));
+        book.change(21, odile, v -> {
+            Cell ticket = named(v.boards().get(trains), "ticket").cell();
+            return new PutWords(trains, new Cell(ticket.row(), ticket.column() + 1),
+                WordLine.ready(WordLine.read("coin"), Guesses.of(library.search(), library.kinds())));
+        });
         book.beside(12, marit, "people", "teacher", "teacher=Marit");
         book.beside(2, odile, "people", "friend", "friend=Nour");
     }
 
     /** Begun beside the one that is used, and deleted: it can be had back. */
     private void firstTry(Student tomasz, Account marit) {
-        long from = vocabularies.starters().stream().filter(s -> "first-choices".equals(s.starter())).findFirst().orElseThrow().id();
-        long tried = vocabularies.copy(from, tomasz.id(), "Tomasz, six big cells", marit.id(), at(13, 1));
+        long tried = vocabularies.copy(starter("first-choices"), tomasz.id(), "Tomasz, six big cells", marit.id(), at(13, 1));
         deleted.deleteVocabulary(tried, marit.id(), at(8, 2));
     }
 
@@ -180,6 +205,15 @@ class EstuarySchool implements ApplicationRunner {
             return new LeadTo("animals", bee.id(), new Leads.Opens("hive"));
         });
         book.words(11, marit, garden, "honey, flower, door=garden gate, flower=smells nice");
+        String sowing = book.board(10, marit, "Sowing", garden, "seed");
+        book.words(10, marit, sowing, "seedling=a pot, soil, seed, water");
+        String waiting = book.bare(10, marit, "Waiting");
+        book.words(10, marit, waiting, "sun, rain, look, days=every day");
+        String eating = book.bare(10, marit, "Picking");
+        book.words(10, marit, eating, "pick, wash, eat, share");
+        book.change(10, marit, v -> new ChainBoards(List.of(sowing, waiting, eating), "next", "first again"));
+        long clinic = vocabularies.copy(starter("first-choices"), nour.id(), "Nour at the clinic", "a few words for visits", odile.id(), at(9, 1));
+        book.change(9, odile, v -> new PutOpener(v.home(), null, "at the clinic", "base/hospital", new Leads.Elsewhere(clinic)));
         book.change(4, odile, v -> label(v, "wearing", "scarf", "headscarf"));
     }
 
@@ -198,11 +232,16 @@ class EstuarySchool implements ApplicationRunner {
         book.change(7, odile, v -> picture(v, "eat", "banana", "base/banana"));
         book.words(7, odile, "play", "duck=bath duck");
         book.words(3, odile, "eat", "pear, cheese");
+        book.change(2, odile, v -> new GiveLook(null, List.of(), new org.dwimble.core.look.Look(null, null, 3, LabelPlace.ABOVE, 75, 25, TypeSize.EQUAL, 14, null,
+            null), List.of()));
+    }
+
+    private long starter(String starter) {
+        return vocabularies.starters().stream().filter(s -> starter.equals(s.starter())).findFirst().orElseThrow().id();
     }
 
     private Notebook start(String starter, Student student, Account by, int daysAgo) {
-        long from = vocabularies.starters().stream().filter(s -> starter.equals(s.starter())).findFirst().orElseThrow().id();
-        return new Notebook(vocabularies.copy(from, student.id(), student.name() + "’s words", by.id(), at(daysAgo, 0)));
+        return new Notebook(vocabularies.copy(starter(starter), student.id(), student.name() + "’s words", by.id(), at(daysAgo, 0)));
     }
 
     /** In the morning of a day, some minutes on for each thing done. */
@@ -266,6 +305,13 @@ class EstuarySchool implements ApplicationRunner {
         /** A board with its way home, opened by a button that stands already. */
         String board(int daysAgo, Account by, String name, String from, String label) {
             change(daysAgo, by, v -> new NewBoard(name, from, named(v.boards().get(from), label).id(), null, List.of()));
+            return vocabularies.find(vocabulary).orElseThrow().vocabulary().boards().values().stream().filter(b -> b.name().equals(name)).findFirst()
+                .orElseThrow().id();
+        }
+
+        /** A board with its way home that nothing opens yet. */
+        String bare(int daysAgo, Account by, String name) {
+            change(daysAgo, by, v -> new NewBoard(name, null, null, null, List.of()));
             return vocabularies.find(vocabulary).orElseThrow().vocabulary().boards().values().stream().filter(b -> b.name().equals(name)).findFirst()
                 .orElseThrow().id();
         }

@@ -232,10 +232,10 @@ class BenchBrowserTest extends SignedIn {
     @Test
     void aRefusedWordGoesBackIntoTheWordLine() {
         w.bench(id, "people");
-        String many = "captain, ".repeat(400) + "captain";
+        String many = "captains > " + "captain, ".repeat(400) + "captain";
         page.locator("#word-line").fill(many);
         page.keyboard().press("Enter");
-        assertThat(page.getByText("That is 401 words; up to 400 go in at once. Nothing was changed.")).isVisible();
+        assertThat(page.getByText("That is 402 words; up to 400 go in at once. Nothing was changed.")).isVisible();
         assertThat(page.locator("#word-line")).hasValue(many);
     }
 
