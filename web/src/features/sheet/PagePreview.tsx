@@ -16,13 +16,14 @@ function Drawn({ mark }: { mark: Mark }) {
   const art = useArt();
   switch (mark.type) {
     case 'card':
-      return <rect className={css.sheetCard} x={mark.rect.x} y={mark.rect.y} width={mark.rect.width} height={mark.rect.height} rx={mark.radius} />;
+      return <rect className={css.sheetCard} x={mark.rect.x} y={mark.rect.y} width={mark.rect.width} height={mark.rect.height} rx={mark.radius}
+        style={{ ...(mark.fill && { fill: mark.fill }), ...(mark.border && { stroke: mark.border }), ...(mark.edge > 0 && { strokeWidth: mark.edge }) }} />;
     case 'line':
       return <line className={mark.dashed ? css.sheetCut : css.sheetLine} x1={mark.x1} y1={mark.y1} x2={mark.x2} y2={mark.y2} />;
     case 'picture':
       return <image href={pictureAddress(mark.picture, art)} x={mark.rect.x} y={mark.rect.y} width={mark.rect.width} height={mark.rect.height} />;
     case 'writing':
-      return <text className={mark.faint ? css.sheetFaint : undefined} x={mark.x} y={mark.y} fontSize={mark.size} textAnchor={mark.centred ? 'middle' : 'start'}>{mark.text}</text>;
+      return <text className={mark.onDark ? css.sheetWhite : mark.faint ? css.sheetFaint : undefined} x={mark.x} y={mark.y} fontSize={mark.size} textAnchor={mark.centred ? 'middle' : 'start'}>{mark.text}</text>;
     case 'shape':
       return <polygon className={kindColour(mark.kind)} points={mark.points.map((p) => `${p.x},${p.y}`).join(' ')} />;
   }

@@ -13,6 +13,10 @@ import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Shown;
 import org.dwimble.core.board.Span;
+import org.dwimble.core.look.Colour;
+import org.dwimble.core.look.ColouredPaper;
+import org.dwimble.core.look.Look;
+import org.dwimble.core.look.TypeSize;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.screen.Screen;
@@ -86,6 +90,31 @@ class SheetTest {
         });
         assertThat(cards(page).get(1).x().minus(cards(page).get(0).x())).isEqualTo(screen.cellWidth().plus(screen.gapLength()));
         assertThat(page.notes()).isEmpty();
+    }
+
+    @Test
+    void whatTheBoardLooksLikeIsPrinted() {
+        Board b = board("b", "I want", "go see");
+        Button i = b.buttons().get(0);
+        Board dressed = b.withShape(new Shape(2, 2, List.of(), List.of(2, 1))).withLook(new Look(null, null, 4, null, null, 0, null, null, ColouredPaper.OAT.colour(), null))
+            .with(i.withShown(i.shown().withLook(Look.PLAIN.withFill(Colour.of("#203060")))));
+        Page page = lay(dressed, Paper.A4, true, BoardSheet.Size.PAGE, false);
+        List<Mark.Card> drawn = page.marks().stream().filter(Mark.Card.class::isInstance).map(Mark.Card.class::cast).toList();
+        assertThat(drawn.get(0).fill()).as("behind the buttons").isEqualTo(ColouredPaper.OAT.colour());
+        assertThat(drawn.get(1).fill()).isEqualTo(Colour.of("#203060"));
+        assertThat(drawn.get(1).rect().width().mm()).as("twice as wide").isCloseTo(drawn.get(2).rect().width().mm() * 2, within(0.01));
+        assertThat(drawn.get(1).radius()).isEqualTo(Length.ZERO);
+        assertThat(drawn.get(1).edge().mm()).isGreaterThan(1);
+        assertThat(page.marks().stream().filter(Mark.Writing.class::isInstance).map(Mark.Writing.class::cast).filter(m -> m.text().equals("I")))
+            .allMatch(Mark.Writing::onDark);
+    }
+
+    @Test
+    void lettersAllAlikeAreAsLargeAsTheLongestLabelAllows() {
+        Board b = board("b", "I wheelbarrow", "go see").withLook(new Look(null, null, null, null, null, null, TypeSize.EQUAL, null, null, null));
+        Page page = lay(b, Paper.A4, true, BoardSheet.Size.SCREEN, false);
+        assertThat(page.marks().stream().filter(Mark.Writing.class::isInstance).map(Mark.Writing.class::cast).filter(Mark.Writing::centred)
+            .map(Mark.Writing::size).distinct()).hasSize(1);
     }
 
     @ParameterizedTest
