@@ -7,10 +7,12 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.Siblings;
+import org.dwimble.core.route.WayHome;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
@@ -41,7 +43,8 @@ public record FillBoards(String board, @Nullable Cell from, List<ReadyWord> word
         Board first = On.board(now, board);
         Needs needs = from == null ? Needs.of(new Key.OfShape(board)) : Needs.of(new Key.OfCell(board, from), new Key.OfShape(board));
         List<Board> filled = new ArrayList<>();
-        Siblings siblings = Siblings.of(now, board);
+        Shape shape = Siblings.of(now, board).shape();
+        WayHome wayHome = WayHome.of(now);
         Board on = first;
         int next = 0;
         for (int number = 2; next < words.size(); number++) {
@@ -55,7 +58,7 @@ public record FillBoards(String board, @Nullable Cell from, List<ReadyWord> word
             for (int i = 0; i < fit; i++) {
                 put.add(words.get(next++).in(cells.get(i), ids.get()));
             }
-            Board after = last ? on : siblings.newBoard(ids.get(), Text.cut(first.name(), Board.LONGEST_NAME - 5) + " " + number, null, ids);
+            Board after = last ? on : bare(shape, wayHome, Text.cut(first.name(), Board.LONGEST_NAME - 5) + " " + number, ids);
             if (!last) {
                 put.add(Button.leading(ids.get(), cells.get(fit).cell(), after.name(), null, new Leads.Opens(after.id())).withStanding(cells.get(fit)));
             }
@@ -63,5 +66,12 @@ public record FillBoards(String board, @Nullable Cell from, List<ReadyWord> word
             on = after;
         }
         return Change.of(now, now.with(filled), needs, Told.of("filled-boards", "count", words.size(), "boards", filled.size() - 1, "board", first.name()));
+    }
+
+    /** With its way home where the other boards have theirs, and nothing else of theirs: all its cells are for the words. */
+    private static Board bare(Shape shape, WayHome wayHome, String name, Supplier<String> ids) {
+        Board empty = Board.empty(ids.get(), name, shape);
+        List<Button> way = wayHome.missingOn(empty, ids);
+        return way.isEmpty() ? empty : empty.with(way);
     }
 }
