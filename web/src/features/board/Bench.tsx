@@ -195,6 +195,16 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     else if (here) move({ move: 'put', on: here, added: changed.added, keptFree: line.keptFree });
   }
 
+  /** Puts a word and opens the pictures for it, where a photo, a drawing or the web can be had. */
+  async function putAndSeek(words: string) {
+    move({ move: 'type', text: '' });
+    const changed = await change({ what: 'words', base: version, board: boardId, from: next ?? marked, text: words });
+    const added = changed?.boards.find((b) => b.id === boardId)?.buttons.find((b) => changed.added.includes(b.id));
+    if (!added) return move({ move: 'not put', text: words });
+    move({ move: 'mark', cell: added.cell });
+    move({ move: 'choose picture' });
+  }
+
   /** More words than this board holds: on it, and on new boards after it, once the person has agreed. */
   function fill(words: string) {
     const count = wordsOf(words).length;
@@ -425,7 +435,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
             <WordLine ref={wordLine} vocabulary={id} version={version} board={boardId} free={freeCells(board, keptFree)} went={went?.from === boardId ? went : undefined} onGo={go}
               onFurther={(from) => void putFurther(text, from, picture)} text={text} next={next} boardName={board.name} student={view.student?.id} language={view.locale} picture={picture}
               onText={(t) => move({ move: 'type', text: t })} onPicture={(p) => { move({ move: 'pick', picture: p }); wordLine.current?.focus(); }}
-              onFill={fill} onPut={(t, p, on) => void put(t, p, on)} onLeave={leaveWordLine} />
+              onFill={fill} onSeek={(t) => void putAndSeek(t)} onPut={(t, p, on) => void put(t, p, on)} onLeave={leaveWordLine} />
           )}
         </main>
         <aside className={bench.side} aria-label="What is marked">

@@ -118,7 +118,10 @@ export function ButtonSentence({ button, board, line, view, mayEdit, doing, onDo
       {mayEdit && board.buttons.length > 1 && <p className={bench.below}><ChooseMore board={board} button={button} onChoose={onChooseMore} /></p>}
       {doing.what === 'choosing a picture' && (
         <PictureChooser button={button} student={view.student} language={view.locale} onClose={() => onDoing('resting')}
-          onKeep={(layers) => { onDoing('resting'); give({ type: 'give-picture', ...on, layers }); }} />
+          onKeep={(layers, everywhere) => {
+            onDoing('resting');
+            give(everywhere ? { type: 'dress-word', word: button.label, layers } : { type: 'give-picture', ...on, layers });
+          }} />
       )}
     </section>
   );

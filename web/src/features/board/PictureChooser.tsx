@@ -1,4 +1,4 @@
-import { Input, Modal } from 'antd';
+import { Checkbox, Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Button, Layer } from '../../api/types';
@@ -14,13 +14,14 @@ import parts from '../../shell/parts.module.css';
 
 /** Another picture for a button, or several: begins with the button's own word. Kept when it is closed by “Keep”. */
 export function PictureChooser({ button, student, language, onKeep, onClose }: {
-  button: Button; student?: { id: string; name: string }; language: string; onKeep: (layers: Layer[]) => void; onClose: () => void;
+  button: Button; student?: { id: string; name: string }; language: string; /** `everywhere`: for every button of this word, on all boards. */ onKeep: (layers: Layer[], everywhere: boolean) => void; onClose: () => void;
 }) {
   const [query, setQuery] = useState(button.label);
   const [layers, setLayers] = useState(button.layers);
   const [adding, setAdding] = useState(false);
   const [at, setAt] = useState(0);
   const [file, setFile] = useState<File>();
+  const [everywhere, setEverywhere] = useState(false);
   const { data } = useQuery(found({ query, most: 60, student: student?.id, language }));
   const lately = useQuery(used(student?.id));
   const asked = query.trim() !== '';
@@ -30,7 +31,7 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
   function choose(id: string) {
     const chosen = withPicture(layers, id, adding, at);
     if (!adding && layers.length <= 1) {
-      onKeep(chosen);
+      onKeep(chosen, everywhere);
       return;
     }
     setLayers(chosen);
@@ -39,12 +40,13 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
 
   const own = <OwnPhoto word={query || button.label} student={student} file={file} onFile={setFile} onTaken={(picture) => { setFile(undefined); choose(picture); }} />;
   return (
-    <Modal open title={`Pictures for ${button.label || 'this button'}`} onCancel={onClose} width={820} okText="Keep" cancelText="Leave it" onOk={() => onKeep(layers)}>
+    <Modal open title={`Pictures for ${button.label || 'this button'}`} onCancel={onClose} width={820} okText="Keep" cancelText="Leave it" onOk={() => onKeep(layers, everywhere)}>
       <div className={chooser.choose} onDragOver={(e) => e.preventDefault()} onDrop={(e) => { e.preventDefault(); setFile(picturesOf(e.dataTransfer)[0]); }}
         onPaste={(e) => { const [pasted] = picturesOf(e.clipboardData); if (pasted) { e.preventDefault(); setFile(pasted); } }}>
         <div>
           <Input value={query} onChange={(e) => setQuery(e.target.value)} autoFocus aria-label="Find a picture by its word" size="large" />
           <p className={parts.quiet} aria-live="polite">{told(asked, query, pictures.length)}{adding ? ' It is added to what is there.' : ''}</p>
+          {button.label && <Checkbox checked={everywhere} onChange={(e) => setEverywhere(e.target.checked)}>for every “{button.label}” of all boards</Checkbox>}
           {file && own}
           <ul className={chooser.pictureList}>
             {pictures.map((p) => (

@@ -16,9 +16,9 @@ export function useAdvice(vocabulary: number, version: number, board: string, wo
  * One line under the word line, always there so that nothing moves: what Enter will do, where a word stands already, and
  * where it could go if there is no room.
  */
-export function WordAdvice({ word, full, advice, board, hint, went, onGo, onPutOn, onFurther, onFill, onLeaveIt }: {
+export function WordAdvice({ word, full, advice, board, hint, went, onGo, onPutOn, onFurther, onFill, onSeek, onLeaveIt }: {
   word: string; full: boolean; advice?: Advice; board: string; hint: string; went?: Elsewhere;
-  onGo: (board: string) => void; onPutOn: (board: string, name: string) => void; onFurther: (from: string) => void; onFill?: () => void; onLeaveIt: () => void;
+  onGo: (board: string) => void; onPutOn: (board: string, name: string) => void; onFurther: (from: string) => void; onFill?: () => void; onSeek?: () => void; onLeaveIt: () => void;
 }) {
   const door = (words: string, onClick: () => void) => <button type="button" className={parts.dotted} onClick={onClick}>{words}</button>;
   if (word === '') {
@@ -31,7 +31,7 @@ export function WordAdvice({ word, full, advice, board, hint, went, onGo, onPutO
       {stands.board !== board && <>{door('go there', () => onGo(stands.board))} or </>}{door('leave it', onLeaveIt)};{' '}
     </>
   );
-  if (!full) return <p className={bench.advice} role="status">{already}<span className={already ? undefined : parts.quiet}>{already ? 'Enter puts it here too.' : hint}</span></p>;
+  if (!full) return <p className={bench.advice} role="status">{already}<span className={already ? undefined : parts.quiet}>{already ? 'Enter puts it here too.' : hint}</span>{onSeek && <> {door('a photo, a drawing or the web', onSeek)}</>}</p>;
   const [best, ...others] = advice?.rooms ?? [];
   return (
     <p className={bench.advice} role="status">

@@ -31,6 +31,8 @@ interface Props {
   /** Puts the words here and on new boards after this one. */
   onFill: (text: string) => void;
   onGo: (board: string) => void;
+  /** Puts the word, and opens the pictures for its button. */
+  onSeek: (text: string) => void;
   onLeave: (event?: KeyboardEvent) => void;
 }
 
@@ -39,7 +41,7 @@ const OFFERED = 9;
 
 /** The line below the board where typing makes buttons. */
 export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
-  { vocabulary, version, board, text, next, free, went, boardName, student, language, picture, onText, onPicture, onPut, onFurther, onFill, onGo, onLeave }, input) {
+  { vocabulary, version, board, text, next, free, went, boardName, student, language, picture, onText, onPicture, onPut, onFurther, onFill, onGo, onSeek, onLeave }, input) {
   const queries = useQueryClient();
   const asked = found({ query: text, most: OFFERED, student, language });
   const { data, isPlaceholderData } = useQuery(asked);
@@ -100,8 +102,8 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
   const hint = text.trim() === '' ? 'A word makes a button. Several go in with commas between; a word with > behind it opens a new board.'
     : opensBoards(text) ? 'Enter makes the board, with its way home, and the button that opens it.'
     : isList(text) ? 'Enter puts them all there.'
-    : offered.length === 0 && data && !isPlaceholderData ? 'No picture is known for it. Enter puts the word alone, in large letters; a photo can follow.'
-    : offered.length > 0 && !chosen ? 'No picture says just this: pick one by its number, or Enter puts the word alone in large letters.'
+    : offered.length === 0 && data && !isPlaceholderData ? 'No picture is known for it. Enter puts the word alone, in large letters; or give it'
+    : offered.length > 0 && !chosen ? 'No picture says just this: pick one by its number; Enter puts the word alone in large letters; or give it'
     : why && why !== 'this word' && !picture ? `The picture is ${why}. Enter puts it there.` : 'Enter puts it there.';
   return (
     <div>
@@ -121,7 +123,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
       </span>
     </div>
     <WordAdvice word={word} full={full} advice={advised} board={board} hint={hint} went={went} onGo={onGo} onFurther={onFurther}
-      onFill={isList(text) && !opensBoards(text) && free > 1 ? () => onFill(text) : undefined} onPutOn={(to, name) => onPut(text, picture, { board: to, name })} onLeaveIt={() => onText('')} />
+      onSeek={word && !full && !isList(text) && data && !isPlaceholderData && !chosen ? () => onSeek(text) : undefined} onFill={isList(text) && !opensBoards(text) && free > 1 ? () => onFill(text) : undefined} onPutOn={(to, name) => onPut(text, picture, { board: to, name })} onLeaveIt={() => onText('')} />
     </div>
   );
 });

@@ -27,6 +27,7 @@ public final class PictureSearch {
     /** Words shorter than this are not looked for inside others, nor by a near spelling. */
     private static final int SHORTEST_INSIDE = 3;
     private static final int SHORTEST_MISSPELT = 4;
+    private static final int SHORTEST_PART = 3;
     /** Nobody types part of a country's name to find its flag by chance. */
     private static final String FLAGS = "country-flag";
 
@@ -103,6 +104,8 @@ public final class PictureSearch {
         ownLook.all();
         libraryLook.all();
         if (asked.how() == Asked.How.TYPED && !ownLook.certain && !libraryLook.certain) {
+            ownLook.parts();
+            libraryLook.parts();
             ownLook.misspelt();
             libraryLook.misspelt();
         }
@@ -276,6 +279,41 @@ public final class PictureSearch {
                     });
                 }
             }
+        }
+
+        /** What a word nobody has a picture for ends with, and begins with: lifeboat is a boat. Of a phrase, its words, the last first. */
+        void parts() {
+            String[] words = sought.split(" ");
+            if (words.length > 1) {
+                for (int i = words.length - 1; i >= 0; i--) {
+                    part(words[i], words.length - 1 - i);
+                }
+                return;
+            }
+            for (int at = SHORTEST_PART; at <= sought.length() - SHORTEST_PART; at++) {
+                if (part(sought.substring(at), 0)) {
+                    break;
+                }
+            }
+            for (int to = sought.length() - SHORTEST_PART; to >= SHORTEST_PART; to--) {
+                if (part(sought.substring(0, to), 4)) {
+                    break;
+                }
+            }
+        }
+
+        private boolean part(String part, int rank) {
+            int t = part.length() < SHORTEST_PART ? -1 : index.find(part);
+            boolean[] found = {false};
+            if (t >= 0) {
+                index.entries(t, e -> {
+                    if (!foreign(e) && (index.fieldAt(e) == Field.NAME || index.fieldAt(e) == Field.ALSO && index.rankAt(e) < 3)) {
+                        keep(e, Why.PART, rank);
+                        found[0] = true;
+                    }
+                });
+            }
+            return found[0];
         }
 
         /** Only asked where nothing is called so or starts so. One slip for short words, two for long; or written by ear. */

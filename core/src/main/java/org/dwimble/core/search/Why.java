@@ -15,6 +15,7 @@ public enum Why {
     RELATED("found-related"),
     A_KIND_OF("found-a-kind-of"),
     OTHER_LANGUAGE("found-other-language"),
+    PART("found-part"),
     WORD_STARTS("found-word-starts"),
     RELATED_STARTS("found-related-starts"),
     ENDS("found-ends"),

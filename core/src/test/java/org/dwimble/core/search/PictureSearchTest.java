@@ -48,6 +48,14 @@ class PictureSearchTest {
     }
 
     @Test
+    void aWordWithoutAPictureIsOfferedThoseOfItsParts() {
+        assertThat(small.find(Asked.typed("mousekite", 3))).extracting(f -> f.picture().name() + " " + f.why()).containsExactly("kite PART", "mouse PART");
+        assertThat(small.find(Asked.typed("old racing car", 5)).get(0).picture().name()).as("of a phrase the last word counts most").isEqualTo("car");
+        assertThat(small.best("mousekite")).as("offered, never taken by itself").isEmpty();
+        assertThat(SEARCH.find(Asked.typed("lifeboat", 9))).extracting(f -> f.picture().name()).contains("boat");
+    }
+
+    @Test
     void theWordItselfComesFirstThenBeginningsThenWordsInANameThenMiddles() {
         assertThat(typed("car")).containsExactly("car", "cart", "racing car", "scarf");
         assertThat(typed("ki")).containsExactly("kite", "kiwi fruit");

@@ -106,6 +106,11 @@ public final class Screenshots {
         hers.close();
         long tomasz = vocabulary("Tomasz");
         show("/vocabularies/" + tomasz + "/boards/" + board(tomasz, "Workshop"), "mend", () -> page.getByText("Worth a look").waitFor());
+        show("/vocabularies/" + tomasz + "/boards/" + board(tomasz, "Trains"), "look", () -> {
+            page.locator("[role=gridcell][aria-label^='driver,']").click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("How it looks")).click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Paper: heather")).waitFor();
+        });
         show("/vocabularies/" + ilse + "/talk?board=" + harbour, "talk",
             () -> List.of("ferry,", "crab").forEach(w -> page.getByRole(AriaRole.BUTTON,
             new Page.GetByRoleOptions().setName(w.replace(",", "")).setExact(true)).first().click()));

@@ -331,6 +331,25 @@ class BuildingBrowserTest extends Counted {
     }
 
     @Test
+    void aPictureIsGivenToAWordEverywhereAndOneWithoutIsOfferedItsParts() {
+        w.bench(id, "play");
+        w.cell("bike,").click();
+        press("*");
+        page.getByLabel("for every “bike” of all boards").check();
+        page.getByLabel("Find a picture by its word").fill("kite");
+        w.button("kite").first().click();
+        kept(2);
+        assertThat(now().boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> b.label().equals("bike")).map(Button::picture).distinct().toList())
+            .containsExactly("base/kite");
+        page.locator("#word-line").fill("mousekite");
+        assertThat(page.getByText("No picture says just this")).isVisible();
+        assertThat(page.locator(".bench_offer").first()).hasAttribute("title", "kite: of “kite”, a part of the word");
+        w.button("a photo, a drawing or the web").click();
+        assertThat(dialog()).containsText("Pictures for mousekite");
+        assertThat(w.violations()).isEmpty();
+    }
+
+    @Test
     void everythingFitsOnATabletHeldEitherWayAndAtTwiceTheSize() {
         for (int[] size : new int[][] {{1024, 768}, {768, 1024}, {640, 400}}) {
             page.setViewportSize(size[0], size[1]);
