@@ -67,7 +67,7 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
             <button type="button" className={parts.dotted} aria-pressed={adding} disabled={layers.length >= MOST_LAYERS || layers.length === 0} onClick={() => setAdding(!adding)}>{adding ? 'replace instead' : 'add another picture'}</button>
             <button type="button" className={parts.dotted} disabled={layers.length === 0} onClick={() => setLayers(crossed ? layers.filter((l) => l.picture !== NOT) : withPicture(layers, NOT, true, at))}>{crossed ? 'take the not mark off' : 'put a not mark across'}</button>
             {layers.length > 1 && <button type="button" className={parts.dotted} onClick={() => { setLayers(layers.filter((_, i) => i !== at)); setAt(0); }}>take this one away</button>}
-            {layers.length > 0 && <button type="button" className={parts.dotted} onClick={() => onKeep([])}>no picture, the word alone</button>}
+            {layers.length > 0 && <button type="button" className={parts.dotted} onClick={() => onKeep([], everywhere)}>no picture, the word alone</button>}
           </div>
         </div>
       </div>
