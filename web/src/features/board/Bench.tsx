@@ -1,9 +1,9 @@
-import { App, Button as PlainButton, Dropdown, Tooltip } from 'antd';
+import { App, Button as PlainButton, Tooltip } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { Problem, sentence } from '../../api/client';
-import type { Board, BoardLine, Button, Cell, Changed, Cost, Intention, Preview, Steps, Version, VocabularyView } from '../../api/types';
+import type { Board, BoardLine, Button, Cell, Changed, Intention, Steps, Version, VocabularyView } from '../../api/types';
 import { shortDay } from '../../shell/time';
 import { ArtOf } from '../picture/art';
 import { copyFor } from '../starter/starters';
@@ -14,7 +14,9 @@ import { CopyFor } from './CopyFor';
 import { LookSide } from './LookSide';
 import { NewBoard, type Begun } from './NewBoard';
 import { begin, markedOn, moved, typed, type Conflict } from './bench';
+import { BenchMenu, type Chosen } from './BenchMenu';
 import { BoardGrid } from './BoardGrid';
+import { DoingBar } from './DoingBar';
 import { ChosenSide } from './ChosenSide';
 import { copied, forgetCopied, keepCopied, onClipboard, wordsFor, type Copied } from './copied';
 import { BoardList } from './BoardList';
@@ -23,9 +25,9 @@ import { ButtonSentence } from './ButtonSentence';
 import { ConflictDialog } from './ConflictDialog';
 import { Findings } from './Findings';
 import { Frame } from './Frame';
-import { arrow, buttonAt, freeCells, keyOf, nextEmpty, sameCell, spoken, tab } from './grid';
+import { arrow, buttonAt, freeCells, nextEmpty, sameCell, tab } from './grid';
 import { WhoIsHere } from './WhoIsHere';
-import { kindsLens, reach, sounds, words as wordsLens, type Lens, type LensName, type Overlay } from './lenses';
+import { lensOf, withMoves, type LensName } from './lenses';
 import { LensBar, LensSide } from './LensSide';
 import { MOST_FILLED, onOneLine, wordsOf } from './list';
 import { useLive } from './live';
@@ -338,6 +340,17 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     });
   }
 
+  function chooseFromMenu(chosen: Chosen) {
+    switch (chosen) {
+      case 'delete': return deleteBoard();
+      case 'keep': return void keepCopy();
+      case 'copy board': return copyBoard();
+      case 'look': return move({ move: 'look' });
+      case 'make home': return void edit({ type: 'make-home', board: boardId });
+      default: return move({ move: 'open', dialog: chosen });
+    }
+  }
+
   function leaveWordLine(event?: ReactKeyboardEvent) {
     const to = event && (event.key === 'Tab' ? tab(board!, marked, event.shiftKey) : arrow(board!, marked, event.key));
     if (event && !to) return;
@@ -354,7 +367,6 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     if (how === 'the one before') void step('undo', (wish.what === 'undo' && wish.before) || steps.data?.undo?.number);
   }
 
-  const linking = state.doing.what === 'linking' ? state.doing : undefined;
   const chosen = board.buttons.filter((b) => state.chosen.includes(b.id));
   const carried = state.doing.what === 'moving' ? state.doing : undefined;
   const dialog = state.doing.what === 'in a dialog' ? state.doing.dialog : undefined;
@@ -369,29 +381,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
         <span className={`${parts.quiet} ${bench.kept}`}>{mayEdit ? `${alone ? 'Kept as you go' : 'Kept'} · version ${view.version}` : view.starter ? 'A starter, to be copied' : 'You can look and talk'}</span>
         {mayEdit && <UndoAndRedo steps={steps.data} onStep={(what) => void step(what)} />}
         <PlainButton onClick={() => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/print`)}>Print</PlainButton>
-        <Dropdown trigger={['click']} menu={{
-          items: [
-            { key: 'obz', label: <a href={`/api/vocabularies/${id}/package.obz`} download>Carry away all boards (.obz)</a> },
-            { key: 'obf', label: <a href={`/api/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/board.obf`} download>Carry away this board (.obf)</a> },
-            { key: 'history', label: 'What happened' },
-            ...(mayEdit && view.student ? [{ key: 'keep', label: 'Keep a dated copy' }, { key: 'copy', label: 'Copy for another student, or with a note…' }] : []),
-            ...(mayEdit ? [{ key: 'copy board', label: 'Copy this board' }, { key: 'chain', label: 'Make a chain of boards…' }, { key: 'look', label: 'How boards look' }] : []),
-            ...(mayEdit && boardId !== view.home ? [{ key: 'make home', label: 'Make this the home board' }] : []),
-            { key: 'credits', label: 'Whose the pictures are' },
-            { key: 'shortcuts', label: 'Keys of the bench' },
-            ...(mayEdit && boardId !== view.home ? [{ key: 'delete', label: 'Delete this board…' }] : []),
-          ],
-          onClick: ({ key }) => {
-            if (key === 'delete') deleteBoard();
-            else if (key === 'keep') void keepCopy();
-            else if (key === 'copy board') copyBoard();
-            else if (key === 'look') move({ move: 'look' });
-            else if (key === 'make home') void edit({ type: 'make-home', board: boardId });
-            else if (key === 'credits' || key === 'shortcuts' || key === 'history' || key === 'copy' || key === 'chain') move({ move: 'open', dialog: key });
-          },
-        }}>
-          <PlainButton aria-label="More to do with these boards">⋯</PlainButton>
-        </Dropdown>
+        <BenchMenu view={view} boardId={boardId} mayEdit={mayEdit} onChoose={chooseFromMenu} />
         <PlainButton type="primary" onClick={() => void navigate(`/vocabularies/${id}/talk?board=${encodeURIComponent(boardId)}`)}>Talk</PlainButton>
       </PathBar>
       <div className={bench.benchBody}>
@@ -405,26 +395,8 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
           </div>
         </BoardList>
         <main className={bench.stage}>
-          {carried && (
-            <div className={bench.linking} role="status">
-              <span>“{carried.label}” is in hand: choose its new cell, here or on another board. A button that stands there changes places with it; nothing else moves.</span>
-              <PlainButton onClick={() => { move({ move: 'rest' }); go(carried.board); }}>Leave it</PlainButton>
-            </div>
-          )}
-          {linking && (
-            <div className={bench.linking} role="status">
-              <span>“{linking.label}” is to open a board: go to it, then say so.</span>
-              <PlainButton type="primary" disabled={linking.board === boardId} onClick={() => void linkHere(linking)}>It opens this one</PlainButton>
-              <PlainButton onClick={() => { move({ move: 'rest' }); go(linking.board); }}>Leave it</PlainButton>
-            </div>
-          )}
-          {state.doing.what === 'previewing' && (
-            <div className={bench.linking} role="status">
-              <span>{movingWords(state.doing.moving)} change place by this.</span>
-              <PlainButton type="primary" autoFocus onClick={() => { const { intention } = state.doing as { intention: Intention }; rest(); void edit(intention); }}>Do it</PlainButton>
-              <PlainButton onClick={rest}>Leave it</PlainButton>
-            </div>
-          )}
+          <DoingBar doing={state.doing} boardId={boardId} onLink={(opener) => void linkHere(opener)} onDo={(intention) => { rest(); void edit(intention); }}
+            onLeave={(to) => { rest(); if (to) go(to); }} />
           <StageRoom ratio={view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message))}>
             <BoardGrid board={board} looks={looks} overlays={overlays} marked={marked} chosen={state.chosen} next={mayEdit ? next : undefined} focus={state.focus}
               onMark={onMark} onOpen={onOpen} onType={onType} onTakeOff={onTakeOff} onRename={onRename} onKey={onKey}
@@ -469,27 +441,6 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
       {conflict && <ConflictDialog conflict={conflict} onSettle={(how) => settle(conflict, how)} />}
     </div>
   );
-}
-
-/** Says on each button that would change place where it would go. */
-function withMoves(overlays: Map<string, Overlay>, board: Board, moving?: Preview['moving']): Map<string, Overlay> {
-  const here = moving?.filter((m) => m.board === board.id) ?? [];
-  if (here.length === 0) return overlays;
-  const over = new Map(overlays);
-  for (const m of here) over.set(keyOf(m.from), { classes: [], tag: `to ${m.to.row + 1}, ${m.to.column + 1}`, told: `would go to ${spoken(m.to)}` });
-  return over;
-}
-
-function movingWords(moving: Preview['moving']): string {
-  const named = moving.slice(0, 5).map((m) => `“${m.label || 'a picture'}”`).join(', ');
-  return moving.length === 1 ? `1 button, ${named}, would` : `${moving.length} buttons, ${named}${moving.length > 5 ? ' and others' : ''}, would`;
-}
-
-/** What lies over the board. Words are always told; a lens adds to them. */
-function lensOf(lens: LensName, costs?: Cost[]): Lens {
-  const over = lens === 'Sounds' ? sounds : lens === 'Kinds' ? kindsLens : lens === 'Reach' && costs ? reach(costs) : undefined;
-  if (!over) return wordsLens;
-  return (view, board) => new Map([...wordsLens(view, board), ...over(view, board)]);
 }
 
 function UndoAndRedo({ steps, onStep }: { steps?: Steps; onStep: (what: 'undo' | 'redo') => void }) {

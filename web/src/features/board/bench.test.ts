@@ -88,4 +88,13 @@ describe('the bench', () => {
     expect(moved(two, { move: 'choose', board, cell: at(1, 2), how: 'this too' }).chosen).toEqual(['a', 'c']);
     expect(moved(two, { move: 'mark', cell: at(1, 0) }).chosen).toEqual([]);
   });
+
+  it('a look and a preview are left by resting, and marking leaves them as they are', () => {
+    const looking = moved(begin('harbour'), { move: 'look' });
+    expect(moved(looking, { move: 'mark', cell: at(0, 1) }).doing).toEqual({ what: 'looking' });
+    const intention = { type: 'make-home' as const, board: 'harbour' };
+    const shown = moved(looking, { move: 'preview', intention, moving: [] });
+    expect(shown.doing).toEqual({ what: 'previewing', intention, moving: [] });
+    expect(moved(shown, { move: 'rest' }).doing).toEqual({ what: 'resting' });
+  });
 });

@@ -1,5 +1,5 @@
-import type { Board, Cost, VocabularyView } from '../../api/types';
-import { keyOf, stops, buttonAt } from './grid';
+import type { Board, Cost, Preview, VocabularyView } from '../../api/types';
+import { keyOf, spoken, stops, buttonAt } from './grid';
 import { kinds } from './kindNames';
 
 /** What a lens lays over one cell. */
@@ -60,3 +60,19 @@ export const words: Lens = (view, board) => {
   }
   return overlays;
 };
+
+/** What lies over the board. Words are always told; a lens adds to them. */
+export function lensOf(lens: LensName, costs?: Cost[]): Lens {
+  const over = lens === 'Sounds' ? sounds : lens === 'Kinds' ? kindsLens : lens === 'Reach' && costs ? reach(costs) : undefined;
+  if (!over) return words;
+  return (view, board) => new Map([...words(view, board), ...over(view, board)]);
+}
+
+/** Says on each button that would change place where it would go. */
+export function withMoves(overlays: Map<string, Overlay>, board: Board, moving?: Preview['moving']): Map<string, Overlay> {
+  const here = moving?.filter((m) => m.board === board.id) ?? [];
+  if (here.length === 0) return overlays;
+  const over = new Map(overlays);
+  for (const m of here) over.set(keyOf(m.from), { classes: [], tag: `to ${m.to.row + 1}, ${m.to.column + 1}`, told: `would go to ${spoken(m.to)}` });
+  return over;
+}
