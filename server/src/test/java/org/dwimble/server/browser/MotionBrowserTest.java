@@ -72,14 +72,22 @@ class MotionBrowserTest extends SignedIn {
         assertThat(dialog().innerText()).contains("Put 401 words here and on new boards?");
         leave();
         page.locator("#word-line").fill("");
-        for (String door : List.of("find a word", "add a person", "what happened")) {
+        for (String door : List.of("find a word", "add a person", "what happened", "add a board")) {
             w.button(door).click();
             seen(dialog());
             leave();
         }
-        w.choose("More to do with these boards", "Keys of the bench");
-        seen(dialog());
-        leave();
+        for (String dialog : List.of("Keys of the bench", "Make a chain of boards…", "Copy for another student, or with a note…")) {
+            w.choose("More to do with these boards", dialog);
+            seen(dialog());
+            leave();
+        }
+        w.cell("apple,").click();
+        for (String words : List.of("Change the shape", "Change the row", "choose more with it")) {
+            w.button(words).click();
+            seen(page.getByRole(AriaRole.MENU).last());
+            page.keyboard().press("Escape");
+        }
 
         page.route("**/events*", route -> route.abort());
         w.bench(id, "play");
