@@ -233,10 +233,11 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     else if (added) setWent({ words: wordsOf(words).join(', '), board: added.id, name: added.name });
   }
 
-  async function newBoard(begun: Begun, opener?: Button) {
+  async function newBoard(begun: Begun, opener?: Button): Promise<boolean> {
     const changed = await change({ what: 'board', base: version, ...begun, openedFrom: opener || begun.at ? boardId : undefined, openedBy: opener?.id });
     const added = changed?.boards.find((b) => changed.added.includes(b.id));
     if (added && !opener) go(added.id);
+    return changed !== undefined;
   }
 
   /** Shows which words would change place by it; what moves none is done at once. */
@@ -431,8 +432,8 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
         </aside>
       </div>
       {dialog === 'credits' && <Credits vocabulary={id} name={view.name} onClose={rest} />}
-      {dialog === 'board' && <NewBoard view={view} boardName={line.name} free={button || keptFree.some((k) => sameCell(k, marked)) ? undefined : marked} onClose={rest} onMake={(begun) => { rest(); void newBoard(begun); }} />}
-      {dialog === 'chain' && <ChainBoards view={view} begin={boardId} onClose={rest} onChain={(boards) => { rest(); void edit({ type: 'chain-boards', boards, next: 'next', first: 'first again' }); }} />}
+      {dialog === 'board' && <NewBoard view={view} boardName={line.name} free={button || keptFree.some((k) => sameCell(k, marked)) ? undefined : marked} onClose={rest} onMake={newBoard} />}
+      {dialog === 'chain' && <ChainBoards view={view} begin={boardId} onClose={rest} onChain={async (boards) => (await edit({ type: 'chain-boards', boards, next: 'next', first: 'first again' })) !== undefined} />}
       {dialog === 'copy' && <CopyFor view={view} onClose={rest} />}
       {dialog === 'shortcuts' && <Shortcuts onClose={rest} />}
       {dialog === 'words' && <Words view={view} mayEdit={mayEdit} onClose={rest} onGo={(to, cell) => { rest(); showAt(to, cell); }} onEdit={async (made) => (await edit(made)) !== undefined} />}

@@ -5,10 +5,10 @@ import dialogs from './dialogs.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** Boards one after the other, for the steps of an activity. */
-export function ChainBoards({ view, begin, onChain, onClose }: { view: VocabularyView; begin: string; onChain: (boards: string[]) => void; onClose: () => void }) {
+export function ChainBoards({ view, begin, onChain, onClose }: { view: VocabularyView; begin: string; onChain: (boards: string[]) => Promise<boolean>; onClose: () => void }) {
   const [boards, setBoards] = useState([begin]);
   return (
-    <Modal open title="A chain of boards" onCancel={onClose} okText="Chain them" cancelText="Leave it" onOk={() => onChain(boards)} okButtonProps={{ disabled: boards.length < 2 }} width={560}>
+    <Modal open title="A chain of boards" onCancel={onClose} okText="Chain them" cancelText="Leave it" onOk={() => void onChain(boards).then((done) => { if (done) onClose(); })} okButtonProps={{ disabled: boards.length < 2 }} width={560}>
       <div className={dialogs.person}>
         <label>One after the other
           <Select mode="multiple" autoFocus aria-label="Boards of the chain, in order" value={boards} onChange={setBoards} optionFilterProp="label" options={view.boards.map((b) => ({ value: b.id, label: b.name }))} />

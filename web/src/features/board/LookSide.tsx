@@ -4,6 +4,7 @@ import type { Board, Button, Intention, Kind, Look, VocabularyView } from '../..
 import { kinds } from './kindNames';
 import { KindMark } from './kinds';
 import { papers, seen, type Looks } from './looks';
+import { palette } from '../../theme';
 import looks from './looks.module.css';
 import drawn from './drawn.module.css';
 import parts from '../../shell/parts.module.css';
@@ -12,14 +13,11 @@ type Aspect = Extract<Intention, { type: 'give-look' }>['usual'] extends (infer 
 type Onto = Extract<Intention, { type: 'copy-onto' }>['onto'];
 export type Level = 'buttons' | 'board' | 'all';
 
-const EDGES = ['#1f2a44', '#7b3f8c', '#0e7c7b', '#b8431c', '#8a5a00', '#3b5aa8', '#3f6f22', '#8b1e3f'];
-const EDGE_NAMES = ['ink', 'plum', 'sea', 'rust', 'amber', 'blue', 'moss', 'wine'];
-
-/** Papers near the colours of the marks. */
-const paper = (name: string) => papers.find((p) => p.name === name)!.colour;
-const BEGIN: Looks['papers'] = {
-  who: paper('heather'), do: paper('mint'), social: paper('peach'), describing: paper('straw'), thing: paper('sky'), where: paper('reed'), little: paper('oat'), question: paper('bluebell'),
-};
+/** Strong colours of our own for edges. */
+const EDGES = Object.entries({
+  ink: palette.ink, plum: palette.kindWho, sea: palette.kept, rust: palette.action, amber: palette.kindDescribing, blue: palette.kindThing, moss: palette.kindWhere, wine: palette.held,
+}).map(([name, colour]) => ({ name, colour: colour.toLowerCase() }));
+const WHITE = { name: 'white', colour: palette.white.toLowerCase() };
 
 /** How buttons, a board or all boards look, and the means to change it: what is clicked is so at once. */
 export function LookSide({ view, board, buttons, onEdit, onDone }: { view: VocabularyView; board: Board; buttons: Button[]; onEdit: (edit: Intention) => void; onDone: () => void }) {
@@ -31,14 +29,9 @@ export function LookSide({ view, board, buttons, onEdit, onDone }: { view: Vocab
   const target = level === 'all' ? { buttons: [] } : { board: board.id, buttons: level === 'buttons' ? buttons.map((b) => b.id) : [] };
   const give = (look: Look, usual: Aspect[] = []) => onEdit({ type: 'give-look', ...target, look, usual });
   const set = <K extends keyof Look>(key: K, aspect: Aspect, value: Look[K] | undefined) => (value === undefined ? give({}, [aspect]) : give({ [key]: value }));
-  /** With papers to begin with, if kinds have none yet. */
-  function byKind(on: boolean) {
-    const made = { type: 'give-look' as const, ...target, look: { byKind: on }, usual: [] };
-    onEdit(on && Object.keys(whole.papers).length === 0 ? { type: 'several', intentions: [made, { type: 'give-papers', papers: BEGIN }] } : made);
-  }
   const above = level === 'buttons' ? 'as the board' : level === 'board' ? 'as all boards' : 'as usual';
   const used = [...new Set(board.buttons.map((b) => b.look.fill).filter((c): c is string => !!c))];
-  const brought = [...new Set(board.buttons.flatMap((b) => [b.look.fill, b.look.border]).filter((c): c is string => !!c && !papers.some((p) => p.colour === c) && !EDGES.includes(c) && c !== '#ffffff'))];
+  const brought = [...new Set(board.buttons.flatMap((b) => [b.look.fill, b.look.border]).filter((c): c is string => !!c && !papers.some((p) => p.colour === c) && !EDGES.some((e) => e.colour === c) && c !== WHITE.colour))];
   return (
     <section aria-label="Look" className={looks.look}>
       <h2>Look</h2>
@@ -46,11 +39,11 @@ export function LookSide({ view, board, buttons, onEdit, onDone }: { view: Vocab
         options={[...(buttons.length > 0 ? [{ value: 'buttons', label: buttons.length === 1 ? buttons[0].label || 'picture' : `${buttons.length} buttons` }] : []), { value: 'board', label: 'this board' }, { value: 'all', label: 'all boards' }]} />
       <Row name="paper">
         <Swatches label="Paper" value={own.fill} none={above} onChoose={(c) => set('fill', 'FILL', c)}
-          colours={[{ name: 'white', colour: '#ffffff' }, ...papers, ...brought.map((colour) => ({ name: colour, colour }))]} />
+          colours={[WHITE, ...papers, ...brought.map((colour) => ({ name: colour, colour }))]} />
       </Row>
       <Row name="edge">
         <Swatches label="Edge" value={own.border} none={above} onChoose={(c) => set('border', 'BORDER', c)}
-          colours={[...EDGES.map((colour, i) => ({ name: EDGE_NAMES[i], colour })), ...brought.map((colour) => ({ name: colour, colour }))]} />
+          colours={[...EDGES, ...brought.map((colour) => ({ name: colour, colour }))]} />
         <Choice label="Thickness of the edge" value={is.edge ?? 0} of={[[0, 'thin'], [3, 'thick'], [6, 'thicker']]} onChoose={(v) => set('edge', 'EDGE', v === 0 ? undefined : v)} />
       </Row>
       <Row name="label"><Choice label="Place of the label" value={is.label} of={[['BELOW', 'below'], ['ABOVE', 'above'], ['BESIDE', 'beside'], ['NONE', 'none']]} onChoose={(v) => set('label', 'LABEL', v)} /></Row>
@@ -62,10 +55,10 @@ export function LookSide({ view, board, buttons, onEdit, onDone }: { view: Vocab
           <Row name="gap"><Choice label="Gap between cells" value={is.gap} of={[[2, 'small'], [9, 'usual'], [20, 'wide']]} onChoose={(v) => set('gap', 'GAP', v)} /></Row>
           <Row name="behind">
             <Swatches label="Behind the buttons" value={own.background} none={above} onChoose={(c) => set('background', 'BACKGROUND', c)}
-              colours={[{ name: 'white', colour: '#ffffff' }, ...papers, { name: 'ink', colour: '#1f2a44' }]} />
+              colours={[WHITE, ...papers, EDGES[0]]} />
           </Row>
           <Row name="by kind">
-            <label className={looks.byKind}><Switch size="small" checked={is.byKind} aria-label="Paper by kind" onChange={byKind} /> each kind of word its own paper</label>
+            <label className={looks.byKind}><Switch size="small" checked={is.byKind} aria-label="Paper by kind" onChange={(on) => set('byKind', 'BY_KIND', on)} /> each kind of word its own paper</label>
             {is.byKind && <KindPapers whole={whole} onEdit={onEdit} />}
           </Row>
           {level === 'all' && used.length > 0 && (
@@ -73,7 +66,7 @@ export function LookSide({ view, board, buttons, onEdit, onDone }: { view: Vocab
               <div className={looks.swatches}>
                 {used.map((from) => (
                   <Dropdown key={from} trigger={['click']} popupRender={() => (
-                    <div className={looks.pop}><p>In every place, not this but</p><Swatches label={`Instead of ${nameOf(from)}`} none="the usual one" colours={[{ name: 'white', colour: '#ffffff' }, ...papers]} onChoose={(by) => onEdit({ type: 'replace-colour', aspect: 'FILL', colour: from, by })} /></div>
+                    <div className={looks.pop}><p>In every place, not this but</p><Swatches label={`Instead of ${nameOf(from)}`} none="the usual one" colours={[WHITE, ...papers]} onChoose={(by) => onEdit({ type: 'replace-colour', aspect: 'FILL', colour: from, by })} /></div>
                   )}>
                     <button type="button" aria-label={`Replace ${nameOf(from)} everywhere`} style={{ background: from }} />
                   </Dropdown>
@@ -142,7 +135,7 @@ function KindPapers({ whole, onEdit }: { whole: Looks; onEdit: (edit: Intention)
           <Dropdown trigger={['click']} popupRender={() => (
             <div className={looks.pop}><Swatches label={`Paper of ${sentence}`} value={whole.papers[kind]} none="none" colours={papers} onChoose={(c) => onEdit({ type: 'give-papers', papers: changed(whole, kind, c) })} /></div>
           )}>
-            <button type="button" className={drawn.kindChoice} aria-label={`Paper of ${sentence}`}><i style={{ background: whole.papers[kind] ?? '#ffffff' }} /><KindMark kind={kind} /> {sentence.replace(/^an? | word$/g, '')}</button>
+            <button type="button" className={drawn.kindChoice} aria-label={`Paper of ${sentence}`}><i style={{ background: whole.papers[kind] ?? WHITE.colour }} /><KindMark kind={kind} /> {sentence.replace(/^an? | word$/g, '')}</button>
           </Dropdown>
         </li>
       ))}

@@ -9,7 +9,7 @@ import dialogs from './dialogs.module.css';
 export interface Begun { name: string; at?: Cell; pattern?: string; copyOf?: string; copyFrom?: number; rows?: number; columns?: number }
 
 /** A new board: its name, and what it begins with. With nothing chosen it is like its siblings, and Enter makes it. */
-export function NewBoard({ view, boardName, free, onMake, onClose }: { view: VocabularyView; boardName: string; /** The empty cell that is marked. */ free?: Cell; onMake: (begun: Begun) => void; onClose: () => void }) {
+export function NewBoard({ view, boardName, free, onMake, onClose }: { view: VocabularyView; boardName: string; /** The empty cell that is marked. */ free?: Cell; onMake: (begun: Begun) => Promise<boolean>; onClose: () => void }) {
   const [name, setName] = useState('');
   const [start, setStart] = useState('bare');
   const [opened, setOpened] = useState(free !== undefined);
@@ -20,12 +20,12 @@ export function NewBoard({ view, boardName, free, onMake, onClose }: { view: Voc
   const called = name.trim() || (sort === 'pattern' ? which[0].toUpperCase() + which.slice(1) : sort === 'copy' ? view.boards.find((b) => b.id === which)?.name ?? '' : '');
   const make = () => {
     if (!called) return;
-    onMake({ name: called, ...(opened && { at: free }), ...(sort === 'pattern' && { pattern: which }), ...(sort === 'copy' && { copyOf: which }), ...(rows && columns && sort !== 'copy' ? { rows, columns } : {}) });
+    void onMake({ name: called, ...(opened && { at: free }), ...(sort === 'pattern' && { pattern: which }), ...(sort === 'copy' && { copyOf: which }), ...(sort !== 'copy' && { rows: rows ?? undefined, columns: columns ?? undefined }) }).then((made) => { if (made) onClose(); });
   };
   return (
     <Modal open title="A new board" onCancel={onClose} okText="Make it" cancelText="Leave it" onOk={make} okButtonProps={{ disabled: !called }} width={520}>
       <div className={dialogs.person}>
-        <label>Its name <Input autoFocus aria-label="Name of the new board" value={name} placeholder={called || 'such as Swimming'} onChange={(e) => setName(e.target.value)} onKeyDown={(e) => { if (e.key === 'Enter') make(); }} /></label>
+        <label>Its name <Input autoFocus aria-label="Name of the new board" value={name} maxLength={80} placeholder={called || 'such as Swimming'} onChange={(e) => setName(e.target.value)} onKeyDown={(e) => { if (e.key === 'Enter') make(); }} /></label>
         <label>It begins
           <Select aria-label="What it begins with" value={start} onChange={setStart} showSearch optionFilterProp="label" options={[
             { value: 'bare', label: 'like its siblings, with its way home' },

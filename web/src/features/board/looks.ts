@@ -1,5 +1,6 @@
 import { createContext } from 'react';
 import type { Board, Button, Kind, Look } from '../../api/types';
+import { palette } from '../../theme';
 
 /** The papers a button can be made of, in the order in which they lie. Core has the same (ColouredPaper). */
 export const papers: { name: string; colour: string }[] = [
@@ -56,7 +57,7 @@ const luminance = (parts: number[]) => {
 };
 
 const contrast = (one: number, other: number) => (Math.max(one, other) + 0.05) / (Math.min(one, other) + 0.05);
-const INK = luminance([0x1f, 0x2a, 0x44]);
+const INK = luminance(onWhite(palette.ink));
 
 /** Letters of the longest line a label will have: on two lines if it has a space, else on one. */
 export function longest(label: string): number {

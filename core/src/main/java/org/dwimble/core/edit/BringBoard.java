@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
-import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.jspecify.annotations.Nullable;
@@ -22,13 +21,6 @@ public record BringBoard(Board board, String name, @Nullable String openedFrom, 
         String id = ids.get();
         List<Button> copies = board.buttons().stream().map(b -> BringButtons.at(b, b.standing(), now, ids)).toList();
         Board copy = new Board(id, name.isBlank() ? board.name() : name, board.shape(), board.look(), copies, board.facts(), board.extras());
-        Vocabulary after = now.with(copy);
-        Needs needs = Needs.NOTHING;
-        if (openedFrom != null && openedBy != null) {
-            Board from = On.board(now, openedFrom);
-            after = after.with(from.with(Facet.LEADS.with(On.button(from, openedBy), new Leads.Opens(id))));
-            needs = Needs.of(new Key.OfFacet(openedBy, Facet.LEADS));
-        }
-        return Change.of(now, after, needs, Told.of("copied-board", "from", board.name(), "board", copy.name()));
+        return On.added(now, copy, openedFrom, openedBy, Told.of("copied-board", "from", board.name(), "board", copy.name()));
     }
 }

@@ -10,7 +10,6 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
-import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,11 +20,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record BringButtons(List<Button> buttons, String from, String to, @Nullable Cell at) implements Intention {
     public BringButtons {
-        buttons = List.copyOf(buttons);
-        if (buttons.isEmpty()) {
-            throw new Unacceptable("nothing-to-change");
-        }
-        On.atMostAtOnce(buttons.size());
+        buttons = On.chosen(buttons);
     }
 
     @Override

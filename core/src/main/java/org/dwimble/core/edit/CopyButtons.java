@@ -25,11 +25,7 @@ import org.jspecify.annotations.Nullable;
 @JsonTypeName("copy-buttons")
 public record CopyButtons(String board, List<String> buttons, String to, @Nullable Cell at) implements Intention {
     public CopyButtons {
-        buttons = List.copyOf(buttons);
-        if (buttons.isEmpty()) {
-            throw new Unacceptable("nothing-to-change");
-        }
-        On.atMostAtOnce(buttons.size());
+        buttons = On.chosen(buttons);
     }
 
     @Override

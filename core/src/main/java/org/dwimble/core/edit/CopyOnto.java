@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -34,19 +35,15 @@ public record CopyOnto(String board, String button, What what, Onto onto, List<S
     public Change on(Vocabulary now, Supplier<String> ids) {
         Button model = On.button(On.board(now, board), button);
         Set<String> only = new HashSet<>(chosen);
-        List<Board> boards = new ArrayList<>();
-        List<Key> needs = new ArrayList<>(List.of(new Key.OfFacet(button, what == What.LOOK ? Facet.LOOK : Facet.LEADS)));
-        int count = 0;
-        for (Board on : onto == Onto.CHOSEN || onto == Onto.BOARD ? List.of(On.board(now, board)) : now.boards().values()) {
-            List<Button> others = on.buttons().stream().filter(b -> !b.id().equals(button) && meant(b, model, only)).map(b -> copied(model, b)).toList();
-            boards.add(others.isEmpty() ? on : on.with(others));
-            count += others.size();
-            if (onto == Onto.CHOSEN) {
-                others.forEach(b -> needs.add(new Key.OfFacet(b.id(), what == What.LOOK ? Facet.LOOK : Facet.LEADS)));
-            }
-        }
-        return Change.of(now, now.with(boards), Needs.of(needs),
-            Told.of(what == What.LOOK ? "copied-look" : "copied-doing", "button", On.named(model), "count", count));
+        Board here = On.board(now, board);
+        Predicate<Button> others = b -> !b.id().equals(button) && meant(b, model, only);
+        boolean onlyHere = onto == Onto.CHOSEN || onto == Onto.BOARD;
+        On.Wherever made = On.wherever(now, onlyHere ? others.and(b -> here.button(b.id()).isPresent()) : others, b -> copied(model, b));
+        Facet<?> facet = what == What.LOOK ? Facet.LOOK : Facet.LEADS;
+        List<Key> needs = new ArrayList<>(List.of(new Key.OfFacet(button, facet)));
+        chosen.forEach(id -> needs.add(new Key.OfFacet(id, facet)));
+        return Change.of(now, made.after(), Needs.of(needs),
+            Told.of(what == What.LOOK ? "copied-look" : "copied-doing", "button", On.named(model), "count", made.count()));
     }
 
     private boolean meant(Button other, Button model, Set<String> only) {

@@ -4,12 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
-import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Extras;
 import org.dwimble.core.board.Place;
-import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Standing;
-import org.dwimble.core.look.Look;
 
 /**
  * One difference between two vocabularies, with what was before and what is after, so that it can be turned round.
@@ -107,39 +104,19 @@ public sealed interface Delta {
         }
     }
 
-    record BoardReshaped(String board, Shape before, Shape after) implements Delta {
+    record BoardAltered<T>(String board, BoardFacet<T> facet, T before, T after) implements Delta {
+        static <T> BoardAltered<T> between(Board before, Board after, BoardFacet<T> facet) {
+            return new BoardAltered<>(after.id(), facet, facet.of(before), facet.of(after));
+        }
+
         @Override
         public Delta inverse() {
-            return new BoardReshaped(board, after, before);
+            return new BoardAltered<>(board, facet, after, before);
         }
 
         @Override
         public List<Key> keys() {
-            return List.of(new Key.OfShape(board));
-        }
-    }
-
-    record BoardRenamed(String board, String before, String after) implements Delta {
-        @Override
-        public Delta inverse() {
-            return new BoardRenamed(board, after, before);
-        }
-
-        @Override
-        public List<Key> keys() {
-            return List.of(new Key.OfBoardName(board));
-        }
-    }
-
-    record BoardDressed(String board, Look before, Look after) implements Delta {
-        @Override
-        public Delta inverse() {
-            return new BoardDressed(board, after, before);
-        }
-
-        @Override
-        public List<Key> keys() {
-            return List.of(new Key.OfBoardLook(board));
+            return List.of(facet.key(board));
         }
     }
 

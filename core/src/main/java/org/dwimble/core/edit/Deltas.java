@@ -73,15 +73,7 @@ public final class Deltas {
         } else if (after == null) {
             into.add(new Delta.BoardWent(before.withButtons(List.of())));
         } else {
-            if (!before.shape().equals(after.shape())) {
-                into.add(new Delta.BoardReshaped(after.id(), before.shape(), after.shape()));
-            }
-            if (!before.name().equals(after.name())) {
-                into.add(new Delta.BoardRenamed(after.id(), before.name(), after.name()));
-            }
-            if (!before.look().equals(after.look())) {
-                into.add(new Delta.BoardDressed(after.id(), before.look(), after.look()));
-            }
+            BoardFacet.ALL.stream().filter(f -> !f.of(before).equals(f.of(after))).forEach(f -> into.add(Delta.BoardAltered.between(before, after, f)));
             if (!before.facts().equals(after.facts()) || !before.extras().equals(after.extras())) {
                 into.add(new Delta.BoardCargo(after.id(), before.facts(), before.extras(), after.facts(), after.extras()));
             }

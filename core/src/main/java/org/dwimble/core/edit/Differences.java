@@ -13,7 +13,7 @@ public final class Differences {
 
     /**
      * The boards on which something differs, by id, each with the ids of the buttons that came, went, moved or changed; none of
-     * a board that is only renamed, reshaped, new or gone without buttons. A button that moved from one board to another counts on both.
+     * a board that is only renamed, reshaped, dressed otherwise, new or gone without buttons. A button that moved from one board to another counts on both.
      */
     public static Map<String, Set<String>> between(Vocabulary one, Vocabulary other) {
         Map<String, Set<String>> boards = new TreeMap<>();
@@ -31,10 +31,8 @@ public final class Differences {
                 boards.computeIfAbsent(came.bare().id(), b -> new LinkedHashSet<>());
             } else if (delta instanceof Delta.BoardWent went) {
                 boards.computeIfAbsent(went.bare().id(), b -> new LinkedHashSet<>());
-            } else if (delta instanceof Delta.BoardRenamed renamed) {
-                boards.computeIfAbsent(renamed.board(), b -> new LinkedHashSet<>());
-            } else if (delta instanceof Delta.BoardReshaped reshaped) {
-                boards.computeIfAbsent(reshaped.board(), b -> new LinkedHashSet<>());
+            } else if (delta instanceof Delta.BoardAltered<?> altered) {
+                boards.computeIfAbsent(altered.board(), b -> new LinkedHashSet<>());
             }
         }
         return boards;

@@ -48,9 +48,7 @@ final class Drafts {
         each(deltas, Delta.BoardCame.class, this::came);
         each(deltas, Delta.ButtonWent.class, went -> take(went.board(), went.button().id()));
         each(deltas, Delta.ButtonMoved.class, moved -> inHand.put(moved.button(), take(moved.from().board(), moved.button())));
-        each(deltas, Delta.BoardReshaped.class, d -> board(d.board(), b -> b.shape().equals(d.before()), b -> b.withShape(d.after())));
-        each(deltas, Delta.BoardRenamed.class, d -> board(d.board(), b -> b.name().equals(d.before()), b -> b.withName(d.after())));
-        each(deltas, Delta.BoardDressed.class, d -> board(d.board(), b -> b.look().equals(d.before()), b -> b.withLook(d.after())));
+        each(deltas, Delta.BoardAltered.class, this::altered);
         each(deltas, Delta.BoardCargo.class, d -> board(d.board(), b -> b.facts().equals(d.factsBefore()) && b.extras().equals(d.extrasBefore()),
             b -> b.withFacts(d.factsAfter()).withExtras(d.extrasAfter())));
         each(deltas, Delta.ButtonCame.class, came -> put(came.board(), came.button()));
@@ -83,6 +81,10 @@ final class Drafts {
         Draft draft = draft(went.bare().id());
         expect(draft.buttons.isEmpty());
         draft.gone = true;
+    }
+
+    private <T> void altered(Delta.BoardAltered<T> altered) {
+        board(altered.board(), b -> altered.facet().of(b).equals(altered.before()), b -> altered.facet().with(b, altered.after()));
     }
 
     private void board(String id, Predicate<Board> expected, UnaryOperator<Board> changed) {

@@ -9,6 +9,7 @@ import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 
@@ -31,7 +32,7 @@ public record DressWord(String word, @Nullable List<Layer> layers, @Nullable Kin
 
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
-        return On.everywhere(now, word, Button::isWord, this::dressed, "dressed-word", "word", word);
+        return On.everywhere(now, On.called(word).and(Button::isWord), this::dressed, Told.of("no-such-word", "word", word), "dressed-word", "word", word);
     }
 
     private Button dressed(Button button) {

@@ -29,12 +29,9 @@ public record FillBoards(String board, @Nullable Cell from, List<ReadyWord> word
     public static final int MOST = 5_000;
 
     public FillBoards {
-        words = List.copyOf(words);
-        if (words.isEmpty()) {
-            throw new Unacceptable("word-line-empty");
-        }
-        if (words.size() > MOST) {
-            throw new Unacceptable("too-many-words", "has", words.size(), "most", MOST);
+        words = PutWords.bounded(words, MOST);
+        if (words.stream().anyMatch(w -> w.opens() != null)) {
+            throw new Unacceptable("fill-without-boards");
         }
     }
 

@@ -14,7 +14,8 @@ import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Changes how buttons of a board look, or the whole board, or all boards. What is said of no aspect stays.
+ * Changes how buttons of a board look, or the whole board, or all boards. What is said of no aspect stays. Kinds that are to have
+ * papers, and have none yet, get {@link GivePapers#USUAL}.
  *
  * @param board   null for all boards
  * @param buttons empty for the whole board
@@ -39,6 +40,13 @@ public record GiveLook(@Nullable String board, List<String> buttons, Look look, 
 
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
+        Change given = given(now);
+        boolean firstByKind = Boolean.TRUE.equals(look.byKind()) && now.whole().papers().isEmpty();
+        return !firstByKind ? given : Change.of(now, given.after().with(given.after().whole().withPapers(GivePapers.USUAL)),
+            given.needs().and(Needs.of(new Key.OfWhole(WholeFacet.PAPERS))), given.told());
+    }
+
+    private Change given(Vocabulary now) {
         if (board == null) {
             return Change.of(now, now.with(now.whole().withLook(made(now.whole().look()))), Needs.of(new Key.OfWhole(WholeFacet.LOOK)),
                 Told.of("dressed-all"));

@@ -6,11 +6,17 @@ import java.util.function.Supplier;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.look.Colour;
+import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.told.Told;
 
 /** Says which paper each kind of word has, where kinds have papers at all. @param papers kinds left out have none */
 @JsonTypeName("give-papers")
 public record GivePapers(Map<Kind, Colour> papers) implements Intention {
+    /** Papers to begin with, near the colours of the kinds' marks. */
+    public static final Map<Kind, Colour> USUAL = Map.of(Kind.WHO, ColouredPaper.HEATHER.colour(), Kind.DO, ColouredPaper.MINT.colour(),
+        Kind.SOCIAL, ColouredPaper.PEACH.colour(), Kind.DESCRIBING, ColouredPaper.STRAW.colour(), Kind.THING, ColouredPaper.SKY.colour(),
+        Kind.WHERE, ColouredPaper.REED.colour(), Kind.LITTLE, ColouredPaper.OAT.colour(), Kind.QUESTION, ColouredPaper.BLUEBELL.colour());
+
     public GivePapers {
         papers = papers == null ? Map.of() : Map.copyOf(papers);
     }

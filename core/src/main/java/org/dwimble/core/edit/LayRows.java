@@ -35,6 +35,9 @@ public record LayRows(String name, @Nullable String openedFrom, @Nullable String
                       List<ReadyWord> words) implements Intention {
     public LayRows {
         words = List.copyOf(words);
+        if (words.size() != pattern.words()) {
+            throw new IllegalArgumentException(words.size() + " words for the " + pattern.words() + " of " + pattern.name());
+        }
     }
 
     @Override
@@ -49,9 +52,9 @@ public record LayRows(String name, @Nullable String openedFrom, @Nullable String
         }
         List<Button> laid = new ArrayList<>();
         List<Cell> cells = cells(board, taken);
-        List<Pattern.Word> inOrder = pattern.rows().stream().flatMap(List::stream).toList();
+        List<Pattern.Word> inOrder = pattern.inOrder();
         for (int i = 0; i < words.size(); i++) {
-            Button word = words.get(i).in(Standing.at(cells.get(i)), ids.get());
+            Button word = Facet.KIND.with(words.get(i).in(Standing.at(cells.get(i)), ids.get()), inOrder.get(i).kind());
             laid.add(inOrder.get(i).spells() ? word.withActs(new Acts(Says.NOTHING, null, List.of(new Spell(word.label())), Leads.STAYS)) : word);
         }
         return Change.of(now, bare.after().with(board.with(laid)), bare.needs(), Told.of("added-board", "board", board.name()));

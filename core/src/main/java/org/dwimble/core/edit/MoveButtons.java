@@ -10,7 +10,6 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
-import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,11 +21,7 @@ import org.jspecify.annotations.Nullable;
 @JsonTypeName("move-buttons")
 public record MoveButtons(String board, List<String> buttons, String to, @Nullable Cell at) implements Intention {
     public MoveButtons {
-        buttons = List.copyOf(buttons);
-        if (buttons.isEmpty()) {
-            throw new Unacceptable("nothing-to-change");
-        }
-        On.atMostAtOnce(buttons.size());
+        buttons = On.chosen(buttons);
     }
 
     @Override

@@ -3,8 +3,6 @@ package org.dwimble.core.edit;
 import java.util.List;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
-import org.dwimble.core.board.Button;
-import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.Siblings;
@@ -26,17 +24,7 @@ public record NewBoard(String name, @Nullable String openedFrom, @Nullable Strin
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
         Board added = Siblings.of(now, openedFrom).newBoard(ids.get(), name, shape, ids);
-        Vocabulary after = now.with(added);
-        Needs needs = Needs.NOTHING;
-        if (openedFrom != null && openedBy != null) {
-            Board from = On.board(now, openedFrom);
-            Button opener = Facet.LEADS.with(On.button(from, openedBy), new Leads.Opens(added.id()));
-            after = after.with(from.with(opener));
-            needs = Needs.of(new Key.OfFacet(openedBy, Facet.LEADS));
-        }
-        if (!words.isEmpty()) {
-            after = new PutWords(added.id(), null, words).on(after, ids).after();
-        }
-        return Change.of(now, after, needs, Told.of("added-board", "board", added.name()));
+        Change bare = On.added(now, added, openedFrom, openedBy, Told.of("added-board", "board", added.name()));
+        return words.isEmpty() ? bare : Change.of(now, new PutWords(added.id(), null, words).on(bare.after(), ids).after(), bare.needs(), bare.told());
     }
 }

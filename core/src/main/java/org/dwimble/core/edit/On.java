@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.WayHome;
@@ -36,28 +37,67 @@ public final class On {
         return name.isEmpty() ? Told.of("a-picture") : name;
     }
 
-    /**
-     * A change of every button that is called so, wherever it stands, whatever its capitals. It takes what is there, and so
-     * needs nothing.
-     *
-     * @param told its count of places is added as {@code count}
-     */
-    static Change everywhere(Vocabulary now, String label, Predicate<Button> which, UnaryOperator<Button> changed, String told, Object... with) {
-        String sought = Names.folded(label);
+    /** Buttons changed wherever they stand. @param count how many */
+    record Wherever(Vocabulary after, int count) {
+    }
+
+    /** Changes every button of all boards that is meant. */
+    static Wherever wherever(Vocabulary now, Predicate<Button> which, UnaryOperator<Button> changed) {
         List<Board> boards = new ArrayList<>();
         int count = 0;
         for (Board board : now.boards().values()) {
-            List<Button> other = board.buttons().stream().filter(b -> Names.folded(b.label()).equals(sought) && which.test(b)).map(changed).toList();
+            List<Button> other = board.buttons().stream().filter(which).map(changed).toList();
             if (!other.isEmpty()) {
                 boards.add(board.with(other));
                 count += other.size();
             }
         }
-        if (count == 0) {
-            throw new Unacceptable("no-such-word", "word", label);
+        return new Wherever(now.with(boards), count);
+    }
+
+    /**
+     * A change of every button that is meant, wherever it stands. It takes what is there, and so needs nothing.
+     *
+     * @param none what is refused if there is no such button
+     * @param told its count of places is added as {@code count}
+     */
+    static Change everywhere(Vocabulary now, Predicate<Button> which, UnaryOperator<Button> changed, Told none, String told, Object... with) {
+        Wherever made = wherever(now, which, changed);
+        if (made.count == 0) {
+            throw new Unacceptable(none);
         }
-        Object[] all = Stream.concat(Stream.of(with), Stream.of("count", count)).toArray();
-        return Change.of(now, now.with(boards), Needs.NOTHING, Told.of(told, all));
+        Object[] all = Stream.concat(Stream.of(with), Stream.of("count", made.count)).toArray();
+        return Change.of(now, made.after, Needs.NOTHING, Told.of(told, all));
+    }
+
+    /** True of buttons with a label, whatever its capitals. */
+    static Predicate<Button> called(String label) {
+        String sought = Names.folded(label);
+        return b -> Names.folded(b.label()).equals(sought);
+    }
+
+    /**
+     * What was chosen to be changed at once.
+     *
+     * @throws Unacceptable if it is nothing, or more than may be
+     */
+    static <T> List<T> chosen(List<T> chosen) {
+        if (chosen == null || chosen.isEmpty()) {
+            throw new Unacceptable("nothing-to-change");
+        }
+        atMostAtOnce(chosen.size());
+        return List.copyOf(chosen);
+    }
+
+    /** A board that is new, opened by a button that is there, if one is named. @param by null if none is */
+    static Change added(Vocabulary now, Board added, @Nullable String from, @Nullable String by, Told told) {
+        Vocabulary after = now.with(added);
+        if (from == null || by == null) {
+            return Change.of(now, after, Needs.NOTHING, told);
+        }
+        Board opening = board(now, from);
+        Button opener = Facet.LEADS.with(button(opening, by), new Leads.Opens(added.id()));
+        return Change.of(now, after.with(opening.with(opener)), Needs.of(new Key.OfFacet(by, Facet.LEADS)), told);
     }
 
     /**

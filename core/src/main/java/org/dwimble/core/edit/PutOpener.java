@@ -8,8 +8,8 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 
@@ -24,8 +24,8 @@ public record PutOpener(String board, @Nullable Cell at, String label, @Nullable
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
         Board on = On.board(now, board);
-        Cell cell = On.cellsToFill(now, on, at).stream().filter(c -> at == null || c.equals(at)).findFirst()
-            .orElseThrow(() -> new Unacceptable("board-full", "board", on.name(), "word", label));
+        Cell cell = at != null ? at : On.cellsToFill(now, on, null).stream().findFirst()
+            .orElseThrow(() -> new Unacceptable("board-full", "board", on.name(), "word", Text.cut(label, 30)));
         List<Key> needs = new ArrayList<>(List.of(new Key.OfCell(board, cell), new Key.OfShape(board)));
         Button opener = Button.leading(ids.get(), cell, label, picture, leads);
         return Change.of(now, now.with(on.with(opener)), Needs.of(needs), PutButtons.told(List.of(opener), on.name()));

@@ -27,14 +27,19 @@ public record PutWords(String board, @Nullable Cell from, List<ReadyWord> words)
     public static final int MOST = 400;
 
     public PutWords {
-        words = List.copyOf(words);
+        words = bounded(words, MOST);
+    }
+
+    /** @throws Unacceptable if there are no words, or more than {@code most}, with those of the boards they open */
+    static List<ReadyWord> bounded(List<ReadyWord> words, int most) {
         if (words.isEmpty()) {
             throw new Unacceptable("word-line-empty");
         }
         int count = words.stream().mapToInt(ReadyWord::count).sum();
-        if (count > MOST) {
-            throw new Unacceptable("too-many-words", "has", count, "most", MOST);
+        if (count > most) {
+            throw new Unacceptable("too-many-words", "has", count, "most", most);
         }
+        return List.copyOf(words);
     }
 
     @Override

@@ -1,10 +1,7 @@
 package org.dwimble.core.edit;
 
 import com.fasterxml.jackson.annotation.JsonTypeName;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.function.Supplier;
-import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.look.Aspect;
@@ -30,20 +27,8 @@ public record ReplaceColour(Aspect aspect, Colour colour, @Nullable Colour by) i
 
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
-        List<Board> boards = new ArrayList<>();
-        int count = 0;
-        for (Board board : now.boards().values()) {
-            List<Button> other = board.buttons().stream().filter(b -> colour.equals(aspect == Aspect.FILL ? b.look().fill() : b.look().border()))
-                .map(this::replaced).toList();
-            if (!other.isEmpty()) {
-                boards.add(board.with(other));
-                count += other.size();
-            }
-        }
-        if (count == 0) {
-            throw new Unacceptable("no-such-colour");
-        }
-        return Change.of(now, now.with(boards), Needs.NOTHING, Told.of("replaced-colour", "count", count));
+        return On.everywhere(now, b -> colour.equals(aspect == Aspect.FILL ? b.look().fill() : b.look().border()), this::replaced,
+            Told.of("no-such-colour"), "replaced-colour");
     }
 
     private Button replaced(Button button) {

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonTypeName;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Text;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 
 /**
@@ -25,6 +26,6 @@ public record ReplaceLabels(String label, String by) implements Intention {
 
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
-        return On.everywhere(now, label, b -> true, b -> Facet.LABEL.with(b, by), "replaced-labels", "label", label, "by", by);
+        return On.everywhere(now, On.called(label), b -> Facet.LABEL.with(b, by), Told.of("no-such-word", "word", label), "replaced-labels", "label", label, "by", by);
     }
 }

@@ -1,11 +1,7 @@
 package org.dwimble.core.edit;
 
 import com.fasterxml.jackson.annotation.JsonTypeName;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.function.Supplier;
-import org.dwimble.core.board.Board;
-import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Text;
@@ -30,19 +26,7 @@ public record ReplaceSpoken(String spoken, String by) implements Intention {
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
         String sought = Names.folded(spoken);
-        List<Board> boards = new ArrayList<>();
-        int count = 0;
-        for (Board board : now.boards().values()) {
-            List<Button> other = board.buttons().stream().filter(b -> Names.folded(b.spoken()).equals(sought))
-                .map(b -> Facet.SAYS.with(b, b.label().equals(by) ? Says.LABEL : new Says.Words(by))).toList();
-            if (!other.isEmpty()) {
-                boards.add(board.with(other));
-                count += other.size();
-            }
-        }
-        if (count == 0) {
-            throw new Unacceptable("no-such-spoken", "text", Text.cut(spoken, 40));
-        }
-        return Change.of(now, now.with(boards), Needs.NOTHING, Told.of("replaced-spoken", "text", Text.cut(spoken, 40), "by", Text.cut(by, 40), "count", count));
+        return On.everywhere(now, b -> Names.folded(b.spoken()).equals(sought), b -> Facet.SAYS.with(b, b.label().equals(by) ? Says.LABEL : new Says.Words(by)),
+            Told.of("no-such-spoken", "text", Text.cut(spoken, 40)), "replaced-spoken", "text", Text.cut(spoken, 40), "by", Text.cut(by, 40));
     }
 }

@@ -52,6 +52,11 @@ public record Pattern(String name, String about, List<List<Word>> rows) {
         return letters;
     }
 
+    /** Its words, row after row. */
+    public List<Word> inOrder() {
+        return rows.stream().flatMap(List::stream).toList();
+    }
+
     /** How many words it has. */
     public int words() {
         return rows.stream().mapToInt(List::size).sum();

@@ -65,6 +65,11 @@ public final class Siblings {
             .map(Map.Entry::getKey).orElse(vocabulary.homeBoard().shape());
     }
 
+    /** A size of which a side is told; the other is that of most of them. Null if neither is. */
+    public @Nullable Shape shape(@Nullable Integer rows, @Nullable Integer columns) {
+        return rows == null && columns == null ? null : new Shape(rows == null ? shape().rows() : rows, columns == null ? shape().columns() : columns);
+    }
+
     /** @param shape null for the size most of them have */
     public Board newBoard(String id, String name, @Nullable Shape shape, Supplier<String> ids) {
         Board bare = Board.empty(id, name, shape == null ? shape() : shape);

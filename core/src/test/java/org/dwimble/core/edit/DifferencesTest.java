@@ -13,6 +13,8 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.look.ColouredPaper;
+import org.dwimble.core.look.Look;
 import org.junit.jupiter.api.Test;
 
 class DifferencesTest {
@@ -31,9 +33,9 @@ class DifferencesTest {
     }
 
     @Test
-    void aBoardThatOnlyHasAnotherNameOrSizeDiffersInNoButton() {
+    void aBoardThatOnlyHasAnotherNameSizeOrLookDiffersInNoButton() {
         Vocabulary now = then.without("den").with(List.of(then.boards().get("attic").withName("Loft"),
-            then.boards().get("sea").withShape(new Shape(2, 3)), board("cave", ".")));
-        assertThat(Differences.between(then, now)).isEqualTo(Map.of("attic", Set.of(), "sea", Set.of(), "cave", Set.of(), "den", Set.of("den/bed")));
+            then.boards().get("sea").withShape(new Shape(2, 3)), board("cave", "."), then.homeBoard().withLook(Look.paper(ColouredPaper.SKY))));
+        assertThat(Differences.between(then, now)).isEqualTo(Map.of("home", Set.of(), "attic", Set.of(), "sea", Set.of(), "cave", Set.of(), "den", Set.of("den/bed")));
     }
 }

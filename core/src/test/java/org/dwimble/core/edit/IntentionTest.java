@@ -283,6 +283,12 @@ class IntentionTest {
     }
 
     @Test
+    void anOpenerPromisedATakenCellIsRefusedWithItsPlace() {
+        assertThatThrownBy(() -> made(new PutOpener("eat", new Cell(0, 0), "attic", null, Leads.HOME))).hasMessageContaining("cell-taken");
+        assertThatThrownBy(() -> new FillBoards("eat", null, List.of(KITE.opening(List.of(RAIN))))).hasMessageContaining("fill-without-boards");
+    }
+
+    @Test
     void moreWordsThanABoardHoldsGoOnNewBoardsAfterIt() {
         Change change = made(new FillBoards("eat", null, java.util.Collections.nCopies(17, RAIN)));
         assertThat(drawn(change.after().boards().get("eat"))).containsExactly("apple pear rain rain", "back home rain eat 2");

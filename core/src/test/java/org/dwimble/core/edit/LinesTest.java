@@ -17,6 +17,7 @@ import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.pattern.Pattern;
+import org.dwimble.core.route.Siblings;
 import org.junit.jupiter.api.Test;
 
 /** Rows, columns, and buttons over several cells. */
@@ -133,6 +134,7 @@ class LinesTest {
         Board small = new LayRows("Days", null, null, new Shape(2, 3), days, words).on(wide, ids()).after().boards().values().stream()
             .filter(b -> b.name().equals("Days")).findFirst().orElseThrow();
         assertThat(small.buttons()).as("a small board grows until all have room").hasSizeGreaterThanOrEqualTo(words.size());
+        assertThat(Siblings.of(wide, null).shape(4, null)).as("the side nobody told is its siblings'").isEqualTo(new Shape(4, 6));
         assertThat(Pattern.ALL).extracting(Pattern::name).doesNotHaveDuplicates().hasSize(10);
     }
 }

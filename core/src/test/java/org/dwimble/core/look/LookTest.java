@@ -15,6 +15,7 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.CopyOnto;
 import org.dwimble.core.edit.Facet;
 import org.dwimble.core.edit.GiveLook;
+import org.dwimble.core.edit.GivePapers;
 import org.dwimble.core.edit.ReplaceColour;
 import org.dwimble.core.edit.ReplaceSpoken;
 import org.dwimble.core.told.Unacceptable;
@@ -124,6 +125,15 @@ class LookTest {
         assertThat(new ReplaceSpoken("APPLE", "an apple, please").on(boards, ids()).after().boards().get("food").button("food/apple").orElseThrow().spoken())
             .isEqualTo("an apple, please");
         assertThatThrownBy(() -> new ReplaceSpoken("apple", " ")).hasMessageContaining("replace-spoken-by-nothing");
+    }
+
+    @Test
+    void kindsGetPapersToBeginWithTheFirstTimeTheyAreToHaveAny() {
+        Look byKind = new Look(null, null, null, null, null, null, null, null, null, true);
+        Vocabulary first = new GiveLook(null, List.of(), byKind, List.of()).on(boards, ids()).after();
+        assertThat(first.whole().papers()).isEqualTo(GivePapers.USUAL).containsOnlyKeys(Kind.values());
+        Vocabulary own = boards.with(boards.whole().withPapers(Map.of(Kind.DO, ROSE)));
+        assertThat(new GiveLook("home", List.of(), byKind, List.of()).on(own, ids()).after().whole().papers()).as("a table of one's own stays").hasSize(1);
     }
 
     @Test

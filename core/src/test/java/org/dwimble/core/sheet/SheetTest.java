@@ -12,7 +12,6 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Shown;
-import org.dwimble.core.board.Span;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.look.Look;

@@ -8,7 +8,6 @@ import static org.dwimble.core.Boards.picture;
 import java.util.List;
 import java.util.Map;
 import org.dwimble.core.ShippedLibrary;
-import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Kind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.IntStream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Shape;
+import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.BringBoard;
 import org.dwimble.core.edit.BringButtons;
 import org.dwimble.core.edit.FillBoards;
@@ -25,6 +25,7 @@ import org.dwimble.core.wordline.Guesses;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.core.pattern.Pattern;
 import org.dwimble.core.picture.Picture;
+import org.dwimble.core.route.Siblings;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.picture.Pictures;
@@ -72,16 +73,13 @@ class WordLineApi {
 
     /**
      * @param at      the empty cell on {@code openedFrom} for a button that opens it, if no button is named
-     * @param rows    of its grid, and its columns; none for those of its siblings
+     * @param rows    of its grid, and its columns; whichever is none is that of its siblings
      * @param chosen  words the new board begins with
      * @param pattern name of a pattern to begin with
      * @param copyOf  a board of this vocabulary, or of {@code copyFrom}, to be a copy of
      */
     record NewBoardRequest(int base, String name, @Nullable String openedFrom, @Nullable String openedBy, @Nullable Cell at, @Nullable Integer rows,
         @Nullable Integer columns, @Nullable List<ChosenWord> chosen, @Nullable String pattern, @Nullable String copyOf, @Nullable Long copyFrom) {
-        @Nullable Shape shape() {
-            return rows == null || columns == null ? null : new Shape(rows, columns);
-        }
     }
 
     /** Copies of buttons of another vocabulary, or of this one if none is named. @param at the cell for the first; none for the first empty one */
@@ -167,18 +165,17 @@ class WordLineApi {
             Board model = board(account, request.copyFrom() == null ? vocabulary : request.copyFrom(), request.copyOf());
             return new BringBoard(model, request.name(), request.openedFrom(), request.openedBy());
         }
+        Vocabulary now = store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary")).vocabulary();
+        Shape shape = Siblings.of(now, request.openedFrom()).shape(request.rows(), request.columns());
         if (request.pattern() != null) {
             Pattern pattern = Pattern.ALL.stream().filter(p -> p.name().equals(request.pattern())).findFirst()
                 .orElseThrow(() -> new Unacceptable("no-such-pattern"));
-            List<Pattern.Word> words = pattern.rows().stream().flatMap(List::stream).toList();
-            List<ReadyWord> found = editing.ready(account, vocabulary, words.stream().map(w -> new WordLine.Entry(w.search(), w.label())).toList());
-            List<ReadyWord> ready = IntStream.range(0, words.size())
-                .mapToObj(i -> new ReadyWord(words.get(i).label(), found.get(i).picture(), words.get(i).kind())).toList();
-            return new LayRows(request.name(), request.openedFrom(), request.openedBy(), request.shape(), pattern, ready);
+            List<WordLine.Entry> sought = pattern.inOrder().stream().map(word -> new WordLine.Entry(word.search(), word.label())).toList();
+            return new LayRows(request.name(), request.openedFrom(), request.openedBy(), shape, pattern, editing.ready(account, vocabulary, sought));
         }
         List<ReadyWord> ready = request.chosen() == null || request.chosen().isEmpty() ? List.of()
             : editing.ready(account, vocabulary, entriesOf(request.chosen()));
-        return new NewBoard(request.name(), request.openedFrom(), request.openedBy(), request.shape(), ready);
+        return new NewBoard(request.name(), request.openedFrom(), request.openedBy(), shape, ready);
     }
 
     /** Copies of buttons of another vocabulary this account may see; pictures it may not use here are refused. */

@@ -108,11 +108,15 @@ public final class Session {
     /** The same statement for many rows. */
     public void batch(String sql, Iterable<@Nullable Object[]> rows) throws SQLException {
         PreparedStatement statement = statements.of(sql);
-        for (Object[] row : rows) {
-            bind(statement, row);
-            statement.addBatch();
+        try {
+            for (Object[] row : rows) {
+                bind(statement, row);
+                statement.addBatch();
+            }
+            statement.executeBatch();
+        } finally {
+            statement.clearBatch();
         }
-        statement.executeBatch();
     }
 
     private PreparedStatement bound(String sql, @Nullable Object... arguments) throws SQLException {

@@ -1,7 +1,6 @@
 package org.dwimble.server.picture;
 
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -11,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
-import java.util.stream.Stream;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.picture.Appearance;

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.MediaId;
+import org.dwimble.core.board.MediaId;
 import org.dwimble.core.credit.Credit;
 import org.dwimble.core.credit.Credits;
 import org.dwimble.core.obf.PackedLicence;
@@ -106,9 +107,12 @@ public class Pictures {
         return own.of(id).map(k -> k.about().person()).orElse(true);
     }
 
-    /** True if nobody took it in: it came with a package. */
-    public boolean onlyInPackages(String id) {
-        return own.of(id).isEmpty();
+    /**
+     * True of an own picture or sound that does not go along in a copy for another student: it was taken in and may not be used
+     * for this one, or it may show somebody and is not to. What only came with a package goes along.
+     */
+    public boolean staysBehind(String id, Account account, String student, boolean withoutPeople) {
+        return MediaId.isOwn(id) && (own.of(id).isPresent() && !mayUse(id, account, student) || withoutPeople && maybeShowsSomebody(id));
     }
 
     /** As the search finds them, but what was chosen for this word and student before stands first. */

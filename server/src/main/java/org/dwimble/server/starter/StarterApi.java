@@ -105,13 +105,9 @@ class StarterApi {
         if (from.student() == null || student.equals(from.student())) {
             return new Copied(store.copy(from.id(), student, name, note, account.id(), clock.instant()), name, 0);
         }
-        Predicate<String> stays = stays(account, student, Boolean.TRUE.equals(copy.withoutPeople()));
-        WithoutPictures.Made made = WithoutPictures.of(from.vocabulary(), stays);
+        boolean withoutPeople = Boolean.TRUE.equals(copy.withoutPeople());
+        WithoutPictures.Made made = WithoutPictures.of(from.vocabulary(), id -> pictures.staysBehind(id, account, student, withoutPeople));
         return new Copied(store.copy(from, made.vocabulary().withName(name), student, note, account.id(), clock.instant()), name, made.left());
-    }
-
-    private Predicate<String> stays(Account account, String student, boolean withoutPeople) {
-        return id -> MediaId.isOwn(id) && (!pictures.onlyInPackages(id) && !pictures.mayUse(id, account, student) || withoutPeople && pictures.maybeShowsSomebody(id));
     }
 
     /** What a copy of a vocabulary for this student would take along of people's photos. */
@@ -121,7 +117,7 @@ class StarterApi {
         VocabularyStore.Kept from = vocabulary(account, vocabulary);
         Set<String> own = new LinkedHashSet<>();
         from.vocabulary().boards().values().forEach(b -> b.media().stream().filter(MediaId::isOwn).forEach(own::add));
-        Predicate<String> staying = stays(account, student, false);
+        Predicate<String> staying = id -> pictures.staysBehind(id, account, student, false);
         return new Asked((int) own.stream().filter(staying.negate()).filter(pictures::maybeShowsSomebody).count(), (int) own.stream().filter(staying).count());
     }
 
