@@ -1,6 +1,7 @@
 import { Modal, Select } from 'antd';
 import { useState } from 'react';
 import type { VocabularyView } from '../../api/types';
+import { startsFirst } from './list';
 import dialogs from './dialogs.module.css';
 import parts from '../../shell/parts.module.css';
 
@@ -11,7 +12,7 @@ export function ChainBoards({ view, begin, onChain, onClose }: { view: Vocabular
     <Modal open title="A chain of boards" onCancel={onClose} okText="Chain them" cancelText="Leave it" onOk={() => void onChain(boards).then((done) => { if (done) onClose(); })} okButtonProps={{ disabled: boards.length < 2 }} width={560}>
       <div className={dialogs.person}>
         <label>One after the other
-          <Select mode="multiple" autoFocus aria-label="Boards of the chain, in order" value={boards} onChange={setBoards} optionFilterProp="label" options={view.boards.map((b) => ({ value: b.id, label: b.name }))} />
+          <Select mode="multiple" autoFocus aria-label="Boards of the chain, in order" value={boards} onChange={setBoards} optionFilterProp="label" filterSort={startsFirst} options={view.boards.map((b) => ({ value: b.id, label: b.name }))} />
         </label>
         <p className={parts.quiet}>Each gets a button “next”, the last one “first again”, in a cell that is free on all of them.</p>
       </div>

@@ -4,6 +4,7 @@ import { DottedChoice } from './Dotted';
 import { kinds } from './kindNames';
 import { KindMark } from './kinds';
 import { CopyOnto } from './LookSide';
+import { startsFirst } from './list';
 import bench from './bench.module.css';
 import drawn from './drawn.module.css';
 import parts from '../../shell/parts.module.css';
@@ -31,7 +32,7 @@ export function ChosenSide({ buttons, line, view, onEdit, onCopyTo, onCopy, onNo
         </DottedChoice>
       </p>
       <p>Copy them to{' '}
-        <Select className={bench.chooseBoard} aria-label="Copy them to a board" placeholder="a board" showSearch optionFilterProp="label" value={null}
+        <Select className={bench.chooseBoard} aria-label="Copy them to a board" placeholder="a board" showSearch optionFilterProp="label" filterSort={startsFirst} value={null}
           options={view.boards.map((b) => ({ value: b.id, label: `${b.name} (${b.empty} empty)` }))} onSelect={(to: string | null) => { if (to) onCopyTo(to); }} />
       </p>
       <p><button type="button" className={parts.dotted} onClick={onLook}>How they look</button></p>

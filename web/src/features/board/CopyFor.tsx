@@ -7,6 +7,7 @@ import type { VocabularyView } from '../../api/types';
 import { shortDay } from '../../shell/time';
 import { copyFor, copyingAsks } from '../starter/starters';
 import { caseload } from '../student/students';
+import { startsFirst } from './list';
 import dialogs from './dialogs.module.css';
 import parts from '../../shell/parts.module.css';
 
@@ -43,15 +44,17 @@ export function CopyFor({ view, onClose }: { view: VocabularyView; onClose: () =
     <Modal open title="Keep a copy" onCancel={onClose} okText="Make the copy" cancelText="Leave it" onOk={() => void make()} width={520}>
       <div className={dialogs.person}>
         <label>For
-          <Select aria-label="For whom" showSearch optionFilterProp="label" value={student} onChange={(id: string) => { setStudent(id); setName(id === own ? `${view.name.slice(0, 60)}, ${shortDay()}` : `${students.find((s) => s.student.id === id)?.student.name ?? ''}’s words`); }}
+          <Select aria-label="For whom" showSearch optionFilterProp="label" filterSort={startsFirst} value={student} onChange={(id: string) => { setStudent(id); setName(id === own ? `${view.name.slice(0, 60)}, ${shortDay()}` : `${students.find((s) => s.student.id === id)?.student.name ?? ''}’s words`); }}
             options={students.filter((s) => s.role !== 'VIEWER').map((s) => ({ value: s.student.id, label: s.student.id === own ? `${s.student.name}, to be safe` : s.student.name }))} />
         </label>
         <label>Its name <Input value={name} maxLength={80} onChange={(e) => setName(e.target.value)} /></label>
         <label>Note <Input value={note} maxLength={400} placeholder="why it is made, if you like" onChange={(e) => setNote(e.target.value)} /></label>
         {other && asked && asked.people > 0 && (
-          <Checkbox checked={withoutPeople} onChange={(e) => setWithoutPeople(e.target.checked)}>
-            Leave {asked.people === 1 ? '1 photo that may show' : `${asked.people} photos that may show`} somebody behind
-          </Checkbox>
+          <div>
+            <Checkbox checked={withoutPeople} onChange={(e) => setWithoutPeople(e.target.checked)}>
+              Leave {asked.people === 1 ? '1 photo that may show' : `${asked.people} photos that may show`} somebody behind
+            </Checkbox>
+          </div>
         )}
         {other && asked && asked.staying > 0 && <p className={parts.quiet}>{asked.staying === 1 ? '1 picture is' : `${asked.staying} pictures are`} not for {whose} and will stay behind; the words go along.</p>}
         {problem && <Alert type="warning" showIcon title={problem} />}

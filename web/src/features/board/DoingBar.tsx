@@ -1,5 +1,5 @@
 import { Button as PlainButton } from 'antd';
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import type { Intention, Preview } from '../../api/types';
 import type { Doing } from './bench';
 import bench from './bench.module.css';
@@ -15,6 +15,16 @@ interface Props {
 
 /** Above the board, while something is under way that goes on until it is done or left. */
 export function DoingBar({ doing, boardId, onLink, onDo, onLeave }: Props) {
+  const from = doing.what === 'moving' || doing.what === 'linking' ? doing.board : undefined;
+  const underWay = from !== undefined || doing.what === 'previewing';
+  const leave = useRef(() => onLeave(from));
+  leave.current = () => onLeave(from);
+  useEffect(() => {
+    if (!underWay) return undefined;
+    const escape = (event: KeyboardEvent) => { if (event.key === 'Escape' && !event.defaultPrevented) leave.current(); };
+    window.addEventListener('keydown', escape);
+    return () => window.removeEventListener('keydown', escape);
+  }, [underWay]);
   switch (doing.what) {
     case 'moving':
       return (
@@ -32,8 +42,8 @@ export function DoingBar({ doing, boardId, onLink, onDo, onLeave }: Props) {
     case 'previewing':
       return (
         <Bar said={<>{movingButtons(doing.moving)} change place by this.</>}>
-          <PlainButton type="primary" autoFocus onClick={() => onDo(doing.intention)}>Do it</PlainButton>
-          <PlainButton onClick={() => onLeave()}>Leave it</PlainButton>
+          <PlainButton type="primary" onClick={() => onDo(doing.intention)}>Do it</PlainButton>
+          <PlainButton autoFocus onClick={() => onLeave()}>Leave it</PlainButton>
         </Bar>
       );
     default:

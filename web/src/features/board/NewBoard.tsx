@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Cell, VocabularyView } from '../../api/types';
 import { patterns } from './boards';
 import { spoken } from './grid';
+import { startsFirst } from './list';
 import dialogs from './dialogs.module.css';
 
 export interface Begun { name: string; at?: Cell; pattern?: string; copyOf?: string; copyFrom?: number; rows?: number; columns?: number }
@@ -27,13 +28,13 @@ export function NewBoard({ view, boardName, free, onMake, onClose }: { view: Voc
       <div className={dialogs.person}>
         <label>Its name <Input autoFocus aria-label="Name of the new board" value={name} maxLength={80} placeholder={called || 'such as Swimming'} onChange={(e) => setName(e.target.value)} onKeyDown={(e) => { if (e.key === 'Enter') make(); }} /></label>
         <label>It begins
-          <Select aria-label="What it begins with" value={start} onChange={setStart} showSearch optionFilterProp="label" options={[
+          <Select aria-label="What it begins with" value={start} onChange={setStart} showSearch optionFilterProp="label" filterSort={startsFirst} options={[
             { value: 'bare', label: 'like its siblings, with its way home' },
             { label: 'from a pattern', options: all.map((p) => ({ value: `pattern:${p.name}`, label: `${p.name}: ${p.about} (${p.words} words)` })) },
             { label: 'as a copy of', options: view.boards.map((b) => ({ value: `copy:${b.id}`, label: b.name })) },
           ]} />
         </label>
-        {free && <Checkbox checked={opened} onChange={(e) => setOpened(e.target.checked)}>A button on {boardName}, {spoken(free)}, opens it</Checkbox>}
+        {free && <div><Checkbox checked={opened} onChange={(e) => setOpened(e.target.checked)}>A button on {boardName}, {spoken(free)}, opens it</Checkbox></div>}
         {sort !== 'copy' && (
           <div className={dialogs.sizes}>Its grid:{' '}
             <InputNumber aria-label="Rows" min={1} max={40} placeholder="rows" value={rows} onChange={setRows} /> x{' '}

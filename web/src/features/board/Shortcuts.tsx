@@ -14,7 +14,7 @@ const KEYS: [string, string][] = [
   ['Delete', 'takes the button off'],
   ['Enter in the word line', 'puts the words where they go'],
   ['1 to 9 behind a word', 'takes that picture'],
-  ['Escape', 'leaves the word line or a dialog'],
+  ['Escape', 'leaves the word line, a dialog, or what is in hand'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, and make again'],
   ['* on a button', 'pictures for it'],
   ['= on a cell', 'find a word'],

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { countHere, onOneLine, opensBoards } from './list';
+import { countHere, onOneLine, opensBoards, startsFirst } from './list';
 
 describe('a text in the word line', () => {
   it('counts the words that are put here, not those of the boards it opens', () => {
@@ -17,5 +17,10 @@ describe('a text in the word line', () => {
   it('keeps its breaks on one line where lines open boards', () => {
     expect(onOneLine('colours > red, blue\nshapes > circle\n')).toBe('colours > red, blue ⏎ shapes > circle');
     expect(onOneLine('kite\ncrab')).toBe('kite, crab');
+  });
+
+  it('what starts as typed comes first in a list', () => {
+    const found = ['More doing words', 'Small words', 'Workshop'].map((label) => ({ label }));
+    expect(found.sort((a, b) => startsFirst(a, b, { searchValue: 'wor' })).map((o) => o.label)).toEqual(['Workshop', 'More doing words', 'Small words']);
   });
 });

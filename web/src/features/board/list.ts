@@ -25,3 +25,9 @@ export const opensBoards = (text: string): boolean => text.split(LINES).some((li
 /** A list that was pasted or typed, on one line; if lines of it open boards, the breaks stay to be seen. A comma somebody has just typed stays. */
 export const onOneLine = (text: string): string =>
   text.includes('>') ? text.split(LINES).filter((line) => !isSpace(line)).join(' ⏎ ').replace(/\t+/g, ', ') : text.replace(/\s*[\r\n\t;\u2028\u2029]+\s*/g, ', ').replace(/^, |, $/g, '');
+
+/** Of what is found in a list by its label, what starts as typed comes first; else the order stays. */
+export function startsFirst(one: { label?: unknown }, other: { label?: unknown }, { searchValue }: { searchValue: string }): number {
+  const starts = ({ label }: { label?: unknown }) => Number(String(label).toLowerCase().startsWith(searchValue.toLowerCase()));
+  return starts(other) - starts(one);
+}

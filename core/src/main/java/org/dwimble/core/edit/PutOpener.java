@@ -14,10 +14,11 @@ import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Puts a button on a board that leads somewhere, in an empty cell.
+ * Puts a button on a board that leads somewhere, in an empty cell. Without a picture of its own it has that of the first button,
+ * by board and in reading order, that leads there already.
  *
  * @param at      null for the first empty one
- * @param picture null for none
+ * @param picture null for that of another opener
  */
 @JsonTypeName("put-opener")
 public record PutOpener(String board, @Nullable Cell at, String label, @Nullable String picture, Leads leads) implements Intention {
@@ -27,7 +28,9 @@ public record PutOpener(String board, @Nullable Cell at, String label, @Nullable
         Cell cell = at != null ? at : On.cellsToFill(now, on, null).stream().findFirst()
             .orElseThrow(() -> new Unacceptable("board-full", "board", on.name(), "word", Text.cut(label, 30)));
         List<Key> needs = new ArrayList<>(List.of(new Key.OfCell(board, cell), new Key.OfShape(board)));
-        Button opener = Button.leading(ids.get(), cell, label, picture, leads);
+        Button bare = Button.leading(ids.get(), cell, label, picture, leads);
+        Button opener = picture != null ? bare : now.boardsById().values().stream().flatMap(b -> b.buttons().stream())
+            .filter(b -> b.leads().equals(leads) && b.picture() != null).findFirst().map(b -> Facet.PICTURE.with(bare, b.layers())).orElse(bare);
         return Change.of(now, now.with(on.with(opener)), Needs.of(needs), PutButtons.told(List.of(opener), on.name()));
     }
 }

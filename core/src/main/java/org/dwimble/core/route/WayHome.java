@@ -52,8 +52,8 @@ public final class WayHome {
 
     /**
      * The buttons a board lacks to lead home and back: each in the cell, and with the look, it most often has
-     * on boards of the same size (ties: first in reading order), else on any board; if that cell is taken or
-     * there is no example, in the last empty cell. Home alone if there is room for one, or if the other boards all do
+     * on boards of the same size (ties: first in reading order), else on any board; if that row or column is off a smaller
+     * board, in its last one; if that cell is taken or there is no example, in the last empty cell. Home alone if there is room for one, or if the other boards all do
      * without back. Fewer than two if the board has one already or is full.
      */
     public List<Button> missingOn(Board board, Supplier<String> ids) {
@@ -68,7 +68,7 @@ public final class WayHome {
                 continue;
             }
             Optional<Button> example = usual(leads, board);
-            Cell cell = example.map(Button::cell).filter(empty::contains).orElse(empty.get(empty.size() - 1));
+            Cell cell = example.map(Button::cell).map(c -> within(c, board)).filter(empty::contains).orElse(empty.get(empty.size() - 1));
             boolean home = leads instanceof Leads.Home;
             Button button = Button.leading(ids.get(), cell,
                 example.map(Button::label).orElse(home ? "home" : "back"),
@@ -89,6 +89,10 @@ public final class WayHome {
             .flatMap(leads -> usual(leads, board).map(Button::cell).stream())
             .filter(cell -> board.has(cell) && board.at(cell).isEmpty())
             .distinct().sorted().toList();
+    }
+
+    private static Cell within(Cell cell, Board board) {
+        return new Cell(Math.min(cell.row(), board.rows() - 1), Math.min(cell.column(), board.columns() - 1));
     }
 
     private boolean withoutBack() {

@@ -283,6 +283,14 @@ class IntentionTest {
     }
 
     @Test
+    void anOpenerLooksLikeTheOneThatIsThere() {
+        Board home = BOARDS.homeBoard();
+        Vocabulary pictured = BOARDS.with(home.with(Facet.PICTURE.with(home.button("home/eat").orElseThrow(), Layer.only("base/spoon"))));
+        Board attic = new PutOpener("attic", null, "food", null, new Leads.Opens("eat")).on(pictured, ids()).after().boards().get("attic");
+        assertThat(attic.at(new Cell(0, 1)).orElseThrow().picture()).isEqualTo("base/spoon");
+    }
+
+    @Test
     void anOpenerPromisedATakenCellIsRefusedWithItsPlace() {
         assertThatThrownBy(() -> made(new PutOpener("eat", new Cell(0, 0), "attic", null, Leads.HOME))).hasMessageContaining("cell-taken");
         assertThatThrownBy(() -> new FillBoards("eat", null, List.of(KITE.opening(List.of(RAIN))))).hasMessageContaining("fill-without-boards");
