@@ -23,7 +23,8 @@ export function AboutBoard({ view, board, line, cell, mayEdit, onRename, onLook,
       {mayEdit && <p>Or put here a way to <WayTo view={view} boardId={line.id} cell={cell} onEdit={onEdit} /></p>}
       <hr />
       <p>This board is called <DottedText label="Rename this board" value={line.name} disabled={!mayEdit} onKeep={onRename} />.</p>
-      {mayEdit && <p><ShapeMenu board={board} cell={cell} onTry={onTry} /> <button type="button" className={parts.dotted} onClick={onLook}>How the board looks</button></p>}
+      {mayEdit && <p><ShapeMenu board={board} cell={cell} onTry={onTry} /> <button type="button" className={parts.dotted}
+        onClick={onLook}>How the board looks</button></p>}
       <p className={bench.fact}>{line.buttons} {line.buttons === 1 ? 'button' : 'buttons'}, {line.empty} empty {line.empty === 1 ? 'cell' : 'cells'}. {openers}</p>
       <p className={bench.fact}>
         Each cell is {Math.round(line.cellWidthMm)} x {Math.round(line.cellHeightMm)} mm on the student’s screen{board.widths.length + board.heights.length > 0 ? ', or larger' : ''}.

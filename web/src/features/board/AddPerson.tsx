@@ -57,8 +57,10 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
         <div>
           <p>A face, if you like:</p>
           <div className={dialogs.faces}>
-            {picture && !faces.data?.pictures.some((p) => p.id === picture) && <button type="button" aria-pressed="true" aria-label="the photo" onClick={() => setPicture(undefined)}><Pic id={picture} collected /></button>}
-            {faces.data?.pictures.map((p) => <button key={p.id} type="button" aria-label={p.name} title={p.name} aria-pressed={p.id === picture} onClick={() => setPicture(p.id === picture ? undefined : p.id)}><Pic id={p.id} collected /></button>)}
+            {picture && !faces.data?.pictures.some((p) => p.id === picture) && <button type="button" aria-pressed="true" aria-label="the photo"
+              onClick={() => setPicture(undefined)}><Pic id={picture} collected /></button>}
+            {faces.data?.pictures.map((p) => <button key={p.id} type="button" aria-label={p.name} title={p.name} aria-pressed={p.id === picture}
+              onClick={() => setPicture(p.id === picture ? undefined : p.id)}><Pic id={p.id} collected /></button>)}
           </div>
           <OwnPhoto word={name} student={view.student} file={file} onFile={setFile} onTaken={(taken) => { setFile(undefined); setPicture(taken); }} />
         </div>

@@ -399,13 +399,15 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
           <DoingBar doing={state.doing} boardId={boardId} onLink={(opener) => void linkHere(opener)} onDo={(intention) => { rest(); void edit(intention); }}
             onLeave={(to) => { rest(); if (to) go(to); }} />
           <StageRoom ratio={view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message))}>
-            <BoardGrid board={board} looks={looks} overlays={overlays} marked={marked} chosen={state.chosen} next={mayEdit ? next : undefined} focus={state.focus}
+            <BoardGrid board={board} looks={looks} overlays={overlays} marked={marked} chosen={state.chosen} next={mayEdit ? next : undefined}
+              focus={state.focus}
               onMark={onMark} onOpen={onOpen} onType={onType} onTakeOff={onTakeOff} onRename={onRename} onKey={onKey}
               onMove={mayEdit ? onMoveButton : undefined} placing={carried ? place : undefined} onChoose={mayEdit && !carried ? onChoose : undefined} onChooseAll={mayEdit ? onChooseAll : undefined}
               onBand={mayEdit && !carried ? onBand : undefined} onBoardDropped={mayEdit ? onBoardDropped : undefined} />
           </StageRoom>
           {mayEdit && (
-            <WordLine ref={wordLine} vocabulary={id} version={version} board={boardId} free={freeCells(board, keptFree)} went={went?.from === boardId ? went : undefined} onGo={go}
+            <WordLine ref={wordLine} vocabulary={id} version={version} board={boardId} free={freeCells(board, keptFree)}
+              went={went?.from === boardId ? went : undefined} onGo={go}
               onFurther={(from) => void putFurther(text, from, picture)} text={text} next={next} boardName={board.name} student={view.student?.id} language={view.locale} picture={picture}
               onText={(t) => move({ move: 'type', text: t })} onPicture={(p) => { move({ move: 'pick', picture: p }); wordLine.current?.focus(); }}
               onFill={fill} onSeek={(t) => void putAndSeek(t)} onPut={(t, p, on) => void put(t, p, on)} onLeave={leaveWordLine} />
@@ -413,9 +415,11 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
         </main>
         <aside className={bench.side} aria-label="What is marked">
           {state.doing.what === 'looking' && mayEdit ? (
-            <LookSide key={button?.id ?? 'board'} view={view} board={board} buttons={chosen.length > 1 ? chosen : button ? [button] : []} onEdit={(made) => void edit(made)} onDone={rest} />
+            <LookSide key={button?.id ?? 'board'} view={view} board={board} buttons={chosen.length > 1 ? chosen : button ? [button] : []}
+              onEdit={(made) => void edit(made)} onDone={rest} />
           ) : chosen.length > 1 ? (
-            <ChosenSide buttons={chosen} line={line} view={view} onEdit={(made) => void edit(made)} onCopy={() => copy(false)} onNone={() => move({ move: 'choose all', ids: [] })} onLook={() => move({ move: 'look' })}
+            <ChosenSide buttons={chosen} line={line} view={view} onEdit={(made) => void edit(made)} onCopy={() => copy(false)}
+              onNone={() => move({ move: 'choose all', ids: [] })} onLook={() => move({ move: 'look' })}
               onCopyTo={(to) => void copyTo({ vocabulary: id, board: boardId, buttons: chosen.map((b) => b.id), text: '' }, to)} />
           ) : button ? (
             <ButtonSentence key={button.id} button={button} board={board} line={line} view={view} mayEdit={mayEdit} doing={state.doing}
@@ -424,7 +428,8 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
               onCarry={(from) => move({ move: 'carry', board: boardId, button: from.id, label: from.label || 'The picture' })}
               onTry={(made) => void tryOut(made)} onLook={() => move({ move: 'look' })} onChooseMore={(ids) => move({ move: 'choose all', ids })} />
           ) : (
-            <AboutBoard view={view} board={board} line={line} cell={marked} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-board', board: boardId, name })}
+            <AboutBoard view={view} board={board} line={line} cell={marked} mayEdit={mayEdit}
+              onRename={(name) => void edit({ type: 'rename-board', board: boardId, name })}
               onLook={() => move({ move: 'look' })} onTry={(made) => void tryOut(made)} onEdit={(made) => void edit(made)} />
           )}
           <LensSide lens={lens} view={view} board={board} onShow={go} />
@@ -432,13 +437,17 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
         </aside>
       </div>
       {dialog === 'credits' && <Credits vocabulary={id} name={view.name} onClose={rest} />}
-      {dialog === 'board' && <NewBoard view={view} boardName={line.name} free={button || keptFree.some((k) => sameCell(k, marked)) ? undefined : marked} onClose={rest} onMake={newBoard} />}
-      {dialog === 'chain' && <ChainBoards view={view} begin={boardId} onClose={rest} onChain={async (boards) => (await edit({ type: 'chain-boards', boards, next: 'next', first: 'first again' })) !== undefined} />}
+      {dialog === 'board' && <NewBoard view={view} boardName={line.name} free={button || keptFree.some((k) => sameCell(k, marked)) ? undefined : marked}
+        onClose={rest} onMake={newBoard} />}
+      {dialog === 'chain' && <ChainBoards view={view} begin={boardId} onClose={rest}
+        onChain={async (boards) => (await edit({ type: 'chain-boards', boards, next: 'next', first: 'first again' })) !== undefined} />}
       {dialog === 'copy' && <CopyFor view={view} onClose={rest} />}
       {dialog === 'shortcuts' && <Shortcuts onClose={rest} />}
-      {dialog === 'words' && <Words view={view} mayEdit={mayEdit} onClose={rest} onGo={(to, cell) => { rest(); showAt(to, cell); }} onEdit={async (made) => (await edit(made)) !== undefined} />}
+      {dialog === 'words' && <Words view={view} mayEdit={mayEdit} onClose={rest} onGo={(to, cell) => { rest(); showAt(to, cell); }}
+        onEdit={async (made) => (await edit(made)) !== undefined} />}
       {dialog === 'person' && <AddPerson view={view} onClose={rest} onAdd={addPeople} />}
-      {dialog === 'history' && <History view={view} boardId={boardId} mayEdit={mayEdit} onClose={rest} onGoBack={(to) => { rest(); void change({ what: 'go back', base: version, version: to }); }} />}
+      {dialog === 'history' && <History view={view} boardId={boardId} mayEdit={mayEdit} onClose={rest}
+        onGoBack={(to) => { rest(); void change({ what: 'go back', base: version, version: to }); }} />}
       {conflict && <ConflictDialog conflict={conflict} onSettle={(how) => settle(conflict, how)} />}
     </div>
   );

@@ -153,7 +153,8 @@ const GridCell = memo(function GridCell({ cell, button, overlay, marked, next, c
     next && bench.next, drag === 'from' && bench.dragged, drag === 'to' && bench.dropped].filter(Boolean).join(' ');
   const press = (e: React.MouseEvent) => (onChoose && (e.ctrlKey || e.metaKey || e.shiftKey) ? onChoose(cell, e.shiftKey ? 'up to here' : 'this too') : onPress(cell));
   return (
-    <div role="gridcell" className={classes} data-cell={keyOf(cell)} tabIndex={marked ? 0 : -1} aria-selected={marked || chosen} aria-label={name(button, cell, overlay)}
+    <div role="gridcell" className={classes} data-cell={keyOf(cell)} tabIndex={marked ? 0 : -1} aria-selected={marked || chosen}
+      aria-label={name(button, cell, overlay)}
       style={{ gridArea: `${cell.row + 1} / ${cell.column + 1} / span ${button?.span.rows ?? 1} / span ${button?.span.columns ?? 1}` }}
       onPointerDown={(e) => { if (button || !(e.ctrlKey || e.shiftKey || e.metaKey)) onGrab(e, button ?? cell); }} onClick={press} onDoubleClick={() => button && onOpen(button)}>
       {button && <Card button={button} />}

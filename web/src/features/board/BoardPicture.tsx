@@ -13,7 +13,8 @@ export function BoardPicture({ board, label, marked, looks }: { board: Board; la
       <div className={`${drawn.mat} ${drawn.small}`} role="img" aria-label={label}
         style={{ ...gridLines(board), ...(background && { background }) }}>
         {board.buttons.filter((b) => !b.hidden).map((b) => (
-          <span key={b.id} className={marked?.includes(b.id) ? `${drawn.cell} ${drawn.differs}` : drawn.cell} style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}>
+          <span key={b.id} className={marked?.includes(b.id) ? `${drawn.cell} ${drawn.differs}` : drawn.cell}
+            style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}>
             <Card button={b} />
           </span>
         ))}

@@ -60,7 +60,8 @@ export function ButtonSentence({ button, board, line, view, mayEdit, doing, onDo
   return (
     <section aria-label="Button sentence" className={bench.buttonSentence}>
       <div className={bench.buttonHead}>
-        <span className={bench.buttonPicture}>{button.layers.length > 0 ? <ButtonPicture layers={button.layers} /> : <span dir="auto">{button.label}</span>}</span>
+        <span className={bench.buttonPicture}>{button.layers.length > 0 ? <ButtonPicture layers={button.layers} /> : <span
+          dir="auto">{button.label}</span>}</span>
         <div>
           <h2 dir="auto">{button.label || 'A picture'}</h2>
           <p className={parts.quiet}>{spoken(button.cell)}</p>
@@ -69,15 +70,18 @@ export function ButtonSentence({ button, board, line, view, mayEdit, doing, onDo
       </div>
       <p>
         This button <strong>shows</strong>{' '}
-        <DottedText label="Change the label" value={button.label} shown={button.label || 'no label'} disabled={!mayEdit} editing={doing.what === 'renaming'} onEditing={(open) => onDoing(open ? 'renaming' : 'resting')}
+        <DottedText label="Change the label" value={button.label} shown={button.label || 'no label'} disabled={!mayEdit} editing={doing.what === 'renaming'}
+          onEditing={(open) => onDoing(open ? 'renaming' : 'resting')}
           onText={setRelabel} onKeepWith={offered ? (label) => give({ type: 'several', intentions: [{ type: 'give-label', ...on, label }, { type: 'give-picture', ...on, layers: [whole(offered.id)] }] }) : undefined}
           onKeep={(label) => give({ type: 'give-label', ...on, label })} />
       </p>
-      {offered && <p className={bench.labelOffer} role="status"><Pic id={offered.id} collected /> <span>Enter keeps the picture it has; <strong>Shift Enter</strong> takes this one of “{offered.name}”.</span></p>}
+      {offered && <p className={bench.labelOffer} role="status"><Pic id={offered.id}
+        collected /> <span>Enter keeps the picture it has; <strong>Shift Enter</strong> takes this one of “{offered.name}”.</span></p>}
       <p>
         and <strong>says</strong>{' '}
         {wording ? (
-          <DottedText label="What it says" value={button.says.type === 'words' ? button.says.text : ''} editing onEditing={setWording} onKeep={(t) => give({ type: 'give-words', ...on, says: t.trim() ? { type: 'words', text: t } : { type: 'label' } })} />
+          <DottedText label="What it says" value={button.says.type === 'words' ? button.says.text : ''} editing onEditing={setWording}
+            onKeep={(t) => give({ type: 'give-words', ...on, says: t.trim() ? { type: 'words', text: t } : { type: 'label' } })} />
         ) : (
           <DottedChoice label="Change what it says" disabled={!mayEdit}
             items={[{ key: 'label', label: 'its own label' }, { key: 'words', label: 'other words…' }, { key: 'nothing', label: 'nothing' }]}
@@ -85,7 +89,8 @@ export function ButtonSentence({ button, board, line, view, mayEdit, doing, onDo
             {says(button)}
           </DottedChoice>
         )}
-        {button.says.type !== 'nothing' && text && <button type="button" className={bench.hear} onClick={() => void say(text, view.locale).catch(() => undefined)}>▶ hear it</button>}
+        {button.says.type !== 'nothing' && text && <button type="button" className={bench.hear}
+          onClick={() => void say(text, view.locale).catch(() => undefined)}>▶ hear it</button>}
       </p>
       {button.doings.length > 0 && <p>and <strong>{does(button.doings)}</strong>.</p>}
       <p>
@@ -99,21 +104,25 @@ export function ButtonSentence({ button, board, line, view, mayEdit, doing, onDo
       <p>
         It is{' '}
         <DottedChoice label="Change the kind" disabled={!mayEdit}
-          items={[...kinds.map((k) => ({ key: k.kind, label: <span className={drawn.kindChoice}><KindMark kind={k.kind} /> {k.sentence}</span> })), { key: 'none', label: 'no word' }]}
+          items={[...kinds.map((k) => ({ key: k.kind, label: <span className={drawn.kindChoice}><KindMark
+            kind={k.kind} /> {k.sentence}</span> })), { key: 'none', label: 'no word' }]}
           onChoose={(key) => give({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) })}>
           {kind?.sentence ?? 'no word'}
         </DottedChoice>{' '}
         {button.kind && <KindMark kind={button.kind} />}
       </p>
-      {mayEdit && <p><ShapeMenu board={board} cell={button.cell} button={button} onTry={onTry} /> <button type="button" className={parts.dotted} onClick={onLook}>How it looks</button></p>}
-      {button.left && <p>No longer here since {button.left}; hidden, its place kept.{mayEdit && <> <button type="button" className={parts.dotted} onClick={() => give({ type: 'person-left', ...on })}>here again</button></>}</p>}
+      {mayEdit && <p><ShapeMenu board={board} cell={button.cell} button={button} onTry={onTry} /> <button type="button" className={parts.dotted}
+        onClick={onLook}>How it looks</button></p>}
+      {button.left && <p>No longer here since {button.left}; hidden, its place kept.{mayEdit && <> <button type="button" className={parts.dotted}
+        onClick={() => give({ type: 'person-left', ...on })}>here again</button></>}</p>}
       <hr />
       <p className={bench.fact}><strong>{taps(line)}</strong></p>
       <div className={parts.sentenceButtons}>
         {opensABoard(button, view) && <PlainButton onClick={() => onOpen(button)}>Go to that board</PlainButton>}
         {mayEdit && <PlainButton onClick={() => onCarry(button)}>Move it</PlainButton>}
         {mayEdit && <PlainButton onClick={() => onTakeOff(button)}>Take off</PlainButton>}
-        {mayEdit && button.kind === 'who' && !button.left && <PlainButton onClick={() => give({ type: 'person-left', ...on, year: new Date().getFullYear() })}>No longer here</PlainButton>}
+        {mayEdit && button.kind === 'who' && !button.left && <PlainButton
+          onClick={() => give({ type: 'person-left', ...on, year: new Date().getFullYear() })}>No longer here</PlainButton>}
       </div>
       {mayEdit && board.buttons.length > 1 && <p className={bench.below}><ChooseMore board={board} button={button} onChoose={onChooseMore} /></p>}
       {doing.what === 'choosing a picture' && (

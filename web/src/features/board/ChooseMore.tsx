@@ -22,7 +22,8 @@ export function ChooseMore({ board, button, onChoose }: { board: Board; button: 
   const [none, setNone] = useState(false);
   if (typing) {
     return (
-      <Input size="small" autoFocus aria-label="Choose buttons by their words" placeholder="words, with commas" status={none ? 'warning' : undefined} onBlur={() => setTyping(false)}
+      <Input size="small" autoFocus aria-label="Choose buttons by their words" placeholder="words, with commas" status={none ? 'warning' : undefined}
+        onBlur={() => setTyping(false)}
         onKeyDown={(e) => {
           e.stopPropagation();
           if (e.key === 'Escape') setTyping(false);

@@ -20,7 +20,9 @@ export function ChosenSide({ buttons, line, view, onEdit, onCopyTo, onCopy, onNo
       <h2>{buttons.length} buttons</h2>
       <p className={parts.quiet}>{buttons.slice(0, 8).map((b) => b.label || 'a picture').join(', ')}{buttons.length > 8 && ` and ${buttons.length - 8} more`}</p>
       <p>They are{' '}
-        <DottedChoice label="Change the kind of all" items={[...kinds.map((k) => ({ key: k.kind, label: <span className={drawn.kindChoice}><KindMark kind={k.kind} /> {k.sentence.replace(/^an? (.*) word$/, '$1 words')}</span> })), { key: 'none', label: 'no words' }]}
+        <DottedChoice label="Change the kind of all"
+          items={[...kinds.map((k) => ({ key: k.kind, label: <span className={drawn.kindChoice}><KindMark
+            kind={k.kind} /> {k.sentence.replace(/^an? (.*) word$/, '$1 words')}</span> })), { key: 'none', label: 'no words' }]}
           onChoose={(key) => each((on) => ({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) }))}>
           {kindOfAll(buttons)}
         </DottedChoice>
@@ -32,7 +34,8 @@ export function ChosenSide({ buttons, line, view, onEdit, onCopyTo, onCopy, onNo
         </DottedChoice>
       </p>
       <p>Copy them to{' '}
-        <Select className={bench.chooseBoard} aria-label="Copy them to a board" placeholder="a board" showSearch optionFilterProp="label" filterSort={startsFirst} value={null}
+        <Select className={bench.chooseBoard} aria-label="Copy them to a board" placeholder="a board" showSearch optionFilterProp="label"
+          filterSort={startsFirst} value={null}
           options={view.boards.map((b) => ({ value: b.id, label: `${b.name} (${b.empty} empty)` }))} onSelect={(to: string | null) => { if (to) onCopyTo(to); }} />
       </p>
       <p><button type="button" className={parts.dotted} onClick={onLook}>How they look</button></p>
@@ -40,7 +43,8 @@ export function ChosenSide({ buttons, line, view, onEdit, onCopyTo, onCopy, onNo
       <div className={parts.sentenceButtons}>
         <PlainButton onClick={onCopy}>Copy</PlainButton>
         <PlainButton onClick={() => each((on) => ({ type: 'take-off', ...on }))}>Take all off</PlainButton>
-        <CopyOnto what="DOES" button={buttons[0]} board={line.id} chosen={buttons.slice(1)} onEdit={onEdit}>All do what {buttons[0].label || 'the first'} does</CopyOnto>
+        <CopyOnto what="DOES" button={buttons[0]} board={line.id} chosen={buttons.slice(1)}
+          onEdit={onEdit}>All do what {buttons[0].label || 'the first'} does</CopyOnto>
         <PlainButton onClick={onNone}>Choose none</PlainButton>
       </div>
     </section>

@@ -44,7 +44,8 @@ export function CopyFor({ view, onClose }: { view: VocabularyView; onClose: () =
     <Modal open title="Keep a copy" onCancel={onClose} okText="Make the copy" cancelText="Leave it" onOk={() => void make()} width={520}>
       <div className={dialogs.person}>
         <label>For
-          <Select aria-label="For whom" showSearch optionFilterProp="label" filterSort={startsFirst} value={student} onChange={(id: string) => { setStudent(id); setName(id === own ? `${view.name.slice(0, 60)}, ${shortDay()}` : `${students.find((s) => s.student.id === id)?.student.name ?? ''}’s words`); }}
+          <Select aria-label="For whom" showSearch optionFilterProp="label" filterSort={startsFirst} value={student}
+            onChange={(id: string) => { setStudent(id); setName(id === own ? `${view.name.slice(0, 60)}, ${shortDay()}` : `${students.find((s) => s.student.id === id)?.student.name ?? ''}’s words`); }}
             options={students.filter((s) => s.role !== 'VIEWER').map((s) => ({ value: s.student.id, label: s.student.id === own ? `${s.student.name}, to be safe` : s.student.name }))} />
         </label>
         <label>Its name <Input value={name} maxLength={80} onChange={(e) => setName(e.target.value)} /></label>
@@ -56,7 +57,8 @@ export function CopyFor({ view, onClose }: { view: VocabularyView; onClose: () =
             </Checkbox>
           </div>
         )}
-        {other && asked && asked.staying > 0 && <p className={parts.quiet}>{asked.staying === 1 ? '1 picture is' : `${asked.staying} pictures are`} not for {whose} and will stay behind; the words go along.</p>}
+        {other && asked && asked.staying > 0 && <p
+          className={parts.quiet}>{asked.staying === 1 ? '1 picture is' : `${asked.staying} pictures are`} not for {whose} and will stay behind; the words go along.</p>}
         {problem && <Alert type="warning" showIcon title={problem} />}
       </div>
     </Modal>

@@ -27,7 +27,8 @@ export function DottedText({ label, value, shown, onKeep, disabled, editing, onE
   const setOpen = onEditing ?? setOwn;
   if (disabled) return <strong>{shown ?? value}</strong>;
   if (!open) return <button type="button" className={parts.dotted} title={label} onClick={() => setOpen(true)}>{shown ?? value}</button>;
-  return <DottedField label={label} value={value} onText={onText} onKeepWith={onKeepWith && ((text) => { setOpen(false); onKeepWith(text); })} onDone={(text) => { setOpen(false); if (text !== undefined && text.trim() !== value) onKeep(text); }} />;
+  return <DottedField label={label} value={value} onText={onText} onKeepWith={onKeepWith && ((text) => { setOpen(false); onKeepWith(text); })}
+    onDone={(text) => { setOpen(false); if (text !== undefined && text.trim() !== value) onKeep(text); }} />;
 }
 
 /** The field, new each time it opens: its text is selected before the next key arrives, so typing replaces it. */

@@ -28,7 +28,8 @@ export function History({ view, boardId, mayEdit, onGoBack, onClose }: {
     }
   }
   return (
-    <Modal open title={looked ? `Version ${looked.number} beside today` : `What happened to ${view.name}`} onCancel={() => (looked ? setLooked(undefined) : onClose())} footer={null} width={820}>
+    <Modal open title={looked ? `Version ${looked.number} beside today` : `What happened to ${view.name}`}
+      onCancel={() => (looked ? setLooked(undefined) : onClose())} footer={null} width={820}>
       {problem && <p role="alert">{problem}</p>}
       {looked ? <Beside view={view} version={looked} boardId={boardId} mayEdit={mayEdit} onGoBack={onGoBack} onBack={() => setLooked(undefined)} /> : (
         <div className={dialogs.history}>
@@ -41,14 +42,16 @@ export function History({ view, boardId, mayEdit, onGoBack, onClose }: {
                     <span>{v.name && <strong>{v.name}: </strong>}{v.summary}</span>
                     <span className={dialogs.historyDoors}>
                       <button type="button" className={parts.dotted} onClick={() => setLooked(v)} aria-label={`Look at version ${v.number}`}>look at it</button>
-                      {mayEdit && <DottedText label={`Name version ${v.number}`} value={v.name ?? ''} shown={v.name ? 'another name' : 'name it'} onKeep={(called) => void name(v, called)} />}
+                      {mayEdit && <DottedText label={`Name version ${v.number}`} value={v.name ?? ''} shown={v.name ? 'another name' : 'name it'}
+                        onKeep={(called) => void name(v, called)} />}
                     </span>
                   </li>
                 ))}
               </ul>
             </section>
           ))}
-          {data && data.length > 0 && data[data.length - 1].number > 1 && <p className={parts.quiet}>What is older than version {data[data.length - 1].number} is kept, and not listed here.</p>}
+          {data && data.length > 0 && data[data.length - 1].number > 1 && <p
+            className={parts.quiet}>What is older than version {data[data.length - 1].number} is kept, and not listed here.</p>}
         </div>
       )}
     </Modal>
@@ -67,7 +70,8 @@ function Beside({ view, version, boardId, mayEdit, onGoBack, onBack }: { view: V
       {data && (
         <>
           <p role="status">{newest ? 'This is what holds today.' : data.differing.length === 0 ? `On ${names.get(on) ?? data.then?.name ?? 'this board'} no button differs.` : `${data.differing.length} ${data.differing.length === 1 ? 'button differs' : 'buttons differ'} on ${names.get(on) ?? data.then?.name}, marked in both.`}
-            {others.length > 0 && <> Also on {others.slice(0, 6).map((b, i) => <span key={b}>{i > 0 && ', '}<button type="button" className={parts.dotted} onClick={() => setOn(b)}>{names.get(b) ?? 'a board that is gone'}</button></span>)}{others.length > 6 && ` and ${others.length - 6} more`}.</>}</p>
+            {others.length > 0 && <> Also on {others.slice(0, 6).map((b, i) => <span key={b}>{i > 0 && ', '}<button type="button" className={parts.dotted}
+              onClick={() => setOn(b)}>{names.get(b) ?? 'a board that is gone'}</button></span>)}{others.length > 6 && ` and ${others.length - 6} more`}.</>}</p>
           <div className={dialogs.beside}>
             <Side title="Then" board={data.then} differing={data.differing} none="This board was not there then." />
             <Side title="Today" board={data.now} differing={data.differing} none="This board is no longer there." />

@@ -16,7 +16,8 @@ export function LeadsChooser({ shown, button, line, view, disabled, onChoose }: 
   const [typed, setTyped] = useState('');
   const { data: all = [] } = useQuery({ ...vocabularies(view.student?.id ?? ''), enabled: open && !!view.student });
   if (disabled) return <strong>{shown}</strong>;
-  if (!open) return <button type="button" className={parts.dotted} title="Change where it leads" aria-haspopup="listbox" onClick={() => { setTyped(''); setOpen(true); }}>{shown}</button>;
+  if (!open) return <button type="button" className={parts.dotted} title="Change where it leads" aria-haspopup="listbox"
+    onClick={() => { setTyped(''); setOpen(true); }}>{shown}</button>;
   const wanted = typed.trim().toLowerCase();
   const boards = view.boards.filter((b) => b.id !== line.id && b.name.toLowerCase().includes(wanted))
     .sort((a, b) => Number(b.name.toLowerCase().startsWith(wanted)) - Number(a.name.toLowerCase().startsWith(wanted)));
@@ -40,7 +41,8 @@ export function LeadsChooser({ shown, button, line, view, disabled, onChoose }: 
     else onChoose({ what: 'leads', leads: value.startsWith('opens:') ? { type: 'opens', board: value.slice('opens:'.length) } : { type: value as 'stays' | 'home' | 'back' } });
   }
   return (
-    <Select className={bench.chooseBoard} aria-label="Where it leads" placeholder="A board’s name" autoFocus defaultOpen showSearch filterOption={false} searchValue={typed} onSearch={setTyped}
+    <Select className={bench.chooseBoard} aria-label="Where it leads" placeholder="A board’s name" autoFocus defaultOpen showSearch filterOption={false}
+      searchValue={typed} onSearch={setTyped}
       value={null} options={ranked} onSelect={(value: string | null) => { if (value) choose(value); }} onBlur={() => setOpen(false)} listHeight={300}
       onInputKeyDown={(e) => { if (e.key === 'Escape') setOpen(false); }} />
   );

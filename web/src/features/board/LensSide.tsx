@@ -23,7 +23,8 @@ export function LensBar({ lens, onLens }: { lens: LensName; onLens: (lens: LensN
     <div className={bench.lenses} role="group" aria-label="Lenses">
       {LENSES.map((l) => (
         <button key={l.name} type="button" className={bench.lens} aria-pressed={l.name === lens} title={l.about} onClick={() => onLens(l.name)}>
-          <svg viewBox="0 0 16 16" fill="none" stroke="currentColor" strokeWidth="1.8" strokeLinecap="round" strokeLinejoin="round" aria-hidden="true">{l.mark}</svg>{l.name}
+          <svg viewBox="0 0 16 16" fill="none" stroke="currentColor" strokeWidth="1.8" strokeLinecap="round" strokeLinejoin="round"
+            aria-hidden="true">{l.mark}</svg>{l.name}
         </button>
       ))}
     </div>
@@ -88,7 +89,8 @@ function KindsSide({ board }: { board: Board }) {
     <section className={bench.findings} aria-label="Kinds">
       <h3>Kinds on this board</h3>
       <ul className={bench.lensList}>
-        {kinds.map(({ kind, sentence }) => <li key={kind}><span><KindMark kind={kind} /> {sentence.replace(/^an? /, '')}</span><span>{board.buttons.filter((b) => b.kind === kind).length}</span></li>)}
+        {kinds.map(({ kind, sentence }) => <li key={kind}><span><KindMark
+          kind={kind} /> {sentence.replace(/^an? /, '')}</span><span>{board.buttons.filter((b) => b.kind === kind).length}</span></li>)}
         <li><span>no word</span><span>{board.buttons.filter((b) => !b.kind).length}</span></li>
       </ul>
     </section>

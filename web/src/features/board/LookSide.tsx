@@ -44,21 +44,28 @@ export function LookSide({ view, board, buttons, onEdit, onDone }: { view: Vocab
       <Row name="edge">
         <Swatches label="Edge" value={own.border} none={above} onChoose={(c) => set('border', 'BORDER', c)}
           colours={[...EDGES, ...brought.map((colour) => ({ name: colour, colour }))]} />
-        <Choice label="Thickness of the edge" value={is.edge ?? 0} of={[[0, 'thin'], [3, 'thick'], [6, 'thicker']]} onChoose={(v) => set('edge', 'EDGE', v === 0 ? undefined : v)} />
+        <Choice label="Thickness of the edge" value={is.edge ?? 0} of={[[0, 'thin'], [3, 'thick'], [6, 'thicker']]}
+          onChoose={(v) => set('edge', 'EDGE', v === 0 ? undefined : v)} />
       </Row>
-      <Row name="label"><Choice label="Place of the label" value={is.label} of={[['BELOW', 'below'], ['ABOVE', 'above'], ['BESIDE', 'beside'], ['NONE', 'none']]} onChoose={(v) => set('label', 'LABEL', v)} /></Row>
-      <Row name="picture"><Choice label="Size of the picture" value={is.picture} of={[[50, 'smaller'], [70, 'usual'], [85, 'larger']]} onChoose={(v) => set('picture', 'PICTURE', v)} /></Row>
-      <Row name="corners"><Choice label="Corners" value={is.corner} of={[[0, 'square'], [8, 'usual'], [25, 'round']]} onChoose={(v) => set('corner', 'CORNER', v)} /></Row>
+      <Row name="label"><Choice label="Place of the label" value={is.label}
+        of={[['BELOW', 'below'], ['ABOVE', 'above'], ['BESIDE', 'beside'], ['NONE', 'none']]} onChoose={(v) => set('label', 'LABEL', v)} /></Row>
+      <Row name="picture"><Choice label="Size of the picture" value={is.picture} of={[[50, 'smaller'], [70, 'usual'], [85, 'larger']]}
+        onChoose={(v) => set('picture', 'PICTURE', v)} /></Row>
+      <Row name="corners"><Choice label="Corners" value={is.corner} of={[[0, 'square'], [8, 'usual'], [25, 'round']]}
+        onChoose={(v) => set('corner', 'CORNER', v)} /></Row>
       {level !== 'buttons' && (
         <>
-          <Row name="letters"><Choice label="Size of the letters" value={is.type} of={[['EACH', 'as large as fits'], ['EQUAL', 'all alike']]} onChoose={(v) => set('type', 'TYPE', v)} /></Row>
-          <Row name="gap"><Choice label="Gap between cells" value={is.gap} of={[[2, 'small'], [9, 'usual'], [20, 'wide']]} onChoose={(v) => set('gap', 'GAP', v)} /></Row>
+          <Row name="letters"><Choice label="Size of the letters" value={is.type} of={[['EACH', 'as large as fits'], ['EQUAL', 'all alike']]}
+            onChoose={(v) => set('type', 'TYPE', v)} /></Row>
+          <Row name="gap"><Choice label="Gap between cells" value={is.gap} of={[[2, 'small'], [9, 'usual'], [20, 'wide']]}
+            onChoose={(v) => set('gap', 'GAP', v)} /></Row>
           <Row name="behind">
             <Swatches label="Behind the buttons" value={own.background} none={above} onChoose={(c) => set('background', 'BACKGROUND', c)}
               colours={[WHITE, ...papers, EDGES[0]]} />
           </Row>
           <Row name="by kind">
-            <label className={looks.byKind}><Switch size="small" checked={is.byKind} aria-label="Paper by kind" onChange={(on) => set('byKind', 'BY_KIND', on)} /> each kind of word its own paper</label>
+            <label className={looks.byKind}><Switch size="small" checked={is.byKind} aria-label="Paper by kind"
+              onChange={(on) => set('byKind', 'BY_KIND', on)} /> each kind of word its own paper</label>
             {is.byKind && <KindPapers whole={whole} onEdit={onEdit} />}
           </Row>
           {level === 'all' && used.length > 0 && (
@@ -66,7 +73,8 @@ export function LookSide({ view, board, buttons, onEdit, onDone }: { view: Vocab
               <div className={looks.swatches}>
                 {used.map((from) => (
                   <Dropdown key={from} trigger={['click']} popupRender={() => (
-                    <div className={looks.pop}><p>In every place, not this but</p><Swatches label={`Instead of ${nameOf(from)}`} none="the usual one" colours={[WHITE, ...papers]} onChoose={(by) => onEdit({ type: 'replace-colour', aspect: 'FILL', colour: from, by })} /></div>
+                    <div className={looks.pop}><p>In every place, not this but</p><Swatches label={`Instead of ${nameOf(from)}`} none="the usual one"
+                      colours={[WHITE, ...papers]} onChoose={(by) => onEdit({ type: 'replace-colour', aspect: 'FILL', colour: from, by })} /></div>
                   )}>
                     <button type="button" aria-label={`Replace ${nameOf(from)} everywhere`} style={{ background: from }} />
                   </Dropdown>
@@ -83,7 +91,8 @@ export function LookSide({ view, board, buttons, onEdit, onDone }: { view: Vocab
       )}
       <div className={parts.sentenceButtons}>
         <PlainButton onClick={onDone}>Done</PlainButton>
-        <PlainButton onClick={() => give({}, ['FILL', 'BORDER', 'EDGE', 'LABEL', 'PICTURE', 'CORNER', 'TYPE', 'GAP', 'BACKGROUND', 'BY_KIND'])}>{above}</PlainButton>
+        <PlainButton
+          onClick={() => give({}, ['FILL', 'BORDER', 'EDGE', 'LABEL', 'PICTURE', 'CORNER', 'TYPE', 'GAP', 'BACKGROUND', 'BY_KIND'])}>{above}</PlainButton>
       </div>
     </section>
   );
@@ -97,7 +106,8 @@ export function CopyOnto({ what, button, board, chosen, onEdit, children }: { wh
     { key: 'BOARD', label: 'this board' }, { key: 'ALL', label: 'all boards' }, ...(kind ? [{ key: 'KIND', label: `all ${kind}` }] : []),
   ];
   return (
-    <Dropdown trigger={['click']} menu={{ items: what === 'DOES' ? items.filter((i) => i.key === 'CHOSEN') : items, onClick: ({ key }) => onEdit({ type: 'copy-onto', board, button: button.id, what, onto: key as Onto, chosen: chosen.map((b) => b.id) }) }}>
+    <Dropdown trigger={['click']}
+      menu={{ items: what === 'DOES' ? items.filter((i) => i.key === 'CHOSEN') : items, onClick: ({ key }) => onEdit({ type: 'copy-onto', board, button: button.id, what, onto: key as Onto, chosen: chosen.map((b) => b.id) }) }}>
       <PlainButton>{children}</PlainButton>
     </Dropdown>
   );
@@ -121,7 +131,8 @@ function Swatches({ label, value, none, colours, onChoose }: { label: string; va
   return (
     <div role="group" aria-label={label} className={looks.swatches}>
       <button type="button" className={looks.none} aria-pressed={!value} aria-label={`${label}: ${none}`} title={none} onClick={() => onChoose(undefined)} />
-      {colours.map(({ name, colour }) => <button key={colour} type="button" aria-pressed={colour === value} aria-label={`${label}: ${name}`} title={name} style={{ background: colour }} onClick={() => onChoose(colour)} />)}
+      {colours.map(({ name, colour }) => <button key={colour} type="button" aria-pressed={colour === value} aria-label={`${label}: ${name}`} title={name}
+        style={{ background: colour }} onClick={() => onChoose(colour)} />)}
     </div>
   );
 }
@@ -133,9 +144,11 @@ function KindPapers({ whole, onEdit }: { whole: Looks; onEdit: (edit: Intention)
       {kinds.map(({ kind, sentence }) => (
         <li key={kind}>
           <Dropdown trigger={['click']} popupRender={() => (
-            <div className={looks.pop}><Swatches label={`Paper of ${sentence}`} value={whole.papers[kind]} none="none" colours={papers} onChoose={(c) => onEdit({ type: 'give-papers', papers: changed(whole, kind, c) })} /></div>
+            <div className={looks.pop}><Swatches label={`Paper of ${sentence}`} value={whole.papers[kind]} none="none" colours={papers}
+              onChoose={(c) => onEdit({ type: 'give-papers', papers: changed(whole, kind, c) })} /></div>
           )}>
-            <button type="button" className={drawn.kindChoice} aria-label={`Paper of ${sentence}`}><i style={{ background: whole.papers[kind] ?? WHITE.colour }} /><KindMark kind={kind} /> {sentence.replace(/^an? | word$/g, '')}</button>
+            <button type="button" className={drawn.kindChoice} aria-label={`Paper of ${sentence}`}><i
+              style={{ background: whole.papers[kind] ?? WHITE.colour }} /><KindMark kind={kind} /> {sentence.replace(/^an? | word$/g, '')}</button>
           </Dropdown>
         </li>
       ))}

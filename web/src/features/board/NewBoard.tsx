@@ -26,7 +26,8 @@ export function NewBoard({ view, boardName, free, onMake, onClose }: { view: Voc
   return (
     <Modal open title="A new board" onCancel={onClose} okText="Make it" cancelText="Leave it" onOk={make} okButtonProps={{ disabled: !called }} width={520}>
       <div className={dialogs.person}>
-        <label>Its name <Input autoFocus aria-label="Name of the new board" value={name} maxLength={80} placeholder={called || 'such as Swimming'} onChange={(e) => setName(e.target.value)} onKeyDown={(e) => { if (e.key === 'Enter') make(); }} /></label>
+        <label>Its name <Input autoFocus aria-label="Name of the new board" value={name} maxLength={80} placeholder={called || 'such as Swimming'}
+          onChange={(e) => setName(e.target.value)} onKeyDown={(e) => { if (e.key === 'Enter') make(); }} /></label>
         <label>It begins
           <Select aria-label="What it begins with" value={start} onChange={setStart} showSearch optionFilterProp="label" filterSort={startsFirst} options={[
             { value: 'bare', label: 'like its siblings, with its way home' },
@@ -34,7 +35,8 @@ export function NewBoard({ view, boardName, free, onMake, onClose }: { view: Voc
             { label: 'as a copy of', options: view.boards.map((b) => ({ value: `copy:${b.id}`, label: b.name })) },
           ]} />
         </label>
-        {free && <div><Checkbox checked={opened} onChange={(e) => setOpened(e.target.checked)}>A button on {boardName}, {spoken(free)}, opens it</Checkbox></div>}
+        {free && <div><Checkbox checked={opened}
+          onChange={(e) => setOpened(e.target.checked)}>A button on {boardName}, {spoken(free)}, opens it</Checkbox></div>}
         {sort !== 'copy' && (
           <div className={dialogs.sizes}>Its grid:{' '}
             <InputNumber aria-label="Rows" min={1} max={40} placeholder="rows" value={rows} onChange={setRows} /> x{' '}

@@ -12,7 +12,8 @@ export function OriginNote({ view }: { view: VocabularyView }) {
   if (!from) return null;
   return (
     <p className={parts.quiet}>
-      A copy of {from.vocabulary ? <Link className={parts.dotted} to={`/vocabularies/${from.vocabulary}`}>{from.name}</Link> : `“${from.name}”`} as it was at version {from.version}{from.note && <>: “{from.note}”</>}.
+      A copy of {from.vocabulary ? <Link className={parts.dotted}
+        to={`/vocabularies/${from.vocabulary}`}>{from.name}</Link> : `“${from.name}”`} as it was at version {from.version}{from.note && <>: “{from.note}”</>}.
       Since then {far(from.here)} here{from.there && <>, and {far(from.there)} there</>}.
     </p>
   );

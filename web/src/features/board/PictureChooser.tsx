@@ -38,9 +38,11 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
     if (adding) { setAt(chosen.findLastIndex((l) => l.picture === id)); setAdding(false); }
   }
 
-  const own = <OwnPhoto word={query || button.label} student={student} file={file} onFile={setFile} onTaken={(picture) => { setFile(undefined); choose(picture); }} />;
+  const own = <OwnPhoto word={query || button.label} student={student} file={file} onFile={setFile}
+    onTaken={(picture) => { setFile(undefined); choose(picture); }} />;
   return (
-    <Modal open title={`Pictures for ${button.label || 'this button'}`} onCancel={onClose} width={820} okText="Keep" cancelText="Leave it" onOk={() => onKeep(layers, everywhere)}>
+    <Modal open title={`Pictures for ${button.label || 'this button'}`} onCancel={onClose} width={820} okText="Keep" cancelText="Leave it"
+      onOk={() => onKeep(layers, everywhere)}>
       <div className={chooser.choose} onDragOver={(e) => e.preventDefault()} onDrop={(e) => { e.preventDefault(); setFile(picturesOf(e.dataTransfer)[0]); }}
         onPaste={(e) => { const [pasted] = picturesOf(e.clipboardData); if (pasted) { e.preventDefault(); setFile(pasted); } }}>
         <div>
@@ -51,7 +53,8 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
           <ul className={chooser.pictureList}>
             {pictures.map((p) => (
               <li key={p.id}>
-                <button type="button" className={layers.some((l) => l.picture === p.id) ? `${chooser.picture} ${chooser.chosen}` : chooser.picture} onClick={() => choose(p.id)}>
+                <button type="button" className={layers.some((l) => l.picture === p.id) ? `${chooser.picture} ${chooser.chosen}` : chooser.picture}
+                  onClick={() => choose(p.id)}>
                   <Pic id={p.id} collected />
                   <span>{p.name}</span><small>{p.why}</small>
                 </button>
@@ -64,9 +67,12 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
         <div>
           <LayerStage layers={layers} at={at} onAt={setAt} onChange={setLayers} />
           <div className={chooser.chooseDoors}>
-            <button type="button" className={parts.dotted} aria-pressed={adding} disabled={layers.length >= MOST_LAYERS || layers.length === 0} onClick={() => setAdding(!adding)}>{adding ? 'replace instead' : 'add another picture'}</button>
-            <button type="button" className={parts.dotted} disabled={layers.length === 0} onClick={() => setLayers(crossed ? layers.filter((l) => l.picture !== NOT) : withPicture(layers, NOT, true, at))}>{crossed ? 'take the not mark off' : 'put a not mark across'}</button>
-            {layers.length > 1 && <button type="button" className={parts.dotted} onClick={() => { setLayers(layers.filter((_, i) => i !== at)); setAt(0); }}>take this one away</button>}
+            <button type="button" className={parts.dotted} aria-pressed={adding} disabled={layers.length >= MOST_LAYERS || layers.length === 0}
+              onClick={() => setAdding(!adding)}>{adding ? 'replace instead' : 'add another picture'}</button>
+            <button type="button" className={parts.dotted} disabled={layers.length === 0}
+              onClick={() => setLayers(crossed ? layers.filter((l) => l.picture !== NOT) : withPicture(layers, NOT, true, at))}>{crossed ? 'take the not mark off' : 'put a not mark across'}</button>
+            {layers.length > 1 && <button type="button" className={parts.dotted}
+              onClick={() => { setLayers(layers.filter((_, i) => i !== at)); setAt(0); }}>take this one away</button>}
             {layers.length > 0 && <button type="button" className={parts.dotted} onClick={() => onKeep([], everywhere)}>no picture, the word alone</button>}
           </div>
         </div>

@@ -11,7 +11,8 @@ export function WayTo({ view, boardId, cell, onEdit }: { view: VocabularyView; b
   const others = all.filter((v) => v.vocabulary !== view.id);
   const names = new Map([...view.boards.map((b): [string, string] => [`board:${b.id}`, b.name]), ...others.map((v): [string, string] => [`vocabulary:${v.vocabulary}`, v.name])]);
   return (
-    <Select className={bench.chooseBoard} aria-label="Put here a way to" placeholder="a board" showSearch optionFilterProp="label" filterSort={startsFirst} value={null}
+    <Select className={bench.chooseBoard} aria-label="Put here a way to" placeholder="a board" showSearch optionFilterProp="label" filterSort={startsFirst}
+      value={null}
       options={[
         { label: 'boards', options: view.boards.filter((b) => b.id !== boardId).map((b) => ({ value: `board:${b.id}`, label: b.name })) },
         ...(others.length > 0 ? [{ label: 'whole vocabularies', options: others.map((v) => ({ value: `vocabulary:${v.vocabulary}`, label: v.name })) }] : []),

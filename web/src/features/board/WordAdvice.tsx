@@ -22,7 +22,8 @@ export function WordAdvice({ word, full, advice, board, hint, went, onGo, onPutO
 }) {
   const door = (words: string, onClick: () => void) => <button type="button" className={parts.dotted} onClick={onClick}>{words}</button>;
   if (word === '') {
-    return <p className={bench.advice} role="status">{went ? <>{went.words} now stands on {went.name}. {door('go there', () => onGo(went.board))}</> : <span className={parts.quiet}>{hint}</span>}</p>;
+    return <p className={bench.advice} role="status">{went ? <>{went.words} now stands on {went.name}. {door('go there', () => onGo(went.board))}</> : <span
+      className={parts.quiet}>{hint}</span>}</p>;
   }
   const [stands] = advice?.stands ?? [];
   const already = stands && (
@@ -31,7 +32,8 @@ export function WordAdvice({ word, full, advice, board, hint, went, onGo, onPutO
       {stands.board !== board && <>{door('go there', () => onGo(stands.board))} or </>}{door('leave it', onLeaveIt)};{' '}
     </>
   );
-  if (!full) return <p className={bench.advice} role="status">{already}<span className={already ? undefined : parts.quiet}>{already ? 'Enter puts it here too.' : hint}</span>{onSeek && <> {door('a photo, a drawing or the web', onSeek)}</>}</p>;
+  if (!full) return <p className={bench.advice} role="status">{already}<span
+    className={already ? undefined : parts.quiet}>{already ? 'Enter puts it here too.' : hint}</span>{onSeek && <> {door('a photo, a drawing or the web', onSeek)}</>}</p>;
   const [best, ...others] = advice?.rooms ?? [];
   return (
     <p className={bench.advice} role="status">

@@ -115,7 +115,8 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
         placeholder={next ? 'Type a word' : 'Type a word, to put where there is room'} autoComplete="off" spellCheck={false} dir="auto" maxLength={120_000} />
       <span className={bench.offered} role="group" aria-label="Pictures for it" aria-busy={isPlaceholderData}>
         {offered.map((p, i) => (
-          <button key={p.id} type="button" className={p.id === chosen ? `${bench.offer} ${bench.chosen}` : bench.offer} aria-pressed={p.id === chosen} title={`${p.name}: ${p.why}`}
+          <button key={p.id} type="button" className={p.id === chosen ? `${bench.offer} ${bench.chosen}` : bench.offer} aria-pressed={p.id === chosen}
+            title={`${p.name}: ${p.why}`}
             aria-label={`${i + 1}: ${p.name}`} onClick={() => onPicture(p.id)}>
             <Pic id={p.id} collected /> {i + 1}
           </button>

@@ -27,7 +27,8 @@ export function Words({ view, mayEdit, onGo, onEdit, onClose }: {
         onKeyDown={(e) => { if (e.key === 'Enter' && found[0]) onGo(found[0].board, found[0].cell); }} />
       {asked ? (
         <>
-          <p className={parts.quiet} role="status">{found.length === 0 ? `No button shows or says “${sought.trim()}”.` : found.length === 1 ? '1 place' : `${found.length} places`}</p>
+          <p className={parts.quiet}
+            role="status">{found.length === 0 ? `No button shows or says “${sought.trim()}”.` : found.length === 1 ? '1 place' : `${found.length} places`}</p>
           <ul className={dialogs.places} aria-label="Places">
             {found.map((p) => (
               <li key={`${p.board} ${p.cell.row} ${p.cell.column}`}>
@@ -40,13 +41,17 @@ export function Words({ view, mayEdit, onGo, onEdit, onClose }: {
             ))}
           </ul>
           {mayEdit && saying.length > 0 && (
-            <form className={dialogs.replace} onSubmit={(e) => { e.preventDefault(); void onEdit({ type: 'replace-spoken', spoken: sought, by: says }).then((done) => { if (done) setSays(''); }); }}>
-              <label>Let it say <Input value={says} onChange={(e) => setSays(e.target.value)} placeholder="another text" aria-label="Another spoken text" /></label>
-              <PlainButton htmlType="submit" disabled={!says.trim()}>{saying.length === 1 ? 'where 1 button says it' : `where ${saying.length} buttons say it`}</PlainButton>
+            <form className={dialogs.replace}
+              onSubmit={(e) => { e.preventDefault(); void onEdit({ type: 'replace-spoken', spoken: sought, by: says }).then((done) => { if (done) setSays(''); }); }}>
+              <label>Let it say <Input value={says} onChange={(e) => setSays(e.target.value)} placeholder="another text"
+                aria-label="Another spoken text" /></label>
+              <PlainButton htmlType="submit"
+                disabled={!says.trim()}>{saying.length === 1 ? 'where 1 button says it' : `where ${saying.length} buttons say it`}</PlainButton>
             </form>
           )}
           {mayEdit && exact.length > 0 && (
-            <form className={dialogs.replace} onSubmit={(e) => { e.preventDefault(); void onEdit({ type: 'replace-labels', label: sought, by }).then((done) => { if (done) { setSought(by); setBy(''); } }); }}>
+            <form className={dialogs.replace}
+              onSubmit={(e) => { e.preventDefault(); void onEdit({ type: 'replace-labels', label: sought, by }).then((done) => { if (done) { setSought(by); setBy(''); } }); }}>
               <label>Call it <Input value={by} onChange={(e) => setBy(e.target.value)} placeholder="another label" aria-label="Another label" /></label>
               <PlainButton htmlType="submit" disabled={!by.trim()}>{exact.length === 1 ? 'in 1 place' : `in all ${exact.length} places`}</PlainButton>
             </form>
@@ -55,14 +60,18 @@ export function Words({ view, mayEdit, onGo, onEdit, onClose }: {
       ) : (
         <section aria-label="Not the same everywhere">
           <h3>{differing.length === 0 ? 'Every word is the same wherever it stands.' : 'Not the same everywhere'}</h3>
-          {differing.length > 0 && <p className={parts.quiet}>A click makes a word so in every place. A word that means two things, such as an animal and a meal, is best left.</p>}
+          {differing.length > 0 && <p
+            className={parts.quiet}>A click makes a word so in every place. A word that means two things, such as an animal and a meal, is best left.</p>}
           {differing.slice(0, 12).map((d) => (
             <div key={d.word} className={dialogs.differs}>
               <button type="button" className={parts.dotted} onClick={() => setSought(d.word)}>{d.word}</button>
               <span>
-                {d.pictures.length > 1 && <>{d.pictures.map((layers, i) => <Settle key={i} disabled={!mayEdit} label={`This picture for every ${d.word}`} onClick={() => void onEdit({ type: 'dress-word', word: d.word, layers })}><Face layers={layers} word={d.word} /></Settle>)}</>}
-                {d.kinds.length > 1 && d.kinds.map((k) => <Settle key={k} disabled={!mayEdit} label={`This kind for every ${d.word}`} onClick={() => void onEdit({ type: 'dress-word', word: d.word, kind: k })}>{kindName(k)}</Settle>)}
-                {d.spoken.length > 1 && d.spoken.map((text) => <Settle key={text} disabled={!mayEdit} label={`Every ${d.word} says this`} onClick={() => void onEdit({ type: 'dress-word', word: d.word, says: text.toLowerCase() === d.word.toLowerCase() ? { type: 'label' } : { type: 'words', text } })}>says “{text}”</Settle>)}
+                {d.pictures.length > 1 && <>{d.pictures.map((layers, i) => <Settle key={i} disabled={!mayEdit} label={`This picture for every ${d.word}`}
+                  onClick={() => void onEdit({ type: 'dress-word', word: d.word, layers })}><Face layers={layers} word={d.word} /></Settle>)}</>}
+                {d.kinds.length > 1 && d.kinds.map((k) => <Settle key={k} disabled={!mayEdit} label={`This kind for every ${d.word}`}
+                  onClick={() => void onEdit({ type: 'dress-word', word: d.word, kind: k })}>{kindName(k)}</Settle>)}
+                {d.spoken.length > 1 && d.spoken.map((text) => <Settle key={text} disabled={!mayEdit} label={`Every ${d.word} says this`}
+                  onClick={() => void onEdit({ type: 'dress-word', word: d.word, says: text.toLowerCase() === d.word.toLowerCase() ? { type: 'label' } : { type: 'words', text } })}>says “{text}”</Settle>)}
               </span>
             </div>
           ))}

@@ -54,7 +54,8 @@ export default function MapPage() {
             <Tree branches={asTree(map.data)} id={id} onFold={fold} onLook={setLooked} />
           </nav>
           <div className={css.drawing} role="region" aria-label="The map, drawn">
-            <ReactFlow nodes={drawn.nodes} edges={drawn.edges} nodeTypes={KINDS} fitView fitViewOptions={{ maxZoom: 1, padding: 0.08 }} minZoom={0.1} nodesDraggable={false} nodesConnectable={false}
+            <ReactFlow nodes={drawn.nodes} edges={drawn.edges} nodeTypes={KINDS} fitView fitViewOptions={{ maxZoom: 1, padding: 0.08 }} minZoom={0.1}
+              nodesDraggable={false} nodesConnectable={false}
               onNodeClick={(_, n) => go(n.id)} onNodeMouseEnter={(_, n) => setLooked(n.id)}
               nodesFocusable={false} edgesFocusable={false} elementsSelectable={false} proOptions={{ hideAttribution: true }}>
               <Background gap={28} />
@@ -75,7 +76,8 @@ function MapBoard({ data: { node, here, onFold } }: NodeProps<Node<Shown>>) {
       <Handle type="target" position={Position.Left} />
       <span>{node.name}</span>
       {wrong && <small>{wrong}</small>}
-      {node.below > 0 && node.taps > 0 && <button type="button" tabIndex={-1} className={css.fold} onClick={(e) => { e.stopPropagation(); onFold(node.board); }}>{node.folded ? `+${node.below}` : '−'}</button>}
+      {node.below > 0 && node.taps > 0 && <button type="button" tabIndex={-1} className={css.fold}
+        onClick={(e) => { e.stopPropagation(); onFold(node.board); }}>{node.folded ? `+${node.below}` : '−'}</button>}
       <Handle type="source" position={Position.Right} />
     </div>
   );
@@ -91,10 +93,12 @@ function Tree({ branches, id, onFold, onLook }: { branches: Branch[]; id: number
         const wrong = trouble(node);
         return (
           <li key={node.board}>
-            <Link to={`/vocabularies/${id}/boards/${encodeURIComponent(node.board)}`} onFocus={() => onLook(node.board)} onMouseEnter={() => onLook(node.board)}>{node.name}</Link>
+            <Link to={`/vocabularies/${id}/boards/${encodeURIComponent(node.board)}`} onFocus={() => onLook(node.board)}
+              onMouseEnter={() => onLook(node.board)}>{node.name}</Link>
             {node.taps !== 0 && <span className={parts.quiet}> {farAway(node)}</span>}
             {wrong && <strong className={css.wrongWords}> {wrong}</strong>}
-            {node.below > 0 && node.taps > 0 && <button type="button" className={parts.dotted} aria-expanded={!node.folded} aria-label={`${node.folded ? 'Show' : 'Fold'} ${node.below} behind ${node.name}`} onClick={() => onFold(node.board)}>{node.folded ? `+${node.below}` : 'fold'}</button>}
+            {node.below > 0 && node.taps > 0 && <button type="button" className={parts.dotted} aria-expanded={!node.folded}
+              aria-label={`${node.folded ? 'Show' : 'Fold'} ${node.below} behind ${node.name}`} onClick={() => onFold(node.board)}>{node.folded ? `+${node.below}` : 'fold'}</button>}
             {further.length > 0 && <Tree branches={further} id={id} onFold={onFold} onLook={onLook} />}
           </li>
         );

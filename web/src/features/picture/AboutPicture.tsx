@@ -20,12 +20,14 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
     <section className={css.aboutPicture} aria-label={`About ${data.name}`}>
       <div className={css.aboutLarge}><Pic id={id} collected /></div>
       <h2 dir="auto">{data.name}</h2>
-      <p className={parts.quiet}>{kind.sentence.replace(/^an? /, '')} <KindMark kind={data.kind} />{data.categories.length > 0 && ` · ${data.categories.slice(0, 3).join(', ')}`}</p>
+      <p className={parts.quiet}>{kind.sentence.replace(/^an? /, '')} <KindMark
+        kind={data.kind} />{data.categories.length > 0 && ` · ${data.categories.slice(0, 3).join(', ')}`}</p>
       {data.also.length > 0 && <p>Also for {data.also.slice(0, 6).join(', ')}</p>}
       {data.readings.length > 0 && <p>Says {data.readings.map((r) => `${r.ipa} (${r.spelt})`).join(' or ')}, {data.readings[0].syllables === 1 ? 'one syllable' : `${data.readings[0].syllables} syllables`}</p>}
       {languages.length > 0 && (
         <details>
-          <summary>{languages.slice(0, 2).map(([language, name]) => <span key={language}>{language} <strong dir="auto">{name}</strong> </span>)}{languages.length > 2 && `and ${languages.length - 2} more`}</summary>
+          <summary>{languages.slice(0, 2).map(([language, name]) => <span key={language}>{language} <strong
+            dir="auto">{name}</strong> </span>)}{languages.length > 2 && `and ${languages.length - 2} more`}</summary>
           <ul>{languages.slice(2).map(([language, name]) => <li key={language}>{language} <strong dir="auto">{name}</strong></li>)}</ul>
         </details>
       )}

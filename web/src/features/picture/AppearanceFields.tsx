@@ -21,7 +21,8 @@ export function AppearanceFields() {
         <Form.Item label="Hair in our own symbols" name="hair"><Select options={choices(hairs)} disabled={look === 'CONTRAST'} /></Form.Item>
       </div>
       <ArtOf art={`${look}.${tone}.${hair}`.toLowerCase()}>
-        <div className={css.appearanceSample} aria-hidden="true">{['core/i', 'core/want', 'base/waving-hand', 'base/child', 'base/kite'].map((id) => <Pic key={id} id={id} />)}</div>
+        <div className={css.appearanceSample} aria-hidden="true">{['core/i', 'core/want', 'base/waving-hand', 'base/child', 'base/kite'].map((id) => <Pic
+          key={id} id={id} />)}</div>
       </ArtOf>
     </fieldset>
   );

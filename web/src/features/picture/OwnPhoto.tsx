@@ -17,7 +17,8 @@ export function OwnPhoto({ word, student, file, onFile, onTaken }: {
   const [camera, setCamera] = useState(false);
   return (
     <section className={css.ownPhoto} aria-label="A picture of your own">
-      <input ref={chooser} type="file" accept={accepted} hidden aria-label="A picture file" onChange={(e) => { onFile(e.target.files?.[0]); e.target.value = ''; }} />
+      <input ref={chooser} type="file" accept={accepted} hidden aria-label="A picture file"
+        onChange={(e) => { onFile(e.target.files?.[0]); e.target.value = ''; }} />
       {file ? <About key={`${file.name} ${file.size}`} word={word} student={student} file={file} onLeave={() => onFile(undefined)} onTaken={onTaken} /> : (
         <p>
           Your own: <button type="button" className={parts.dotted} onClick={() => chooser.current?.click()}>a file</button>{', '}

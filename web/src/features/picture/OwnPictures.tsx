@@ -47,12 +47,14 @@ export default function OwnPictures() {
   const chosen = own.data?.find((p) => p.id === open);
 
   return (
-    <main className={over ? `${parts.page} ${css.pictures} ${css.over}` : `${parts.page} ${css.pictures}`} data-ready={own.data ? true : undefined} onDragOver={(e) => { e.preventDefault(); setOver(true); }} onDragLeave={(e) => { if (e.currentTarget === e.target) setOver(false); }}
+    <main className={over ? `${parts.page} ${css.pictures} ${css.over}` : `${parts.page} ${css.pictures}`} data-ready={own.data ? true : undefined}
+      onDragOver={(e) => { e.preventDefault(); setOver(true); }} onDragLeave={(e) => { if (e.currentTarget === e.target) setOver(false); }}
       onDrop={(e) => { e.preventDefault(); setOver(false); offer(picturesOf(e.dataTransfer)); }}>
       <div>
         <h1>Our own pictures</h1>
         <div className={`${css.dropPictures} ${css.large}`}>
-          <input ref={chooser} type="file" accept="image/*,.heic,.svg" multiple hidden aria-label="Picture files" onChange={(e) => { offer([...(e.target.files ?? [])]); e.target.value = ''; }} />
+          <input ref={chooser} type="file" accept="image/*,.heic,.svg" multiple hidden aria-label="Picture files"
+            onChange={(e) => { offer([...(e.target.files ?? [])]); e.target.value = ''; }} />
           <p><strong>Drop photos anywhere on this page, or paste one.</strong> File names become their words. Where a photo was taken is not kept.</p>
           <div className={parts.sentenceButtons}>
             <Button onClick={() => chooser.current?.click()}>Choose files</Button>
@@ -60,12 +62,15 @@ export default function OwnPictures() {
           </div>
         </div>
         {batch && <BatchTold batch={batch} onAgain={() => taking.again(fresh)} />}
-        {(own.data?.length ?? 0) > 8 && <Input allowClear value={filter} onChange={(e) => setFilter(e.target.value)} placeholder="Which of them" aria-label="Find one of our own pictures" className={css.ownFilter} />}
-        {own.data?.length === 0 && !batch && <p className={parts.quiet}>There are none yet. Photos of people, places and one-of-a-kind things are what a student knows best.</p>}
+        {(own.data?.length ?? 0) > 8 && <Input allowClear value={filter} onChange={(e) => setFilter(e.target.value)} placeholder="Which of them"
+          aria-label="Find one of our own pictures" className={css.ownFilter} />}
+        {own.data?.length === 0 && !batch && <p
+          className={parts.quiet}>There are none yet. Photos of people, places and one-of-a-kind things are what a student knows best.</p>}
         <ul className={css.tiles} aria-label="Our own pictures">
           {shown.map((p) => (
             <li key={p.id}>
-              <button type="button" className={p.id === open ? `${css.tile} ${css.chosen}` : css.tile} aria-pressed={p.id === open} onClick={() => setOpen(p.id)}>
+              <button type="button" className={p.id === open ? `${css.tile} ${css.chosen}` : css.tile} aria-pressed={p.id === open}
+                onClick={() => setOpen(p.id)}>
                 <Pic id={p.picture} collected /><span dir="auto">{p.about.words[0]}</span><small>{audience(p)}</small>
               </button>
             </li>
@@ -74,10 +79,12 @@ export default function OwnPictures() {
       </div>
       <aside className={css.picturesSide}>
         <p className={css.picturesTabs}><Link to="/pictures">The library</Link> · <strong>Our own pictures</strong></p>
-        {chosen ? <OneOwn key={`${chosen.id} ${chosen.picture}`} picture={chosen} onGone={() => setOpen(undefined)} /> : <p className={parts.quiet}>A picture you choose is told about here, and can be changed.</p>}
+        {chosen ? <OneOwn key={`${chosen.id} ${chosen.picture}`} picture={chosen} onGone={() => setOpen(undefined)} /> : <p
+          className={parts.quiet}>A picture you choose is told about here, and can be changed.</p>}
       </aside>
       {camera && <Camera onClose={() => setCamera(false)} onPhoto={(file) => { setCamera(false); offer([file]); }} />}
-      {files.length > 0 && <About title={files.length === 1 ? 'About this picture' : `About these ${files.length} pictures`} files={files} onClose={() => { setFiles([]); void message.info('Nothing was taken in.'); }} onTake={take} />}
+      {files.length > 0 && <About title={files.length === 1 ? 'About this picture' : `About these ${files.length} pictures`} files={files}
+        onClose={() => { setFiles([]); void message.info('Nothing was taken in.'); }} onTake={take} />}
     </main>
   );
 }
@@ -90,11 +97,14 @@ function BatchTold({ batch, onAgain }: { batch: Batch; onAgain: () => void }) {
   const words = `${batch.taken} of ${batch.of} taken in${batch.before > 0 ? `, ${batch.before} of them known before` : ''}.`;
   return (
     <section className={css.batch} aria-label="Taking in" aria-live={batch.running ? 'off' : 'polite'}>
-      <Progress percent={Math.floor((done(batch) / batch.of) * 100)} status={batch.running ? 'active' : batch.refused.length > 0 ? 'exception' : 'success'} aria-label="How many are taken in" />
+      <Progress percent={Math.floor((done(batch) / batch.of) * 100)} status={batch.running ? 'active' : batch.refused.length > 0 ? 'exception' : 'success'}
+        aria-label="How many are taken in" />
       <p>{words}{batch.stopped > 0 && ` The other ${batch.stopped} were left.`} {batch.running
-        ? batch.of > 3 && <><button type="button" className={parts.dotted} onClick={() => taking.stop()}>stop here</button> <span className={parts.quiet}>You can go on with other things meanwhile.</span></>
+        ? batch.of > 3 && <><button type="button" className={parts.dotted} onClick={() => taking.stop()}>stop here</button> <span
+          className={parts.quiet}>You can go on with other things meanwhile.</span></>
         : <button type="button" className={parts.dotted} onClick={() => taking.close()}>done</button>}</p>
-      {batch.refused.length > 0 && <div role="alert"><ul>{batch.refused.slice(0, 20).map((r) => <li key={r.why}>{r.why}{r.files > 1 && ` (${r.files} files)`}</li>)}{batch.refused.length > 20 && <li>and {batch.refused.length - 20} more</li>}</ul></div>}
+      {batch.refused.length > 0 && <div role="alert"><ul>{batch.refused.slice(0, 20).map((r) => <li
+        key={r.why}>{r.why}{r.files > 1 && ` (${r.files} files)`}</li>)}{batch.refused.length > 20 && <li>and {batch.refused.length - 20} more</li>}</ul></div>}
       {!batch.running && batch.again > 0 && <Button onClick={onAgain}>{batch.again === 1 ? 'Try that one again' : `Try those ${batch.again} again`}</Button>}
     </section>
   );
@@ -110,21 +120,27 @@ function Facts({ facts, onChange, onePicture }: { facts: OwnAbout; onChange: (fa
   return (
     <div className={css.facts}>
       <label>{onePicture ? 'Its words, the first is its name' : 'Words for all of them; none to use the file names'}
-        <Select mode="tags" value={facts.words} onChange={(words) => set({ words })} tokenSeparators={[',', ';']} open={false} suffixIcon={null} aria-label="Words" /></label>
+        <Select mode="tags" value={facts.words} onChange={(words) => set({ words })} tokenSeparators={[',', ';']} open={false} suffixIcon={null}
+          aria-label="Words" /></label>
       <label>Categories, if any
-        <Select mode="tags" value={facts.categories} onChange={(c) => set({ categories: c })} tokenSeparators={[',', ';']} options={(drawers.data ?? []).map((c) => ({ value: c.name }))} aria-label="Categories" /></label>
+        <Select mode="tags" value={facts.categories} onChange={(c) => set({ categories: c })} tokenSeparators={[',', ';']}
+          options={(drawers.data ?? []).map((c) => ({ value: c.name }))} aria-label="Categories" /></label>
       <div className={css.field}><span>Who may use {onePicture ? 'it' : 'them'}</span>
-        <Radio.Group aria-label="Who may use it" value={facts.audience} onChange={(e) => set({ audience: e.target.value as OwnAbout['audience'], student: undefined })}
+        <Radio.Group aria-label="Who may use it" value={facts.audience}
+          onChange={(e) => set({ audience: e.target.value as OwnAbout['audience'], student: undefined })}
           options={[{ value: 'STUDENT', label: 'one student' }, { value: 'MINE', label: 'my students' }, { value: 'SCHOOL', label: 'the whole school' }]} /></div>
-      {facts.audience === 'STUDENT' && <Select aria-label="Which student" placeholder="Which student" value={facts.student} onChange={(student) => set({ student })} options={(rows.data ?? []).map((r) => ({ value: r.student.id, label: r.student.name }))} />}
-      <Checkbox checked={facts.person} onChange={(e) => set({ person: e.target.checked })}>{onePicture ? 'It shows a person' : 'Some show a person'}: then it stays at the school</Checkbox>
+      {facts.audience === 'STUDENT' && <Select aria-label="Which student" placeholder="Which student" value={facts.student}
+        onChange={(student) => set({ student })} options={(rows.data ?? []).map((r) => ({ value: r.student.id, label: r.student.name }))} />}
+      <Checkbox checked={facts.person}
+        onChange={(e) => set({ person: e.target.checked })}>{onePicture ? 'It shows a person' : 'Some show a person'}: then it stays at the school</Checkbox>
       <div className={css.field}><span>Where {onePicture ? 'it comes' : 'they come'} from</span>
         <Radio.Group aria-label="Where it comes from" value={facts.origin} onChange={(e) => set({ origin: e.target.value as OwnAbout['origin'] })}
           options={[{ value: 'OWN_PHOTO', label: 'our own photo' }, { value: 'PERMISSION', label: 'by permission' }, { value: 'LICENCE', label: 'under a licence' }]} /></div>
       {facts.origin !== 'OWN_PHOTO' && (
         <div className={`${parts.sideBySide} ${css.pair}`}>
           <label>Made by <Input value={facts.author} onChange={(e) => set({ author: e.target.value })} /></label>
-          {facts.origin === 'LICENCE' && <label>Licence <Input value={facts.licence} placeholder="CC BY 4.0" onChange={(e) => set({ licence: e.target.value })} /></label>}
+          {facts.origin === 'LICENCE' && <label>Licence <Input value={facts.licence} placeholder="CC BY 4.0"
+            onChange={(e) => set({ licence: e.target.value })} /></label>}
           <label>Found at <Input value={facts.source} onChange={(e) => set({ source: e.target.value })} /></label>
         </div>
       )}
@@ -136,7 +152,8 @@ function About({ title, files, onClose, onTake }: { title: string; files: File[]
   const [facts, setFacts] = useState<OwnAbout>(nothingKnown);
   const missing = facts.audience === 'STUDENT' && !facts.student ? 'Choose the student.' : facts.origin === 'LICENCE' && !facts.licence.trim() ? 'Name the licence.' : '';
   return (
-    <Modal open title={title} onCancel={onClose} okText={`Take ${files.length === 1 ? 'it' : 'them'} in`} cancelText="Leave it" okButtonProps={{ disabled: missing !== '' }} onOk={() => onTake(facts, facts.words)}>
+    <Modal open title={title} onCancel={onClose} okText={`Take ${files.length === 1 ? 'it' : 'them'} in`} cancelText="Leave it"
+      okButtonProps={{ disabled: missing !== '' }} onOk={() => onTake(facts, facts.words)}>
       <Previews files={files} />
       <Facts facts={facts} onChange={setFacts} onePicture={files.length === 1} />
       <p className={parts.quiet}>{missing || 'The same file twice is one picture.'}</p>
@@ -153,7 +170,8 @@ function Previews({ files }: { files: File[] }) {
     return () => made.forEach((a) => URL.revokeObjectURL(a));
   }, [files]);
   return <div className={css.previews}>{addresses.map((a, i) => (
-    <span key={a} title={files[i]?.name}>{unseen.includes(a) ? <small>{files[i]?.name}</small> : <img src={a} alt={files[i]?.name ?? ''} onError={() => setUnseen((u) => [...u, a])} />}</span>
+    <span key={a} title={files[i]?.name}>{unseen.includes(a) ? <small>{files[i]?.name}</small> : <img src={a} alt={files[i]?.name ?? ''}
+      onError={() => setUnseen((u) => [...u, a])} />}</span>
   ))}{files.length > 6 && <span className={parts.quiet}>and {files.length - 6} more</span>}</div>;
 }
 
@@ -176,7 +194,8 @@ function OneOwn({ picture, onGone }: { picture: ShownOwn; onGone: () => void }) 
           <Facts facts={facts} onChange={setFacts} onePicture />
           {error && <Alert type="error" showIcon title={sentence(error)} />}
           <div className={parts.sentenceButtons}>
-            <Button type="primary" loading={keeping.isPending} disabled={JSON.stringify(facts) === JSON.stringify(picture.about)} onClick={() => keeping.mutate()}>Keep</Button>
+            <Button type="primary" loading={keeping.isPending} disabled={JSON.stringify(facts) === JSON.stringify(picture.about)}
+              onClick={() => keeping.mutate()}>Keep</Button>
             <Button onClick={() => setRetouching(true)}>Cut, turn, brighten</Button>
             <Button onClick={() => void modal.confirm({
               title: `Delete “${picture.about.words[0]}”?`, content: picture.boards > 0 ? 'Boards that have it keep it. It is only not offered any more.' : 'No board has it.', okText: 'Delete it', cancelText: 'Leave it', onOk: () => deleting.mutateAsync().catch(() => undefined),
@@ -207,14 +226,18 @@ function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClose: () 
     onSuccess: () => { onDone(); onClose(); },
   });
   return (
-    <Modal open title="Cut, turn, brighten" onCancel={onClose} okText="Keep it so" cancelText="Leave it" confirmLoading={keeping.isPending} okButtonProps={{ disabled: square && !area }} afterOpenChange={setOpened} onOk={() => keeping.mutate()}>
+    <Modal open title="Cut, turn, brighten" onCancel={onClose} okText="Keep it so" cancelText="Leave it" confirmLoading={keeping.isPending}
+      okButtonProps={{ disabled: square && !area }} afterOpenChange={setOpened} onOk={() => keeping.mutate()}>
       <div className={css.retouch} style={{ '--brighten': 1 + brighten / 100 } as React.CSSProperties}>
-        {opened && <Cropper image={pictureAddress(picture.picture, { art: '' })} crop={crop} zoom={zoom} rotation={quarters * 90} aspect={1} minZoom={1} maxZoom={4} restrictPosition showGrid={false} onCropChange={setCrop} onZoomChange={setZoom}
+        {opened && <Cropper image={pictureAddress(picture.picture, { art: '' })} crop={crop} zoom={zoom} rotation={quarters * 90} aspect={1} minZoom={1}
+          maxZoom={4} restrictPosition showGrid={false} onCropChange={setCrop} onZoomChange={setZoom}
           onCropComplete={(_, pixels) => setArea(pixels)} onMediaLoaded={(m) => setSize({ width: m.naturalWidth, height: m.naturalHeight })} />}
       </div>
       <Checkbox checked={square} onChange={(e) => setSquare(e.target.checked)}>Cut to the square that is shown</Checkbox>
-      <label className={css.slider}>Closer <Slider min={1} max={4} step={0.05} value={zoom} onChange={setZoom} tooltip={{ open: false }} ariaLabelForHandle="Closer" /></label>
-      <label className={css.slider}>Brighter or darker <Slider min={-50} max={50} value={brighten} onChange={setBrighten} tooltip={{ open: false }} ariaLabelForHandle="Brighter or darker" /></label>
+      <label className={css.slider}>Closer <Slider min={1} max={4} step={0.05} value={zoom} onChange={setZoom} tooltip={{ open: false }}
+        ariaLabelForHandle="Closer" /></label>
+      <label className={css.slider}>Brighter or darker <Slider min={-50} max={50} value={brighten} onChange={setBrighten} tooltip={{ open: false }}
+        ariaLabelForHandle="Brighter or darker" /></label>
       <Button onClick={() => setQuarters((quarters + 1) % 4)}>Turn a quarter</Button>
       {keeping.isError && <Alert type="error" showIcon title={sentence(keeping.error)} />}
       {picture.boards > 0 && <p className={parts.quiet}>Boards that have it keep it as it was.</p>}

@@ -26,7 +26,8 @@ export function DropPictures({ onTakenIn }: { onTakenIn: () => void }) {
       onDragOver={(e) => { e.preventDefault(); setOver(true); }} onDragLeave={() => setOver(false)}
       onDrop={(e) => { e.preventDefault(); setOver(false); take(picturesOf(e.dataTransfer)); }}>
       <input ref={chooser} type="file" accept={accepted} multiple hidden onChange={(e) => take([...(e.target.files ?? [])])} />
-      Drop photos here, or <button type="button" className={parts.dotted} onClick={() => chooser.current?.click()}>choose files</button>, or <button type="button" className={parts.dotted} onClick={onTakenIn}>paste one or use the camera</button>. File names become their words.
+      Drop photos here, or <button type="button" className={parts.dotted} onClick={() => chooser.current?.click()}>choose files</button>, or <button
+        type="button" className={parts.dotted} onClick={onTakenIn}>paste one or use the camera</button>. File names become their words.
     </div>
   );
 }

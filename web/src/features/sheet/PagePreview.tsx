@@ -6,7 +6,8 @@ import css from './print.module.css';
 /** Draws the abstract page the server laid out; one unit is a micrometre. */
 export function PagePreview({ page, label }: { page: Page; label: string }) {
   return (
-    <svg className={css.sheet} viewBox={`0 0 ${page.width} ${page.height}`} role="img" aria-label={label} style={{ aspectRatio: `${page.width} / ${page.height}` }}>
+    <svg className={css.sheet} viewBox={`0 0 ${page.width} ${page.height}`} role="img" aria-label={label}
+      style={{ aspectRatio: `${page.width} / ${page.height}` }}>
       {page.marks.map((mark, i) => <Drawn key={i} mark={mark} />)}
     </svg>
   );
@@ -23,7 +24,8 @@ function Drawn({ mark }: { mark: Mark }) {
     case 'picture':
       return <image href={pictureAddress(mark.picture, art)} x={mark.rect.x} y={mark.rect.y} width={mark.rect.width} height={mark.rect.height} />;
     case 'writing':
-      return <text className={mark.onDark ? css.sheetWhite : mark.faint ? css.sheetFaint : undefined} x={mark.x} y={mark.y} fontSize={mark.size} textAnchor={mark.centred ? 'middle' : 'start'}>{mark.text}</text>;
+      return <text className={mark.onDark ? css.sheetWhite : mark.faint ? css.sheetFaint : undefined} x={mark.x} y={mark.y} fontSize={mark.size}
+        textAnchor={mark.centred ? 'middle' : 'start'}>{mark.text}</text>;
     case 'shape':
       return <polygon className={kindColour(mark.kind)} points={mark.points.map((p) => `${p.x},${p.y}`).join(' ')} />;
   }

@@ -39,16 +39,20 @@ export default function Print() {
         <h1 className={parts.unseen}>Print {line.name}</h1>
         <p className={css.setUp}>
           <strong>{line.name}</strong> on{' '}
-          <DottedChoice label="Paper" items={[{ key: 'A4', label: 'A4' }, { key: 'LETTER', label: 'Letter' }]} onChoose={(key) => setSetup({ ...setup, paper: key as Setup['paper'] })}>
+          <DottedChoice label="Paper" items={[{ key: 'A4', label: 'A4' }, { key: 'LETTER', label: 'Letter' }]}
+            onChoose={(key) => setSetup({ ...setup, paper: key as Setup['paper'] })}>
             {setup.paper === 'A4' ? 'A4' : 'Letter'}
           </DottedChoice>{' '}
-          <DottedChoice label="Which way the paper lies" items={[{ key: 'lying', label: 'lying down' }, { key: 'standing', label: 'standing up' }]} onChoose={(key) => setSetup({ ...setup, lyingDown: key === 'lying' })}>
+          <DottedChoice label="Which way the paper lies" items={[{ key: 'lying', label: 'lying down' }, { key: 'standing', label: 'standing up' }]}
+            onChoose={(key) => setSetup({ ...setup, lyingDown: key === 'lying' })}>
             {setup.lyingDown ? 'lying down' : 'standing up'}
           </DottedChoice>, cells{' '}
-          <DottedChoice label="How large" items={[{ key: 'SCREEN', label: `as large as on ${whose}` }, { key: 'PAGE', label: 'as large as the page allows' }]} onChoose={(key) => setSetup({ ...setup, size: key as Setup['size'] })}>
+          <DottedChoice label="How large" items={[{ key: 'SCREEN', label: `as large as on ${whose}` }, { key: 'PAGE', label: 'as large as the page allows' }]}
+            onChoose={(key) => setSetup({ ...setup, size: key as Setup['size'] })}>
             {setup.size === 'SCREEN' ? `as large as on ${whose}` : 'as large as the page allows'}
           </DottedChoice>,{' '}
-          <DottedChoice label="Lines to cut along" items={[{ key: 'without', label: 'without lines to cut along' }, { key: 'with', label: 'with lines to cut along' }]} onChoose={(key) => setSetup({ ...setup, cutLines: key === 'with' })}>
+          <DottedChoice label="Lines to cut along"
+            items={[{ key: 'without', label: 'without lines to cut along' }, { key: 'with', label: 'with lines to cut along' }]} onChoose={(key) => setSetup({ ...setup, cutLines: key === 'with' })}>
             {setup.cutLines ? 'with lines to cut along' : 'without lines to cut along'}
           </DottedChoice>.
         </p>
@@ -57,7 +61,8 @@ export default function Print() {
       {page.data && <ArtOf art={view.data.art} vocabulary={id}><PagePreview page={page.data} label={`The sheet for ${line.name}`} /></ArtOf>}
       <div className={css.printFoot}>
         <Link className={parts.door} to={`/vocabularies/${id}/boards/${encodeURIComponent(boardId)}`}>Back to the board</Link>
-        <a className={`${parts.door} ${parts.primary}`} href={`/api/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/sheet.pdf?${query}`} target="_blank" rel="noreferrer">Make the PDF</a>
+        <a className={`${parts.door} ${parts.primary}`} href={`/api/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/sheet.pdf?${query}`}
+          target="_blank" rel="noreferrer">Make the PDF</a>
         <span className={parts.quiet}>Print it at 100 percent, then check the line at its foot with a ruler.</span>
       </div>
     </main>

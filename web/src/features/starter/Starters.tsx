@@ -32,7 +32,8 @@ export default function Starters() {
         <span className={parts.quiet}>on {screenName(student.screen, usual)}, {Math.round(student.screen.width / 1000)} x {Math.round(student.screen.height / 1000)} mm</span>
       </div>
       {already.length > 0 && (
-        <p className={parts.quiet}>{student.name} has {already.map((v, i) => <span key={v.vocabulary}>{i > 0 && ', '}<Link to={`/vocabularies/${v.vocabulary}`}>{v.name}</Link></span>)} already. A new one stands beside {already.length === 1 ? 'it' : 'them'}; nothing is replaced.</p>
+        <p className={parts.quiet}>{student.name} has {already.map((v, i) => <span key={v.vocabulary}>{i > 0 && ', '}<Link
+          to={`/vocabularies/${v.vocabulary}`}>{v.name}</Link></span>)} already. A new one stands beside {already.length === 1 ? 'it' : 'them'}; nothing is replaced.</p>
       )}
       {copying.isError && <Alert type="error" showIcon title={sentence(copying.error)} className={parts.gapBelow} />}
       <div className={css.starters}>
@@ -85,7 +86,8 @@ function BringIn({ student, name }: { student: string; name: string }) {
       onDragOver={(e) => { e.preventDefault(); setOver(true); }} onDragLeave={() => setOver(false)} onDrop={drop}>
       <p>Or bring in boards from a file: drop an open-board package (.obz) or board (.obf) here, or</p>
       <Button onClick={() => field.current?.click()} loading={bringing.isPending}>Choose a file</Button>
-      <input ref={field} type="file" accept=".obz,.obf,.zip,.json" className={parts.unseen} tabIndex={-1} aria-label="A package or board file" onChange={(e) => { take(e.target.files); e.target.value = ''; }} />
+      <input ref={field} type="file" accept=".obz,.obf,.zip,.json" className={parts.unseen} tabIndex={-1} aria-label="A package or board file"
+        onChange={(e) => { take(e.target.files); e.target.value = ''; }} />
       {bringing.isError && <Alert type="error" showIcon title={sentence(bringing.error)} />}
       {bringing.data && <CameIn came={bringing.data} name={name} />}
     </section>

@@ -125,7 +125,8 @@ function More({ items, row, onOpen }: { items: { key: string; label: string }[];
 /** The shape of the student's grid, as many cells as it has. */
 function GridShape({ rows, columns, faint }: { rows: number; columns: number; faint: boolean }) {
   return (
-    <span className={faint ? `${css.gridShape} ${css.faint}` : css.gridShape} aria-hidden="true" style={{ gridTemplateColumns: `repeat(${columns}, 1fr)`, gridTemplateRows: `repeat(${rows}, 1fr)` }}>
+    <span className={faint ? `${css.gridShape} ${css.faint}` : css.gridShape} aria-hidden="true"
+      style={{ gridTemplateColumns: `repeat(${columns}, 1fr)`, gridTemplateRows: `repeat(${rows}, 1fr)` }}>
       {Array.from({ length: rows * columns }, (_, i) => <i key={i} />)}
     </span>
   );

@@ -18,7 +18,8 @@ export function HadBack({ onClose }: { onClose: () => void }) {
       <ul className={css.team} aria-label="What was deleted">
         {data?.map((d) => (
           <li key={`${d.what} ${d.id}`}>
-            <span><strong>{d.name}</strong>{d.of && `, a vocabulary of ${d.of}`}<br /><span className={parts.quiet}>{d.by ? `${d.by}, ` : ''}{dayAndTime(d.at)}; to be had back until {dayNamed(d.until)}</span></span>
+            <span><strong>{d.name}</strong>{d.of && `, a vocabulary of ${d.of}`}<br /><span
+              className={parts.quiet}>{d.by ? `${d.by}, ` : ''}{dayAndTime(d.at)}; to be had back until {dayNamed(d.until)}</span></span>
             <Button loading={restoring.isPending} onClick={() => restoring.mutate(d)} aria-label={`Have ${d.name} back`}>Have it back</Button>
           </li>
         ))}

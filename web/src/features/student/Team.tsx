@@ -32,13 +32,16 @@ export function Team({ student, owns, onClose }: { student: Student; owns: boole
             <span><strong>{m.name}</strong>, {m.work}</span>
             <Select size="small" value={m.role} options={roles} disabled={!owns} aria-label={`What ${m.name} may do`} popupMatchSelectWidth={false}
               onChange={(role) => changing.mutate(() => joinTeam(student.id, m.signIn, role))} />
-            {owns && <Button size="small" type="text" onClick={() => changing.mutate(() => leaveTeam(student.id, m.signIn))} aria-label={`Take ${m.name} off the team`}>take off</Button>}
+            {owns && <Button size="small" type="text" onClick={() => changing.mutate(() => leaveTeam(student.id, m.signIn))}
+              aria-label={`Take ${m.name} off the team`}>take off</Button>}
           </li>
         ))}
       </ul>
       {owns && (
-        <form className={parts.sideBySide} onSubmit={(e) => { e.preventDefault(); if (joining.trim()) changing.mutate(() => joinTeam(student.id, joining.trim(), 'EDITOR')); }}>
-          <Input value={joining} onChange={(e) => setJoining(e.target.value)} aria-label="Name somebody signs in with" placeholder="Name somebody signs in with" />
+        <form className={parts.sideBySide}
+          onSubmit={(e) => { e.preventDefault(); if (joining.trim()) changing.mutate(() => joinTeam(student.id, joining.trim(), 'EDITOR')); }}>
+          <Input value={joining} onChange={(e) => setJoining(e.target.value)} aria-label="Name somebody signs in with"
+            placeholder="Name somebody signs in with" />
           <Button htmlType="submit">Add to the team</Button>
         </form>
       )}

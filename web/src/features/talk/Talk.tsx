@@ -22,9 +22,11 @@ export default function TalkPage() {
   const view = useQuery(vocabularyQuery(id));
   const boards = useQuery({ ...allBoards(id), staleTime: Infinity });
   const error = view.error ?? boards.error;
-  if (error && !(view.data && boards.data)) return <main className={parts.lone}><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
+  if (error && !(view.data && boards.data)) return <main className={parts.lone}><h1>These boards cannot be shown</h1><p
+    role="alert">{sentence(error)}</p></main>;
   if (!view.data || !boards.data) return null;
-  return <ArtOf art={view.data.art} vocabulary={id}><Talk key={id} view={view.data} boards={boards.data} start={search.get('board') ?? view.data.home} /></ArtOf>;
+  return <ArtOf art={view.data.art} vocabulary={id}><Talk key={id} view={view.data} boards={boards.data}
+    start={search.get('board') ?? view.data.home} /></ArtOf>;
 }
 
 function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; start: string }) {
@@ -77,8 +79,10 @@ function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; 
           <Leave vocabulary={view.id} board={state.board} />
         </div>
         <button type="button" className={css.sayIt} disabled={state.message.length === 0} onClick={() => speak(spokenMessage(state.message))}>Say it</button>
-        <button type="button" className={css.quietKey} disabled={state.message.length === 0} onClick={() => setState({ ...state, message: takeOneOff(state.message) })}>take one off</button>
-        <button type="button" className={css.quietKey} disabled={state.message.length === 0} onClick={() => { setState({ ...state, message: [] }); setSaying(''); }}>clear</button>
+        <button type="button" className={css.quietKey} disabled={state.message.length === 0}
+          onClick={() => setState({ ...state, message: takeOneOff(state.message) })}>take one off</button>
+        <button type="button" className={css.quietKey} disabled={state.message.length === 0}
+          onClick={() => { setState({ ...state, message: [] }); setSaying(''); }}>clear</button>
       </div>
       <div className={css.talkGrid} role="group" aria-label={board.name}
         style={{ ...gridLines(board), ...(around.background && { background: around.background, boxShadow: `0 0 0 calc(100vw * ${gap / 2}) ${around.background}` }) }}>
@@ -110,7 +114,8 @@ function Leave({ vocabulary, board }: { vocabulary: number; board: string }) {
   });
   useEffect(() => () => clearTimeout(timer.current), []);
   return (
-    <button type="button" className={holding ? `${css.leave} ${css.holding}` : css.leave} aria-label="Leave talking: hold, or press Escape" title="Hold to leave"
+    <button type="button" className={holding ? `${css.leave} ${css.holding}` : css.leave} aria-label="Leave talking: hold, or press Escape"
+      title="Hold to leave"
       onPointerDown={() => { setHolding(true); timer.current = setTimeout(leave, HOLD_MS); }} onPointerUp={stop} onPointerLeave={stop}
       onKeyDown={(e) => { if (e.key === 'Enter') leave(); }}>
       hold to leave
