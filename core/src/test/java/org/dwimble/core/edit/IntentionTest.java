@@ -115,7 +115,7 @@ class IntentionTest {
             new SizeLine("harbour", Axis.COLUMNS, 0, 150),
             new LayRows("Feelings", "eat", "eat/apple", null, Pattern.ALL.get(3), List.of(KITE, RAIN, KITE, RAIN, KITE)),
             new FillBoards("eat", new Cell(0, 3), List.of(KITE, RAIN, KITE, RAIN, KITE, RAIN)),
-            new OpenedFrom(new NewBoard("Beach", "eat", null, new Shape(3, 3), List.of(KITE)), "eat", new Cell(0, 2), "Beach"),
+            new OpenedFrom(new NewBoard("Beach", "eat", null, new Shape(3, 3), List.of(KITE)), "eat", new Cell(0, 2), "Beach", "base/kite"),
             new BringButtons(List.of(Button.word("far", new Cell(2, 2), "far", null, Kind.WHERE)), "Elsewhere", "eat", null),
             new BringBoard(board("far", "wide open>gone"), "Far", "harbour", "harbour/boat"),
             new ChainBoards(List.of("home", "eat", "attic"), "next", "first again"),

@@ -152,12 +152,17 @@ class WordLineApi {
     @PostMapping("/boards")
     Editing.Changed addBoard(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody NewBoardRequest request) {
         access.toChangeVocabulary(vocabulary, account);
-        return editing.edit(account, vocabulary, request.base(), opened(newBoard(account, vocabulary, request), request));
+        return editing.edit(account, vocabulary, request.base(), opened(account, vocabulary, newBoard(account, vocabulary, request), request));
     }
 
-    private static Intention opened(Intention made, NewBoardRequest request) {
-        return request.openedFrom() == null || request.openedBy() != null || request.at() == null ? made
-            : new OpenedFrom(made, request.openedFrom(), request.at(), request.name());
+    /** With the button that opens it, which gets a picture as a typed word does. */
+    private Intention opened(Account account, long vocabulary, Intention made, NewBoardRequest request) {
+        if (request.openedFrom() == null || request.openedBy() != null || request.at() == null) {
+            return made;
+        }
+        List<WordLine.Entry> name = WordLine.opener(request.name());
+        String picture = name.isEmpty() ? null : editing.ready(account, vocabulary, name).get(0).picture();
+        return new OpenedFrom(made, request.openedFrom(), request.at(), request.name(), picture);
     }
 
     private Intention newBoard(Account account, long vocabulary, NewBoardRequest request) {

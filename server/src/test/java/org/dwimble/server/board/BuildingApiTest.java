@@ -39,6 +39,12 @@ class BuildingApiTest {
         return StreamSupport.stream(board.get("buttons").spliterator(), false).filter(b -> b.get("id").asString().equals(id)).findFirst().orElseThrow();
     }
 
+    /** The id of the button on Play that opens a board. */
+    private String opener(String opened) {
+        return StreamSupport.stream(board("play").get("buttons").spliterator(), false).filter(b -> b.get("leads").path("board").asString("").equals(opened))
+            .findFirst().orElseThrow().get("id").asString();
+    }
+
     private JsonNode board(String board) {
         return http.get(vocabulary + "/boards/" + board).json();
     }
@@ -92,6 +98,7 @@ class BuildingApiTest {
             .contains("Monday", "Sunday", "tomorrow", "back", "home");
         assertThat(days.get("buttons").get(0).get("picture").asString()).startsWith("core/");
         assertThat(http.get(vocabulary + "/boards/play").json().get("buttons").toString()).contains("\"board\":\"" + board + "\"");
+        assertThat(button(http.get(vocabulary + "/boards/play").json(), opener(board)).has("picture")).as("with a picture for its name").isTrue();
         http.post(vocabulary + "/undo", "{}");
         assertThat(http.get(vocabulary + "/boards/" + board).status()).as("both go in one").isEqualTo(404);
         for (JsonNode pattern : http.get(vocabulary + "/patterns").json()) {
