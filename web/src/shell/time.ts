@@ -7,6 +7,9 @@ export const dayNamed = (iso: string) => day.format(new Date(iso));
 /** “3 November 2026”, for names. */
 export const shortDay = (now = new Date()) => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' }).format(now);
 
+/** “3 November 2026” for a day as ISO 8601 has it, whatever the clock’s zone. */
+export const dayOf = (iso: string) => shortDay(new Date(`${iso}T12:00`));
+
 export const today = (now = new Date()) => day.format(now);
 
 /** "today 10:42", "yesterday 10:42", "3 March" and, in another year, "3 March 2025". */

@@ -1,8 +1,10 @@
-import { Alert, Input, Modal } from 'antd';
+import { Alert, Checkbox, Input, Modal } from 'antd';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { sentence } from '../../api/client';
 import type { VocabularyView } from '../../api/types';
 import { takeIn } from '../picture/pictures';
+import { folkIn } from './boards';
 import { folkOf, peopleOf, photoOf, type Person } from './people';
 import dialogs from './dialogs.module.css';
 import parts from '../../shell/parts.module.css';
@@ -15,7 +17,12 @@ export function AddPeople({ view, onAdd, onClose }: { view: VocabularyView; onAd
   const [files, setFiles] = useState<File[]>([]);
   const [busy, setBusy] = useState(false);
   const [problem, setProblem] = useState('');
-  const people = peopleOf(text);
+  const { data: kinds = [] } = useQuery(folkIn(view.id, view.version));
+  const [own, setOwn] = useState<boolean>();
+  const people = peopleOf(text).map((p) => {
+    const kind = folkOf(kinds, p.general);
+    return { ...p, kind, board: kind && (own ?? kind.there) ? kind.kind : undefined };
+  });
   const withPhoto = people.filter((p) => photoOf(p.name, files));
 
   async function add() {
@@ -23,7 +30,7 @@ export function AddPeople({ view, onAdd, onClose }: { view: VocabularyView; onAd
     setProblem('');
     try {
       const ready: Person[] = [];
-      for (const person of people) {
+      for (const { kind: _, ...person } of people) {
         const photo = photoOf(person.name, files);
         ready.push(photo ? { ...person, picture: (await takeIn(photo, { ...ABOUT, words: [person.name], audience: view.student ? 'STUDENT' : 'MINE', student: view.student?.id })).picture.picture } : person);
       }
@@ -44,10 +51,11 @@ export function AddPeople({ view, onAdd, onClose }: { view: VocabularyView; onAd
         <label>Photos, if you like, each called as the person is: “Lot.jpg”
           <input type="file" multiple accept="image/*" aria-label="Photos of them" onChange={(e) => setFiles([...(e.target.files ?? [])])} />
         </label>
+        <Checkbox checked={own ?? kinds.some((k) => k.there)} onChange={(e) => setOwn(e.target.checked)}>family, school and class on boards of their own</Checkbox>
         {people.length > 0 && (
           <ul className={dialogs.peopleList} aria-label="Who is added">
-            {people.map((p, i) => <li key={i}><strong>{p.name}</strong>{p.general && `, ${p.general}`}{folkOf(p.general) && <span
-              className={parts.quiet}> · {folkOf(p.general)}</span>}{withPhoto.includes(p) && <span className={parts.quiet}> · with a photo</span>}</li>)}
+            {people.map((p, i) => <li key={i}><strong>{p.name}</strong>{p.general && `, ${p.general}`}{p.kind && <span
+              className={parts.quiet}> · {p.board ? `on ${p.kind.boardName}` : `beside “${p.general}”`}</span>}{withPhoto.includes(p) && <span className={parts.quiet}> · with a photo</span>}</li>)}
           </ul>
         )}
         {files.length > withPhoto.length && <p

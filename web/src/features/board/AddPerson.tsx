@@ -1,20 +1,18 @@
-import { Alert, AutoComplete, Input, Modal } from 'antd';
+import { Alert, AutoComplete, Checkbox, Input, Modal } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { sentence } from '../../api/client';
-import type { VocabularyView } from '../../api/types';
+import type { Folk, VocabularyView } from '../../api/types';
 import { Pic } from '../picture/art';
 import { OwnPhoto } from '../picture/OwnPhoto';
 import { found } from '../picture/pictures';
 import { picturesOf } from '../picture/TakeIn';
-import { placeForPerson } from './boards';
+import { folkIn, placeForPerson } from './boards';
 import { spoken } from './grid';
 import { AddPeople } from './AddPeople';
-import { FOLK, type Person } from './people';
+import { folkOf, type Person } from './people';
 import dialogs from './dialogs.module.css';
 import parts from '../../shell/parts.module.css';
-
-
 
 /** Adds somebody of the student's own beside the general word for such a person, which stays. */
 export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAdd: (people: Person[]) => Promise<boolean>; onClose: () => void }) {
@@ -25,7 +23,11 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
   const [file, setFile] = useState<File>();
   const [problem, setProblem] = useState('');
   const [several, setSeveral] = useState(false);
-  const { data } = useQuery(placeForPerson(view.id, view.version, general));
+  const { data: kinds = [] } = useQuery(folkIn(view.id, view.version));
+  const kind = folkOf(kinds, general);
+  const [wanted, setWanted] = useState<boolean>();
+  const own = kind && (wanted ?? kind.there) ? kind : undefined;
+  const { data } = useQuery(placeForPerson(view.id, view.version, general, own?.kind));
   const faces = useQuery(found({ query: general || 'person', most: 6, student: view.student?.id, language: view.locale }));
   const [place] = data ?? [];
   const whose = view.student ? `to ${view.student.name}` : 'to the student';
@@ -36,7 +38,7 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
       return;
     }
     try {
-      if (await onAdd([{ name: name.trim(), general: general.trim(), picture }])) onClose();
+      if (await onAdd([{ name: name.trim(), general: general.trim(), picture, board: own?.kind }])) onClose();
     } catch (error) {
       setProblem(sentence(error));
     }
@@ -51,7 +53,7 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
         onPaste={(e) => { const [pasted] = picturesOf(e.clipboardData); if (pasted) { e.preventDefault(); setFile(pasted); } }}>
         <label>Name or nickname <Input autoFocus value={name} onChange={(e) => setName(e.target.value)} onKeyDown={onEnter} autoComplete="off" /></label>
         <label>Who they are {whose}
-          <AutoComplete value={general} onChange={(value: string) => setGeneral(value ?? '')} options={folk(general.toLowerCase())}
+          <AutoComplete value={general} onChange={(value: string) => setGeneral(value ?? '')} options={generalWords(kinds, general.toLowerCase())}
             placeholder="sister, teacher, friend …" onInputKeyDown={onEnter} aria-label="Who they are" defaultActiveFirstOption={false} />
         </label>
         <div>
@@ -64,8 +66,10 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
           </div>
           <OwnPhoto word={name} student={view.student} file={file} onFile={setFile} onTaken={(taken) => { setFile(undefined); setPicture(taken); }} />
         </div>
-        <p role="status">{place ? <>{name.trim() || 'This person'} goes on <strong>{place.name}</strong>, {spoken(place.cell)}{place.beside ? <>, beside “{place.beside}”, which stays</> : ''}.</>
-          : data ? 'No board for people has an empty cell. Take a button off there, or add a board.' : ''}</p>
+        {kind && <Checkbox checked={own !== undefined} onChange={(e) => setWanted(e.target.checked)}>on a board of their own: {kind.boardName}</Checkbox>}
+        <p role="status">{!place ? data && 'No board for people has an empty cell. Take a button off there, or add a board.'
+          : own && !own.there ? <>A new board <strong>{own.boardName}</strong> begins with {name.trim() || 'this person'}, opened from {place.name}, {spoken(place.cell)}.</>
+            : <>{name.trim() || 'This person'} goes on <strong>{place.name}</strong>, {spoken(place.cell)}{place.beside && <>, beside “{place.beside}”, which stays</>}.</>}</p>
         <p><button type="button" className={parts.dotted} onClick={() => setSeveral(true)}>several people from a list</button></p>
         {problem && <Alert type="warning" showIcon title={problem} />}
       </div>
@@ -74,6 +78,6 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
 }
 
 /** The general words for people: by kinds of people, or those that begin as typed. */
-const folk = (typed: string): { value: string; label?: string; options?: { value: string }[] }[] => (typed
-  ? FOLK.flatMap((f) => f.words).filter((w) => w.startsWith(typed)).map((value) => ({ value }))
-  : FOLK.map((f) => ({ value: f.name, label: f.name, options: f.words.map((value) => ({ value })) })));
+const generalWords = (kinds: Folk[], typed: string): { value: string; label?: string; options?: { value: string }[] }[] => (typed
+  ? kinds.flatMap((f) => f.words).filter((w) => w.startsWith(typed)).map((value) => ({ value }))
+  : kinds.map((f) => ({ value: f.kind, label: f.boardName, options: f.words.map((value) => ({ value })) })));

@@ -18,14 +18,15 @@ import { BenchMenu, type Chosen } from './BenchMenu';
 import { BoardGrid } from './BoardGrid';
 import { DoingBar } from './DoingBar';
 import { ChosenSide } from './ChosenSide';
-import { copied, forgetCopied, keepCopied, onClipboard, wordsFor, type Copied } from './copied';
+import { onClipboard } from './copied';
+import { useCopying } from './copying';
 import { BoardList } from './BoardList';
 import { board as boardQuery, steps as stepsQuery, useChanges, vocabulary as vocabularyQuery, type Wish, preview, reachOf } from './boards';
 import { ButtonSentence } from './ButtonSentence';
 import { ConflictDialog } from './ConflictDialog';
 import { Findings } from './Findings';
 import { Frame } from './Frame';
-import { arrow, buttonAt, freeCells, nextEmpty, sameCell, tab } from './grid';
+import { arrow, buttonAt, freeCells, nextEmpty, openingFrom, sameCell, tab } from './grid';
 import { WhoIsHere } from './WhoIsHere';
 import { lensOf, withMoves, type LensName } from './lenses';
 import { LensBar, LensSide } from './LensSide';
@@ -35,6 +36,16 @@ import { PathBar } from './PathBar';
 import { AddPerson } from './AddPerson';
 import type { Person } from './people';
 import { History } from './History';
+import { ComparedBar, PlacesSide } from '../place/PlacesSide';
+import { Arrows } from '../place/Arrows';
+import { usePlaces } from '../place/usePlaces';
+import { Appeared } from '../reveal/Appeared';
+import { NewWords } from '../reveal/NewWords';
+import { newWordsStep } from '../reveal/plan';
+import { RevealSide } from '../reveal/RevealSide';
+import { StepsBar } from '../reveal/StepsBar';
+import { useReveal } from '../reveal/useReveal';
+import { BoardPicture } from './BoardPicture';
 import { Shortcuts } from './Shortcuts';
 import { StageRoom } from './StageRoom';
 import { Words } from './Words';
@@ -78,13 +89,17 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const [state, move] = useReducer(moved, boardId, begin);
   const wordLine = useRef<HTMLInputElement>(null);
   const [went, tellWent] = useState<Elsewhere & { from: string }>();
+  /** The version before the student was moved to another step, while what is new to see is told. */
+  const [appeared, setAppeared] = useState<number>();
   const setWent = (to: Elsewhere) => tellWent({ ...to, from: boardId });
 
   const go = useCallback((to: string) => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(to)}`), [navigate, id]);
 
+  const planned = useRef<VocabularyView>(undefined);
+  planned.current = shown?.view;
   const change = useCallback(async (wish: Wish): Promise<Changed | undefined> => {
     try {
-      return await changes.mutateAsync(wish);
+      return await changes.mutateAsync({ ...wish, step: wish.step ?? (planned.current && newWordsStep(planned.current)?.id) });
     } catch (error) {
       if (error instanceof Problem && error.conflict) move({ move: 'met', conflict: { sentence: error.message, ...error.conflict, wish } });
       else void message.error(sentence(error), 6);
@@ -157,21 +172,29 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const [lens, setLens] = useState<LensName>('Words');
   const costs = useQuery({ ...reachOf(id, version, boardId), enabled: lens === 'Reach' && shown !== undefined }).data?.here;
   const moving = state.doing.what === 'previewing' ? state.doing.moving : undefined;
-  const overlays = useMemo(() => (view && board ? withMoves(lensOf(lens, costs)(view, board), board, moving) : undefined), [view, board, lens, costs, moving]);
+  const revealing = useReveal(view, board, lens === 'Reveal', edit);
+  const placing = usePlaces(view, board, lens === 'Places');
+  const other = lens === 'Reveal' ? revealing.lens : placing.lens;
+  const overlays = useMemo(() => (view && board ? withMoves(lensOf(lens, costs, other)(view, board), board, moving) : undefined), [view, board, lens, costs, other, moving]);
   const looks = useMemo(() => ({ look: view?.look ?? {}, papers: view?.papers ?? {} }), [view?.look, view?.papers]);
   const onBand = useCallback((ids: string[]) => move({ move: 'choose all', ids }), []);
-  /** A board of the list dropped into a cell: the button there opens it, or a new one does. */
   const onBoardDropped = useCallback((dropped: string, cell: Cell) => {
-    const there = board && buttonAt(board, cell);
-    const leads = { type: 'opens' as const, board: dropped };
-    void edit(there ? { type: 'lead-to', board: boardId, button: there.id, leads }
-      : { type: 'put-opener', board: boardId, at: cell, label: view?.boards.find((b) => b.id === dropped)?.name ?? '', leads });
-  }, [board, boardId, edit, view]);
+    if (board) void edit(openingFrom(board, cell, dropped, view?.boards.find((b) => b.id === dropped)?.name));
+  }, [board, edit, view]);
   const onKey = useCallback((key: string) => {
     const dialog = ({ '?': 'shortcuts', '=': 'words', '+': 'person', '<': 'history' } as const)[key];
     if (dialog && (dialog !== 'person' || mayEdit)) move({ move: 'open', dialog });
     else if (key === '*' && mayEdit) move({ move: 'choose picture' });
-  }, [mayEdit]);
+    else if (key === '|') placing.flip();
+  }, [mayEdit, placing.flip]);
+
+  const markedCell = board && markedOn(state, board);
+  const underMark = board && markedCell ? buttonAt(board, markedCell) : undefined;
+  const chosen = board?.buttons.filter((b) => state.chosen.includes(b.id)) ?? [];
+  const copying = useCopying({
+    vocabulary: id, version, boardId, board, boardName: shown?.line.name ?? '', marked: markedCell, change,
+    buttons: chosen.length > 0 ? chosen : underMark ? [underMark] : [], onNewBoard: (begun) => void newBoard(begun), onShow: (to, cell) => showAt(to, cell),
+  });
 
   /** What the keys for copy, cut and paste do now, wherever on the bench the focus is. */
   const clipboard = useRef<{ copy: (cut: boolean) => void; paste: (text: string) => void }>(undefined);
@@ -258,48 +281,6 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     if (await edit({ type: 'lead-to', board: from, button: opener, leads: { type: 'opens', board: boardId } })) go(from);
   }
 
-  /** What is chosen, or the marked button, goes into the clipboard: its words for any program, the buttons for this one. */
-  function copy(cut: boolean) {
-    const buttons = chosen.length > 0 ? chosen : button ? [button] : [];
-    if (buttons.length === 0) return;
-    const text = wordsFor(buttons);
-    keepCopied({ vocabulary: id, board: boardId, buttons: buttons.map((b) => b.id), text, cut });
-    void navigator.clipboard.writeText(text);
-    void message.info(cut ? 'Cut: they move where you paste them. Until then they stay.' : 'Copied. Paste them on any board of this vocabulary.', 3);
-  }
-
-  function pasteCopied(text: string): boolean {
-    const kept = copied(text);
-    if (!kept) return false;
-    const at = buttonAt(board!, marked) ? undefined : marked;
-    if (kept.whole) void newBoard({ name: kept.whole, copyOf: kept.board, copyFrom: kept.vocabulary });
-    else if (kept.vocabulary !== id) void bringHere(kept, at);
-    else void copyTo(kept, boardId, at);
-    return true;
-  }
-
-  /** Copies from another vocabulary; there they stay, also if they were cut. */
-  async function bringHere(from: Copied, at?: Cell) {
-    const changed = await change({ what: 'bring', base: version, from: from.vocabulary, board: from.board, buttons: from.buttons, to: boardId, at });
-    const first = changed?.boards.find((b) => b.id === boardId)?.buttons.find((b) => changed.added.includes(b.id));
-    if (first) showAt(boardId, first.cell);
-  }
-
-  /** The whole board goes into the clipboard: its words for any program, the board for any vocabulary. */
-  function copyBoard() {
-    const text = wordsFor(board!.buttons);
-    keepCopied({ vocabulary: id, board: boardId, buttons: [], whole: line.name, text });
-    void navigator.clipboard.writeText(text);
-    void message.info('The board is copied. Paste it in any vocabulary: a new board comes of it.', 4);
-  }
-
-  async function copyTo(from: Copied, to: string, at?: Cell) {
-    const changed = await change({ what: 'edit', base: version, edit: { type: from.cut ? 'move-buttons' : 'copy-buttons', board: from.board, buttons: from.buttons, to, at } });
-    if (changed && from.cut) forgetCopied();
-    const first = changed?.boards.find((b) => b.id === to)?.buttons.find((b) => (from.cut ? from.buttons : changed.added).includes(b.id));
-    if (first) showAt(to, first.cell);
-  }
-
   /** Puts the button in hand into a cell of the board that is shown. */
   async function place(cell: Cell) {
     if (state.doing.what !== 'moving') return;
@@ -313,6 +294,12 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     if (to !== boardId) showing.current = { board: to, cell };
     else move({ move: 'mark', cell, focus: true });
     go(to);
+  }
+
+  /** One action: the student is at another step, and what is new to see is told. */
+  async function moveOn(to: { id: string }) {
+    const before = version;
+    if (await edit({ type: 'go-to-step', step: to.id })) setAppeared(before);
   }
 
   async function addPeople(people: Person[]): Promise<boolean> {
@@ -345,7 +332,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     switch (chosen) {
       case 'delete': return deleteBoard();
       case 'keep': return void keepCopy();
-      case 'copy board': return copyBoard();
+      case 'copy board': return copying.copyBoard();
       case 'look': return move({ move: 'look' });
       case 'make home': return void edit({ type: 'make-home', board: boardId });
       default: return move({ move: 'open', dialog: chosen });
@@ -368,10 +355,9 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     if (how === 'the one before') void step('undo', (wish.what === 'undo' && wish.before) || steps.data?.undo?.number);
   }
 
-  const chosen = board.buttons.filter((b) => state.chosen.includes(b.id));
   const carried = state.doing.what === 'moving' ? state.doing : undefined;
   const dialog = state.doing.what === 'in a dialog' ? state.doing.dialog : undefined;
-  clipboard.current = mayEdit && !dialog ? { copy, paste: (text) => { if (!pasteCopied(text)) onType(text); } } : undefined;
+  clipboard.current = mayEdit && !dialog ? { copy: copying.copy, paste: (text) => { if (!copying.paste(text)) onType(text); } } : undefined;
   const rest = () => move({ move: 'rest', focus: true });
   const conflict = state.conflicts[0];
   const alone = new Set(here.map((h) => h.account)).size < 2;
@@ -386,7 +372,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
         <PlainButton type="primary" onClick={() => void navigate(`/vocabularies/${id}/talk?board=${encodeURIComponent(boardId)}`)}>Talk</PlainButton>
       </PathBar>
       <div className={bench.benchBody}>
-        <BoardList view={view} mayEdit={mayEdit} onAdd={() => move({ move: 'open', dialog: 'board' })}>
+        <BoardList view={view} mayEdit={mayEdit} counted={lens === 'Reveal'} onAdd={() => move({ move: 'open', dialog: 'board' })}>
           <LensBar lens={lens} onLens={setLens} />
           <div className={bench.boardDoors}>
             <button type="button" className={parts.dotted} onClick={() => void navigate(`/vocabularies/${id}/map`)}>map of boards</button>
@@ -399,28 +385,38 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
           <DoingBar doing={state.doing} boardId={boardId} onLink={(opener) => void linkHere(opener)} onDo={(intention) => { rest(); void edit(intention); }}
             onLeave={(to) => { rest(); if (to) go(to); }} />
           <StageRoom ratio={view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message))}>
-            <BoardGrid board={board} looks={looks} overlays={overlays} marked={marked} chosen={state.chosen} next={mayEdit ? next : undefined}
+            {placing.flipped && placing.then ? <div className={`${bench.benchMat} ${bench.asItWas}`}><BoardPicture board={placing.then} looks={looks} label={`${board.name} as it was`} /></div> : <BoardGrid board={board} looks={looks} overlays={overlays} marked={marked} chosen={state.chosen} next={mayEdit ? next : undefined}
               focus={state.focus}
               onMark={onMark} onOpen={onOpen} onType={onType} onTakeOff={onTakeOff} onRename={onRename} onKey={onKey}
-              onMove={mayEdit ? onMoveButton : undefined} placing={carried ? place : undefined} onChoose={mayEdit && !carried ? onChoose : undefined} onChooseAll={mayEdit ? onChooseAll : undefined}
-              onBand={mayEdit && !carried ? onBand : undefined} onBoardDropped={mayEdit ? onBoardDropped : undefined} />
+              onMove={mayEdit && lens !== 'Reveal' ? onMoveButton : undefined} onPaint={mayEdit ? revealing.onPaint : undefined}
+              over={lens === 'Places' && <Arrows board={board} arrows={placing.arrows} />} placing={carried ? place : undefined} onChoose={mayEdit && !carried ? onChoose : undefined} onChooseAll={mayEdit ? onChooseAll : undefined}
+              onBand={mayEdit && !carried ? onBand : undefined} onBoardDropped={mayEdit ? onBoardDropped : undefined} />}
           </StageRoom>
-          {mayEdit && (
+          {lens === 'Reveal' && <StepsBar view={view} mayEdit={mayEdit} inHand={revealing.inHand?.id} onInHand={revealing.take} onEdit={(made) => void edit(made)} onMoveOn={(to) => void moveOn(to)} />}
+          {lens === 'Places' && <ComparedBar view={view} compared={placing.compared} onCompare={placing.onCompare} flipped={placing.flipped} onFlip={placing.flip} mayFlip={placing.then !== undefined} />}
+          {mayEdit && lens !== 'Reveal' && lens !== 'Places' && (
             <WordLine ref={wordLine} vocabulary={id} version={version} board={boardId} free={freeCells(board, keptFree)}
               went={went?.from === boardId ? went : undefined} onGo={go}
               onFurther={(from) => void putFurther(text, from, picture)} text={text} next={next} boardName={board.name} student={view.student?.id} language={view.locale} picture={picture}
               onText={(t) => move({ move: 'type', text: t })} onPicture={(p) => { move({ move: 'pick', picture: p }); wordLine.current?.focus(); }}
-              onFill={fill} onSeek={(t) => void putAndSeek(t)} onPut={(t, p, on) => void put(t, p, on)} onLeave={leaveWordLine} />
+              onFill={fill} onSeek={(t) => void putAndSeek(t)} onPut={(t, p, on) => void put(t, p, on)} onLeave={leaveWordLine}
+              newWords={<NewWords view={view} />} />
           )}
         </main>
         <aside className={bench.side} aria-label="What is marked">
           {state.doing.what === 'looking' && mayEdit ? (
             <LookSide key={button?.id ?? 'board'} view={view} board={board} buttons={chosen.length > 1 ? chosen : button ? [button] : []}
               onEdit={(made) => void edit(made)} onDone={rest} />
+          ) : lens === 'Reveal' && revealing.revealed ? (
+            <RevealSide view={view} board={board} button={button} chosen={chosen} mayEdit={mayEdit} revealed={revealing.revealed} inHand={revealing.inHand?.id}
+              onEdit={(made) => void edit(made)} onShow={showAt} onPropose={() => move({ move: 'open', dialog: 'propose' })} />
+          ) : lens === 'Places' ? (
+            <PlacesSide board={board} compared={placing.comparison} other={placing.compared} mayEdit={mayEdit} onShow={showAt}
+              onPutBack={(what) => void change({ what: 'put back', base: version, version: placing.compared.then!, ...what })} />
           ) : chosen.length > 1 ? (
-            <ChosenSide buttons={chosen} line={line} view={view} onEdit={(made) => void edit(made)} onCopy={() => copy(false)}
+            <ChosenSide buttons={chosen} line={line} view={view} onEdit={(made) => void edit(made)} onCopy={() => copying.copy(false)}
               onNone={() => move({ move: 'choose all', ids: [] })} onLook={() => move({ move: 'look' })}
-              onCopyTo={(to) => void copyTo({ vocabulary: id, board: boardId, buttons: chosen.map((b) => b.id), text: '' }, to)} />
+              onCopyTo={(to) => void copying.copyTo({ board: boardId, buttons: chosen.map((b) => b.id) }, to)} />
           ) : button ? (
             <ButtonSentence key={button.id} button={button} board={board} line={line} view={view} mayEdit={mayEdit} doing={state.doing}
               onDoing={(what) => move(what === 'renaming' ? { move: 'rename' } : what === 'choosing a picture' ? { move: 'choose picture' } : { move: 'rest', focus: true })}
@@ -433,9 +429,10 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
               onLook={() => move({ move: 'look' })} onTry={(made) => void tryOut(made)} onEdit={(made) => void edit(made)} />
           )}
           <LensSide lens={lens} view={view} board={board} onShow={go} />
-          <Findings view={view} boardId={boardId} mayEdit={mayEdit} onMend={(made) => void edit(made)} />
+          {lens !== 'Reveal' && lens !== 'Places' && <Findings view={view} boardId={boardId} mayEdit={mayEdit} onMend={(made) => void edit(made)} />}
         </aside>
       </div>
+      {appeared !== undefined && <Appeared view={view} since={appeared} onClose={() => setAppeared(undefined)} />}
       {dialog === 'credits' && <Credits vocabulary={id} name={view.name} onClose={rest} />}
       {dialog === 'board' && <NewBoard view={view} boardName={line.name} free={button || keptFree.some((k) => sameCell(k, marked)) ? undefined : marked}
         onClose={rest} onMake={newBoard} />}

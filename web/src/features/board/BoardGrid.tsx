@@ -1,4 +1,4 @@
-import { memo, useCallback, useEffect, useMemo, useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import type { Board, Button, Cell } from '../../api/types';
 import { BOARD_DRAGGED } from './BoardList';
 import { Card } from './Card';
@@ -35,22 +35,26 @@ interface Props {
   onChooseAll?: () => void;
   /** Buttons between an empty cell and where the mouse was dragged from it. */
   onBand?: (ids: string[]) => void;
+  /** Buttons a person taps or strokes over, instead of marking, dragging and opening them. */
+  onPaint?: (ids: string[]) => void;
+  /** Drawn over the whole board. */
+  over?: ReactNode;
   /** A board of the list was dropped into a cell. */
   onBoardDropped?: (board: string, cell: Cell) => void;
 }
 
 /** Signs no word begins with: on the marked cell they are shortcuts. */
-export const SIGNS = ['?', '=', '+', '<', '*'];
+export const SIGNS = ['?', '=', '+', '<', '*', '|'];
 
 const MOVES = ['ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight', 'Home', 'End'];
 const CROWDED = 16;
 
 /** The board on its mat. One cell is marked and takes the keys; the others follow by arrows, Tab and Shift+Tab. */
 export const BoardGrid = memo(function BoardGrid({
-  board, looks, overlays, marked, chosen, next, focus, onMark, onOpen, onType, onTakeOff, onRename, onKey, onMove, placing, onChoose, onChooseAll, onBand, onBoardDropped,
+  board, looks, overlays, marked, chosen, next, focus, onMark, onOpen, onType, onTakeOff, onRename, onKey, onMove, placing, onChoose, onChooseAll, onBand, onBoardDropped, onPaint, over,
 }: Props) {
   const grid = useRef<HTMLDivElement>(null);
-  const { drag, begin } = useDrag(board, onMove, onBand);
+  const { drag, begin, painted } = useDrag(board, { onMove, onBand, onPaint });
 
   useEffect(() => {
     if (focus > 0) grid.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
@@ -93,6 +97,9 @@ export const BoardGrid = memo(function BoardGrid({
     } else if ((event.key === 'Delete' || event.key === 'Backspace') && button) {
       event.preventDefault();
       onTakeOff(button);
+    } else if ((event.key === 'Enter' || event.key === ' ') && onPaint && button) {
+      event.preventDefault();
+      onPaint([button.id]);
     } else if (event.key === 'Enter') {
       event.preventDefault();
       if (placing) placing(marked);
@@ -129,11 +136,12 @@ export const BoardGrid = memo(function BoardGrid({
           <div role="row" key={row} className={drawn.row}>
             {cells.map((cell) => (
               <GridCell key={keyOf(cell)} cell={cell} button={buttonAt(board, cell)} overlay={overlays.get(keyOf(cell))} marked={sameCell(cell, marked)}
-                next={next !== undefined && sameCell(cell, next)} chosen={chosen.length > 0 && chosen.includes(buttonAt(board, cell)?.id ?? '')}
+                next={next !== undefined && sameCell(cell, next)} chosen={(chosen.length > 0 || painted.length > 0) && [...chosen, ...painted].includes(buttonAt(board, cell)?.id ?? '')}
                 drag={dragOn(drag, cell)} onPress={placing ?? onPress} onChoose={onChoose} onOpen={onOpen} onGrab={begin} />
             ))}
           </div>
         ))}
+        {over}
       </div>
     </LooksOfBoard.Provider>
   );
@@ -160,6 +168,7 @@ const GridCell = memo(function GridCell({ cell, button, overlay, marked, next, c
       {button && <Card button={button} />}
       {drag === 'to' && button && <span className={bench.tag}>changes places</span>}
       {overlay?.tag && <span className={bench.tag}>{overlay.tag}</span>}
+      {overlay?.badge && <span className={overlay.badge.paper === 'held' ? `${bench.badge} ${bench.heldBadge}` : bench.badge} style={overlay.badge.paper === 'held' ? undefined : { background: overlay.badge.paper }}>{overlay.badge.text}</span>}
       {overlay?.note && <span className={bench.lensNote} dir="auto">{overlay.note}</span>}
     </div>
   );

@@ -14,7 +14,10 @@ const NARROW = 900;
 export const BOARD_DRAGGED = 'application/x-dwimble-board';
 
 /** Every board of the vocabulary, home first; those with something to mend carry a dot. */
-export function BoardList({ view, mayEdit, onAdd, children }: { view: VocabularyView; mayEdit: boolean; onAdd: () => void; children?: React.ReactNode }) {
+export function BoardList({ view, mayEdit, onAdd, counted, children }: {
+  view: VocabularyView; mayEdit: boolean; onAdd: () => void;
+  /** Says of each board how many of its words are shown. */
+  counted?: boolean; children?: React.ReactNode }) {
   const [sought, setSought] = useState('');
   const [folded, setFolded] = useState(() => localStorage.getItem(FOLDED) === 'yes' || (localStorage.getItem(FOLDED) === null && window.innerWidth < NARROW));
   function fold(now: boolean) {
@@ -37,6 +40,7 @@ export function BoardList({ view, mayEdit, onAdd, children }: { view: Vocabulary
             <NavLink draggable={mayEdit} onDragStart={(e) => { e.dataTransfer.setData(BOARD_DRAGGED, b.id); e.dataTransfer.effectAllowed = 'link'; }}
               to={`/vocabularies/${view.id}/boards/${encodeURIComponent(b.id)}`} title={b.name}>
               <span>{b.name}</span>
+              {counted && <small className={bench.shownHere} title={`${b.shown} of ${b.words} words shown`}>{b.shown}/{b.words}</small>}
               {b.toMend && <i className={bench.mendDot} role="img" aria-label="something to mend" />}
             </NavLink>
           </li>

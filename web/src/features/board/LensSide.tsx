@@ -12,6 +12,8 @@ import parts from '../../shell/parts.module.css';
 
 const LENSES: { name: LensName; about: string; mark: React.ReactNode }[] = [
   { name: 'Words', about: 'The board as it is', mark: <path d="M2 3h12M2 8h12M2 13h7" /> },
+  { name: 'Reveal', about: 'Which words are shown, and what waits', mark: <path d="M1 8c3-5 11-5 14 0-3 5-11 5-14 0Zm7-2a2 2 0 1 0 0 4 2 2 0 0 0 0-4Z" /> },
+  { name: 'Places', about: 'What has moved', mark: <path d="M2 4h8m0 0L7 1m3 3L7 7M14 12H6m0 0 3-3m-3 3 3 3" /> },
   { name: 'Reach', about: 'What each word costs to say', mark: <path d="M2 14 6 8l4 3 4-9" /> },
   { name: 'Sounds', about: 'What each button says', mark: <path d="M3 6v4h3l4 3V3L6 6Zm9 0c1 1 1 3 0 4" /> },
   { name: 'Kinds', about: 'What kind of word each is', mark: <path d="M8 2 14 13H2Z" /> },

@@ -31,7 +31,7 @@ export function PathBar({ view, line, mayEdit, onRename, children }: { view: Voc
   );
 }
 
-function TappedGrid({ rows, columns, cell }: { rows: number; columns: number; cell: Cell }) {
+export function TappedGrid({ rows, columns, cell }: { rows: number; columns: number; cell: Cell }) {
   const unit = 10;
   return (
     <svg className={bench.tapped} viewBox={`-4 -4 ${columns * unit + 6} ${rows * unit + 6}`} role="img"

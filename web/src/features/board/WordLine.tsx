@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { forwardRef, type KeyboardEvent } from 'react';
+import { forwardRef, type KeyboardEvent, type ReactNode } from 'react';
 import type { Cell } from '../../api/types';
 import { Pic } from '../picture/art';
 import { found } from '../picture/pictures';
@@ -34,6 +34,8 @@ interface Props {
   /** Puts the word, and opens the pictures for its button. */
   onSeek: (text: string) => void;
   onLeave: (event?: KeyboardEvent) => void;
+  /** Says whether words are shown from now, where a plan is on. */
+  newWords?: ReactNode;
 }
 
 /** As many as there are keys 1 to 9; those that do not fit are reached by widening the window, or by their key. */
@@ -41,7 +43,7 @@ const OFFERED = 9;
 
 /** The line below the board where typing makes buttons. */
 export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
-  { vocabulary, version, board, text, next, free, went, boardName, student, language, picture, onText, onPicture, onPut, onFurther, onFill, onGo, onSeek, onLeave }, input) {
+  { vocabulary, version, board, text, next, free, went, boardName, student, language, picture, onText, onPicture, onPut, onFurther, onFill, onGo, onSeek, onLeave, newWords }, input) {
   const queries = useQueryClient();
   const asked = found({ query: text, most: OFFERED, student, language });
   const { data, isPlaceholderData } = useQuery(asked);
@@ -123,6 +125,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
         ))}
       </span>
     </div>
+    {newWords}
     <WordAdvice word={word} full={full} advice={advised} board={board} hint={hint} went={went} onGo={onGo} onFurther={onFurther}
       onSeek={word && !full && !isList(text) && data && !isPlaceholderData && !chosen ? () => onSeek(text) : undefined} onFill={isList(text) && !opensBoards(text) && free > 1 ? () => onFill(text) : undefined} onPutOn={(to, name) => onPut(text, picture, { board: to, name })} onLeaveIt={() => onText('')} />
     </div>

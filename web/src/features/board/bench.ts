@@ -17,7 +17,7 @@ export type Doing =
   | { what: 'in a dialog'; dialog: Dialog };
 
 /** What is opened over the bench as a whole. */
-export type Dialog = 'credits' | 'words' | 'person' | 'history' | 'shortcuts' | 'board' | 'chain' | 'copy';
+export type Dialog = 'credits' | 'words' | 'person' | 'history' | 'shortcuts' | 'board' | 'chain' | 'copy' | 'propose';
 
 /** A change that met somebody else's; it waits for this person's choice, whatever else is opened meanwhile. */
 export interface Conflict {

@@ -1,7 +1,7 @@
 import { queryOptions, useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { answer, client, done, Problem } from '../../api/client';
-import type { Board, Cell, Changed, ChosenWord, Intention, VocabularyView } from '../../api/types';
-import { caseload } from '../student/students';
+import type { Board, Cell, Changed, ChosenWord, Folk, Intention, VocabularyView } from '../../api/types';
+import { caseload, glances } from '../student/students';
 import { after, Bases } from './bases';
 
 /** The vocabulary in force. It is not asked for again and again: live events tell when there is a newer one. */
@@ -77,12 +77,20 @@ export const reachOf = (id: number, version: number, boardId: string) =>
   });
 
 /** Where somebody would go for whom a word is the general one. */
-export const placeForPerson = (id: number, version: number, general: string) =>
+export const placeForPerson = (id: number, version: number, general: string, own?: Folk['kind']) =>
   queryOptions({
-    queryKey: ['place for person', id, version, general],
-    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/place-for-person', { params: { path: { vocabulary: id }, query: { general } } })),
+    queryKey: ['place for person', id, version, general, own],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/place-for-person', { params: { path: { vocabulary: id }, query: { general, own } } })),
     staleTime: Infinity,
     placeholderData: (before) => before,
+  });
+
+/** The kinds of people around a student, and which have a board of their own here. */
+export const folkIn = (id: number, version: number) =>
+  queryOptions({
+    queryKey: ['folk', id, version],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/folk', { params: { path: { vocabulary: id } } })),
+    staleTime: Infinity,
   });
 
 /** All boards as they are drawn. `folded`: boards whose further boards are not; undefined to fold by itself what would be too many. */
@@ -141,28 +149,32 @@ export const steps = (id: number) =>
   });
 
 /** Something a person means to change, as data. `base`: the version of what was shown. */
-export type Wish =
+export type Wish = { /** Of the plan, for words that are new by it; none for shown from now. */ step?: string } & (
   | { what: 'edit'; base: number; edit: Intention }
   | { what: 'words'; base: number; board: string; from?: Cell; text: string; picture?: string; onNewBoard?: string; fillOn?: boolean }
   | { what: 'board'; base: number; name: string; openedFrom?: string; openedBy?: string; at?: Cell; pattern?: string; copyOf?: string; copyFrom?: number; rows?: number; columns?: number }
   | { what: 'bring'; base: number; from: number; board: string; buttons: string[]; to: string; at?: Cell }
   | { what: 'go back'; base: number; version: number }
+  | { what: 'put back'; base: number; version: number; board?: string; button?: string }
   | { what: 'undo'; before?: number }
-  | { what: 'redo' };
+  | { what: 'redo' });
 
 function send(id: number, base: number, wish: Wish): Promise<Changed> {
   const path = { vocabulary: id };
+  const params = { path, query: { step: wish.step } };
   switch (wish.what) {
     case 'edit':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/edits', { params: { path }, body: { base, edit: wish.edit } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/edits', { params, body: { base, edit: wish.edit } }));
     case 'words':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/words', { params: { path }, body: { base, board: wish.board, from: wish.from, text: wish.text, picture: wish.picture, onNewBoard: wish.onNewBoard, fillOn: wish.fillOn } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/words', { params, body: { base, board: wish.board, from: wish.from, text: wish.text, picture: wish.picture, onNewBoard: wish.onNewBoard, fillOn: wish.fillOn } }));
     case 'board':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/boards', { params: { path }, body: { base, name: wish.name, openedFrom: wish.openedFrom, openedBy: wish.openedBy, at: wish.at, pattern: wish.pattern, copyOf: wish.copyOf, copyFrom: wish.copyFrom, rows: wish.rows, columns: wish.columns } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/boards', { params, body: { base, name: wish.name, openedFrom: wish.openedFrom, openedBy: wish.openedBy, at: wish.at, pattern: wish.pattern, copyOf: wish.copyOf, copyFrom: wish.copyFrom, rows: wish.rows, columns: wish.columns } }));
     case 'bring':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/bringing', { params: { path }, body: { base, from: wish.from, board: wish.board, buttons: wish.buttons, to: wish.to, at: wish.at } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/bringing', { params, body: { base, from: wish.from, board: wish.board, buttons: wish.buttons, to: wish.to, at: wish.at } }));
     case 'go back':
       return answer(client.POST('/api/vocabularies/{vocabulary}/going-back', { params: { path }, body: { base, version: wish.version } }));
+    case 'put back':
+      return answer(client.POST('/api/vocabularies/{vocabulary}/putting-back', { params: { path }, body: { base, version: wish.version, board: wish.board, button: wish.button } }));
     case 'undo':
       return answer(client.POST('/api/vocabularies/{vocabulary}/undo', { params: { path }, body: { before: wish.before } }));
     case 'redo':
@@ -220,6 +232,7 @@ function take(queries: QueryClient, id: number, changed: Changed): void {
   queries.setQueryData(steps(id).queryKey, changed.steps);
   queries.removeQueries({ queryKey: allBoards(id).queryKey });
   void queries.invalidateQueries({ queryKey: caseload.queryKey });
+  void queries.invalidateQueries({ queryKey: glances.queryKey });
 }
 
 /** Somebody changed something, or may have: what is in force is asked for. */

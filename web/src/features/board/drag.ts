@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState, type PointerEvent } from 'react';
 import type { Board, Button, Cell } from '../../api/types';
-import { sameCell, standing, within } from './grid';
+import { buttonAt, sameCell, standing, within } from './grid';
 
 /** A button that is being dragged over its board, and the cell under the pointer. */
 export interface Drag { button: Button; over?: Cell }
@@ -8,16 +8,26 @@ export interface Drag { button: Button; over?: Cell }
 /** A hand that only taps trembles less than this, in pixels. */
 const MEANT = 8;
 
-/** Dragging by mouse, pen or finger. Pointer events alone: they come with capture, and Escape lets go. */
-export function useDrag(board: Board, onMove?: (button: Button, to: Cell) => void, onBand?: (ids: string[]) => void) {
+interface Drags { onMove?: (button: Button, to: Cell) => void; onBand?: (ids: string[]) => void; onPaint?: (ids: string[]) => void }
+
+/**
+ * Dragging by mouse, pen or finger. Pointer events alone: they come with capture, and Escape lets go. With `onPaint`, buttons are not
+ * moved but stroked over, and what was passed is told when the pointer is lifted.
+ */
+export function useDrag(board: Board, { onMove, onBand, onPaint }: Drags) {
   const [drag, setDrag] = useState<Drag>();
-  const now = useRef({ board, onMove, onBand });
-  now.current = { board, onMove, onBand };
+  const [painted, setPainted] = useState<string[]>([]);
+  const now = useRef({ board, onMove, onBand, onPaint });
+  now.current = { board, onMove, onBand, onPaint };
   const stop = useRef<() => void>(undefined);
   useEffect(() => () => stop.current?.(), []);
 
   const begin = useCallback((event: PointerEvent, button: Button | Cell) => {
     if (event.button !== 0) return;
+    if (now.current.onPaint) {
+      stop.current = stroke('row' in button ? [] : [button.id], () => now.current.board, setPainted, (ids) => now.current.onPaint?.(ids));
+      return;
+    }
     if ('row' in button) {
       if (now.current.onBand && event.pointerType === 'mouse') stop.current = band(button, () => now.current);
       return;
@@ -54,7 +64,37 @@ export function useDrag(board: Board, onMove?: (button: Button, to: Cell) => voi
       setDrag(undefined);
     };
   }, []);
-  return { drag, begin };
+  return { drag, begin, painted };
+}
+
+/** A stroke over buttons: each that is passed once. */
+function stroke(first: string[], board: () => Board, onPassed: (ids: string[]) => void, onDone: (ids: string[]) => void): () => void {
+  let passed = first;
+  onPassed(passed);
+  const move = (e: globalThis.PointerEvent) => {
+    const cell = cellUnder(e.clientX, e.clientY);
+    const id = cell && buttonAt(board(), cell)?.id;
+    if (!id || passed.includes(id)) return;
+    passed = [...passed, id];
+    onPassed(passed);
+  };
+  const end = (e: globalThis.PointerEvent) => {
+    stop();
+    if (e.type === 'pointerup' && passed.length > 0) onDone(passed);
+  };
+  const key = (e: globalThis.KeyboardEvent) => { if (e.key === 'Escape') stop(); };
+  const stop = () => {
+    window.removeEventListener('pointermove', move);
+    window.removeEventListener('pointerup', end);
+    window.removeEventListener('pointercancel', end);
+    window.removeEventListener('keydown', key);
+    onPassed([]);
+  };
+  window.addEventListener('pointermove', move);
+  window.addEventListener('pointerup', end);
+  window.addEventListener('pointercancel', end);
+  window.addEventListener('keydown', key);
+  return stop;
 }
 
 /** Dragging from an empty cell chooses the buttons between there and the pointer, as they are passed. */

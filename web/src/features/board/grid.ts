@@ -1,4 +1,4 @@
-import type { Board, Button, Cell } from '../../api/types';
+import type { Board, Button, Cell, Intention } from '../../api/types';
 
 /** Grid geometry and keyboard movement, without React. Rows and columns count from 0. */
 
@@ -99,4 +99,11 @@ export function nextEmpty(board: Board, from: Cell, keptFree: Cell[] = []): Cell
   const kept = new Set(keptFree.map(keyOf));
   const empty = stops(board).filter((c) => !buttonAt(board, c) && (sameCell(c, from) || !kept.has(keyOf(c))));
   return empty.find((c) => c.row > from.row || (c.row === from.row && c.column >= from.column)) ?? empty[0];
+}
+
+/** A board put into a cell of another: the button there opens it, or a new one does. */
+export function openingFrom(board: Board, cell: Cell, opened: string, name = ''): Intention {
+  const there = buttonAt(board, cell);
+  const leads = { type: 'opens' as const, board: opened };
+  return there ? { type: 'lead-to', board: board.id, button: there.id, leads } : { type: 'put-opener', board: board.id, at: cell, label: name, leads };
 }

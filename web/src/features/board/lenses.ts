@@ -5,7 +5,9 @@ import { kinds } from './kindNames';
 /** What a lens lays over one cell. */
 export interface Overlay {
   /** How the cell looks for it, by name in the bench's styles. */
-  classes: ('hiddenWord' | 'keptFree' | 'silentWord')[];
+  classes: ('hiddenWord' | 'keptFree' | 'silentWord' | 'waitingWord')[];
+  /** A sign in the corner: a step's number on its paper, or what keeps the word back. */
+  badge?: { text: string; paper: string };
   /** A few words of warning, shown at the top of the cell. */
   tag?: string;
   /** A few words shown over the head of the cell. */
@@ -18,7 +20,7 @@ export interface Overlay {
 export type Lens = (view: VocabularyView, board: Board) => Map<string, Overlay>;
 
 /** The lenses by name, in the order in which they hang. */
-export type LensName = 'Words' | 'Reach' | 'Sounds' | 'Kinds';
+export type LensName = 'Words' | 'Reveal' | 'Places' | 'Reach' | 'Sounds' | 'Kinds';
 
 /** What each button says; those that say nothing carry a tag. */
 export const sounds: Lens = (_, board) => new Map(board.buttons.map((b) => {
@@ -62,8 +64,8 @@ export const words: Lens = (view, board) => {
 };
 
 /** What lies over the board. Words are always told; a lens adds to them. */
-export function lensOf(lens: LensName, costs?: Cost[]): Lens {
-  const over = lens === 'Sounds' ? sounds : lens === 'Kinds' ? kindsLens : lens === 'Reach' && costs ? reach(costs) : undefined;
+export function lensOf(lens: LensName, costs?: Cost[], other?: Lens): Lens {
+  const over = lens === 'Reveal' || lens === 'Places' ? other : lens === 'Sounds' ? sounds : lens === 'Kinds' ? kindsLens : lens === 'Reach' && costs ? reach(costs) : undefined;
   if (!over) return words;
   return (view, board) => new Map([...words(view, board), ...over(view, board)]);
 }

@@ -17,7 +17,10 @@ describe('a list of people', () => {
     expect(photoOf('Miss Wren', files)?.name).toBe('miss_wren-2.png');
     expect(photoOf('Bram', files)).toBeUndefined();
   });
-  it('knows what kind of people they are', () => expect([folkOf('Sister'), folkOf('teacher'), folkOf('pilot')]).toEqual(['family', 'school', undefined]));
+  it('knows what kind of people they are', () => {
+    const folk = [{ kind: 'FAMILY' as const, words: ['sister'], boardName: 'Family', there: true }, { kind: 'SCHOOL' as const, words: ['teacher'], boardName: 'School people', there: false }];
+    expect(['Sister', ' teacher', 'pilot'].map((word) => folkOf(folk, word)?.kind)).toEqual(['FAMILY', 'SCHOOL', undefined]);
+  });
 });
 
 const button = (label: string, row: number, column: number, more: Partial<Button> = {}): Button => ({

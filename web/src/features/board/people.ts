@@ -1,13 +1,7 @@
-/** Somebody to be added. `general`: the word for such a person; empty if none fits. */
-export interface Person { name: string; general: string; picture?: string }
+import type { Folk } from '../../api/types';
 
-/** Kinds of people, with the general words each has. */
-export const FOLK = [
-  { name: 'family', words: ['mum', 'dad', 'sister', 'brother', 'grandma', 'grandpa', 'auntie', 'uncle', 'baby'] },
-  { name: 'school', words: ['teacher', 'helper', 'driver', 'cook'] },
-  { name: 'class', words: ['friend', 'classmate'] },
-  { name: 'others', words: ['doctor', 'nurse', 'neighbour'] },
-];
+/** Somebody to be added. `general`: the word for such a person; empty if none fits. `board`: the kind of people whose own board it is to be. */
+export interface Person { name: string; general: string; picture?: string; board?: Folk['kind'] }
 
 /** One person a line: a name, and behind a comma, a tab, a dash or in brackets who they are: "Miss Wren, teacher", "Lot (sister)". */
 export function peopleOf(text: string): Person[] {
@@ -25,4 +19,4 @@ export function photoOf(name: string, files: File[]): File | undefined {
 }
 
 /** What kind of people somebody belongs to; a general word nobody knows is none of them. */
-export const folkOf = (general: string) => FOLK.find((f) => f.words.includes(general.toLowerCase()))?.name;
+export const folkOf = (folk: Folk[], general: string) => folk.find((f) => f.words.includes(general.trim().toLowerCase()));

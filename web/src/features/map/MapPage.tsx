@@ -1,18 +1,26 @@
 import '@xyflow/react/dist/base.css';
-import { Background, Controls, Handle, Position, ReactFlow, type Edge, type Node, type NodeProps } from '@xyflow/react';
+import { Background, Controls, Handle, NodeToolbar, Position, ReactFlow, type Edge, type Node, type NodeProps } from '@xyflow/react';
 import { useQuery } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { createContext, useContext, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { sentence } from '../../api/client';
 import type { MapNode, VocabularyView } from '../../api/types';
 import { BoardPicture } from '../board/BoardPicture';
 import { board as boardQuery, mapOf, vocabulary as vocabularyQuery } from '../board/boards';
 import { ArtOf } from '../picture/art';
+import { BOARD_DRAGGED } from '../board/BoardList';
+import { LinkInto } from './LinkInto';
 import { ACROSS, asTree, DOWN, farAway, toggled, trouble, type Branch } from './map';
 import css from './map.module.css';
 import parts from '../../shell/parts.module.css';
 
-interface Shown extends Record<string, unknown> { node: MapNode; here: boolean; onFold: (board: string) => void }
+/** `held`: a board that is dragged; `over`: the board it is held over, whose cells are shown to drop it into. */
+interface Linking { held: string; over?: string }
+interface Shown extends Record<string, unknown> { node: MapNode }
+
+/** What changes while the map stays: nodes that were made anew for it would be measured anew, and be gone for a moment. */
+interface Around { looked?: string; view?: VocabularyView; linking?: Linking; onLinking: (linking?: Linking) => void; onFold: (board: string) => void }
+const AroundMap = createContext<Around>({ onLinking: () => undefined, onFold: () => undefined });
 
 /** The map of all boards: from home outwards by taps, and the same as a tree beside it. */
 export default function MapPage() {
@@ -21,22 +29,20 @@ export default function MapPage() {
   const [folded, setFolded] = useState<string[]>();
   const map = useQuery({ ...mapOf(id, view.data?.version, folded), enabled: view.data !== undefined });
   const [looked, setLooked] = useState<string>();
+  const [linking, setLinking] = useState<Linking>();
   const navigate = useNavigate();
   const error = view.error ?? map.error;
 
   const go = (to: string) => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(to)}`);
   const fold = (board: string) => { if (map.data) setFolded(toggled(map.data.nodes, board)); };
-  const drawn = useMemo(() => {
-    if (!map.data) return { nodes: [], edges: [] };
-    const nodes: Node<Shown>[] = map.data.nodes.map((node) => ({
-      id: node.board, type: 'board', position: { x: (node.taps < 0 ? 0 : node.taps) * ACROSS, y: node.row * DOWN }, draggable: false, connectable: false,
-      data: { node, here: looked === node.board, onFold: fold },
-    }));
-    const edges: Edge[] = map.data.links.filter((l) => l.shortest || looked === l.from || looked === l.to)
-      .map((l) => ({ id: `${l.from} ${l.to}`, source: l.from, target: l.to, className: l.shortest ? css.way : css.other, focusable: false }));
-    return { nodes, edges };
+  const nodes = useMemo(() => (map.data?.nodes ?? []).map((node): Node<Shown> => ({
+    id: node.board, type: 'board', position: { x: (node.taps < 0 ? 0 : node.taps) * ACROSS, y: node.row * DOWN }, draggable: false, connectable: false, data: { node },
+  })), [map.data]);
+  const edges = useMemo(() => (map.data?.links ?? []).filter((l) => l.shortest || looked === l.from || looked === l.to)
+    .map((l): Edge => ({ id: `${l.from} ${l.to}`, source: l.from, target: l.to, className: l.shortest ? css.way : css.other, focusable: false })), [map.data, looked]);
+  const around = useMemo((): Around => ({ looked, view: view.data, linking, onLinking: setLinking, onFold: fold }),
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [map.data, looked]);
+    [looked, view.data, linking, map.data]);
 
   if (error && !map.data) return <main className={parts.lone}><h1>The map cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
   if (!view.data || !map.data) return <main className={css.map} aria-busy="true" />;
@@ -46,6 +52,7 @@ export default function MapPage() {
         <header className={css.head}>
           <h1>All boards of {view.data.name}</h1>
           <span className={parts.quiet}>{view.data.boards.length} boards, from home outwards by taps</span>
+          {view.data.role !== 'VIEWER' && <span className={parts.quiet}>Drag a board over another and into a cell there: a button opens it.</span>}
           <span className={parts.grow} />
           <Link className={parts.door} to={`/vocabularies/${id}`}>Back to the boards</Link>
         </header>
@@ -54,31 +61,40 @@ export default function MapPage() {
             <Tree branches={asTree(map.data)} id={id} onFold={fold} onLook={setLooked} />
           </nav>
           <div className={css.drawing} role="region" aria-label="The map, drawn">
-            <ReactFlow nodes={drawn.nodes} edges={drawn.edges} nodeTypes={KINDS} fitView fitViewOptions={{ maxZoom: 1, padding: 0.08 }} minZoom={0.1}
+            <AroundMap.Provider value={around}><ReactFlow nodes={nodes} edges={edges} nodeTypes={KINDS} fitView fitViewOptions={{ maxZoom: 1, padding: 0.08 }} minZoom={0.1}
               nodesDraggable={false} nodesConnectable={false}
               onNodeClick={(_, n) => go(n.id)} onNodeMouseEnter={(_, n) => setLooked(n.id)}
               nodesFocusable={false} edgesFocusable={false} elementsSelectable={false} proOptions={{ hideAttribution: true }}>
               <Background gap={28} />
               <Controls showInteractive={false} />
-            </ReactFlow>
+            </ReactFlow></AroundMap.Provider>
           </div>
-          {looked && <Look id={id} view={view.data} board={looked} node={map.data.nodes.find((n) => n.board === looked)} />}
+          {looked && !linking && <Look id={id} view={view.data} board={looked} node={map.data.nodes.find((n) => n.board === looked)} />}
         </div>
       </main>
     </ArtOf>
   );
 }
 
-function MapBoard({ data: { node, here, onFold } }: NodeProps<Node<Shown>>) {
+function MapBoard({ data: { node } }: NodeProps<Node<Shown>>) {
+  const { looked, view, linking, onLinking, onFold } = useContext(AroundMap);
   const wrong = trouble(node);
+  const mayEdit = view !== undefined && view.role !== 'VIEWER';
+  const taking = linking?.over === node.board;
   return (
-    <div className={`${css.board} ${here ? css.here : ''} ${node.taps === 0 ? css.home : ''} ${wrong ? css.wrong : ''}`} data-section={node.section % 6}>
+    <div className={`nopan nodrag ${css.board} ${looked === node.board ? css.here : ''} ${node.taps === 0 ? css.home : ''} ${wrong ? css.wrong : ''}`} data-section={node.section % 6}
+      draggable={mayEdit} onDragStart={(e) => { e.dataTransfer.setData(BOARD_DRAGGED, node.board); e.dataTransfer.effectAllowed = 'link'; setTimeout(() => onLinking({ held: node.board })); }}
+      onDragEnd={() => onLinking()}
+      onDragEnter={() => { if (linking && linking.held !== node.board && !taking) onLinking({ ...linking, over: node.board }); }}>
       <Handle type="target" position={Position.Left} />
       <span>{node.name}</span>
       {wrong && <small>{wrong}</small>}
       {node.below > 0 && node.taps > 0 && <button type="button" tabIndex={-1} className={css.fold}
         onClick={(e) => { e.stopPropagation(); onFold(node.board); }}>{node.folded ? `+${node.below}` : '−'}</button>}
       <Handle type="source" position={Position.Right} />
+      <NodeToolbar isVisible={taking} position={Position.Bottom} offset={0} className="nopan nodrag">
+        {taking && view && <LinkInto view={view} board={node.board} onDone={() => onLinking()} />}
+      </NodeToolbar>
     </div>
   );
 }

@@ -4,6 +4,9 @@ import type { Deleted, Member, Student, UsualScreen } from '../../api/types';
 
 export const caseload = queryOptions({ queryKey: ['caseload'], queryFn: () => answer(client.GET('/api/students')), staleTime: 0 });
 
+/** Each student’s plan, holds and line of words shown. */
+export const glances = queryOptions({ queryKey: ['glances'], queryFn: () => answer(client.GET('/api/glances')), staleTime: 0 });
+
 export const student = (id: string) =>
   queryOptions({ queryKey: ['student', id], queryFn: () => answer(client.GET('/api/students/{student}', { params: { path: { student: id } } })) });
 

@@ -2,8 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../api/client';
-import type { Board, Button, VocabularyView } from '../../api/types';
+import type { Board, Button, Revealed, VocabularyView } from '../../api/types';
 import { allBoards, vocabulary as vocabularyQuery } from '../board/boards';
+import { revealed } from '../reveal/plan';
+import { Adult, type Model } from './Adult';
 import { Card } from '../board/Card';
 import { gridLines, LooksOfBoard, seen } from '../board/looks';
 import { ArtOf, ButtonPicture } from '../picture/art';
@@ -13,7 +15,8 @@ import drawn from '../board/drawn.module.css';
 import parts from '../../shell/parts.module.css';
 import css from './talk.module.css';
 
-const HOLD_MS = 700;
+/** After this long without a tap the student’s own view comes back by itself. */
+const MODEL_MS = 5 * 60_000;
 
 /** The student's view, full screen and touch first. All boards are here before the first tap, so a lost network loses no word. */
 export default function TalkPage() {
@@ -21,15 +24,17 @@ export default function TalkPage() {
   const [search] = useSearchParams();
   const view = useQuery(vocabularyQuery(id));
   const boards = useQuery({ ...allBoards(id), staleTime: Infinity });
-  const error = view.error ?? boards.error;
-  if (error && !(view.data && boards.data)) return <main className={parts.lone}><h1>These boards cannot be shown</h1><p
+  const shown = useQuery({ ...revealed(id, view.data?.version ?? 0), enabled: view.data !== undefined });
+  const error = view.error ?? boards.error ?? shown.error;
+  if (error && !(view.data && boards.data && shown.data)) return <main className={parts.lone}><h1>These boards cannot be shown</h1><p
     role="alert">{sentence(error)}</p></main>;
-  if (!view.data || !boards.data) return null;
-  return <ArtOf art={view.data.art} vocabulary={id}><Talk key={id} view={view.data} boards={boards.data}
+  if (!view.data || !boards.data || !shown.data) return null;
+  return <ArtOf art={view.data.art} vocabulary={id}><Talk key={id} view={view.data} boards={boards.data} revealed={shown.data}
     start={search.get('board') ?? view.data.home} /></ArtOf>;
 }
 
-function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; start: string }) {
+function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { view: VocabularyView; boards: Board[]; revealed: Revealed; start: string }) {
+  const [model, setModel] = useState<Model>('as the student sees');
   const byId = useMemo(() => new Map(boards.map((b) => [b.id, b])), [boards]);
   const [state, setState] = useState<TalkState>(() => begin(byId.has(start) ? start : view.home));
   const navigate = useNavigate();
@@ -38,6 +43,11 @@ function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; 
   const line = useRef<HTMLDivElement>(null);
   const board = byId.get(state.board) ?? byId.get(view.home)!;
 
+  useEffect(() => {
+    if (model === 'as the student sees') return undefined;
+    const end = setTimeout(() => setModel('as the student sees'), MODEL_MS);
+    return () => clearTimeout(end);
+  }, [model, state]);
   useEffect(() => hush, []);
   useEffect(() => { line.current?.scrollTo({ left: line.current.scrollWidth }); }, [state.message]);
 
@@ -48,7 +58,8 @@ function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; 
   }
 
   function press(button: Button) {
-    const tapped = tap(state, button, byId, view.home);
+    const still = model === 'as the student sees' && leadsNowhereYet.includes(button.id);
+    const tapped = tap(state, still ? { ...button, leads: { type: 'stays' } } : button, byId, view.home);
     setState(tapped.state);
     if (tapped.speak) speak(tapped.speak);
     else setNotice('');
@@ -76,7 +87,7 @@ function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; 
           ))}
           </div>
           <p className={css.saying} role="status" aria-live="polite"><span>{notice || saying}</span></p>
-          <Leave vocabulary={view.id} board={state.board} />
+          <Adult view={view} boards={boards} kept={kept} model={model} onModel={setModel} board={state.board} />
         </div>
         <button type="button" className={css.sayIt} disabled={state.message.length === 0} onClick={() => speak(spokenMessage(state.message))}>Say it</button>
         <button type="button" className={css.quietKey} disabled={state.message.length === 0}
@@ -87,8 +98,8 @@ function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; 
       <div className={css.talkGrid} role="group" aria-label={board.name}
         style={{ ...gridLines(board), ...(around.background && { background: around.background, boxShadow: `0 0 0 calc(100vw * ${gap / 2}) ${around.background}` }) }}>
         <LooksOfBoard.Provider value={looks}>
-          {board.buttons.filter((b) => !b.hidden).map((b) => (
-            <button key={b.id} type="button" className={drawn.cell} onClick={() => press(b)}
+          {board.buttons.filter((b) => model !== 'as the student sees' || !kept[b.id]).map((b) => (
+            <button key={b.id} type="button" className={kept[b.id] && model === 'waiting words faint' ? `${drawn.cell} ${css.faint}` : drawn.cell} onClick={() => press(b)}
               style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}
               aria-label={b.label || (b.says.type === 'words' ? b.says.text : 'picture')}>
               <Card button={b} />
@@ -97,28 +108,5 @@ function Talk({ view, boards, start }: { view: VocabularyView; boards: Board[]; 
         </LooksOfBoard.Provider>
       </div>
     </main>
-  );
-}
-
-/** The way out for whoever helps: held for a moment by touch so that no student leaves by accident, pressed at once by keyboard. */
-function Leave({ vocabulary, board }: { vocabulary: number; board: string }) {
-  const navigate = useNavigate();
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const [holding, setHolding] = useState(false);
-  const leave = () => void navigate(`/vocabularies/${vocabulary}/boards/${encodeURIComponent(board)}`);
-  const stop = () => { clearTimeout(timer.current); setHolding(false); };
-  useEffect(() => {
-    const keys = (e: KeyboardEvent) => { if (e.key === 'Escape') leave(); };
-    window.addEventListener('keydown', keys);
-    return () => window.removeEventListener('keydown', keys);
-  });
-  useEffect(() => () => clearTimeout(timer.current), []);
-  return (
-    <button type="button" className={holding ? `${css.leave} ${css.holding}` : css.leave} aria-label="Leave talking: hold, or press Escape"
-      title="Hold to leave"
-      onPointerDown={() => { setHolding(true); timer.current = setTimeout(leave, HOLD_MS); }} onPointerUp={stop} onPointerLeave={stop}
-      onKeyDown={(e) => { if (e.key === 'Enter') leave(); }}>
-      hold to leave
-    </button>
   );
 }

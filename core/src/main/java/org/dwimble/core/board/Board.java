@@ -13,7 +13,9 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import org.dwimble.core.look.Look;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -38,7 +40,7 @@ public final class Board {
     private final Map<String, Button> byId;
     private final Button[] byCell;
     private volatile @Nullable Set<String> media;
-    private volatile @Nullable Map<String, Boolean> words;
+    private volatile @Nullable Map<String, Set<String>> words;
 
     /**
      * What a package said of each picture and each sound (licence, symbol set ...), by the id of the picture or sound.
@@ -251,14 +253,20 @@ public final class Board {
         return room;
     }
 
-    /** Every word that can be said on it, in lower case, each once; true if some button shows it. Worked out once. */
-    Map<String, Boolean> words() {
-        Map<String, Boolean> known = words;
+    /**
+     * Every word that can be said on it, in lower case, each once, with the steps its buttons belong to: those that are not held;
+     * an empty step for none. Worked out once.
+     */
+    Map<String, Set<String>> words() {
+        Map<String, Set<String>> known = words;
         if (known == null) {
             known = new LinkedHashMap<>();
             for (Button button : buttons) {
                 if (button.isWord()) {
-                    known.merge(button.spoken().toLowerCase(Locale.ROOT), !button.hidden(), Boolean::logicalOr);
+                    Set<String> steps = known.computeIfAbsent(button.spoken().toLowerCase(Locale.ROOT), w -> new TreeSet<>());
+                    if (!button.hidden()) {
+                        steps.add(button.shown().step() == null ? "" : button.shown().step());
+                    }
                 }
             }
             words = known;

@@ -8,7 +8,7 @@ import java.util.Set;
  * counted once; buttons that only lead somewhere or only spell are not words.
  *
  * @param words  different words
- * @param shown  those of them that some button shows to the student
+ * @param shown  those of them that some button shows to the student at the step he or she is at
  * @param boards boards
  * @param buttons buttons of every sort
  */
@@ -19,7 +19,7 @@ public record Counts(int words, int shown, int boards, int buttons) {
      * @param was of {@code before}
      */
     public static Counts after(Counts was, Vocabulary before, Vocabulary now) {
-        if (!before.boards().keySet().equals(now.boards().keySet())) {
+        if (!before.boards().keySet().equals(now.boards().keySet()) || !before.plan().equals(now.plan())) {
             return of(now);
         }
         int buttons = was.buttons;
@@ -41,9 +41,9 @@ public record Counts(int words, int shown, int boards, int buttons) {
         int buttons = 0;
         for (Board board : vocabulary.boards().values()) {
             buttons += board.buttons().size();
-            board.words().forEach((word, isShown) -> {
+            board.words().forEach((word, steps) -> {
                 words.add(word);
-                if (isShown) {
+                if (steps.stream().anyMatch(vocabulary.plan()::shows)) {
                     shown.add(word);
                 }
             });

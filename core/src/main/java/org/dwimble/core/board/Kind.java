@@ -2,6 +2,7 @@ package org.dwimble.core.board;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 
 /** Word class, each with its own mark. The order is the order in which kinds are listed to people. */

@@ -1,6 +1,7 @@
 package org.dwimble.core.board;
 
 import java.util.regex.Pattern;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 
 /**

@@ -2,6 +2,7 @@ package org.dwimble.core.board;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 
 /**

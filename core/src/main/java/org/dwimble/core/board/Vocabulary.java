@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.dwimble.core.look.Look;
+import org.dwimble.core.plan.Plan;
 import org.dwimble.core.told.Unacceptable;
 
 /**
@@ -87,6 +88,10 @@ public record Vocabulary(Whole whole, Map<String, Board> boards) {
 
     public Vocabulary with(Whole whole) {
         return new Vocabulary(whole, boards);
+    }
+
+    public Plan plan() {
+        return whole.plan();
     }
 
     public Vocabulary withName(String name) {

@@ -33,13 +33,15 @@ import tools.jackson.databind.node.StringNode;
  *   layers    [[picture, x, y, size], ...]
  *   says      "nothing", or {"words": ...}
  *   leads     "home", "back", {"opens": ..., "once": true}, or {"vocabulary": ...}
+ *   hidden    true if it is held; what is known of that is in held, see {@link PlanPart}
+ *   step      id of the step it belongs to
  *   left      the year somebody left
  *   does      ["space", "take-last-off", "clear", "say", {"spell": ...}]
  * </pre>
  */
 final class ButtonPart {
     private static final Set<String> KEYS = LookPart.and("id", "at", "span", "label", "picture", "layers", "kind", "says", "sound", "does", "leads",
-        "hidden", "left", "extras");
+        "hidden", "held", "step", "left", "extras");
     private static final String NOTHING = "nothing";
     private static final String HOME = "home";
     private static final String BACK = "back";
@@ -96,6 +98,13 @@ final class ButtonPart {
         }
         if (button.hidden()) {
             json.put("hidden", true);
+            ObjectNode held = PlanPart.of(button.shown().hold());
+            if (!held.isEmpty()) {
+                json.set("held", held);
+            }
+        }
+        if (button.shown().step() != null) {
+            json.put("step", button.shown().step());
         }
         if (button.shown().left() != null) {
             json.put("left", button.shown().left());
@@ -126,7 +135,8 @@ final class ButtonPart {
     }
 
     private static Shown shown(ObjectNode json) {
-        return new Shown(json.path("hidden").asBoolean(false), json.has("left") ? json.path("left").asInt() : null, LookPart.read(json));
+        return new Shown(json.path("hidden").asBoolean(false) ? PlanPart.hold(json.path("held")) : null, text(json.path("step")),
+            json.has("left") ? json.path("left").asInt() : null, LookPart.read(json));
     }
 
     private static List<Layer> layers(ObjectNode json) {

@@ -12,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** What belongs to a vocabulary as a whole, as it is kept. */
 public final class WholeDocument {
     private static final int FORMAT = 2;
-    private static final Set<String> KEYS = LookPart.and(Formats.FORMAT, "name", "home", "locale", "papers", "extras");
+    private static final Set<String> KEYS = LookPart.and(Formats.FORMAT, "name", "home", "locale", "papers", "plan", "extras");
 
     private WholeDocument() {
     }
@@ -28,6 +28,9 @@ public final class WholeDocument {
             ObjectNode papers = json.putObject("papers");
             whole.papers().forEach((kind, colour) -> papers.put(kind.word(), colour.hex()));
         }
+        if (!whole.plan().none()) {
+            json.set("plan", PlanPart.of(whole.plan()));
+        }
         Carried.write(whole.extras(), json);
         return Json.canonical(json);
     }
@@ -41,6 +44,7 @@ public final class WholeDocument {
     /** @throws org.dwimble.core.told.Unacceptable if a later release wrote it */
     public static Whole read(byte[] document) {
         ObjectNode json = Formats.upgraded((ObjectNode) Json.mapper().readTree(document), List.of(FirstFormat::whole));
-        return new Whole(json.path("name").asString(), json.path("home").asString(), json.path("locale").asString("en"), LookPart.read(json), papers(json), Carried.extras(json, KEYS));
+        return new Whole(json.path("name").asString(), json.path("home").asString(), json.path("locale").asString("en"), LookPart.read(json), papers(json),
+            PlanPart.plan(json.path("plan")), Carried.extras(json, KEYS));
     }
 }

@@ -15,7 +15,7 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Names;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
@@ -27,7 +27,8 @@ import org.jspecify.annotations.Nullable;
  * Adds people of the student's own: each beside the general word for such a person, which stays. The place is the empty
  * cell nearest that word, on its board; if that board is full, on a board it opens; if the word stands nowhere, on the
  * board with most who words. Near is the distance between cells' middles, on one row before another; ties go to the
- * right and down first.
+ * right and down first. Who is to go on the board of his kind of people goes on the first free cell of that; if there is
+ * none yet, it is made like its siblings, and opened from where the first of them would have gone.
  */
 @JsonTypeName("add-people")
 public record AddPeople(List<Person> people) implements Intention {
@@ -37,8 +38,9 @@ public record AddPeople(List<Person> people) implements Intention {
      * @param name    or nickname, as it is to be said
      * @param general the word for such a person, such as sister or teacher; empty if none fits
      * @param picture null for the name alone
+     * @param board   the kind of people whose board it is to be; null for beside the general word
      */
-    public record Person(String name, String general, @Nullable String picture) {
+    public record Person(String name, String general, @Nullable String picture, @Nullable Folk board) {
         public Person {
             name = Text.tidy(name);
             general = Text.tidy(general);
@@ -69,8 +71,15 @@ public record AddPeople(List<Person> people) implements Intention {
         Routes routes = Routes.of(now);
         Set<Key> needs = new LinkedHashSet<>();
         for (Person person : people) {
-            Place place = place(after, routes, wayHome, person.general)
-                .orElseThrow(() -> new Unacceptable("no-room-for-person", "name", person.name));
+            if (person.board != null && person.board.boardIn(after, routes).isEmpty()) {
+                Place opener = place(after, routes, wayHome, person.general, null).orElseThrow(() -> noRoom(person));
+                Change made = new OpenedFrom(new NewBoard(person.board.board(), opener.board, null, null, List.of()), opener.board, opener.cell,
+                    person.board.board(), person.picture).on(after, ids);
+                after = made.after();
+                needs.addAll(made.needs().keys());
+                routes = Routes.of(after);
+            }
+            Place place = place(after, routes, wayHome, person.general, person.board).orElseThrow(() -> noRoom(person));
             needs.add(new Key.OfCell(place.board, place.cell));
             needs.add(new Key.OfShape(place.board));
             after = after.with(after.boards().get(place.board).with(Button.word(ids.get(), place.cell, person.name, person.picture, Kind.WHO)));
@@ -79,8 +88,21 @@ public record AddPeople(List<Person> people) implements Intention {
             "more", Math.max(0, people.size() - 3)));
     }
 
-    /** Where somebody for whom this is the general word would go; empty if no board for people has room. */
-    public static Optional<Place> place(Vocabulary now, Routes routes, WayHome wayHome, String general) {
+    private static Unacceptable noRoom(Person person) {
+        return new Unacceptable("no-room-for-person", "name", person.name);
+    }
+
+    /**
+     * Where somebody for whom this is the general word would go; empty if no board for people has room.
+     *
+     * @param own the kind of people whose board it is to be, if it is there; null for beside the general word
+     */
+    public static Optional<Place> place(Vocabulary now, Routes routes, WayHome wayHome, String general, @Nullable Folk own) {
+        Optional<Board> theirs = own == null ? Optional.empty() : own.boardIn(now, routes);
+        if (theirs.isPresent()) {
+            return Stream.concat(theirs.stream(), further(now, theirs.get()))
+                .flatMap(b -> nearest(b, new Cell(0, 0), wayHome).stream().map(cell -> new Place(b.id(), cell, null))).findFirst();
+        }
         String sought = Names.folded(Text.tidy(general));
         record Found(Board board, Button word) {
         }

@@ -7,7 +7,7 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Says;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;

@@ -12,6 +12,7 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.doing.Doing;
+import org.dwimble.core.plan.Hold;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,13 +27,14 @@ public final class Facet<T> {
     public static final Facet<@Nullable String> SOUND = new Facet<>("sound", Button::sound, (b, v) -> b.withActs(b.acts().withSound(v)));
     public static final Facet<List<Doing>> DOINGS = new Facet<>("doings", Button::doings, (b, v) -> b.withActs(b.acts().withDoings(v)));
     public static final Facet<Leads> LEADS = new Facet<>("leads", Button::leads, (b, v) -> b.withActs(b.acts().withLeads(v)));
-    public static final Facet<Boolean> HIDDEN = new Facet<>("hidden", Button::hidden, (b, v) -> b.withShown(b.shown().withHidden(v)));
+    public static final Facet<@Nullable Hold> HOLD = new Facet<>("hold", b -> b.shown().hold(), (b, v) -> b.withShown(b.shown().withHold(v)));
+    public static final Facet<@Nullable String> STEP = new Facet<>("step", b -> b.shown().step(), (b, v) -> b.withShown(b.shown().withStep(v)));
     public static final Facet<@Nullable Integer> LEFT = new Facet<>("left", b -> b.shown().left(), (b, v) -> b.withShown(b.shown().withLeft(v)));
     public static final Facet<Look> LOOK = new Facet<>("look", Button::look, (b, v) -> b.withShown(b.shown().withLook(v)));
     public static final Facet<Extras> EXTRAS = new Facet<>("extras", Button::extras, Button::withExtras);
 
     /** In the order in which a change of several is told: the first counts most. */
-    public static final List<Facet<?>> ALL = List.of(LABEL, PICTURE, LEADS, SAYS, SOUND, DOINGS, KIND, HIDDEN, LEFT, LOOK, EXTRAS);
+    public static final List<Facet<?>> ALL = List.of(LABEL, PICTURE, LEADS, SAYS, SOUND, DOINGS, KIND, HOLD, STEP, LEFT, LOOK, EXTRAS);
 
     private final String name;
     private final Function<Button, T> get;

@@ -9,7 +9,7 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Standing;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.Siblings;
 import org.dwimble.core.route.WayHome;

@@ -1,6 +1,7 @@
 package org.dwimble.core.edit;
 
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.time.LocalDate;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Unacceptable;
@@ -17,4 +18,9 @@ public interface Intention {
      * @throws Unacceptable if it cannot be done on this vocabulary
      */
     Change on(Vocabulary now, Supplier<String> ids);
+
+    /** The same with who made it and when, for those that keep it; what a client says of that does not count. */
+    default Intention madeBy(String person, LocalDate day) {
+        return this;
+    }
 }

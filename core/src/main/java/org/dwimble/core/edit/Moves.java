@@ -2,6 +2,7 @@ package org.dwimble.core.edit;
 
 import java.util.List;
 import org.dwimble.core.board.Place;
+import org.dwimble.core.place.Spot;
 
 /**
  * The words that change place by a change: they stand on another board after it, or in another row or column. That a cell was
@@ -22,23 +23,8 @@ public final class Moves {
             .map(d -> new Move(d.button(), d.from(), d.to())).toList();
     }
 
-    /** True if it begins elsewhere on its board by the shares of lines before it, to a thousandth of the board. */
     private static boolean begins(Change change, Delta.ButtonMoved moved) {
-        var before = change.before().boards().get(moved.from().board()).shape();
-        var after = change.after().boards().get(moved.to().board()).shape();
-        boolean sameShape = before.equals(after);
-        int rowWas = moved.from().standing().cell().row();
-        int rowIs = moved.to().standing().cell().row();
-        int columnWas = moved.from().standing().cell().column();
-        int columnIs = moved.to().standing().cell().column();
-        if (sameShape) {
-            return rowWas != rowIs || columnWas != columnIs;
-        }
-        return part(before.allHeights(), rowWas) != part(after.allHeights(), rowIs) || part(before.allWidths(), columnWas) != part(after.allWidths(), columnIs);
-    }
-
-    private static long part(List<Integer> shares, int line) {
-        double all = shares.stream().mapToInt(i -> i).sum();
-        return Math.round(1000 * shares.subList(0, line).stream().mapToInt(i -> i).sum() / all);
+        return !Spot.same(change.before().boards().get(moved.from().board()).shape(), moved.from().standing().cell(),
+            change.after().boards().get(moved.to().board()).shape(), moved.to().standing().cell());
     }
 }

@@ -5,6 +5,7 @@ import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.plan.Hold;
 import org.dwimble.core.told.Told;
 import org.jspecify.annotations.Nullable;
 
@@ -15,8 +16,8 @@ public record PersonLeft(String board, String button, @Nullable Integer year) im
     public Change on(Vocabulary now, Supplier<String> ids) {
         Board on = On.board(now, board);
         Button was = On.button(on, button);
-        Button is = Facet.HIDDEN.with(Facet.LEFT.with(was, year), year != null);
-        return Change.of(now, now.with(on.with(is)), Needs.of(new Key.OfFacet(button, Facet.LEFT), new Key.OfFacet(button, Facet.HIDDEN)),
+        Button is = Facet.HOLD.with(Facet.LEFT.with(was, year), year == null ? null : Hold.PLAIN);
+        return Change.of(now, now.with(on.with(is)), Needs.of(new Key.OfFacet(button, Facet.LEFT), new Key.OfFacet(button, Facet.HOLD)),
             year == null ? Told.of("came-back", "button", On.named(was), "board", on.name())
                 : Told.of("left", "button", On.named(was), "year", String.valueOf(year), "board", on.name()));
     }

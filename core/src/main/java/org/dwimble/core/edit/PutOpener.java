@@ -8,7 +8,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Leads;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;

@@ -2,7 +2,7 @@ package org.dwimble.core.edit;
 
 import com.fasterxml.jackson.annotation.JsonTypeName;
 import java.util.function.Supplier;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;

@@ -1,6 +1,7 @@
 package org.dwimble.core.edit;
 
 import com.fasterxml.jackson.annotation.JsonTypeName;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Vocabulary;
@@ -21,6 +22,11 @@ public record Several(List<Intention> intentions) implements Intention {
             throw new Unacceptable("nonsense");
         }
         intentions = List.copyOf(intentions);
+    }
+
+    @Override
+    public Several madeBy(String person, LocalDate day) {
+        return new Several(intentions.stream().map(i -> i.madeBy(person, day)).toList());
     }
 
     @Override

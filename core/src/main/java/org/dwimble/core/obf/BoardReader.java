@@ -22,10 +22,9 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Shape;
-import org.dwimble.core.board.Shown;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.told.Unacceptable;
@@ -43,7 +42,7 @@ final class BoardReader {
 
     private static final Set<String> BOARD_KEYS = Set.of("format", "id", "locale", "name", "buttons", "images", "sounds", "grid", ObfGrid.LINES,
         ObfLook.LOOK);
-    private static final Set<String> BUTTON_KEYS = Set.of("id", "label", "vocalization", "image_id", "sound_id", "hidden", "load_board", ObfWriter.LAYERS,
+    private static final Set<String> BUTTON_KEYS = Set.of("id", "label", "vocalization", "image_id", "sound_id", "hidden", ObfPlan.STEP, ObfPlan.HELD, ObfPlan.WAITS, "load_board", ObfWriter.LAYERS,
         "action", "actions", ObfWriter.SPAN, ObfWriter.KIND, ObfWriter.SAYS, ObfWriter.LEADS, ObfLook.LOOK, ObfLook.LEFT,
         ObfWriter.ELSEWHERE);
     private static final Set<String> MEDIA_KEYS = Set.of("id", "content_type", "data", "path");
@@ -267,7 +266,7 @@ final class BoardReader {
             kind = known.word().equals(kindWord) ? known : kind;
         }
         return new Button(Text.cut(id, Button.LONGEST_ID), standing, new Face(label, layers, kind),
-            new Acts(says, soundIds.get(ObfReader.text(json, "sound_id", "")), doings, leads), new Shown(json.path("hidden").asBoolean(false), ObfLook.left(json), look),
+            new Acts(says, soundIds.get(ObfReader.text(json, "sound_id", "")), doings, leads), ObfPlan.shown(json, look),
                 Extras.ofPackage(extras));
     }
 

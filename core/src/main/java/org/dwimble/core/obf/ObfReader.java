@@ -21,7 +21,7 @@ import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Extras;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.board.Whole;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.document.Json;
@@ -287,12 +287,12 @@ public final class ObfReader {
     private static Vocabulary vocabulary(String name, String home, String locale, Map<String, Board> boards, ObjectNode manifest) {
         String tidy = Text.cut(Text.tidy(name), Whole.LONGEST_NAME);
         return new Vocabulary(new Whole(tidy.isEmpty() ? "Boards" : tidy, home, locale, ObfLook.read(manifest), ObfLook.papers(manifest),
-            Extras.ofPackage(extras(manifest))), boards);
+            ObfPlan.plan(manifest), Extras.ofPackage(extras(manifest))), boards);
     }
 
     private static Map<String, JsonNode> extras(ObjectNode manifest) {
         Map<String, JsonNode> extras = new TreeMap<>();
-        Set<String> used = Set.of("format", "root", "paths", "ext_dwimble_name", "ext_dwimble_locale", ObfLook.LOOK, ObfLook.PAPERS);
+        Set<String> used = Set.of("format", "root", "paths", "ext_dwimble_name", "ext_dwimble_locale", ObfLook.LOOK, ObfLook.PAPERS, ObfPlan.PLAN);
         manifest.properties().stream().filter(p -> !used.contains(p.getKey())).forEach(p -> extras.put(p.getKey(), p.getValue()));
         return extras;
     }

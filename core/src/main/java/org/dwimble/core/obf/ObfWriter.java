@@ -23,6 +23,7 @@ import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.document.Json;
 import org.dwimble.core.look.Look;
+import org.dwimble.core.reveal.Revealed;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -59,7 +60,7 @@ public final class ObfWriter {
 
     /** One board with its pictures and sounds inside, as UTF-8 JSON. */
     public byte[] obf(Board board, Vocabulary in) {
-        return bytes(json(board, in, Map.of(), null));
+        return bytes(json(board, in, Map.of(), null, Revealed.of(in)));
     }
 
     /** The whole vocabulary as a package; the stream is not closed. */
@@ -69,8 +70,9 @@ public final class ObfWriter {
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
         ObjectNode boards = JSON.createObjectNode();
         Map<String, String> names = boardFiles(vocabulary);
+        Revealed revealed = Revealed.of(vocabulary);
         for (Board board : vocabulary.boardsById().values()) {
-            put(zip, names.get(board.id()), bytes(json(board, vocabulary, names, items)));
+            put(zip, names.get(board.id()), bytes(json(board, vocabulary, names, items, revealed)));
             boards.put(board.id(), names.get(board.id()));
         }
         ObjectNode images = JSON.createObjectNode();
@@ -91,6 +93,7 @@ public final class ObfWriter {
             ObfLook.write(vocabulary.whole().look(), manifest);
         }
         ObfLook.write(vocabulary.whole().papers(), manifest);
+        ObfPlan.write(vocabulary.plan(), manifest);
         copy(vocabulary.whole().extras(), manifest);
         put(zip, "manifest.json", bytes(manifest));
         zip.finish();
@@ -114,7 +117,8 @@ public final class ObfWriter {
      * @param files the file of each board of the package, by board id
      * @param items gathers what must go into the package, by path; null to put the bytes inside the board
      */
-    private ObjectNode json(Board board, Vocabulary in, Map<String, String> files, @Nullable Map<String, Media.Item> items) {
+    private ObjectNode json(Board board, Vocabulary in, Map<String, String> files, @Nullable Map<String, Media.Item> items,
+        Revealed revealed) {
         ObjectNode json = JSON.createObjectNode();
         json.put("format", FORMAT);
         json.put("id", board.id());
@@ -133,6 +137,7 @@ public final class ObfWriter {
             ObjectNode written = json(button, in, files);
             Look seen = in.seen(board, button);
             ObfLook.write(seen, items == null ? button.look().withFill(seen.fill()) : button.look(), written);
+            ObfPlan.write(button, revealed.shows(button.id()), written);
             buttons.add(written);
             pictures.addAll(button.pictures());
             if (isComposed(button)) {
@@ -180,9 +185,6 @@ public final class ObfWriter {
         }
         if (button.sound() != null) {
             json.put("sound_id", button.sound());
-        }
-        if (button.hidden()) {
-            json.put("hidden", true);
         }
         if (button.shown().left() != null) {
             json.put(ObfLook.LEFT, button.shown().left());

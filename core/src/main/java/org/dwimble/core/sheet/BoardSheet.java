@@ -9,7 +9,7 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.board.Whole;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.LabelPlace;

@@ -2,7 +2,7 @@ package org.dwimble.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.measure.Length;
 
 /**

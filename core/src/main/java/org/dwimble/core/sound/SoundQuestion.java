@@ -1,6 +1,6 @@
 package org.dwimble.core.sound;
 
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 
 /** What a word shall sound like. */

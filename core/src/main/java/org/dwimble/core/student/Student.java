@@ -1,6 +1,6 @@
 package org.dwimble.core.student;
 
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.screen.Screen;

@@ -2,7 +2,7 @@ package org.dwimble.core.wordline;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.edit.PutWords;
 import org.dwimble.core.edit.ReadyWord;
 import org.dwimble.core.picture.Picture;

@@ -12,6 +12,7 @@ import java.util.List;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.Test;
@@ -26,7 +27,7 @@ class AddPeopleTest {
     }
 
     private static AddPeople.Person person(String name, String general) {
-        return new AddPeople.Person(name, general, null);
+        return new AddPeople.Person(name, general, null, null);
     }
 
     private Vocabulary added(AddPeople.Person... people) {
@@ -51,6 +52,20 @@ class AddPeopleTest {
     void somebodyNoWordFitsGoesOnTheBoardWithMostWhoWords() {
         assertThat(drawn(added(person("Vos", "")).boards().get("people")).get(0)).isEqualTo("mum Vos dad");
         assertThat(drawn(added(person("Vos", "vicar")).boards().get("people")).get(0)).isEqualTo("mum Vos dad");
+    }
+
+    @Test
+    void aKindOfPeopleHasABoardOfItsOwnMadeWithTheFirstOfThem() {
+        Vocabulary after = added(new AddPeople.Person("Lot", "sister", "base/girl", Folk.FAMILY), new AddPeople.Person("Ans", "", null, Folk.FAMILY), person("Jip", "mum"));
+        assertThat(drawn(after.boards().get("people"))).as("its opener where Lot would have gone").containsExactly("mum Family dad", "sister more Jip", "back home .");
+        Button opener = after.boards().get("people").buttons().stream().filter(b -> b.label().equals("Family")).findFirst().orElseThrow();
+        Board family = after.boards().get(((Leads.Opens) opener.leads()).board());
+        assertThat(drawn(family)).containsExactly("Lot Ans .", ". . .", "back home .");
+        assertThat(opener.picture()).isEqualTo("base/girl");
+        Vocabulary again = new AddPeople(List.of(new AddPeople.Person("Opa", "grandpa", null, Folk.FAMILY))).on(after, () -> "later").after();
+        assertThat(drawn(again.boards().get(family.id())).get(0)).as("the board that is there").isEqualTo("Lot Ans Opa");
+        assertThat(Folk.of(" Sister ")).contains(Folk.FAMILY);
+        assertThat(Folk.of("pilot")).isEmpty();
     }
 
     @Test

@@ -11,6 +11,7 @@ import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -42,6 +43,10 @@ import org.dwimble.core.mend.MakeMissingBoard;
 import org.dwimble.core.mend.OpenFromHome;
 import org.dwimble.core.mend.PutWayHome;
 import org.dwimble.core.pattern.Pattern;
+import org.dwimble.core.plan.Hold;
+import org.dwimble.core.plan.Plan;
+import org.dwimble.core.plan.Step;
+import org.dwimble.core.reveal.Meant;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.Test;
@@ -64,7 +69,12 @@ class IntentionTest {
         Board harbour = drawn.boards().get("harbour");
         Button crab = harbour.button("harbour/crab").orElseThrow();
         Button seal = harbour.button("harbour/seal").orElseThrow();
-        return drawn.with(harbour.with(List.of(Facet.PICTURE.with(crab, Layer.only("base/crab")), Facet.LOOK.with(seal, Look.paper(ColouredPaper.ROSE)))));
+        Button gull = harbour.button("harbour/gull").orElseThrow();
+        Board dressed = harbour.with(List.of(Facet.STEP.with(Facet.PICTURE.with(crab, Layer.only("base/crab")), "s1"), Facet.STEP.with(gull, "s3"),
+            Facet.HOLD.with(Facet.LOOK.with(seal, Look.paper(ColouredPaper.ROSE)), Hold.PLAIN)));
+        Plan plan = new Plan(List.of(new Step("s1", "Few", LocalDate.parse("2026-11-01"), null), new Step("s2", "More", null, null),
+            new Step("s3", "All", null, LocalDate.parse("2026-12-20"))), 2);
+        return drawn.with(List.of(dressed, drawn.boards().get("eat").with(Facet.STEP.with(drawn.boards().get("eat").button("eat/apple").orElseThrow(), "s2")))).with(drawn.whole().withPlan(plan));
     }
 
     static Stream<Intention> intentions() {
@@ -96,7 +106,8 @@ class IntentionTest {
             new MoveButtons("eat", List.of("eat/pear"), "eat", null),
             new ReplaceLabels("CRAB", "Big Red"),
             new DressWord("gull", Layer.only("base/gull"), Kind.WHO, new Says.Words("look, a gull")),
-            new AddPeople(List.of(new AddPeople.Person("Lot", "crab", null), new AddPeople.Person("Bo", "vicar", "base/girl"))),
+            new AddPeople(List.of(new AddPeople.Person("Lot", "crab", null, null), new AddPeople.Person("Bo", "vicar", "base/girl", null))),
+            new AddPeople(List.of(new AddPeople.Person("Ans", "crab", null, Folk.FAMILY))),
             new GiveLook("harbour", List.of("harbour/crab", "harbour/boat"), Look.paper(ColouredPaper.SKY), List.of()),
             new GiveLook("harbour", List.of(), new Look(null, null, null, null, null, null, TypeSize.EQUAL, 12, Colour.of("#e0e0e0"), null), List.of()),
             new GiveLook(null, List.of(), new Look(null, null, 3, LabelPlace.ABOVE, 60, 20, null, null, null, true), List.of(Aspect.GAP)),
@@ -121,6 +132,22 @@ class IntentionTest {
             new ChainBoards(List.of("home", "eat", "attic"), "next", "first again"),
             new PersonLeft("harbour", "harbour/gull", 2025),
             new MakeHome("harbour"),
+            new AddStep("  First   words ", LocalDate.parse("2026-12-01"), Meant.called(List.of("crab", "GULL")), LocalDate.parse("2026-11-02")),
+            new AddStep("Later", null, null, null),
+            new ChangeStep("s2", "Tide pools", LocalDate.parse("2026-12-24")),
+            new MoveStep("s3", 1),
+            new RemoveStep("s1"),
+            new RemoveStep("s2"),
+            new EndPlan(),
+            new GoToStep("s3", LocalDate.parse("2026-11-27")),
+            new GoToStep("s1", LocalDate.parse("2026-11-27")),
+            new PutInStep(new Meant("harbour", false, List.of(), null, List.of(), false), "s1"),
+            new PutInStep(Meant.of(List.of("eat/apple")), null),
+            new HoldWords(new Meant("home", true, List.of(), Kind.THING, List.of(), false), "asks all day", null, false, "Odile", LocalDate.parse("2026-11-27")),
+            new LetGo(Meant.EVERYTHING),
+            new LayPlan(List.of(new LayPlan.NewStep("One", null, List.of("harbour/crab", "home/I")), new LayPlan.NewStep("Two", null, List.of("home/I", "eat/pear"))),
+                LocalDate.parse("2026-11-27")),
+            new Arriving(new PutWords("eat", new Cell(0, 2), List.of(KITE, RAIN)), "s3"),
             new PutOpener("eat", new Cell(0, 3), "attic", "base/kite", new Leads.Opens("attic")),
             new PutOpener("eat", null, "more words", null, new Leads.Elsewhere(7)),
             new AddBoard(board("cave", "dark .")),
@@ -131,6 +158,8 @@ class IntentionTest {
             new Reverse(new GiveLabel("harbour", "harbour/gull", "gull").on(BOARDS.with(labelled("seagull")), ids()).deltas(), Told.of("took-back")),
             new Reverse(Deltas.between(BOARDS.with(BOARDS.boards().get("eat").without("eat/pear")), BOARDS), Told.of("took-back")),
             new GoBack(3, moved()),
+            new PutBack(moved(), null, null),
+            new PutBack(moved(), "harbour", "harbour/crab"),
             new MakeMissingBoard("home", "home/hive"),
             new LetItSpeak("home", "home/hive"),
             new PutWayHome("attic"),
@@ -277,7 +306,7 @@ class IntentionTest {
             assertThat(change.after()).as("what needs nothing of what is gone").isNotEqualTo(elsewhere);
         } catch (Unacceptable refused) {
             assertThat(refused.told().key()).isIn("board-gone", "button-gone", "changed-meanwhile", "no-such-word", "no-room-for-person",
-                "no-such-colour", "no-such-spoken");
+                "no-such-colour", "no-such-spoken", "step-gone", "no-plan", "nothing-held-there", "nothing-to-put-back", "nothing-to-put-in-step");
         }
         assertThat(drawn(elsewhere.homeBoard())).containsExactly("x");
     }

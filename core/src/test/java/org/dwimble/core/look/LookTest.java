@@ -75,7 +75,7 @@ class LookTest {
 
     @Test
     void aButtonHasNothingThatIsABoards() {
-        assertThatThrownBy(() -> new Shown(false, null, new Look(null, null, null, null, null, null, null, 5, null, null))).hasMessageContaining("look-of-a-board");
+        assertThatThrownBy(() -> new Shown(null, null, null, new Look(null, null, null, null, null, null, null, 5, null, null))).hasMessageContaining("look-of-a-board");
         assertThatThrownBy(() -> new Look(null, null, 99, null, null, null, null, null, null, null)).hasMessageContaining("look-bounds");
     }
 

@@ -45,6 +45,7 @@ import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.look.LabelPlace;
 import org.dwimble.core.look.Look;
+import org.dwimble.core.plan.Hold;
 import org.dwimble.core.look.TypeSize;
 import org.dwimble.core.told.Told;
 import org.junit.jupiter.api.Test;
@@ -150,7 +151,7 @@ class ObfTest {
         Vocabulary v = rich();
         Board home = v.homeBoard();
         Look own = new Look(ColouredPaper.SKY.colour(), Colour.of("#0e7c7b80"), 6, LabelPlace.BESIDE, 40, 25, null, null, null, null);
-        Button kite = home.button("k1").orElseThrow().withShown(new Shown(true, 2024, own));
+        Button kite = home.button("k1").orElseThrow().withShown(new Shown(Hold.PLAIN, null, 2024, own));
         Button letter = home.button("a1").orElseThrow().withShown(Shown.YES.withLook(Look.PLAIN.withFill(Colour.of("#203060")).withBorder(Colour.WHITE)));
         Button ferry = home.button("f1").orElseThrow();
         Board dressed = home.withShape(new Shape(2, 3, List.of(2, 1), List.of(1, 1, 2)))

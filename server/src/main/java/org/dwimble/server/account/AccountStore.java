@@ -6,7 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.dwimble.core.board.Names;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.DatabaseTrouble;

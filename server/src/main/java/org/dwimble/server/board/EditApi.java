@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Changing a vocabulary, taking changes back, and going back. */
@@ -31,9 +32,11 @@ class EditApi {
         this.editing = editing;
     }
 
+    /** @param step of the plan, if there is one, that words belong to that are new by it; none for the one the student is at */
     @PostMapping("/edits")
-    Editing.Changed edit(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody EditRequest request) {
-        return editing.edit(account, vocabulary, request.base(), request.edit());
+    Editing.Changed edit(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody EditRequest request,
+        @RequestParam(required = false) @Nullable String step) {
+        return editing.edit(account, vocabulary, request.base(), request.edit(), step);
     }
 
     /** What an edit would do, without doing it. */

@@ -1,6 +1,7 @@
 package org.dwimble.server.board;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import java.util.function.Supplier;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.edit.Arriving;
 import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.Key;
@@ -78,12 +80,15 @@ class Editing {
         return WordLine.ready(entries, most, pictures.guesses(account, kept(vocabulary).student()));
     }
 
-    Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention) {
-        return edit(account, vocabulary, base, intention, List.of());
+    Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, @Nullable String step) {
+        return edit(account, vocabulary, base, intention, List.of(), step);
     }
 
-    /** @param chosen by hand for words that are new by it */
-    Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, List<Choice> chosen) {
+    /**
+     * @param chosen by hand for words that are new by it
+     * @param step   of the plan, if there is one, that new words belong to; null for the one the student is at
+     */
+    Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, List<Choice> chosen, @Nullable String step) {
         Role role = access.toChangeVocabulary(vocabulary, account);
         if (intention == null) {
             throw new Unacceptable("nothing-to-change");
@@ -95,7 +100,8 @@ class Editing {
             choices.keep(session, student, Choice.of(change));
             choices.used(session, student, change.freshMedia(), clock.instant());
         };
-        return answered(account, vocabulary, role, () -> store.edit(vocabulary, base, intention, beside, account.id(), clock.instant()));
+        Intention made = new Arriving(intention, step).madeBy(account.name(), LocalDate.now(clock));
+        return answered(account, vocabulary, role, () -> store.edit(vocabulary, base, made, beside, account.id(), clock.instant()));
     }
 
     /**
@@ -120,7 +126,7 @@ class Editing {
         Vocabulary now = kept(vocabulary).vocabulary();
         AtomicInteger ids = new AtomicInteger();
         try {
-            Change change = intention.on(now, () -> "new-" + ids.incrementAndGet());
+            Change change = intention.madeBy(account.name(), LocalDate.now(clock)).on(now, () -> "new-" + ids.incrementAndGet());
             List<Moving> moving = Moves.of(change).stream().map(m -> new Moving(m.from().board(), m.button(),
                 now.boards().get(m.from().board()).button(m.button()).orElseThrow().label(), m.from().standing().cell(), m.to().standing().cell())).toList();
             return new Preview(null, moving, change.changed().stream().map(BoardView::of).toList());

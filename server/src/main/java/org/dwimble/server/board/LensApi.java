@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.edit.AddPeople;
+import org.dwimble.core.edit.Folk;
 import org.dwimble.core.find.WordPlaces;
 import org.dwimble.core.map.BoardMap;
 import org.dwimble.core.reach.Reach;
@@ -61,6 +63,10 @@ class LensApi {
     record PersonPlace(String board, String name, Cell cell, @Nullable String beside) {
     }
 
+    /** @param boardName of the board of their own; @param there true if there is one */
+    record FolkView(Folk kind, List<String> words, String boardName, boolean there) {
+    }
+
     private final VocabularyStore store;
     private final StudentStore students;
     private final Access access;
@@ -104,10 +110,19 @@ class LensApi {
 
     /** Where somebody would go for whom this is the general word; none if no board for people has room. */
     @GetMapping("/place-for-person")
-    List<PersonPlace> placeForPerson(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(defaultValue = "") String general) {
+    List<PersonPlace> placeForPerson(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(defaultValue = "") String general,
+        @RequestParam(required = false) @Nullable Folk own) {
         VocabularyStore.Kept kept = kept(account, vocabulary);
-        return AddPeople.place(kept.vocabulary(), kept.overview().routes(), kept.overview().wayHome(), general)
+        return AddPeople.place(kept.vocabulary(), kept.overview().routes(), kept.overview().wayHome(), general, own)
             .map(p -> new PersonPlace(p.board(), kept.vocabulary().boards().get(p.board()).name(), p.cell(), p.beside())).stream().toList();
+    }
+
+    /** The kinds of people around a student, and whether they have a board of their own here. */
+    @GetMapping("/folk")
+    List<FolkView> folk(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
+        VocabularyStore.Kept kept = kept(account, vocabulary);
+        return Stream.of(Folk.values())
+            .map(f -> new FolkView(f, f.words(), f.board(), f.boardIn(kept.vocabulary(), kept.overview().routes()).isPresent())).toList();
     }
 
     /**

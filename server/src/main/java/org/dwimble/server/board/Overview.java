@@ -4,13 +4,14 @@ import java.util.List;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.mend.Finding;
 import org.dwimble.core.mend.Mending;
+import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
 
 /** What is worked out of one version of a vocabulary, once. */
-record Overview(Vocabulary vocabulary, Routes routes, WayHome wayHome) {
+record Overview(Vocabulary vocabulary, Routes routes, WayHome wayHome, Revealed revealed) {
     static Overview of(Vocabulary vocabulary) {
-        return new Overview(vocabulary, Routes.of(vocabulary), WayHome.of(vocabulary));
+        return new Overview(vocabulary, Routes.of(vocabulary), WayHome.of(vocabulary), Revealed.of(vocabulary));
     }
 
     /** Not kept: there can be very many. */

@@ -15,7 +15,7 @@ import java.util.TreeMap;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Counts;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.board.Whole;
 import org.dwimble.core.document.ToldDocument;
@@ -100,7 +100,7 @@ public class VocabularyStore {
         }
 
         /** Worked out the first time it is asked for, as is the overview; then it stays with the version. */
-        Counts counts() {
+        public Counts counts() {
             Counts known = counts;
             if (known == null) {
                 known = Counts.of(vocabulary);

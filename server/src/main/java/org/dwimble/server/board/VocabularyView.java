@@ -12,6 +12,8 @@ import org.dwimble.core.board.Counts;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.Look;
+import org.dwimble.core.plan.Plan;
+import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.screen.Screen;
@@ -28,21 +30,23 @@ import org.jspecify.annotations.Nullable;
  * @param art     the part of a picture's address that makes it look as this student wants it
  * @param look    how all boards look; what they say themselves goes before it
  * @param papers  the paper of each kind
+ * @param wordsByStep how many words are shown at each step of the plan
  * @param layout  how the student's screen is divided when talking
  */
 record VocabularyView(long id, String name, @Nullable Student student, @Nullable String starter, Role role, int version,
-                      String home, String locale, Look look, Map<Kind, Colour> papers, List<BoardLine> boards, Counts counts, Layout layout,
-                      String art) {
+                      String home, String locale, Look look, Map<Kind, Colour> papers, Plan plan, List<Integer> wordsByStep,
+                      List<BoardLine> boards, Counts counts, Layout layout, String art) {
 
     /**
      * @param revision names what the board now holds: the same number is the same content, for ever
      * @param keptFree empty cells best left so, because other boards have back or home there
      * @param route    the shortest taps from home; null if no tap leads there
      * @param openers  how many boards have a button that opens it
+     * @param words    different words it has, and how many of them the student sees
      * @param toMend   true if something on it is worth a look
      */
     record BoardLine(String id, String name, long revision, int rows, int columns, int buttons, int empty, List<Cell> keptFree,
-        @Nullable List<Routes.Tap> route, int openers,
+        @Nullable List<Routes.Tap> route, int openers, int words, int shown,
                      boolean toMend, double cellWidthMm, double cellHeightMm, boolean small) {
     }
 
@@ -63,7 +67,8 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
     private static VocabularyView of(VocabularyStore.Kept kept, @Nullable Student student, Role role, Collection<BoardLine> lines) {
         Screen screen = screen(student);
         return new VocabularyView(kept.id(), kept.vocabulary().name(), student, kept.starter(), role, kept.version(), kept.vocabulary().home(),
-            kept.vocabulary().locale(), kept.vocabulary().whole().look(), kept.vocabulary().whole().papers(), List.copyOf(lines), kept.counts(),
+            kept.vocabulary().locale(), kept.vocabulary().whole().look(), kept.vocabulary().whole().papers(), kept.vocabulary().plan(),
+            kept.vocabulary().plan().none() ? List.of() : Revealed.wordsByStep(kept.vocabulary()), List.copyOf(lines), kept.counts(),
             new Layout(screen.width().mm(), screen.height().mm(), TalkLayout.MARGIN, TalkLayout.MESSAGE),
             (student == null ? Appearance.USUAL : student.appearance()).slug());
     }
@@ -81,7 +86,7 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
             lines.put(board.id(), new BoardLine(board.id(), board.name(), kept.revisionOf(board.id()), board.rows(), board.columns(), board.buttons().size(),
                 board.emptyCells().size(),
                 overview.wayHome().keptFree(board), overview.routes().to(board.id()).orElse(null), overview.routes().openersOf(board.id()).size(),
-                    toMend.contains(board.id()),
+                overview.revealed().lines().get(board.id()).words(), overview.revealed().lines().get(board.id()).shown(), toMend.contains(board.id()),
                 layout.cellWidth().mm(), layout.cellHeight().mm(), layout.small()));
         }
         return lines;

@@ -130,16 +130,17 @@ class WordLineApi {
     }
 
     @PostMapping("/words")
-    Editing.Changed words(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody WordsRequest request) {
+    Editing.Changed words(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody WordsRequest request,
+        @RequestParam(required = false) @Nullable String step) {
         List<WordLine.Entry> entries = request.entries();
         if (Boolean.TRUE.equals(request.fillOn())) {
             return editing.edit(account, vocabulary, request.base(),
-                new FillBoards(request.board(), request.from(), editing.ready(account, vocabulary, entries, FillBoards.MOST)));
+                new FillBoards(request.board(), request.from(), editing.ready(account, vocabulary, entries, FillBoards.MOST)), step);
         }
         List<ReadyWord> ready = editing.ready(account, vocabulary, entries);
         List<Choice> choices = request.picture() == null ? List.of() : List.of(Choice.ofPicture(entries.get(0).pictureWord(), request.picture()));
         List<ReadyWord> put = request.onNewBoard() == null ? ready : List.of(editing.ready(account, vocabulary, WordLine.opener(request.onNewBoard())).get(0).opening(ready));
-        return editing.edit(account, vocabulary, request.base(), new PutWords(request.board(), request.from(), put), choices);
+        return editing.edit(account, vocabulary, request.base(), new PutWords(request.board(), request.from(), put), choices, step);
     }
 
     @GetMapping("/patterns")
@@ -150,9 +151,10 @@ class WordLineApi {
 
     /** A new board with its way home and back where its siblings have them, opened by a button if one is named. */
     @PostMapping("/boards")
-    Editing.Changed addBoard(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody NewBoardRequest request) {
+    Editing.Changed addBoard(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody NewBoardRequest request,
+        @RequestParam(required = false) @Nullable String step) {
         access.toChangeVocabulary(vocabulary, account);
-        return editing.edit(account, vocabulary, request.base(), opened(account, vocabulary, newBoard(account, vocabulary, request), request));
+        return editing.edit(account, vocabulary, request.base(), opened(account, vocabulary, newBoard(account, vocabulary, request), request), step);
     }
 
     /** With the button that opens it, which gets a picture as a typed word does. */
@@ -185,12 +187,13 @@ class WordLineApi {
 
     /** Copies of buttons of another vocabulary this account may see; pictures it may not use here are refused. */
     @PostMapping("/bringing")
-    Editing.Changed bring(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody BringRequest request) {
+    Editing.Changed bring(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody BringRequest request,
+        @RequestParam(required = false) @Nullable String step) {
         access.toChangeVocabulary(vocabulary, account);
         Board from = board(account, request.from() == null ? vocabulary : request.from(), request.board() == null ? "" : request.board());
         List<String> ids = request.buttons() == null ? List.of() : request.buttons();
         List<Button> buttons = ids.stream().distinct().map(id -> On.button(from, id)).sorted(Comparator.comparing(Button::cell)).toList();
-        return editing.edit(account, vocabulary, request.base(), new BringButtons(buttons, from.name(), request.to(), request.at()));
+        return editing.edit(account, vocabulary, request.base(), new BringButtons(buttons, from.name(), request.to(), request.at()), step);
     }
 
     private Board board(Account account, long vocabulary, String board) {

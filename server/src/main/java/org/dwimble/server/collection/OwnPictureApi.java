@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.dwimble.core.board.ContentHash;
 import org.dwimble.core.board.MediaId;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.obf.Refused;

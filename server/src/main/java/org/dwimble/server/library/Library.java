@@ -19,6 +19,7 @@ import org.dwimble.core.search.PictureSearch;
 import org.dwimble.core.sound.PronouncingDictionary;
 import org.dwimble.core.sound.SoundSearch;
 import org.dwimble.core.words.Forms;
+import org.dwimble.core.words.Frequency;
 import org.dwimble.core.words.Kinds;
 import org.dwimble.core.words.Meanings;
 import org.springframework.stereotype.Component;
@@ -36,6 +37,7 @@ public class Library {
 
     private final CompletableFuture<PictureSearch> search = CompletableFuture.supplyAsync(Library::readSearch);
     private final CompletableFuture<Kinds> kinds = CompletableFuture.supplyAsync(Library::readKinds);
+    private final CompletableFuture<Frequency> frequency = CompletableFuture.supplyAsync(Library::readFrequency);
     private final CompletableFuture<SoundSearch> bySound = search.thenCombineAsync(CompletableFuture.supplyAsync(() -> PronouncingDictionary.read(FILES)),
         (pictures, dictionary) -> new SoundSearch(pictures.library(), dictionary));
 
@@ -45,6 +47,10 @@ public class Library {
 
     public Kinds kinds() {
         return kinds.join();
+    }
+
+    public Frequency frequency() {
+        return frequency.join();
     }
 
     public SoundSearch bySound() {
@@ -59,6 +65,10 @@ public class Library {
 
     public static Kinds readKinds() {
         return Kinds.read(FILES);
+    }
+
+    public static Frequency readFrequency() {
+        return Frequency.read(FILES);
     }
 
     /** The SVG of a library picture as it looks to a student; in colour where it has no skin tone of its own. */

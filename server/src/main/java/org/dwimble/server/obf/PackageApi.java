@@ -10,7 +10,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.core.board.Board;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.obf.Limits;

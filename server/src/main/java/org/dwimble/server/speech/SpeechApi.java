@@ -1,7 +1,7 @@
 package org.dwimble.server.speech;
 
 import java.time.Duration;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;

@@ -8,7 +8,7 @@ import java.util.function.Predicate;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Counts;
 import org.dwimble.core.board.MediaId;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.board.Whole;
 import org.dwimble.core.edit.WithoutPictures;

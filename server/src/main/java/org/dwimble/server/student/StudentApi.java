@@ -2,7 +2,7 @@ package org.dwimble.server.student;
 
 import java.util.List;
 import java.util.function.Supplier;
-import org.dwimble.core.board.Text;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Unacceptable;

@@ -1,4 +1,4 @@
-package org.dwimble.core.board;
+package org.dwimble.core.text;
 
 import java.text.Normalizer;
 import org.dwimble.core.told.Unacceptable;

@@ -1,0 +1,231 @@
+package org.dwimble.core.place;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Names;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.reveal.Revealed;
+import org.dwimble.core.route.Routes;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What became of every word from one vocabulary to another: two versions, a copy and what it is of, two students'. The same
+ * word is the same button id; failing that, the same spoken text on the board of the same path, which is the names of the
+ * boards on the way there from home. Routes are compared tap by tap, as cells. Buttons that say nothing and only open a board
+ * are compared too; ways back and home are not. Takes time in proportion to the number of buttons of both.
+ *
+ * <p>Turned round it says the same of the same words: what is new one way is gone the other, and what moved, moved.
+ */
+public final class Comparison {
+    /**
+     * @param before    id of its button before; null if it is new
+     * @param after     id of its button now; null if it is gone
+     * @param text      what it shows, else what it says
+     * @param spoken    what it says; empty for one that only opens a board
+     * @param was       null if it is new
+     * @param is        null if it is gone
+     * @param byText    true if it is known by what it says alone
+     * @param inPlace   of one that is gone, what stands in its place now; null if nothing does
+     * @param seen      true if the student saw it before
+     * @param sees      true if the student sees it now
+     */
+    public record Word(@Nullable String before, @Nullable String after, String text, String spoken, Fate fate, @Nullable Spot was, @Nullable Spot is,
+        boolean byText, @Nullable String inPlace, boolean seen, boolean sees) {
+        public boolean says() {
+            return !spoken.isEmpty();
+        }
+    }
+
+    /** @param kept words that kept place and route; @param of all there were before */
+    public record Share(double kept, double of) {
+        /** Between 0 and 1; 1 if there was nothing to keep. */
+        public double part() {
+            return of == 0 ? 1 : kept / of;
+        }
+    }
+
+    /** One side: where everything is. */
+    private static final class Side {
+        private final Vocabulary vocabulary;
+        private final Revealed revealed;
+        private final Map<String, List<Cell>> taps = new HashMap<>();
+        private final Map<String, String> paths = new HashMap<>();
+        private final Map<String, Board> boardOf = new LinkedHashMap<>();
+        private final Map<String, Button> buttons = new HashMap<>();
+
+        Side(Vocabulary vocabulary, Routes routes) {
+            this.vocabulary = vocabulary;
+            this.revealed = Revealed.of(vocabulary);
+            vocabulary.boardsById().forEach((id, board) -> {
+                routes.to(id).ifPresent(way -> taps.put(id, way.stream().map(Routes.Tap::cell).toList()));
+                paths.put(id, routes.to(id).map(way -> way.stream().map(t -> Names.folded(vocabulary.boards().get(t.opens()).name())).collect(Collectors.joining("\n")))
+                    .orElse("\n" + Names.folded(board.name())));
+                board.buttons().stream().filter(b -> !Revealed.isWay(b)).forEach(b -> {
+                    boardOf.put(b.id(), board);
+                    buttons.put(b.id(), b);
+                });
+            });
+        }
+
+        Spot spot(Button button) {
+            Board board = boardOf.get(button.id());
+            return new Spot(board.id(), board.name(), button.standing(), taps.get(board.id()));
+        }
+
+        String known(Button button) {
+            return paths.get(boardOf.get(button.id()).id()) + "\n\n" + Names.folded(button.spoken().isEmpty() ? button.label() : button.spoken());
+        }
+    }
+
+    private final List<Word> words;
+
+    private Comparison(List<Word> words) {
+        this.words = List.copyOf(words);
+    }
+
+    public static Comparison of(Vocabulary before, Vocabulary after) {
+        return of(before, Routes.of(before), after, Routes.of(after));
+    }
+
+    /** As above, where the routes are known. */
+    public static Comparison of(Vocabulary before, Routes routesBefore, Vocabulary after, Routes routesAfter) {
+        Side one = new Side(before, routesBefore);
+        Side other = new Side(after, routesAfter);
+        Map<String, Button> partner = new HashMap<>();
+        Set<String> taken = new HashSet<>();
+        for (String id : one.boardOf.keySet()) {
+            if (other.buttons.containsKey(id)) {
+                partner.put(id, other.buttons.get(id));
+                taken.add(id);
+            }
+        }
+        Set<String> byText = byText(one, other, partner, taken);
+        List<Word> words = new ArrayList<>();
+        for (String id : one.boardOf.keySet()) {
+            Button was = one.buttons.get(id);
+            Button is = partner.get(id);
+            words.add(is == null ? gone(one, other, was) : stayed(one, other, was, is, byText.contains(id)));
+        }
+        for (String id : other.boardOf.keySet()) {
+            if (!taken.contains(id)) {
+                Button is = other.buttons.get(id);
+                words.add(new Word(null, id, text(is), is.spoken(), Fate.NEW, null, other.spot(is), false, null, false, other.revealed.shows(id)));
+            }
+        }
+        return new Comparison(words);
+    }
+
+    /** Partners for buttons whose id is not on the other side: in reading order, each used once. */
+    private static Set<String> byText(Side one, Side other, Map<String, Button> partner, Set<String> taken) {
+        Map<String, Deque<Button>> waiting = new HashMap<>();
+        for (String id : other.boardOf.keySet()) {
+            if (!taken.contains(id)) {
+                Button button = other.buttons.get(id);
+                waiting.computeIfAbsent(other.known(button), k -> new ArrayDeque<>()).add(button);
+            }
+        }
+        Set<String> byText = new HashSet<>();
+        if (waiting.isEmpty()) {
+            return byText;
+        }
+        for (String id : one.boardOf.keySet()) {
+            if (!partner.containsKey(id)) {
+                Deque<Button> alike = waiting.get(one.known(one.buttons.get(id)));
+                if (alike != null && !alike.isEmpty()) {
+                    partner.put(id, alike.peek());
+                    taken.add(alike.remove().id());
+                    byText.add(id);
+                }
+            }
+        }
+        return byText;
+    }
+
+    private static Word gone(Side one, Side other, Button was) {
+        Spot spot = one.spot(was);
+        Optional<Button> there = Optional.ofNullable(other.vocabulary.boards().get(spot.board())).flatMap(b -> b.at(was.cell()));
+        return new Word(was.id(), null, text(was), was.spoken(), there.isPresent() ? Fate.REPLACED : Fate.GONE, spot, null, false,
+            there.map(Comparison::text).orElse(null), one.revealed.shows(was.id()), false);
+    }
+
+    private static Word stayed(Side one, Side other, Button was, Button is, boolean byText) {
+        Spot from = one.spot(was);
+        Spot to = other.spot(is);
+        boolean seen = one.revealed.shows(was.id());
+        boolean sees = other.revealed.shows(is.id());
+        boolean sameBoard = from.board().equals(to.board()) || byText;
+        boolean sameCell = Spot.same(one.boardOf.get(was.id()).shape(), was.cell(), other.boardOf.get(is.id()).shape(), is.cell());
+        boolean sameTaps = from.taps() == null ? to.taps() == null : from.taps().equals(to.taps());
+        Fate fate = !sameCell || !sameBoard && !(sameTaps && from.taps() != null) ? Fate.MOVED : !sameTaps ? Fate.REROUTED
+            : seen && !sees ? Fate.HELD : sees && !seen ? Fate.SHOWN : Fate.KEPT;
+        return new Word(was.id(), is.id(), text(is), is.spoken(), fate, from, to, byText, null, seen, sees);
+    }
+
+    private static String text(Button button) {
+        return button.label().isEmpty() ? button.spoken() : button.label();
+    }
+
+    /** Every word: those that were there before, by board id and in reading order, then those that are new in the same order. */
+    public List<Word> words() {
+        return words;
+    }
+
+    public List<Word> words(Fate fate) {
+        return words.stream().filter(w -> w.fate == fate).toList();
+    }
+
+    /** How many words have each fate; those with none are there with 0. Buttons that only open a board are not counted. */
+    public Map<Fate, Integer> counts() {
+        Map<Fate, Integer> counts = new EnumMap<>(Fate.class);
+        for (Fate fate : Fate.values()) {
+            counts.put(fate, 0);
+        }
+        words.stream().filter(Word::says).forEach(w -> counts.merge(w.fate, 1, Integer::sum));
+        return counts;
+    }
+
+    /** How many of the words there were have kept place and route. */
+    public Share kept() {
+        return kept(w -> 1);
+    }
+
+    /**
+     * The same, words weighed: as a share of what a student says.
+     *
+     * @param weight of what a word says, not below 0; if several buttons say it, the weight is that of the one reached by the fewest taps
+     */
+    public Share kept(ToDoubleFunction<String> weight) {
+        Map<String, Word> nearest = new HashMap<>();
+        double kept = 0;
+        double of = 0;
+        for (Word word : words) {
+            if (word.was != null && word.says()) {
+                nearest.merge(Names.folded(word.spoken), word, (a, b) -> NEAREST.compare(a, b) <= 0 ? a : b);
+            }
+        }
+        for (Map.Entry<String, Word> word : nearest.entrySet()) {
+            double w = weight.applyAsDouble(word.getKey());
+            of += w;
+            kept += word.getValue().fate.keeps() ? w : 0;
+        }
+        return new Share(kept, of);
+    }
+
+    private static final Comparator<Word> NEAREST = Comparator.comparing((Word w) -> w.was.taps() == null ? Integer.MAX_VALUE : w.was.taps().size())
+        .thenComparing(w -> !w.seen).thenComparing(w -> w.was.board()).thenComparing(w -> w.was.standing().cell());
+}

@@ -1,0 +1,220 @@
+package org.dwimble.core.place;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.dwimble.core.Boards.board;
+import static org.dwimble.core.Boards.drawn;
+import static org.dwimble.core.Boards.ids;
+import static org.dwimble.core.Boards.vocabulary;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.dwimble.core.board.Axis;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.edit.DeleteBoard;
+import org.dwimble.core.edit.HoldWords;
+import org.dwimble.core.edit.InsertLine;
+import org.dwimble.core.edit.Intention;
+import org.dwimble.core.edit.LeadTo;
+import org.dwimble.core.edit.MoveButton;
+import org.dwimble.core.edit.PutBack;
+import org.dwimble.core.edit.PutWords;
+import org.dwimble.core.edit.ReadyWord;
+import org.dwimble.core.edit.SplitCell;
+import org.dwimble.core.edit.TakeOff;
+import org.dwimble.core.reveal.Meant;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class ComparisonTest {
+    private final Vocabulary before = vocabulary(
+        board("home", "I want . harbour>harbour", "go eat>eat . ."),
+        board("harbour", "crab gull . seal", "back:back home:home . boat"),
+        board("eat", "apple pear . .", "back:back home:home . ."));
+
+    private Vocabulary after(Intention... intentions) {
+        return made(before, intentions);
+    }
+
+    private static Vocabulary made(Vocabulary now, Intention... intentions) {
+        for (Intention intention : intentions) {
+            now = intention.on(now, ids()).after();
+        }
+        return now;
+    }
+
+    /** Those that are other than kept, as "text fate". */
+    private static List<String> fates(Comparison comparison) {
+        return comparison.words().stream().filter(w -> w.fate() != Fate.KEPT).map(w -> w.text() + " " + w.fate()).toList();
+    }
+
+    @Test
+    void whatIsTheSameKeptItsPlace() {
+        Comparison same = Comparison.of(before, before);
+        assertThat(fates(same)).isEmpty();
+        assertThat(same.kept()).isEqualTo(new Comparison.Share(9, 9));
+        assertThat(same.kept().part()).isEqualTo(1);
+    }
+
+    @Test
+    void whatMovedIsToldWithWhereItWas() {
+        Comparison moved = Comparison.of(before, after(new MoveButton("harbour", "harbour/crab", "harbour", new Cell(0, 2)), new MoveButton("eat", "eat/pear", "home", new Cell(0, 2))));
+        assertThat(fates(moved)).containsExactly("pear MOVED", "crab MOVED");
+        Comparison.Word crab = moved.words(Fate.MOVED).get(1);
+        assertThat(crab.was().standing().cell()).isEqualTo(new Cell(0, 0));
+        assertThat(crab.is().standing().cell()).isEqualTo(new Cell(0, 2));
+        assertThat(crab.was().taps()).containsExactly(new Cell(0, 3));
+        assertThat(moved.kept()).isEqualTo(new Comparison.Share(7, 9));
+        assertThat(moved.kept(w -> w.equals("crab") ? 90 : 1).part()).as("weighed by how much it is said").isEqualTo(7.0 / 98);
+    }
+
+    @Test
+    void aRouteIsComparedTapByTap() {
+        Comparison opener = Comparison.of(before, after(new MoveButton("home", "home/harbour", "home", new Cell(1, 2))));
+        assertThat(fates(opener)).containsExactly("crab REROUTED", "gull REROUTED", "seal REROUTED", "boat REROUTED", "harbour MOVED");
+        assertThat(opener.counts()).containsEntry(Fate.REROUTED, 4).as("the opener says nothing").containsEntry(Fate.MOVED, 0);
+        Comparison unlinked = Comparison.of(before, after(new LeadTo("home", "home/eat", Leads.HOME)));
+        assertThat(unlinked.words(Fate.REROUTED)).extracting(Comparison.Word::text).containsExactly("apple", "pear");
+        assertThat(unlinked.words(Fate.REROUTED).get(0).is().taps()).isNull();
+    }
+
+    @Test
+    void whatWentWasReplacedOrIsGoneAndWhatCameIsNew() {
+        Comparison gone = Comparison.of(before, after(new TakeOff("harbour", "harbour/crab"), new TakeOff("harbour", "harbour/seal"),
+            new PutWords("harbour", new Cell(0, 0), List.of(new ReadyWord("whale", null, Kind.THING)))));
+        assertThat(fates(gone)).containsExactly("crab REPLACED", "seal GONE", "whale NEW");
+        assertThat(gone.words(Fate.REPLACED).get(0).inPlace()).isEqualTo("whale");
+        assertThat(fates(Comparison.of(before, after(new DeleteBoard("eat"))))).containsExactly("apple GONE", "pear GONE");
+    }
+
+    @Test
+    void holdingKeepsThePlaceAndIsTold() {
+        Vocabulary held = after(new HoldWords(Meant.of(List.of("eat/apple")), "", null, false, null, null));
+        assertThat(fates(Comparison.of(before, held))).containsExactly("apple HELD");
+        assertThat(fates(Comparison.of(held, before))).containsExactly("apple SHOWN");
+        assertThat(Comparison.of(before, held).kept().part()).isEqualTo(1);
+    }
+
+    @Test
+    void aRowAtTheEndAndASplitMoveNobody() {
+        assertThat(fates(Comparison.of(before, after(new InsertLine("harbour", Axis.ROWS, 2))))).isEmpty();
+        assertThat(fates(Comparison.of(before, after(new SplitCell("harbour", new Cell(0, 1), Axis.COLUMNS))))).allMatch(f -> f.endsWith("NEW"));
+        assertThat(fates(Comparison.of(before, after(new InsertLine("eat", Axis.ROWS, 0))))).containsExactly("apple MOVED", "pear MOVED");
+    }
+
+    @Test
+    void wordsOfAnotherFileAreKnownByWhatTheySayOnTheBoardOfTheSamePath() {
+        Vocabulary other = vocabulary(
+            renamed(board("h", "I want . harbour>x", "go eat>y . ."), "home"),
+            renamed(board("x", "gull crab . seal", ". . . ."), "harbour"),
+            renamed(board("y", "apple plum . .", ". . . ."), "eat"));
+        Comparison compared = Comparison.of(before, other);
+        assertThat(fates(compared)).containsExactly("pear GONE", "crab MOVED", "gull MOVED", "boat GONE", "plum NEW");
+        assertThat(compared.words()).filteredOn(w -> w.before() != null && w.after() != null).allMatch(Comparison.Word::byText);
+    }
+
+    private static Board renamed(Board board, String name) {
+        return board.withName(name);
+    }
+
+    @Test
+    void vocabulariesWithNothingInCommonAreToldSo() {
+        Comparison strange = Comparison.of(before, vocabulary(board("moon", "stone dust")));
+        assertThat(strange.words()).allMatch(w -> w.fate() == Fate.GONE || w.fate() == Fate.NEW || w.fate() == Fate.REPLACED);
+        assertThat(strange.kept().part()).isZero();
+    }
+
+    @Test
+    void oneIsPutBackWithWhatTookItsPlaceAndWhatIsNewGivesWay() {
+        Vocabulary swapped = after(new MoveButton("harbour", "harbour/crab", "harbour", new Cell(0, 1)));
+        assertThat(drawn(swapped.boards().get("harbour")).get(0)).isEqualTo("gull crab . seal");
+        assertThat(made(swapped, new PutBack(before, null, "harbour/crab"))).isEqualTo(before);
+        Vocabulary settled = after(new MoveButton("harbour", "harbour/crab", "harbour", new Cell(0, 2)),
+            new PutWords("harbour", new Cell(0, 0), List.of(new ReadyWord("whale", null, Kind.THING))), new MoveButton("eat", "eat/pear", "eat", new Cell(0, 3)));
+        Vocabulary back = made(settled, new PutBack(before, "harbour", null));
+        assertThat(drawn(back.boards().get("harbour")).get(0)).isEqualTo("crab gull whale seal");
+        assertThat(drawn(back.boards().get("eat")).get(0)).as("another board is left alone").isEqualTo("apple . . pear");
+        assertThatThrownBy(() -> new PutBack(before, "harbour", null).on(back, ids())).hasMessageContaining("nothing-to-put-back");
+    }
+
+    /** Vocabularies of up to eight boards, and what ten edits taken at random, from a seed, make of them. */
+    static Stream<Vocabulary[]> generated() {
+        return IntStream.range(0, 60).mapToObj(seed -> {
+            Random random = new Random(seed);
+            int boards = 1 + random.nextInt(8);
+            List<Board> drawn = new ArrayList<>();
+            for (int b = 0; b < boards; b++) {
+                int at = b;
+                List<Integer> opened = IntStream.range(1, boards).filter(o -> random.nextInt(3) == 0 && o != at).boxed().toList();
+                String cells = IntStream.range(0, 12).mapToObj(i -> i < opened.size() ? "o" + i + ">b" + opened.get(i) : random.nextInt(3) > 0 ? "w" + at + "x" + i : ".")
+                    .collect(Collectors.joining(" "));
+                String[] all = cells.split(" ");
+                drawn.add(board("b" + b, String.join(" ", List.of(all).subList(0, 4)), String.join(" ", List.of(all).subList(4, 8)), String.join(" ", List.of(all).subList(8, 12))));
+            }
+            Vocabulary one = vocabulary(drawn.toArray(Board[]::new));
+            Vocabulary other = one;
+            for (int edit = 0; edit < 10; edit++) {
+                List<Board> all = List.copyOf(other.boardsById().values());
+                Board on = all.get(random.nextInt(all.size()));
+                if (on.buttons().isEmpty()) {
+                    continue;
+                }
+                Button button = on.buttons().get(random.nextInt(on.buttons().size()));
+                Board to = all.get(random.nextInt(all.size()));
+                Cell cell = new Cell(random.nextInt(to.rows()), random.nextInt(to.columns()));
+                int step = edit;
+                Intention intention = switch (random.nextInt(6)) {
+                    case 0 -> new TakeOff(on.id(), button.id());
+                    case 1 -> new PutWords(on.id(), null, List.of(new ReadyWord("new" + edit, null, Kind.THING)));
+                    case 2 -> new InsertLine(on.id(), random.nextBoolean() ? Axis.ROWS : Axis.COLUMNS, random.nextInt(2));
+                    default -> to.id().equals(on.id()) || to.at(cell).isEmpty() ? new MoveButton(on.id(), button.id(), to.id(), cell)
+                        : new HoldWords(Meant.of(List.of(button.id())), "", null, false, null, null);
+                };
+                try {
+                    int[] n = {0};
+                    other = intention.on(other, () -> "g" + step + "-" + ++n[0]).after();
+                } catch (org.dwimble.core.told.Unacceptable full) {
+                    continue;
+                }
+            }
+            return new Vocabulary[] {one, other};
+        });
+    }
+
+    @ParameterizedTest
+    @MethodSource("generated")
+    void turnedRoundItSaysTheSame(Vocabulary one, Vocabulary other) {
+        Comparison there = Comparison.of(one, other);
+        Comparison back = Comparison.of(other, one);
+        assertThat(texts(back, Fate.MOVED)).isEqualTo(texts(there, Fate.MOVED));
+        assertThat(texts(back, Fate.REROUTED)).isEqualTo(texts(there, Fate.REROUTED));
+        assertThat(texts(back, Fate.HELD)).isEqualTo(texts(there, Fate.SHOWN));
+        assertThat(texts(back, Fate.NEW)).isEqualTo(Stream.concat(texts(there, Fate.GONE).stream(), texts(there, Fate.REPLACED).stream()).sorted().toList());
+    }
+
+    private static List<String> texts(Comparison comparison, Fate fate) {
+        return comparison.words(fate).stream().map(Comparison.Word::text).sorted().toList();
+    }
+
+    @ParameterizedTest
+    @MethodSource("generated")
+    void puttingAllBackMovesNothingAndLosesNothing(Vocabulary one, Vocabulary other) {
+        if (Comparison.of(one, other).words(Fate.MOVED).isEmpty()) {
+            return;
+        }
+        Vocabulary back = made(other, new PutBack(one, null, null));
+        assertThat(Comparison.of(one, back).words(Fate.MOVED)).isEmpty();
+        assertThat(back.boards().values().stream().flatMap(b -> b.buttons().stream()).map(Button::id))
+            .containsExactlyInAnyOrderElementsOf(other.boards().values().stream().flatMap(b -> b.buttons().stream()).map(Button::id).toList());
+    }
+}

@@ -1,0 +1,95 @@
+package org.dwimble.server.board;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.plan.Hold;
+import org.dwimble.core.reveal.Revealed;
+import org.dwimble.core.student.Role;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.problem.Problem;
+import org.dwimble.server.student.Access;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What the student sees, and what is kept back. */
+@RestController
+@RequestMapping("/api/vocabularies/{vocabulary}")
+class RevealApi {
+    /**
+     * @param kept            what keeps each button back that is not shown, by its id
+     * @param leadsNowhereYet ids of buttons that say something, and would open boards that show nothing yet
+     */
+    record RevealedView(Map<String, Revealed.Kept> kept, Set<String> leadsNowhereYet) {
+    }
+
+    /**
+     * @param reason none if it is for the team's owner and editors alone, or if nobody gave one
+     * @param past   true if it was meant to have ended before today
+     * @param left   the year somebody left, if it is a person who did
+     */
+    record HeldView(String board, String name, String button, Cell cell, String label, @Nullable String picture, @Nullable String reason, boolean fact,
+        @Nullable LocalDate until, boolean past, @Nullable String by, @Nullable LocalDate since, @Nullable Integer left) {
+        static HeldView of(Board board, Button b, Role role, LocalDate today) {
+            Hold hold = b.shown().hold();
+            String reason = hold.reason().isEmpty() || hold.fact() && !role.mayEdit() ? null : hold.reason();
+            return new HeldView(board.id(), board.name(), b.id(), b.cell(), b.label().isEmpty() ? b.spoken() : b.label(), b.picture(), reason,
+                hold.fact() && role.mayEdit(), hold.until(), hold.pastOn(today), hold.by(), hold.since(), b.shown().left());
+        }
+    }
+
+    private final VocabularyStore store;
+    private final Access access;
+    private final Clock clock;
+
+    RevealApi(VocabularyStore store, Access access, Clock clock) {
+        this.store = store;
+        this.access = access;
+        this.clock = clock;
+    }
+
+    /** What the student does not see, of all boards. */
+    @GetMapping("/revealed")
+    RevealedView revealed(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
+        access.toVocabulary(vocabulary, account);
+        Revealed revealed = kept(vocabulary).overview().revealed();
+        return new RevealedView(revealed.kept(), revealed.leadsNowhereYet());
+    }
+
+    /** Every held word: those past their day first, then those held longest. */
+    @GetMapping("/held")
+    List<HeldView> held(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
+        Role role = access.toVocabulary(vocabulary, account);
+        LocalDate today = LocalDate.now(clock);
+        List<HeldView> held = new ArrayList<>();
+        kept(vocabulary).vocabulary().boardsById().values().forEach(board -> board.buttons().stream().filter(Button::hidden)
+            .forEach(b -> held.add(HeldView.of(board, b, role, today))));
+        held.sort(Comparator.comparing((HeldView h) -> !h.past).thenComparing(HeldView::since, Comparator.nullsLast(Comparator.naturalOrder())));
+        return held;
+    }
+
+    /** The words of a step, each once, so that another student's can be the same. @param step none for those that wait for no step */
+    @GetMapping("/step-words")
+    List<String> stepWords(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable String step) {
+        access.toVocabulary(vocabulary, account);
+        return kept(vocabulary).vocabulary().boardsById().values().stream().flatMap(b -> b.buttons().stream())
+            .filter(b -> !Revealed.isWay(b) && !b.label().isEmpty() && (step == null ? b.shown().step() == null && !Revealed.onlyOpens(b) : step.equals(b.shown().step())))
+            .map(Button::label).distinct().toList();
+    }
+
+    private VocabularyStore.Kept kept(long vocabulary) {
+        return store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
+    }
+}

@@ -1,0 +1,30 @@
+import { Modal } from 'antd';
+import { useQuery } from '@tanstack/react-query';
+import type { VocabularyView } from '../../api/types';
+import { comparison } from '../place/places';
+import { Route } from '../place/Route';
+import { Pic } from '../picture/art';
+import css from './reveal.module.css';
+import parts from '../../shell/parts.module.css';
+
+const LISTED = 60;
+
+/** After a student was moved on: the words that are new to see, and the way to each, to be taught. */
+export function Appeared({ view, since, onClose }: { view: VocabularyView; since: number; onClose: () => void }) {
+  const { data } = useQuery(comparison(view.id, view.version, { then: since }));
+  const came = data?.words.filter((w) => w.says && w.fate === 'SHOWN') ?? [];
+  const went = data?.words.filter((w) => w.says && w.fate === 'HELD') ?? [];
+  const now = view.plan.steps[view.plan.at - 1];
+  return (
+    <Modal open title={now ? `${view.student?.name ?? 'The student'} is at step ${view.plan.at}, ${now.name}` : 'Shown now'} onCancel={onClose} onOk={onClose} okText="Good"
+      cancelButtonProps={{ style: { display: 'none' } }} width={720}>
+      {data && <p>{came.length > 0 ? `${came.length} ${came.length === 1 ? 'word is' : 'words are'} new to see. Nothing has moved. Teach the way to each:` : went.length > 0 ? `${went.length} words wait again. Nothing has moved.` : 'No word is new to see by this.'}</p>}
+      <ul className={css.appeared} aria-label="Words that are new to see">
+        {came.slice(0, LISTED).map((w) => (
+          <li key={w.button}>{w.picture && <Pic id={w.picture} />}<strong dir="auto">{w.text}</strong>{w.is && <Route spot={w.is} />}</li>
+        ))}
+      </ul>
+      {came.length > LISTED && <p className={parts.quiet}>and {came.length - LISTED} more; the reveal lens shows them all.</p>}
+    </Modal>
+  );
+}

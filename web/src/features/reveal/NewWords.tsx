@@ -1,0 +1,21 @@
+import { useState } from 'react';
+import type { VocabularyView } from '../../api/types';
+import { DottedChoice } from '../board/Dotted';
+import { newWordsStep, numberOf, rememberNewWords } from './plan';
+import bench from '../board/bench.module.css';
+
+/** While a plan is on: whether new words are shown from now or wait, with the choice, remembered for the next. */
+export function NewWords({ view }: { view: VocabularyView }) {
+  const [, again] = useState(0);
+  const { plan } = view;
+  if (plan.steps.length === 0) return null;
+  const step = newWordsStep(view);
+  return (
+    <p className={bench.newWords}>A new word{' '}
+      <DottedChoice label="When new words are shown" items={[{ key: '', label: 'is shown from now' }, ...plan.steps.slice(plan.at).map((s, i) => ({ key: s.id, label: `waits for step ${plan.at + i + 1}, ${s.name}` }))]}
+        onChoose={(key) => { rememberNewWords(view, key || undefined); again((n) => n + 1); }}>
+        {step ? `waits for step ${numberOf(plan, step.id)}, ${step.name}` : 'is shown from now'}
+      </DottedChoice>.
+    </p>
+  );
+}

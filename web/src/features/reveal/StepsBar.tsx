@@ -1,0 +1,93 @@
+import { Button as PlainButton, Dropdown, Input, Modal } from 'antd';
+import { useState } from 'react';
+import type { Intention, Step, VocabularyView } from '../../api/types';
+import { dayOf } from '../../shell/time';
+import { numberOf, paperOf } from './plan';
+import css from './reveal.module.css';
+import parts from '../../shell/parts.module.css';
+
+interface Props { view: VocabularyView; mayEdit: boolean; inHand?: string; onInHand: (step: string) => void; onEdit: (edit: Intention) => void; onMoveOn: (step: Step) => void }
+
+/** The steps of the plan under the board: the one in hand takes the words that are tapped, the dark one is where the student is. */
+export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: Props) {
+  const [changing, setChanging] = useState<Step | 'new'>();
+  const { plan, wordsByStep } = view;
+  const next = plan.steps[plan.at];
+  if (plan.steps.length === 0) return null;
+  return (
+    <section className={css.steps} aria-label="Steps of the plan">
+      <ol>
+        {plan.steps.map((step, i) => {
+          const number = i + 1;
+          return (
+            <li key={step.id} className={number === plan.at ? css.now : undefined}>
+              <button type="button" className={css.step} aria-pressed={step.id === inHand} onClick={() => onInHand(step.id)} title={`Words you tap go into step ${number}`}>
+                <span className={css.paper} style={{ background: paperOf(number), height: 6 + Math.round(16 * share(wordsByStep[i], view)) }} />
+                <strong>{number}. {step.name}</strong>
+                <span>{wordsByStep[i]} words · {whenOf(step, number, plan.at)}</span>
+              </button>
+              {mayEdit && (
+                <Dropdown trigger={['click']} menu={{ items: menuOf(step, number, view), onClick: ({ key }) => choose(key, step) }}>
+                  <button type="button" className={css.more} aria-label={`More about step ${number}`}>…</button>
+                </Dropdown>
+              )}
+            </li>
+          );
+        })}
+      </ol>
+      {mayEdit && (
+        <div className={css.stepDoors}>
+          {next && <PlainButton type="primary" onClick={() => onMoveOn(next)}>Move on to step {plan.at + 1}</PlainButton>}
+          <button type="button" className={parts.dotted} onClick={() => setChanging('new')}>add a step</button>
+        </div>
+      )}
+      {changing && <StepForm step={changing === 'new' ? undefined : changing} onClose={() => setChanging(undefined)} onKeep={(name, planned) => {
+        setChanging(undefined);
+        onEdit(changing === 'new' ? { type: 'add-step', name, planned } : { type: 'change-step', step: changing.id, name, planned });
+      }} />}
+    </section>
+  );
+
+  function choose(key: string, step: Step) {
+    const number = numberOf(plan, step.id);
+    if (key === 'change') setChanging(step);
+    else if (key === 'go') onMoveOn(step);
+    else if (key === 'earlier' || key === 'later') onEdit({ type: 'move-step', step: step.id, number: key === 'earlier' ? number - 1 : number + 1 });
+    else if (key === 'remove') onEdit({ type: 'remove-step', step: step.id });
+    else onEdit({ type: 'end-plan' });
+  }
+}
+
+const share = (words: number, view: VocabularyView) => (view.counts.words === 0 ? 0 : words / view.counts.words);
+
+const menuOf = (step: Step, number: number, { plan }: VocabularyView) => [
+  { key: 'change', label: 'Name and day…' },
+  ...(number === plan.at ? [] : [{ key: 'go', label: number > plan.at ? `Move on to ${step.name}` : `Go back to ${step.name}` }]),
+  ...(number > 1 ? [{ key: 'earlier', label: 'One earlier' }] : []),
+  ...(number < plan.steps.length ? [{ key: 'later', label: 'One later' }] : []),
+  plan.steps.length > 1 ? { key: 'remove', label: 'Take the step out; its words stay as they are seen' } : { key: 'end', label: 'End the plan: show everything' },
+];
+
+function whenOf(step: Step, number: number, at: number): string {
+  if (number === at) return step.began ? `now, since ${dayOf(step.began)}` : 'now';
+  if (number < at) return step.began ? `since ${dayOf(step.began)}` : 'shown';
+  return step.planned ? `planned for ${dayOf(step.planned)}` : 'when ready';
+}
+
+/** A step’s name, and the day it is meant to begin. */
+function StepForm({ step, onKeep, onClose }: { step?: Step; onKeep: (name: string, planned?: string) => void; onClose: () => void }) {
+  const [name, setName] = useState(step?.name ?? '');
+  const [planned, setPlanned] = useState(step?.planned ?? undefined);
+  const keep = () => { if (name.trim()) onKeep(name.trim(), planned); };
+  return (
+    <Modal open title={step ? 'Change the step' : 'Add a step'} onCancel={onClose} okText={step ? 'Keep it' : 'Add it'} cancelText="Leave it" onOk={keep}
+      okButtonProps={{ disabled: !name.trim() }} width={460}>
+      <div className={css.form}>
+        <label>Its name <Input autoFocus value={name} maxLength={60} onChange={(e) => setName(e.target.value)} onPressEnter={keep} placeholder="Asking and telling" /></label>
+        <label>Planned for, if you like; the day only reminds
+          <input type="date" value={planned ?? ''} onChange={(e) => setPlanned(e.target.value || undefined)} />
+        </label>
+      </div>
+    </Modal>
+  );
+}

@@ -1,0 +1,79 @@
+import { useEffect, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import type { Board, Revealed, VocabularyView } from '../../api/types';
+import { whyKept } from '../reveal/plan';
+import { spoken } from '../board/grid';
+import css from './talk.module.css';
+
+const HOLD_MS = 700;
+const FOUND = 6;
+
+/** What whoever models sees: the student’s view, or for a while also what waits. */
+export type Model = 'as the student sees' | 'everything' | 'waiting words faint';
+const MODELS: Model[] = ['as the student sees', 'everything', 'waiting words faint'];
+
+interface Props { view: VocabularyView; boards: Board[]; kept: Revealed['kept']; model: Model; onModel: (model: Model) => void; board: string }
+
+/** The doors for whoever helps: held for a moment by touch so that no student opens one by accident, pressed at once by keyboard. */
+export function Adult({ view, boards, kept, model, onModel, board }: Props) {
+  const navigate = useNavigate();
+  const [open, setOpen] = useState(false);
+  const leave = () => void navigate(`/vocabularies/${view.id}/boards/${encodeURIComponent(board)}`);
+  useEffect(() => {
+    const keys = (e: KeyboardEvent) => {
+      if (e.key !== 'Escape') return;
+      if (open) setOpen(false);
+      else leave();
+    };
+    window.addEventListener('keydown', keys);
+    return () => window.removeEventListener('keydown', keys);
+  });
+  return (
+    <>
+      <Held label="Leave talking: hold, or press Escape" title="Hold to leave" onHeld={leave}>hold to leave</Held>
+      <Held label="For who models: hold, or press Enter" title="Hold to show more" onHeld={() => setOpen(true)}>{model === 'as the student sees' ? 'hold to model' : `modelling: ${model}`}</Held>
+      {open && <Panel view={view} boards={boards} kept={kept} model={model} onModel={(chosen) => { onModel(chosen); setOpen(false); }} onClose={() => setOpen(false)} />}
+    </>
+  );
+}
+
+function Held({ label, title, onHeld, children }: { label: string; title: string; onHeld: () => void; children: string }) {
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const [holding, setHolding] = useState(false);
+  const stop = () => { clearTimeout(timer.current); setHolding(false); };
+  useEffect(() => () => clearTimeout(timer.current), []);
+  return (
+    <button type="button" className={holding ? `${css.leave} ${css.holding}` : css.leave} aria-label={label} title={title}
+      onPointerDown={() => { setHolding(true); timer.current = setTimeout(() => { setHolding(false); onHeld(); }, HOLD_MS); }} onPointerUp={stop} onPointerLeave={stop}
+      onKeyDown={(e) => { if (e.key === 'Enter') { e.preventDefault(); onHeld(); } }}>
+      {children}
+    </button>
+  );
+}
+
+/** What is shown while somebody models, and where a word is that is not to be seen. */
+function Panel({ view, boards, kept, model, onModel, onClose }: Omit<Props, 'board'> & { onClose: () => void }) {
+  const [sought, setSought] = useState('');
+  const found = sought.trim() ? places(boards, sought.trim().toLowerCase()) : [];
+  return (
+    <div className={css.adult} role="dialog" aria-label="For who models">
+      <p>Show, until five minutes pass without a tap</p>
+      <div role="group" aria-label="What is shown">
+        {MODELS.map((m) => <button key={m} type="button" className={css.quietKey} aria-pressed={m === model} onClick={() => onModel(m)}>{m}</button>)}
+      </div>
+      <label>Where is a word? <input autoFocus value={sought} onChange={(e) => setSought(e.target.value)} dir="auto" /></label>
+      <ul role="status">
+        {found.slice(0, FOUND).map(({ board, button }) => (
+          <li key={button.id}><strong>{button.label}</strong>: {board.name}, {spoken(button.cell)}; {whyKept(view.plan, button, kept[button.id]) ?? 'shown'}</li>
+        ))}
+        {sought.trim() && found.length === 0 && <li>“{sought.trim()}” is on no board.</li>}
+      </ul>
+      <button type="button" className={css.quietKey} onClick={onClose}>close</button>
+    </div>
+  );
+}
+
+function places(boards: Board[], sought: string) {
+  const all = boards.flatMap((board) => board.buttons.filter((b) => b.label.toLowerCase().includes(sought)).map((button) => ({ board, button })));
+  return all.sort((a, b) => Number(b.button.label.toLowerCase() === sought) - Number(a.button.label.toLowerCase() === sought));
+}
