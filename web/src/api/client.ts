@@ -1,6 +1,6 @@
 import createClient from 'openapi-fetch';
 import type { paths } from './schema.gen';
-import type { Button } from './types';
+import type { Button, Intention } from './types';
 
 /** What the server answers when it does not do what was asked; `message` is its sentence for the person. */
 export class Problem extends Error {
@@ -8,6 +8,8 @@ export class Problem extends Error {
     readonly status: number,
     sentence: string,
     readonly conflict?: { version: number; yours?: Button; theirs?: Button },
+    /** It would take words from places the student has learned: what to do instead, and whether a reason is needed to do it all the same. */
+    readonly asks?: { needsReason: boolean; instead?: { words: string; intention: Intention } },
   ) {
     super(sentence);
   }
@@ -71,8 +73,9 @@ export async function done(call: Call<unknown>): Promise<void> {
 }
 
 function problem(error: unknown, response: Response): Problem {
-  const told = (error ?? {}) as { detail?: string; version?: number; yours?: Button; theirs?: Button };
-  return new Problem(response.status, told.detail ?? UNREACHABLE, response.status === 409 ? { version: told.version ?? 0, yours: told.yours, theirs: told.theirs } : undefined);
+  const told = (error ?? {}) as { detail?: string; version?: number; yours?: Button; theirs?: Button; needsReason?: boolean; instead?: { words: string; intention: Intention } };
+  return new Problem(response.status, told.detail ?? UNREACHABLE, response.status === 409 ? { version: told.version ?? 0, yours: told.yours, theirs: told.theirs } : undefined,
+    response.status === 428 ? { needsReason: told.needsReason ?? false, instead: told.instead } : undefined);
 }
 
 /** Sends a form with a file, which the typed client cannot describe. */

@@ -101,7 +101,8 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     try {
       return await changes.mutateAsync({ ...wish, step: wish.step ?? (planned.current && newWordsStep(planned.current)?.id) });
     } catch (error) {
-      if (error instanceof Problem && error.conflict) move({ move: 'met', conflict: { sentence: error.message, ...error.conflict, wish } });
+      if (error instanceof Problem && error.asks) move({ move: 'asked', asked: { sentence: error.message, wish, ...error.asks } });
+      else if (error instanceof Problem && error.conflict) move({ move: 'met', conflict: { sentence: error.message, ...error.conflict, wish } });
       else void message.error(sentence(error), 6);
       return undefined;
     }
@@ -171,7 +172,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const onChooseAll = useCallback(() => { if (board) move({ move: 'choose all', ids: board.buttons.map((b) => b.id) }); }, [board]);
   const [lens, setLens] = useState<LensName>('Words');
   const costs = useQuery({ ...reachOf(id, version, boardId), enabled: lens === 'Reach' && shown !== undefined }).data?.here;
-  const moving = state.doing.what === 'previewing' ? state.doing.moving : undefined;
+  const moving = state.doing.what === 'previewing' ? state.doing.moving : state.doing.what === 'asked' ? state.doing.asked.moving : undefined;
   const revealing = useReveal(view, board, lens === 'Reveal', edit);
   const placing = usePlaces(view, board, lens === 'Places');
   const other = lens === 'Reveal' ? revealing.lens : placing.lens;
@@ -268,6 +269,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     try {
       const would = await preview(id, version, intention);
       if (would.refusal) void message.warning(would.refusal, 8);
+      else if (would.asks) move({ move: 'asked', asked: { ...would.asks, wish: { what: 'edit', base: version, edit: intention }, moving: would.moving } });
       else if (would.moving.length > 0) move({ move: 'preview', intention, moving: would.moving });
       else void edit(intention);
     } catch (error) {
@@ -382,7 +384,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
           </div>
         </BoardList>
         <main className={bench.stage}>
-          <DoingBar doing={state.doing} boardId={boardId} onLink={(opener) => void linkHere(opener)} onDo={(intention) => { rest(); void edit(intention); }}
+          <DoingBar doing={state.doing} boardId={boardId} onLink={(opener) => void linkHere(opener)} onDo={(intention) => { rest(); void edit(intention); }} onSure={(wish) => { rest(); void change(wish); }}
             onLeave={(to) => { rest(); if (to) go(to); }} />
           <StageRoom ratio={view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message))}>
             {placing.flipped && placing.then ? <div className={`${bench.benchMat} ${bench.asItWas}`}><BoardPicture board={placing.then} looks={looks} label={`${board.name} as it was`} /></div> : <BoardGrid board={board} looks={looks} overlays={overlays} marked={marked} chosen={state.chosen} next={mayEdit ? next : undefined}

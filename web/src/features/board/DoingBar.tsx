@@ -1,7 +1,8 @@
-import { Button as PlainButton } from 'antd';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { Button as PlainButton, Input } from 'antd';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { Intention, Preview } from '../../api/types';
-import type { Doing } from './bench';
+import type { Asked, Doing } from './bench';
+import type { Wish } from './boards';
 import bench from './bench.module.css';
 
 interface Props {
@@ -9,14 +10,16 @@ interface Props {
   boardId: string;
   onLink: (opener: { board: string; button: string }) => void;
   onDo: (intention: Intention) => void;
+  /** Does after all what was asked about. */
+  onSure: (wish: Wish) => void;
   /** `to`: the board it was begun on. */
   onLeave: (to?: string) => void;
 }
 
 /** Above the board, while something is under way that goes on until it is done or left. */
-export function DoingBar({ doing, boardId, onLink, onDo, onLeave }: Props) {
+export function DoingBar({ doing, boardId, onLink, onDo, onSure, onLeave }: Props) {
   const from = doing.what === 'moving' || doing.what === 'linking' ? doing.board : undefined;
-  const underWay = from !== undefined || doing.what === 'previewing';
+  const underWay = from !== undefined || doing.what === 'previewing' || doing.what === 'asked';
   const leave = useRef(() => onLeave(from));
   leave.current = () => onLeave(from);
   useEffect(() => {
@@ -46,10 +49,31 @@ export function DoingBar({ doing, boardId, onLink, onDo, onLeave }: Props) {
           <PlainButton autoFocus onClick={() => onLeave()}>Leave it</PlainButton>
         </Bar>
       );
+    case 'asked':
+      return <AskedBar asked={doing.asked} onDo={onDo} onSure={onSure} onLeave={() => onLeave()} />;
     default:
       return null;
   }
 }
+
+/** What would move, what would move nothing, and, where places are kept, the reason to be given. */
+function AskedBar({ asked, onDo, onSure, onLeave }: { asked: Asked; onDo: (intention: Intention) => void; onSure: (wish: Wish) => void; onLeave: () => void }) {
+  const [reason, setReason] = useState('');
+  const [giving, setGiving] = useState(false);
+  const sure = () => { if (!asked.needsReason || reason.trim()) onSure({ ...asked.wish, sure: true, reason: reason.trim() || undefined }); };
+  return (
+    <Bar said={asked.needsReason ? <>{asked.sentence} Places are kept for this student.</> : asked.sentence}>
+      {asked.instead && <PlainButton type="primary" onClick={() => onDo(asked.instead!.intention)}>{startsLarge(asked.instead.words)}</PlainButton>}
+      {!asked.needsReason ? <PlainButton onClick={sure}>Do it all the same</PlainButton>
+        : giving ? <Input autoFocus className={bench.reason} aria-label="Why" placeholder="why it must be, for the history" value={reason} maxLength={200}
+          onChange={(e) => setReason(e.target.value)} onPressEnter={sure} suffix={<PlainButton size="small" disabled={!reason.trim()} onClick={sure}>Do it</PlainButton>} />
+          : <PlainButton onClick={() => setGiving(true)}>Do it, with a reason…</PlainButton>}
+      <PlainButton autoFocus={!asked.instead} onClick={onLeave}>Leave it</PlainButton>
+    </Bar>
+  );
+}
+
+const startsLarge = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 function Bar({ said, children }: { said: ReactNode; children: ReactNode }) {
   return <div className={bench.linking} role="status"><span>{said}</span>{children}</div>;

@@ -14,7 +14,11 @@ export type Doing =
   | { what: 'looking' }
   /** What would change place by something that is not done yet. */
   | { what: 'previewing'; intention: Intention; moving: Preview['moving'] }
+  /** A change that would take words from places the student has learned; it waits for this person's answer. */
+  | { what: 'asked'; asked: Asked }
   | { what: 'in a dialog'; dialog: Dialog };
+
+export interface Asked { sentence: string; wish: Wish; needsReason: boolean; instead?: { words: string; intention: Intention } | null; moving?: Preview['moving'] }
 
 /** What is opened over the bench as a whole. */
 export type Dialog = 'credits' | 'words' | 'person' | 'history' | 'shortcuts' | 'board' | 'chain' | 'copy' | 'propose';
@@ -55,6 +59,7 @@ export type Move =
   | { move: 'choose picture' }
   | { move: 'look' }
   | { move: 'preview'; intention: Intention; moving: Preview['moving'] }
+  | { move: 'asked'; asked: Asked }
   | { move: 'open'; dialog: Dialog }
   | { move: 'link' | 'carry'; board: string; button: string; label: string }
   | { move: 'rest'; focus?: boolean }
@@ -90,6 +95,8 @@ export function moved(state: BenchState, made: Move): BenchState {
       return { ...state, doing: { what: 'looking' } };
     case 'preview':
       return { ...state, doing: { what: 'previewing', intention: made.intention, moving: made.moving } };
+    case 'asked':
+      return { ...state, doing: { what: 'asked', asked: made.asked } };
     case 'open':
       return { ...state, doing: { what: 'in a dialog', dialog: made.dialog } };
     case 'link':

@@ -149,7 +149,12 @@ export const steps = (id: number) =>
   });
 
 /** Something a person means to change, as data. `base`: the version of what was shown. */
-export type Wish = { /** Of the plan, for words that are new by it; none for shown from now. */ step?: string } & (
+export type Wish = {
+  /** Of the plan, for words that are new by it; none for shown from now. */
+  step?: string;
+  /** True if the person was told what would move by it; `reason`: why, where places are kept. */
+  sure?: boolean; reason?: string;
+} & (
   | { what: 'edit'; base: number; edit: Intention }
   | { what: 'words'; base: number; board: string; from?: Cell; text: string; picture?: string; onNewBoard?: string; fillOn?: boolean }
   | { what: 'board'; base: number; name: string; openedFrom?: string; openedBy?: string; at?: Cell; pattern?: string; copyOf?: string; copyFrom?: number; rows?: number; columns?: number }
@@ -162,9 +167,10 @@ export type Wish = { /** Of the plan, for words that are new by it; none for sho
 function send(id: number, base: number, wish: Wish): Promise<Changed> {
   const path = { vocabulary: id };
   const params = { path, query: { step: wish.step } };
+  const sure = { path, query: { step: wish.step, sure: wish.sure, reason: wish.reason } };
   switch (wish.what) {
     case 'edit':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/edits', { params, body: { base, edit: wish.edit } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/edits', { params: sure, body: { base, edit: wish.edit } }));
     case 'words':
       return answer(client.POST('/api/vocabularies/{vocabulary}/words', { params, body: { base, board: wish.board, from: wish.from, text: wish.text, picture: wish.picture, onNewBoard: wish.onNewBoard, fillOn: wish.fillOn } }));
     case 'board':
@@ -172,13 +178,13 @@ function send(id: number, base: number, wish: Wish): Promise<Changed> {
     case 'bring':
       return answer(client.POST('/api/vocabularies/{vocabulary}/bringing', { params, body: { base, from: wish.from, board: wish.board, buttons: wish.buttons, to: wish.to, at: wish.at } }));
     case 'go back':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/going-back', { params: { path }, body: { base, version: wish.version } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/going-back', { params: sure, body: { base, version: wish.version } }));
     case 'put back':
       return answer(client.POST('/api/vocabularies/{vocabulary}/putting-back', { params: { path }, body: { base, version: wish.version, board: wish.board, button: wish.button } }));
     case 'undo':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/undo', { params: { path }, body: { before: wish.before } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/undo', { params: sure, body: { before: wish.before } }));
     case 'redo':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/redo', { params: { path } }));
+      return answer(client.POST('/api/vocabularies/{vocabulary}/redo', { params: sure }));
   }
 }
 

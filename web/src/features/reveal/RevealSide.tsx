@@ -36,7 +36,7 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
   return (
     <section className={bench.buttonSentence} aria-label="Reveal">
       <h2>{view.student?.name ?? 'The student'} sees {view.counts.shown} of {view.counts.words} words</h2>
-      <p className={parts.quiet}>{now ? `Step ${plan.at}, ${now.name}` : 'There is no plan: everything is shown that is not held.'} Nothing moves when a word is shown or held.</p>
+      <p className={parts.quiet}>{now ? `Step ${plan.at}, ${now.name}.` : 'There is no plan: everything is shown that is not held.'} Nothing moves when a word is shown or held.</p>
       {mayEdit && !now && <Begin view={view} onEdit={onEdit} onPropose={onPropose} />}
       {one && !isWay(one) && <OneWord view={view} button={one} revealed={revealed} mayEdit={mayEdit} onEdit={onEdit}
         onHold={() => setHolding({ what: one.label || 'this picture', words: { ...MEANT, buttons: [one.id] } })} />}
@@ -102,7 +102,7 @@ function OneWord({ view, button, revealed, mayEdit, onEdit, onHold }: { view: Vo
       {onlyOpens(button) && !button.step && plan.steps.length > 0 && '; it follows what is on the board it opens'}.{' '}
       {revealed.leadsNowhereYet.includes(button.id) && 'It speaks, and does not open its board while nothing there is shown. '}
       {mayEdit && plan.steps.length > 0 && <DottedChoice label="Choose its step" items={[...plan.steps.map((s, i) => ({ key: s.id, label: `${i + 1}. ${s.name}` })), { key: '', label: 'no step: it waits' }]}
-        onChoose={(step) => onEdit({ type: 'put-in-step', words, step: step || undefined })}>{number > 0 ? `step ${number}` : 'choose a step'}</DottedChoice>}{' '}
+        onChoose={(step) => onEdit({ type: 'put-in-step', words, step: step || undefined })}>{number > 0 ? `step ${number}` : 'choose a step'}</DottedChoice>}{' · '}
       {mayEdit && !button.left && (button.hidden ? <button type="button" className={parts.dotted} onClick={() => onEdit({ type: 'let-go', words })}>let it go</button>
         : <button type="button" className={parts.dotted} onClick={onHold}>hold it</button>)}
     </p>
@@ -161,7 +161,7 @@ function WorthALook({ view, board, revealed, mayEdit, hand, onEdit }: { view: Vo
   return (
     <>
       <h3>Worth a look</h3>
-      {hidden.map((b) => <p key={b.id}>“{b.label}” opens to no shown word, so its button is hidden too, until one is.</p>)}
+      {hidden.length > 0 && <p>{hidden.map((b) => `“${b.label}”`).join(', ')} {hidden.length === 1 ? 'opens to no shown word, so its button is' : 'open to no shown word, so their buttons are'} hidden too, until one is.</p>}
       {waiting > 0 && <p>{waiting} {waiting === 1 ? 'word waits' : 'words wait'} for no step of the plan{homeless.length > 0 && `, ${homeless.length} of them on this board`}.{' '}
         {mayEdit && hand && homeless.length > 0 && <button type="button" className={parts.dotted}
           onClick={() => onEdit({ type: 'put-in-step', words: { ...MEANT, buttons: homeless.map((b) => b.id) }, step: hand })}>put these into step {numberOf(view.plan, hand)}</button>}</p>}

@@ -49,7 +49,7 @@ export const revealLens = (plan: Plan, { kept }: Revealed): Lens => (_, board) =
   const badge = number > 0 ? { text: String(number), paper: paperOf(number) } : undefined;
   return [keyOf(b.cell), {
     classes: why ? ['waitingWord'] : [], badge: why === 'HELD' ? { text: 'held', paper: 'held' } : badge,
-    note: why === 'NOTHING_BEHIND' ? 'nothing behind it' : undefined, told: whyKept(plan, b, why) ?? (number > 0 ? `shown since step ${number}` : 'shown'),
+    note: why === 'NOTHING_BEHIND' ? 'nothing yet' : undefined, told: whyKept(plan, b, why) ?? (number > 0 ? `shown since step ${number}` : 'shown'),
   }];
 }));
 

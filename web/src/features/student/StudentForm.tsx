@@ -1,4 +1,4 @@
-import { Alert, Button, Form, Input, InputNumber, Modal, Select } from 'antd';
+import { Alert, Button, Checkbox, Form, Input, InputNumber, Modal, Select } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { sentence } from '../../api/client';
 import type { Appearance, Student } from '../../api/types';
@@ -6,7 +6,7 @@ import { AppearanceFields } from '../picture/AppearanceFields';
 import { addStudent, caseload, changeStudent, screenName, screens, type StudentFacts } from './students';
 import parts from '../../shell/parts.module.css';
 
-interface Values { name?: string; schoolYear?: number | null; className?: string; screen: string; look: Appearance['look']; tone: Appearance['tone']; hair: Appearance['hair'] }
+interface Values { name?: string; schoolYear?: number | null; className?: string; screen: string; look: Appearance['look']; tone: Appearance['tone']; hair: Appearance['hair']; placesKept?: boolean }
 
 /** Adds a student, or changes the facts of one. */
 export function StudentForm({ student, onClose, onKept }: { student?: Student; onClose: () => void; onKept?: (kept: Student) => void }) {
@@ -16,7 +16,7 @@ export function StudentForm({ student, onClose, onKept }: { student?: Student; o
     ? [{ name: screenName(student.screen, usual), screen: student.screen }] : []);
   const keeping = useMutation({
     mutationFn: (values: Values) => {
-      const facts: StudentFacts = { name: values.name ?? '', schoolYear: values.schoolYear ?? undefined, className: values.className ?? '', screen: choices.find((s) => s.name === values.screen)!.screen, appearance: { look: values.look, tone: values.tone, hair: values.hair } };
+      const facts: StudentFacts = { name: values.name ?? '', schoolYear: values.schoolYear ?? undefined, className: values.className ?? '', screen: choices.find((s) => s.name === values.screen)!.screen, appearance: { look: values.look, tone: values.tone, hair: values.hair }, placesKept: values.placesKept };
       return student ? changeStudent(student.id, facts) : addStudent(facts);
     },
     onSuccess: (kept) => {
@@ -32,7 +32,7 @@ export function StudentForm({ student, onClose, onKept }: { student?: Student; o
     <Modal open title={student ? `About ${student.name}` : 'Add a student'} onCancel={onClose} footer={null}>
       <Form<Values>
         layout="vertical" requiredMark={false} onFinish={keeping.mutate}
-        initialValues={{ name: student?.name, schoolYear: student?.schoolYear, className: student?.className, screen: student ? screenName(student.screen, usual) : 'tablet, 10 inch', look: 'COLOUR', tone: 'YELLOW', hair: 'USUAL', ...student?.appearance }}
+        initialValues={{ name: student?.name, schoolYear: student?.schoolYear, className: student?.className, screen: student ? screenName(student.screen, usual) : 'tablet, 10 inch', placesKept: student?.placesKept, look: 'COLOUR', tone: 'YELLOW', hair: 'USUAL', ...student?.appearance }}
       >
         {keeping.isError && <Alert type="error" showIcon title={sentence(keeping.error)} className={parts.gapBelow} />}
         <Form.Item label="Name" name="name"><Input autoFocus autoComplete="off" /></Form.Item>
@@ -43,6 +43,7 @@ export function StudentForm({ student, onClose, onKept }: { student?: Student; o
         <Form.Item label="Talks on" name="screen" extra="Cell sizes in millimetres are worked out from this screen.">
           <Select options={choices.map((s) => ({ value: s.name, label: s.name }))} />
         </Form.Item>
+        <Form.Item name="placesKept" valuePropName="checked"><Checkbox>Places are kept: a change that would move a shown word needs a reason</Checkbox></Form.Item>
         <AppearanceFields />
         <Button type="primary" htmlType="submit" loading={keeping.isPending}>{student ? 'Keep' : 'Add'}</Button>
       </Form>

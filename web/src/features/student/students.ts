@@ -22,6 +22,7 @@ export interface StudentFacts {
   className: string;
   screen: Student['screen'];
   appearance?: Student['appearance'];
+  placesKept?: boolean;
 }
 
 export const addStudent = (facts: StudentFacts) => answer(client.POST('/api/students', { body: facts }));

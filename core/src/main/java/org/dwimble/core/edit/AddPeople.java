@@ -101,7 +101,7 @@ public record AddPeople(List<Person> people) implements Intention {
         Optional<Board> theirs = own == null ? Optional.empty() : own.boardIn(now, routes);
         if (theirs.isPresent()) {
             return Stream.concat(theirs.stream(), further(now, theirs.get()))
-                .flatMap(b -> nearest(b, new Cell(0, 0), wayHome).stream().map(cell -> new Place(b.id(), cell, null))).findFirst();
+                .flatMap(b -> b.emptyCells().stream().filter(c -> !wayHome.keptFree(b).contains(c)).map(cell -> new Place(b.id(), cell, null))).findFirst();
         }
         String sought = Names.folded(Text.tidy(general));
         record Found(Board board, Button word) {

@@ -17,6 +17,7 @@ import java.util.stream.Collectors;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.reveal.Revealed;
@@ -26,7 +27,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * What became of every word from one vocabulary to another: two versions, a copy and what it is of, two students'. The same
  * word is the same button id; failing that, the same spoken text on the board of the same path, which is the names of the
- * boards on the way there from home. Routes are compared tap by tap, as cells. Buttons that say nothing and only open a board
+ * boards on the way there from home. Routes are compared tap by tap, as cells; one that still leads there counts as kept, also if
+ * there is a shorter one by now. Buttons that say nothing and only open a board
  * are compared too; ways back and home are not. Takes time in proportion to the number of buttons of both.
  *
  * <p>Turned round it says the same of the same words: what is new one way is gone the other, and what moved, moved.
@@ -65,6 +67,7 @@ public final class Comparison {
         private final Revealed revealed;
         private final Map<String, List<Cell>> taps = new HashMap<>();
         private final Map<String, String> paths = new HashMap<>();
+        private final Map<String, Map<List<Cell>, Boolean>> ways = new HashMap<>();
         private final Map<String, Board> boardOf = new LinkedHashMap<>();
         private final Map<String, Button> buttons = new HashMap<>();
 
@@ -85,6 +88,21 @@ public final class Comparison {
         Spot spot(Button button) {
             Board board = boardOf.get(button.id());
             return new Spot(board.id(), board.name(), button.standing(), taps.get(board.id()));
+        }
+
+        /** True if taps from home still lead to a board, even if there is a shorter way by now. */
+        boolean leads(List<Cell> taps, String board) {
+            return ways.computeIfAbsent(board, b -> new HashMap<>()).computeIfAbsent(taps, t -> {
+                Board at = vocabulary.homeBoard();
+                for (Cell tap : t) {
+                    Optional<Board> next = at.at(tap).filter(b -> b.leads() instanceof Leads.Opens).flatMap(b -> vocabulary.board(((Leads.Opens) b.leads()).board()));
+                    if (next.isEmpty()) {
+                        return false;
+                    }
+                    at = next.get();
+                }
+                return at.id().equals(board);
+            });
         }
 
         String known(Button button) {
@@ -170,7 +188,7 @@ public final class Comparison {
         boolean sees = other.revealed.shows(is.id());
         boolean sameBoard = from.board().equals(to.board()) || byText;
         boolean sameCell = Spot.same(one.boardOf.get(was.id()).shape(), was.cell(), other.boardOf.get(is.id()).shape(), is.cell());
-        boolean sameTaps = from.taps() == null ? to.taps() == null : from.taps().equals(to.taps());
+        boolean sameTaps = from.taps() == null ? to.taps() == null : from.taps().equals(to.taps()) || other.leads(from.taps(), to.board());
         Fate fate = !sameCell || !sameBoard && !(sameTaps && from.taps() != null) ? Fate.MOVED : !sameTaps ? Fate.REROUTED
             : seen && !sees ? Fate.HELD : sees && !seen ? Fate.SHOWN : Fate.KEPT;
         return new Word(was.id(), is.id(), text(is), is.spoken(), fate, from, to, byText, null, seen, sees);

@@ -10,7 +10,7 @@ public enum Fate {
     NEW,
     /** It stands on another board, or elsewhere on its board. */
     MOVED,
-    /** It stands where it stood, and other taps lead to its board. */
+    /** It stands where it stood, and the taps that led to its board do not any more. */
     REROUTED,
     /** It kept its place; the student saw it, and does not any more. */
     HELD,

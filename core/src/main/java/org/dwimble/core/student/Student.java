@@ -12,8 +12,14 @@ import org.jspecify.annotations.Nullable;
  * @param schoolYear 0 to 14; null for an adult or where years do not apply
  * @param className  may be empty
  * @param appearance how pictures look to the student
+ * @param placesKept true if a change that would take a shown word from its place needs a second step, with the reason
  */
-public record Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen, Appearance appearance) {
+public record Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen, Appearance appearance,
+    boolean placesKept) {
+    public Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen, @Nullable Appearance appearance) {
+        this(id, name, schoolYear, className, screen, appearance, false);
+    }
+
     public Student {
         name = Text.tidy(name);
         className = Text.tidy(className);

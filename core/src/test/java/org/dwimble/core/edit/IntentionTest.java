@@ -147,6 +147,7 @@ class IntentionTest {
             new LetGo(Meant.EVERYTHING),
             new LayPlan(List.of(new LayPlan.NewStep("One", null, List.of("harbour/crab", "home/I")), new LayPlan.NewStep("Two", null, List.of("home/I", "eat/pear"))),
                 LocalDate.parse("2026-11-27")),
+            new ForReason(new TakeOff("eat", "eat/pear"), "  nobody  says it "),
             new Arriving(new PutWords("eat", new Cell(0, 2), List.of(KITE, RAIN)), "s3"),
             new PutOpener("eat", new Cell(0, 3), "attic", "base/kite", new Leads.Opens("attic")),
             new PutOpener("eat", null, "more words", null, new Leads.Elsewhere(7)),

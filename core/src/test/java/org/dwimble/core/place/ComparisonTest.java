@@ -10,6 +10,7 @@ import static org.dwimble.core.Boards.vocabulary;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -20,18 +21,24 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.edit.CopyButtons;
 import org.dwimble.core.edit.DeleteBoard;
 import org.dwimble.core.edit.HoldWords;
 import org.dwimble.core.edit.InsertLine;
+import org.dwimble.core.edit.Instead;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.LeadTo;
+import org.dwimble.core.edit.MakeHome;
 import org.dwimble.core.edit.MoveButton;
 import org.dwimble.core.edit.PutBack;
+import org.dwimble.core.edit.PutOpener;
 import org.dwimble.core.edit.PutWords;
 import org.dwimble.core.edit.ReadyWord;
+import org.dwimble.core.edit.Several;
 import org.dwimble.core.edit.SplitCell;
 import org.dwimble.core.edit.TakeOff;
 import org.dwimble.core.reveal.Meant;
+import org.dwimble.core.route.Routes;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -86,6 +93,40 @@ class ComparisonTest {
         Comparison unlinked = Comparison.of(before, after(new LeadTo("home", "home/eat", Leads.HOME)));
         assertThat(unlinked.words(Fate.REROUTED)).extracting(Comparison.Word::text).containsExactly("apple", "pear");
         assertThat(unlinked.words(Fate.REROUTED).get(0).is().taps()).isNull();
+    }
+
+    @Test
+    void aShorterWayBesideTheOldOneTakesNothingAway() {
+        Vocabulary further = vocabulary(board("home", "I eat>eat . ."), board("eat", "apple more>more . home:home"), board("more", "plum . . home:home"));
+        Vocabulary shortcut = made(further, new PutOpener("home", new Cell(0, 3), "more", null, new Leads.Opens("more")));
+        assertThat(fates(Comparison.of(further, shortcut))).containsExactly("more NEW");
+        assertThat(fates(Comparison.of(shortcut, further))).as("without it again").containsExactly("more GONE", "plum REROUTED");
+    }
+
+    @Test
+    void whatWouldMoveIsToldBeforeWithWhatWouldMoveNothing() {
+        MoveButton swap = new MoveButton("harbour", "harbour/boat", "harbour", new Cell(0, 0));
+        assertThat(consequence(swap, id -> !id.equals("harbour/boat")).words()).extracting(Comparison.Word::text).containsExactly("crab");
+        assertThat(instead(swap, id -> !id.equals("harbour/boat"))).isEqualTo(new MoveButton("harbour", "harbour/boat", "harbour", new Cell(0, 2)));
+        assertThat(instead(swap, id -> true)).as("it has been learned itself").isEqualTo(new CopyButtons("harbour", List.of("harbour/boat"), "harbour", new Cell(0, 2)));
+        assertThat(instead(new InsertLine("eat", Axis.ROWS, 0), id -> true)).isEqualTo(new InsertLine("eat", Axis.ROWS, 2));
+        assertThat(instead(new TakeOff("eat", "eat/pear"), id -> true)).isInstanceOf(HoldWords.class);
+        assertThat(instead(new DeleteBoard("eat"), id -> true)).isInstanceOf(HoldWords.class);
+        assertThat(instead(new LeadTo("home", "home/eat", new Leads.Opens("harbour")), id -> true)).isInstanceOf(PutOpener.class);
+        assertThat(instead(new Several(List.of(new TakeOff("eat", "eat/pear"), new TakeOff("eat", "eat/apple"))), id -> true)).isInstanceOf(HoldWords.class);
+        assertThat(Instead.of(new MakeHome("eat"), before, id -> true, v -> true)).isEmpty();
+        assertThat(consequence(new PutWords("eat", null, List.of(new ReadyWord("kite", null, Kind.THING))), id -> true)).isEqualTo(Consequence.NONE);
+        assertThat(consequence(new HoldWords(Meant.EVERYTHING, "", null, false, null, null), id -> true).isNone()).as("holding moves nothing").isTrue();
+        assertThat(consequence(new DeleteBoard("eat"), id -> true).told()).hasToString(
+            "would-move {gone=2, goneNames=[apple, pear], moved=0, movedNames=[], rerouted=0, reroutedNames=[]}");
+    }
+
+    private Consequence consequence(Intention intention, Predicate<String> learned) {
+        return Consequence.of(before, Routes.of(before), after(intention), learned);
+    }
+
+    private Intention instead(Intention intention, Predicate<String> learned) {
+        return Instead.of(intention, before, learned, v -> Consequence.of(before, Routes.of(before), v, learned).isNone()).orElseThrow().intention();
     }
 
     @Test
@@ -197,8 +238,9 @@ class ComparisonTest {
         Comparison there = Comparison.of(one, other);
         Comparison back = Comparison.of(other, one);
         assertThat(texts(back, Fate.MOVED)).isEqualTo(texts(there, Fate.MOVED));
-        assertThat(texts(back, Fate.REROUTED)).isEqualTo(texts(there, Fate.REROUTED));
-        assertThat(texts(back, Fate.HELD)).isEqualTo(texts(there, Fate.SHOWN));
+        assertThat(Stream.of(texts(back, Fate.REROUTED), texts(back, Fate.KEPT), texts(back, Fate.SHOWN), texts(back, Fate.HELD)).flatMap(List::stream))
+            .as("a way that was added is no way lost").containsAll(texts(there, Fate.REROUTED));
+        assertThat(back.words().stream().filter(w -> w.fate() != Fate.NEW).map(w -> w.seen() + " " + w.sees()).sorted().toList().size()).isEqualTo(there.words().stream().filter(w -> w.is() != null).count());
         assertThat(texts(back, Fate.NEW)).isEqualTo(Stream.concat(texts(there, Fate.GONE).stream(), texts(there, Fate.REPLACED).stream()).sorted().toList());
     }
 

@@ -1,5 +1,6 @@
 package org.dwimble.server.board;
 
+import java.util.List;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.server.account.Account;
 import org.jspecify.annotations.Nullable;
@@ -32,11 +33,19 @@ class EditApi {
         this.editing = editing;
     }
 
-    /** @param step of the plan, if there is one, that words belong to that are new by it; none for the one the student is at */
+    /**
+     * Makes an edit. One that would take words from their places which the student has learned is refused with a sentence and, if
+     * there is one, something else that takes none, until the person is sure.
+     *
+     * @param step   of the plan, if there is one, that words belong to that are new by it; none for the one the student is at
+     * @param sure   true if the person was told what would move
+     * @param reason why, where the student's places are kept
+     */
     @PostMapping("/edits")
     Editing.Changed edit(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody EditRequest request,
-        @RequestParam(required = false) @Nullable String step) {
-        return editing.edit(account, vocabulary, request.base(), request.edit(), step);
+        @RequestParam(required = false) @Nullable String step, @RequestParam(required = false) @Nullable Boolean sure,
+        @RequestParam(required = false) @Nullable String reason) {
+        return editing.edit(account, vocabulary, request.base(), request.edit(), List.of(), step, Learned.Answer.of(sure, reason));
     }
 
     /** What an edit would do, without doing it. */
@@ -46,18 +55,21 @@ class EditApi {
     }
 
     @PostMapping("/undo")
-    Editing.Changed undo(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody UndoRequest request) {
-        return editing.undo(account, vocabulary, request.before());
+    Editing.Changed undo(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody UndoRequest request,
+        @RequestParam(required = false) @Nullable Boolean sure, @RequestParam(required = false) @Nullable String reason) {
+        return editing.undo(account, vocabulary, request.before(), Learned.Answer.of(sure, reason));
     }
 
     @PostMapping("/redo")
-    Editing.Changed redo(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        return editing.redo(account, vocabulary);
+    Editing.Changed redo(@AuthenticationPrincipal Account account, @PathVariable long vocabulary,
+        @RequestParam(required = false) @Nullable Boolean sure, @RequestParam(required = false) @Nullable String reason) {
+        return editing.redo(account, vocabulary, Learned.Answer.of(sure, reason));
     }
 
     /** Makes everything as it was at an earlier version. */
     @PostMapping("/going-back")
-    Editing.Changed goBack(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody GoBackRequest request) {
-        return editing.goBack(account, vocabulary, request.base(), request.version());
+    Editing.Changed goBack(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody GoBackRequest request,
+        @RequestParam(required = false) @Nullable Boolean sure, @RequestParam(required = false) @Nullable String reason) {
+        return editing.goBack(account, vocabulary, request.base(), request.version(), Learned.Answer.of(sure, reason));
     }
 }

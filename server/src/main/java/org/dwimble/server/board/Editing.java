@@ -13,6 +13,7 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Arriving;
 import org.dwimble.core.edit.Change;
+import org.dwimble.core.edit.ForReason;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.Key;
 import org.dwimble.core.edit.Moves;
@@ -56,15 +57,17 @@ class Editing {
     private final Access access;
     private final Pictures pictures;
     private final WordChoices choices;
+    private final Learned learned;
     private final Wording wording;
     private final Clock clock;
 
-    Editing(VocabularyStore store, StudentStore students, Access access, Pictures pictures, WordChoices choices, Wording wording, Clock clock) {
+    Editing(VocabularyStore store, StudentStore students, Access access, Pictures pictures, WordChoices choices, Learned learned, Wording wording, Clock clock) {
         this.store = store;
         this.students = students;
         this.access = access;
         this.pictures = pictures;
         this.choices = choices;
+        this.learned = learned;
         this.wording = wording;
         this.clock = clock;
     }
@@ -81,26 +84,29 @@ class Editing {
     }
 
     Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, @Nullable String step) {
-        return edit(account, vocabulary, base, intention, List.of(), step);
+        return edit(account, vocabulary, base, intention, List.of(), step, Learned.Answer.NOT_ASKED);
     }
 
     /**
      * @param chosen by hand for words that are new by it
      * @param step   of the plan, if there is one, that new words belong to; null for the one the student is at
+     * @param answer to what would move, if that was told
      */
-    Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, List<Choice> chosen, @Nullable String step) {
+    Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, List<Choice> chosen, @Nullable String step, Learned.Answer answer) {
         Role role = access.toChangeVocabulary(vocabulary, account);
         if (intention == null) {
             throw new Unacceptable("nothing-to-change");
         }
         String student = kept(vocabulary).student();
+        Intention made = new ForReason(new Arriving(intention, step), answer.reason()).madeBy(account.name(), LocalDate.now(clock));
+        VocabularyStore.Beside asking = learned.asking(vocabulary, student(vocabulary), intention, answer);
         VocabularyStore.Beside beside = (session, change) -> {
+            asking.keep(session, change);
             change.mayUse(id -> pictures.mayUse(id, account, student));
             choices.keep(session, student, chosen);
             choices.keep(session, student, Choice.of(change));
             choices.used(session, student, change.freshMedia(), clock.instant());
         };
-        Intention made = new Arriving(intention, step).madeBy(account.name(), LocalDate.now(clock));
         return answered(account, vocabulary, role, () -> store.edit(vocabulary, base, made, beside, account.id(), clock.instant()));
     }
 
@@ -110,8 +116,13 @@ class Editing {
      * @param refusal why it would be refused; null if it would not
      * @param moving  the buttons that would stand in another cell or on another board, board by board in reading order
      * @param boards  those that would be other than now, as they would be
+     * @param asks    what is asked before it is made; null if nothing is
      */
-    record Preview(@Nullable String refusal, List<Moving> moving, List<BoardView> boards) {
+    record Preview(@Nullable String refusal, List<Moving> moving, List<BoardView> boards, @Nullable AskView asks) {
+    }
+
+    /** What is asked before it is made, as it takes words from places the student has learned. */
+    record AskView(String sentence, boolean needsReason, Learned.@Nullable InsteadView instead) {
     }
 
     record Moving(String board, String button, String label, Cell from, Cell to) {
@@ -129,30 +140,39 @@ class Editing {
             Change change = intention.madeBy(account.name(), LocalDate.now(clock)).on(now, () -> "new-" + ids.incrementAndGet());
             List<Moving> moving = Moves.of(change).stream().map(m -> new Moving(m.from().board(), m.button(),
                 now.boards().get(m.from().board()).button(m.button()).orElseThrow().label(), m.from().standing().cell(), m.to().standing().cell())).toList();
-            return new Preview(null, moving, change.changed().stream().map(BoardView::of).toList());
+            Learned.Asks asks = learned.asks(vocabulary, student(vocabulary), change, intention);
+            return new Preview(null, moving, change.changed().stream().map(BoardView::of).toList(),
+                asks == null ? null : new AskView(wording.of(asks.told()), asks.needsReason(), asks.instead()));
         } catch (Unacceptable refused) {
-            return new Preview(wording.of(refused.told()), List.of(), List.of());
+            return new Preview(wording.of(refused.told()), List.of(), List.of(), null);
         }
     }
 
-    Changed undo(Account account, long vocabulary, @Nullable Integer before) {
+    Changed undo(Account account, long vocabulary, @Nullable Integer before, Learned.Answer answer) {
         Role role = access.toChangeVocabulary(vocabulary, account);
-        return answered(account, vocabulary, role, () -> store.undo(vocabulary, before, account.id(), clock.instant()));
+        VocabularyStore.Beside asking = learned.asking(vocabulary, student(vocabulary), null, answer);
+        return answered(account, vocabulary, role, () -> store.undo(vocabulary, before, asking, account.id(), clock.instant()));
     }
 
-    Changed redo(Account account, long vocabulary) {
+    Changed redo(Account account, long vocabulary, Learned.Answer answer) {
         Role role = access.toChangeVocabulary(vocabulary, account);
-        return answered(account, vocabulary, role, () -> store.redo(vocabulary, account.id(), clock.instant()));
+        VocabularyStore.Beside asking = learned.asking(vocabulary, student(vocabulary), null, answer);
+        return answered(account, vocabulary, role, () -> store.redo(vocabulary, asking, account.id(), clock.instant()));
     }
 
-    Changed goBack(Account account, long vocabulary, int base, int version) {
+    Changed goBack(Account account, long vocabulary, int base, int version, Learned.Answer answer) {
         Role role = access.toChangeVocabulary(vocabulary, account);
-        return answered(account, vocabulary, role, () -> store.goBack(vocabulary, base, version, account.id(), clock.instant()));
+        VocabularyStore.Beside asking = learned.asking(vocabulary, student(vocabulary), null, answer);
+        return answered(account, vocabulary, role, () -> store.goBack(vocabulary, base, version, asking, account.id(), clock.instant()));
+    }
+
+    private @Nullable Student student(long vocabulary) {
+        return Optional.ofNullable(kept(vocabulary).student()).flatMap(students::find).orElse(null);
     }
 
     /** Whatever is needed for the answer is read before: once the edit is on disk nothing can go wrong that is not ours alone. */
     private Changed answered(Account account, long vocabulary, Role role, Supplier<VocabularyStore.Done> made) {
-        Student student = Optional.ofNullable(kept(vocabulary).student()).flatMap(students::find).orElse(null);
+        Student student = student(vocabulary);
         try {
             VocabularyStore.Done done = made.get();
             List<String> were = List.copyOf(done.before().lines(VocabularyView.screen(student)).keySet());

@@ -128,6 +128,6 @@ class PlacesApi {
     Editing.Changed putBack(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody PutBackRequest request) {
         access.toChangeVocabulary(vocabulary, account);
         Vocabulary then = store.version(vocabulary, request.version()).orElseThrow(() -> Problem.notFound("version"));
-        return editing.edit(account, vocabulary, request.base(), new PutBack(then, request.board(), request.button()), null);
+        return editing.edit(account, vocabulary, request.base(), new PutBack(then, request.board(), request.button()), List.of(), null, Learned.Answer.BACK);
     }
 }

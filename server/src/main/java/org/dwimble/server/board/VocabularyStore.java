@@ -239,6 +239,12 @@ public class VocabularyStore {
             : Optional.of(contentAt(session, inForce(session, id), number)));
     }
 
+    /** The number of the last version made before a moment; empty if there is none. */
+    public Optional<Integer> lastBefore(long id, Instant moment) {
+        return database.read(session -> session.first("SELECT max(number) FROM version WHERE vocabulary_id = ? AND made_at < ?",
+            row -> Session.integer(row, "max(number)"), id, moment.toString()));
+    }
+
     /** Gives a version a name, or takes it away. @param name null for none */
     public void nameVersion(long id, int number, @Nullable String name) {
         String tidy = Text.tidy(name == null ? "" : name);
@@ -415,18 +421,19 @@ public class VocabularyStore {
      * Takes back this person's last change that is not taken back, if what it changed is still as it left it.
      *
      * @param before takes back the last one older than this version; null for the last of all
+     * @param beside what is kept in the same transaction
      * @throws Conflict if somebody has changed the same thing since
      */
-    public Done undo(long id, @Nullable Integer before, long account, Instant at) {
-        return reverse(id, before, account, at, Act.BACK);
+    public Done undo(long id, @Nullable Integer before, Beside beside, long account, Instant at) {
+        return reverse(id, before, beside, account, at, Act.BACK);
     }
 
     /** Makes again what this person took back last, unless he or she has changed something else since. */
-    public Done redo(long id, long account, Instant at) {
-        return reverse(id, null, account, at, Act.AGAIN);
+    public Done redo(long id, Beside beside, long account, Instant at) {
+        return reverse(id, null, beside, account, at, Act.AGAIN);
     }
 
-    private Done reverse(long id, @Nullable Integer before, long account, Instant at, Act act) {
+    private Done reverse(long id, @Nullable Integer before, Beside beside, long account, Instant at, Act act) {
         return database.write(session -> {
             Kept now = inForce(session, id);
             Version reversed = (act == Act.BACK ? undoable(session, id, account, before) : redoable(session, id, account))
@@ -437,16 +444,18 @@ public class VocabularyStore {
                 refuseConflict(session, now, reversed.number, contentAt(session, now, reversed.number), reverse, act);
             }
             Change change = reverse.on(now.vocabulary, ids);
+            beside.keep(session, change);
             session.update("UPDATE version SET reversed = 1 WHERE vocabulary_id = ? AND number = ?", id, reversed.number);
             return keepNext(session, now, new Made(change, act, reversed.number), account, at);
         });
     }
 
     /** Makes everything as it was at an earlier version, as a change of its own. */
-    public Done goBack(long id, int base, int version, long account, Instant at) {
+    public Done goBack(long id, int base, int version, Beside beside, long account, Instant at) {
         return database.write(session -> {
             Kept now = inForce(session, id);
             Change change = changeOn(session, now, base, new GoBack(version, contentAt(session, now, version)));
+            beside.keep(session, change);
             return keepNext(session, now, new Made(change, Act.CHANGE, null), account, at);
         });
     }

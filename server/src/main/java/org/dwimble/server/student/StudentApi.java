@@ -28,12 +28,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class StudentApi {
 
-    record NewStudent(String name, @Nullable Integer schoolYear, String className, Screen screen, @Nullable Appearance appearance) {
+    record NewStudent(String name, @Nullable Integer schoolYear, String className, Screen screen, @Nullable Appearance appearance,
+        @Nullable Boolean placesKept) {
         Student as(String id) {
             if (screen == null) {
                 throw new Unacceptable("choose-screen");
             }
-            return new Student(id, name, schoolYear, className, screen, appearance);
+            return new Student(id, name, schoolYear, className, screen, appearance, Boolean.TRUE.equals(placesKept));
         }
     }
 

@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
 
 @Component
 public class StudentStore {
-    private static final String COLUMNS = "s.id, s.name, s.school_year, s.class_name, s.screen_width, s.screen_height, s.look, s.tone, s.hair";
+    private static final String COLUMNS = "s.id, s.name, s.school_year, s.class_name, s.screen_width, s.screen_height, s.look, s.tone, s.hair, s.places_kept";
 
     /** Somebody on a student's team. */
     public record Member(long accountId, String signIn, String name, String work, Role role) {
@@ -51,10 +51,10 @@ public class StudentStore {
     /** Keeps a new student; whoever adds the student owns the team. */
     public void add(Student student, long owner) {
         database.write(session -> {
-            session.update("INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height, look, tone, hair) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
+            session.update("INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height, look, tone, hair, places_kept) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 student.id(), student.name(), student.schoolYear(), student.className(),
                 student.screen().width().micrometres(), student.screen().height().micrometres(),
-                student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name());
+                student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(), student.placesKept() ? 1 : 0);
             session.update("INSERT INTO team (student_id, account_id, role) VALUES (?, ?, ?)", student.id(), owner, Role.OWNER.name());
             return null;
         });
@@ -62,10 +62,11 @@ public class StudentStore {
 
     public void change(Student student) {
         database.write(session -> session.update(
-            "UPDATE student SET name = ?, school_year = ?, class_name = ?, screen_width = ?, screen_height = ?, look = ?, tone = ?, hair = ? WHERE id = ?",
+            "UPDATE student SET name = ?, school_year = ?, class_name = ?, screen_width = ?, screen_height = ?, look = ?, tone = ?, hair = ?, places_kept = ? WHERE id = ?",
             student.name(), student.schoolYear(), student.className(),
             student.screen().width().micrometres(), student.screen().height().micrometres(),
-            student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(), student.id()));
+            student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(),
+            student.placesKept() ? 1 : 0, student.id()));
     }
 
     public Optional<Student> find(String id) {
@@ -145,6 +146,6 @@ public class StudentStore {
     private static Student student(ResultSet row) throws SQLException {
         return new Student(row.getString("id"), row.getString("name"), Session.integer(row, "school_year"), row.getString("class_name"),
             new Screen(new Length(row.getLong("screen_width")), new Length(row.getLong("screen_height"))),
-            new Appearance(Look.valueOf(row.getString("look")), Tone.valueOf(row.getString("tone")), Hair.valueOf(row.getString("hair"))));
+            new Appearance(Look.valueOf(row.getString("look")), Tone.valueOf(row.getString("tone")), Hair.valueOf(row.getString("hair"))), row.getInt("places_kept") == 1);
     }
 }

@@ -57,11 +57,11 @@ class VocabularyStoreTest {
     }
 
     private VocabularyStore.Done undo(Account by) {
-        return store.undo(id, null, by.id(), Instant.now());
+        return store.undo(id, null, VocabularyStore.Beside.NOTHING, by.id(), Instant.now());
     }
 
     private VocabularyStore.Done redo(Account by) {
-        return store.redo(id, by.id(), Instant.now());
+        return store.redo(id, VocabularyStore.Beside.NOTHING, by.id(), Instant.now());
     }
 
     private String labelNow(String board, String button) {
@@ -138,7 +138,7 @@ class VocabularyStoreTest {
             assertThat(conflict.act()).isEqualTo(VocabularyStore.Act.BACK);
         });
         assertThat(labelNow("eat", "apple")).isEqualTo("plum");
-        store.undo(id, 3, odile.id(), Instant.now());
+        store.undo(id, 3, VocabularyStore.Beside.NOTHING, odile.id(), Instant.now());
         assertThat(labelNow("eat", "biscuit")).isEqualTo("biscuit");
     }
 
@@ -165,14 +165,14 @@ class VocabularyStoreTest {
     void goingBackIsAChangeThatCanBeTakenBack() {
         label(odile, 1, "eat", "apple", "pear");
         label(marit, 2, "eat", "biscuit", "toast");
-        store.goBack(id, 3, 1, odile.id(), Instant.now());
+        store.goBack(id, 3, 1, VocabularyStore.Beside.NOTHING, odile.id(), Instant.now());
         assertThat(store.find(id).orElseThrow().vocabulary()).isEqualTo(store.version(id, 1).orElseThrow());
         assertThat(toldLast()).isEqualTo(Told.of("went-back", "version", 1));
         undo(odile);
         assertThat(labelNow("eat", "biscuit")).isEqualTo("toast");
         label(marit, 5, "play", "ball", "bat");
-        assertThatThrownBy(() -> store.goBack(id, 5, 1, odile.id(), Instant.now())).as("she has not seen the bat").isInstanceOf(VocabularyStore.Conflict.class);
-        assertThatThrownBy(() -> store.goBack(id, 6, 9, odile.id(), Instant.now())).hasMessage("version-not-there");
+        assertThatThrownBy(() -> store.goBack(id, 5, 1, VocabularyStore.Beside.NOTHING, odile.id(), Instant.now())).as("she has not seen the bat").isInstanceOf(VocabularyStore.Conflict.class);
+        assertThatThrownBy(() -> store.goBack(id, 6, 9, VocabularyStore.Beside.NOTHING, odile.id(), Instant.now())).hasMessage("version-not-there");
     }
 
     @Test
