@@ -80,8 +80,13 @@ public final class TestServer implements BeforeAllCallback {
 
     /** A copy of a starter for a student. */
     public static long copy(String starter, Student student, Account by) {
+        return copy(starter, student, by, java.time.Instant.now());
+    }
+
+    /** As above, made at another time. */
+    public static long copy(String starter, Student student, Account by, java.time.Instant at) {
         VocabularyStore store = bean(VocabularyStore.class);
         long from = store.starters().stream().filter(s -> starter.equals(s.starter())).findFirst().orElseThrow().id();
-        return store.copy(from, student.id(), student.name() + "’s words", by.id(), java.time.Instant.now());
+        return store.copy(from, student.id(), student.name() + "’s words", by.id(), at);
     }
 }
