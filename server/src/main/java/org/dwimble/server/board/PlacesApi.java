@@ -2,8 +2,6 @@ package org.dwimble.server.board;
 
 import java.util.List;
 import java.util.Map;
-import org.dwimble.core.board.Board;
-import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.PutBack;
 import org.dwimble.core.place.Comparison;
@@ -30,14 +28,6 @@ import org.springframework.web.bind.annotation.RestController;
 class PlacesApi {
     private static final int WORDS_LISTED = 2_000;
 
-    /** One tap on the way, and the grid it is made on. */
-    record TapView(String board, String name, int rows, int columns, Cell cell) {
-    }
-
-    /** @param taps from home to the board; none if no taps lead there */
-    record SpotView(String board, String name, int rows, int columns, Cell cell, @Nullable List<TapView> taps) {
-    }
-
     /**
      * @param button  its id now, or what it was
      * @param text    what it shows
@@ -63,12 +53,7 @@ class PlacesApi {
     /** One side of a comparison. */
     private record Side(Vocabulary vocabulary, Routes routes) {
         SpotView view(Spot spot) {
-            List<TapView> taps = spot.taps() == null ? null : routes.to(spot.board()).orElseThrow().stream().map(t -> {
-                Board on = vocabulary.boards().get(t.board());
-                return new TapView(on.id(), on.name(), on.rows(), on.columns(), t.cell());
-            }).toList();
-            Board board = vocabulary.boards().get(spot.board());
-            return new SpotView(spot.board(), spot.name(), board.rows(), board.columns(), spot.standing().cell(), taps);
+            return SpotView.of(vocabulary, routes, spot.board(), spot.standing().cell());
         }
     }
 

@@ -9,8 +9,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.edit.Intention;
+import org.dwimble.core.mend.WorthDoing;
 import org.dwimble.core.plan.Plan;
 import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.told.Told;
@@ -30,8 +31,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class GlanceApi {
-    /** Held without an end for longer than this many days is pointed out. */
-    private static final int FORGOTTEN_DAYS = 60;
     private static final int VERSIONS_READ = 2_000;
     private static final int POINTS = 60;
 
@@ -49,12 +48,12 @@ class GlanceApi {
     record LineMark(MarkKind what, String sentence) {
     }
 
-    /**
-     * @param past      words held past their day
-     * @param forgotten words held for long, with no end
-     * @param nowhere   words that wait for no step of the plan
-     */
-    record Glance(String student, long vocabulary, int version, Plan plan, List<Integer> wordsByStep, int past, int forgotten, int nowhere, List<LinePoint> line) {
+    /** What is worth doing next. @param does as on a button; @param intention what does it */
+    record NextView(String sentence, String does, Intention intention) {
+    }
+
+    /** @param wordsByStep how many words are shown at each step */
+    record Glance(String student, long vocabulary, int version, Plan plan, List<Integer> wordsByStep, List<NextView> next, List<LinePoint> line) {
     }
 
     private final StudentStore students;
@@ -89,21 +88,9 @@ class GlanceApi {
         return store.find(id).map(kept -> {
             Vocabulary now = kept.vocabulary();
             LocalDate today = LocalDate.now(clock);
-            int past = 0;
-            int forgotten = 0;
-            for (var board : now.boards().values()) {
-                for (Button b : board.buttons()) {
-                    if (b.shown().hold() != null && b.shown().left() == null) {
-                        past += b.shown().hold().pastOn(today) ? 1 : 0;
-                        LocalDate since = b.shown().hold().since();
-                        forgotten += b.shown().hold().until() == null && since != null && since.plusDays(FORGOTTEN_DAYS).isBefore(today) ? 1 : 0;
-                    }
-                }
-            }
-            List<Integer> byStep = Revealed.wordsByStep(now);
-            int words = kept.counts().words();
-            return new Glance(student, id, kept.version(), now.plan(), byStep, past, forgotten, byStep.isEmpty() ? 0 : words - byStep.get(byStep.size() - 1),
-                line(store.versions(id, VERSIONS_READ)));
+            List<NextView> next = WorthDoing.of(now, today).stream()
+                .map(w -> new NextView(wording.of(w.told()), wording.of(w.does()), w.intention())).toList();
+            return new Glance(student, id, kept.version(), now.plan(), Revealed.wordsByStep(now), next, line(store.versions(id, VERSIONS_READ)));
         });
     }
 

@@ -1,0 +1,86 @@
+package org.dwimble.server.caseload;
+
+import java.util.List;
+import java.util.Optional;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Names;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.find.WordPlaces;
+import org.dwimble.core.place.Belongs;
+import org.dwimble.core.reveal.Revealed;
+import org.dwimble.core.route.Routes;
+import org.dwimble.core.route.WayHome;
+import org.dwimble.core.student.Student;
+import org.dwimble.core.text.Text;
+import org.dwimble.core.told.Told;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.board.SpotView;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.library.Library;
+import org.dwimble.server.student.StudentStore;
+import org.dwimble.server.told.Wording;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Where one word is for each student of a caseload. */
+@RestController
+@RequestMapping("/api")
+class WhereApi {
+    private static final int PLACES = 3;
+    private static final int LOOKED_AT = 20;
+
+    /** @param why what keeps it back, in words; none if it is shown */
+    record FoundAt(SpotView spot, String label, @Nullable String picture, @Nullable String why) {
+    }
+
+    /**
+     * @param found    nearest first; none if it is not there
+     * @param proposed where it could go, if it is not there and there is room
+     */
+    record WhereView(String student, String name, long vocabulary, String art, List<FoundAt> found, @Nullable SpotView proposed) {
+    }
+
+    private final StudentStore students;
+    private final VocabularyStore store;
+    private final Library library;
+    private final Wording wording;
+
+    WhereApi(StudentStore students, VocabularyStore store, Library library, Wording wording) {
+        this.students = students;
+        this.store = store;
+        this.library = library;
+        this.wording = wording;
+    }
+
+    @GetMapping("/where")
+    List<WhereView> where(@AuthenticationPrincipal Account account, @RequestParam String word) {
+        String sought = Text.cut(Text.tidy(word), 100);
+        return students.caseload(account.id()).stream().filter(row -> row.vocabulary() != null && !sought.isEmpty())
+            .flatMap(row -> store.find(row.vocabulary().id()).map(kept -> where(row.student(), kept, sought)).stream()).toList();
+    }
+
+    private WhereView where(Student student, VocabularyStore.Kept kept, String sought) {
+        Vocabulary now = kept.vocabulary();
+        Routes routes = Routes.of(now);
+        Revealed revealed = Revealed.of(now);
+        String folded = Names.folded(sought);
+        List<FoundAt> found = WordPlaces.of(now, routes, sought, LOOKED_AT).stream()
+            .filter(p -> Names.folded(p.button().label()).equals(folded) || Names.folded(p.button().spoken()).equals(folded)).limit(PLACES)
+            .map(p -> new FoundAt(SpotView.of(now, routes, p.board(), p.cell()), p.button().label(), p.button().picture(), why(now, revealed, p.button()))).toList();
+        SpotView proposed = !found.isEmpty() ? null : Belongs.of(now, routes, WayHome.of(now), library.categoriesOf(sought), library::categoriesOf)
+            .map(spot -> SpotView.of(now, routes, spot.board(), spot.standing().cell())).orElse(null);
+        return new WhereView(student.id(), student.name(), kept.id(), student.appearance().slug(), found, proposed);
+    }
+
+    private @Nullable String why(Vocabulary now, Revealed revealed, Button button) {
+        return Optional.ofNullable(revealed.kept().get(button.id())).map(kept -> {
+            int step = now.plan().numberOf(button.shown().step());
+            return wording.of(kept == Revealed.Kept.WAITS && step > 0 ? Told.of("kept-for-step", "number", step, "name", now.plan().steps().get(step - 1).name())
+                : Told.of("kept-back", "why", kept.name()));
+        }).orElse(null);
+    }
+}
