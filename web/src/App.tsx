@@ -16,6 +16,8 @@ const Talk = lazy(() => import('./features/talk/Talk'));
 const Pictures = lazy(() => import('./features/picture/Pictures'));
 const OwnPictures = lazy(() => import('./features/picture/OwnPictures'));
 const Print = lazy(() => import('./features/sheet/Print'));
+const StudentPage = lazy(() => import('./features/student/StudentPage'));
+const Where = lazy(() => import('./features/where/Where'));
 const Notices = lazy(() => import('./features/notice/Notices'));
 
 /** Which page stands at which address. Signed out, every address is the sign-in page, and comes back after it. */
@@ -42,7 +44,9 @@ function Pages() {
         <Route path="/" element={<Navigate to="/caseload" replace />} />
         <Route path="/sign-in" element={<Navigate to="/caseload" replace />} />
         <Route path="/caseload" element={<Caseload />} />
+        <Route path="/students/:student" element={<StudentPage />} />
         <Route path="/students/:student/start" element={<Starters />} />
+        <Route path="/where" element={<Where />} />
         <Route path="/vocabularies/:vocabulary" element={<Bench />} />
         <Route path="/vocabularies/:vocabulary/boards/:board" element={<Bench />} />
         <Route path="/vocabularies/:vocabulary/boards/:board/print" element={<Print />} />

@@ -1,7 +1,7 @@
-import { App, Button as PlainButton, Tooltip } from 'antd';
+import { App, Button as PlainButton, Modal, Tooltip } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState, type KeyboardEvent as ReactKeyboardEvent } from 'react';
-import { Link, Navigate, useNavigate, useParams } from 'react-router';
+import { Link, Navigate, useLocation, useNavigate, useParams, useSearchParams } from 'react-router';
 import { Problem, sentence } from '../../api/client';
 import type { Board, BoardLine, Button, Cell, Changed, Intention, Steps, Version, VocabularyView } from '../../api/types';
 import { shortDay } from '../../shell/time';
@@ -41,6 +41,8 @@ import { Arrows } from '../place/Arrows';
 import { usePlaces } from '../place/usePlaces';
 import { Appeared } from '../reveal/Appeared';
 import { NewWords } from '../reveal/NewWords';
+import { ProposePlan } from '../reveal/ProposePlan';
+import { Facts } from '../fact/Facts';
 import { newWordsStep } from '../reveal/plan';
 import { RevealSide } from '../reveal/RevealSide';
 import { StepsBar } from '../reveal/StepsBar';
@@ -61,6 +63,7 @@ interface Shown { view: VocabularyView; line: BoardLine; board: Board }
 export default function BenchPage() {
   const params = useParams();
   const id = Number(params.vocabulary);
+  const { search } = useLocation();
   const view = useQuery(vocabularyQuery(id));
   const boardId = params.board ?? view.data?.home ?? '';
   const line = view.data?.boards.find((b) => b.id === boardId);
@@ -70,8 +73,7 @@ export default function BenchPage() {
   const shown = last.current?.view.id === id && last.current.board.id === boardId ? last.current : undefined;
   const error = view.error ?? board.error;
 
-  if (view.data && !line) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}`} replace />;
-  if (view.data && !params.board) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}`} replace />;
+  if (view.data && (!line || !params.board)) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}${search}`} replace />;
   if (error && !shown) return <main className={parts.lone}><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
   return (
     <ArtOf art={view.data?.art ?? 'colour.yellow.usual'} vocabulary={id}>
@@ -170,7 +172,8 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const board = shown?.board;
   const onChoose = useCallback((cell: Cell, how: 'this too' | 'up to here') => { if (board) move({ move: 'choose', board, cell, how }); }, [board]);
   const onChooseAll = useCallback(() => { if (board) move({ move: 'choose all', ids: board.buttons.map((b) => b.id) }); }, [board]);
-  const [lens, setLens] = useState<LensName>('Words');
+  const [search] = useSearchParams();
+  const [lens, setLens] = useState<LensName>(search.get('lens') === 'Reveal' ? 'Reveal' : 'Words');
   const costs = useQuery({ ...reachOf(id, version, boardId), enabled: lens === 'Reach' && shown !== undefined }).data?.here;
   const moving = state.doing.what === 'previewing' ? state.doing.moving : state.doing.what === 'asked' ? state.doing.asked.moving : undefined;
   const revealing = useReveal(view, board, lens === 'Reveal', edit);
@@ -411,7 +414,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
               onEdit={(made) => void edit(made)} onDone={rest} />
           ) : lens === 'Reveal' && revealing.revealed ? (
             <RevealSide view={view} board={board} button={button} chosen={chosen} mayEdit={mayEdit} revealed={revealing.revealed} inHand={revealing.inHand?.id}
-              onEdit={(made) => void edit(made)} onShow={showAt} onPropose={() => move({ move: 'open', dialog: 'propose' })} />
+              onEdit={(made) => void edit(made)} onShow={showAt} onPropose={() => move({ move: 'open', dialog: 'propose' })} onFacts={() => move({ move: 'open', dialog: 'facts' })} />
           ) : lens === 'Places' ? (
             <PlacesSide board={board} compared={placing.comparison} other={placing.compared} mayEdit={mayEdit} onShow={showAt}
               onPutBack={(what) => void change({ what: 'put back', base: version, version: placing.compared.then!, ...what })} />
@@ -444,6 +447,10 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
       {dialog === 'shortcuts' && <Shortcuts onClose={rest} />}
       {dialog === 'words' && <Words view={view} mayEdit={mayEdit} onClose={rest} onGo={(to, cell) => { rest(); showAt(to, cell); }}
         onEdit={async (made) => (await edit(made)) !== undefined} />}
+      {dialog === 'propose' && <ProposePlan view={view} onClose={rest} onEdit={edit} />}
+      {dialog === 'facts' && view.student && <Modal open title={`Facts about ${view.student.name}`} footer={null} onCancel={rest} width={640}>
+        <Facts student={view.student} vocabulary={{ id, version, step: view.plan.steps[view.plan.at - 1]?.id }} onEdit={edit} />
+      </Modal>}
       {dialog === 'person' && <AddPerson view={view} onClose={rest} onAdd={addPeople} />}
       {dialog === 'history' && <History view={view} boardId={boardId} mayEdit={mayEdit} onClose={rest}
         onGoBack={(to) => { rest(); void change({ what: 'go back', base: version, version: to }); }} />}

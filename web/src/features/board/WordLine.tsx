@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { forwardRef, type KeyboardEvent, type ReactNode } from 'react';
 import type { Cell } from '../../api/types';
 import { Pic } from '../picture/art';
+import { factNotes } from '../fact/facts';
 import { found } from '../picture/pictures';
 import { spoken } from './grid';
 import { advice } from './boards';
@@ -53,6 +54,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
   const word = onOneLine(text).split(/[,⏎>]/)[0].trim();
   const count = countHere(text);
   const advised = useAdvice(vocabulary, version, board, word.slice(0, 100), count);
+  const { data: notes = [] } = useQuery(factNotes(vocabulary, word.slice(0, 100)));
   const full = count > (count === 1 && next ? Math.max(1, free) : free);
 
   /** Enter: here, or where there is room. What is still asked is waited for, so that a fast hand is not told off. */
@@ -126,6 +128,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
       </span>
     </div>
     {newWords}
+    {word && notes.map((note) => <p key={note} className={bench.factNote} role="status">{note}</p>)}
     <WordAdvice word={word} full={full} advice={advised} board={board} hint={hint} went={went} onGo={onGo} onFurther={onFurther}
       onSeek={word && !full && !isList(text) && data && !isPlaceholderData && !chosen ? () => onSeek(text) : undefined} onFill={isList(text) && !opensBoards(text) && free > 1 ? () => onFill(text) : undefined} onPutOn={(to, name) => onPut(text, picture, { board: to, name })} onLeaveIt={() => onText('')} />
     </div>

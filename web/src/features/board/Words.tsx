@@ -35,7 +35,7 @@ export function Words({ view, mayEdit, onGo, onEdit, onClose }: {
                 <button type="button" onClick={() => onGo(p.board, p.cell)}>
                   <span className={dialogs.placePicture}><ButtonPicture layers={p.layers} /></span>
                   <span><strong dir="auto">{p.label || p.says}</strong> on {p.name}, {spoken(p.cell)}</span>
-                  <span className={parts.quiet}>{p.taps === 0 ? 'no taps lead there' : p.taps === 1 ? '1 tap' : `${p.taps} taps`}</span>
+                  <span className={parts.quiet}>{p.taps === 0 ? 'no taps lead there' : p.taps === 1 ? '1 tap' : `${p.taps} taps`}{p.kept && `; ${p.kept}`}</span>
                 </button>
               </li>
             ))}

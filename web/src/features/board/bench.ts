@@ -21,7 +21,7 @@ export type Doing =
 export interface Asked { sentence: string; wish: Wish; needsReason: boolean; instead?: { words: string; intention: Intention } | null; moving?: Preview['moving'] }
 
 /** What is opened over the bench as a whole. */
-export type Dialog = 'credits' | 'words' | 'person' | 'history' | 'shortcuts' | 'board' | 'chain' | 'copy' | 'propose';
+export type Dialog = 'credits' | 'words' | 'person' | 'history' | 'shortcuts' | 'board' | 'chain' | 'copy' | 'propose' | 'facts';
 
 /** A change that met somebody else's; it waits for this person's choice, whatever else is opened meanwhile. */
 export interface Conflict {

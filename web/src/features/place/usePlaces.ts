@@ -11,8 +11,8 @@ export function usePlaces(view: VocabularyView | undefined, board: Board | undef
   const [flipped, setFlipped] = useState(false);
   const { data: all } = useQuery({ ...versions(view?.id ?? 0, view?.version ?? 0), enabled: on && view !== undefined });
   // Unless something else is chosen: the last version somebody named, else the first that is listed.
-  const usual = all?.find((v) => v.name && v.number < view!.version) ?? all?.at(-1);
-  const compared: With = useMemo(() => chosen ?? (usual && usual.number < view!.version ? { then: usual.number } : {}), [chosen, usual, view]);
+  const usual = view && (all?.find((v) => v.name && v.number < view.version) ?? all?.at(-1));
+  const compared: With = useMemo(() => chosen ?? (usual && view && usual.number < view.version ? { then: usual.number } : {}), [chosen, usual, view]);
   const asked = on && view !== undefined && (compared.then !== undefined || compared.of !== undefined);
   const { data: result } = useQuery({ ...comparison(view?.id ?? 0, view?.version ?? 0, compared), enabled: asked });
   const { data: was } = useQuery({ ...beside(view?.id ?? 0, compared.then, board?.id ?? '', view?.version ?? 0), enabled: on && view !== undefined && compared.then !== undefined });

@@ -19,11 +19,11 @@ interface Props {
   view: VocabularyView; board: Board; button?: Button; chosen: Button[]; mayEdit: boolean; revealed: Revealed;
   /** Id of the step that takes what is tapped. */
   inHand?: string;
-  onEdit: (edit: Intention) => void; onShow: (board: string, cell: { row: number; column: number }) => void; onPropose: () => void;
+  onEdit: (edit: Intention) => void; onShow: (board: string, cell: { row: number; column: number }) => void; onPropose: () => void; onFacts: () => void;
 }
 
 /** What the reveal lens tells beside the board, and what is done to many words at once. */
-export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inHand, onEdit, onShow, onPropose }: Props) {
+export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inHand, onEdit, onShow, onPropose, onFacts }: Props) {
   const [holding, setHolding] = useState<{ what: string; words: Meant }>();
   const [typing, setTyping] = useState(false);
   const { plan } = view;
@@ -71,6 +71,7 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
         </>
       )}
       <Held view={view} mayEdit={mayEdit} onEdit={onEdit} onShow={onShow} />
+      {mayEdit && view.student && <p><PlainButton onClick={onFacts}>Hold words by a fact…</PlainButton></p>}
       <WorthALook view={view} board={board} revealed={revealed} mayEdit={mayEdit} hand={hand?.id} onEdit={onEdit} />
       {holding && <HoldForm what={holding.what} onClose={() => setHolding(undefined)}
         onHold={(reason, until) => { setHolding(undefined); onEdit({ type: 'hold-words', words: holding.words, reason, until, fact: false }); }} />}

@@ -1,12 +1,15 @@
-import { App, Button, Dropdown } from 'antd';
+import { App, Button, Dropdown, Input } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sentence } from '../../api/client';
-import type { CaseloadRow, Student } from '../../api/types';
+import type { CaseloadRow, Glance, Student } from '../../api/types';
 import { dayAndTime, today } from '../../shell/time';
 import { HadBack } from './HadBack';
-import { caseload, deleteStudent, deleteVocabulary } from './students';
+import { MoveOn } from './MoveOn';
+import { Next } from './Next';
+import { ShownLine } from './ShownLine';
+import { caseload, deleteStudent, deleteVocabulary, glances as glancesQuery } from './students';
 import { StudentForm } from './StudentForm';
 import { Team } from './Team';
 import parts from '../../shell/parts.module.css';
@@ -18,13 +21,17 @@ type Open = { what: 'add' } | { what: 'student'; student: Student } | { what: 't
 export function Caseload() {
   const { data: rows, error } = useQuery(caseload);
   const [open, setOpen] = useState<Open>();
+  const { data: glances } = useQuery(glancesQuery);
+  const [word, setWord] = useState('');
   const navigate = useNavigate();
   return (
-    <main className={parts.page} data-ready={rows ? true : undefined}>
+    <main className={parts.page} data-ready={rows && glances ? true : undefined}>
       <div className={parts.pageHead}>
         <h1>{today()}</h1>
         {rows && <span className={parts.quiet}>{rows.length === 1 ? '1 student' : `${rows.length} students`}</span>}
         <span className={parts.grow} />
+        <Input className={css.seek} aria-label="Where is a word, for each student?" placeholder="Where is a word?" value={word} onChange={(e) => setWord(e.target.value)} autoComplete="off"
+          onPressEnter={() => { if (word.trim()) void navigate(`/where?word=${encodeURIComponent(word.trim())}`); }} />
         <Button type="primary" onClick={() => setOpen({ what: 'add' })}>Add a student</Button>
       </div>
       {error && <p role="alert">{sentence(error)}</p>}
@@ -32,7 +39,7 @@ export function Caseload() {
         <p className={css.nobodyYet}>Nobody is on your caseload yet. Add a student, or ask a colleague to put you on a team.</p>
       )}
       <ul className={css.caseload}>
-        {rows?.map((row) => <Row key={row.student.id} row={row} onOpen={setOpen} />)}
+        {rows?.map((row) => <Row key={row.student.id} row={row} glance={glances?.find((g) => g.vocabulary === row.vocabulary?.id)} onOpen={setOpen} />)}
       </ul>
       <p className={css.hadBack}><button type="button" className={parts.dotted} onClick={() => setOpen({ what: 'had back' })}>what was deleted</button></p>
       {open?.what === 'had back' && <HadBack onClose={() => setOpen(undefined)} />}
@@ -43,7 +50,7 @@ export function Caseload() {
   );
 }
 
-function Row({ row, onOpen }: { row: CaseloadRow; onOpen: (open: Open) => void }) {
+function Row({ row, glance, onOpen }: { row: CaseloadRow; glance?: Glance; onOpen: (open: Open) => void }) {
   const { student, vocabulary, role } = row;
   const navigate = useNavigate();
   const edits = role !== 'VIEWER';
@@ -59,19 +66,20 @@ function Row({ row, onOpen }: { row: CaseloadRow; onOpen: (open: Open) => void }
     <li className={css.student} aria-label={student.name}>
       <GridShape rows={vocabulary?.rows ?? 2} columns={vocabulary?.columns ?? 3} faint={!vocabulary} />
       <div className={css.who}>
-        <h2>{student.name}</h2>
+        <h2><Link to={`/students/${student.id}`}>{student.name}</Link></h2>
         <p>{[year, student.className].filter(Boolean).join(' · ') || 'no class yet'}</p>
       </div>
       {vocabulary ? (
         <>
           <div>
-            <p><strong>{vocabulary.rows} x {vocabulary.columns}</strong> grid, {vocabulary.boards} boards</p>
-            <div className={css.shownBar} aria-hidden="true"><span style={{ width: `${(100 * vocabulary.shown) / Math.max(1, vocabulary.words)}%` }} /></div>
             <p><strong>{vocabulary.shown}</strong> of {vocabulary.words} words shown</p>
+            {glance ? <ShownLine glance={glance} /> : <div className={css.linePlace} />}
+            {glance && glance.plan.steps.length > 0 ? <MoveOn glance={glance} mayEdit={edits} /> : <p className={parts.quiet}>{vocabulary.rows} x {vocabulary.columns} grid, {vocabulary.boards} boards</p>}
           </div>
           <div className={css.lastChange}>
             <p>{vocabulary.changedBy ?? 'Dwimble'} {vocabulary.change}</p>
             <p className={parts.quiet}>{dayAndTime(vocabulary.changedAt)}{row.vocabularies > 1 && ` · in “${vocabulary.name}”, one of ${row.vocabularies} vocabularies`}</p>
+            {glance && <Next glance={glance} mayEdit={edits} most={2} />}
           </div>
           <div className={css.doors}>
             <Link className={parts.door} to={`/vocabularies/${vocabulary.id}`}>Boards</Link>

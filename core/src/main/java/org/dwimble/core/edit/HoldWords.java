@@ -30,7 +30,7 @@ public record HoldWords(Meant words, String reason, @Nullable LocalDate until, b
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
         if (until != null && since != null && until.isBefore(since)) {
-            throw new Unacceptable("hold-over-already", "until", until.toString());
+            throw new Unacceptable("hold-over-already", "until", Told.day(until));
         }
         Hold hold = new Hold(reason, until, by, since, fact);
         PlanSteps.Made made = PlanSteps.give(now, words, Facet.HOLD, b -> Facet.HOLD.with(b, hold));

@@ -38,7 +38,7 @@ public record WorthDoing(Told told, Told does, Intention intention) {
         Plan plan = vocabulary.plan();
         Step next = plan.at() < plan.steps().size() ? plan.steps().get(plan.at()) : null;
         if (next != null && next.planned() != null && !next.planned().isAfter(today)) {
-            all.add(new WorthDoing(Told.of("worth-step", "number", plan.at() + 1, "name", next.name(), "day", next.planned().toString()), Told.of("do-move-on"),
+            all.add(new WorthDoing(Told.of("worth-step", "number", plan.at() + 1, "name", next.name(), "day", Told.day(next.planned())), Told.of("do-move-on"),
                 new GoToStep(next.id(), null)));
         }
         letGo(vocabulary, b -> b.shown().hold().pastOn(today), "worth-past", all);

@@ -1,5 +1,10 @@
 package org.dwimble.core.reveal;
 
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -9,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
@@ -22,8 +28,8 @@ import org.dwimble.core.told.Unacceptable;
  * A plan proposed for a new student, each word with its reason. Words are taken one after the other until a target is reached:
  * <ol>
  * <li>what moves this student, to half of the first step at most: those given with a reason, by taps and then by how often they are said;
- * <li>to another quarter of it, core words, which serve in every topic: doing, little, social, describing and asking words on the home board
- *     that are said most;
+ * <li>to another quarter of it, core words, which serve in every topic: those of a list reviewed by hand, in its order
+ *     ({@code first-core-words.txt});
  * <li>then always the word that combines most with what is shown already: two words combine if their kinds can follow one another
  *     (the first two-word utterances as R. Brown describes them, A First Language, 1973: who does, does a thing, what a thing is like ...),
  *     and a pair weighs the root of what its two words weigh, so that a word gains most that makes many likely phrases;
@@ -58,7 +64,7 @@ public final class ProposedPlan {
         Kind.SOCIAL, Set.of(Kind.WHO),
         Kind.THING, Set.of(Kind.WHERE, Kind.DESCRIBING),
         Kind.WHERE, Set.of());
-    private static final Set<Kind> CORE = Set.of(Kind.DO, Kind.LITTLE, Kind.SOCIAL, Kind.DESCRIBING, Kind.QUESTION);
+    private static final List<String> CORE = core();
 
     private final Vocabulary vocabulary;
     private final List<Candidate> left = new ArrayList<>();
@@ -147,9 +153,17 @@ public final class ProposedPlan {
     }
 
     private void core(int most, List<Word> into) {
-        left.stream().filter(c -> c.board.id().equals(vocabulary.home()) && c.button.kind() != null && CORE.contains(c.button.kind()))
-            .sorted(Comparator.comparingDouble((Candidate c) -> -c.weight).thenComparing(Candidate::word)).limit(most).toList()
-            .forEach(c -> take(c, Told.of("why-core-word"), into));
+        Map<String, Candidate> byWord = new HashMap<>();
+        left.forEach(c -> byWord.put(c.word, c));
+        CORE.stream().filter(byWord::containsKey).limit(most).forEach(word -> take(byWord.get(word), Told.of("why-core-word"), into));
+    }
+
+    private static List<String> core() {
+        try (BufferedReader in = new BufferedReader(new InputStreamReader(ProposedPlan.class.getResourceAsStream("first-core-words.txt"), StandardCharsets.UTF_8))) {
+            return in.lines().filter(l -> !l.startsWith("#")).flatMap(l -> Stream.of(l.split(","))).map(w -> Names.folded(w.strip())).toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** What combines most with what is shown; else what is said most. */

@@ -1,5 +1,8 @@
 package org.dwimble.core.told;
 
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneOffset;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +31,11 @@ public record Told(String key, Map<String, Object> with) {
             named.put((String) with[i], with[i + 1]);
         }
         return new Told(key, named);
+    }
+
+    /** A day, to be told inside something else. */
+    public static Told day(LocalDate day) {
+        return of("a-day", "day", day.atTime(LocalTime.NOON).toInstant(ZoneOffset.UTC).toEpochMilli());
     }
 
     private static Object argument(String key, String name, Object value) {

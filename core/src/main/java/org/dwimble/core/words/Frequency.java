@@ -11,6 +11,7 @@ import org.dwimble.core.picture.PictureLibrary;
  * (G. K. Zipf, Human Behavior and the Principle of Least Effort, 1949): in proportion to 1 / rank.
  */
 public final class Frequency {
+    private static final int HALF = 300;
     private final Map<String, Integer> ranks;
     private final double rare;
 
@@ -24,6 +25,14 @@ public final class Frequency {
         Map<String, Integer> ranks = new HashMap<>();
         PictureLibrary.rows(open, "common.tsv", 1).forEach(row -> ranks.putIfAbsent(Spelling.fold(row[0]), ranks.size() + 1));
         return new Frequency(ranks);
+    }
+
+    /**
+     * How common a word is, above 0, at most 1: falls to a half at the {@value #HALF}th word. Flatter than {@link #weight}, where a
+     * word is not to be chosen for its commonness alone.
+     */
+    public double commonness(String said) {
+        return 1 / (1 + (1 / weight(said) - 1) / HALF);
     }
 
     /**

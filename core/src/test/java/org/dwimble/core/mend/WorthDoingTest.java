@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 
 class WorthDoingTest {
     private static final LocalDate TODAY = LocalDate.parse("2026-11-27");
-    private final Vocabulary bare = vocabulary(board("home", "I want eat>eat"), board("eat", "apple egg back:back"), board("attic", "box . back:back"));
+    private final Vocabulary bare = vocabulary(board("home", "I want eat>eat ."), board("eat", "apple egg back:back"), board("attic", "box . back:back"));
 
     private static Vocabulary made(Vocabulary now, Intention... intentions) {
         for (Intention intention : intentions) {

@@ -45,7 +45,7 @@ class ProposedPlanTest {
         List<ProposedPlan.Step> steps = plan(boards, 4, 7, ProposedPlan.ALL);
         assertThat(words(steps.get(0))).containsExactly("kite why-likes", "Lot why-own-photo", "want why-core-word", "I why-combines");
         assertThat(words(steps.get(1))).containsExactly("go why-combines", "stop why-combines", "more why-combines");
-        assertThat(steps.get(1).words().get(0).why().with()).containsEntry("phrase", "go kite").containsEntry("count", 4);
+        assertThat(steps.get(1).words().get(0).why().with()).containsEntry("phrase", "Lot go").containsEntry("count", 4L);
         assertThat(words(steps.get(2))).containsExactly("big why-the-rest", "crab why-the-rest", "harbour why-the-rest", "hello why-the-rest");
     }
 

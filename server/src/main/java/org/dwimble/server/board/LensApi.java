@@ -39,11 +39,8 @@ class LensApi {
     private static final int MANY_BOARDS = 60;
     private static final int DIFFERING_LISTED = 50;
 
-    /** @param taps from home to say it; 0 if no taps lead there; @param exact true if its label is just what was sought */
-    record PlaceView(String board, String name, Cell cell, String label, List<Layer> layers, String says, int taps, boolean exact) {
-        static PlaceView of(WordPlaces.Place p, boolean exact) {
-            return new PlaceView(p.board(), p.name(), p.cell(), p.button().label(), p.button().layers(), p.button().spoken(), p.taps(), exact);
-        }
+    /** @param taps from home to say it; 0 if no taps lead there; @param exact true if its label is just what was sought; @param kept what keeps it back, in words; none if the student sees it */
+    record PlaceView(String board, String name, Cell cell, String label, List<Layer> layers, String says, int taps, boolean exact, @Nullable String kept) {
     }
 
     record DiffersView(String word, List<List<Layer>> pictures, List<Kind> kinds, List<String> spoken) {
@@ -70,11 +67,13 @@ class LensApi {
     private final VocabularyStore store;
     private final StudentStore students;
     private final Access access;
+    private final WhyKept why;
 
-    LensApi(VocabularyStore store, StudentStore students, Access access) {
+    LensApi(VocabularyStore store, StudentStore students, Access access, WhyKept why) {
         this.store = store;
         this.students = students;
         this.access = access;
+        this.why = why;
     }
 
     /** Every button that shows or says a text, the nearest first. */
@@ -83,7 +82,8 @@ class LensApi {
         VocabularyStore.Kept kept = kept(account, vocabulary);
         String sought = Names.folded(text.strip());
         return WordPlaces.of(kept.vocabulary(), kept.overview().routes(), text, PLACES_LISTED).stream()
-            .map(p -> PlaceView.of(p, Names.folded(p.button().label()).equals(sought))).toList();
+            .map(p -> new PlaceView(p.board(), p.name(), p.cell(), p.button().label(), p.button().layers(), p.button().spoken(), p.taps(),
+                Names.folded(p.button().label()).equals(sought), why.of(kept.vocabulary(), kept.overview().revealed(), p.button()).orElse(null))).toList();
     }
 
     /** Words that are not the same everywhere. */

@@ -1,8 +1,6 @@
 package org.dwimble.server.caseload;
 
 import java.util.List;
-import java.util.Optional;
-import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.find.WordPlaces;
@@ -12,13 +10,12 @@ import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.text.Text;
-import org.dwimble.core.told.Told;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.SpotView;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.board.WhyKept;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.student.StudentStore;
-import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,13 +44,13 @@ class WhereApi {
     private final StudentStore students;
     private final VocabularyStore store;
     private final Library library;
-    private final Wording wording;
+    private final WhyKept why;
 
-    WhereApi(StudentStore students, VocabularyStore store, Library library, Wording wording) {
+    WhereApi(StudentStore students, VocabularyStore store, Library library, WhyKept why) {
         this.students = students;
         this.store = store;
         this.library = library;
-        this.wording = wording;
+        this.why = why;
     }
 
     @GetMapping("/where")
@@ -70,17 +67,9 @@ class WhereApi {
         String folded = Names.folded(sought);
         List<FoundAt> found = WordPlaces.of(now, routes, sought, LOOKED_AT).stream()
             .filter(p -> Names.folded(p.button().label()).equals(folded) || Names.folded(p.button().spoken()).equals(folded)).limit(PLACES)
-            .map(p -> new FoundAt(SpotView.of(now, routes, p.board(), p.cell()), p.button().label(), p.button().picture(), why(now, revealed, p.button()))).toList();
+            .map(p -> new FoundAt(SpotView.of(now, routes, p.board(), p.cell()), p.button().label(), p.button().picture(), why.of(now, revealed, p.button()).orElse(null))).toList();
         SpotView proposed = !found.isEmpty() ? null : Belongs.of(now, routes, WayHome.of(now), library.categoriesOf(sought), library::categoriesOf)
             .map(spot -> SpotView.of(now, routes, spot.board(), spot.standing().cell())).orElse(null);
         return new WhereView(student.id(), student.name(), kept.id(), student.appearance().slug(), found, proposed);
-    }
-
-    private @Nullable String why(Vocabulary now, Revealed revealed, Button button) {
-        return Optional.ofNullable(revealed.kept().get(button.id())).map(kept -> {
-            int step = now.plan().numberOf(button.shown().step());
-            return wording.of(kept == Revealed.Kept.WAITS && step > 0 ? Told.of("kept-for-step", "number", step, "name", now.plan().steps().get(step - 1).name())
-                : Told.of("kept-back", "why", kept.name()));
-        }).orElse(null);
     }
 }

@@ -3,9 +3,11 @@ package org.dwimble.server.demo;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -20,7 +22,13 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.AddBoard;
+import org.dwimble.core.edit.Arriving;
 import org.dwimble.core.edit.ChainBoards;
+import org.dwimble.core.edit.ChangeStep;
+import org.dwimble.core.edit.GoToStep;
+import org.dwimble.core.edit.HoldWords;
+import org.dwimble.core.edit.LayPlan;
+import org.dwimble.core.edit.MoveButton;
 import org.dwimble.core.edit.GiveLabel;
 import org.dwimble.core.edit.GiveLook;
 import org.dwimble.core.edit.GivePapers;
@@ -33,7 +41,12 @@ import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.LeadTo;
 import org.dwimble.core.edit.NewBoard;
 import org.dwimble.core.edit.PutWords;
+import org.dwimble.core.fact.Fact;
 import org.dwimble.core.obf.Refused;
+import org.dwimble.core.reveal.Meant;
+import org.dwimble.core.reveal.ProposedPlan;
+import org.dwimble.core.route.Routes;
+import org.dwimble.core.told.Told;
 import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.look.LabelPlace;
 import org.dwimble.core.look.TypeSize;
@@ -52,8 +65,10 @@ import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
+import org.dwimble.server.fact.FactStore;
 import org.dwimble.server.student.DeletedStore;
 import org.dwimble.server.student.StudentStore;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.annotation.Profile;
@@ -73,17 +88,19 @@ class EstuarySchool implements ApplicationRunner {
     private final Library library;
     private final TakingIn ownPictures;
     private final DeletedStore deleted;
+    private final FactStore facts;
     private final Supplier<String> ids;
     private final Instant now;
 
     EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures,
-        DeletedStore deleted, Supplier<String> ids, Clock clock) {
+        DeletedStore deleted, FactStore facts, Supplier<String> ids, Clock clock) {
         this.accounts = accounts;
         this.students = students;
         this.vocabularies = vocabularies;
         this.library = library;
         this.ownPictures = ownPictures;
         this.deleted = deleted;
+        this.facts = facts;
         this.ids = ids;
         this.now = clock.instant();
     }
@@ -120,6 +137,7 @@ class EstuarySchool implements ApplicationRunner {
         adairsWords(adair, odile);
 
         Student wren = student("wren", "Wren", 0, "Kittiwake", Screen.ofDiagonal(8.3, 4, 3), new Appearance(Look.COLOUR, Tone.LIGHT, Hair.RED), odile);
+        students.change(new Student(wren.id(), wren.name(), 0, "Kittiwake", wren.screen(), wren.appearance(), true));
         students.join(wren.id(), marit.id(), Role.VIEWER);
         wrensWords(wren, odile);
 
@@ -153,13 +171,19 @@ class EstuarySchool implements ApplicationRunner {
         String harbour = book.board(48, odile, "Harbour", "places", "harbour");
         book.words(48, odile, harbour, "ferry, school=lighthouse, tide pool, crab, gull, seal, bucket, fishing=net, windy=wind, wet, cold");
         book.change(48, odile, v -> picture(v, harbour, "lighthouse", lighthouse));
+        book.nameVersion("before the holidays");
+        facts.add(ilse.id(), new Fact(Fact.What.ALLERGY, "egg", "a rash within the hour; her pen is in the office", "her father"), odile.id(), at(41, 0));
+        facts.add(ilse.id(), new Fact(Fact.What.INTEREST, "seals", "", "Ilse herself"), marit.id(), at(40, 0));
+        book.hold(41, odile, "allergy: egg", null, true, "egg", "pancakes", "cake");
         book.words(34, marit, harbour, "snack=sandwich, boat, fish, knot=rope, shell");
+        book.hold(30, marit, "asks for it all day", day(6), false, "snack");
         book.words(20, odile, harbour, "splash, ice=slippery, again, look=look at that");
         book.change(20, odile, v -> says(v, harbour, "look at that", "Look at that, a seal."));
         book.words(6, marit, harbour, "rain, umbrella");
         book.words(5, odile, "watching", "lighthouse=Lighthouse Lou, whale=The Slow Whale");
         book.words(4, odile, "eating", "pancakes, shell=mussels");
         book.change(3, odile, v -> label(v, "play", "toy car", "red bus"));
+        book.change(3, marit, v -> new MoveButton(harbour, named(v.boards().get(harbour), "crab").id(), harbour, named(v.boards().get(harbour), "shell").cell()));
         book.change(2, odile, v -> new PersonLeft("people", named(v.boards().get("people"), "Uncle Piet").id(), now.atZone(ZoneOffset.UTC).getYear()));
         book.words(0, marit, harbour, "kite");
         vocabularies.copy(book.vocabulary, ilse.id(), "Ilse’s words, before the holidays", "as they were when the term ended", odile.id(), at(44, 1));
@@ -167,9 +191,14 @@ class EstuarySchool implements ApplicationRunner {
 
     private void tomaszsWords(Student tomasz, Account odile, Account marit) {
         Notebook book = start("starter-40", tomasz, odile, 90);
+        facts.add(tomasz.id(), new Fact(Fact.What.INTEREST, "trains", "timetables too", "his mother"), odile.id(), at(89, 0));
+        facts.add(tomasz.id(), new Fact(Fact.What.DIET, "vegetarian", "", "the family"), odile.id(), at(89, 1));
+        book.plan(88, odile, List.of(14, 60, 180, ProposedPlan.ALL), List.of("First words", "Asking and telling", "What it is like", "Everything"), "train set");
         String trains = book.board(80, odile, "Trains", "play-more", "train set");
         book.words(80, odile, trains, "steam train, fast train, tram, station, railway track=platform, ticket, driver, loud=all aboard, wind=whistle, bridge, metro=tunnel");
         book.words(66, marit, trains, "clock=timetable, traffic light=signal, late, alarm clock=on time");
+        book.moveOn(52, odile, 2);
+        book.hold(51, odile, "diet: vegetarian", null, true, "sausage", "chicken", "hot dog", "burger", "ham");
         String workshop = book.bareBoard(40, marit, "Workshop");
         book.words(40, marit, workshop, "hammer, screwdriver, carpentry saw=saw, pin=nail, wood, paint, glue, spanner, apron, ready, my turn");
         book.change(39, marit, v -> open(v, "lessons", "art", workshop));
@@ -185,6 +214,7 @@ class EstuarySchool implements ApplicationRunner {
             return new PutWords(trains, new Cell(ticket.row(), ticket.column() + 1),
                 WordLine.ready(WordLine.read("coin"), Guesses.of(library.search(), library.kinds())));
         });
+        book.planned(20, odile, 3, day(3));
         book.beside(12, marit, "people", "teacher", "teacher=Marit");
         book.beside(2, odile, "people", "friend", "friend=Nour");
     }
@@ -197,6 +227,8 @@ class EstuarySchool implements ApplicationRunner {
 
     private void noursWords(Student nour, Account marit, Account odile) {
         Notebook book = start("starter-40", nour, marit, 30);
+        book.plan(29, marit, List.of(8, 30, ProposedPlan.ALL), List.of("Eight words", "At school", "All words"), "garden", "bee");
+        book.moveOn(20, odile, 2);
         String garden = book.board(26, marit, "Garden", "places", "garden");
         book.words(26, marit, garden, "sunflower, bee, butterfly, spider, spider web, worm, lady beetle=ladybird, ant, snail, leaf, seedling=seed, water, pick=dig, seedling=grow");
         book.change(25, odile, v -> {
@@ -228,6 +260,7 @@ class EstuarySchool implements ApplicationRunner {
 
     private void wrensWords(Student wren, Account odile) {
         Notebook book = start("first-choices", wren, odile, 14);
+        book.plan(12, odile, List.of(6, 14, ProposedPlan.ALL), List.of("A few to begin with", "At table and in the bath", "All of them"), "duck");
         book.change(7, odile, v -> label(v, "eat", "biscuit", "banana"));
         book.change(7, odile, v -> picture(v, "eat", "banana", "base/banana"));
         book.words(7, odile, "play", "duck=bath duck");
@@ -249,6 +282,10 @@ class EstuarySchool implements ApplicationRunner {
         Instant morning = now.atZone(ZoneOffset.UTC).toLocalDate().minusDays(daysAgo).atTime(LocalTime.of(8, 40)).toInstant(ZoneOffset.UTC)
             .plus(Duration.ofMinutes(3L * minutes));
         return morning.isAfter(now) ? now : morning;
+    }
+
+    private LocalDate day(int daysAgo) {
+        return now.atZone(ZoneOffset.UTC).toLocalDate().minusDays(daysAgo);
     }
 
     private static Button named(Board board, String label) {
@@ -284,7 +321,39 @@ class EstuarySchool implements ApplicationRunner {
 
         void change(int daysAgo, Account by, Function<Vocabulary, Intention> maker) {
             Vocabulary now = vocabularies.find(vocabulary).orElseThrow().vocabulary();
-            version = vocabularies.edit(vocabulary, version, maker.apply(now), VocabularyStore.Beside.NOTHING, by.id(), at(daysAgo, ++done)).after().version();
+            Intention made = new Arriving(maker.apply(now), null).madeBy(by.name(), day(daysAgo));
+            version = vocabularies.edit(vocabulary, version, made, VocabularyStore.Beside.NOTHING, by.id(), at(daysAgo, ++done)).after().version();
+        }
+
+        /** A plan as it is proposed, with names for its steps; whatever has a photo of its own, or is named, comes first. */
+        void plan(int daysAgo, Account by, List<Integer> targets, List<String> names, String... likes) {
+            change(daysAgo, by, v -> {
+                Map<String, Told> motives = new HashMap<>();
+                v.boards().values().forEach(b -> b.buttons().stream().filter(w -> List.of(likes).contains(w.label()))
+                    .forEach(w -> motives.put(w.id(), Told.of("why-own-photo"))));
+                List<ProposedPlan.Step> steps = ProposedPlan.of(v, Routes.of(v), targets, motives, library.frequency()::commonness);
+                List<LayPlan.NewStep> laid = new ArrayList<>();
+                for (int i = 0; i < steps.size(); i++) {
+                    laid.add(new LayPlan.NewStep(names.get(i), null, steps.get(i).words().stream().flatMap(w -> w.buttons().stream()).toList()));
+                }
+                return new LayPlan(laid, null);
+            });
+        }
+
+        void moveOn(int daysAgo, Account by, int step) {
+            change(daysAgo, by, v -> new GoToStep(v.plan().steps().get(step - 1).id(), null));
+        }
+
+        void planned(int daysAgo, Account by, int step, LocalDate day) {
+            change(daysAgo, by, v -> new ChangeStep(v.plan().steps().get(step - 1).id(), v.plan().steps().get(step - 1).name(), day));
+        }
+
+        void hold(int daysAgo, Account by, String reason, @Nullable LocalDate until, boolean fact, String... words) {
+            change(daysAgo, by, v -> new HoldWords(Meant.called(List.of(words)), reason, until, fact, null, null));
+        }
+
+        void nameVersion(String name) {
+            vocabularies.nameVersion(vocabulary, version, name);
         }
 
         void words(int daysAgo, Account by, String board, String words) {

@@ -9,14 +9,15 @@ import org.dwimble.core.fact.Fact;
 import org.dwimble.server.database.Database;
 import org.springframework.stereotype.Component;
 
+/** Facts in the database. */
 @Component
-class FactStore {
+public class FactStore {
     /** @param by the name of who wrote it down */
     record Kept(long id, String student, Fact fact, String by, String madeAt) {
     }
 
     private static final String SELECT = """
-        SELECT f.id, f.student_id, f.what, f.about, f.note, f.said_by, a.name, f.made_at FROM fact f JOIN account a ON a.id = f.account_id WHERE """;
+        SELECT f.id, f.student_id, f.what, f.about, f.note, f.said_by, a.name, f.made_at FROM fact f JOIN account a ON a.id = f.account_id WHERE\s""";
 
     private final Database database;
 
@@ -24,7 +25,8 @@ class FactStore {
         this.database = database;
     }
 
-    long add(String student, Fact fact, long account, Instant at) {
+    /** @return its id */
+    public long add(String student, Fact fact, long account, Instant at) {
         return database.write(session -> session.insert(
             "INSERT INTO fact (student_id, what, about, note, said_by, account_id, made_at) VALUES (?, ?, ?, ?, ?, ?, ?) RETURNING id",
             student, fact.what().name(), fact.about(), fact.note(), fact.saidBy(), account, at.toString()));

@@ -212,9 +212,12 @@ class BuildingBrowserTest extends Counted {
         w.button("several people from a list").click();
         page.getByLabel("One a line: a name, and who they are").fill("Lot, sister\nMiss Wren (teacher)\nBram");
         page.getByLabel("Photos of them").setInputFiles(new FilePayload("lot.jpg", "image/jpeg", Photos.jpeg(60, 60)));
-        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Who is added"))).containsText("Lot, sister · family · with a photo");
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Who is added"))).containsText("Lot, sister · beside “sister” · with a photo");
         assertThat(w.violations()).isEmpty();
+        page.getByLabel("family, school and class on boards of their own").check();
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Who is added"))).containsText("Lot, sister · on Family · with a photo");
         w.button("Add 3 people").click();
+        assertThat(w.heading("Family")).isVisible();
         assertThat(w.cell("Lot,")).isVisible();
         w.cell("Lot,").click();
         assertThat(now().boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> List.of("Lot", "Miss Wren", "Bram").contains(b.label())))

@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Vocabulary;
@@ -18,6 +19,10 @@ abstract class Counted extends SignedIn {
 
     Counted(String starter) {
         super(starter);
+    }
+
+    Counted(String starter, Instant copied) {
+        super(starter, copied);
     }
 
     void click(Locator on) {

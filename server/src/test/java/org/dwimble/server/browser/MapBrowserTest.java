@@ -35,6 +35,21 @@ class MapBrowserTest extends SignedIn {
     }
 
     @Test
+    void aBoardDraggedOverAnotherIntoACellIsOpenedFromThere() {
+        page.navigate("/vocabularies/" + id + "/map");
+        drawn("Animals").hover();
+        page.mouse().down();
+        drawn("Feelings").hover();
+        Locator cell = page.locator("[data-cell='row 2, place 1']");
+        cell.hover();
+        cell.hover();
+        page.mouse().up();
+        assertThat(page.getByText("“happy” on Feelings opens Animals now.").or(page.getByText("on Feelings opens Animals now."))).isVisible();
+        w.bench(id, "feelings");
+        assertThat(page.locator("[role=gridcell][aria-label*='row 2, place 1, opens a board']")).isVisible();
+    }
+
+    @Test
     void theSameIsATreeForKeyboardAndScreenReader() {
         page.navigate("/vocabularies/" + id + "/map");
         Locator tree = page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("All boards as a tree"));

@@ -3,6 +3,7 @@ package org.dwimble.server.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.time.Instant;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
@@ -23,7 +24,12 @@ abstract class SignedIn {
     Page page;
 
     SignedIn(String starter) {
-        id = TestServer.copy(starter, ilse, odile);
+        this(starter, Instant.now());
+    }
+
+    /** @param copied when her vocabulary was made */
+    SignedIn(String starter, Instant copied) {
+        id = TestServer.copy(starter, ilse, odile, copied);
     }
 
     @BeforeEach

@@ -1,0 +1,46 @@
+import { Button } from 'antd';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { Link, useSearchParams } from 'react-router';
+import { answer, client, sentence } from '../../api/client';
+import { ArtOf, Pic } from '../picture/art';
+import { Route } from '../place/Route';
+import { spoken } from '../board/grid';
+import css from './where.module.css';
+import parts from '../../shell/parts.module.css';
+
+const where = (word: string) => ({
+  queryKey: ['where', word], queryFn: () => answer(client.GET('/api/where', { params: { query: { word } } })), enabled: word !== '', placeholderData: keepPreviousData,
+});
+
+/** Where one word is for each student, to look at and to print for a class. */
+export default function Where() {
+  const [search] = useSearchParams();
+  const word = search.get('word')?.trim() ?? '';
+  const { data = [], error } = useQuery(where(word));
+  return (
+    <main className={`${parts.page} ${css.where}`} data-ready={data.length > 0 || undefined}>
+      <div className={parts.pageHead}>
+        <h1>Where is “{word}”?</h1>
+        <span className={parts.grow} />
+        <Link className={`${parts.door} ${css.notPrinted}`} to="/caseload">Back to the caseload</Link>
+        <Button className={css.notPrinted} type="primary" onClick={() => window.print()}>Print</Button>
+      </div>
+      {error && <p role="alert">{sentence(error)}</p>}
+      <ul className={css.students}>
+        {data.map((row) => (
+          <li key={row.student} aria-label={row.name}>
+            <h2>{row.name}</h2>
+            <ArtOf art={row.art} vocabulary={row.vocabulary}>
+              {row.found.map((f) => (
+                <p key={`${f.spot.board} ${f.spot.cell.row} ${f.spot.cell.column}`}>{f.picture && <Pic id={f.picture} />}<Route spot={f.spot} /> <span>{spoken(f.spot.cell)}</span>{f.why && <strong className={css.why}>{f.why}</strong>}
+                  <Link className={css.notPrinted} to={`/vocabularies/${row.vocabulary}/boards/${encodeURIComponent(f.spot.board)}`}>go there</Link></p>
+              ))}
+              {row.found.length === 0 && <p>Not there. {row.proposed ? <>It could go on <Route spot={row.proposed} /> {spoken(row.proposed.cell)}. <Link className={css.notPrinted}
+                to={`/vocabularies/${row.vocabulary}/boards/${encodeURIComponent(row.proposed.board)}`}>go there</Link></> : 'No board has room for it.'}</p>}
+            </ArtOf>
+          </li>
+        ))}
+      </ul>
+    </main>
+  );
+}
