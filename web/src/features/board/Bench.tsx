@@ -189,8 +189,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     const dialog = ({ '?': 'shortcuts', '=': 'words', '+': 'person', '<': 'history' } as const)[key];
     if (dialog && (dialog !== 'person' || mayEdit)) move({ move: 'open', dialog });
     else if (key === '*' && mayEdit) move({ move: 'choose picture' });
-    else if (key === '|') placing.flip();
-  }, [mayEdit, placing.flip]);
+  }, [mayEdit]);
 
   const markedCell = board && markedOn(state, board);
   const underMark = board && markedCell ? buttonAt(board, markedCell) : undefined;

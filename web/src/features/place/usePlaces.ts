@@ -21,10 +21,10 @@ export function usePlaces(view: VocabularyView | undefined, board: Board | undef
   const flip = useCallback(() => setFlipped((now) => !now), []);
   useEffect(() => {
     if (!on) return undefined;
-    const keys = (e: KeyboardEvent) => { if (e.key === '|' && flipped && !(e.target instanceof HTMLInputElement)) flip(); };
+    const keys = (e: KeyboardEvent) => { if (e.key === '|' && !(e.target instanceof HTMLInputElement)) flip(); };
     window.addEventListener('keydown', keys);
     return () => window.removeEventListener('keydown', keys);
-  }, [on, flipped, flip]);
+  }, [on, flip]);
   return {
     compared, onCompare: setChosen, comparison: data, lens: useMemo(() => (data ? placesLens(data) : undefined), [data]),
     arrows: useMemo(() => (data && board ? arrowsOn(data, board.id) : []), [data, board]), then: on ? was?.then ?? undefined : undefined, flipped: flipped && on, flip,

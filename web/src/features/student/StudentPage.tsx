@@ -65,7 +65,7 @@ export default function StudentPage() {
           <section className={css.panel} aria-label="Vocabularies">
             <h2>Vocabularies</h2>
             <ul className={css.plain}>{all.map((v) => <li key={v.vocabulary}><Link to={`/vocabularies/${v.vocabulary}`}>{v.name}</Link></li>)}</ul>
-            {mayEdit && <Link to={`/students/${id}/start`}>start another</Link>}
+            {mayEdit && <Link className={parts.dotted} to={`/students/${id}/start`}>start another</Link>}
           </section>
           <section className={css.panel} aria-label="Team">
             <h2>Team</h2>
@@ -93,7 +93,7 @@ function Shown({ glance, name, shown, words, mayEdit }: { glance: Glance; name: 
             {steps.map((s, i) => <li key={s.id} aria-current={i + 1 === at ? 'step' : undefined}><strong>{s.name}</strong> <span>{glance.wordsByStep[i]} words</span></li>)}
           </ol>
         </>
-      ) : <p>There is no plan for {name}: everything is shown that is not held. {mayEdit && <Link to={`/vocabularies/${glance.vocabulary}?lens=Reveal`}>Show a few words first</Link>}</p>}
+      ) : <p>There is no plan for {name}: everything is shown that is not held. {mayEdit && <Link className={parts.dotted} to={`/vocabularies/${glance.vocabulary}?lens=Reveal`}>Show a few words first</Link>}</p>}
     </section>
   );
 }
@@ -108,7 +108,7 @@ function HeldHere({ vocabulary, version }: { vocabulary: number; version: number
       <ArtOf art={view.data.art} vocabulary={vocabulary}>
         <ul className={css.held}>{held.slice(0, HELD).map((h) => <li key={h.button}>{h.picture && <Pic id={h.picture} collected />}<strong dir="auto">{h.label || 'a picture'}</strong> <span className={h.past ? css.past : parts.quiet}>{aboutHeld(h)}</span></li>)}</ul>
       </ArtOf>
-      {held.length > HELD && <Link to={`/vocabularies/${vocabulary}?lens=Reveal`}>all {held.length}, on the bench</Link>}
+      {held.length > HELD && <Link className={parts.dotted} to={`/vocabularies/${vocabulary}?lens=Reveal`}>all {held.length}, on the bench</Link>}
     </section>
   );
 }

@@ -62,12 +62,12 @@ function Panel({ view, boards, kept, model, onModel, onClose }: Omit<Props, 'boa
         {MODELS.map((m) => <button key={m} type="button" className={css.quietKey} aria-pressed={m === model} onClick={() => onModel(m)}>{m}</button>)}
       </div>
       <label>Where is a word? <input autoFocus value={sought} onChange={(e) => setSought(e.target.value)} dir="auto" /></label>
-      <ul role="status">
+      <div role="status"><ul>
         {found.slice(0, FOUND).map(({ board, button }) => (
           <li key={button.id}><strong>{button.label}</strong>: {board.name}, {spoken(button.cell)}; {whyKept(view.plan, button, kept[button.id]) ?? 'shown'}</li>
         ))}
         {sought.trim() && found.length === 0 && <li>“{sought.trim()}” is on no board.</li>}
-      </ul>
+      </ul></div>
       <button type="button" className={css.quietKey} onClick={onClose}>close</button>
     </div>
   );

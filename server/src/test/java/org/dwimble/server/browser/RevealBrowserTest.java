@@ -11,6 +11,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.reveal.Revealed;
 import org.junit.jupiter.api.Test;
@@ -91,10 +92,11 @@ class RevealBrowserTest extends Counted {
         w.button("Reveal").press("Enter");
         w.button("No word yet: tap those to show").press("Enter");
         shown(0);
-        w.cell("want,").focus();
+        w.cell("empty, row 3, place 6").focus();
+        page.keyboard().press("ArrowUp");
         page.keyboard().press("Enter");
         shown(1);
-        page.keyboard().press("ArrowRight");
+        page.keyboard().press("ArrowLeft");
         page.keyboard().press("Space");
         shown(2);
         w.button("add a step").press("Enter");
@@ -165,7 +167,7 @@ class RevealBrowserTest extends Counted {
         page.keyboard().press("Escape");
         assertThat(words).isHidden();
         click(w.button("its words"));
-        click(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("Hold \\d+"))));
+        click(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Hold \\d+"))));
         counted("the words of a fact held", 2);
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Held words"))).containsText("a fact: allergy: egg");
         w.bench(id, "eating");
@@ -204,7 +206,7 @@ class RevealBrowserTest extends Counted {
         assertThat(page.getByText("Home, row 1, place 6; waits for step 2, Asking")).isVisible();
         assertThat(w.violations()).isEmpty();
         w.button("waiting words faint").click();
-        assertThat(grid.getByRole(AriaRole.BUTTON)).hasCount(35);
+        assertThat(grid.getByRole(AriaRole.BUTTON)).hasCount(36);
         model.press("Enter");
         w.button("as the student sees").click();
         assertThat(grid.getByRole(AriaRole.BUTTON)).hasCount(4);
@@ -219,7 +221,7 @@ class RevealBrowserTest extends Counted {
         page.keyboard().press("Enter");
         assertThat(w.cell("lantern,")).isVisible();
         lens("Reveal");
-        assertThat(w.cell("lantern,")).hasAttribute("aria-label", java.util.regex.Pattern.compile(".*waits for step 2, Asking"));
+        assertThat(w.cell("lantern,")).hasAttribute("aria-label", Pattern.compile(".*waits for step 2, Asking"));
     }
 
     @Test
