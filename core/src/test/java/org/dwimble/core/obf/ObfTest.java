@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -46,6 +47,8 @@ import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.look.LabelPlace;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.plan.Hold;
+import org.dwimble.core.plan.Plan;
+import org.dwimble.core.plan.Step;
 import org.dwimble.core.look.TypeSize;
 import org.dwimble.core.told.Told;
 import org.junit.jupiter.api.Test;
@@ -169,6 +172,46 @@ class ObfTest {
         Board kept = BoardDocument.read(BoardDocument.write(dressed().homeBoard()));
         assertThat(kept).as("and in the database").isEqualTo(dressed().homeBoard());
         assertThat(WholeDocument.read(WholeDocument.write(dressed().whole()))).isEqualTo(dressed().whole());
+    }
+
+    /** Three words, of which one is shown, one waits and one is held; for the fourth the reason is a fact. */
+    private static Vocabulary planned() {
+        Vocabulary bare = vocabulary(board("home", "I want go more"));
+        Board home = bare.homeBoard();
+        Plan plan = new Plan(List.of(new Step("s1", "First", LocalDate.parse("2026-11-02"), null), new Step("s2", "Second", null, LocalDate.parse("2027-01-11"))), 1);
+        return bare.with(home.with(List.of(
+            home.button("home/I").orElseThrow().withShown(Shown.YES.withStep("s1")), home.button("home/want").orElseThrow().withShown(Shown.YES.withStep("s2")),
+            home.button("home/go").orElseThrow().withShown(new Shown(new Hold("runs off", LocalDate.parse("2026-12-01"), "Odile", LocalDate.parse("2026-11-20"), false), "s1", null, Look.PLAIN)),
+            home.button("home/more").orElseThrow().withShown(new Shown(new Hold("allergy: egg", null, "Odile", null, true), null, null, Look.PLAIN)))))
+            .with(bare.whole().withPlan(plan));
+    }
+
+    @Test
+    void planStepsAndHoldsTravelAndOtherProgramsSeeHiddenButtons() throws Exception {
+        Vocabulary back = read(written(planned()), "x.obz", Limits.USUAL).vocabulary();
+        assertThat(back.plan()).isEqualTo(planned().plan());
+        assertThat(back.homeBoard().button("home/want").orElseThrow().shown()).isEqualTo(Shown.YES.withStep("s2"));
+        assertThat(back.homeBoard().button("home/go").orElseThrow().shown().hold())
+            .isEqualTo(new Hold("runs off", LocalDate.parse("2026-12-01"), null, LocalDate.parse("2026-11-20"), false));
+        assertThat(back.homeBoard().button("home/more").orElseThrow().shown().hold()).as("neither who held it, nor a fact").isEqualTo(Hold.PLAIN);
+        assertThat(read(written(back), "x.obz", Limits.USUAL).vocabulary()).isEqualTo(back);
+        String json = new String(new ObfWriter(media).obf(planned().homeBoard(), planned()), StandardCharsets.UTF_8);
+        assertThat(json).doesNotContain("allergy", "Odile");
+        JsonNode buttons = Json.mapper().readTree(json).path("buttons");
+        assertThat(buttons.valueStream().map(b -> b.path("label").asString() + b.path("hidden").asBoolean(false))).containsExactly("Ifalse", "wanttrue", "gotrue", "moretrue");
+    }
+
+    @Test
+    void whatIsKeptOfAPlanIsReadBack() {
+        assertThat(BoardDocument.read(BoardDocument.write(planned().homeBoard()))).isEqualTo(planned().homeBoard());
+        assertThat(WholeDocument.read(WholeDocument.write(planned().whole()))).isEqualTo(planned().whole());
+    }
+
+    @Test
+    void aPlanNobodyCanReadIsNone() throws Exception {
+        assertThat(ObfPlan.plan(Json.mapper().readTree("{\"ext_dwimble_plan\":{\"at\":9,\"steps\":[{\"id\":\"a\",\"name\":\"A\"}]}}"))).isEqualTo(Plan.NONE);
+        assertThat(ObfPlan.plan(Json.mapper().readTree("{\"ext_dwimble_plan\":{\"at\":1,\"steps\":[{\"id\":\"a\",\"name\":\"A\",\"began\":\"last week\"}]}}"))).isEqualTo(Plan.NONE);
+        assertThat(ObfPlan.shown(Json.mapper().readTree("{\"hidden\":true,\"ext_dwimble_held\":{\"until\":\"soon\"}}"), Look.PLAIN).hold()).isEqualTo(Hold.PLAIN);
     }
 
     @Test

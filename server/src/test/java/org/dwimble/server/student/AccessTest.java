@@ -112,10 +112,12 @@ class AccessTest {
         String[] parts = endpoint.split(" ");
         String path = parts[1].replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary)).replace("{board}", "eat")
             .replace("{signIn}", joris.signIn()).replace("{hash}", "00").replace("{id}", "999999")
-            .replace("{appearance}", "colour.yellow.usual").replace("{set}", "base").replace("{name}", "kite").replace("{number}", "1");
+            .replace("{appearance}", "colour.yellow.usual").replace("{set}", "base").replace("{name}", "kite").replace("{number}", "1").replace("{fact}", "1");
         String query = parts[1].endsWith("/pictures") ? "?query=kite" : parts[1].endsWith("/by-sound") ? "?how=RHYMES" : parts[1].endsWith("/pairs")
             ? "?one=K&other=G" : parts[1].endsWith("/speech") ? "?text=kite" : parts[1].endsWith("/here") ? "?connection=none"
             : parts[1].endsWith("/advice") ? "?board=eat&word=kite" : parts[1].endsWith("/places") ? "?text=kite"
+            : parts[1].endsWith("/proposals") ? "?fact=1" : parts[1].endsWith("/proposed-plan") ? "?targets=4,0"
+            : parts[1].endsWith("/fact-notes") || parts[1].endsWith("/where") ? "?word=kite"
             : parts[1].endsWith("/copying") ? "?vocabulary=" + vocabulary : "";
         if (description.path("requestBody").path("content").has("multipart/form-data")) {
             return http.upload(path, "x.obz", new byte[] {1});
