@@ -257,7 +257,7 @@ public final class Board {
      * Every word that can be said on it, in lower case, each once, with the steps its buttons belong to: those that are not held;
      * an empty step for none. Worked out once.
      */
-    Map<String, Set<String>> words() {
+    public Map<String, Set<String>> words() {
         Map<String, Set<String>> known = words;
         if (known == null) {
             known = new LinkedHashMap<>();

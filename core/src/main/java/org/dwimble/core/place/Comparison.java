@@ -10,6 +10,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
@@ -65,23 +66,28 @@ public final class Comparison {
     private static final class Side {
         private final Vocabulary vocabulary;
         private final Revealed revealed;
+        private final Set<String> same;
         private final Map<String, List<Cell>> taps = new HashMap<>();
         private final Map<String, String> paths = new HashMap<>();
         private final Map<String, Map<List<Cell>, Boolean>> ways = new HashMap<>();
         private final Map<String, Board> boardOf = new LinkedHashMap<>();
         private final Map<String, Button> buttons = new HashMap<>();
 
-        Side(Vocabulary vocabulary, Routes routes) {
+        /** @param same ids of boards that are the same object on the other side */
+        Side(Vocabulary vocabulary, Routes routes, Set<String> same) {
             this.vocabulary = vocabulary;
             this.revealed = Revealed.of(vocabulary);
+            this.same = same;
             vocabulary.boardsById().forEach((id, board) -> {
                 routes.to(id).ifPresent(way -> taps.put(id, way.stream().map(Routes.Tap::cell).toList()));
                 paths.put(id, routes.to(id).map(way -> way.stream().map(t -> Names.folded(vocabulary.boards().get(t.opens()).name())).collect(Collectors.joining("\n")))
                     .orElse("\n" + Names.folded(board.name())));
-                board.buttons().stream().filter(b -> !Revealed.isWay(b)).forEach(b -> {
-                    boardOf.put(b.id(), board);
-                    buttons.put(b.id(), b);
-                });
+                if (!same.contains(id)) {
+                    board.buttons().stream().filter(b -> !Revealed.isWay(b)).forEach(b -> {
+                        boardOf.put(b.id(), board);
+                        buttons.put(b.id(), b);
+                    });
+                }
             });
         }
 
@@ -122,8 +128,14 @@ public final class Comparison {
 
     /** As above, where the routes are known. */
     public static Comparison of(Vocabulary before, Routes routesBefore, Vocabulary after, Routes routesAfter) {
-        Side one = new Side(before, routesBefore);
-        Side other = new Side(after, routesAfter);
+        Set<String> same = new HashSet<>();
+        before.boards().forEach((id, board) -> {
+            if (after.boards().get(id) == board) {
+                same.add(id);
+            }
+        });
+        Side one = new Side(before, routesBefore, same);
+        Side other = new Side(after, routesAfter, same);
         Map<String, Button> partner = new HashMap<>();
         Set<String> taken = new HashSet<>();
         for (String id : one.boardOf.keySet()) {
@@ -134,6 +146,7 @@ public final class Comparison {
         }
         Set<String> byText = byText(one, other, partner, taken);
         List<Word> words = new ArrayList<>();
+        before.boardsById().values().stream().filter(b -> same.contains(b.id())).forEach(board -> onSameBoard(one, other, board, words));
         for (String id : one.boardOf.keySet()) {
             Button was = one.buttons.get(id);
             Button is = partner.get(id);
@@ -146,6 +159,30 @@ public final class Comparison {
             }
         }
         return new Comparison(words);
+    }
+
+    /** A board nobody changed: its words stand where they stood, and only the way there and what is shown can be other. */
+    private static void onSameBoard(Side one, Side other, Board board, List<Word> into) {
+        List<Cell> from = one.taps.get(board.id());
+        List<Cell> to = other.taps.get(board.id());
+        boolean sameTaps = sameTaps(from, to, other, board.id());
+        for (Button button : board.buttons()) {
+            if (!Revealed.isWay(button)) {
+                boolean seen = one.revealed.shows(button.id());
+                boolean sees = other.revealed.shows(button.id());
+                Spot was = new Spot(board.id(), board.name(), button.standing(), from);
+                into.add(new Word(button.id(), button.id(), text(button), button.spoken(), !sameTaps ? Fate.REROUTED : shown(seen, sees), was,
+                    sameTaps && Objects.equals(from, to) ? was : new Spot(board.id(), board.name(), button.standing(), to), false, null, seen, sees));
+            }
+        }
+    }
+
+    private static boolean sameTaps(@Nullable List<Cell> from, @Nullable List<Cell> to, Side other, String board) {
+        return from == null ? to == null : from.equals(to) || other.leads(from, board);
+    }
+
+    private static Fate shown(boolean seen, boolean sees) {
+        return seen == sees ? Fate.KEPT : seen ? Fate.HELD : Fate.SHOWN;
     }
 
     /** Partners for buttons whose id is not on the other side: in reading order, each used once. */
@@ -188,9 +225,9 @@ public final class Comparison {
         boolean sees = other.revealed.shows(is.id());
         boolean sameBoard = from.board().equals(to.board()) || byText;
         boolean sameCell = Spot.same(one.boardOf.get(was.id()).shape(), was.cell(), other.boardOf.get(is.id()).shape(), is.cell());
-        boolean sameTaps = from.taps() == null ? to.taps() == null : from.taps().equals(to.taps()) || other.leads(from.taps(), to.board());
+        boolean sameTaps = sameTaps(from.taps(), to.taps(), other, to.board());
         Fate fate = !sameCell || !sameBoard && !(sameTaps && from.taps() != null) ? Fate.MOVED : !sameTaps ? Fate.REROUTED
-            : seen && !sees ? Fate.HELD : sees && !seen ? Fate.SHOWN : Fate.KEPT;
+            : shown(seen, sees);
         return new Word(was.id(), is.id(), text(is), is.spoken(), fate, from, to, byText, null, seen, sees);
     }
 
@@ -198,7 +235,10 @@ public final class Comparison {
         return button.label().isEmpty() ? button.spoken() : button.label();
     }
 
-    /** Every word: those that were there before, by board id and in reading order, then those that are new in the same order. */
+    /**
+     * Every word: those that were there before, by board id and in reading order, on boards nobody changed first; then those that are
+     * new in the same order.
+     */
     public List<Word> words() {
         return words;
     }

@@ -15,6 +15,7 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.plan.Plan;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A vocabulary as its student sees it at the step he or she is at. Worked out in time in proportion to the number of
@@ -36,26 +37,29 @@ public final class Revealed {
 
     private final Map<String, Kept> kept = new HashMap<>();
     private final Set<String> leadsNowhereYet = new HashSet<>();
-    private final Map<String, Line> lines = new HashMap<>();
+    private final Vocabulary vocabulary;
+    /** Ids of the steps whose words are shown. */
+    private final Set<String> steps = new HashSet<>();
 
-    private Revealed() {
+    private Revealed(Vocabulary vocabulary) {
+        this.vocabulary = vocabulary;
+        vocabulary.plan().steps().stream().limit(vocabulary.plan().at()).forEach(s -> steps.add(s.id()));
     }
 
     public static Revealed of(Vocabulary vocabulary) {
-        Revealed revealed = new Revealed();
-        revealed.project(vocabulary);
+        Revealed revealed = new Revealed(vocabulary);
+        revealed.project();
         return revealed;
     }
 
-    private void project(Vocabulary vocabulary) {
-        Plan plan = vocabulary.plan();
+    private void project() {
         Map<String, List<String>> openers = new HashMap<>();
         Map<String, List<String>> shownOpeners = new HashMap<>();
         Set<String> full = new HashSet<>();
         Set<String> showing = new HashSet<>();
         for (Board board : vocabulary.boards().values()) {
             for (Button button : board.buttons()) {
-                Kept byItself = byItself(button, plan);
+                Kept byItself = byItself(button);
                 if (byItself != null) {
                     kept.put(button.id(), byItself);
                 }
@@ -89,7 +93,6 @@ public final class Revealed {
                     }
                 }
             }
-            lines.put(board.id(), line(board));
         }
     }
 
@@ -104,27 +107,12 @@ public final class Revealed {
         }
     }
 
-    private static Kept byItself(Button button, Plan plan) {
+    private @Nullable Kept byItself(Button button) {
         if (button.hidden()) {
             return Kept.HELD;
         }
-        boolean free = plan.none() || isWay(button) || onlyOpens(button) && button.shown().step() == null;
-        return free || plan.shows(button.shown().step()) ? null : Kept.WAITS;
-    }
-
-    private Line line(Board board) {
-        Set<String> words = new HashSet<>();
-        Set<String> shown = new HashSet<>();
-        for (Button button : board.buttons()) {
-            if (button.isWord()) {
-                String word = button.spoken().toLowerCase(Locale.ROOT);
-                words.add(word);
-                if (!kept.containsKey(button.id())) {
-                    shown.add(word);
-                }
-            }
-        }
-        return new Line(shown.size(), words.size());
+        boolean free = steps.isEmpty() || isWay(button) || onlyOpens(button) && button.shown().step() == null;
+        return free || button.shown().step() != null && steps.contains(button.shown().step()) ? null : Kept.WAITS;
     }
 
     /** True of a button that is the way back or home: it belongs to no step and is never held. */
@@ -151,9 +139,10 @@ public final class Revealed {
         return Collections.unmodifiableSet(leadsNowhereYet);
     }
 
-    /** How many words each board shows, by its id. */
-    public Map<String, Line> lines() {
-        return Collections.unmodifiableMap(lines);
+    /** How many words a board shows. */
+    public Line line(Board board) {
+        Map<String, Set<String>> words = board.words();
+        return new Line((int) words.values().stream().filter(in -> steps.isEmpty() ? !in.isEmpty() : in.stream().anyMatch(steps::contains)).count(), words.size());
     }
 
     /**

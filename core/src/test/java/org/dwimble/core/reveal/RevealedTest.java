@@ -73,7 +73,8 @@ class RevealedTest {
             .containsEntry("home/go", Revealed.Kept.WAITS).containsEntry("home/eat", Revealed.Kept.NOTHING_BEHIND);
         assertThat(kept(at(planned, 2))).containsOnlyKeys("home/play", "home/crab", "eat/egg", "eat/snacks", "snacks/crisps", "play/ball");
         assertThat(kept(at(planned, 3))).as("an opener comes back by itself").containsOnlyKeys("home/play", "home/crab", "eat/egg", "play/ball");
-        assertThat(Revealed.of(at(planned, 2)).lines()).containsEntry("eat", new Revealed.Line(1, 2)).containsEntry("home", new Revealed.Line(3, 4));
+        assertThat(Revealed.of(at(planned, 2)).line(planned.boards().get("eat"))).isEqualTo(new Revealed.Line(1, 2));
+        assertThat(Revealed.of(at(planned, 2)).line(planned.homeBoard())).isEqualTo(new Revealed.Line(3, 4));
         assertThat(Revealed.wordsByStep(planned)).containsExactly(2, 4, 5);
         assertThat(Counts.of(at(planned, 2)).shown()).isEqualTo(4);
         assertThat(Counts.after(Counts.of(planned), planned, at(planned, 2))).isEqualTo(Counts.of(at(planned, 2)));

@@ -86,7 +86,7 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
             lines.put(board.id(), new BoardLine(board.id(), board.name(), kept.revisionOf(board.id()), board.rows(), board.columns(), board.buttons().size(),
                 board.emptyCells().size(),
                 overview.wayHome().keptFree(board), overview.routes().to(board.id()).orElse(null), overview.routes().openersOf(board.id()).size(),
-                overview.revealed().lines().get(board.id()).words(), overview.revealed().lines().get(board.id()).shown(), toMend.contains(board.id()),
+                overview.revealed().line(board).words(), overview.revealed().line(board).shown(), toMend.contains(board.id()),
                 layout.cellWidth().mm(), layout.cellHeight().mm(), layout.small()));
         }
         return lines;
