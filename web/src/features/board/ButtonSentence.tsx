@@ -5,6 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { ButtonPicture, Pic } from '../picture/art';
 import { whole } from '../picture/layers';
 import { found } from '../picture/pictures';
+import { revealed, whyKept } from '../reveal/plan';
 import { say } from '../talk/voice';
 import type { Doing } from './bench';
 import { DottedChoice, DottedText } from './Dotted';
@@ -51,6 +52,8 @@ export function ButtonSentence({ button, board, line, view, mayEdit, doing, onDo
   const [first] = renaming && !pictures.isPlaceholderData ? pictures.data?.pictures ?? [] : [];
   const offered = first?.sure && !button.layers.some((l) => l.picture === first.id) ? first : undefined;
   const on = { board: line.id, button: button.id };
+  const { data: shown } = useQuery({ ...revealed(view.id, view.version), enabled: view.plan.steps.length > 0 || view.counts.shown < view.counts.words });
+  const why = shown && whyKept(view.plan, button, shown.kept[button.id]);
   // While a label, words or a picture are being chosen, what counts is what was shown when that began.
   const since = useRef(view.version);
   if (!wording && doing.what !== 'renaming' && doing.what !== 'choosing a picture') since.current = view.version;
@@ -116,6 +119,7 @@ export function ButtonSentence({ button, board, line, view, mayEdit, doing, onDo
       {button.left && <p>No longer here since {button.left}; hidden, its place kept.{mayEdit && <> <button type="button" className={parts.dotted}
         onClick={() => give({ type: 'person-left', ...on })}>here again</button></>}</p>}
       <hr />
+      {why && !button.left && <p className={bench.factNote} role="status">{view.student?.name ?? 'The student'} does not see it: {why}.</p>}
       <p className={bench.fact}><strong>{taps(line)}</strong></p>
       <div className={parts.sentenceButtons}>
         {opensABoard(button, view) && <PlainButton onClick={() => onOpen(button)}>Go to that board</PlainButton>}

@@ -22,7 +22,7 @@ export const placesLens = (compared: Comparison): Lens => (_, board) => {
   for (const b of board.buttons) {
     const word = fates.get(b.id);
     const moved = word && word.fate !== 'HELD' && word.fate !== 'SHOWN';
-    overlays.set(keyOf(b.cell), moved ? { classes: [], tag: TAGS[word.fate], note: word.fate === 'MOVED' ? wasAt(word, board.id) : undefined, told: `${TAGS[word.fate]}, ${wasAt(word, board.id)}` }
+    overlays.set(keyOf(b.cell), moved ? { classes: [], ...(word.fate === 'MOVED' ? { note: wasAt(word, board.id) } : { tag: TAGS[word.fate] }), told: `${TAGS[word.fate]}, ${wasAt(word, board.id)}` }
       : { classes: ['waitingWord'], tag: word ? TAGS[word.fate] : undefined, told: word ? TAGS[word.fate] : 'kept its place' });
   }
   for (const word of compared.words) {

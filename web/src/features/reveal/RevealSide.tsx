@@ -37,6 +37,7 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
     <section className={bench.buttonSentence} aria-label="Reveal">
       <h2>{view.student?.name ?? 'The student'} sees {view.counts.shown} of {view.counts.words} words</h2>
       <p className={parts.quiet}>{now ? `Step ${plan.at}, ${now.name}.` : 'There is no plan: everything is shown that is not held.'} Nothing moves when a word is shown or held.</p>
+      {view.counts.shown === 0 && <p role="status"><strong>No word is shown now.</strong> Whoever talks with this sees empty boards; tap a word to show it.</p>}
       {mayEdit && !now && <Begin view={view} onEdit={onEdit} onPropose={onPropose} />}
       {one && !isWay(one) && <OneWord view={view} button={one} revealed={revealed} mayEdit={mayEdit} onEdit={onEdit}
         onHold={() => setHolding({ what: one.label || 'this picture', words: { ...MEANT, buttons: [one.id] } })} />}

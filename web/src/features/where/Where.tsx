@@ -30,14 +30,14 @@ export default function Where() {
         {data.map((row) => (
           <li key={row.student} aria-label={row.name}>
             <h2>{row.name}</h2>
-            <ArtOf art={row.art} vocabulary={row.vocabulary}>
+            <ArtOf art={row.art} vocabulary={row.vocabulary}><div>
               {row.found.map((f) => (
                 <p key={`${f.spot.board} ${f.spot.cell.row} ${f.spot.cell.column}`}>{f.picture && <Pic id={f.picture} />}<Route spot={f.spot} /> <span>{spoken(f.spot.cell)}</span>{f.why && <strong className={css.why}>{f.why}</strong>}
                   <Link className={`${parts.dotted} ${css.notPrinted}`} to={`/vocabularies/${row.vocabulary}/boards/${encodeURIComponent(f.spot.board)}`}>go there</Link></p>
               ))}
               {row.found.length === 0 && <p>Not there. {row.proposed ? <>It could go on <Route spot={row.proposed} /> {spoken(row.proposed.cell)}. <Link className={`${parts.dotted} ${css.notPrinted}`}
                 to={`/vocabularies/${row.vocabulary}/boards/${encodeURIComponent(row.proposed.board)}`}>go there</Link></> : 'No board has room for it.'}</p>}
-            </ArtOf>
+            </div></ArtOf>
           </li>
         ))}
       </ul>

@@ -61,7 +61,8 @@ public class RevealBench {
             all.put("b" + b, Board.empty("b" + b, "Board " + b, new Shape(6, 10)).withButtons(buttons));
         }
         int[] n = {0};
-        planned = new LayPlan(List.of(new LayPlan.NewStep("First", null, first)), null).on(Vocabulary.of("Large", "b0", "en", all.values()), () -> "n" + ++n[0]).after();
+        planned = new LayPlan(List.of(new LayPlan.NewStep("First", null, first)), null).on(Vocabulary.of("Large", "b0", "en", all.values()), () -> "n"
+            + ++n[0]).after();
         moved = new MoveButton("b0", "b0-58", "b0", new Cell(0, 0)).on(planned, () -> "n" + ++n[0]).after();
         routes = Routes.of(planned);
     }

@@ -21,6 +21,7 @@ public record ForReason(Intention intention, @Nullable String reason) implements
         Change change = intention.on(now, ids);
         String why = Text.tidy(reason == null ? "" : reason);
         Text.atMost(LONGEST, "hold_reason", why);
-        return why.isEmpty() ? change : new Change(change.before(), change.after(), change.deltas(), change.needs(), Told.of("for-reason", "what", change.told(), "reason", why));
+        return why.isEmpty() ? change : new Change(change.before(), change.after(), change.deltas(), change.needs(), Told.of("for-reason", "what",
+            change.told(), "reason", why));
     }
 }

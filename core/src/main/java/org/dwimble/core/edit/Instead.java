@@ -52,7 +52,8 @@ public record Instead(Told told, Intention intention) {
         }
         if (intention instanceof InsertLine line) {
             Board on = On.board(now, line.board());
-            return new Instead(Told.of("instead-at-end", "axis", line.axis().name()), new InsertLine(line.board(), line.axis(), line.axis() == Axis.ROWS ? on.rows() : on.columns()));
+            return new Instead(Told.of("instead-at-end", "axis", line.axis().name()), new InsertLine(line.board(), line.axis(), line.axis() == Axis.ROWS
+                ? on.rows() : on.columns()));
         }
         if (intention instanceof TakeOff off) {
             return hold(Meant.of(List.of(off.button())));
@@ -66,7 +67,8 @@ public record Instead(Told told, Intention intention) {
         if (intention instanceof LeadTo lead && lead.leads() instanceof Leads.Opens opens) {
             Button was = On.button(On.board(now, lead.board()), lead.button());
             String name = now.board(opens.board()).map(Board::name).orElse(was.label());
-            return beside(now, On.board(now, lead.board()), was.cell()).map(cell -> new Instead(Told.of("instead-opener", "row", cell.row() + 1, "column", cell.column() + 1),
+            return beside(now, On.board(now, lead.board()), was.cell()).map(cell -> new Instead(Told.of("instead-opener", "row", cell.row() + 1, "column",
+                cell.column() + 1),
                 new PutOpener(lead.board(), cell, name, null, lead.leads()))).orElse(null);
         }
         return null;

@@ -89,7 +89,8 @@ public record PutBack(Vocabulary then, @Nullable String board, @Nullable String 
         Board roomy = standing.fits(to.shape()) ? to : to.withShape(larger(to, then.boards().get(to.id()).shape(), standing));
         Set<String> steadfast = new HashSet<>();
         then.boards().get(to.id()).buttons().stream().map(Button::id).filter(id -> !moved.contains(id)).forEach(steadfast::add);
-        boolean covers = standing.cells().stream().flatMap(c -> roomy.at(c).stream()).anyMatch(b -> steadfast.contains(b.id()) && !b.standing().covers(standing.cell()));
+        boolean covers = standing.cells().stream().flatMap(c -> roomy.at(c).stream()).anyMatch(b -> steadfast.contains(b.id()) && !b.standing()
+            .covers(standing.cell()));
         Standing free = covers ? Standing.at(standing.cell()) : standing;
         List<Button> inTheWay = free.cells().stream().flatMap(c -> roomy.at(c).stream()).distinct().toList();
         Board cleared = roomy;

@@ -26,6 +26,7 @@ public record ReplaceLabels(String label, String by) implements Intention {
 
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
-        return On.everywhere(now, On.called(label), b -> Facet.LABEL.with(b, by), Told.of("no-such-word", "word", label), "replaced-labels", "label", label, "by", by);
+        return On.everywhere(now, On.called(label), b -> Facet.LABEL.with(b, by), Told.of("no-such-word", "word", label), "replaced-labels", "label",
+            label, "by", by);
     }
 }

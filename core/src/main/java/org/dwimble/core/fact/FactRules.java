@@ -134,11 +134,13 @@ public final class FactRules {
                 sure = Proposal.Sure.LIKELY;
             }
             if (sure != null && (best == null || sure.compareTo(best.sure) < 0)) {
-                best = new Known(Proposal.Does.HOLD, sure, Told.of(sure == Proposal.Sure.SURE ? "why-food-is" : sure == Proposal.Sure.LIKELY ? "why-food-of" : "why-food-in", "what", topic));
+                best = new Known(Proposal.Does.HOLD, sure, Told.of(sure == Proposal.Sure.SURE ? "why-food-is" : sure == Proposal.Sure.LIKELY
+                    ? "why-food-of" : "why-food-in", "what", topic));
             }
         }
         if (best == null && sought.isEmpty() && (word.equals(about) || named(word, about) || isKind(word, about, kindsOf))) {
-            best = new Known(Proposal.Does.HOLD, word.equals(about) ? Proposal.Sure.SURE : Proposal.Sure.LIKELY, Told.of(word.equals(about) ? "why-is-it" : "why-kind-of", "what", about));
+            best = new Known(Proposal.Does.HOLD, word.equals(about) ? Proposal.Sure.SURE : Proposal.Sure.LIKELY, Told.of(word.equals(about) ? "why-is-it"
+                : "why-kind-of", "what", about));
         }
         return best;
     }
@@ -159,7 +161,8 @@ public final class FactRules {
         if (named(word, singular(about))) {
             return new Known(Proposal.Does.BRING_FORWARD, Proposal.Sure.LIKELY, Told.of("why-has-it-in-its-name"));
         }
-        return isKind(word, singular(about), kindsOf) ? new Known(Proposal.Does.BRING_FORWARD, Proposal.Sure.LIKELY, Told.of("why-kind-of", "what", about)) : null;
+        return isKind(word, singular(about), kindsOf) ? new Known(Proposal.Does.BRING_FORWARD, Proposal.Sure.LIKELY, Told.of("why-kind-of", "what",
+            about)) : null;
     }
 
     private static String singular(String word) {
@@ -168,7 +171,8 @@ public final class FactRules {
 
     /** True if one is among the words of the other. */
     private static boolean named(String word, String about) {
-        return List.of(word.split("[^\\p{L}\\p{N}’'-]+")).contains(about) || (" " + word + " ").contains(" " + about + " ") || List.of(about.split(" ")).contains(word) && word.length() > 2;
+        return List.of(word.split("[^\\p{L}\\p{N}’'-]+")).contains(about) || (" " + word + " ").contains(" " + about + " ") || List.of(about.split(" "))
+            .contains(word) && word.length() > 2;
     }
 
     private static boolean isKind(String word, String about, Function<String, Set<String>> kindsOf) {

@@ -67,7 +67,8 @@ public record WorthDoing(Told told, Told does, Intention intention) {
     }
 
     private static Told named(String told, List<Button> buttons) {
-        return Told.of(told, "count", buttons.size(), "names", buttons.stream().limit(NAMED).map(On::named).toList(), "more", Math.max(0, buttons.size() - NAMED));
+        return Told.of(told, "count", buttons.size(), "names", buttons.stream().limit(NAMED).map(On::named).toList(), "more", Math.max(0,
+            buttons.size() - NAMED));
     }
 
     private static Stream<Button> buttons(Vocabulary vocabulary) {

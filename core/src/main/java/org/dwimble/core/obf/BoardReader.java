@@ -42,7 +42,8 @@ final class BoardReader {
 
     private static final Set<String> BOARD_KEYS = Set.of("format", "id", "locale", "name", "buttons", "images", "sounds", "grid", ObfGrid.LINES,
         ObfLook.LOOK);
-    private static final Set<String> BUTTON_KEYS = Set.of("id", "label", "vocalization", "image_id", "sound_id", "hidden", ObfPlan.STEP, ObfPlan.HELD, ObfPlan.WAITS, "load_board", ObfWriter.LAYERS,
+    private static final Set<String> BUTTON_KEYS = Set.of("id", "label", "vocalization", "image_id", "sound_id", "hidden", ObfPlan.STEP, ObfPlan.HELD,
+        ObfPlan.WAITS, "load_board", ObfWriter.LAYERS,
         "action", "actions", ObfWriter.SPAN, ObfWriter.KIND, ObfWriter.SAYS, ObfWriter.LEADS, ObfLook.LOOK, ObfLook.LEFT,
         ObfWriter.ELSEWHERE);
     private static final Set<String> MEDIA_KEYS = Set.of("id", "content_type", "data", "path");

@@ -37,6 +37,7 @@ public final class Belongs {
     }
 
     private static int alike(Board board, Set<String> categories, Function<String, Set<String>> categoriesOf) {
-        return categories.isEmpty() ? 0 : (int) board.buttons().stream().filter(b -> b.isWord() && categoriesOf.apply(b.label()).stream().anyMatch(categories::contains)).count();
+        return categories.isEmpty() ? 0 : (int) board.buttons().stream().filter(b -> b.isWord() && categoriesOf.apply(b.label()).stream()
+            .anyMatch(categories::contains)).count();
     }
 }

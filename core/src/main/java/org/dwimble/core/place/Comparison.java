@@ -80,7 +80,8 @@ public final class Comparison {
             this.same = same;
             vocabulary.boardsById().forEach((id, board) -> {
                 routes.to(id).ifPresent(way -> taps.put(id, way.stream().map(Routes.Tap::cell).toList()));
-                paths.put(id, routes.to(id).map(way -> way.stream().map(t -> Names.folded(vocabulary.boards().get(t.opens()).name())).collect(Collectors.joining("\n")))
+                paths.put(id, routes.to(id).map(way -> way.stream().map(t -> Names.folded(vocabulary.boards().get(t.opens()).name()))
+                    .collect(Collectors.joining("\n")))
                     .orElse("\n" + Names.folded(board.name())));
                 if (!same.contains(id)) {
                     board.buttons().stream().filter(b -> !Revealed.isWay(b)).forEach(b -> {
@@ -101,7 +102,8 @@ public final class Comparison {
             return ways.computeIfAbsent(board, b -> new HashMap<>()).computeIfAbsent(taps, t -> {
                 Board at = vocabulary.homeBoard();
                 for (Cell tap : t) {
-                    Optional<Board> next = at.at(tap).filter(b -> b.leads() instanceof Leads.Opens).flatMap(b -> vocabulary.board(((Leads.Opens) b.leads()).board()));
+                    Optional<Board> next = at.at(tap).filter(b -> b.leads() instanceof Leads.Opens)
+                        .flatMap(b -> vocabulary.board(((Leads.Opens) b.leads()).board()));
                     if (next.isEmpty()) {
                         return false;
                     }
@@ -257,13 +259,14 @@ public final class Comparison {
         return counts;
     }
 
-    /** How many of the words there were have kept place and route. */
+    /** How many of the words there were have kept place and route; one that stands on several boards counts on each. */
     public Share kept() {
-        return kept(w -> 1);
+        List<Word> were = words.stream().filter(w -> w.was != null && w.says()).toList();
+        return new Share(were.stream().filter(w -> w.fate.keeps()).count(), were.size());
     }
 
     /**
-     * The same, words weighed: as a share of what a student says.
+     * The same as a share of what a student says: each word once, and weighed.
      *
      * @param weight of what a word says, not below 0; if several buttons say it, the weight is that of the one reached by the fewest taps
      */

@@ -28,7 +28,8 @@ public record Consequence(List<Comparison.Word> words) {
 
     /** One sentence: how many would move, be reached another way, be gone; with some of their names. */
     public Told told() {
-        return Told.of("would-move", "moved", count(Fate.MOVED), "movedNames", names(Fate.MOVED), "rerouted", count(Fate.REROUTED), "reroutedNames", names(Fate.REROUTED),
+        return Told.of("would-move", "moved", count(Fate.MOVED), "movedNames", names(Fate.MOVED), "rerouted", count(Fate.REROUTED), "reroutedNames",
+            names(Fate.REROUTED),
             "gone", count(Fate.GONE) + count(Fate.REPLACED), "goneNames", names(Fate.GONE, Fate.REPLACED));
     }
 

@@ -11,6 +11,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
@@ -18,7 +19,6 @@ import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
-import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.told.Told;
@@ -51,7 +51,7 @@ public final class ProposedPlan {
     public record Step(int target, List<Word> words) {
     }
 
-    private record Candidate(String word, Board board, Button button, List<String> buttons, int taps, double weight) {
+    private record Candidate(String word, Board board, Button button, List<String> buttons, int taps, double weight, double root) {
     }
 
     /** Which kind can come before which. */
@@ -134,10 +134,12 @@ public final class ProposedPlan {
         for (Board board : nearest) {
             for (Button button : board.buttons()) {
                 if (button.isWord() && !button.hidden() && !Revealed.isWay(button)) {
-                    String word = Names.folded(button.spoken());
+                    String word = button.spoken().toLowerCase(Locale.ROOT);
                     Candidate known = byWord.get(word);
                     if (known == null) {
-                        byWord.put(word, new Candidate(word, board, button, new ArrayList<>(List.of(button.id())), tapsTo.get(board.id()), weight.applyAsDouble(word)));
+                        double weighs = weight.applyAsDouble(word);
+                        byWord.put(word, new Candidate(word, board, button, new ArrayList<>(List.of(button.id())), tapsTo.get(board.id()), weighs,
+                            Math.sqrt(weighs)));
                     } else {
                         known.buttons.add(button.id());
                     }
@@ -159,8 +161,9 @@ public final class ProposedPlan {
     }
 
     private static List<String> core() {
-        try (BufferedReader in = new BufferedReader(new InputStreamReader(ProposedPlan.class.getResourceAsStream("first-core-words.txt"), StandardCharsets.UTF_8))) {
-            return in.lines().filter(l -> !l.startsWith("#")).flatMap(l -> Stream.of(l.split(","))).map(w -> Names.folded(w.strip())).toList();
+        try (BufferedReader in = new BufferedReader(new InputStreamReader(ProposedPlan.class.getResourceAsStream("first-core-words.txt"),
+            StandardCharsets.UTF_8))) {
+            return in.lines().filter(l -> !l.startsWith("#")).flatMap(l -> Stream.of(l.split(","))).map(w -> w.strip().toLowerCase(Locale.ROOT)).toList();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -170,8 +173,12 @@ public final class ProposedPlan {
     private Word next() {
         Candidate best = null;
         double most = 0;
+        Map<Kind, Double> gains = new EnumMap<>(Kind.class);
+        for (Kind kind : Kind.values()) {
+            gains.put(kind, gain(kind));
+        }
         for (Candidate c : left) {
-            double gain = gain(c);
+            double gain = c.button.kind() == null ? 0 : c.root * gains.get(c.button.kind());
             if (best == null || gain > most || gain == most && better(c, best)) {
                 best = c;
                 most = gain;
@@ -188,15 +195,9 @@ public final class ProposedPlan {
         return weight != 0 ? weight > 0 : c.taps != than.taps ? c.taps < than.taps : c.word.compareTo(than.word) < 0;
     }
 
-    private double gain(Candidate c) {
-        if (c.button.kind() == null) {
-            return 0;
-        }
-        double sum = 0;
-        for (Map.Entry<Kind, Double> kind : shown.entrySet()) {
-            sum += combines(kind.getKey(), c.button.kind()) ? kind.getValue() : 0;
-        }
-        return Math.sqrt(c.weight) * sum;
+    /** What a word of a kind gains by what is shown, but for its own weight. */
+    private double gain(Kind kind) {
+        return shown.entrySet().stream().filter(e -> combines(e.getKey(), kind)).mapToDouble(Map.Entry::getValue).sum();
     }
 
     private static boolean combines(Kind one, Kind other) {
@@ -223,7 +224,7 @@ public final class ProposedPlan {
     private void take(Candidate c, Told why, List<Word> into) {
         left.remove(c);
         if (c.button.kind() != null) {
-            shown.merge(c.button.kind(), Math.sqrt(c.weight), Double::sum);
+            shown.merge(c.button.kind(), c.root, Double::sum);
             shownWords.computeIfAbsent(c.button.kind(), k -> new ArrayList<>()).add(c.button.spoken());
         }
         into.add(word(c, why));

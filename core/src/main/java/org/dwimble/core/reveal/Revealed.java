@@ -142,7 +142,8 @@ public final class Revealed {
     /** How many words a board shows. */
     public Line line(Board board) {
         Map<String, Set<String>> words = board.words();
-        return new Line((int) words.values().stream().filter(in -> steps.isEmpty() ? !in.isEmpty() : in.stream().anyMatch(steps::contains)).count(), words.size());
+        return new Line((int) words.values().stream().filter(in -> steps.isEmpty() ? !in.isEmpty() : in.stream().anyMatch(steps::contains)).count(),
+            words.size());
     }
 
     /**

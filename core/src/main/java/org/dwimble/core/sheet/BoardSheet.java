@@ -140,7 +140,8 @@ public final class BoardSheet {
         }
         if (pictured) {
             Rect room = place == LabelPlace.BESIDE ? new Rect(inner.x(), inner.y(), inner.width().minus(labelRoom.width()), inner.height())
-                : new Rect(inner.x(), place == LabelPlace.ABOVE ? inner.y().plus(linesHeight) : inner.y(), inner.width(), least(inner.height().minus(linesHeight)));
+                : new Rect(inner.x(), place == LabelPlace.ABOVE ? inner.y().plus(linesHeight) : inner.y(), inner.width(), least(inner.height()
+                    .minus(linesHeight)));
             if (room.height().micrometres() > 0) {
                 marks.addAll(pictures(button, room));
             }

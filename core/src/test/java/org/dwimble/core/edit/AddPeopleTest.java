@@ -56,8 +56,10 @@ class AddPeopleTest {
 
     @Test
     void aKindOfPeopleHasABoardOfItsOwnMadeWithTheFirstOfThem() {
-        Vocabulary after = added(new AddPeople.Person("Lot", "sister", "base/girl", Folk.FAMILY), new AddPeople.Person("Ans", "", null, Folk.FAMILY), person("Jip", "mum"));
-        assertThat(drawn(after.boards().get("people"))).as("its opener where Lot would have gone").containsExactly("mum Family dad", "sister more Jip", "back home .");
+        Vocabulary after = added(new AddPeople.Person("Lot", "sister", "base/girl", Folk.FAMILY), new AddPeople.Person("Ans", "", null, Folk.FAMILY),
+            person("Jip", "mum"));
+        assertThat(drawn(after.boards().get("people"))).as("its opener where Lot would have gone").containsExactly("mum Family dad", "sister more Jip",
+            "back home .");
         Button opener = after.boards().get("people").buttons().stream().filter(b -> b.label().equals("Family")).findFirst().orElseThrow();
         Board family = after.boards().get(((Leads.Opens) opener.leads()).board());
         assertThat(drawn(family)).containsExactly("Lot Ans .", ". . .", "back home .");

@@ -74,7 +74,8 @@ class IntentionTest {
             Facet.HOLD.with(Facet.LOOK.with(seal, Look.paper(ColouredPaper.ROSE)), Hold.PLAIN)));
         Plan plan = new Plan(List.of(new Step("s1", "Few", LocalDate.parse("2026-11-01"), null), new Step("s2", "More", null, null),
             new Step("s3", "All", null, LocalDate.parse("2026-12-20"))), 2);
-        return drawn.with(List.of(dressed, drawn.boards().get("eat").with(Facet.STEP.with(drawn.boards().get("eat").button("eat/apple").orElseThrow(), "s2")))).with(drawn.whole().withPlan(plan));
+        return drawn.with(List.of(dressed, drawn.boards().get("eat").with(Facet.STEP.with(drawn.boards().get("eat").button("eat/apple").orElseThrow(),
+            "s2")))).with(drawn.whole().withPlan(plan));
     }
 
     static Stream<Intention> intentions() {
@@ -143,9 +144,11 @@ class IntentionTest {
             new GoToStep("s1", LocalDate.parse("2026-11-27")),
             new PutInStep(new Meant("harbour", false, List.of(), null, List.of(), false), "s1"),
             new PutInStep(Meant.of(List.of("eat/apple")), null),
-            new HoldWords(new Meant("home", true, List.of(), Kind.THING, List.of(), false), "asks all day", null, false, "Odile", LocalDate.parse("2026-11-27")),
+            new HoldWords(new Meant("home", true, List.of(), Kind.THING, List.of(), false), "asks all day", null, false, "Odile",
+                LocalDate.parse("2026-11-27")),
             new LetGo(Meant.EVERYTHING),
-            new LayPlan(List.of(new LayPlan.NewStep("One", null, List.of("harbour/crab", "home/I")), new LayPlan.NewStep("Two", null, List.of("home/I", "eat/pear"))),
+            new LayPlan(List.of(new LayPlan.NewStep("One", null, List.of("harbour/crab", "home/I")), new LayPlan.NewStep("Two", null, List.of("home/I",
+                "eat/pear"))),
                 LocalDate.parse("2026-11-27")),
             new ForReason(new TakeOff("eat", "eat/pear"), "  nobody  says it "),
             new Arriving(new PutWords("eat", new Cell(0, 2), List.of(KITE, RAIN)), "s3"),
@@ -332,7 +335,8 @@ class IntentionTest {
         assertThat(drawn(change.after().boards().get("eat"))).containsExactly("apple pear rain rain", "back home rain eat 2");
         assertThat(change.after().boards().values()).filteredOn(b -> b.name().startsWith("eat ")).hasSize(3);
         assertThat(change.after().boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> b.label().equals("rain"))).hasSize(17);
-        assertThat(org.dwimble.core.route.Routes.of(change.after()).unreachable()).as("every one can be gone to").extracting(Board::id).containsExactly("attic");
+        assertThat(org.dwimble.core.route.Routes.of(change.after()).unreachable()).as("every one can be gone to").extracting(Board::id)
+            .containsExactly("attic");
     }
 
     @Test

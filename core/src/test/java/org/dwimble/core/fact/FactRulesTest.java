@@ -16,7 +16,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class FactRulesTest {
     private static final FactRules RULES = FactRules.reviewed();
     private static final Map<String, Set<String>> KINDS = Map.of("plaice", Set.of("fish"), "ferry", Set.of("boat"), "collie", Set.of("dog"));
-    private final Vocabulary boards = vocabulary(board("home", "want egg omelette .", "pancake plaice Egg back:back", "ferry algebra numbers ."), board("more", "Piet Opa collie", "mayonnaise bread milk"));
+    private final Vocabulary boards = vocabulary(board("home", "want egg omelette .", "pancake plaice Egg back:back", "ferry algebra numbers ."),
+        board("more", "Piet Opa collie", "mayonnaise bread milk"));
 
     private List<String> proposed(Fact.What what, String about) {
         return RULES.proposals(new Fact(what, about, "", ""), boards, w -> KINDS.getOrDefault(w, Set.of())).stream()
@@ -33,7 +34,8 @@ class FactRulesTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"DIET, vegan, 'egg SURE,Egg SURE,milk SURE,omelette LIKELY,pancake LIKELY,plaice LIKELY,mayonnaise LIKELY,bread PERHAPS'", "FOOD_RULE, Halal, ''",
+    @CsvSource({"DIET, vegan, 'egg SURE,Egg SURE,milk SURE,omelette LIKELY,pancake LIKELY,plaice LIKELY,mayonnaise LIKELY,bread PERHAPS'",
+        "FOOD_RULE, Halal, ''",
         "INTEREST, boats, 'ferry LIKELY forward'", "INTEREST, omelettes, 'omelette SURE forward'", "DIED, Opa, 'Opa SURE'", "LEFT, Uncle Piet, 'Piet LIKELY'",
         "FRIGHTENS, dog, 'collie LIKELY'", "FRIGHTENS, ferry, 'ferry SURE'", "SCHOOL_YEAR, 0, 'numbers PERHAPS forward,algebra PERHAPS'"})
     void eachSortOfFactHasItsWords(Fact.What what, String about, String expected) {

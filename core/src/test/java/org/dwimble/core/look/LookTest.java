@@ -30,7 +30,8 @@ class LookTest {
     private static final Colour ROSE = ColouredPaper.ROSE.colour();
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"#ffeda6|#ffeda6", "#FED|#ffeedd", "rgb(1, 2, 3)|#010203", "rgba(255,0,0,0.5)|#ff000080", "RGBA( 255 , 0 , 0 , 50% )|#ff000080",
+    @CsvSource(delimiter = '|', value = {"#ffeda6|#ffeda6", "#FED|#ffeedd", "rgb(1, 2, 3)|#010203", "rgba(255,0,0,0.5)|#ff000080",
+        "RGBA( 255 , 0 , 0 , 50% )|#ff000080",
         "rgb(300, 0, 0)|#ff0000", "#11223344|#11223344"})
     void aColourIsReadAsFormatsWriteIt(String text, String hex) {
         assertThat(Colour.of(text).hex()).isEqualTo(hex);
@@ -75,7 +76,8 @@ class LookTest {
 
     @Test
     void aButtonHasNothingThatIsABoards() {
-        assertThatThrownBy(() -> new Shown(null, null, null, new Look(null, null, null, null, null, null, null, 5, null, null))).hasMessageContaining("look-of-a-board");
+        assertThatThrownBy(() -> new Shown(null, null, null, new Look(null, null, null, null, null, null, null, 5, null, null)))
+            .hasMessageContaining("look-of-a-board");
         assertThatThrownBy(() -> new Look(null, null, 99, null, null, null, null, null, null, null)).hasMessageContaining("look-bounds");
     }
 
@@ -102,7 +104,8 @@ class LookTest {
     void aLookIsCopiedOntoOthersAndWordsStay() {
         Vocabulary blue = looking(boards, "home", "home/I", Look.paper(ColouredPaper.SKY));
         Board home = blue.boards().get("home");
-        blue = blue.with(home.with(List.of(Facet.KIND.with(home.button("home/I").orElseThrow(), Kind.WHO), Facet.KIND.with(home.button("home/go").orElseThrow(), Kind.WHO))));
+        blue = blue.with(home.with(List.of(Facet.KIND.with(home.button("home/I").orElseThrow(), Kind.WHO), Facet.KIND.with(home.button("home/go")
+            .orElseThrow(), Kind.WHO))));
         Vocabulary onBoard = new CopyOnto("home", "home/I", CopyOnto.What.LOOK, CopyOnto.Onto.BOARD, List.of()).on(blue, ids()).after();
         assertThat(of(onBoard, "home", "home/want").fill()).isEqualTo(SKY);
         assertThat(of(onBoard, "food", "food/apple")).isEqualTo(Look.PLAIN);
@@ -112,7 +115,8 @@ class LookTest {
         assertThat(of(onKind, "home", "home/go").fill()).isEqualTo(SKY);
         assertThat(of(onKind, "home", "home/want")).isEqualTo(Look.PLAIN);
         Vocabulary does = new CopyOnto("home", "home/food", CopyOnto.What.DOES, CopyOnto.Onto.CHOSEN, List.of("home/go")).on(blue, ids()).after();
-        assertThat(does.boards().get("home").button("home/go").orElseThrow().acts()).isEqualTo(boards.boards().get("home").button("home/food").orElseThrow().acts());
+        assertThat(does.boards().get("home").button("home/go").orElseThrow().acts()).isEqualTo(boards.boards().get("home").button("home/food")
+            .orElseThrow().acts());
         assertThat(does.boards().get("home").button("home/go").orElseThrow().label()).isEqualTo("go");
     }
 
@@ -138,7 +142,8 @@ class LookTest {
 
     @Test
     void kindsHavePapersInAVocabularyThatSaysSo() {
-        Vocabulary papered = boards.with(boards.whole().withPapers(Map.of(Kind.THING, ROSE)).withLook(new Look(null, null, null, null, null, null, null, null, null, true)));
+        Vocabulary papered = boards.with(boards.whole().withPapers(Map.of(Kind.THING, ROSE)).withLook(new Look(null, null, null, null, null, null, null,
+            null, null, true)));
         Board food = papered.boards().get("food");
         assertThat(papered.seen(food, Facet.KIND.with(food.buttons().get(0), Kind.THING)).fill()).isEqualTo(ROSE);
         assertThat(papered.seen(food, Facet.KIND.with(food.buttons().get(0), Kind.DO)).fill()).isNull();

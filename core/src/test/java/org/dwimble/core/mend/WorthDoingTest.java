@@ -32,7 +32,8 @@ class WorthDoingTest {
 
     @Test
     void eachIsToldWithTheOneThingThatDoesItAndIsGoneOnceDone() {
-        Vocabulary now = made(bare, new LayPlan(List.of(new LayPlan.NewStep("One", null, List.of("home/I", "eat/apple", "eat/egg")), new LayPlan.NewStep("Two", null, List.of("home/want"))), TODAY),
+        Vocabulary now = made(bare, new LayPlan(List.of(new LayPlan.NewStep("One", null, List.of("home/I", "eat/apple", "eat/egg")),
+            new LayPlan.NewStep("Two", null, List.of("home/want"))), TODAY),
             new HoldWords(Meant.of(List.of("eat/egg")), "ill", TODAY.minusDays(1), false, "Odile", TODAY.minusDays(9)),
             new HoldWords(Meant.of(List.of("eat/apple")), "", null, false, "Odile", TODAY.minusDays(61)));
         now = made(now, new ChangeStep(now.plan().steps().get(1).id(), "Two", TODAY));

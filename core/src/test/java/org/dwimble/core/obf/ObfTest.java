@@ -161,7 +161,8 @@ class ObfTest {
             .with(List.of(kite, letter, ferry.withActs(ferry.acts().withLeads(new Leads.Opens("b/2", true)))))
             .withLook(new Look(null, null, null, LabelPlace.ABOVE, null, null, TypeSize.EQUAL, 20, ColouredPaper.OAT.colour(), false));
         return v.with(dressed)
-            .with(v.whole().withLook(new Look(null, null, null, null, null, null, null, null, null, true)).withPapers(Map.of(Kind.THING, ColouredPaper.ROSE.colour())));
+            .with(v.whole().withLook(new Look(null, null, null, null, null, null, null, null, null, true)).withPapers(Map.of(Kind.THING,
+                ColouredPaper.ROSE.colour())));
     }
 
     @Test
@@ -178,10 +179,12 @@ class ObfTest {
     private static Vocabulary planned() {
         Vocabulary bare = vocabulary(board("home", "I want go more"));
         Board home = bare.homeBoard();
-        Plan plan = new Plan(List.of(new Step("s1", "First", LocalDate.parse("2026-11-02"), null), new Step("s2", "Second", null, LocalDate.parse("2027-01-11"))), 1);
+        Plan plan = new Plan(List.of(new Step("s1", "First", LocalDate.parse("2026-11-02"), null), new Step("s2", "Second", null,
+            LocalDate.parse("2027-01-11"))), 1);
         return bare.with(home.with(List.of(
             home.button("home/I").orElseThrow().withShown(Shown.YES.withStep("s1")), home.button("home/want").orElseThrow().withShown(Shown.YES.withStep("s2")),
-            home.button("home/go").orElseThrow().withShown(new Shown(new Hold("runs off", LocalDate.parse("2026-12-01"), "Odile", LocalDate.parse("2026-11-20"), false), "s1", null, Look.PLAIN)),
+            home.button("home/go").orElseThrow().withShown(new Shown(new Hold("runs off", LocalDate.parse("2026-12-01"), "Odile",
+                LocalDate.parse("2026-11-20"), false), "s1", null, Look.PLAIN)),
             home.button("home/more").orElseThrow().withShown(new Shown(new Hold("allergy: egg", null, "Odile", null, true), null, null, Look.PLAIN)))))
             .with(bare.whole().withPlan(plan));
     }
@@ -198,7 +201,8 @@ class ObfTest {
         String json = new String(new ObfWriter(media).obf(planned().homeBoard(), planned()), StandardCharsets.UTF_8);
         assertThat(json).doesNotContain("allergy", "Odile");
         JsonNode buttons = Json.mapper().readTree(json).path("buttons");
-        assertThat(buttons.valueStream().map(b -> b.path("label").asString() + b.path("hidden").asBoolean(false))).containsExactly("Ifalse", "wanttrue", "gotrue", "moretrue");
+        assertThat(buttons.valueStream().map(b -> b.path("label").asString() + b.path("hidden").asBoolean(false))).containsExactly("Ifalse", "wanttrue",
+            "gotrue", "moretrue");
     }
 
     @Test
@@ -211,7 +215,8 @@ class ObfTest {
     void aPlanNobodyCanReadIsNone() throws Exception {
         assertThat(ObfPlan.plan(Json.mapper().readTree("{\"ext_dwimble_plan\":{\"at\":9,\"steps\":[{\"id\":\"a\",\"name\":\"A\"}]}}"))).isEqualTo(Plan.NONE);
         assertThat(ObfPlan.plan(Json.mapper().readTree("{\"ext_dwimble_plan\":{\"at\":1,\"steps\":[{\"id\":\"a\",\"name\":\"A\",\"began\":\"last week\"}]}}"))).isEqualTo(Plan.NONE);
-        assertThat(ObfPlan.shown(Json.mapper().readTree("{\"hidden\":true,\"ext_dwimble_held\":{\"until\":\"soon\"}}"), Look.PLAIN).hold()).isEqualTo(Hold.PLAIN);
+        assertThat(ObfPlan.shown(Json.mapper().readTree("{\"hidden\":true,\"ext_dwimble_held\":{\"until\":\"soon\"}}"), Look.PLAIN).hold())
+            .isEqualTo(Hold.PLAIN);
     }
 
     @Test

@@ -75,7 +75,8 @@ class ComparisonTest {
 
     @Test
     void whatMovedIsToldWithWhereItWas() {
-        Comparison moved = Comparison.of(before, after(new MoveButton("harbour", "harbour/crab", "harbour", new Cell(0, 2)), new MoveButton("eat", "eat/pear", "home", new Cell(0, 2))));
+        Comparison moved = Comparison.of(before, after(new MoveButton("harbour", "harbour/crab", "harbour", new Cell(0, 2)), new MoveButton("eat",
+            "eat/pear", "home", new Cell(0, 2))));
         assertThat(fates(moved)).containsExactly("pear MOVED", "crab MOVED");
         Comparison.Word crab = moved.words(Fate.MOVED).get(1);
         assertThat(crab.was().standing().cell()).isEqualTo(new Cell(0, 0));
@@ -108,7 +109,8 @@ class ComparisonTest {
         MoveButton swap = new MoveButton("harbour", "harbour/boat", "harbour", new Cell(0, 0));
         assertThat(consequence(swap, id -> !id.equals("harbour/boat")).words()).extracting(Comparison.Word::text).containsExactly("crab");
         assertThat(instead(swap, id -> !id.equals("harbour/boat"))).isEqualTo(new MoveButton("harbour", "harbour/boat", "harbour", new Cell(0, 2)));
-        assertThat(instead(swap, id -> true)).as("it has been learned itself").isEqualTo(new CopyButtons("harbour", List.of("harbour/boat"), "harbour", new Cell(0, 2)));
+        assertThat(instead(swap, id -> true)).as("it has been learned itself").isEqualTo(new CopyButtons("harbour", List.of("harbour/boat"), "harbour",
+            new Cell(0, 2)));
         assertThat(instead(new InsertLine("eat", Axis.ROWS, 0), id -> true)).isEqualTo(new InsertLine("eat", Axis.ROWS, 2));
         assertThat(instead(new TakeOff("eat", "eat/pear"), id -> true)).isInstanceOf(HoldWords.class);
         assertThat(instead(new DeleteBoard("eat"), id -> true)).isInstanceOf(HoldWords.class);
@@ -181,7 +183,8 @@ class ComparisonTest {
         assertThat(drawn(swapped.boards().get("harbour")).get(0)).isEqualTo("gull crab . seal");
         assertThat(made(swapped, new PutBack(before, null, "harbour/crab"))).isEqualTo(before);
         Vocabulary settled = after(new MoveButton("harbour", "harbour/crab", "harbour", new Cell(0, 2)),
-            new PutWords("harbour", new Cell(0, 0), List.of(new ReadyWord("whale", null, Kind.THING))), new MoveButton("eat", "eat/pear", "eat", new Cell(0, 3)));
+            new PutWords("harbour", new Cell(0, 0), List.of(new ReadyWord("whale", null, Kind.THING))), new MoveButton("eat", "eat/pear", "eat",
+                new Cell(0, 3)));
         Vocabulary back = made(settled, new PutBack(before, "harbour", null));
         assertThat(drawn(back.boards().get("harbour")).get(0)).isEqualTo("crab gull whale seal");
         assertThat(drawn(back.boards().get("eat")).get(0)).as("another board is left alone").isEqualTo("apple . . pear");
@@ -197,10 +200,12 @@ class ComparisonTest {
             for (int b = 0; b < boards; b++) {
                 int at = b;
                 List<Integer> opened = IntStream.range(1, boards).filter(o -> random.nextInt(3) == 0 && o != at).boxed().toList();
-                String cells = IntStream.range(0, 12).mapToObj(i -> i < opened.size() ? "o" + i + ">b" + opened.get(i) : random.nextInt(3) > 0 ? "w" + at + "x" + i : ".")
+                String cells = IntStream.range(0, 12).mapToObj(i -> i < opened.size() ? "o" + i + ">b" + opened.get(i) : random.nextInt(3) > 0 ? "w" + at
+                    + "x" + i : ".")
                     .collect(Collectors.joining(" "));
                 String[] all = cells.split(" ");
-                drawn.add(board("b" + b, String.join(" ", List.of(all).subList(0, 4)), String.join(" ", List.of(all).subList(4, 8)), String.join(" ", List.of(all).subList(8, 12))));
+                drawn.add(board("b" + b, String.join(" ", List.of(all).subList(0, 4)), String.join(" ", List.of(all).subList(4, 8)), String.join(" ",
+                    List.of(all).subList(8, 12))));
             }
             Vocabulary one = vocabulary(drawn.toArray(Board[]::new));
             Vocabulary other = one;
@@ -240,7 +245,8 @@ class ComparisonTest {
         assertThat(texts(back, Fate.MOVED)).isEqualTo(texts(there, Fate.MOVED));
         assertThat(Stream.of(texts(back, Fate.REROUTED), texts(back, Fate.KEPT), texts(back, Fate.SHOWN), texts(back, Fate.HELD)).flatMap(List::stream))
             .as("a way that was added is no way lost").containsAll(texts(there, Fate.REROUTED));
-        assertThat(back.words().stream().filter(w -> w.fate() != Fate.NEW).map(w -> w.seen() + " " + w.sees()).sorted().toList().size()).isEqualTo(there.words().stream().filter(w -> w.is() != null).count());
+        assertThat(back.words().stream().filter(w -> w.fate() != Fate.NEW).map(w -> w.seen() + " " + w.sees()).sorted().toList().size())
+            .isEqualTo(there.words().stream().filter(w -> w.is() != null).count());
         assertThat(texts(back, Fate.NEW)).isEqualTo(Stream.concat(texts(there, Fate.GONE).stream(), texts(there, Fate.REPLACED).stream()).sorted().toList());
     }
 

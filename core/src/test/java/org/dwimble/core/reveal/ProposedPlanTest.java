@@ -17,7 +17,8 @@ import org.dwimble.core.told.Told;
 import org.junit.jupiter.api.Test;
 
 class ProposedPlanTest {
-    private static final Map<String, Kind> KINDS = Map.of("I", Kind.WHO, "Lot", Kind.WHO, "want", Kind.DO, "go", Kind.DO, "stop", Kind.DO, "more", Kind.LITTLE, "big", Kind.DESCRIBING,
+    private static final Map<String, Kind> KINDS = Map.of("I", Kind.WHO, "Lot", Kind.WHO, "want", Kind.DO, "go", Kind.DO, "stop", Kind.DO, "more",
+        Kind.LITTLE, "big", Kind.DESCRIBING,
         "harbour", Kind.WHERE, "hello", Kind.SOCIAL);
     private static final Map<String, Double> SAID = Map.of("i", 1.0, "want", 0.5, "go", 0.4, "more", 0.3, "stop", 0.2, "big", 0.1, "kite", 0.01, "crab", 0.02);
     private final Vocabulary boards = kinds(vocabulary(board("home", "I want go more", "stop big people>people things>things"),
@@ -26,13 +27,15 @@ class ProposedPlanTest {
     private static Vocabulary kinds(Vocabulary vocabulary) {
         Vocabulary after = vocabulary;
         for (Board board : vocabulary.boards().values()) {
-            after = after.with(board.with(board.buttons().stream().filter(b -> KINDS.containsKey(b.label())).map(b -> b.withFace(b.face().withKind(KINDS.get(b.label())))).toList()));
+            after = after.with(board.with(board.buttons().stream().filter(b -> KINDS.containsKey(b.label())).map(b -> b.withFace(b.face()
+                .withKind(KINDS.get(b.label())))).toList()));
         }
         return after;
     }
 
     private List<ProposedPlan.Step> plan(Vocabulary of, Integer... targets) {
-        return ProposedPlan.of(of, Routes.of(of), List.of(targets), Map.of("people/Lot", Told.of("why-own-photo"), "things/kite", Told.of("why-likes", "what", "kites")),
+        return ProposedPlan.of(of, Routes.of(of), List.of(targets), Map.of("people/Lot", Told.of("why-own-photo"), "things/kite", Told.of("why-likes",
+            "what", "kites")),
             w -> SAID.getOrDefault(w, 0.001));
     }
 
@@ -51,7 +54,8 @@ class ProposedPlanTest {
 
     @Test
     void aWordIsTakenWithAllItsButtonsAndWhatIsHeldIsLeftOut() {
-        assertThat(plan(boards, 4).get(0).words()).filteredOn(w -> w.text().equals("want")).extracting(ProposedPlan.Word::buttons).containsExactly(List.of("home/want", "things/want"));
+        assertThat(plan(boards, 4).get(0).words()).filteredOn(w -> w.text().equals("want")).extracting(ProposedPlan.Word::buttons)
+            .containsExactly(List.of("home/want", "things/want"));
         Vocabulary held = new HoldWords(Meant.of(List.of("things/kite")), "", null, false, null, null).on(boards, ids()).after();
         assertThat(plan(held, 4, ProposedPlan.ALL).toString()).doesNotContain("things/kite");
     }

@@ -69,7 +69,8 @@ class RevealedTest {
 
     @Test
     void aStepShowsItsWordsAndThoseBeforeAndOpenersFollowWhatIsBehindThem() {
-        assertThat(kept(planned)).containsOnlyKeys("home/go", "home/eat", "home/play", "home/crab", "eat/apple", "eat/egg", "eat/snacks", "snacks/crisps", "play/ball")
+        assertThat(kept(planned)).containsOnlyKeys("home/go", "home/eat", "home/play", "home/crab", "eat/apple", "eat/egg", "eat/snacks", "snacks/crisps",
+            "play/ball")
             .containsEntry("home/go", Revealed.Kept.WAITS).containsEntry("home/eat", Revealed.Kept.NOTHING_BEHIND);
         assertThat(kept(at(planned, 2))).containsOnlyKeys("home/play", "home/crab", "eat/egg", "eat/snacks", "snacks/crisps", "play/ball");
         assertThat(kept(at(planned, 3))).as("an opener comes back by itself").containsOnlyKeys("home/play", "home/crab", "eat/egg", "play/ball");
@@ -118,7 +119,8 @@ class RevealedTest {
     void aBoardWithNothingOnItHidesNoOpener() {
         Vocabulary with = made(bare, new NewBoard("Beach", "home", null, null, List.of()));
         Board home = with.boards().get("home");
-        Vocabulary opened = with.with(home.with(Facet.LEADS.with(home.button("home/play").orElseThrow(), new Leads.Opens(with.boards().keySet().stream().filter(b -> !bare.boards().containsKey(b)).findFirst().orElseThrow()))));
+        Vocabulary opened = with.with(home.with(Facet.LEADS.with(home.button("home/play").orElseThrow(), new Leads.Opens(with.boards().keySet().stream()
+            .filter(b -> !bare.boards().containsKey(b)).findFirst().orElseThrow()))));
         assertThat(kept(opened)).isEmpty();
     }
 
@@ -158,7 +160,8 @@ class RevealedTest {
         Vocabulary rest = made(begun, new AddStep("Rest", null, new Meant(null, false, List.of("home/I", "home/want"), null, List.of(), true), null));
         assertThat(Revealed.wordsByStep(rest)).containsExactly(2, 8);
         assertThat(made(rest, new MoveStep(rest.plan().steps().get(1).id(), 1)).plan().steps()).extracting(s -> s.name()).containsExactly("Rest", "Now");
-        assertThatThrownBy(() -> new PutInStep(Meant.called(List.of("lighthouse")), rest.plan().steps().get(0).id()).on(rest, ids())).hasMessageContaining("words-not-there");
+        assertThatThrownBy(() -> new PutInStep(Meant.called(List.of("lighthouse")), rest.plan().steps().get(0).id()).on(rest, ids()))
+            .hasMessageContaining("words-not-there");
         assertThatThrownBy(() -> new PutInStep(Meant.EVERYTHING, null).on(bare, ids())).hasMessageContaining("no-plan");
         assertThatThrownBy(() -> new LayPlan(List.of(), MONDAY).on(bare, ids())).hasMessageContaining("plan-without-steps");
     }
@@ -175,9 +178,11 @@ class RevealedTest {
 
     @Test
     void nothingEverMoves() {
-        Vocabulary shuffled = made(at(planned, 2), new HoldWords(new Meant(null, false, List.of(), Kind.THING, List.of(), false), "", MONDAY, false, "Odile", MONDAY));
+        Vocabulary shuffled = made(at(planned, 2), new HoldWords(new Meant(null, false, List.of(), Kind.THING, List.of(), false), "", MONDAY, false,
+            "Odile", MONDAY));
         bare.boards().forEach((id, board) -> assertThat(shuffled.boards().get(id).buttons()).extracting(Button::standing)
             .isEqualTo(board.buttons().stream().map(Button::standing).toList()));
-        assertThatThrownBy(() -> new HoldWords(Meant.EVERYTHING, "", MONDAY.minusDays(1), false, "Odile", MONDAY).on(bare, ids())).hasMessageContaining("hold-over-already");
+        assertThatThrownBy(() -> new HoldWords(Meant.EVERYTHING, "", MONDAY.minusDays(1), false, "Odile", MONDAY).on(bare, ids()))
+            .hasMessageContaining("hold-over-already");
     }
 }

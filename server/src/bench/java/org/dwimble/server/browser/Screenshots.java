@@ -63,7 +63,7 @@ public final class Screenshots {
 
     private void all(BrowserContext odile, BrowserContext marit) throws IOException {
         page = odile.newPage();
-        show("/", "sign-in");
+        page.navigate(address + "/");
         signIn(page, "Odile");
         show("/caseload", "caseload");
         show("/students/sefa/start", "starters");
@@ -71,10 +71,6 @@ public final class Screenshots {
         String harbour = board(ilse, "Harbour");
         show("/vocabularies/" + ilse + "/boards/" + harbour, "bench", () -> page.locator("[role=gridcell][aria-label^='lighthouse,']")
             .or(page.locator("[role=gridcell][aria-label^='school,']")).first().click());
-        show("/vocabularies/" + ilse + "/boards/" + board(ilse, "Animals"), "full-board", () -> {
-            page.locator("#word-line").fill("hedgehog");
-            page.getByText("No room here").waitFor();
-        });
         show("/vocabularies/" + ilse + "/boards/" + board(ilse, "People"), "reach", () -> {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Reach")).click();
             page.getByText("Words that cost most").waitFor();
@@ -105,6 +101,13 @@ public final class Screenshots {
         });
         hers.close();
         long tomasz = vocabulary("Tomasz");
+        show("/vocabularies/" + tomasz + "?lens=Reveal", "reveal", () -> page.locator("[role=gridcell][aria-label^='not,']").waitFor());
+        show("/vocabularies/" + ilse + "/boards/" + harbour, "places", () -> {
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Places")).click();
+            page.getByText("words kept their place").waitFor();
+        });
+        show("/students/ilse", "student", () -> page.getByText("allergy: egg").first().waitFor());
+        show("/where?word=more", "where");
         show("/vocabularies/" + tomasz + "/boards/" + board(tomasz, "Workshop"), "mend", () -> page.getByText("Worth a look").waitFor());
         show("/vocabularies/" + tomasz + "/boards/" + board(tomasz, "Trains"), "look", () -> {
             page.locator("[role=gridcell][aria-label^='driver,']").click();

@@ -61,7 +61,8 @@ class Editing {
     private final Wording wording;
     private final Clock clock;
 
-    Editing(VocabularyStore store, StudentStore students, Access access, Pictures pictures, WordChoices choices, Learned learned, Wording wording, Clock clock) {
+    Editing(VocabularyStore store, StudentStore students, Access access, Pictures pictures, WordChoices choices, Learned learned, Wording wording,
+        Clock clock) {
         this.store = store;
         this.students = students;
         this.access = access;

@@ -34,7 +34,8 @@ class PlacesApi {
      * @param byText  true if it is known as the same by what it says alone
      * @param inPlace of one that is gone, what stands there now
      */
-    record WordView(String button, String text, boolean says, Fate fate, @Nullable SpotView was, @Nullable SpotView is, boolean byText, @Nullable String inPlace,
+    record WordView(String button, String text, boolean says, Fate fate, @Nullable SpotView was, @Nullable SpotView is, boolean byText,
+        @Nullable String inPlace,
         @Nullable String picture) {
     }
 

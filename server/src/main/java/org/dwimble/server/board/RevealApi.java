@@ -85,7 +85,8 @@ class RevealApi {
     List<String> stepWords(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable String step) {
         access.toVocabulary(vocabulary, account);
         return kept(vocabulary).vocabulary().boardsById().values().stream().flatMap(b -> b.buttons().stream())
-            .filter(b -> !Revealed.isWay(b) && !b.label().isEmpty() && (step == null ? b.shown().step() == null && !Revealed.onlyOpens(b) : step.equals(b.shown().step())))
+            .filter(b -> !Revealed.isWay(b) && !b.label().isEmpty() && (step == null ? b.shown().step() == null && !Revealed.onlyOpens(b)
+                : step.equals(b.shown().step())))
             .map(Button::label).distinct().toList();
     }
 

@@ -21,7 +21,8 @@ public class WhyKept {
     public Optional<String> of(Vocabulary vocabulary, Revealed revealed, Button button) {
         return Optional.ofNullable(revealed.kept().get(button.id())).map(kept -> {
             int step = vocabulary.plan().numberOf(button.shown().step());
-            return wording.of(kept == Revealed.Kept.WAITS && step > 0 ? Told.of("kept-for-step", "number", step, "name", vocabulary.plan().steps().get(step - 1).name())
+            return wording.of(kept == Revealed.Kept.WAITS && step > 0 ? Told.of("kept-for-step", "number", step, "name", vocabulary.plan().steps()
+                .get(step - 1).name())
                 : Told.of("kept-back", "why", kept.name()));
         });
     }

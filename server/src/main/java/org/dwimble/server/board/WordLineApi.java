@@ -139,7 +139,8 @@ class WordLineApi {
         }
         List<ReadyWord> ready = editing.ready(account, vocabulary, entries);
         List<Choice> choices = request.picture() == null ? List.of() : List.of(Choice.ofPicture(entries.get(0).pictureWord(), request.picture()));
-        List<ReadyWord> put = request.onNewBoard() == null ? ready : List.of(editing.ready(account, vocabulary, WordLine.opener(request.onNewBoard())).get(0).opening(ready));
+        List<ReadyWord> put = request.onNewBoard() == null ? ready : List.of(editing.ready(account, vocabulary, WordLine.opener(request.onNewBoard()))
+            .get(0).opening(ready));
         return editing.edit(account, vocabulary, request.base(), new PutWords(request.board(), request.from(), put), choices, step, Learned.Answer.NOT_ASKED);
     }
 

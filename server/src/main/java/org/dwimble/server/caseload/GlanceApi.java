@@ -117,6 +117,7 @@ class GlanceApi {
             case "added-people" -> MarkKind.PEOPLE;
             default -> null;
         };
-        return what == null ? null : new LineMark(what, wording.of(Told.of("who-did", "who", version.by() == null ? "Dwimble" : version.by(), "what", version.told())));
+        return what == null ? null : new LineMark(what, wording.of(Told.of("who-did", "who", version.by() == null ? "Dwimble" : version.by(), "what",
+            version.told())));
     }
 }

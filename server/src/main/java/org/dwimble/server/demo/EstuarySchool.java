@@ -176,14 +176,15 @@ class EstuarySchool implements ApplicationRunner {
         facts.add(ilse.id(), new Fact(Fact.What.INTEREST, "seals", "", "Ilse herself"), marit.id(), at(40, 0));
         book.hold(41, odile, "allergy: egg", null, true, "egg", "pancakes", "cake");
         book.words(34, marit, harbour, "snack=sandwich, boat, fish, knot=rope, shell");
-        book.hold(30, marit, "asks for it all day", day(6), false, "snack");
+        book.hold(30, marit, "asks for it all day", day(6), false, "sandwich");
         book.words(20, odile, harbour, "splash, ice=slippery, again, look=look at that");
         book.change(20, odile, v -> says(v, harbour, "look at that", "Look at that, a seal."));
         book.words(6, marit, harbour, "rain, umbrella");
         book.words(5, odile, "watching", "lighthouse=Lighthouse Lou, whale=The Slow Whale");
         book.words(4, odile, "eating", "pancakes, shell=mussels");
         book.change(3, odile, v -> label(v, "play", "toy car", "red bus"));
-        book.change(3, marit, v -> new MoveButton(harbour, named(v.boards().get(harbour), "crab").id(), harbour, named(v.boards().get(harbour), "shell").cell()));
+        book.change(3, marit, v -> new MoveButton(harbour, named(v.boards().get(harbour), "crab").id(), harbour, named(v.boards().get(harbour), "shell")
+            .cell()));
         book.change(2, odile, v -> new PersonLeft("people", named(v.boards().get("people"), "Uncle Piet").id(), now.atZone(ZoneOffset.UTC).getYear()));
         book.words(0, marit, harbour, "kite");
         vocabularies.copy(book.vocabulary, ilse.id(), "Ilse’s words, before the holidays", "as they were when the term ended", odile.id(), at(44, 1));
@@ -193,7 +194,8 @@ class EstuarySchool implements ApplicationRunner {
         Notebook book = start("starter-40", tomasz, odile, 90);
         facts.add(tomasz.id(), new Fact(Fact.What.INTEREST, "trains", "timetables too", "his mother"), odile.id(), at(89, 0));
         facts.add(tomasz.id(), new Fact(Fact.What.DIET, "vegetarian", "", "the family"), odile.id(), at(89, 1));
-        book.plan(88, odile, List.of(14, 60, 180, ProposedPlan.ALL), List.of("First words", "Asking and telling", "What it is like", "Everything"), "train set");
+        book.plan(88, odile, List.of(14, 60, 180, ProposedPlan.ALL), List.of("First words", "Asking and telling", "What it is like", "Everything"),
+            "train set");
         String trains = book.board(80, odile, "Trains", "play-more", "train set");
         book.words(80, odile, trains, "steam train, fast train, tram, station, railway track=platform, ticket, driver, loud=all aboard, wind=whistle, bridge, metro=tunnel");
         book.words(66, marit, trains, "clock=timetable, traffic light=signal, late, alarm clock=on time");
@@ -265,7 +267,8 @@ class EstuarySchool implements ApplicationRunner {
         book.change(7, odile, v -> picture(v, "eat", "banana", "base/banana"));
         book.words(7, odile, "play", "duck=bath duck");
         book.words(3, odile, "eat", "pear, cheese");
-        book.change(2, odile, v -> new GiveLook(null, List.of(), new org.dwimble.core.look.Look(null, null, 3, LabelPlace.ABOVE, 75, 25, TypeSize.EQUAL, 14, null,
+        book.change(2, odile, v -> new GiveLook(null, List.of(), new org.dwimble.core.look.Look(null, null, 3, LabelPlace.ABOVE, 75, 25, TypeSize.EQUAL,
+            14, null,
             null), List.of()));
     }
 

@@ -52,7 +52,8 @@ class FactApi {
      * @param now   what keeps it back already; none if it is shown
      * @param other another fact that says the opposite of it; none if none does
      */
-    record ProposalView(String board, String name, String button, Cell cell, String label, @Nullable String picture, Proposal.Does does, Proposal.Sure sure, String why,
+    record ProposalView(String board, String name, String button, Cell cell, String label, @Nullable String picture, Proposal.Does does,
+        Proposal.Sure sure, String why,
         Revealed.@Nullable Kept now, @Nullable String other) {
     }
 
@@ -121,7 +122,8 @@ class FactApi {
         return proposed(asked.fact(), now).stream().limit(PROPOSED).map(p -> {
             Button b = p.button();
             String other = others.stream().filter(f -> opposite(f.fact(), p)).map(f -> sentence(f.fact())).findFirst().orElse(null);
-            return new ProposalView(p.board(), now.boards().get(p.board()).name(), b.id(), b.cell(), b.label(), b.picture(), p.does(), p.sure(), wording.of(p.why()),
+            return new ProposalView(p.board(), now.boards().get(p.board()).name(), b.id(), b.cell(), b.label(), b.picture(), p.does(), p.sure(),
+                wording.of(p.why()),
                 revealed.kept().get(b.id()), other);
         }).toList();
     }

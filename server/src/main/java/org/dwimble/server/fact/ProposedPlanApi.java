@@ -62,7 +62,8 @@ class ProposedPlanApi {
         VocabularyStore.Kept kept = store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
         Vocabulary now = kept.vocabulary();
         return ProposedPlan.of(now, Routes.of(now), targets, motives(kept), library.frequency()::commonness).stream()
-            .map(step -> new ProposedStepView(wording.of(step.target() == ProposedPlan.ALL ? Told.of("step-all") : Told.of("step-of", "count", step.target())), step.target(),
+            .map(step -> new ProposedStepView(wording.of(step.target() == ProposedPlan.ALL ? Told.of("step-all") : Told.of("step-of", "count",
+                step.target())), step.target(),
                 step.words().stream().map(w -> new ProposedWordView(w.text(), w.board(), now.boards().get(w.board()).name(), w.buttons(), w.button().picture(),
                     wording.of(w.why()))).toList())).toList();
     }

@@ -146,6 +146,7 @@ public class StudentStore {
     private static Student student(ResultSet row) throws SQLException {
         return new Student(row.getString("id"), row.getString("name"), Session.integer(row, "school_year"), row.getString("class_name"),
             new Screen(new Length(row.getLong("screen_width")), new Length(row.getLong("screen_height"))),
-            new Appearance(Look.valueOf(row.getString("look")), Tone.valueOf(row.getString("tone")), Hair.valueOf(row.getString("hair"))), row.getInt("places_kept") == 1);
+            new Appearance(Look.valueOf(row.getString("look")), Tone.valueOf(row.getString("tone")), Hair.valueOf(row.getString("hair"))),
+                row.getInt("places_kept") == 1);
     }
 }

@@ -51,11 +51,13 @@ class BuildingApiTest {
 
     @Test
     void aPreviewTellsWhoWouldMoveAndKeepsNothing() {
-        JsonNode would = http.post(vocabulary + "/previews", "{\"base\":1,\"edit\":{\"type\":\"insert-line\",\"board\":\"play\",\"axis\":\"ROWS\",\"at\":1}}").json();
+        JsonNode would = http.post(vocabulary + "/previews",
+            "{\"base\":1,\"edit\":{\"type\":\"insert-line\",\"board\":\"play\",\"axis\":\"ROWS\",\"at\":1}}").json();
         assertThat(would.has("refusal")).isFalse();
         assertThat(would.get("moving").size()).isGreaterThan(20);
         assertThat(would.get("moving").get(0).get("to").get("row").asInt()).isEqualTo(would.get("moving").get(0).get("from").get("row").asInt() + 1);
-        JsonNode end = http.post(vocabulary + "/previews", "{\"base\":1,\"edit\":{\"type\":\"insert-line\",\"board\":\"play\",\"axis\":\"ROWS\",\"at\":5}}").json();
+        JsonNode end = http.post(vocabulary + "/previews",
+            "{\"base\":1,\"edit\":{\"type\":\"insert-line\",\"board\":\"play\",\"axis\":\"ROWS\",\"at\":5}}").json();
         assertThat(end.get("moving").size()).isZero();
         JsonNode refused = http.post(vocabulary + "/previews",
             "{\"base\":1,\"edit\":{\"type\":\"remove-line\",\"board\":\"play\",\"axis\":\"ROWS\",\"at\":1}}").json();
@@ -67,9 +69,11 @@ class BuildingApiTest {
     void badShapesAreRefusedInWords() {
         assertThat(edit(http, 1, "{'type':'stretch-button','board':'play','button':'play-ball','span':{'rows':1,'columns':2}}").sentence())
             .contains("ball would cover bubbles on Play");
-        assertThat(edit(http, 1, "{'type':'stretch-button','board':'play','button':'play-ball','span':{'rows':1,'columns':2147483647}}").status()).isEqualTo(422);
+        assertThat(edit(http, 1, "{'type':'stretch-button','board':'play','button':'play-ball','span':{'rows':1,'columns':2147483647}}").status())
+            .isEqualTo(422);
         assertThat(edit(http, 1, "{'type':'delete-board','board':'home'}").status()).isEqualTo(422);
-        assertThat(edit(http, 1, "{'type':'give-look','board':'play','buttons':['play-ball'],'look':{'gap':5},'usual':[]}").sentence()).contains("are a board’s");
+        assertThat(edit(http, 1, "{'type':'give-look','board':'play','buttons':['play-ball'],'look':{'gap':5},'usual':[]}").sentence())
+            .contains("are a board’s");
         assertThat(edit(http, 1, "{'type':'give-look','board':'play','buttons':[],'look':{'fill':'puce'},'usual':[]}").status()).isEqualTo(422);
         assertThat(edit(http, 1, "{'type':'split-cell','board':'play','cell':{'row':1,'column':0},'axis':'COLUMNS'}").status()).isEqualTo(200);
         assertThat(board("play").get("widths").toString()).isEqualTo("[1,1,2,2,2,2,2,2,2]");
@@ -121,9 +125,11 @@ class BuildingApiTest {
         JsonNode now = button(board("play-more"), brought.get("added").get(0).asString());
         assertThat(now.get("label")).isEqualTo(buttons.get(0).get("label"));
         assertThat(now.get("leads").get("type").asString()).as("it opened a board that is not here").isEqualTo("stays");
-        String photo = http.upload("/api/own-pictures?words=crab&audience=STUDENT&student=" + sefa.id() + "&person=true&origin=OWN_PHOTO&author=&licence=&source=",
+        String photo = http.upload("/api/own-pictures?words=crab&audience=STUDENT&student=" + sefa.id()
+            + "&person=true&origin=OWN_PHOTO&author=&licence=&source=",
             "crab.jpg", Photos.jpeg(40, 40)).json().get("picture").get("picture").asString();
-        assertThat(http.post("/api/vocabularies/" + other + "/edits", "{\"base\":1,\"edit\":{\"type\":\"give-picture\",\"board\":\"%s\",\"button\":\"%s\",\"layers\":[{\"picture\":\"%s\",\"x\":0,\"y\":0,\"size\":1000}]}}"
+        assertThat(http.post("/api/vocabularies/" + other + "/edits",
+            "{\"base\":1,\"edit\":{\"type\":\"give-picture\",\"board\":\"%s\",\"button\":\"%s\",\"layers\":[{\"picture\":\"%s\",\"x\":0,\"y\":0,\"size\":1000}]}}"
             .formatted(home, first, photo)).status()).isEqualTo(200);
         Http.Answer refused = http.post(vocabulary + "/bringing", bring.replace("\"column\":0", "\"column\":1"));
         assertThat(refused.status()).isEqualTo(422);
@@ -147,12 +153,14 @@ class BuildingApiTest {
         edit(http, 2, give.formatted("play-doll", school));
         JsonNode asked = http.get("/api/students/" + sefa.id() + "/copying?vocabulary=" + id).json();
         assertThat(List.of(asked.get("people").asInt(), asked.get("staying").asInt())).containsExactly(1, 1);
-        JsonNode with = http.post("/api/students/" + sefa.id() + "/vocabularies", "{\"vocabulary\":%d,\"name\":\"Sefa’s words\",\"note\":\"to begin with\"}".formatted(id)).json();
+        JsonNode with = http.post("/api/students/" + sefa.id() + "/vocabularies",
+            "{\"vocabulary\":%d,\"name\":\"Sefa’s words\",\"note\":\"to begin with\"}".formatted(id)).json();
         assertThat(with.get("left").asInt()).isEqualTo(1);
         JsonNode play = http.get("/api/vocabularies/" + with.get("vocabulary").asLong() + "/boards/play").json();
         assertThat(button(play, "play-ball").get("layers").size()).as("only for Ilse").isZero();
         assertThat(button(play, "play-doll").get("picture").asString()).isEqualTo(school);
-        JsonNode without = http.post("/api/students/" + sefa.id() + "/vocabularies", "{\"vocabulary\":%d,\"name\":\"Again\",\"withoutPeople\":true}".formatted(id)).json();
+        JsonNode without = http.post("/api/students/" + sefa.id() + "/vocabularies",
+            "{\"vocabulary\":%d,\"name\":\"Again\",\"withoutPeople\":true}".formatted(id)).json();
         assertThat(without.get("left").asInt()).isEqualTo(2);
         String copy = "/api/vocabularies/" + with.get("vocabulary").asLong();
         http.post(copy + "/edits", "{\"base\":1,\"edit\":{\"type\":\"take-off\",\"board\":\"play\",\"button\":\"play-doll\"}}");

@@ -117,7 +117,8 @@ class RevealApiTest {
     @Test
     void heldWordsAreListedWithReasonWhoAndSinceAndTheWayHomeIsNeverHeld() {
         String until = LocalDate.now().plusDays(9).toString();
-        edit("{\"type\":\"hold-words\",\"fact\":false,\"by\":\"Nobody\",\"since\":\"2001-01-01\",\"reason\":\"asks all day\",\"until\":\"" + until + "\",\"words\":"
+        edit("{\"type\":\"hold-words\",\"fact\":false,\"by\":\"Nobody\",\"since\":\"2001-01-01\",\"reason\":\"asks all day\",\"until\":\"" + until
+            + "\",\"words\":"
             + meant("\"board\":\"animals\"") + "}");
         JsonNode held = http.get(vocabulary + "/held").json();
         assertThat(held.size()).isEqualTo(38);
@@ -125,10 +126,12 @@ class RevealApiTest {
         assertThat(held.get(0).get("since").asString()).isNotEqualTo("2001-01-01");
         assertThat(held.get(0).get("reason").asString()).isEqualTo("asks all day");
         assertThat(http.get(vocabulary + "/versions").json().get(0).toString()).contains("held dog, cat").doesNotContain("asks all day");
-        Http.Answer way = edit("{\"type\":\"hold-words\",\"fact\":false,\"reason\":\"\",\"words\":" + meant("\"x\":1").replace("\"buttons\":[]", "\"buttons\":[\"" + button("animals", "home") + "\"]").replace("\"x\":1,", "") + "}");
+        Http.Answer way = edit("{\"type\":\"hold-words\",\"fact\":false,\"reason\":\"\",\"words\":" + meant("\"x\":1").replace("\"buttons\":[]",
+            "\"buttons\":[\"" + button("animals", "home") + "\"]").replace("\"x\":1,", "") + "}");
         assertThat(way.status()).isEqualTo(422);
         assertThat(way.json().get("detail").asString()).contains("never held");
-        assertThat(edit("{\"type\":\"hold-words\",\"fact\":false,\"reason\":\"\",\"until\":\"2001-01-01\",\"words\":" + EVERYTHING + "}").json().get("detail").asString())
+        assertThat(edit("{\"type\":\"hold-words\",\"fact\":false,\"reason\":\"\",\"until\":\"2001-01-01\",\"words\":" + EVERYTHING + "}").json()
+            .get("detail").asString())
             .contains("over already");
         edit("{\"type\":\"let-go\",\"words\":" + EVERYTHING + "}");
         assertThat(http.get(vocabulary + "/held").json().size()).isZero();
@@ -156,7 +159,8 @@ class RevealApiTest {
         assertThat(edit(http, 1, move, "?sure=true").status()).isEqualTo(200);
         assertThat(http.post(vocabulary + "/undo", "{}").status()).as("back to where they were").isEqualTo(200);
         assertThat(edit("{\"type\":\"delete-board\",\"board\":\"animals\"}").json().get("detail").asString()).contains("38 words would be there no more");
-        JsonNode preview = http.post(vocabulary + "/previews", "{\"base\":1,\"edit\":{\"type\":\"insert-line\",\"board\":\"animals\",\"axis\":\"ROWS\",\"at\":0}}").json();
+        JsonNode preview = http.post(vocabulary + "/previews",
+            "{\"base\":1,\"edit\":{\"type\":\"insert-line\",\"board\":\"animals\",\"axis\":\"ROWS\",\"at\":0}}").json();
         assertThat(preview.get("asks").get("instead").get("words").asString()).contains("row at the end");
     }
 
@@ -164,13 +168,15 @@ class RevealApiTest {
     void whatWasPutTodayMovesAboutFreely() {
         JsonNode put = http.post(vocabulary + "/words", "{\"base\":1,\"board\":\"play\",\"text\":\"kite\"}").json();
         String kite = put.get("added").get(0).asString();
-        assertThat(edit("{\"type\":\"move-button\",\"board\":\"play\",\"button\":\"" + kite + "\",\"to\":\"home\",\"cell\":{\"row\":2,\"column\":5}}").status()).isEqualTo(200);
+        assertThat(edit("{\"type\":\"move-button\",\"board\":\"play\",\"button\":\"" + kite + "\",\"to\":\"home\",\"cell\":{\"row\":2,\"column\":5}}")
+            .status()).isEqualTo(200);
         assertThat(edit("{\"type\":\"take-off\",\"board\":\"home\",\"button\":\"" + kite + "\"}").status()).isEqualTo(200);
     }
 
     @Test
     void wherePlacesAreKeptTheReasonIsAskedForAndStandsInWhatHappened() {
-        http.send("PUT", "/api/students/" + ilse.id(), "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":200000,\"height\":150000},\"placesKept\":true}");
+        http.send("PUT", "/api/students/" + ilse.id(),
+            "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":200000,\"height\":150000},\"placesKept\":true}");
         String kite = http.post(vocabulary + "/words", "{\"base\":1,\"board\":\"play\",\"text\":\"kite\"}").json().get("added").get(0).asString();
         String off = "{\"type\":\"take-off\",\"board\":\"play\",\"button\":\"" + kite + "\"}";
         assertThat(edit(http, 2, off, "?sure=true").json().get("needsReason").asBoolean()).isTrue();
@@ -181,7 +187,8 @@ class RevealApiTest {
     @Test
     void wordsThatMovedAreComparedAndPutBack() {
         String stop = button("home", "stop");
-        edit(http, 1, "{\"type\":\"move-button\",\"board\":\"home\",\"button\":\"" + stop + "\",\"to\":\"home\",\"cell\":{\"row\":2,\"column\":5}}", "?sure=true");
+        edit(http, 1, "{\"type\":\"move-button\",\"board\":\"home\",\"button\":\"" + stop + "\",\"to\":\"home\",\"cell\":{\"row\":2,\"column\":5}}",
+            "?sure=true");
         JsonNode compared = http.get(vocabulary + "/comparison?then=1").json();
         assertThat(compared.get("of").asInt() - compared.get("kept").asInt()).isEqualTo(1);
         assertThat(compared.get("saidKept").asDouble()).isBetween(0.9, 1.0);

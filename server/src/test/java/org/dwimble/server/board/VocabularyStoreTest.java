@@ -171,7 +171,8 @@ class VocabularyStoreTest {
         undo(odile);
         assertThat(labelNow("eat", "biscuit")).isEqualTo("toast");
         label(marit, 5, "play", "ball", "bat");
-        assertThatThrownBy(() -> store.goBack(id, 5, 1, VocabularyStore.Beside.NOTHING, odile.id(), Instant.now())).as("she has not seen the bat").isInstanceOf(VocabularyStore.Conflict.class);
+        assertThatThrownBy(() -> store.goBack(id, 5, 1, VocabularyStore.Beside.NOTHING, odile.id(), Instant.now())).as("she has not seen the bat")
+            .isInstanceOf(VocabularyStore.Conflict.class);
         assertThatThrownBy(() -> store.goBack(id, 6, 9, VocabularyStore.Beside.NOTHING, odile.id(), Instant.now())).hasMessage("version-not-there");
     }
 

@@ -212,7 +212,8 @@ class BuildingBrowserTest extends Counted {
         w.button("several people from a list").click();
         page.getByLabel("One a line: a name, and who they are").fill("Lot, sister\nMiss Wren (teacher)\nBram");
         page.getByLabel("Photos of them").setInputFiles(new FilePayload("lot.jpg", "image/jpeg", Photos.jpeg(60, 60)));
-        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Who is added"))).containsText("Lot, sister · beside “sister” · with a photo");
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Who is added")))
+            .containsText("Lot, sister · beside “sister” · with a photo");
         assertThat(w.violations()).isEmpty();
         page.getByLabel("family, school and class on boards of their own").check();
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Who is added"))).containsText("Lot, sister · on Family · with a photo");
@@ -319,7 +320,8 @@ class BuildingBrowserTest extends Counted {
         assertThat(dialog()).containsText("Put 450 words here and on new boards?");
         w.button("Put them all").click();
         assertThat(w.link("More play 2")).isVisible();
-        assertThat(now().boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> b.label().equals("rain")).count()).isGreaterThanOrEqualTo(450);
+        assertThat(now().boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> b.label().equals("rain")).count())
+            .isGreaterThanOrEqualTo(450);
         press("Control+z");
         assertThat(w.link("More play 2")).hasCount(0);
     }
@@ -344,7 +346,8 @@ class BuildingBrowserTest extends Counted {
         page.getByLabel("Find a picture by its word").fill("kite");
         page.locator(".chooser_picture").filter(new Locator.FilterOptions().setHasText("kite")).first().click();
         kept(2);
-        assertThat(now().boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> b.label().equals("bike")).map(Button::picture).distinct().toList())
+        assertThat(now().boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> b.label().equals("bike")).map(Button::picture)
+            .distinct().toList())
             .containsExactly("base/kite");
         page.locator("#word-line").fill("mousekite");
         assertThat(page.getByText("No picture says just this")).isVisible();

@@ -89,6 +89,14 @@ class MotionBrowserTest extends SignedIn {
             page.keyboard().press("Escape");
         }
 
+        w.button("Reveal").click();
+        for (String door : List.of("A plan proposed for Ilse", "Hold words by a fact…", "hold it", "hold all")) {
+            w.button(door).click();
+            seen(dialog());
+            leave();
+        }
+        w.button("Words").click();
+
         page.route("**/events*", route -> route.abort());
         w.bench(id, "play");
         w.cell("ball,").click();

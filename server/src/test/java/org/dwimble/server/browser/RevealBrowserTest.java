@@ -254,7 +254,8 @@ class RevealBrowserTest extends Counted {
 
     @Test
     void wherePlacesAreKeptAReasonIsAskedFor() {
-        http.send("PUT", "/api/students/" + ilse.id(), "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":200000,\"height\":150000},\"placesKept\":true}");
+        http.send("PUT", "/api/students/" + ilse.id(),
+            "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":200000,\"height\":150000},\"placesKept\":true}");
         w.bench(id, "home");
         w.cell("stop,").click();
         page.keyboard().press("Delete");
@@ -299,7 +300,8 @@ class RevealBrowserTest extends Counted {
     @Test
     void theStudentsPageSaysWhatIsWorthDoingNextAndDoesIt() {
         planOfTwo();
-        edit("{\"type\":\"change-step\",\"step\":\"" + now().plan().steps().get(1).id() + "\",\"name\":\"Asking\",\"planned\":\"" + LocalDate.now().minusDays(2) + "\"}");
+        edit("{\"type\":\"change-step\",\"step\":\"" + now().plan().steps().get(1).id() + "\",\"name\":\"Asking\",\"planned\":\"" + LocalDate.now()
+            .minusDays(2) + "\"}");
         page.navigate("/students/" + ilse.id());
         Locator next = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Worth doing next"));
         assertThat(next).containsText("Step 2, Asking, was planned for");

@@ -58,7 +58,8 @@ class FirstReleaseTest {
             Button jellyfish = harbour.buttons().stream().filter(b -> b.label().equals("jellyfish")).findFirst().orElseThrow();
             assertThat(store.edit(ILSES_WORDS, 41, new GiveLabel(harbour.id(), jellyfish.id(), "big jelly"), VocabularyStore.Beside.NOTHING, 1,
                 java.time.Instant.now()).after().version()).isEqualTo(42);
-            assertThat(store.undo(ILSES_WORDS, null, VocabularyStore.Beside.NOTHING, 1, java.time.Instant.now()).after().vocabulary()).isEqualTo(kept.vocabulary());
+            assertThat(store.undo(ILSES_WORDS, null, VocabularyStore.Beside.NOTHING, 1, java.time.Instant.now()).after().vocabulary())
+                .isEqualTo(kept.vocabulary());
 
             AccountStore accounts = app.getBean(AccountStore.class);
             assertThat(accounts.bySignIn("Ödile").orElseThrow().name()).isEqualTo("Ödile");

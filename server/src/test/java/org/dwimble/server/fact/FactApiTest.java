@@ -31,7 +31,8 @@ class FactApiTest {
     }
 
     private JsonNode fact(String what, String about) {
-        Http.Answer added = http.post("/api/students/" + ilse.id() + "/facts", "{\"what\":\"%s\",\"about\":\"%s\",\"note\":\"a rash\",\"saidBy\":\"the nurse\"}".formatted(what, about));
+        Http.Answer added = http.post("/api/students/" + ilse.id() + "/facts",
+            "{\"what\":\"%s\",\"about\":\"%s\",\"note\":\"a rash\",\"saidBy\":\"the nurse\"}".formatted(what, about));
         assertThat(added.status()).isEqualTo(200);
         return added.json();
     }
@@ -52,13 +53,15 @@ class FactApiTest {
         fact("INTEREST", "eggs");
         assertThat(proposals(egg).get(0).get("other").asString()).as("two facts that contradict").isEqualTo("likes eggs");
         JsonNode animals = proposals(fact("INTEREST", "animals"));
-        assertThat(StreamSupport.stream(animals.spliterator(), false).map(p -> p.get("label").asString())).as("by the drawer of its picture").contains("dog", "seal");
+        assertThat(StreamSupport.stream(animals.spliterator(), false).map(p -> p.get("label").asString())).as("by the drawer of its picture")
+            .contains("dog", "seal");
     }
 
     @Test
     void aNewWordThatMeetsAFactIsToldOnlyToWhoMaySeeFacts() {
         fact("DIET", "vegetarian");
-        assertThat(http.get(vocabulary + "/fact-notes?word=bacon").json().get(0).asString()).isEqualTo("diet: vegetarian. “bacon” is meat, or is made of it; hold it back?");
+        assertThat(http.get(vocabulary + "/fact-notes?word=bacon").json().get(0).asString())
+            .isEqualTo("diet: vegetarian. “bacon” is meat, or is made of it; hold it back?");
         assertThat(http.get(vocabulary + "/fact-notes?word=kite").json().size()).isZero();
         Account joris = TestServer.account("Joris");
         TestServer.join(ilse, joris, Role.VIEWER);
@@ -72,7 +75,8 @@ class FactApiTest {
         int base = http.get(vocabulary).json().get("version").asInt();
         http.post(vocabulary + "/edits", "{\"base\":%d,\"edit\":{\"type\":\"hold-words\",\"fact\":true,\"reason\":\"allergy: egg\",\"words\":{\"andOpened\":false,\"buttons\":[],\"words\":[\"egg\"],\"allBut\":false}}}"
             .formatted(base));
-        assertThat(new String(http.get(vocabulary + "/boards/eating/board.obf").body(), StandardCharsets.UTF_8)).contains("\"hidden\":true").doesNotContain("allergy", "rash");
+        assertThat(new String(http.get(vocabulary + "/boards/eating/board.obf").body(), StandardCharsets.UTF_8)).contains("\"hidden\":true")
+            .doesNotContain("allergy", "rash");
         assertThat(http.send("DELETE", "/api/students/" + ilse.id() + "/facts/" + egg, "").json().size()).isZero();
     }
 
