@@ -68,13 +68,14 @@ function Row({ row, glance, onOpen }: { row: CaseloadRow; glance?: Glance; onOpe
       <div className={css.who}>
         <h2><Link to={`/students/${student.id}`}>{student.name}</Link></h2>
         <p>{[year, student.className].filter(Boolean).join(' · ') || 'no class yet'}</p>
+        {vocabulary && <p>{vocabulary.rows} x {vocabulary.columns} grid, {vocabulary.boards} boards</p>}
       </div>
       {vocabulary ? (
         <>
           <div>
             <p><strong>{vocabulary.shown}</strong> of {vocabulary.words} words shown</p>
             {glance ? <ShownLine glance={glance} /> : <div className={css.linePlace} />}
-            {glance && glance.plan.steps.length > 0 ? <MoveOn glance={glance} mayEdit={edits} /> : <p className={parts.quiet}>{vocabulary.rows} x {vocabulary.columns} grid, {vocabulary.boards} boards</p>}
+            {glance && glance.plan.steps.length > 0 && <MoveOn glance={glance} mayEdit={edits} />}
           </div>
           <div className={css.lastChange}>
             <p>{vocabulary.changedBy ?? 'Dwimble'} {vocabulary.change}</p>

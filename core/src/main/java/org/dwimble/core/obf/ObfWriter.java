@@ -137,7 +137,7 @@ public final class ObfWriter {
             ObjectNode written = json(button, in, files);
             Look seen = in.seen(board, button);
             ObfLook.write(seen, items == null ? button.look().withFill(seen.fill()) : button.look(), written);
-            ObfPlan.write(button, revealed.shows(button.id()), written);
+            ObfPlan.write(button, revealed.shows(button), written);
             buttons.add(written);
             pictures.addAll(button.pictures());
             if (isComposed(button)) {

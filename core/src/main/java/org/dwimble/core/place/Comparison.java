@@ -118,10 +118,18 @@ public final class Comparison {
         }
     }
 
-    private final List<Word> words;
+    private final Side one;
+    private final Side other;
+    /** Boards that are the same object on both sides. */
+    private final List<Board> unchanged;
+    /** Words of the other boards. */
+    private final List<Word> ofChanged;
 
-    private Comparison(List<Word> words) {
-        this.words = List.copyOf(words);
+    private Comparison(Side one, Side other, List<Board> unchanged, List<Word> ofChanged) {
+        this.one = one;
+        this.other = other;
+        this.unchanged = unchanged;
+        this.ofChanged = ofChanged;
     }
 
     public static Comparison of(Vocabulary before, Vocabulary after) {
@@ -148,7 +156,6 @@ public final class Comparison {
         }
         Set<String> byText = byText(one, other, partner, taken);
         List<Word> words = new ArrayList<>();
-        before.boardsById().values().stream().filter(b -> same.contains(b.id())).forEach(board -> onSameBoard(one, other, board, words));
         for (String id : one.boardOf.keySet()) {
             Button was = one.buttons.get(id);
             Button is = partner.get(id);
@@ -157,21 +164,28 @@ public final class Comparison {
         for (String id : other.boardOf.keySet()) {
             if (!taken.contains(id)) {
                 Button is = other.buttons.get(id);
-                words.add(new Word(null, id, text(is), is.spoken(), Fate.NEW, null, other.spot(is), false, null, false, other.revealed.shows(id)));
+                words.add(new Word(null, id, text(is), is.spoken(), Fate.NEW, null, other.spot(is), false, null, false, other.revealed.shows(is)));
             }
         }
-        return new Comparison(words);
+        return new Comparison(one, other, before.boardsById().values().stream().filter(b -> same.contains(b.id())).toList(), words);
     }
 
-    /** A board nobody changed: its words stand where they stood, and only the way there and what is shown can be other. */
-    private static void onSameBoard(Side one, Side other, Board board, List<Word> into) {
+    /**
+     * A board nobody changed: its words stand where they stood, and only the way there and what is shown can be other.
+     *
+     * @param kept true to tell of those too that are as they were
+     */
+    private static void onSameBoard(Side one, Side other, Board board, boolean kept, List<Word> into) {
         List<Cell> from = one.taps.get(board.id());
         List<Cell> to = other.taps.get(board.id());
         boolean sameTaps = sameTaps(from, to, other, board.id());
         for (Button button : board.buttons()) {
             if (!Revealed.isWay(button)) {
-                boolean seen = one.revealed.shows(button.id());
-                boolean sees = other.revealed.shows(button.id());
+                boolean seen = one.revealed.shows(button);
+                boolean sees = other.revealed.shows(button);
+                if (!kept && sameTaps && seen == sees) {
+                    continue;
+                }
                 Spot was = new Spot(board.id(), board.name(), button.standing(), from);
                 into.add(new Word(button.id(), button.id(), text(button), button.spoken(), !sameTaps ? Fate.REROUTED : shown(seen, sees), was,
                     sameTaps && Objects.equals(from, to) ? was : new Spot(board.id(), board.name(), button.standing(), to), false, null, seen, sees));
@@ -217,14 +231,14 @@ public final class Comparison {
         Spot spot = one.spot(was);
         Optional<Button> there = Optional.ofNullable(other.vocabulary.boards().get(spot.board())).flatMap(b -> b.at(was.cell()));
         return new Word(was.id(), null, text(was), was.spoken(), there.isPresent() ? Fate.REPLACED : Fate.GONE, spot, null, false,
-            there.map(Comparison::text).orElse(null), one.revealed.shows(was.id()), false);
+            there.map(Comparison::text).orElse(null), one.revealed.shows(was), false);
     }
 
     private static Word stayed(Side one, Side other, Button was, Button is, boolean byText) {
         Spot from = one.spot(was);
         Spot to = other.spot(is);
-        boolean seen = one.revealed.shows(was.id());
-        boolean sees = other.revealed.shows(is.id());
+        boolean seen = one.revealed.shows(was);
+        boolean sees = other.revealed.shows(is);
         boolean sameBoard = from.board().equals(to.board()) || byText;
         boolean sameCell = Spot.same(one.boardOf.get(was.id()).shape(), was.cell(), other.boardOf.get(is.id()).shape(), is.cell());
         boolean sameTaps = sameTaps(from.taps(), to.taps(), other, to.board());
@@ -242,11 +256,23 @@ public final class Comparison {
      * new in the same order.
      */
     public List<Word> words() {
+        return words(true);
+    }
+
+    /** Those that are other than kept, in the same order. */
+    public List<Word> changes() {
+        return words(false).stream().filter(w -> w.fate != Fate.KEPT).toList();
+    }
+
+    private List<Word> words(boolean kept) {
+        List<Word> words = new ArrayList<>();
+        unchanged.forEach(board -> onSameBoard(one, other, board, kept, words));
+        words.addAll(ofChanged);
         return words;
     }
 
     public List<Word> words(Fate fate) {
-        return words.stream().filter(w -> w.fate == fate).toList();
+        return words(fate == Fate.KEPT).stream().filter(w -> w.fate == fate).toList();
     }
 
     /** How many words have each fate; those with none are there with 0. Buttons that only open a board are not counted. */
@@ -255,14 +281,23 @@ public final class Comparison {
         for (Fate fate : Fate.values()) {
             counts.put(fate, 0);
         }
+        List<Word> words = words(false);
         words.stream().filter(Word::says).forEach(w -> counts.merge(w.fate, 1, Integer::sum));
+        long told = words.stream().filter(w -> w.says() && w.before != null).count();
+        counts.merge(Fate.KEPT, (int) (before() - told), Integer::sum);
         return counts;
     }
 
     /** How many of the words there were have kept place and route; one that stands on several boards counts on each. */
     public Share kept() {
-        List<Word> were = words.stream().filter(w -> w.was != null && w.says()).toList();
-        return new Share(were.stream().filter(w -> w.fate.keeps()).count(), were.size());
+        int before = before();
+        return new Share(before - changes().stream().filter(w -> w.was != null && w.says() && !w.fate.keeps()).count(), before);
+    }
+
+    /** How many buttons said something before. */
+    private int before() {
+        return (int) (unchanged.stream().flatMap(b -> b.buttons().stream()).filter(b -> !b.spoken().isEmpty() && !Revealed.isWay(b)).count()
+            + ofChanged.stream().filter(w -> w.was != null && w.says()).count());
     }
 
     /**
@@ -274,7 +309,7 @@ public final class Comparison {
         Map<String, Word> nearest = new HashMap<>();
         double kept = 0;
         double of = 0;
-        for (Word word : words) {
+        for (Word word : words()) {
             if (word.was != null && word.says()) {
                 nearest.merge(Names.folded(word.spoken), word, (a, b) -> NEAREST.compare(a, b) <= 0 ? a : b);
             }

@@ -18,7 +18,7 @@ public record Consequence(List<Comparison.Word> words) {
 
     /** @param learned true of the id of a button whose place counts */
     public static Consequence of(Vocabulary before, Routes routes, Vocabulary after, Predicate<String> learned) {
-        return new Consequence(Comparison.of(before, routes, after, Routes.of(after)).words().stream()
+        return new Consequence(Comparison.of(before, routes, after, Routes.of(after)).changes().stream()
             .filter(w -> w.seen() && !w.fate().keeps() && w.fate() != Fate.NEW && learned.test(w.before())).toList());
     }
 

@@ -35,7 +35,8 @@ public final class Revealed {
     public record Line(int shown, int words) {
     }
 
-    private final Map<String, Kept> kept = new HashMap<>();
+    /** Ids of buttons that only open boards, all of which show nothing. */
+    private final Set<String> nothingBehind = new HashSet<>();
     private final Set<String> leadsNowhereYet = new HashSet<>();
     private final Vocabulary vocabulary;
     /** Ids of the steps whose words are shown. */
@@ -59,13 +60,10 @@ public final class Revealed {
         Set<String> showing = new HashSet<>();
         for (Board board : vocabulary.boards().values()) {
             for (Button button : board.buttons()) {
-                Kept byItself = byItself(button);
-                if (byItself != null) {
-                    kept.put(button.id(), byItself);
-                }
                 if (isWay(button)) {
                     continue;
                 }
+                Kept byItself = byItself(button);
                 if (onlyOpens(button)) {
                     String opened = ((Leads.Opens) button.leads()).board();
                     openers.computeIfAbsent(opened, b -> new ArrayList<>()).add(board.id());
@@ -85,9 +83,9 @@ public final class Revealed {
         for (Board board : vocabulary.boards().values()) {
             for (Button button : board.buttons()) {
                 if (button.leads() instanceof Leads.Opens opens && !opens.board().equals(vocabulary.home())
-                    && full.contains(opens.board()) && !showing.contains(opens.board()) && !kept.containsKey(button.id())) {
+                    && full.contains(opens.board()) && !showing.contains(opens.board()) && byItself(button) == null) {
                     if (onlyOpens(button)) {
-                        kept.put(button.id(), Kept.NOTHING_BEHIND);
+                        nothingBehind.add(button.id());
                     } else {
                         leadsNowhereYet.add(button.id());
                     }
@@ -125,13 +123,28 @@ public final class Revealed {
         return button.leads() instanceof Leads.Opens && button.doings().isEmpty() && button.spoken().isEmpty();
     }
 
-    public boolean shows(String button) {
-        return !kept.containsKey(button);
+    /** What keeps a button back; null if it is shown. */
+    public @Nullable Kept why(Button button) {
+        Kept byItself = byItself(button);
+        return byItself == null && nothingBehind.contains(button.id()) ? Kept.NOTHING_BEHIND : byItself;
+    }
+
+    public boolean shows(Button button) {
+        return byItself(button) == null && !(onlyOpens(button) && nothingBehind.contains(button.id()));
     }
 
     /** What keeps each button back that is not shown, by its id; in no order. */
     public Map<String, Kept> kept() {
-        return Collections.unmodifiableMap(kept);
+        Map<String, Kept> kept = new HashMap<>();
+        for (Board board : vocabulary.boards().values()) {
+            for (Button button : board.buttons()) {
+                Kept why = why(button);
+                if (why != null) {
+                    kept.put(button.id(), why);
+                }
+            }
+        }
+        return kept;
     }
 
     /** Ids of buttons that say something, and would open boards that show nothing yet; in no order. */

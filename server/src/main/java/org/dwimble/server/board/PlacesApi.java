@@ -89,7 +89,7 @@ class PlacesApi {
         Comparison comparison = Comparison.of(before.vocabulary, before.routes, after.vocabulary, after.routes);
         Comparison.Share share = comparison.kept();
         return new ComparisonView(comparison.counts(), (int) share.kept(), (int) share.of(), comparison.kept(library.frequency()::weight).part(),
-            comparison.words().stream().filter(w -> w.fate() != Fate.KEPT).limit(WORDS_LISTED).map(w -> view(w, before, after)).toList());
+            comparison.changes().stream().limit(WORDS_LISTED).map(w -> view(w, before, after)).toList());
     }
 
     private Side side(long vocabulary, @Nullable Integer version) {

@@ -19,7 +19,7 @@ public class WhyKept {
 
     /** Empty if it is shown. */
     public Optional<String> of(Vocabulary vocabulary, Revealed revealed, Button button) {
-        return Optional.ofNullable(revealed.kept().get(button.id())).map(kept -> {
+        return Optional.ofNullable(revealed.why(button)).map(kept -> {
             int step = vocabulary.plan().numberOf(button.shown().step());
             return wording.of(kept == Revealed.Kept.WAITS && step > 0 ? Told.of("kept-for-step", "number", step, "name", vocabulary.plan().steps()
                 .get(step - 1).name())

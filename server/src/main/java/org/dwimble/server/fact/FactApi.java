@@ -124,7 +124,7 @@ class FactApi {
             String other = others.stream().filter(f -> opposite(f.fact(), p)).map(f -> sentence(f.fact())).findFirst().orElse(null);
             return new ProposalView(p.board(), now.boards().get(p.board()).name(), b.id(), b.cell(), b.label(), b.picture(), p.does(), p.sure(),
                 wording.of(p.why()),
-                revealed.kept().get(b.id()), other);
+                revealed.why(b), other);
         }).toList();
     }
 
