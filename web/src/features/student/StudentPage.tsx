@@ -58,7 +58,7 @@ export default function StudentPage() {
         <div>
           <section className={css.panel} aria-label="Screen and look">
             <h2>Screen and look</h2>
-            <p>Talks on a {screenName(who.screen, usual)}. {who.placesKept ? 'Places are kept: a change that would move a shown word needs a reason.' : 'Places are not kept: before a word moves that has been learned, it is asked.'}</p>
+            <p>Talks on a {screenName(who.screen, usual)}, with pictures in {who.appearance.look === 'CONTRAST' ? 'high contrast' : 'colour'}. {who.placesKept ? 'Places are kept: a change that would move a shown word needs a reason.' : 'Places are not kept: before a word moves that has been learned, it is asked.'}</p>
             {mayEdit && <button type="button" className={parts.dotted} onClick={() => setOpen('student')}>change this</button>}
           </section>
           {mayEdit && <section className={css.panel} aria-label="What is true of the student"><h2>Facts</h2><FactsHere student={who} vocabulary={current} /></section>}
