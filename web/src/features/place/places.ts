@@ -33,7 +33,7 @@ export const placesLens = (compared: Comparison): Lens => (_, board) => {
 };
 
 export const TAGS: Record<WordFate['fate'], string> = {
-  MOVED: 'moved', REROUTED: 'another way', NEW: 'new', GONE: 'gone', REPLACED: 'replaced', HELD: 'held now', SHOWN: 'shown now', KEPT: 'kept',
+  MOVED: 'moved', REROUTED: 'another way', NEW: 'new', GONE: 'gone', REPLACED: 'replaced', HELD: 'not shown now', SHOWN: 'shown now', KEPT: 'kept',
 };
 
 const plural = (n: number, one: string) => (n === 1 ? `one ${one}` : `${n} ${one}s`);

@@ -1,0 +1,65 @@
+import { describe, expect, it, vi } from 'vitest';
+import type { Board, Button, Comparison, Plan, Revealed, VocabularyView, WordFate } from '../../api/types';
+import { arrowsOn, placesLens, wasAt } from '../place/places';
+import { tickedFirst } from '../fact/facts';
+import { painted, revealLens, whyKept } from './plan';
+import { targetsOf } from './targets';
+
+// What asks the server is in the same files; nothing is asked here.
+vi.hoisted(() => vi.stubGlobal('window', { location: { origin: 'http://localhost' } }));
+
+const button = (id: string, column: number, more: Partial<Button> = {}): Button => ({
+  id, cell: { row: 0, column }, span: { rows: 1, columns: 1 }, label: id, says: { type: 'label' }, layers: [], leads: { type: 'stays' }, doings: [], hidden: false, look: {}, ...more,
+});
+const board = (...buttons: Button[]): Board => ({ id: 'home', name: 'Home', rows: 1, columns: 6, heights: [], widths: [], look: {}, buttons });
+const plan: Plan = { at: 1, steps: [{ id: 'a', name: 'First' }, { id: 'b', name: 'Second' }] };
+const here = board(button('I', 0, { step: 'a' }), button('want', 1, { step: 'b' }), button('go', 2), button('home', 3, { leads: { type: 'home' } }), button('egg', 4, { hidden: true }));
+const revealed: Revealed = { kept: { want: 'WAITS', go: 'WAITS', egg: 'HELD' }, leadsNowhereYet: [] };
+
+describe('targets of a plan', () => {
+  it.each([['8 words, then 20, then 50, then all', [8, 20, 50, 0]], ['8', [8]], ['all', [0]], ['4 then ALL', [4, 0]]])('%s', (text, targets) => expect(targetsOf(text)).toEqual(targets));
+  it.each(['', 'a few', '8, 8', '20 then 8', 'all, then 8'])('%s are none', (text) => expect(targetsOf(text)).toBeUndefined());
+});
+
+describe('the reveal lens', () => {
+  const over = revealLens(plan, revealed)({} as VocabularyView, here);
+  it('says of each word what keeps it back, and numbers steps', () => {
+    expect(over.get('0-0')).toMatchObject({ classes: [], badge: { text: '1' }, told: 'shown since step 1' });
+    expect(over.get('0-1')).toMatchObject({ classes: ['waitingWord'], badge: { text: '2' }, told: 'waits for step 2, Second' });
+    expect(over.get('0-2')).toMatchObject({ told: 'waits: it is in no step' });
+    expect(over.get('0-4')).toMatchObject({ badge: { text: 'held' }, told: 'held back' });
+    expect(over.has('0-3')).toBe(false);
+    expect(whyKept(plan, here.buttons[0])).toBeUndefined();
+  });
+  it('paints into a step, and out of it once all are there', () => {
+    expect(painted(here, ['I', 'want', 'home'], 'a')).toEqual({ buttons: ['I', 'want'], step: 'a' });
+    expect(painted(here, ['I'], 'a')).toEqual({ buttons: ['I'], step: undefined });
+    expect(painted(here, ['home'], 'a')).toBeUndefined();
+  });
+});
+
+const spot = (name: string, row: number, column: number) => ({ board: name, name, rows: 4, columns: 6, cell: { row, column }, taps: [] });
+const fate = (id: string, more: Partial<WordFate>): WordFate => ({ button: id, text: id, says: true, fate: 'MOVED', byText: false, ...more });
+
+describe('the places lens', () => {
+  const moved = fate('I', { was: spot('home', 0, 5), is: spot('home', 0, 0) });
+  const from = fate('want', { was: spot('food', 1, 2), is: spot('home', 0, 1) });
+  const compared = { words: [moved, from, fate('crab', { fate: 'GONE', was: spot('home', 0, 3) })] } as Comparison;
+  it('says where a word was, in steps on its board', () => {
+    expect(wasAt(moved, 'home')).toBe('was 5 places further right');
+    expect(wasAt(from, 'home')).toBe('was on food, row 2, place 3');
+    expect(wasAt(fate('x', { was: spot('home', 0, 0), is: spot('home', 2, 0) }))).toBe('was 2 rows further up');
+  });
+  it('keeps what kept its place faint, and draws arrows on one board', () => {
+    const over = placesLens(compared)({} as VocabularyView, here);
+    expect(over.get('0-2')).toMatchObject({ classes: ['waitingWord'], told: 'kept its place' });
+    expect(over.get('0-5')).toMatchObject({ note: 'I was here' });
+    expect(arrowsOn(compared, 'home')).toEqual([{ id: 'I', from: { row: 0, column: 5 }, to: { row: 0, column: 0 } }]);
+  });
+});
+
+it('ticks what is sure or likely, is not so already, and nothing speaks against', () => {
+  const proposal = (id: string, more: object) => ({ button: id, board: 'b', name: 'b', cell: { row: 0, column: 0 }, label: id, does: 'HOLD' as const, sure: 'SURE' as const, why: '', ...more });
+  expect(tickedFirst([proposal('egg', {}), proposal('cake', { sure: 'LIKELY', now: 'WAITS' }), proposal('pie', { sure: 'PERHAPS' }), proposal('held', { now: 'HELD' }),
+    proposal('but', { other: 'likes eggs' }), proposal('seal', { does: 'BRING_FORWARD' }), proposal('gull', { does: 'BRING_FORWARD', now: 'WAITS' })])).toEqual(['egg', 'cake', 'gull']);
+});
