@@ -7,6 +7,8 @@ import static org.dwimble.core.Boards.ids;
 import static org.dwimble.core.Boards.vocabulary;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
@@ -19,6 +21,7 @@ import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.AddStep;
 import org.dwimble.core.edit.Arriving;
+import org.dwimble.core.edit.DeleteBoard;
 import org.dwimble.core.edit.EndPlan;
 import org.dwimble.core.edit.Facet;
 import org.dwimble.core.edit.GoToStep;
@@ -174,6 +177,21 @@ class RevealedTest {
         assertThat(!kept(later).containsKey("n1")).isFalse();
         assertThat(!kept(at(later, 2)).containsKey("n1")).isTrue();
         assertThat(new Arriving(word, "s9").on(bare, ids()).after()).isEqualTo(word.on(bare, ids()).after());
+    }
+
+    @Test
+    void longListsOtherLanguagesAndWordsOfBoardsThatAreGone() {
+        List<String> many = new ArrayList<>(Collections.nCopies(4_999, "no such word"));
+        many.add("BALL");
+        String first = planned.plan().steps().get(0).id();
+        assertThat(kept(made(planned, new PutInStep(Meant.called(many), first)))).doesNotContainKey("play/ball");
+        many.add("apple");
+        assertThatThrownBy(() -> Meant.called(many)).hasMessageContaining("too-many-words");
+        assertThatThrownBy(() -> new PutInStep(Meant.called(List.of("pomme", "яблоко", "苹果")), first).on(planned, ids())).hasMessageContaining("words-not-there");
+        Vocabulary without = made(planned, new DeleteBoard("snacks"));
+        assertThat(Revealed.wordsByStep(without)).as("its word is in no step any more").containsExactly(2, 4, 4);
+        assertThatThrownBy(() -> new PutInStep(Meant.of(List.of("snacks/crisps")), first).on(without, ids())).hasMessageContaining("nothing-to-put-in-step");
+        assertThatThrownBy(() -> new PutInStep(new Meant("snacks", false, List.of(), null, List.of(), false), first).on(without, ids())).hasMessageContaining("board-gone");
     }
 
     @Test
