@@ -30,7 +30,8 @@ import { arrow, buttonAt, freeCells, nextEmpty, openingFrom, sameCell, tab } fro
 import { WhoIsHere } from './WhoIsHere';
 import { lensOf, withMoves, type LensName } from './lenses';
 import { LensBar, LensSide } from './LensSide';
-import { MOST_FILLED, onOneLine, wordsOf } from './list';
+import { onOneLine } from './list';
+import { usePutting } from './putting';
 import { useLive } from './live';
 import { PathBar } from './PathBar';
 import { AddPerson } from './AddPerson';
@@ -57,7 +58,11 @@ import bench from './bench.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** A board together with the vocabulary it is a part of, as they were at one version: what a person sees, and so means. */
-interface Shown { view: VocabularyView; line: BoardLine; board: Board }
+interface Shown {
+  view: VocabularyView;
+  line: BoardLine;
+  board: Board;
+}
 
 /** Finds the vocabulary and the board of the address, and puts them on the bench. */
 export default function BenchPage() {
@@ -73,8 +78,15 @@ export default function BenchPage() {
   const shown = last.current?.view.id === id && last.current.board.id === boardId ? last.current : undefined;
   const error = view.error ?? board.error;
 
-  if (view.data && (!line || !params.board)) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}${search}`} replace />;
-  if (error && !shown) return <main className={parts.lone}><h1>These boards cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
+  if (view.data && (!line || !params.board))
+    return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}${search}`} replace />;
+  if (error && !shown)
+    return (
+      <main className={parts.lone}>
+        <h1>These boards cannot be shown</h1>
+        <p role="alert">{sentence(error)}</p>
+      </main>
+    );
   return (
     <ArtOf art={view.data?.art ?? 'colour.yellow.usual'} vocabulary={id}>
       <Bench key={id} id={id} boardId={boardId} shown={shown} />
@@ -90,6 +102,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const here = useLive(id, boardId);
   const [state, move] = useReducer(moved, boardId, begin);
   const wordLine = useRef<HTMLInputElement>(null);
+  const putOn = usePutting();
   const [went, tellWent] = useState<Elsewhere & { from: string }>();
   /** The version before the student was moved to another step, while what is new to see is told. */
   const [appeared, setAppeared] = useState<number>();
@@ -99,16 +112,19 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
 
   const planned = useRef<VocabularyView>(undefined);
   planned.current = shown?.view;
-  const change = useCallback(async (wish: Wish): Promise<Changed | undefined> => {
-    try {
-      return await changes.mutateAsync({ ...wish, step: wish.step ?? (planned.current && newWordsStep(planned.current)?.id) });
-    } catch (error) {
-      if (error instanceof Problem && error.asks) move({ move: 'asked', asked: { sentence: error.message, wish, ...error.asks } });
-      else if (error instanceof Problem && error.conflict) move({ move: 'met', conflict: { sentence: error.message, ...error.conflict, wish } });
-      else void message.error(sentence(error), 6);
-      return undefined;
-    }
-  }, [changes.mutateAsync, message]);
+  const change = useCallback(
+    async (wish: Wish): Promise<Changed | undefined> => {
+      try {
+        return await changes.mutateAsync({ ...wish, step: wish.step ?? (planned.current && newWordsStep(planned.current)?.id) });
+      } catch (error) {
+        if (error instanceof Problem && error.asks) move({ move: 'asked', asked: { sentence: error.message, wish, ...error.asks } });
+        else if (error instanceof Problem && error.conflict) move({ move: 'met', conflict: { sentence: error.message, ...error.conflict, wish } });
+        else void message.error(sentence(error), 6);
+        return undefined;
+      }
+    },
+    [changes.mutateAsync, message],
+  );
 
   const keptFree = shown?.line.keptFree;
   /** The cell to be marked on a board that is on its way. */
@@ -125,10 +141,13 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
 
   const mayEdit = shown !== undefined && shown.view.role !== 'VIEWER';
   const home = shown?.view.home;
-  const step = useCallback(async (what: 'undo' | 'redo', before?: number) => {
-    const changed = await change(what === 'undo' ? { what, before } : { what });
-    if (changed?.order && !changed.order.includes(boardId)) go(changed.vocabulary.home);
-  }, [change, boardId, go]);
+  const step = useCallback(
+    async (what: 'undo' | 'redo', before?: number) => {
+      const changed = await change(what === 'undo' ? { what, before } : { what });
+      if (changed?.order && !changed.order.includes(boardId)) go(changed.vocabulary.home);
+    },
+    [change, boardId, go],
+  );
 
   useEffect(() => {
     function keys(event: KeyboardEvent) {
@@ -142,36 +161,57 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   }, [mayEdit, step]);
 
   const onMark = useCallback((cell: Cell) => move({ move: 'mark', cell }), []);
-  const onRename = useCallback(() => { if (mayEdit) move({ move: 'rename' }); }, [mayEdit]);
-  const onType = useCallback((letters: string) => {
-    if (!mayEdit) return;
-    move({ move: 'type', text: onOneLine(letters) });
-    wordLine.current?.focus();
+  const onRename = useCallback(() => {
+    if (mayEdit) move({ move: 'rename' });
   }, [mayEdit]);
+  const onType = useCallback(
+    (letters: string) => {
+      if (!mayEdit) return;
+      move({ move: 'type', text: onOneLine(letters) });
+      wordLine.current?.focus();
+    },
+    [mayEdit],
+  );
   const view = shown?.view;
-  const onOpen = useCallback((from: Button) => {
-    if (from.leads.type === 'home' && home) go(home);
-    if (from.leads.type !== 'opens') return;
-    const to = from.leads.board;
-    if (view?.boards.some((b) => b.id === to)) go(to);
-    else void message.warning(`“${from.label}” opens a board that is not there. Mend it on the right.`);
-  }, [go, home, view, message]);
+  const onOpen = useCallback(
+    (from: Button) => {
+      if (from.leads.type === 'home' && home) go(home);
+      if (from.leads.type !== 'opens') return;
+      const to = from.leads.board;
+      if (view?.boards.some((b) => b.id === to)) go(to);
+      else void message.warning(`“${from.label}” opens a board that is not there. Mend it on the right.`);
+    },
+    [go, home, view, message],
+  );
   const version = view?.version ?? 0;
   const edit = useCallback((made: Intention, base = version) => change({ what: 'edit', base, edit: made }), [change, version]);
   /** Ids of what is chosen together, for what is done by key. */
   const together = useRef(state.chosen);
   together.current = state.chosen;
-  const onTakeOff = useCallback((gone: Button) => {
-    const all = together.current.includes(gone.id) ? together.current : [gone.id];
-    const each = all.map((button) => ({ type: 'take-off' as const, board: boardId, button }));
-    if (mayEdit) void edit(each.length === 1 ? each[0] : { type: 'several', intentions: each });
-  }, [mayEdit, edit, boardId]);
-  const onMoveButton = useCallback((moving: Button, to: Cell) => {
-    void edit({ type: 'move-button', board: boardId, button: moving.id, to: boardId, cell: to });
-  }, [edit, boardId]);
+  const onTakeOff = useCallback(
+    (gone: Button) => {
+      const all = together.current.includes(gone.id) ? together.current : [gone.id];
+      const each = all.map((button) => ({ type: 'take-off' as const, board: boardId, button }));
+      if (mayEdit) void edit(each.length === 1 ? each[0] : { type: 'several', intentions: each });
+    },
+    [mayEdit, edit, boardId],
+  );
+  const onMoveButton = useCallback(
+    (moving: Button, to: Cell) => {
+      void edit({ type: 'move-button', board: boardId, button: moving.id, to: boardId, cell: to });
+    },
+    [edit, boardId],
+  );
   const board = shown?.board;
-  const onChoose = useCallback((cell: Cell, how: 'this too' | 'up to here') => { if (board) move({ move: 'choose', board, cell, how }); }, [board]);
-  const onChooseAll = useCallback(() => { if (board) move({ move: 'choose all', ids: board.buttons.map((b) => b.id) }); }, [board]);
+  const onChoose = useCallback(
+    (cell: Cell, how: 'this too' | 'up to here') => {
+      if (board) move({ move: 'choose', board, cell, how });
+    },
+    [board],
+  );
+  const onChooseAll = useCallback(() => {
+    if (board) move({ move: 'choose all', ids: board.buttons.map((b) => b.id) });
+  }, [board]);
   const [search] = useSearchParams();
   const [lens, setLens] = useState<LensName>(search.get('lens') === 'Reveal' ? 'Reveal' : 'Words');
   const costs = useQuery({ ...reachOf(id, version, boardId), enabled: lens === 'Reach' && shown !== undefined }).data?.here;
@@ -179,24 +219,41 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const revealing = useReveal(view, board, lens === 'Reveal', edit);
   const placing = usePlaces(view, board, lens === 'Places');
   const other = lens === 'Reveal' ? revealing.lens : placing.lens;
-  const overlays = useMemo(() => (view && board ? withMoves(lensOf(lens, costs, other)(view, board), board, moving) : undefined), [view, board, lens, costs, other, moving]);
+  const overlays = useMemo(
+    () => (view && board ? withMoves(lensOf(lens, costs, other)(view, board), board, moving) : undefined),
+    [view, board, lens, costs, other, moving],
+  );
   const looks = useMemo(() => ({ look: view?.look ?? {}, papers: view?.papers ?? {} }), [view?.look, view?.papers]);
   const onBand = useCallback((ids: string[]) => move({ move: 'choose all', ids }), []);
-  const onBoardDropped = useCallback((dropped: string, cell: Cell) => {
-    if (board) void edit(openingFrom(board, cell, dropped, view?.boards.find((b) => b.id === dropped)?.name));
-  }, [board, edit, view]);
-  const onKey = useCallback((key: string) => {
-    const dialog = ({ '?': 'shortcuts', '=': 'words', '+': 'person', '<': 'history' } as const)[key];
-    if (dialog && (dialog !== 'person' || mayEdit)) move({ move: 'open', dialog });
-    else if (key === '*' && mayEdit) move({ move: 'choose picture' });
-  }, [mayEdit]);
+  const onBoardDropped = useCallback(
+    (dropped: string, cell: Cell) => {
+      if (board) void edit(openingFrom(board, cell, dropped, view?.boards.find((b) => b.id === dropped)?.name));
+    },
+    [board, edit, view],
+  );
+  const onKey = useCallback(
+    (key: string) => {
+      const dialog = ({ '?': 'shortcuts', '=': 'words', '+': 'person', '<': 'history' } as const)[key];
+      if (dialog && (dialog !== 'person' || mayEdit)) move({ move: 'open', dialog });
+      else if (key === '*' && mayEdit) move({ move: 'choose picture' });
+    },
+    [mayEdit],
+  );
 
   const markedCell = board && markedOn(state, board);
   const underMark = board && markedCell ? buttonAt(board, markedCell) : undefined;
   const chosen = board?.buttons.filter((b) => state.chosen.includes(b.id)) ?? [];
   const copying = useCopying({
-    vocabulary: id, version, boardId, board, boardName: shown?.line.name ?? '', marked: markedCell, change,
-    buttons: chosen.length > 0 ? chosen : underMark ? [underMark] : [], onNewBoard: (begun) => void newBoard(begun), onShow: (to, cell) => showAt(to, cell),
+    vocabulary: id,
+    version,
+    boardId,
+    board,
+    boardName: shown?.line.name ?? '',
+    marked: markedCell,
+    change,
+    buttons: chosen.length > 0 ? chosen : underMark ? [underMark] : [],
+    onNewBoard: (begun) => void newBoard(begun),
+    onShow: (to, cell) => showAt(to, cell),
   });
 
   /** What the keys for copy, cut and paste do now, wherever on the bench the focus is. */
@@ -209,58 +266,16 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const button = buttonAt(board, marked);
   const next = nextEmpty(board, marked, keptFree);
   const { text, picture } = typed(state);
-
-  async function put(words: string, chosen?: string, on?: { board: string; name: string }) {
-    if (!words.trim()) {
-      void message.info('The word line is empty. Type a word, then press Enter.');
-      return;
-    }
-    move({ move: 'type', text: '' });
-    const changed = await change({ what: 'words', base: version, board: on?.board ?? boardId, from: on ? undefined : next ?? marked, text: words, picture: chosen });
-    const here = changed?.boards.find((b) => b.id === boardId);
-    if (!changed) move({ move: 'not put', text: words });
-    else if (on) setWent({ words: wordsOf(words).join(', '), ...on });
-    else if (here) move({ move: 'put', on: here, added: changed.added, keptFree: line.keptFree });
-  }
-
-  /** Puts a word and opens the pictures for it, where a photo, a drawing or the web can be had. */
-  async function putAndSeek(words: string) {
-    move({ move: 'type', text: '' });
-    const changed = await change({ what: 'words', base: version, board: boardId, from: next ?? marked, text: words });
-    const added = changed?.boards.find((b) => b.id === boardId)?.buttons.find((b) => changed.added.includes(b.id));
-    if (!added) return move({ move: 'not put', text: words });
-    move({ move: 'mark', cell: added.cell });
-    move({ move: 'choose picture' });
-  }
-
-  /** More words than this board holds: on it, and on new boards after it, once the person has agreed. */
-  function fill(words: string) {
-    const count = wordsOf(words).length;
-    const free = freeCells(board!, keptFree!);
-    const boards = Math.ceil(Math.max(0, count - free) / Math.max(1, line.rows * line.columns - 3));
-    void modal.confirm({
-      title: `Put ${count.toLocaleString()} words here and on new boards?`, okText: 'Put them all', cancelText: 'Leave it',
-      content: count > MOST_FILLED ? `Up to ${MOST_FILLED.toLocaleString()} go in at once. Nothing is put; do it in parts.`
-        : `${free} go here; about ${boards} ${boards === 1 ? 'new board follows' : 'new boards follow'}, each opened from the one before. Their pictures take a moment to find.`,
-      okButtonProps: { disabled: count > MOST_FILLED },
-      onOk: async () => {
-        move({ move: 'type', text: '' });
-        if (!(await change({ what: 'words', base: version, board: boardId, from: next ?? marked, text: words, fillOn: true }))) move({ move: 'not put', text: words });
-      },
-    });
-  }
-
-  /** A new board for words that have no room here, opened from the nearest board that has a cell for its button. */
-  async function putFurther(words: string, from: string, chosen?: string) {
-    move({ move: 'type', text: '' });
-    const changed = await change({ what: 'words', base: version, board: from, text: words, picture: chosen, onNewBoard: /^More /.test(line.name) ? line.name : `More ${line.name}` });
-    const added = changed?.boards.find((b) => changed.added.includes(b.id));
-    if (!changed) move({ move: 'not put', text: words });
-    else if (added) setWent({ words: wordsOf(words).join(', '), board: added.id, name: added.name });
-  }
+  const putting = putOn({ board, line, version, from: next ?? marked, change, move, onWent: setWent });
 
   async function newBoard(begun: Begun, opener?: Button): Promise<boolean> {
-    const changed = await change({ what: 'board', base: version, ...begun, openedFrom: opener || begun.at ? boardId : undefined, openedBy: opener?.id });
+    const changed = await change({
+      what: 'board',
+      base: version,
+      ...begun,
+      openedFrom: opener || begun.at ? boardId : undefined,
+      openedBy: opener?.id,
+    });
     const added = changed?.boards.find((b) => changed.added.includes(b.id));
     if (added && !opener) go(added.id);
     return changed !== undefined;
@@ -271,7 +286,8 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     try {
       const would = await preview(id, version, intention);
       if (would.refusal) void message.warning(would.refusal, 8);
-      else if (would.asks) move({ move: 'asked', asked: { ...would.asks, wish: { what: 'edit', base: version, edit: intention }, moving: would.moving } });
+      else if (would.asks)
+        move({ move: 'asked', asked: { ...would.asks, wish: { what: 'edit', base: version, edit: intention }, moving: would.moving } });
       else if (would.moving.length > 0) move({ move: 'preview', intention, moving: would.moving });
       else void edit(intention);
     } catch (error) {
@@ -318,28 +334,49 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   async function keepCopy() {
     try {
       const kept = await copyFor(view!.student!.id, { vocabulary: id, name: `${view!.name.slice(0, 60)}, ${shortDay()}` });
-      void message.success(<span>Kept as “{kept.name}”. <Link to={`/vocabularies/${kept.vocabulary}`}>Look at it</Link></span>, 6);
+      void message.success(
+        <span>
+          Kept as “{kept.name}”. <Link to={`/vocabularies/${kept.vocabulary}`}>Look at it</Link>
+        </span>,
+        6,
+      );
     } catch (error) {
       void message.error(sentence(error), 6);
     }
   }
 
   function deleteBoard() {
-    const lost = line.openers === 0 ? 'No button opens it.' : line.openers === 1 ? 'Buttons on 1 board open it; they will lead nowhere until you mend them.' : `Buttons on ${line.openers} boards open it; they will lead nowhere until you mend them.`;
+    const lost =
+      line.openers === 0
+        ? 'No button opens it.'
+        : line.openers === 1
+          ? 'Buttons on 1 board open it; they will lead nowhere until you mend them.'
+          : `Buttons on ${line.openers} boards open it; they will lead nowhere until you mend them.`;
     void modal.confirm({
-      title: `Delete the board ${line.name}?`, content: `${line.buttons} buttons go with it. ${lost} Undo brings everything back.`, okText: 'Delete the board', cancelText: 'Leave it',
-      onOk: async () => { if (await edit({ type: 'delete-board', board: boardId })) go(view!.home); },
+      title: `Delete the board ${line.name}?`,
+      content: `${line.buttons} buttons go with it. ${lost} Undo brings everything back.`,
+      okText: 'Delete the board',
+      cancelText: 'Leave it',
+      onOk: async () => {
+        if (await edit({ type: 'delete-board', board: boardId })) go(view!.home);
+      },
     });
   }
 
   function chooseFromMenu(chosen: Chosen) {
     switch (chosen) {
-      case 'delete': return deleteBoard();
-      case 'keep': return void keepCopy();
-      case 'copy board': return copying.copyBoard();
-      case 'look': return move({ move: 'look' });
-      case 'make home': return void edit({ type: 'make-home', board: boardId });
-      default: return move({ move: 'open', dialog: chosen });
+      case 'delete':
+        return deleteBoard();
+      case 'keep':
+        return void keepCopy();
+      case 'copy board':
+        return copying.copyBoard();
+      case 'look':
+        return move({ move: 'look' });
+      case 'make home':
+        return void edit({ type: 'make-home', board: boardId });
+      default:
+        return move({ move: 'open', dialog: chosen });
     }
   }
 
@@ -361,7 +398,15 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
 
   const carried = state.doing.what === 'moving' ? state.doing : undefined;
   const dialog = state.doing.what === 'in a dialog' ? state.doing.dialog : undefined;
-  clipboard.current = mayEdit && !dialog ? { copy: copying.copy, paste: (text) => { if (!copying.paste(text)) onType(text); } } : undefined;
+  clipboard.current =
+    mayEdit && !dialog
+      ? {
+          copy: copying.copy,
+          paste: (text) => {
+            if (!copying.paste(text)) onType(text);
+          },
+        }
+      : undefined;
   const rest = () => move({ move: 'rest', focus: true });
   const conflict = state.conflicts[0];
   const alone = new Set(here.map((h) => h.account)).size < 2;
@@ -369,68 +414,222 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     <div className={bench.bench} data-ready>
       <PathBar view={view} line={line} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-vocabulary', name })}>
         <WhoIsHere here={here} view={view} board={boardId} onGo={go} />
-        <span className={`${parts.quiet} ${bench.kept}`}>{mayEdit ? `${alone ? 'Kept as you go' : 'Kept'} · version ${view.version}` : view.starter ? 'A starter, to be copied' : 'You can look and talk'}</span>
+        <span className={`${parts.quiet} ${bench.kept}`}>
+          {mayEdit
+            ? `${alone ? 'Kept as you go' : 'Kept'} · version ${view.version}`
+            : view.starter
+              ? 'A starter, to be copied'
+              : 'You can look and talk'}
+        </span>
         {mayEdit && <UndoAndRedo steps={steps.data} onStep={(what) => void step(what)} />}
         <PlainButton onClick={() => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/print`)}>Print</PlainButton>
         <BenchMenu view={view} boardId={boardId} mayEdit={mayEdit} onChoose={chooseFromMenu} />
-        <PlainButton type="primary" onClick={() => void navigate(`/vocabularies/${id}/talk?board=${encodeURIComponent(boardId)}`)}>Talk</PlainButton>
+        <PlainButton type="primary" onClick={() => void navigate(`/vocabularies/${id}/talk?board=${encodeURIComponent(boardId)}`)}>
+          Talk
+        </PlainButton>
       </PathBar>
       <div className={bench.benchBody}>
         <BoardList view={view} mayEdit={mayEdit} counted={lens === 'Reveal'} onAdd={() => move({ move: 'open', dialog: 'board' })}>
           <LensBar lens={lens} onLens={setLens} />
           <div className={bench.boardDoors}>
-            <button type="button" className={parts.dotted} onClick={() => void navigate(`/vocabularies/${id}/map`)}>map of boards</button>
-            <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'words' })}>find a word</button>
-            {mayEdit && <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'person' })}>add a person</button>}
-            <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'history' })}>what happened</button>
+            <button type="button" className={parts.dotted} onClick={() => void navigate(`/vocabularies/${id}/map`)}>
+              map of boards
+            </button>
+            <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'words' })}>
+              find a word
+            </button>
+            {mayEdit && (
+              <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'person' })}>
+                add a person
+              </button>
+            )}
+            <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'history' })}>
+              what happened
+            </button>
           </div>
         </BoardList>
         <main className={bench.stage}>
-          <DoingBar doing={state.doing} boardId={boardId} onLink={(opener) => void linkHere(opener)} onDo={(intention) => { rest(); void edit(intention); }} onSure={(wish) => { rest(); void change(wish); }}
-            onLeave={(to) => { rest(); if (to) go(to); }} />
+          <DoingBar
+            doing={state.doing}
+            boardId={boardId}
+            onLink={(opener) => void linkHere(opener)}
+            onDo={(intention) => {
+              rest();
+              void edit(intention);
+            }}
+            onSure={(wish) => {
+              rest();
+              void change(wish);
+            }}
+            onLeave={(to) => {
+              rest();
+              if (to) go(to);
+            }}
+          />
           <StageRoom ratio={view.layout.screenWidthMm / (view.layout.screenHeightMm * (1 - view.layout.message))}>
-            {placing.flipped && placing.then ? <div className={`${bench.benchMat} ${bench.asItWas}`}><BoardPicture board={placing.then} looks={looks} label={`${board.name} as it was`} /></div> : <BoardGrid board={board} looks={looks} overlays={overlays} marked={marked} chosen={state.chosen} next={mayEdit ? next : undefined}
-              focus={state.focus}
-              onMark={onMark} onOpen={onOpen} onType={onType} onTakeOff={onTakeOff} onRename={onRename} onKey={onKey}
-              onMove={mayEdit && lens !== 'Reveal' ? onMoveButton : undefined} onPaint={mayEdit ? revealing.onPaint : undefined}
-              over={lens === 'Places' && <Arrows board={board} arrows={placing.arrows} />} placing={carried ? place : undefined} onChoose={mayEdit && !carried ? onChoose : undefined} onChooseAll={mayEdit ? onChooseAll : undefined}
-              onBand={mayEdit && !carried ? onBand : undefined} onBoardDropped={mayEdit ? onBoardDropped : undefined} />}
+            {placing.flipped && placing.then ? (
+              <div className={`${bench.benchMat} ${bench.asItWas}`}>
+                <BoardPicture board={placing.then} looks={looks} label={`${board.name} as it was`} />
+              </div>
+            ) : (
+              <BoardGrid
+                board={board}
+                looks={looks}
+                overlays={overlays}
+                marked={marked}
+                chosen={state.chosen}
+                next={mayEdit ? next : undefined}
+                focus={state.focus}
+                onMark={onMark}
+                onOpen={onOpen}
+                onType={onType}
+                onTakeOff={onTakeOff}
+                onRename={onRename}
+                onKey={onKey}
+                onMove={mayEdit && lens !== 'Reveal' ? onMoveButton : undefined}
+                onPaint={mayEdit ? revealing.onPaint : undefined}
+                over={lens === 'Places' && <Arrows board={board} arrows={placing.arrows} />}
+                placing={carried ? place : undefined}
+                onChoose={mayEdit && !carried ? onChoose : undefined}
+                onChooseAll={mayEdit ? onChooseAll : undefined}
+                onBand={mayEdit && !carried ? onBand : undefined}
+                onBoardDropped={mayEdit ? onBoardDropped : undefined}
+              />
+            )}
           </StageRoom>
-          {lens === 'Reveal' && <StepsBar view={view} mayEdit={mayEdit} inHand={revealing.inHand?.id} onInHand={revealing.take} onEdit={(made) => void edit(made)} onMoveOn={(to) => void moveOn(to)} />}
-          {lens === 'Places' && <ComparedBar view={view} compared={placing.compared} onCompare={placing.onCompare} flipped={placing.flipped} onFlip={placing.flip} mayFlip={placing.then !== undefined} />}
+          {lens === 'Reveal' && (
+            <StepsBar
+              view={view}
+              mayEdit={mayEdit}
+              inHand={revealing.inHand?.id}
+              onInHand={revealing.take}
+              onEdit={(made) => void edit(made)}
+              onMoveOn={(to) => void moveOn(to)}
+            />
+          )}
+          {lens === 'Places' && (
+            <ComparedBar
+              view={view}
+              compared={placing.compared}
+              onCompare={placing.onCompare}
+              flipped={placing.flipped}
+              onFlip={placing.flip}
+              mayFlip={placing.then !== undefined}
+            />
+          )}
           {mayEdit && lens !== 'Reveal' && lens !== 'Places' && (
-            <WordLine ref={wordLine} vocabulary={id} version={version} board={boardId} free={freeCells(board, keptFree)}
-              went={went?.from === boardId ? went : undefined} onGo={go}
-              onFurther={(from) => void putFurther(text, from, picture)} text={text} next={next} boardName={board.name} student={view.student?.id} language={view.locale} picture={picture}
-              onText={(t) => move({ move: 'type', text: t })} onPicture={(p) => { move({ move: 'pick', picture: p }); wordLine.current?.focus(); }}
-              onFill={fill} onSeek={(t) => void putAndSeek(t)} onPut={(t, p, on) => void put(t, p, on)} onLeave={leaveWordLine}
-              newWords={<NewWords view={view} />} />
+            <WordLine
+              ref={wordLine}
+              vocabulary={id}
+              version={version}
+              board={boardId}
+              free={freeCells(board, keptFree)}
+              went={went?.from === boardId ? went : undefined}
+              onGo={go}
+              onFurther={(from) => void putting.putFurther(text, from, picture)}
+              text={text}
+              next={next}
+              boardName={board.name}
+              student={view.student?.id}
+              language={view.locale}
+              picture={picture}
+              onText={(t) => move({ move: 'type', text: t })}
+              onPicture={(p) => {
+                move({ move: 'pick', picture: p });
+                wordLine.current?.focus();
+              }}
+              onFill={putting.fill}
+              onSeek={(t) => void putting.putAndSeek(t)}
+              onPut={(t, p, on) => void putting.put(t, p, on)}
+              onLeave={leaveWordLine}
+              newWords={<NewWords view={view} />}
+            />
           )}
         </main>
         <aside className={bench.side} aria-label="What is marked">
           {state.doing.what === 'looking' && mayEdit ? (
-            <LookSide key={button?.id ?? 'board'} view={view} board={board} buttons={chosen.length > 1 ? chosen : button ? [button] : []}
-              onEdit={(made) => void edit(made)} onDone={rest} />
+            <LookSide
+              key={button?.id ?? 'board'}
+              view={view}
+              board={board}
+              buttons={chosen.length > 1 ? chosen : button ? [button] : []}
+              onEdit={(made) => void edit(made)}
+              onDone={rest}
+            />
           ) : lens === 'Reveal' && revealing.revealed ? (
-            <RevealSide view={view} board={board} button={button} chosen={chosen} mayEdit={mayEdit} revealed={revealing.revealed} inHand={revealing.inHand?.id}
-              onEdit={(made) => void edit(made)} onShow={showAt} onPropose={() => move({ move: 'open', dialog: 'propose' })} onFacts={() => move({ move: 'open', dialog: 'facts' })} />
+            <RevealSide
+              view={view}
+              board={board}
+              button={button}
+              chosen={chosen}
+              mayEdit={mayEdit}
+              revealed={revealing.revealed}
+              inHand={revealing.inHand?.id}
+              onEdit={(made) => void edit(made)}
+              onShow={showAt}
+              onPropose={() => move({ move: 'open', dialog: 'propose' })}
+              onFacts={() => move({ move: 'open', dialog: 'facts' })}
+            />
           ) : lens === 'Places' ? (
-            <PlacesSide board={board} compared={placing.comparison} other={placing.compared} mayEdit={mayEdit} onShow={showAt}
-              onPutBack={(what) => void change({ what: 'put back', base: version, version: placing.compared.then!, ...what })} />
+            <PlacesSide
+              board={board}
+              compared={placing.comparison}
+              other={placing.compared}
+              mayEdit={mayEdit}
+              onShow={showAt}
+              onPutBack={(what) => void change({ what: 'put back', base: version, version: placing.compared.then!, ...what })}
+            />
           ) : chosen.length > 1 ? (
-            <ChosenSide buttons={chosen} line={line} view={view} onEdit={(made) => void edit(made)} onCopy={() => copying.copy(false)}
-              onNone={() => move({ move: 'choose all', ids: [] })} onLook={() => move({ move: 'look' })}
-              onCopyTo={(to) => void copying.copyTo({ board: boardId, buttons: chosen.map((b) => b.id) }, to)} />
+            <ChosenSide
+              buttons={chosen}
+              line={line}
+              view={view}
+              onEdit={(made) => void edit(made)}
+              onCopy={() => copying.copy(false)}
+              onNone={() => move({ move: 'choose all', ids: [] })}
+              onLook={() => move({ move: 'look' })}
+              onCopyTo={(to) => void copying.copyTo({ board: boardId, buttons: chosen.map((b) => b.id) }, to)}
+            />
           ) : button ? (
-            <ButtonSentence key={button.id} button={button} board={board} line={line} view={view} mayEdit={mayEdit} doing={state.doing}
-              onDoing={(what) => move(what === 'renaming' ? { move: 'rename' } : what === 'choosing a picture' ? { move: 'choose picture' } : { move: 'rest', focus: true })}
-              onChange={(made, base) => void edit(made, base)} onNewBoard={(name, opener) => void newBoard({ name }, opener)} onOpen={onOpen} onTakeOff={onTakeOff} onWalk={(from) => move({ move: 'link', board: boardId, button: from.id, label: from.label })}
+            <ButtonSentence
+              key={button.id}
+              button={button}
+              board={board}
+              line={line}
+              view={view}
+              mayEdit={mayEdit}
+              doing={state.doing}
+              onDoing={(what) =>
+                move(
+                  what === 'renaming'
+                    ? { move: 'rename' }
+                    : what === 'choosing a picture'
+                      ? { move: 'choose picture' }
+                      : { move: 'rest', focus: true },
+                )
+              }
+              onChange={(made, base) => void edit(made, base)}
+              onNewBoard={(name, opener) => void newBoard({ name }, opener)}
+              onOpen={onOpen}
+              onTakeOff={onTakeOff}
+              onWalk={(from) => move({ move: 'link', board: boardId, button: from.id, label: from.label })}
               onCarry={(from) => move({ move: 'carry', board: boardId, button: from.id, label: from.label || 'The picture' })}
-              onTry={(made) => void tryOut(made)} onLook={() => move({ move: 'look' })} onChooseMore={(ids) => move({ move: 'choose all', ids })} />
+              onTry={(made) => void tryOut(made)}
+              onLook={() => move({ move: 'look' })}
+              onChooseMore={(ids) => move({ move: 'choose all', ids })}
+            />
           ) : (
-            <AboutBoard view={view} board={board} line={line} cell={marked} mayEdit={mayEdit}
+            <AboutBoard
+              view={view}
+              board={board}
+              line={line}
+              cell={marked}
+              mayEdit={mayEdit}
               onRename={(name) => void edit({ type: 'rename-board', board: boardId, name })}
-              onLook={() => move({ move: 'look' })} onTry={(made) => void tryOut(made)} onEdit={(made) => void edit(made)} />
+              onLook={() => move({ move: 'look' })}
+              onTry={(made) => void tryOut(made)}
+              onEdit={(made) => void edit(made)}
+            />
           )}
           <LensSide lens={lens} view={view} board={board} onShow={go} />
           {lens !== 'Reveal' && lens !== 'Places' && <Findings view={view} boardId={boardId} mayEdit={mayEdit} onMend={(made) => void edit(made)} />}
@@ -438,21 +637,56 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
       </div>
       {appeared !== undefined && <Appeared view={view} since={appeared} onClose={() => setAppeared(undefined)} />}
       {dialog === 'credits' && <Credits vocabulary={id} name={view.name} onClose={rest} />}
-      {dialog === 'board' && <NewBoard view={view} boardName={line.name} free={button || keptFree.some((k) => sameCell(k, marked)) ? undefined : marked}
-        onClose={rest} onMake={newBoard} />}
-      {dialog === 'chain' && <ChainBoards view={view} begin={boardId} onClose={rest}
-        onChain={async (boards) => (await edit({ type: 'chain-boards', boards, next: 'next', first: 'first again' })) !== undefined} />}
+      {dialog === 'board' && (
+        <NewBoard
+          view={view}
+          boardName={line.name}
+          free={button || keptFree.some((k) => sameCell(k, marked)) ? undefined : marked}
+          onClose={rest}
+          onMake={newBoard}
+        />
+      )}
+      {dialog === 'chain' && (
+        <ChainBoards
+          view={view}
+          begin={boardId}
+          onClose={rest}
+          onChain={async (boards) => (await edit({ type: 'chain-boards', boards, next: 'next', first: 'first again' })) !== undefined}
+        />
+      )}
       {dialog === 'copy' && <CopyFor view={view} onClose={rest} />}
       {dialog === 'shortcuts' && <Shortcuts onClose={rest} />}
-      {dialog === 'words' && <Words view={view} mayEdit={mayEdit} onClose={rest} onGo={(to, cell) => { rest(); showAt(to, cell); }}
-        onEdit={async (made) => (await edit(made)) !== undefined} />}
+      {dialog === 'words' && (
+        <Words
+          view={view}
+          mayEdit={mayEdit}
+          onClose={rest}
+          onGo={(to, cell) => {
+            rest();
+            showAt(to, cell);
+          }}
+          onEdit={async (made) => (await edit(made)) !== undefined}
+        />
+      )}
       {dialog === 'propose' && <ProposePlan view={view} onClose={rest} onEdit={edit} />}
-      {dialog === 'facts' && view.student && <Modal open title={`Facts about ${view.student.name}`} footer={null} onCancel={rest} width={640}>
-        <Facts student={view.student} vocabulary={{ id, version, step: view.plan.steps[view.plan.at - 1]?.id }} onEdit={edit} />
-      </Modal>}
+      {dialog === 'facts' && view.student && (
+        <Modal open title={`Facts about ${view.student.name}`} footer={null} onCancel={rest} width={640}>
+          <Facts student={view.student} vocabulary={{ id, version, step: view.plan.steps[view.plan.at - 1]?.id }} onEdit={edit} />
+        </Modal>
+      )}
       {dialog === 'person' && <AddPerson view={view} onClose={rest} onAdd={addPeople} />}
-      {dialog === 'history' && <History view={view} boardId={boardId} mayEdit={mayEdit} onClose={rest}
-        onGoBack={(to) => { rest(); void change({ what: 'go back', base: version, version: to }); }} />}
+      {dialog === 'history' && (
+        <History
+          view={view}
+          boardId={boardId}
+          mayEdit={mayEdit}
+          onClose={rest}
+          onGoBack={(to) => {
+            rest();
+            void change({ what: 'go back', base: version, version: to });
+          }}
+        />
+      )}
       {conflict && <ConflictDialog conflict={conflict} onSettle={(how) => settle(conflict, how)} />}
     </div>
   );
@@ -465,7 +699,9 @@ function UndoAndRedo({ steps, onStep }: { steps?: Steps; onStep: (what: 'undo' |
         const title = stepTitle(what, steps?.[what]);
         return (
           <Tooltip key={what} title={title}>
-            <PlainButton aria-label={title} disabled={!steps?.[what]} onClick={() => onStep(what)}>{what === 'undo' ? '↶' : '↷'}</PlainButton>
+            <PlainButton aria-label={title} disabled={!steps?.[what]} onClick={() => onStep(what)}>
+              {what === 'undo' ? '↶' : '↷'}
+            </PlainButton>
           </Tooltip>
         );
       })}

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import type { Intention, Preview } from '../../api/types';
 import type { Asked, Doing } from './bench';
 import type { Wish } from './boards';
+import { startsLarge } from './editing';
 import bench from './bench.module.css';
 
 interface Props {
@@ -72,8 +73,6 @@ function AskedBar({ asked, onDo, onSure, onLeave }: { asked: Asked; onDo: (inten
     </Bar>
   );
 }
-
-const startsLarge = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 
 function Bar({ said, children }: { said: ReactNode; children: ReactNode }) {
   return <div className={bench.linking} role="status"><span>{said}</span>{children}</div>;

@@ -6,7 +6,12 @@ import { buttonAt } from './grid';
 import type { Begun } from './NewBoard';
 
 interface Around {
-  vocabulary: number; version: number; boardId: string; board?: Board; boardName: string; marked?: Cell;
+  vocabulary: number;
+  version: number;
+  boardId: string;
+  board?: Board;
+  boardName: string;
+  marked?: Cell;
   /** What is chosen, or the marked button. */
   buttons: Button[];
   change: (wish: Wish) => Promise<Changed | undefined>;
@@ -55,7 +60,11 @@ export function useCopying({ vocabulary, version, boardId, board, boardName, mar
   }
 
   async function copyTo(from: Pick<Copied, 'board' | 'buttons' | 'cut'>, to: string, at?: Cell) {
-    const changed = await change({ what: 'edit', base: version, edit: { type: from.cut ? 'move-buttons' : 'copy-buttons', board: from.board, buttons: from.buttons, to, at } });
+    const changed = await change({
+      what: 'edit',
+      base: version,
+      edit: { type: from.cut ? 'move-buttons' : 'copy-buttons', board: from.board, buttons: from.buttons, to, at },
+    });
     if (changed && from.cut) forgetCopied();
     const first = changed?.boards.find((b) => b.id === to)?.buttons.find((b) => (from.cut ? from.buttons : changed.added).includes(b.id));
     if (first) onShow(to, first.cell);

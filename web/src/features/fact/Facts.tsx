@@ -24,25 +24,53 @@ export function Facts({ student, vocabulary, onEdit }: Props) {
   const [proposing, setProposing] = useState<Fact>();
   return (
     <>
-      {all.length === 0 && <p className={parts.quiet}>Nothing yet. An allergy, a diet, what {student.name} likes: a fact finds the words it is about.</p>}
+      {all.length === 0 && (
+        <p className={parts.quiet}>Nothing yet. An allergy, a diet, what {student.name} likes: a fact finds the words it is about.</p>
+      )}
       <ul className={css.facts} aria-label="Facts">
         {all.map((f) => (
           <li key={f.id}>
-            <div><strong>{f.sentence}</strong>{f.note && <span> · {f.note}</span>}<p className={parts.quiet}>{f.saidBy ? `said by ${f.saidBy}, ` : ''}written down by {f.by}</p></div>
+            <div>
+              <strong>{f.sentence}</strong>
+              {f.note && <span> · {f.note}</span>}
+              <p className={parts.quiet}>
+                {f.saidBy ? `said by ${f.saidBy}, ` : ''}written down by {f.by}
+              </p>
+            </div>
             <span className={css.doors}>
-              {vocabulary && <button type="button" className={parts.dotted} onClick={() => setProposing(f)}>its words</button>}
-              <button type="button" className={parts.dotted} aria-label={`Remove the fact ${f.sentence}`}
-                onClick={() => void removeFact(student.id, f.id).then((left) => queries.setQueryData(facts(student.id).queryKey, left))}>remove</button>
+              {vocabulary && (
+                <button type="button" className={parts.dotted} onClick={() => setProposing(f)}>
+                  its words
+                </button>
+              )}
+              <button
+                type="button"
+                className={parts.dotted}
+                aria-label={`Remove the fact ${f.sentence}`}
+                onClick={() => void removeFact(student.id, f.id).then((left) => queries.setQueryData(facts(student.id).queryKey, left))}
+              >
+                remove
+              </button>
             </span>
           </li>
         ))}
       </ul>
-      <p><button type="button" className={parts.dotted} onClick={() => setAdding(true)}>add a fact</button></p>
-      {adding && <FactForm student={student} onClose={() => setAdding(false)} onAdded={(fact) => {
-        setAdding(false);
-        void queries.invalidateQueries({ queryKey: ['facts', student.id] });
-        if (vocabulary) setProposing(fact);
-      }} />}
+      <p>
+        <button type="button" className={parts.dotted} onClick={() => setAdding(true)}>
+          add a fact
+        </button>
+      </p>
+      {adding && (
+        <FactForm
+          student={student}
+          onClose={() => setAdding(false)}
+          onAdded={(fact) => {
+            setAdding(false);
+            void queries.invalidateQueries({ queryKey: ['facts', student.id] });
+            if (vocabulary) setProposing(fact);
+          }}
+        />
+      )}
       {proposing && vocabulary && <Proposed vocabulary={vocabulary} fact={proposing} onClose={() => setProposing(undefined)} onEdit={onEdit} />}
     </>
   );
@@ -65,15 +93,47 @@ function FactForm({ student, onAdded, onClose }: { student: Props['student']; on
     }
   }
   return (
-    <Modal open title={`A fact about ${student.name}`} onCancel={onClose} okText="Keep it, and look for its words" cancelText="Leave it" onOk={() => void add()} width={520}>
+    <Modal
+      open
+      title={`A fact about ${student.name}`}
+      onCancel={onClose}
+      okText="Keep it, and look for its words"
+      cancelText="Leave it"
+      onOk={() => void add()}
+      width={520}
+    >
       <div className={css.form}>
-        <label>It is <Select aria-label="What sort of fact" value={what} onChange={setWhat} options={SORTS.map((s) => ({ value: s.what, label: s.name }))} /></label>
-        <label>{sort.about.charAt(0).toUpperCase() + sort.about.slice(1)}
-          <AutoComplete autoFocus aria-label={sort.about} value={about} onChange={(v: string) => setAbout(v ?? '')} onInputKeyDown={(e) => { if (e.key === 'Enter' && !e.defaultPrevented) void add(); }}
-            options={food && about ? topics.filter((t) => t.startsWith(about.toLowerCase())).slice(0, 8).map((value) => ({ value })) : []} defaultActiveFirstOption={false} />
+        <label>
+          It is{' '}
+          <Select aria-label="What sort of fact" value={what} onChange={setWhat} options={SORTS.map((s) => ({ value: s.what, label: s.name }))} />
         </label>
-        <label>A note, if you like <Input value={note} maxLength={400} onChange={(e) => setNote(e.target.value)} /></label>
-        <label>Who said so <Input value={saidBy} maxLength={80} onChange={(e) => setSaidBy(e.target.value)} placeholder="the family, the school nurse" /></label>
+        <label>
+          {sort.about.charAt(0).toUpperCase() + sort.about.slice(1)}
+          <AutoComplete
+            autoFocus
+            aria-label={sort.about}
+            value={about}
+            onChange={(v: string) => setAbout(v ?? '')}
+            onInputKeyDown={(e) => {
+              if (e.key === 'Enter' && !e.defaultPrevented) void add();
+            }}
+            options={
+              food && about
+                ? topics
+                    .filter((t) => t.startsWith(about.toLowerCase()))
+                    .slice(0, 8)
+                    .map((value) => ({ value }))
+                : []
+            }
+            defaultActiveFirstOption={false}
+          />
+        </label>
+        <label>
+          A note, if you like <Input value={note} maxLength={400} onChange={(e) => setNote(e.target.value)} />
+        </label>
+        <label>
+          Who said so <Input value={saidBy} maxLength={80} onChange={(e) => setSaidBy(e.target.value)} placeholder="the family, the school nurse" />
+        </label>
         <p className={parts.quiet}>Only who may change {student.name}’s boards sees facts. They are in no export, no print and no share.</p>
         {problem && <Alert type="warning" showIcon title={problem} />}
       </div>
@@ -84,35 +144,70 @@ function FactForm({ student, onAdded, onClose }: { student: Props['student']; on
 const SURE: Record<Proposal['sure'], string> = { SURE: 'sure', LIKELY: 'likely', PERHAPS: 'perhaps' };
 
 /** The words a fact is about, to be ticked. */
-function Proposed({ vocabulary, fact, onEdit, onClose }: { vocabulary: NonNullable<Props['vocabulary']>; fact: Fact; onEdit: Props['onEdit']; onClose: () => void }) {
+function Proposed({
+  vocabulary,
+  fact,
+  onEdit,
+  onClose,
+}: {
+  vocabulary: NonNullable<Props['vocabulary']>;
+  fact: Fact;
+  onEdit: Props['onEdit'];
+  onClose: () => void;
+}) {
   const { data } = useQuery(proposals(vocabulary.id, vocabulary.version, fact.id));
   const [chosen, setChosen] = useState<string[]>();
   const ticked = chosen ?? tickedFirst(data ?? []);
   const toHold = data?.filter((p) => p.does === 'HOLD' && ticked.includes(p.button)) ?? [];
   const forward = data?.filter((p) => p.does === 'BRING_FORWARD' && ticked.includes(p.button)) ?? [];
   async function doIt() {
-    if (toHold.length > 0) await onEdit({ type: 'hold-words', words: { ...MEANT, buttons: toHold.map((p) => p.button) }, reason: fact.sentence, fact: true });
-    if (forward.length > 0 && vocabulary.step) await onEdit({ type: 'put-in-step', words: { ...MEANT, buttons: forward.map((p) => p.button) }, step: vocabulary.step });
+    if (toHold.length > 0)
+      await onEdit({ type: 'hold-words', words: { ...MEANT, buttons: toHold.map((p) => p.button) }, reason: fact.sentence, fact: true });
+    if (forward.length > 0 && vocabulary.step)
+      await onEdit({ type: 'put-in-step', words: { ...MEANT, buttons: forward.map((p) => p.button) }, step: vocabulary.step });
     onClose();
   }
-  const does = [toHold.length > 0 && `Hold ${toHold.length}`, forward.length > 0 && vocabulary.step && `Show ${forward.length} from now`].filter(Boolean).join(', ');
+  const does = [toHold.length > 0 && `Hold ${toHold.length}`, forward.length > 0 && vocabulary.step && `Show ${forward.length} from now`]
+    .filter(Boolean)
+    .join(', ');
   return (
-    <Modal open title={fact.sentence} onCancel={onClose} okText={does || 'Nothing is ticked'} okButtonProps={{ disabled: !does }} cancelText="Leave it" onOk={() => void doIt()} width={640}>
+    <Modal
+      open
+      title={fact.sentence}
+      onCancel={onClose}
+      okText={does || 'Nothing is ticked'}
+      okButtonProps={{ disabled: !does }}
+      cancelText="Leave it"
+      onOk={() => void doIt()}
+      width={640}
+    >
       {data?.length === 0 && <p>No word here is known to be about that. Held words can be chosen by hand with the reveal lens.</p>}
       {data && data.length > 0 && <p>These words are about it, the surest first. Nothing moves: held words leave their cells empty.</p>}
       <ul className={css.proposed} aria-label="Words it is about">
         {data?.map((p) => (
           <li key={p.button}>
-            <Checkbox checked={ticked.includes(p.button)} onChange={(e) => setChosen(e.target.checked ? [...ticked, p.button] : ticked.filter((b) => b !== p.button))}>
+            <Checkbox
+              checked={ticked.includes(p.button)}
+              onChange={(e) => setChosen(e.target.checked ? [...ticked, p.button] : ticked.filter((b) => b !== p.button))}
+            >
               {p.picture && <Pic id={p.picture} collected />}
-              <strong dir="auto">{p.label}</strong> {p.why} <em>({SURE[p.sure]}{p.does === 'BRING_FORWARD' ? ', to be shown' : ''}{p.now === 'HELD' ? '; held already' : ''})</em>
+              <strong dir="auto">{p.label}</strong> {p.why}{' '}
+              <em>
+                ({SURE[p.sure]}
+                {p.does === 'BRING_FORWARD' ? ', to be shown' : ''}
+                {p.now === 'HELD' ? '; held already' : ''})
+              </em>
               <span className={parts.quiet}> on {p.name}</span>
               {p.other && <span className={css.against}> but: {p.other}</span>}
             </Checkbox>
           </li>
         ))}
       </ul>
-      {data && data.length > 0 && <PlainButton size="small" onClick={() => setChosen(ticked.length === data.length ? [] : data.map((p) => p.button))}>{ticked.length === data.length ? 'Tick none' : 'Tick all'}</PlainButton>}
+      {data && data.length > 0 && (
+        <PlainButton size="small" onClick={() => setChosen(ticked.length === data.length ? [] : data.map((p) => p.button))}>
+          {ticked.length === data.length ? 'Tick none' : 'Tick all'}
+        </PlainButton>
+      )}
     </Modal>
   );
 }

@@ -1,18 +1,26 @@
 import { App } from 'antd';
 import { useQuery } from '@tanstack/react-query';
-import { Problem, sentence } from '../../api/client';
-import type { Cell, VocabularyView } from '../../api/types';
+import type { Cell, Intention, VocabularyView } from '../../api/types';
 import { BoardPicture } from '../board/BoardPicture';
-import { board as boardQuery, useChanges } from '../board/boards';
+import { board as boardQuery } from '../board/boards';
 import { BOARD_DRAGGED } from '../board/BoardList';
 import { buttonAt, openingFrom, spoken } from '../board/grid';
 import { gridLines } from '../board/looks';
 import css from './map.module.css';
 
 /** A board that another is held over: its cells take the other, so that a button there opens it. */
-export function LinkInto({ view, board, onDone }: { view: VocabularyView; board: string; onDone: () => void }) {
+export function LinkInto({
+  view,
+  board,
+  onEdit,
+  onDone,
+}: {
+  view: VocabularyView;
+  board: string;
+  onEdit: (made: Intention) => Promise<unknown>;
+  onDone: () => void;
+}) {
   const { message } = App.useApp();
-  const changes = useChanges(view.id);
   const line = view.boards.find((b) => b.id === board);
   const { data } = useQuery(boardQuery(view.id, board, line?.revision));
   if (!line || !data) return null;
@@ -22,11 +30,8 @@ export function LinkInto({ view, board, onDone }: { view: VocabularyView; board:
     onDone();
     const name = view.boards.find((b) => b.id === opened)?.name ?? '';
     const was = buttonAt(on, cell);
-    try {
-      await changes.mutateAsync({ what: 'edit', base: view.version, edit: openingFrom(on, cell, opened, name) });
+    if (await onEdit(openingFrom(on, cell, opened, name))) {
       void message.success(was?.label ? `“${was.label}” on ${on.name} opens ${name} now.` : `${name} is opened from ${on.name}, ${spoken(cell)}.`, 4);
-    } catch (error) {
-      void message.error(error instanceof Problem && error.conflict ? `${error.message} Nothing was lost; look again and drag once more.` : sentence(error), 6);
     }
   }
 
@@ -36,9 +41,18 @@ export function LinkInto({ view, board, onDone }: { view: VocabularyView; board:
       <BoardPicture board={on} label={`Cells of ${on.name}`} looks={{ look: view.look, papers: view.papers }} />
       <div className={css.cells} style={gridLines(on)}>
         {cells.map((cell) => (
-          <span key={`${cell.row} ${cell.column}`} data-cell={spoken(cell)} style={{ gridArea: `${cell.row + 1} / ${cell.column + 1}` }}
-            onDragEnter={(e) => e.currentTarget.classList.add(css.over)} onDragLeave={(e) => e.currentTarget.classList.remove(css.over)}
-            onDrop={(e) => { e.preventDefault(); e.stopPropagation(); void link(e.dataTransfer.getData(BOARD_DRAGGED), cell); }} />
+          <span
+            key={`${cell.row} ${cell.column}`}
+            data-cell={spoken(cell)}
+            style={{ gridArea: `${cell.row + 1} / ${cell.column + 1}` }}
+            onDragEnter={(e) => e.currentTarget.classList.add(css.over)}
+            onDragLeave={(e) => e.currentTarget.classList.remove(css.over)}
+            onDrop={(e) => {
+              e.preventDefault();
+              e.stopPropagation();
+              void link(e.dataTransfer.getData(BOARD_DRAGGED), cell);
+            }}
+          />
         ))}
       </div>
     </div>

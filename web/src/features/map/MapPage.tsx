@@ -4,10 +4,11 @@ import { useQuery } from '@tanstack/react-query';
 import { createContext, useContext, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { sentence } from '../../api/client';
-import type { MapNode, VocabularyView } from '../../api/types';
+import type { Intention, MapNode, VocabularyView } from '../../api/types';
 import { BoardPicture } from '../board/BoardPicture';
 import { board as boardQuery, mapOf, vocabulary as vocabularyQuery } from '../board/boards';
 import { ArtOf } from '../picture/art';
+import { useEdits } from '../board/editing';
 import { BOARD_DRAGGED } from '../board/BoardList';
 import { LinkInto } from './LinkInto';
 import { ACROSS, asTree, DOWN, farAway, toggled, trouble, type Branch } from './map';
@@ -15,12 +16,24 @@ import css from './map.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** `held`: a board that is dragged; `over`: the board it is held over, whose cells are shown to drop it into. */
-interface Linking { held: string; over?: string }
-interface Shown extends Record<string, unknown> { node: MapNode }
+interface Linking {
+  held: string;
+  over?: string;
+}
+interface Shown extends Record<string, unknown> {
+  node: MapNode;
+}
 
 /** What changes while the map stays: nodes that were made anew for it would be measured anew, and be gone for a moment. */
-interface Around { looked?: string; view?: VocabularyView; linking?: Linking; onLinking: (linking?: Linking) => void; onFold: (board: string) => void }
-const AroundMap = createContext<Around>({ onLinking: () => undefined, onFold: () => undefined });
+interface Around {
+  looked?: string;
+  view?: VocabularyView;
+  linking?: Linking;
+  onLinking: (linking?: Linking) => void;
+  onFold: (board: string) => void;
+  onEdit: (made: Intention) => Promise<unknown>;
+}
+const AroundMap = createContext<Around>({ onLinking: () => undefined, onFold: () => undefined, onEdit: () => Promise.resolve() });
 
 /** The map of all boards: from home outwards by taps, and the same as a tree beside it. */
 export default function MapPage() {
@@ -30,21 +43,46 @@ export default function MapPage() {
   const map = useQuery({ ...mapOf(id, view.data?.version, folded), enabled: view.data !== undefined });
   const [looked, setLooked] = useState<string>();
   const [linking, setLinking] = useState<Linking>();
+  const { edit, asking } = useEdits(id);
   const navigate = useNavigate();
   const error = view.error ?? map.error;
 
   const go = (to: string) => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(to)}`);
-  const fold = (board: string) => { if (map.data) setFolded(toggled(map.data.nodes, board)); };
-  const nodes = useMemo(() => (map.data?.nodes ?? []).map((node): Node<Shown> => ({
-    id: node.board, type: 'board', position: { x: (node.taps < 0 ? 0 : node.taps) * ACROSS, y: node.row * DOWN }, draggable: false, connectable: false, data: { node },
-  })), [map.data]);
-  const edges = useMemo(() => (map.data?.links ?? []).filter((l) => l.shortest || looked === l.from || looked === l.to)
-    .map((l): Edge => ({ id: `${l.from} ${l.to}`, source: l.from, target: l.to, className: l.shortest ? css.way : css.other, focusable: false })), [map.data, looked]);
-  const around = useMemo((): Around => ({ looked, view: view.data, linking, onLinking: setLinking, onFold: fold }),
+  const fold = (board: string) => {
+    if (map.data) setFolded(toggled(map.data.nodes, board));
+  };
+  const nodes = useMemo(
+    () =>
+      (map.data?.nodes ?? []).map((node): Node<Shown> => ({
+        id: node.board,
+        type: 'board',
+        position: { x: (node.taps < 0 ? 0 : node.taps) * ACROSS, y: node.row * DOWN },
+        draggable: false,
+        connectable: false,
+        data: { node },
+      })),
+    [map.data],
+  );
+  const edges = useMemo(
+    () =>
+      (map.data?.links ?? [])
+        .filter((l) => l.shortest || looked === l.from || looked === l.to)
+        .map((l): Edge => ({ id: `${l.from} ${l.to}`, source: l.from, target: l.to, className: l.shortest ? css.way : css.other, focusable: false })),
+    [map.data, looked],
+  );
+  const around = useMemo(
+    (): Around => ({ looked, view: view.data, linking, onLinking: setLinking, onFold: fold, onEdit: (made) => edit(made, view.data?.version ?? 0) }),
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [looked, view.data, linking, map.data]);
+    [looked, view.data, linking, map.data],
+  );
 
-  if (error && !map.data) return <main className={parts.lone}><h1>The map cannot be shown</h1><p role="alert">{sentence(error)}</p></main>;
+  if (error && !map.data)
+    return (
+      <main className={parts.lone}>
+        <h1>The map cannot be shown</h1>
+        <p role="alert">{sentence(error)}</p>
+      </main>
+    );
   if (!view.data || !map.data) return <main className={css.map} aria-busy="true" />;
   return (
     <ArtOf art={view.data.art} vocabulary={id}>
@@ -54,21 +92,38 @@ export default function MapPage() {
           <span className={parts.quiet}>{view.data.boards.length} boards, from home outwards by taps</span>
           {view.data.role !== 'VIEWER' && <span className={parts.quiet}>Drag a board over another and into a cell there: a button opens it.</span>}
           <span className={parts.grow} />
-          <Link className={parts.door} to={`/vocabularies/${id}`}>Back to the boards</Link>
+          <Link className={parts.door} to={`/vocabularies/${id}`}>
+            Back to the boards
+          </Link>
         </header>
         <div className={css.body}>
           <nav className={css.tree} aria-label="All boards as a tree">
             <Tree branches={asTree(map.data)} id={id} onFold={fold} onLook={setLooked} />
           </nav>
           <div className={css.drawing} role="region" aria-label="The map, drawn">
-            <AroundMap.Provider value={around}><ReactFlow nodes={nodes} edges={edges} nodeTypes={KINDS} fitView fitViewOptions={{ maxZoom: 1, padding: 0.08 }} minZoom={0.1}
-              nodesDraggable={false} nodesConnectable={false}
-              onNodeClick={(_, n) => go(n.id)} onNodeMouseEnter={(_, n) => setLooked(n.id)}
-              nodesFocusable={false} edgesFocusable={false} elementsSelectable={false} proOptions={{ hideAttribution: true }}>
-              <Background gap={28} />
-              <Controls showInteractive={false} />
-            </ReactFlow></AroundMap.Provider>
+            <AroundMap.Provider value={around}>
+              <ReactFlow
+                nodes={nodes}
+                edges={edges}
+                nodeTypes={KINDS}
+                fitView
+                fitViewOptions={{ maxZoom: 1, padding: 0.08 }}
+                minZoom={0.1}
+                nodesDraggable={false}
+                nodesConnectable={false}
+                onNodeClick={(_, n) => go(n.id)}
+                onNodeMouseEnter={(_, n) => setLooked(n.id)}
+                nodesFocusable={false}
+                edgesFocusable={false}
+                elementsSelectable={false}
+                proOptions={{ hideAttribution: true }}
+              >
+                <Background gap={28} />
+                <Controls showInteractive={false} />
+              </ReactFlow>
+            </AroundMap.Provider>
           </div>
+          {asking}
           {looked && !linking && <Look id={id} view={view.data} board={looked} node={map.data.nodes.find((n) => n.board === looked)} />}
         </div>
       </main>
@@ -77,23 +132,44 @@ export default function MapPage() {
 }
 
 function MapBoard({ data: { node } }: NodeProps<Node<Shown>>) {
-  const { looked, view, linking, onLinking, onFold } = useContext(AroundMap);
+  const { looked, view, linking, onLinking, onFold, onEdit } = useContext(AroundMap);
   const wrong = trouble(node);
   const mayEdit = view !== undefined && view.role !== 'VIEWER';
   const taking = linking?.over === node.board;
   return (
-    <div className={`nopan nodrag ${css.board} ${looked === node.board ? css.here : ''} ${node.taps === 0 ? css.home : ''} ${wrong ? css.wrong : ''}`} data-section={node.section % 6}
-      draggable={mayEdit} onDragStart={(e) => { e.dataTransfer.setData(BOARD_DRAGGED, node.board); e.dataTransfer.effectAllowed = 'link'; setTimeout(() => onLinking({ held: node.board })); }}
+    <div
+      className={`nopan nodrag ${css.board} ${looked === node.board ? css.here : ''} ${node.taps === 0 ? css.home : ''} ${wrong ? css.wrong : ''}`}
+      data-section={node.section % 6}
+      draggable={mayEdit}
+      onDragStart={(e) => {
+        e.dataTransfer.setData(BOARD_DRAGGED, node.board);
+        e.dataTransfer.effectAllowed = 'link';
+        setTimeout(() => onLinking({ held: node.board }));
+      }}
       onDragEnd={() => onLinking()}
-      onDragEnter={() => { if (linking && linking.held !== node.board && !taking) onLinking({ ...linking, over: node.board }); }}>
+      onDragEnter={() => {
+        if (linking && linking.held !== node.board && !taking) onLinking({ ...linking, over: node.board });
+      }}
+    >
       <Handle type="target" position={Position.Left} />
       <span>{node.name}</span>
       {wrong && <small>{wrong}</small>}
-      {node.below > 0 && node.taps > 0 && <button type="button" tabIndex={-1} className={css.fold}
-        onClick={(e) => { e.stopPropagation(); onFold(node.board); }}>{node.folded ? `+${node.below}` : '−'}</button>}
+      {node.below > 0 && node.taps > 0 && (
+        <button
+          type="button"
+          tabIndex={-1}
+          className={css.fold}
+          onClick={(e) => {
+            e.stopPropagation();
+            onFold(node.board);
+          }}
+        >
+          {node.folded ? `+${node.below}` : '−'}
+        </button>
+      )}
       <Handle type="source" position={Position.Right} />
       <NodeToolbar isVisible={taking} position={Position.Bottom} offset={0} className="nopan nodrag">
-        {taking && view && <LinkInto view={view} board={node.board} onDone={() => onLinking()} />}
+        {taking && view && <LinkInto view={view} board={node.board} onEdit={onEdit} onDone={() => onLinking()} />}
       </NodeToolbar>
     </div>
   );
@@ -102,19 +178,43 @@ function MapBoard({ data: { node } }: NodeProps<Node<Shown>>) {
 const KINDS = { board: MapBoard };
 
 /** The same for keyboard and screen reader. */
-function Tree({ branches, id, onFold, onLook }: { branches: Branch[]; id: number; onFold: (board: string) => void; onLook: (board: string) => void }) {
+function Tree({
+  branches,
+  id,
+  onFold,
+  onLook,
+}: {
+  branches: Branch[];
+  id: number;
+  onFold: (board: string) => void;
+  onLook: (board: string) => void;
+}) {
   return (
     <ul>
       {branches.map(({ node, branches: further }) => {
         const wrong = trouble(node);
         return (
           <li key={node.board}>
-            <Link to={`/vocabularies/${id}/boards/${encodeURIComponent(node.board)}`} onFocus={() => onLook(node.board)}
-              onMouseEnter={() => onLook(node.board)}>{node.name}</Link>
+            <Link
+              to={`/vocabularies/${id}/boards/${encodeURIComponent(node.board)}`}
+              onFocus={() => onLook(node.board)}
+              onMouseEnter={() => onLook(node.board)}
+            >
+              {node.name}
+            </Link>
             {node.taps !== 0 && <span className={parts.quiet}> {farAway(node)}</span>}
             {wrong && <strong className={css.wrongWords}> {wrong}</strong>}
-            {node.below > 0 && node.taps > 0 && <button type="button" className={parts.dotted} aria-expanded={!node.folded}
-              aria-label={`${node.folded ? 'Show' : 'Fold'} ${node.below} behind ${node.name}`} onClick={() => onFold(node.board)}>{node.folded ? `+${node.below}` : 'fold'}</button>}
+            {node.below > 0 && node.taps > 0 && (
+              <button
+                type="button"
+                className={parts.dotted}
+                aria-expanded={!node.folded}
+                aria-label={`${node.folded ? 'Show' : 'Fold'} ${node.below} behind ${node.name}`}
+                onClick={() => onFold(node.board)}
+              >
+                {node.folded ? `+${node.below}` : 'fold'}
+              </button>
+            )}
             {further.length > 0 && <Tree branches={further} id={id} onFold={onFold} onLook={onLook} />}
           </li>
         );
@@ -131,7 +231,9 @@ function Look({ id, view, board, node }: { id: number; view: VocabularyView; boa
     <aside className={css.look} aria-label={`Board ${line.name}`}>
       <h2>{line.name}</h2>
       <BoardPicture board={data} label={`Board ${line.name}`} />
-      <p>{line.buttons} buttons, {line.empty} empty cells{node && node.taps > 0 ? `, ${farAway(node)} from home` : ''}. {node && trouble(node)}</p>
+      <p>
+        {line.buttons} buttons, {line.empty} empty cells{node && node.taps > 0 ? `, ${farAway(node)} from home` : ''}. {node && trouble(node)}
+      </p>
     </aside>
   );
 }

@@ -8,8 +8,22 @@ export function Arrows({ board, arrows }: { board: Board; arrows: { id: string; 
   const y = middle(board.rows, board.heights);
   return (
     <svg className={css.arrows} viewBox="0 0 1000 1000" preserveAspectRatio="none" aria-hidden="true">
-      <defs><marker id="arrow-head" viewBox="0 0 10 10" refX="8" refY="5" markerWidth="5" markerHeight="5" orient="auto-start-reverse"><path d="M0 0 10 5 0 10Z" /></marker></defs>
-      {arrows.map(({ id, from, to }) => <line key={id} x1={x(from.column)} y1={y(from.row)} x2={x(to.column)} y2={y(to.row)} markerEnd="url(#arrow-head)" vectorEffect="non-scaling-stroke" />)}
+      <defs>
+        <marker id="arrow-head" viewBox="0 0 10 10" refX="8" refY="5" markerWidth="5" markerHeight="5" orient="auto-start-reverse">
+          <path d="M0 0 10 5 0 10Z" />
+        </marker>
+      </defs>
+      {arrows.map(({ id, from, to }) => (
+        <line
+          key={id}
+          x1={x(from.column)}
+          y1={y(from.row)}
+          x2={x(to.column)}
+          y2={y(to.row)}
+          markerEnd="url(#arrow-head)"
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
     </svg>
   );
 }

@@ -12,9 +12,19 @@ import parts from '../../shell/parts.module.css';
 import css from './place.module.css';
 
 /** What a vocabulary is compared with: a version of it, or of another vocabulary. */
-export interface With { then?: number; of?: number }
+export interface With {
+  then?: number;
+  of?: number;
+}
 
-interface ChooseProps { view: VocabularyView; compared: With; onCompare: (other: With) => void; flipped: boolean; onFlip: () => void; mayFlip: boolean }
+interface ChooseProps {
+  view: VocabularyView;
+  compared: With;
+  onCompare: (other: With) => void;
+  flipped: boolean;
+  onFlip: () => void;
+  mayFlip: boolean;
+}
 
 /** Under the board in the places lens: with what it is compared, and a look at how it was. */
 export function ComparedBar({ view, compared, onCompare, flipped, onFlip, mayFlip }: ChooseProps) {
@@ -26,44 +36,90 @@ export function ComparedBar({ view, compared, onCompare, flipped, onFlip, mayFli
   const option = (v: (typeof all)[number]) => ({ value: `then ${v.number}`, label: `${v.name ?? `version ${v.number}`}, ${dayAndTime(v.madeAt)}` });
   const options = [
     { label: 'named versions', options: earlier.filter((v) => v.name).map(option) },
-    { label: 'what it is a copy of', options: from?.vocabulary != null ? [{ value: `of ${from.vocabulary}`, label: `${from.name}, as it is now` }] : [] },
+    {
+      label: 'what it is a copy of',
+      options: from?.vocabulary != null ? [{ value: `of ${from.vocabulary}`, label: `${from.name}, as it is now` }] : [],
+    },
     { label: 'versions', options: earlier.filter((v) => !v.name).map(option) },
-    { label: 'other students', options: rows.filter((r) => r.vocabulary && r.vocabulary.id !== view.id).map((r) => ({ value: `of ${r.vocabulary!.id}`, label: `${r.student.name}: ${r.vocabulary!.name}` })) },
+    {
+      label: 'other students',
+      options: rows
+        .filter((r) => r.vocabulary && r.vocabulary.id !== view.id)
+        .map((r) => ({ value: `of ${r.vocabulary!.id}`, label: `${r.student.name}: ${r.vocabulary!.name}` })),
+    },
   ].filter((group) => group.options.length > 0);
   const value = compared.of ? `of ${compared.of}` : compared.then ? `then ${compared.then}` : undefined;
   return (
     <section className={css.compared} aria-label="Compared with">
       <span>Compared with</span>
-      <Select aria-label="Compared with" value={value} placeholder="choose a version" options={options} style={{ minWidth: 280 }} showSearch optionFilterProp="label"
-        onChange={(chosen: string) => { const [what, n] = chosen.split(' '); onCompare({ [what]: Number(n) }); }} />
-      {mayFlip && <PlainButton aria-pressed={flipped} onClick={onFlip}>{flipped ? 'See it now' : 'See it as it was'} <kbd>|</kbd></PlainButton>}
+      <Select
+        aria-label="Compared with"
+        value={value}
+        placeholder="choose a version"
+        options={options}
+        style={{ minWidth: 280 }}
+        showSearch
+        optionFilterProp="label"
+        onChange={(chosen: string) => {
+          const [what, n] = chosen.split(' ');
+          onCompare({ [what]: Number(n) });
+        }}
+      />
+      {mayFlip && (
+        <PlainButton aria-pressed={flipped} onClick={onFlip}>
+          {flipped ? 'See it now' : 'See it as it was'} <kbd>|</kbd>
+        </PlainButton>
+      )}
     </section>
   );
 }
 
-interface SideProps { board: Board; compared?: Comparison; other: With; mayEdit: boolean; onShow: (board: string, cell: { row: number; column: number }) => void; onPutBack: (what: { board?: string; button?: string }) => void }
+interface SideProps {
+  board: Board;
+  compared?: Comparison;
+  other: With;
+  mayEdit: boolean;
+  onShow: (board: string, cell: { row: number; column: number }) => void;
+  onPutBack: (what: { board?: string; button?: string }) => void;
+}
 
 const LISTED = 40;
 const TOLD: WordFate['fate'][] = ['MOVED', 'REROUTED', 'REPLACED', 'GONE', 'NEW', 'HELD', 'SHOWN'];
 
 /** What became of the words: how many kept their place, what moved, and how it is put back. */
 export function PlacesSide({ board, compared, other, mayEdit, onShow, onPutBack }: SideProps) {
-  if (!compared) return <section className={bench.buttonSentence} aria-label="Places"><h2>Places</h2><p>Choose below the board what to compare with.</p></section>;
+  if (!compared)
+    return (
+      <section className={bench.buttonSentence} aria-label="Places">
+        <h2>Places</h2>
+        <p>Choose below the board what to compare with.</p>
+      </section>
+    );
   const share = compared.of === 0 ? 1 : compared.kept / compared.of;
   const back = mayEdit && other.of === undefined && other.then !== undefined;
   const moved = compared.words.filter((w) => w.fate === 'MOVED');
   const here = moved.filter((w) => w.was?.board === board.id || w.is?.board === board.id);
-  const words = [...compared.words].sort((a, b) => TOLD.indexOf(a.fate) - TOLD.indexOf(b.fate) || Number(b.is?.board === board.id) - Number(a.is?.board === board.id));
+  const words = [...compared.words].sort(
+    (a, b) => TOLD.indexOf(a.fate) - TOLD.indexOf(b.fate) || Number(b.is?.board === board.id) - Number(a.is?.board === board.id),
+  );
   return (
     <section className={bench.buttonSentence} aria-label="Places">
-      <h2>{compared.kept} of {compared.of} words kept their place</h2>
-      <div className={css.bar} role="img" aria-label={`${Math.round(100 * share)} percent kept`}><span style={{ width: `${100 * share}%` }} /></div>
+      <h2>
+        {compared.kept} of {compared.of} words kept their place
+      </h2>
+      <div className={css.bar} role="img" aria-label={`${Math.round(100 * share)} percent kept`}>
+        <span style={{ width: `${100 * share}%` }} />
+      </div>
       <p className={parts.quiet}>Of what is said, that is {percent(compared.saidKept)}: words weighed by how often people say them.</p>
       {compared.words.length === 0 && <p>Every word stands where it stood, and is reached as before.</p>}
       {back && moved.length > 0 && (
         <p className={parts.sentenceButtons}>
-          {here.length > 0 && here.length < moved.length && <PlainButton onClick={() => onPutBack({ board: board.id })}>Put back the {here.length} of this board</PlainButton>}
-          <PlainButton type="primary" onClick={() => onPutBack({})}>{moved.length === 1 ? 'Put it back' : `Put all ${moved.length} back`}</PlainButton>
+          {here.length > 0 && here.length < moved.length && (
+            <PlainButton onClick={() => onPutBack({ board: board.id })}>Put back the {here.length} of this board</PlainButton>
+          )}
+          <PlainButton type="primary" onClick={() => onPutBack({})}>
+            {moved.length === 1 ? 'Put it back' : `Put all ${moved.length} back`}
+          </PlainButton>
         </p>
       )}
       <ul className={css.words} aria-label="What became of the words">
@@ -71,9 +127,22 @@ export function PlacesSide({ board, compared, other, mayEdit, onShow, onPutBack 
           <li key={`${w.fate} ${w.button}`}>
             {w.picture && <Pic id={w.picture} />}
             <div>
-              <p><button type="button" className={parts.dotted} disabled={!w.is} onClick={() => w.is && onShow(w.is.board, w.is.cell)}><bdi>{w.text || 'a picture'}</bdi></button> {sentenceOf(w)}{' '}
-                {back && w.fate === 'MOVED' && <button type="button" className={parts.dotted} aria-label={`put ${w.text} back`} onClick={() => onPutBack({ button: w.button })}>put back</button>}</p>
-              {w.fate === 'REROUTED' && w.was && w.is && <p><Route spot={w.was} /> then, <Route spot={w.is} /> now</p>}
+              <p>
+                <button type="button" className={parts.dotted} disabled={!w.is} onClick={() => w.is && onShow(w.is.board, w.is.cell)}>
+                  <bdi>{w.text || 'a picture'}</bdi>
+                </button>{' '}
+                {sentenceOf(w)}{' '}
+                {back && w.fate === 'MOVED' && (
+                  <button type="button" className={parts.dotted} aria-label={`put ${w.text} back`} onClick={() => onPutBack({ button: w.button })}>
+                    put back
+                  </button>
+                )}
+              </p>
+              {w.fate === 'REROUTED' && w.was && w.is && (
+                <p>
+                  <Route spot={w.was} /> then, <Route spot={w.is} /> now
+                </p>
+              )}
             </div>
           </li>
         ))}
@@ -88,11 +157,17 @@ const percent = (share: number) => `${Math.floor(1000 * share) / 10} percent`;
 function sentenceOf(w: WordFate): string {
   const known = w.byText ? ' (known by what it says)' : '';
   switch (w.fate) {
-    case 'MOVED': return `${wasAt(w)}${known}`;
-    case 'REROUTED': return `stands where it stood, and is reached another way${known}`;
-    case 'REPLACED': return `is gone; “${w.inPlace}” stands in its place on ${w.was?.name}`;
-    case 'GONE': return `is gone from ${w.was?.name}`;
-    case 'NEW': return `is new on ${w.is?.name}`;
-    default: return `kept its place and is ${TAGS[w.fate]}${known}`;
+    case 'MOVED':
+      return `${wasAt(w)}${known}`;
+    case 'REROUTED':
+      return `stands where it stood, and is reached another way${known}`;
+    case 'REPLACED':
+      return `is gone; “${w.inPlace}” stands in its place on ${w.was?.name}`;
+    case 'GONE':
+      return `is gone from ${w.was?.name}`;
+    case 'NEW':
+      return `is new on ${w.is?.name}`;
+    default:
+      return `kept its place and is ${TAGS[w.fate]}${known}`;
   }
 }

@@ -8,7 +8,8 @@ import type { Lens } from '../board/lenses';
 export const comparison = (id: number, version: number, { then, of }: { then?: number; of?: number }) =>
   queryOptions({
     queryKey: ['comparison', id, version, then, of],
-    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/comparison', { params: { path: { vocabulary: id }, query: { then, of, version } } })),
+    queryFn: () =>
+      answer(client.GET('/api/vocabularies/{vocabulary}/comparison', { params: { path: { vocabulary: id }, query: { then, of, version } } })),
     staleTime: Infinity,
     placeholderData: (before) => before,
   });
@@ -16,24 +17,43 @@ export const comparison = (id: number, version: number, { then, of }: { then?: n
 const on = (spot: Spot | undefined, board: string) => spot?.board === board;
 
 /** What moved on a board is bright with where it was, all else is faint; what went leaves its name in the cell. */
-export const placesLens = (compared: Comparison): Lens => (_, board) => {
-  const overlays = new Map<string, ReturnType<Lens> extends Map<string, infer O> ? O : never>();
-  const fates = new Map(compared.words.map((w) => [w.button, w]));
-  for (const b of board.buttons) {
-    const word = fates.get(b.id);
-    const moved = word && word.fate !== 'HELD' && word.fate !== 'SHOWN';
-    overlays.set(keyOf(b.cell), moved ? { classes: [], ...(word.fate === 'MOVED' ? { note: wasAt(word, board.id) } : { tag: TAGS[word.fate] }), told: `${TAGS[word.fate]}, ${wasAt(word, board.id)}` }
-      : { classes: ['waitingWord'], tag: word ? TAGS[word.fate] : undefined, told: word ? TAGS[word.fate] : 'kept its place' });
-  }
-  for (const word of compared.words) {
-    if (word.was && word.fate === 'GONE' && on(word.was, board.id)) overlays.set(keyOf(word.was.cell), { classes: [], note: `${word.text} was here`, told: `${word.text} was here` });
-    if (word.was && word.is && word.fate === 'MOVED' && on(word.was, board.id) && !overlays.has(keyOf(word.was.cell))) overlays.set(keyOf(word.was.cell), { classes: [], note: `${word.text} was here`, told: `${word.text} was here` });
-  }
-  return overlays;
-};
+export const placesLens =
+  (compared: Comparison): Lens =>
+  (_, board) => {
+    const overlays = new Map<string, ReturnType<Lens> extends Map<string, infer O> ? O : never>();
+    const fates = new Map(compared.words.map((w) => [w.button, w]));
+    for (const b of board.buttons) {
+      const word = fates.get(b.id);
+      const moved = word && word.fate !== 'HELD' && word.fate !== 'SHOWN';
+      overlays.set(
+        keyOf(b.cell),
+        moved
+          ? {
+              classes: [],
+              ...(word.fate === 'MOVED' ? { note: wasAt(word, board.id) } : { tag: TAGS[word.fate] }),
+              told: `${TAGS[word.fate]}, ${wasAt(word, board.id)}`,
+            }
+          : { classes: ['waitingWord'], tag: word ? TAGS[word.fate] : undefined, told: word ? TAGS[word.fate] : 'kept its place' },
+      );
+    }
+    for (const word of compared.words) {
+      if (word.was && word.fate === 'GONE' && on(word.was, board.id))
+        overlays.set(keyOf(word.was.cell), { classes: [], note: `${word.text} was here`, told: `${word.text} was here` });
+      if (word.was && word.is && word.fate === 'MOVED' && on(word.was, board.id) && !overlays.has(keyOf(word.was.cell)))
+        overlays.set(keyOf(word.was.cell), { classes: [], note: `${word.text} was here`, told: `${word.text} was here` });
+    }
+    return overlays;
+  };
 
 export const TAGS: Record<WordFate['fate'], string> = {
-  MOVED: 'moved', REROUTED: 'another way', NEW: 'new', GONE: 'gone', REPLACED: 'replaced', HELD: 'not shown now', SHOWN: 'shown now', KEPT: 'kept',
+  MOVED: 'moved',
+  REROUTED: 'another way',
+  NEW: 'new',
+  GONE: 'gone',
+  REPLACED: 'replaced',
+  HELD: 'not shown now',
+  SHOWN: 'shown now',
+  KEPT: 'kept',
 };
 
 const plural = (n: number, one: string) => (n === 1 ? `one ${one}` : `${n} ${one}s`);
@@ -45,10 +65,15 @@ export function wasAt(word: WordFate, board?: string): string {
   if (!is || was.board !== (board ?? is.board) || was.board !== is.board) return `was on ${was.name}, ${spoken(was.cell)}`;
   const down = is.cell.row - was.cell.row;
   const right = is.cell.column - was.cell.column;
-  const steps = [down && `${plural(Math.abs(down), 'row')} ${down > 0 ? 'further up' : 'further down'}`, right && `${plural(Math.abs(right), 'place')} ${right > 0 ? 'further left' : 'further right'}`].filter(Boolean);
+  const steps = [
+    down && `${plural(Math.abs(down), 'row')} ${down > 0 ? 'further up' : 'further down'}`,
+    right && `${plural(Math.abs(right), 'place')} ${right > 0 ? 'further left' : 'further right'}`,
+  ].filter(Boolean);
   return steps.length > 0 ? `was ${steps.join(', ')}` : 'is reached another way';
 }
 
 /** Arrows on a board: from where each button was that stands here now and stood here then. */
 export const arrowsOn = (compared: Comparison, board: string) =>
-  compared.words.filter((w) => w.fate === 'MOVED' && on(w.was, board) && on(w.is, board)).map((w) => ({ id: w.button, from: w.was!.cell, to: w.is!.cell }));
+  compared.words
+    .filter((w) => w.fate === 'MOVED' && on(w.was, board) && on(w.is, board))
+    .map((w) => ({ id: w.button, from: w.was!.cell, to: w.is!.cell }));

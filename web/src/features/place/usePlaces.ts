@@ -15,18 +15,31 @@ export function usePlaces(view: VocabularyView | undefined, board: Board | undef
   const compared: With = useMemo(() => chosen ?? (usual && view && usual.number < view.version ? { then: usual.number } : {}), [chosen, usual, view]);
   const asked = on && view !== undefined && (compared.then !== undefined || compared.of !== undefined);
   const { data: result } = useQuery({ ...comparison(view?.id ?? 0, view?.version ?? 0, compared), enabled: asked });
-  const { data: was } = useQuery({ ...beside(view?.id ?? 0, compared.then, board?.id ?? '', view?.version ?? 0), enabled: on && view !== undefined && compared.then !== undefined });
+  const { data: was } = useQuery({
+    ...beside(view?.id ?? 0, compared.then, board?.id ?? '', view?.version ?? 0),
+    enabled: on && view !== undefined && compared.then !== undefined,
+  });
   const data = asked ? result : undefined;
-  useEffect(() => { if (!on) setFlipped(false); }, [on]);
+  useEffect(() => {
+    if (!on) setFlipped(false);
+  }, [on]);
   const flip = useCallback(() => setFlipped((now) => !now), []);
   useEffect(() => {
     if (!on) return undefined;
-    const keys = (e: KeyboardEvent) => { if (e.key === '|' && !(e.target instanceof HTMLInputElement)) flip(); };
+    const keys = (e: KeyboardEvent) => {
+      if (e.key === '|' && !(e.target instanceof HTMLInputElement)) flip();
+    };
     window.addEventListener('keydown', keys);
     return () => window.removeEventListener('keydown', keys);
   }, [on, flip]);
   return {
-    compared, onCompare: setChosen, comparison: data, lens: useMemo(() => (data ? placesLens(data) : undefined), [data]),
-    arrows: useMemo(() => (data && board ? arrowsOn(data, board.id) : []), [data, board]), then: on ? was?.then ?? undefined : undefined, flipped: flipped && on, flip,
+    compared,
+    onCompare: setChosen,
+    comparison: data,
+    lens: useMemo(() => (data ? placesLens(data) : undefined), [data]),
+    arrows: useMemo(() => (data && board ? arrowsOn(data, board.id) : []), [data, board]),
+    then: on ? (was?.then ?? undefined) : undefined,
+    flipped: flipped && on,
+    flip,
   };
 }

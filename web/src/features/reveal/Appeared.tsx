@@ -16,12 +16,31 @@ export function Appeared({ view, since, onClose }: { view: VocabularyView; since
   const went = data?.words.filter((w) => w.says && w.fate === 'HELD') ?? [];
   const now = view.plan.steps[view.plan.at - 1];
   return (
-    <Modal open title={now ? `${view.student?.name ?? 'The student'} is at step ${view.plan.at}, ${now.name}` : 'Shown now'} onCancel={onClose} onOk={onClose} okText="Good"
-      cancelButtonProps={{ style: { display: 'none' } }} width={720}>
-      {data && <p>{came.length > 0 ? `${came.length} ${came.length === 1 ? 'word is' : 'words are'} new to see. Nothing has moved. Teach the way to each:` : went.length > 0 ? `${went.length} words wait again. Nothing has moved.` : 'No word is new to see by this.'}</p>}
+    <Modal
+      open
+      title={now ? `${view.student?.name ?? 'The student'} is at step ${view.plan.at}, ${now.name}` : 'Shown now'}
+      onCancel={onClose}
+      onOk={onClose}
+      okText="Good"
+      cancelButtonProps={{ style: { display: 'none' } }}
+      width={720}
+    >
+      {data && (
+        <p>
+          {came.length > 0
+            ? `${came.length} ${came.length === 1 ? 'word is' : 'words are'} new to see. Nothing has moved. Teach the way to each:`
+            : went.length > 0
+              ? `${went.length} words wait again. Nothing has moved.`
+              : 'No word is new to see by this.'}
+        </p>
+      )}
       <ul className={css.appeared} aria-label="Words that are new to see">
         {came.slice(0, LISTED).map((w) => (
-          <li key={w.button}>{w.picture && <Pic id={w.picture} />}<strong dir="auto">{w.text}</strong>{w.is && <Route spot={w.is} />}</li>
+          <li key={w.button}>
+            {w.picture && <Pic id={w.picture} />}
+            <strong dir="auto">{w.text}</strong>
+            {w.is && <Route spot={w.is} />}
+          </li>
         ))}
       </ul>
       {came.length > LISTED && <p className={parts.quiet}>and {came.length - LISTED} more; the reveal lens shows them all.</p>}

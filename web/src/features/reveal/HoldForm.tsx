@@ -11,8 +11,19 @@ export function HoldForm({ what, onHold, onClose }: { what: string; onHold: (rea
     <Modal open title={`Hold ${what} back`} onCancel={onClose} okText="Hold" cancelText="Leave it" onOk={hold} width={480}>
       <div className={css.form}>
         <p>Held words are not shown, whatever the step. Nothing moves: their cells stay empty until you let them go.</p>
-        <label>Why <Input autoFocus value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} onPressEnter={hold} placeholder="asks for it all day" /></label>
-        <label>Until, if there is an end; you are reminded then
+        <label>
+          Why{' '}
+          <Input
+            autoFocus
+            value={reason}
+            maxLength={200}
+            onChange={(e) => setReason(e.target.value)}
+            onPressEnter={hold}
+            placeholder="asks for it all day"
+          />
+        </label>
+        <label>
+          Until, if there is an end; you are reminded then
           <input type="date" value={until ?? ''} onChange={(e) => setUntil(e.target.value || undefined)} />
         </label>
       </div>

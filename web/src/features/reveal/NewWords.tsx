@@ -11,11 +11,22 @@ export function NewWords({ view }: { view: VocabularyView }) {
   if (plan.steps.length === 0) return null;
   const step = newWordsStep(view);
   return (
-    <p className={bench.newWords}>A new word{' '}
-      <DottedChoice label="When new words are shown" items={[{ key: '', label: 'is shown from now' }, ...plan.steps.slice(plan.at).map((s, i) => ({ key: s.id, label: `waits for step ${plan.at + i + 1}, ${s.name}` }))]}
-        onChoose={(key) => { rememberNewWords(view, key || undefined); again((n) => n + 1); }}>
+    <p className={bench.newWords}>
+      A new word{' '}
+      <DottedChoice
+        label="When new words are shown"
+        items={[
+          { key: '', label: 'is shown from now' },
+          ...plan.steps.slice(plan.at).map((s, i) => ({ key: s.id, label: `waits for step ${plan.at + i + 1}, ${s.name}` })),
+        ]}
+        onChoose={(key) => {
+          rememberNewWords(view, key || undefined);
+          again((n) => n + 1);
+        }}
+      >
         {step ? `waits for step ${numberOf(plan, step.id)}, ${step.name}` : 'is shown from now'}
-      </DottedChoice>.
+      </DottedChoice>
+      .
     </p>
   );
 }

@@ -20,28 +20,64 @@ export function ProposePlan({ view, onEdit, onClose }: { view: VocabularyView; o
   const targets = targetsOf(text);
   const { data, error } = useQuery({
     queryKey: ['proposed plan', view.id, view.version, targets?.join()],
-    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/proposed-plan', { params: { path: { vocabulary: view.id }, query: { targets: targets! } } })),
-    enabled: targets !== undefined, staleTime: Infinity, retry: false,
+    queryFn: () =>
+      answer(client.GET('/api/vocabularies/{vocabulary}/proposed-plan', { params: { path: { vocabulary: view.id }, query: { targets: targets! } } })),
+    enabled: targets !== undefined,
+    staleTime: Infinity,
+    retry: false,
   });
   const steps = data ? arranged(data, put) : [];
   return (
-    <Modal open title={`A plan proposed for ${view.student?.name ?? view.name}`} onCancel={onClose} okText={`Begin with these ${steps[0]?.words.length ?? ''} words`} cancelText="Leave it"
-      okButtonProps={{ disabled: steps.length === 0 }} width={860}
-      onOk={() => void onEdit({ type: 'lay-plan', steps: steps.map((s) => ({ name: s.name, buttons: s.words.flatMap((w) => w.buttons) })) }).then((done) => { if (done) onClose(); })}>
+    <Modal
+      open
+      title={`A plan proposed for ${view.student?.name ?? view.name}`}
+      onCancel={onClose}
+      okText={`Begin with these ${steps[0]?.words.length ?? ''} words`}
+      cancelText="Leave it"
+      okButtonProps={{ disabled: steps.length === 0 }}
+      width={860}
+      onOk={() =>
+        void onEdit({ type: 'lay-plan', steps: steps.map((s) => ({ name: s.name, buttons: s.words.flatMap((w) => w.buttons) })) }).then((done) => {
+          if (done) onClose();
+        })
+      }
+    >
       <div className={css.form}>
-        <label>How many words at each step <Input value={text} onChange={(e) => setText(e.target.value)} /></label>
+        <label>
+          How many words at each step <Input value={text} onChange={(e) => setText(e.target.value)} />
+        </label>
         {!targets && <p role="alert">Type how many words each step shows, growing, as in “{BEGIN}”.</p>}
         {error && <Alert type="warning" showIcon title={sentence(error)} />}
-        <p className={parts.quiet}>First what moves {view.student?.name ?? 'the student'}: people, own photos, interests. Then core words, then what combines most with those shown. Each word says why; click it to put it elsewhere. No word changes its place.</p>
+        <p className={parts.quiet}>
+          First what moves {view.student?.name ?? 'the student'}: people, own photos, interests. Then core words, then what combines most with those
+          shown. Each word says why; click it to put it elsewhere. No word changes its place.
+        </p>
         {steps.map((step, i) => (
           <section key={step.name} aria-label={step.name}>
-            <h3><span className={css.number} style={{ background: paperOf(i + 1) }}>{i + 1}</span> {step.name} <span className={parts.quiet}>{i > 0 && `${step.words.length} more`}</span></h3>
+            <h3>
+              <span className={css.number} style={{ background: paperOf(i + 1) }}>
+                {i + 1}
+              </span>{' '}
+              {step.name} <span className={parts.quiet}>{i > 0 && `${step.words.length} more`}</span>
+            </h3>
             <ul className={css.words}>
               {step.words.slice(0, SHOWN).map((w) => (
                 <li key={w.text}>
-                  <Dropdown trigger={['click']} menu={{ items: [...steps.map((s, n) => ({ key: String(n), label: `to ${n + 1}. ${s.name}`, disabled: n === i })), { key: '-1', label: 'leave it out: it waits' }],
-                    onClick: ({ key }) => setPut({ ...put, [w.text]: Number(key) }) }}>
-                    <button type="button" title={`“${w.text}” ${w.why}`}>{w.picture && <Pic id={w.picture} collected />}<strong dir="auto">{w.text}</strong>{i === 0 && <small>{w.why}</small>}</button>
+                  <Dropdown
+                    trigger={['click']}
+                    menu={{
+                      items: [
+                        ...steps.map((s, n) => ({ key: String(n), label: `to ${n + 1}. ${s.name}`, disabled: n === i })),
+                        { key: '-1', label: 'leave it out: it waits' },
+                      ],
+                      onClick: ({ key }) => setPut({ ...put, [w.text]: Number(key) }),
+                    }}
+                  >
+                    <button type="button" title={`“${w.text}” ${w.why}`}>
+                      {w.picture && <Pic id={w.picture} collected />}
+                      <strong dir="auto">{w.text}</strong>
+                      {i === 0 && <small>{w.why}</small>}
+                    </button>
                   </Dropdown>
                 </li>
               ))}
@@ -49,7 +85,11 @@ export function ProposePlan({ view, onEdit, onClose }: { view: VocabularyView; o
             </ul>
           </section>
         ))}
-        {Object.keys(put).length > 0 && <PlainButton size="small" onClick={() => setPut({})}>As it was proposed</PlainButton>}
+        {Object.keys(put).length > 0 && (
+          <PlainButton size="small" onClick={() => setPut({})}>
+            As it was proposed
+          </PlainButton>
+        )}
       </div>
     </Modal>
   );
@@ -59,6 +99,9 @@ export function ProposePlan({ view, onEdit, onClose }: { view: VocabularyView; o
 function arranged(proposed: ProposedStep[], put: Record<string, number>): ProposedStep[] {
   return proposed.map((step, i) => ({
     ...step,
-    words: [...step.words.filter((w) => (put[w.text] ?? i) === i), ...proposed.flatMap((s, n) => (n === i ? [] : s.words.filter((w) => put[w.text] === i)))],
+    words: [
+      ...step.words.filter((w) => (put[w.text] ?? i) === i),
+      ...proposed.flatMap((s, n) => (n === i ? [] : s.words.filter((w) => put[w.text] === i))),
+    ],
   }));
 }

@@ -6,7 +6,14 @@ import { numberOf, paperOf } from './plan';
 import css from './reveal.module.css';
 import parts from '../../shell/parts.module.css';
 
-interface Props { view: VocabularyView; mayEdit: boolean; inHand?: string; onInHand: (step: string) => void; onEdit: (edit: Intention) => void; onMoveOn: (step: Step) => void }
+interface Props {
+  view: VocabularyView;
+  mayEdit: boolean;
+  inHand?: string;
+  onInHand: (step: string) => void;
+  onEdit: (edit: Intention) => void;
+  onMoveOn: (step: Step) => void;
+}
 
 /** The steps of the plan under the board: the one in hand takes the words that are tapped, the dark one is where the student is. */
 export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: Props) {
@@ -21,14 +28,26 @@ export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: 
           const number = i + 1;
           return (
             <li key={step.id} className={number === plan.at ? css.now : undefined}>
-              <button type="button" className={css.step} aria-pressed={step.id === inHand} onClick={() => onInHand(step.id)} title={`Words you tap go into step ${number}`}>
+              <button
+                type="button"
+                className={css.step}
+                aria-pressed={step.id === inHand}
+                onClick={() => onInHand(step.id)}
+                title={`Words you tap go into step ${number}`}
+              >
                 <span className={css.paper} style={{ background: paperOf(number), height: 6 + Math.round(16 * share(wordsByStep[i], view)) }} />
-                <strong>{number}. {step.name}</strong>
-                <span>{wordsByStep[i]} words · {whenOf(step, number, plan.at)}</span>
+                <strong>
+                  {number}. {step.name}
+                </strong>
+                <span>
+                  {wordsByStep[i]} words · {whenOf(step, number, plan.at)}
+                </span>
               </button>
               {mayEdit && (
                 <Dropdown trigger={['click']} menu={{ items: menuOf(step, number, view), onClick: ({ key }) => choose(key, step) }}>
-                  <button type="button" className={css.more} aria-label={`More about step ${number}`}>…</button>
+                  <button type="button" className={css.more} aria-label={`More about step ${number}`}>
+                    …
+                  </button>
                 </Dropdown>
               )}
             </li>
@@ -37,14 +56,26 @@ export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: 
       </ol>
       {mayEdit && (
         <div className={css.stepDoors}>
-          {next && <PlainButton type="primary" onClick={() => onMoveOn(next)}>Move on to step {plan.at + 1}</PlainButton>}
-          <button type="button" className={parts.dotted} onClick={() => setChanging('new')}>add a step</button>
+          {next && (
+            <PlainButton type="primary" onClick={() => onMoveOn(next)}>
+              Move on to step {plan.at + 1}
+            </PlainButton>
+          )}
+          <button type="button" className={parts.dotted} onClick={() => setChanging('new')}>
+            add a step
+          </button>
         </div>
       )}
-      {changing && <StepForm step={changing === 'new' ? undefined : changing} onClose={() => setChanging(undefined)} onKeep={(name, planned) => {
-        setChanging(undefined);
-        onEdit(changing === 'new' ? { type: 'add-step', name, planned } : { type: 'change-step', step: changing.id, name, planned });
-      }} />}
+      {changing && (
+        <StepForm
+          step={changing === 'new' ? undefined : changing}
+          onClose={() => setChanging(undefined)}
+          onKeep={(name, planned) => {
+            setChanging(undefined);
+            onEdit(changing === 'new' ? { type: 'add-step', name, planned } : { type: 'change-step', step: changing.id, name, planned });
+          }}
+        />
+      )}
     </section>
   );
 
@@ -65,7 +96,9 @@ const menuOf = (step: Step, number: number, { plan }: VocabularyView) => [
   ...(number === plan.at ? [] : [{ key: 'go', label: number > plan.at ? `Move on to ${step.name}` : `Go back to ${step.name}` }]),
   ...(number > 1 ? [{ key: 'earlier', label: 'One earlier' }] : []),
   ...(number < plan.steps.length ? [{ key: 'later', label: 'One later' }] : []),
-  plan.steps.length > 1 ? { key: 'remove', label: 'Take the step out; its words stay as they are seen' } : { key: 'end', label: 'End the plan: show everything' },
+  plan.steps.length > 1
+    ? { key: 'remove', label: 'Take the step out; its words stay as they are seen' }
+    : { key: 'end', label: 'End the plan: show everything' },
 ];
 
 function whenOf(step: Step, number: number, at: number): string {
@@ -78,13 +111,34 @@ function whenOf(step: Step, number: number, at: number): string {
 function StepForm({ step, onKeep, onClose }: { step?: Step; onKeep: (name: string, planned?: string) => void; onClose: () => void }) {
   const [name, setName] = useState(step?.name ?? '');
   const [planned, setPlanned] = useState(step?.planned ?? undefined);
-  const keep = () => { if (name.trim()) onKeep(name.trim(), planned); };
+  const keep = () => {
+    if (name.trim()) onKeep(name.trim(), planned);
+  };
   return (
-    <Modal open title={step ? 'Change the step' : 'Add a step'} onCancel={onClose} okText={step ? 'Keep it' : 'Add it'} cancelText="Leave it" onOk={keep}
-      okButtonProps={{ disabled: !name.trim() }} width={460}>
+    <Modal
+      open
+      title={step ? 'Change the step' : 'Add a step'}
+      onCancel={onClose}
+      okText={step ? 'Keep it' : 'Add it'}
+      cancelText="Leave it"
+      onOk={keep}
+      okButtonProps={{ disabled: !name.trim() }}
+      width={460}
+    >
       <div className={css.form}>
-        <label>Its name <Input autoFocus value={name} maxLength={60} onChange={(e) => setName(e.target.value)} onPressEnter={keep} placeholder="Asking and telling" /></label>
-        <label>Planned for, if you like; the day only reminds
+        <label>
+          Its name{' '}
+          <Input
+            autoFocus
+            value={name}
+            maxLength={60}
+            onChange={(e) => setName(e.target.value)}
+            onPressEnter={keep}
+            placeholder="Asking and telling"
+          />
+        </label>
+        <label>
+          Planned for, if you like; the day only reminds
           <input type="date" value={planned ?? ''} onChange={(e) => setPlanned(e.target.value || undefined)} />
         </label>
       </div>

@@ -9,15 +9,42 @@ import { targetsOf } from './targets';
 vi.hoisted(() => vi.stubGlobal('window', { location: { origin: 'http://localhost' } }));
 
 const button = (id: string, column: number, more: Partial<Button> = {}): Button => ({
-  id, cell: { row: 0, column }, span: { rows: 1, columns: 1 }, label: id, says: { type: 'label' }, layers: [], leads: { type: 'stays' }, doings: [], hidden: false, look: {}, ...more,
+  id,
+  cell: { row: 0, column },
+  span: { rows: 1, columns: 1 },
+  label: id,
+  says: { type: 'label' },
+  layers: [],
+  leads: { type: 'stays' },
+  doings: [],
+  hidden: false,
+  look: {},
+  ...more,
 });
 const board = (...buttons: Button[]): Board => ({ id: 'home', name: 'Home', rows: 1, columns: 6, heights: [], widths: [], look: {}, buttons });
-const plan: Plan = { at: 1, steps: [{ id: 'a', name: 'First' }, { id: 'b', name: 'Second' }] };
-const here = board(button('I', 0, { step: 'a' }), button('want', 1, { step: 'b' }), button('go', 2), button('home', 3, { leads: { type: 'home' } }), button('egg', 4, { hidden: true }));
+const plan: Plan = {
+  at: 1,
+  steps: [
+    { id: 'a', name: 'First' },
+    { id: 'b', name: 'Second' },
+  ],
+};
+const here = board(
+  button('I', 0, { step: 'a' }),
+  button('want', 1, { step: 'b' }),
+  button('go', 2),
+  button('home', 3, { leads: { type: 'home' } }),
+  button('egg', 4, { hidden: true }),
+);
 const revealed: Revealed = { kept: { want: 'WAITS', go: 'WAITS', egg: 'HELD' }, leadsNowhereYet: [] };
 
 describe('targets of a plan', () => {
-  it.each([['8 words, then 20, then 50, then all', [8, 20, 50, 0]], ['8', [8]], ['all', [0]], ['4 then ALL', [4, 0]]])('%s', (text, targets) => expect(targetsOf(text)).toEqual(targets));
+  it.each([
+    ['8 words, then 20, then 50, then all', [8, 20, 50, 0]],
+    ['8', [8]],
+    ['all', [0]],
+    ['4 then ALL', [4, 0]],
+  ])('%s', (text, targets) => expect(targetsOf(text)).toEqual(targets));
   it.each(['', 'a few', '8, 8', '20 then 8', 'all, then 8'])('%s are none', (text) => expect(targetsOf(text)).toBeUndefined());
 });
 
@@ -59,7 +86,26 @@ describe('the places lens', () => {
 });
 
 it('ticks what is sure or likely, is not so already, and nothing speaks against', () => {
-  const proposal = (id: string, more: object) => ({ button: id, board: 'b', name: 'b', cell: { row: 0, column: 0 }, label: id, does: 'HOLD' as const, sure: 'SURE' as const, why: '', ...more });
-  expect(tickedFirst([proposal('egg', {}), proposal('cake', { sure: 'LIKELY', now: 'WAITS' }), proposal('pie', { sure: 'PERHAPS' }), proposal('held', { now: 'HELD' }),
-    proposal('but', { other: 'likes eggs' }), proposal('seal', { does: 'BRING_FORWARD' }), proposal('gull', { does: 'BRING_FORWARD', now: 'WAITS' })])).toEqual(['egg', 'cake', 'gull']);
+  const proposal = (id: string, more: object) => ({
+    button: id,
+    board: 'b',
+    name: 'b',
+    cell: { row: 0, column: 0 },
+    label: id,
+    does: 'HOLD' as const,
+    sure: 'SURE' as const,
+    why: '',
+    ...more,
+  });
+  expect(
+    tickedFirst([
+      proposal('egg', {}),
+      proposal('cake', { sure: 'LIKELY', now: 'WAITS' }),
+      proposal('pie', { sure: 'PERHAPS' }),
+      proposal('held', { now: 'HELD' }),
+      proposal('but', { other: 'likes eggs' }),
+      proposal('seal', { does: 'BRING_FORWARD' }),
+      proposal('gull', { does: 'BRING_FORWARD', now: 'WAITS' }),
+    ]),
+  ).toEqual(['egg', 'cake', 'gull']);
 });

@@ -24,9 +24,11 @@ export const heldWords = (id: number, version: number) =>
   });
 
 /** The words of a step of any vocabulary this person may look at. */
-export const stepWords = (id: number, step: string) => answer(client.GET('/api/vocabularies/{vocabulary}/step-words', { params: { path: { vocabulary: id }, query: { step } } }));
+export const stepWords = (id: number, step: string) =>
+  answer(client.GET('/api/vocabularies/{vocabulary}/step-words', { params: { path: { vocabulary: id }, query: { step } } }));
 
-export const MEANT: Meant = { andOpened: false, buttons: [], words: [], allBut: false };
+/** Everything, to be narrowed down by what is said besides. */
+export const MEANT: Meant = { andOpened: false, allBut: false };
 
 /** The number of a step in a plan, from 1; 0 for none. */
 export const numberOf = (plan: Plan, step?: string) => plan.steps.findIndex((s) => s.id === step) + 1;
@@ -40,27 +42,44 @@ export const paperOf = (number: number) => papers[(number * 5 + 1) % papers.leng
 export const isWay = (b: Button) => b.leads.type === 'home' || b.leads.type === 'back';
 
 /** A button that opens a board and says nothing follows what is behind it. */
-export const onlyOpens = (b: Button) => b.leads.type === 'opens' && b.doings.length === 0 && (b.says.type === 'nothing' || (b.says.type === 'label' && !b.label));
+export const onlyOpens = (b: Button) =>
+  b.leads.type === 'opens' && b.doings.length === 0 && (b.says.type === 'nothing' || (b.says.type === 'label' && !b.label));
 
 /** Each button with the number of its step, and what is not shown faint. */
-export const revealLens = (plan: Plan, { kept }: Revealed): Lens => (_, board) => new Map(board.buttons.filter((b) => !isWay(b)).map((b) => {
-  const why = kept[b.id];
-  const number = numberOf(plan, b.step ?? undefined);
-  const badge = number > 0 ? { text: String(number), paper: paperOf(number) } : undefined;
-  return [keyOf(b.cell), {
-    classes: why ? ['waitingWord'] : [], badge: why === 'HELD' ? { text: 'held', paper: 'held' } : badge,
-    note: why === 'NOTHING_BEHIND' ? 'nothing yet' : undefined, told: whyKept(plan, b, why) ?? (number > 0 ? `shown since step ${number}` : 'shown'),
-  }];
-}));
+export const revealLens =
+  (plan: Plan, { kept }: Revealed): Lens =>
+  (_, board) =>
+    new Map(
+      board.buttons
+        .filter((b) => !isWay(b))
+        .map((b) => {
+          const why = kept[b.id];
+          const number = numberOf(plan, b.step ?? undefined);
+          const badge = number > 0 ? { text: String(number), paper: paperOf(number) } : undefined;
+          return [
+            keyOf(b.cell),
+            {
+              classes: why ? ['waitingWord'] : [],
+              badge: why === 'HELD' ? { text: 'held', paper: 'held' } : badge,
+              note: why === 'NOTHING_BEHIND' ? 'nothing yet' : undefined,
+              told: whyKept(plan, b, why) ?? (number > 0 ? `shown since step ${number}` : 'shown'),
+            },
+          ];
+        }),
+    );
 
 /** What keeps a button back, in a few words; undefined if it is shown. */
 export function whyKept(plan: Plan, b: Pick<Button, 'step'>, why?: Revealed['kept'][string]): string | undefined {
   const number = numberOf(plan, b.step ?? undefined);
   switch (why) {
-    case 'HELD': return 'held back';
-    case 'WAITS': return number > 0 ? `waits for step ${number}, ${plan.steps[number - 1].name}` : 'waits: it is in no step';
-    case 'NOTHING_BEHIND': return 'hidden for now, as nothing behind it is shown';
-    default: return undefined;
+    case 'HELD':
+      return 'held back';
+    case 'WAITS':
+      return number > 0 ? `waits for step ${number}, ${plan.steps[number - 1].name}` : 'waits: it is in no step';
+    case 'NOTHING_BEHIND':
+      return 'hidden for now, as nothing behind it is shown';
+    default:
+      return undefined;
   }
 }
 
@@ -73,9 +92,6 @@ export function painted(board: Board, ids: string[], step: string): { buttons: s
   if (all.length === 0) return undefined;
   return { buttons: all.map((b) => b.id), step: all.every((b) => b.step === step) ? undefined : step };
 }
-
-/** How many words wait for no step. */
-export const inNoStep = (view: VocabularyView) => (view.plan.steps.length === 0 ? 0 : view.counts.words - (view.wordsByStep.at(-1) ?? 0));
 
 const remembered = (id: number) => `dwimble-new-words-${id}`;
 

@@ -10,9 +10,18 @@ export function useReveal(view: VocabularyView | undefined, board: Board | undef
   const plan = view?.plan;
   const inHand = plan && (plan.steps.find((s) => s.id === taken) ?? stepNow(plan));
   const step = inHand?.id;
-  const paint = useCallback((ids: string[]) => {
-    const to = board && step ? painted(board, ids, step) : undefined;
-    if (to) void edit({ type: 'put-in-step', words: { ...MEANT, buttons: to.buttons }, step: to.step });
-  }, [board, step, edit]);
-  return { revealed, inHand, take, lens: useMemo(() => (plan && revealed ? revealLens(plan, revealed) : undefined), [plan, revealed]), onPaint: on && step ? paint : undefined };
+  const paint = useCallback(
+    (ids: string[]) => {
+      const to = board && step ? painted(board, ids, step) : undefined;
+      if (to) void edit({ type: 'put-in-step', words: { ...MEANT, buttons: to.buttons }, step: to.step });
+    },
+    [board, step, edit],
+  );
+  return {
+    revealed,
+    inHand,
+    take,
+    lens: useMemo(() => (plan && revealed ? revealLens(plan, revealed) : undefined), [plan, revealed]),
+    onPaint: on && step ? paint : undefined,
+  };
 }

@@ -1,39 +1,45 @@
-import { App, Button } from 'antd';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button } from 'antd';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { sentence } from '../../api/client';
 import type { Glance } from '../../api/types';
-import { useChanges, vocabulary as vocabularyQuery } from '../board/boards';
+import { vocabulary as vocabularyQuery } from '../board/boards';
+import { useEdits } from '../board/editing';
 import { ArtOf } from '../picture/art';
 import { Appeared } from '../reveal/Appeared';
 import { dayOf } from '../../shell/time';
 
 /** The step a student is at, and the next or the one before in one action. */
 export function MoveOn({ glance, mayEdit, back }: { glance: Glance; mayEdit: boolean; back?: boolean }) {
-  const { message } = App.useApp();
-  const queries = useQueryClient();
-  const changes = useChanges(glance.vocabulary);
+  const { edit } = useEdits(glance.vocabulary);
   const [since, setSince] = useState<number>();
   const view = useQuery({ ...vocabularyQuery(glance.vocabulary), enabled: since !== undefined });
   const { steps, at } = glance.plan;
   const now = steps[at - 1];
   if (!now) return null;
   async function go(step: string) {
-    try {
-      await changes.mutateAsync({ what: 'edit', base: glance.version, edit: { type: 'go-to-step', step } });
-      setSince(glance.version);
-      await queries.invalidateQueries({ queryKey: ['glances'] });
-      await queries.invalidateQueries({ queryKey: ['glance'] });
-    } catch (error) {
-      void message.error(sentence(error), 6);
-    }
+    if (await edit({ type: 'go-to-step', step }, glance.version)) setSince(glance.version);
   }
   return (
     <>
-      <p>Step {at} of {steps.length}, {now.name}{now.began && `, since ${dayOf(now.began)}`}</p>
-      {mayEdit && steps[at] && <Button size="small" onClick={() => void go(steps[at].id)} title={`${glance.wordsByStep[at] - glance.wordsByStep[at - 1]} more words`}>Move on to {steps[at].name}</Button>}
-      {mayEdit && back && at > 1 && <Button size="small" onClick={() => void go(steps[at - 2].id)}>Back to {steps[at - 2].name}</Button>}
-      {since !== undefined && view.data && <ArtOf art={view.data.art} vocabulary={glance.vocabulary}><Appeared view={view.data} since={since} onClose={() => setSince(undefined)} /></ArtOf>}
+      <p>
+        Step {at} of {steps.length}, {now.name}
+        {now.began && `, since ${dayOf(now.began)}`}
+      </p>
+      {mayEdit && steps[at] && (
+        <Button size="small" onClick={() => void go(steps[at].id)} title={`${glance.wordsByStep[at] - glance.wordsByStep[at - 1]} more words`}>
+          Move on to {steps[at].name}
+        </Button>
+      )}
+      {mayEdit && back && at > 1 && (
+        <Button size="small" onClick={() => void go(steps[at - 2].id)}>
+          Back to {steps[at - 2].name}
+        </Button>
+      )}
+      {since !== undefined && view.data && (
+        <ArtOf art={view.data.art} vocabulary={glance.vocabulary}>
+          <Appeared view={view.data} since={since} onClose={() => setSince(undefined)} />
+        </ArtOf>
+      )}
     </>
   );
 }

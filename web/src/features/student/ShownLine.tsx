@@ -15,17 +15,38 @@ export function ShownLine({ glance, wide }: { glance: Glance; wide?: boolean }) 
   const most = Math.max(...line.map((p) => p.shown), 1);
   const x = (i: number) => 6 + ((WIDTH - 12) * (times[i] - from)) / (to - from);
   const y = (shown: number) => HEIGHT - 6 - ((HEIGHT - 18) * shown) / most;
-  const points = line.flatMap((p, i) => (i === 0 ? [[x(i), y(p.shown)]] : [[x(i), y(line[i - 1].shown)], [x(i), y(p.shown)]]));
+  const points = line.flatMap((p, i) =>
+    i === 0
+      ? [[x(i), y(p.shown)]]
+      : [
+          [x(i), y(line[i - 1].shown)],
+          [x(i), y(p.shown)],
+        ],
+  );
   const marked = line.map((point, i) => ({ point, i })).filter(({ point }) => point.mark);
   return (
     <figure className={wide ? `${css.line} ${css.wideLine}` : css.line}>
-      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`Words shown over time: ${line[0].shown} on ${dayAndTime(line[0].at)}, ${line.at(-1)!.shown} now`} preserveAspectRatio="none">
+      <svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="img"
+        aria-label={`Words shown over time: ${line[0].shown} on ${dayAndTime(line[0].at)}, ${line.at(-1)!.shown} now`}
+        preserveAspectRatio="none"
+      >
         <polyline points={points.map((p) => p.join(',')).join(' ')} vectorEffect="non-scaling-stroke" />
       </svg>
       {marked.map(({ point, i }) => (
-        <span key={`${point.at} ${i}`} className={css.mark} data-kind={point.mark!.what} style={{ insetInlineStart: `${(100 * x(i)) / WIDTH}%`, top: `${(100 * y(point.shown)) / HEIGHT}%` }}
-          title={`${dayAndTime(point.at)}: ${point.mark!.what === 'NAMED' ? `“${point.mark!.sentence}”` : point.mark!.sentence}. ${point.shown} of ${point.words} words shown.`} tabIndex={wide ? 0 : undefined}
-          role="img" aria-label={`${dayAndTime(point.at)}: ${point.mark!.sentence}. ${point.shown} of ${point.words} words shown.`}>{MARKS[point.mark!.what]}</span>
+        <span
+          key={`${point.at} ${i}`}
+          className={css.mark}
+          data-kind={point.mark!.what}
+          style={{ insetInlineStart: `${(100 * x(i)) / WIDTH}%`, top: `${(100 * y(point.shown)) / HEIGHT}%` }}
+          title={`${dayAndTime(point.at)}: ${point.mark!.what === 'NAMED' ? `“${point.mark!.sentence}”` : point.mark!.sentence}. ${point.shown} of ${point.words} words shown.`}
+          tabIndex={wide ? 0 : undefined}
+          role="img"
+          aria-label={`${dayAndTime(point.at)}: ${point.mark!.sentence}. ${point.shown} of ${point.words} words shown.`}
+        >
+          {MARKS[point.mark!.what]}
+        </span>
       ))}
     </figure>
   );

@@ -1,25 +1,24 @@
-import { Button } from 'antd';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { answer, client, sentence } from '../../api/client';
+import { sentence } from '../../api/client';
 import type { Glance } from '../../api/types';
-import { useChanges, versions, vocabulary as vocabularyQuery } from '../board/boards';
+import { versions, vocabulary as vocabularyQuery } from '../board/boards';
+import { useEdits } from '../board/editing';
 import { Facts } from '../fact/Facts';
 import { ArtOf, Pic } from '../picture/art';
 import { heldWords } from '../reveal/plan';
-import { aboutHeld } from '../reveal/RevealSide';
+import { aboutHeld } from '../reveal/HeldList';
 import { dayAndTime } from '../../shell/time';
 import { MoveOn } from './MoveOn';
 import { Next } from './Next';
 import { ShownLine } from './ShownLine';
 import { StudentForm } from './StudentForm';
 import { Team } from './Team';
-import { caseload, screenName, screens, student as studentQuery, team as teamQuery, vocabularies } from './students';
+import { caseload, glanceOf, screenName, screens, student as studentQuery, team as teamQuery, vocabularies } from './students';
 import css from './students.module.css';
 import parts from '../../shell/parts.module.css';
 
-const glanceOf = (vocabulary: number) => ({ queryKey: ['glance', vocabulary], queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/glance', { params: { path: { vocabulary } } })) });
 const CHANGES = 8;
 const HELD = 8;
 
@@ -35,7 +34,13 @@ export default function StudentPage() {
   const { data: glances } = useQuery({ ...glanceOf(current ?? 0), enabled: current !== undefined });
   const [open, setOpen] = useState<'student' | 'team'>();
   const mayEdit = row !== undefined && row.role !== 'VIEWER';
-  if (student.error) return <main className={parts.lone}><h1>This student cannot be shown</h1><p role="alert">{sentence(student.error)}</p></main>;
+  if (student.error)
+    return (
+      <main className={parts.lone}>
+        <h1>This student cannot be shown</h1>
+        <p role="alert">{sentence(student.error)}</p>
+      </main>
+    );
   if (!student.data || !row) return <main className={parts.page} aria-busy="true" />;
   const who = student.data;
   const [glance] = glances ?? [];
@@ -43,34 +48,88 @@ export default function StudentPage() {
     <main className={parts.page} data-ready={current === undefined || glances ? true : undefined}>
       <div className={parts.pageHead}>
         <h1>{who.name}</h1>
-        <span className={parts.quiet}>{[who.schoolYear !== undefined && who.schoolYear !== null && `year ${who.schoolYear}`, who.className].filter(Boolean).join(' · ')}</span>
+        <span className={parts.quiet}>
+          {[who.schoolYear !== undefined && who.schoolYear !== null && `year ${who.schoolYear}`, who.className].filter(Boolean).join(' · ')}
+        </span>
         <span className={parts.grow} />
-        {current !== undefined && <><Link className={parts.door} to={`/vocabularies/${current}`}>Boards</Link><Link className={parts.door} to={`/vocabularies/${current}/talk`}>Talk</Link></>}
-        {current === undefined && mayEdit && <Link className={`${parts.door} ${parts.primary}`} to={`/students/${id}/start`}>Start a vocabulary</Link>}
+        {current !== undefined && (
+          <>
+            <Link className={parts.door} to={`/vocabularies/${current}`}>
+              Boards
+            </Link>
+            <Link className={parts.door} to={`/vocabularies/${current}/talk`}>
+              Talk
+            </Link>
+          </>
+        )}
+        {current === undefined && mayEdit && (
+          <Link className={`${parts.door} ${parts.primary}`} to={`/students/${id}/start`}>
+            Start a vocabulary
+          </Link>
+        )}
       </div>
       <div className={css.aboutStudent}>
         <div>
-          {glance && glance.next.length > 0 && <section className={css.panel} aria-label="Worth doing next"><h2>Worth doing next</h2><Next glance={glance} mayEdit={mayEdit} /></section>}
-          {glance && row.vocabulary && <Shown glance={glance} name={row.vocabulary.name} shown={row.vocabulary.shown} words={row.vocabulary.words} mayEdit={mayEdit} />}
+          {glance && glance.next.length > 0 && (
+            <section className={css.panel} aria-label="Worth doing next">
+              <h2>Worth doing next</h2>
+              <Next glance={glance} mayEdit={mayEdit} />
+            </section>
+          )}
+          {glance && row.vocabulary && (
+            <Shown glance={glance} name={row.vocabulary.name} shown={row.vocabulary.shown} words={row.vocabulary.words} mayEdit={mayEdit} />
+          )}
           {glance && <HeldHere vocabulary={glance.vocabulary} version={glance.version} />}
           {glance && <Changes vocabulary={glance.vocabulary} version={glance.version} />}
         </div>
         <div>
           <section className={css.panel} aria-label="Screen and look">
             <h2>Screen and look</h2>
-            <p>Talks on a {screenName(who.screen, usual)}, with pictures in {who.appearance.look === 'CONTRAST' ? 'high contrast' : 'colour'}. {who.placesKept ? 'Places are kept: a change that would move a shown word needs a reason.' : 'Places are not kept: before a word moves that has been learned, it is asked.'}</p>
-            {mayEdit && <button type="button" className={parts.dotted} onClick={() => setOpen('student')}>change this</button>}
+            <p>
+              Talks on a {screenName(who.screen, usual)}, with pictures in {who.appearance.look === 'CONTRAST' ? 'high contrast' : 'colour'}.{' '}
+              {who.placesKept
+                ? 'Places are kept: a change that would move a shown word needs a reason.'
+                : 'Places are not kept: before a word moves that has been learned, it is asked.'}
+            </p>
+            {mayEdit && (
+              <button type="button" className={parts.dotted} onClick={() => setOpen('student')}>
+                change this
+              </button>
+            )}
           </section>
-          {mayEdit && <section className={css.panel} aria-label="What is true of the student"><h2>Facts</h2><FactsHere student={who} vocabulary={current} /></section>}
+          {mayEdit && (
+            <section className={css.panel} aria-label="What is true of the student">
+              <h2>Facts</h2>
+              <FactsHere student={who} vocabulary={current} />
+            </section>
+          )}
           <section className={css.panel} aria-label="Vocabularies">
             <h2>Vocabularies</h2>
-            <ul className={css.plain}>{all.map((v) => <li key={v.vocabulary}><Link to={`/vocabularies/${v.vocabulary}`}>{v.name}</Link></li>)}</ul>
-            {mayEdit && <Link className={parts.dotted} to={`/students/${id}/start`}>start another</Link>}
+            <ul className={css.plain}>
+              {all.map((v) => (
+                <li key={v.vocabulary}>
+                  <Link to={`/vocabularies/${v.vocabulary}`}>{v.name}</Link>
+                </li>
+              ))}
+            </ul>
+            {mayEdit && (
+              <Link className={parts.dotted} to={`/students/${id}/start`}>
+                start another
+              </Link>
+            )}
           </section>
           <section className={css.panel} aria-label="Team">
             <h2>Team</h2>
-            <ul className={css.plain}>{members.map((m) => <li key={m.accountId}>{m.name}, {m.work}</li>)}</ul>
-            <button type="button" className={parts.dotted} onClick={() => setOpen('team')}>{row.role === 'OWNER' ? 'change the team' : 'see the team'}</button>
+            <ul className={css.plain}>
+              {members.map((m) => (
+                <li key={m.accountId}>
+                  {m.name}, {m.work}
+                </li>
+              ))}
+            </ul>
+            <button type="button" className={parts.dotted} onClick={() => setOpen('team')}>
+              {row.role === 'OWNER' ? 'change the team' : 'see the team'}
+            </button>
           </section>
         </div>
       </div>
@@ -84,16 +143,33 @@ function Shown({ glance, name, shown, words, mayEdit }: { glance: Glance; name: 
   const { steps, at } = glance.plan;
   return (
     <section className={css.panel} aria-label="Words shown">
-      <h2>{shown} of {words} words shown</h2>
+      <h2>
+        {shown} of {words} words shown
+      </h2>
       <ShownLine glance={glance} wide />
       {steps.length > 0 ? (
         <>
-          <div className={css.steps}><MoveOn glance={glance} mayEdit={mayEdit} back /></div>
+          <div className={css.steps}>
+            <MoveOn glance={glance} mayEdit={mayEdit} back />
+          </div>
           <ol className={css.plan} aria-label="Plan">
-            {steps.map((s, i) => <li key={s.id} aria-current={i + 1 === at ? 'step' : undefined}><strong>{s.name}</strong> <span>{glance.wordsByStep[i]} words</span></li>)}
+            {steps.map((s, i) => (
+              <li key={s.id} aria-current={i + 1 === at ? 'step' : undefined}>
+                <strong>{s.name}</strong> <span>{glance.wordsByStep[i]} words</span>
+              </li>
+            ))}
           </ol>
         </>
-      ) : <p>There is no plan for {name}: everything is shown that is not held. {mayEdit && <Link className={parts.dotted} to={`/vocabularies/${glance.vocabulary}?lens=Reveal`}>Show a few words first</Link>}</p>}
+      ) : (
+        <p>
+          There is no plan for {name}: everything is shown that is not held.{' '}
+          {mayEdit && (
+            <Link className={parts.dotted} to={`/vocabularies/${glance.vocabulary}?lens=Reveal`}>
+              Show a few words first
+            </Link>
+          )}
+        </p>
+      )}
     </section>
   );
 }
@@ -104,11 +180,24 @@ function HeldHere({ vocabulary, version }: { vocabulary: number; version: number
   if (held.length === 0 || !view.data) return null;
   return (
     <section className={css.panel} aria-label="Held words">
-      <h2>{held.length} {held.length === 1 ? 'word' : 'words'} held back</h2>
+      <h2>
+        {held.length} {held.length === 1 ? 'word' : 'words'} held back
+      </h2>
       <ArtOf art={view.data.art} vocabulary={vocabulary}>
-        <ul className={css.held}>{held.slice(0, HELD).map((h) => <li key={h.button}>{h.picture && <Pic id={h.picture} collected />}<strong dir="auto">{h.label || 'a picture'}</strong> <span className={h.past ? css.past : parts.quiet}>{aboutHeld(h)}</span></li>)}</ul>
+        <ul className={css.held}>
+          {held.slice(0, HELD).map((h) => (
+            <li key={h.button}>
+              {h.picture && <Pic id={h.picture} collected />}
+              <strong dir="auto">{h.label || 'a picture'}</strong> <span className={h.past ? css.past : parts.quiet}>{aboutHeld(h)}</span>
+            </li>
+          ))}
+        </ul>
       </ArtOf>
-      {held.length > HELD && <Link className={parts.dotted} to={`/vocabularies/${vocabulary}?lens=Reveal`}>all {held.length}, on the bench</Link>}
+      {held.length > HELD && (
+        <Link className={parts.dotted} to={`/vocabularies/${vocabulary}?lens=Reveal`}>
+          all {held.length}, on the bench
+        </Link>
+      )}
     </section>
   );
 }
@@ -118,31 +207,28 @@ function Changes({ vocabulary, version }: { vocabulary: number; version: number 
   return (
     <section className={css.panel} aria-label="History">
       <h2>What happened</h2>
-      <ul className={css.plain}>{data.slice(0, CHANGES).map((v) => <li key={v.number}>{v.name && <strong>{v.name}: </strong>}{v.by ?? 'Dwimble'} {v.summary} <span className={parts.quiet}>{dayAndTime(v.madeAt)}</span></li>)}</ul>
+      <ul className={css.plain}>
+        {data.slice(0, CHANGES).map((v) => (
+          <li key={v.number}>
+            {v.name && <strong>{v.name}: </strong>}
+            {v.by ?? 'Dwimble'} {v.summary} <span className={parts.quiet}>{dayAndTime(v.madeAt)}</span>
+          </li>
+        ))}
+      </ul>
     </section>
   );
 }
 
 function FactsHere({ student, vocabulary }: { student: { id: string; name: string }; vocabulary?: number }) {
-  const queries = useQueryClient();
   const view = useQuery({ ...vocabularyQuery(vocabulary ?? 0), enabled: vocabulary !== undefined });
-  const changes = useChanges(vocabulary ?? 0);
-  const [problem, setProblem] = useState('');
+  const { edit } = useEdits(vocabulary ?? 0);
   const known = view.data && { id: view.data.id, version: view.data.version, step: view.data.plan.steps[view.data.plan.at - 1]?.id };
-  const list = (
-    <Facts student={student} vocabulary={known} onEdit={async (edit) => {
-      try {
-        await changes.mutateAsync({ what: 'edit', base: view.data!.version, edit });
-        await queries.invalidateQueries({ queryKey: ['glance'] });
-      } catch (error) {
-        setProblem(sentence(error));
-      }
-    }} />
-  );
-  return (
-    <>
-      {view.data ? <ArtOf art={view.data.art} vocabulary={view.data.id}>{list}</ArtOf> : list}
-      {problem && <p role="alert">{problem} <Button size="small" onClick={() => setProblem('')}>Good</Button></p>}
-    </>
+  const list = <Facts student={student} vocabulary={known} onEdit={(made) => edit(made, view.data!.version)} />;
+  return view.data ? (
+    <ArtOf art={view.data.art} vocabulary={view.data.id}>
+      {list}
+    </ArtOf>
+  ) : (
+    list
   );
 }

@@ -7,6 +7,11 @@ export const caseload = queryOptions({ queryKey: ['caseload'], queryFn: () => an
 /** Each student’s plan, holds and line of words shown. */
 export const glances = queryOptions({ queryKey: ['glances'], queryFn: () => answer(client.GET('/api/glances')), staleTime: 0 });
 
+/** The same of one vocabulary. */
+export const glanceOf = (vocabulary: number) => queryOptions({
+  queryKey: ['glances', vocabulary], queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/glance', { params: { path: { vocabulary } } })),
+});
+
 export const student = (id: string) =>
   queryOptions({ queryKey: ['student', id], queryFn: () => answer(client.GET('/api/students/{student}', { params: { path: { student: id } } })) });
 

@@ -12,7 +12,14 @@ const FOUND = 6;
 export type Model = 'as the student sees' | 'everything' | 'waiting words faint';
 const MODELS: Model[] = ['as the student sees', 'everything', 'waiting words faint'];
 
-interface Props { view: VocabularyView; boards: Board[]; kept: Revealed['kept']; model: Model; onModel: (model: Model) => void; board: string }
+interface Props {
+  view: VocabularyView;
+  boards: Board[];
+  kept: Revealed['kept'];
+  model: Model;
+  onModel: (model: Model) => void;
+  board: string;
+}
 
 /** The doors for whoever helps: held for a moment by touch so that no student opens one by accident, pressed at once by keyboard. */
 export function Adult({ view, boards, kept, model, onModel, board }: Props) {
@@ -30,9 +37,25 @@ export function Adult({ view, boards, kept, model, onModel, board }: Props) {
   });
   return (
     <>
-      <Held label="Leave talking: hold, or press Escape" title="Hold to leave" onHeld={leave}>hold to leave</Held>
-      <Held label="For who models: hold, or press Enter" title="Hold to show more" onHeld={() => setOpen(true)}>{model === 'as the student sees' ? 'hold to model' : `modelling: ${model}`}</Held>
-      {open && <Panel view={view} boards={boards} kept={kept} model={model} onModel={(chosen) => { onModel(chosen); setOpen(false); }} onClose={() => setOpen(false)} />}
+      <Held label="Leave talking: hold, or press Escape" title="Hold to leave" onHeld={leave}>
+        hold to leave
+      </Held>
+      <Held label="For who models: hold, or press Enter" title="Hold to show more" onHeld={() => setOpen(true)}>
+        {model === 'as the student sees' ? 'hold to model' : `modelling: ${model}`}
+      </Held>
+      {open && (
+        <Panel
+          view={view}
+          boards={boards}
+          kept={kept}
+          model={model}
+          onModel={(chosen) => {
+            onModel(chosen);
+            setOpen(false);
+          }}
+          onClose={() => setOpen(false)}
+        />
+      )}
     </>
   );
 }
@@ -40,12 +63,33 @@ export function Adult({ view, boards, kept, model, onModel, board }: Props) {
 function Held({ label, title, onHeld, children }: { label: string; title: string; onHeld: () => void; children: string }) {
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const [holding, setHolding] = useState(false);
-  const stop = () => { clearTimeout(timer.current); setHolding(false); };
+  const stop = () => {
+    clearTimeout(timer.current);
+    setHolding(false);
+  };
   useEffect(() => () => clearTimeout(timer.current), []);
   return (
-    <button type="button" className={holding ? `${css.leave} ${css.holding}` : css.leave} aria-label={label} title={title}
-      onPointerDown={() => { setHolding(true); timer.current = setTimeout(() => { setHolding(false); onHeld(); }, HOLD_MS); }} onPointerUp={stop} onPointerLeave={stop}
-      onKeyDown={(e) => { if (e.key === 'Enter') { e.preventDefault(); onHeld(); } }}>
+    <button
+      type="button"
+      className={holding ? `${css.leave} ${css.holding}` : css.leave}
+      aria-label={label}
+      title={title}
+      onPointerDown={() => {
+        setHolding(true);
+        timer.current = setTimeout(() => {
+          setHolding(false);
+          onHeld();
+        }, HOLD_MS);
+      }}
+      onPointerUp={stop}
+      onPointerLeave={stop}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') {
+          e.preventDefault();
+          onHeld();
+        }
+      }}
+    >
       {children}
     </button>
   );
@@ -59,16 +103,28 @@ function Panel({ view, boards, kept, model, onModel, onClose }: Omit<Props, 'boa
     <div className={css.adult} role="dialog" aria-label="For who models">
       <p>Show, until five minutes pass without a tap</p>
       <div role="group" aria-label="What is shown">
-        {MODELS.map((m) => <button key={m} type="button" className={css.quietKey} aria-pressed={m === model} onClick={() => onModel(m)}>{m}</button>)}
-      </div>
-      <label>Where is a word? <input autoFocus value={sought} onChange={(e) => setSought(e.target.value)} dir="auto" /></label>
-      <div role="status"><ul>
-        {found.slice(0, FOUND).map(({ board, button }) => (
-          <li key={button.id}><strong>{button.label}</strong>: {board.name}, {spoken(button.cell)}; {whyKept(view.plan, button, kept[button.id]) ?? 'shown'}</li>
+        {MODELS.map((m) => (
+          <button key={m} type="button" className={css.quietKey} aria-pressed={m === model} onClick={() => onModel(m)}>
+            {m}
+          </button>
         ))}
-        {sought.trim() && found.length === 0 && <li>“{sought.trim()}” is on no board.</li>}
-      </ul></div>
-      <button type="button" className={css.quietKey} onClick={onClose}>close</button>
+      </div>
+      <label>
+        Where is a word? <input autoFocus value={sought} onChange={(e) => setSought(e.target.value)} dir="auto" />
+      </label>
+      <div role="status">
+        <ul>
+          {found.slice(0, FOUND).map(({ board, button }) => (
+            <li key={button.id}>
+              <strong>{button.label}</strong>: {board.name}, {spoken(button.cell)}; {whyKept(view.plan, button, kept[button.id]) ?? 'shown'}
+            </li>
+          ))}
+          {sought.trim() && found.length === 0 && <li>“{sought.trim()}” is on no board.</li>}
+        </ul>
+      </div>
+      <button type="button" className={css.quietKey} onClick={onClose}>
+        close
+      </button>
     </div>
   );
 }

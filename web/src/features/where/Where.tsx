@@ -9,7 +9,10 @@ import css from './where.module.css';
 import parts from '../../shell/parts.module.css';
 
 const where = (word: string) => ({
-  queryKey: ['where', word], queryFn: () => answer(client.GET('/api/where', { params: { query: { word } } })), enabled: word !== '', placeholderData: keepPreviousData,
+  queryKey: ['where', word],
+  queryFn: () => answer(client.GET('/api/where', { params: { query: { word } } })),
+  enabled: word !== '',
+  placeholderData: keepPreviousData,
 });
 
 /** Where one word is for each student, to look at and to print for a class. */
@@ -22,22 +25,53 @@ export default function Where() {
       <div className={parts.pageHead}>
         <h1>Where is “{word}”?</h1>
         <span className={parts.grow} />
-        <Link className={`${parts.door} ${css.notPrinted}`} to="/caseload">Back to the caseload</Link>
-        <Button className={css.notPrinted} type="primary" onClick={() => window.print()}>Print</Button>
+        <Link className={`${parts.door} ${css.notPrinted}`} to="/caseload">
+          Back to the caseload
+        </Link>
+        <Button className={css.notPrinted} type="primary" onClick={() => window.print()}>
+          Print
+        </Button>
       </div>
       {error && <p role="alert">{sentence(error)}</p>}
       <ul className={css.students}>
         {data.map((row) => (
           <li key={row.student} aria-label={row.name}>
             <h2>{row.name}</h2>
-            <ArtOf art={row.art} vocabulary={row.vocabulary}><div>
-              {row.found.map((f) => (
-                <p key={`${f.spot.board} ${f.spot.cell.row} ${f.spot.cell.column}`}>{f.picture && <Pic id={f.picture} />}<Route spot={f.spot} /> <span>{spoken(f.spot.cell)}</span>{f.why && <strong className={css.why}>{f.why}</strong>}
-                  <Link className={`${parts.dotted} ${css.notPrinted}`} to={`/vocabularies/${row.vocabulary}/boards/${encodeURIComponent(f.spot.board)}`}>go there</Link></p>
-              ))}
-              {row.found.length === 0 && <p>Not there. {row.proposed ? <>It could go on <Route spot={row.proposed} /> {spoken(row.proposed.cell)}. <Link className={`${parts.dotted} ${css.notPrinted}`}
-                to={`/vocabularies/${row.vocabulary}/boards/${encodeURIComponent(row.proposed.board)}`}>go there</Link></> : 'No board has room for it.'}</p>}
-            </div></ArtOf>
+            <ArtOf art={row.art} vocabulary={row.vocabulary}>
+              <div>
+                {row.found.map((f) => (
+                  <p key={`${f.spot.board} ${f.spot.cell.row} ${f.spot.cell.column}`}>
+                    {f.picture && <Pic id={f.picture} />}
+                    <Route spot={f.spot} /> <span>{spoken(f.spot.cell)}</span>
+                    {f.why && <strong className={css.why}>{f.why}</strong>}
+                    <Link
+                      className={`${parts.dotted} ${css.notPrinted}`}
+                      to={`/vocabularies/${row.vocabulary}/boards/${encodeURIComponent(f.spot.board)}`}
+                    >
+                      go there
+                    </Link>
+                  </p>
+                ))}
+                {row.found.length === 0 && (
+                  <p>
+                    Not there.{' '}
+                    {row.proposed ? (
+                      <>
+                        It could go on <Route spot={row.proposed} /> {spoken(row.proposed.cell)}.{' '}
+                        <Link
+                          className={`${parts.dotted} ${css.notPrinted}`}
+                          to={`/vocabularies/${row.vocabulary}/boards/${encodeURIComponent(row.proposed.board)}`}
+                        >
+                          go there
+                        </Link>
+                      </>
+                    ) : (
+                      'No board has room for it.'
+                    )}
+                  </p>
+                )}
+              </div>
+            </ArtOf>
           </li>
         ))}
       </ul>

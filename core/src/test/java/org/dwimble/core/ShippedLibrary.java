@@ -5,6 +5,7 @@ import java.util.function.Function;
 import org.dwimble.core.picture.PictureLibrary;
 import org.dwimble.core.search.PictureIndex;
 import org.dwimble.core.search.PictureSearch;
+import org.dwimble.core.search.WordCategories;
 import org.dwimble.core.sound.PronouncingDictionary;
 import org.dwimble.core.words.Forms;
 import org.dwimble.core.words.Kinds;
@@ -18,6 +19,7 @@ public final class ShippedLibrary {
     public static final Meanings MEANINGS = Meanings.read(FILES);
     public static final PictureSearch SEARCH = new PictureSearch(new PictureIndex(LIBRARY.pictures(), LIBRARY.names(), Forms.english()), MEANINGS,
         Forms.english());
+    public static final WordCategories CATEGORIES = new WordCategories(LIBRARY.pictures(), MEANINGS, Forms.english());
     public static final PronouncingDictionary SOUNDS = PronouncingDictionary.read(FILES);
 
     private ShippedLibrary() {

@@ -35,6 +35,11 @@ public record Shown(@Nullable Hold hold, @Nullable String step, @Nullable Intege
         return hold != null;
     }
 
+    /** As a new word of another vocabulary has it: held for no reason of where it came from, in none of its steps. Who has left is not shown. */
+    public Shown elsewhere() {
+        return new Shown(left == null ? null : Hold.PLAIN, null, left, look);
+    }
+
     public Shown withHold(@Nullable Hold hold) {
         return new Shown(hold, step, left, look);
     }

@@ -45,4 +45,9 @@ public record BringButtons(List<Button> buttons, String from, String to, @Nullab
             && (!(button.leads() instanceof Leads.Opens opens) || in.boards().containsKey(opens.board()));
         return new Button(ids.get(), standing, button.face(), known ? button.acts() : button.acts().withLeads(Leads.STAYS), button.shown(), button.extras());
     }
+
+    /** A board of another vocabulary as it can be brought from there: steps and holds, with the reasons for them, stay behind. */
+    public static Board elsewhere(Board board) {
+        return board.withButtons(board.buttons().stream().map(b -> b.withShown(b.shown().elsewhere())).toList());
+    }
 }

@@ -62,7 +62,7 @@ public record Instead(Told told, Intention intention) {
             return hold(Meant.of(several.intentions().stream().map(i -> ((TakeOff) i).button()).toList()));
         }
         if (intention instanceof DeleteBoard delete) {
-            return hold(new Meant(delete.board(), false, List.of(), null, List.of(), false));
+            return hold(Meant.onBoard(delete.board(), false));
         }
         if (intention instanceof LeadTo lead && lead.leads() instanceof Leads.Opens opens) {
             Button was = On.button(On.board(now, lead.board()), lead.button());

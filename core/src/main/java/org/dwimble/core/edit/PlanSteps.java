@@ -58,7 +58,7 @@ final class PlanSteps {
      * unless they are named one by one.
      */
     static Made into(Vocabulary now, Meant meant, @Nullable String step) {
-        Set<String> named = Set.copyOf(meant == null || meant.allBut() ? List.of() : meant.buttons());
+        Set<String> named = meant == null || meant.allBut() || meant.buttons() == null ? Set.of() : Set.copyOf(meant.buttons());
         return give(now, meant, Facet.STEP, b -> Revealed.onlyOpens(b) && !named.contains(b.id()) ? b : Facet.STEP.with(b, step));
     }
 

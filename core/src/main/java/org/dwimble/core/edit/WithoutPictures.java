@@ -15,7 +15,10 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.board.Vocabulary;
 
-/** A vocabulary made ready for another student: without the pictures and sounds that are not to go along, and without ways to vocabularies the other does not have. */
+/**
+ * A vocabulary made ready for another student: without the pictures and sounds that are not to go along, without who held words and for
+ * which facts, and without ways to vocabularies the other does not have.
+ */
 public final class WithoutPictures {
     /** @param left how many pictures and sounds stayed behind, each counted once */
     public record Made(Vocabulary vocabulary, int left) {
@@ -53,6 +56,9 @@ public final class WithoutPictures {
         if (button.sound() != null && stays.test(button.sound())) {
             left.add(button.sound());
             made = made.withActs(made.acts().withSound(null));
+        }
+        if (made.shown().hold() != null) {
+            made = Facet.HOLD.with(made, made.shown().hold().forOthers());
         }
         return made.leads() instanceof Leads.Elsewhere ? made.withActs(made.acts().withLeads(Leads.STAYS)) : made;
     }

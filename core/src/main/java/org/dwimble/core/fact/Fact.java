@@ -15,12 +15,7 @@ public record Fact(What what, String about, String note, String saidBy) {
     public static final int LONGEST_NOTE = 400;
 
     /** What sort of fact. */
-    public enum What { ALLERGY, DIET, FOOD_RULE, SCHOOL_YEAR, INTEREST, DIED, LEFT, FRIGHTENS;
-        /** True if its words are brought forward; of a school year both. */
-        public boolean bringsForward() {
-            return this == INTEREST || this == SCHOOL_YEAR;
-        }
-    }
+    public enum What { ALLERGY, DIET, FOOD_RULE, SCHOOL_YEAR, INTEREST, DIED, LEFT, FRIGHTENS }
 
     public Fact {
         about = Text.tidy(about);

@@ -1,10 +1,5 @@
 package org.dwimble.core.fact;
 
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -17,26 +12,27 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Button;
-import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.reveal.Revealed;
+import org.dwimble.core.text.Listed;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.words.Forms;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Which words a fact is about. What is in what is a list reviewed by hand ({@code foods.txt}), as is from which school year a
- * subject’s words are met ({@code subjects.txt}); beyond the lists a word counts if it is a kind of the thing by WordNet, and
- * then only likely. Takes time in proportion to the number of buttons.
+ * subject’s words are met ({@code subjects.txt}); beyond the lists a word counts if it is a kind of the
+ * thing, and then only likely. Takes time in proportion to the number of buttons.
  */
 public final class FactRules {
-    private record Topic(Map<String, Proposal.Sure> words) {
-    }
+    private static final Forms FORMS = Forms.english();
 
     /** What is known of a word for one fact. */
     private record Known(Proposal.Does does, Proposal.Sure sure, Told why) {
     }
 
-    private final Map<String, Topic> topics = new LinkedHashMap<>();
+    private final Map<String, Map<String, Proposal.Sure>> topics = new LinkedHashMap<>();
     private final Map<String, String> topicOf = new HashMap<>();
     private final Map<String, List<String>> diets = new HashMap<>();
     private final Map<String, Integer> fromYear = new HashMap<>();
@@ -48,39 +44,31 @@ public final class FactRules {
     public static FactRules reviewed() {
         FactRules rules = new FactRules();
         String topic = "";
-        for (String line : lines("foods.txt")) {
+        for (String line : Listed.lines(FactRules.class, "foods.txt")) {
             if (line.startsWith(" ")) {
                 String[] parts = line.strip().split(" ", 2);
                 Proposal.Sure sure = parts[0].equals("is") ? Proposal.Sure.SURE : parts[0].equals("of") ? Proposal.Sure.LIKELY : Proposal.Sure.PERHAPS;
-                for (String word : parts[1].split(",")) {
-                    rules.topics.get(topic).words.putIfAbsent(Names.folded(word.strip()), sure);
+                for (String word : Listed.words(parts[1])) {
+                    rules.topics.get(topic).putIfAbsent(Names.folded(word), sure);
                 }
             } else if (line.contains("=")) {
                 String[] parts = line.split("=");
-                rules.diets.put(Names.folded(parts[0].strip()), Stream.of(parts[1].split(",")).map(String::strip).toList());
+                rules.diets.put(Names.folded(parts[0].strip()), Listed.words(parts[1]));
             } else {
                 String[] parts = line.split(":", 2);
                 topic = parts[0].strip();
-                rules.topics.put(topic, new Topic(new HashMap<>()));
+                rules.topics.put(topic, new HashMap<>());
                 rules.topicOf.put(topic, topic);
-                for (String other : parts[1].split(",")) {
-                    rules.topicOf.putIfAbsent(Names.folded(other.strip()), topic);
+                for (String other : Listed.words(parts[1])) {
+                    rules.topicOf.putIfAbsent(Names.folded(other), topic);
                 }
             }
         }
-        for (String line : lines("subjects.txt")) {
+        for (String line : Listed.lines(FactRules.class, "subjects.txt")) {
             String[] parts = line.split(":");
-            Stream.of(parts[1].split(",")).forEach(word -> rules.fromYear.put(Names.folded(word.strip()), Integer.parseInt(parts[0])));
+            Listed.words(parts[1]).forEach(word -> rules.fromYear.put(Names.folded(word), Integer.parseInt(parts[0])));
         }
         return rules;
-    }
-
-    private static List<String> lines(String file) {
-        try (BufferedReader in = new BufferedReader(new InputStreamReader(FactRules.class.getResourceAsStream(file), StandardCharsets.UTF_8))) {
-            return in.lines().filter(l -> !l.isBlank() && !l.startsWith("#")).toList();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 
     /** What an allergy, diet or food rule can be about that the lists know, in their order. */
@@ -92,25 +80,25 @@ public final class FactRules {
      * The words of a vocabulary a fact is about, the surest first, then board by board in reading order. Ways back and home and
      * buttons without a word are none.
      *
-     * @param kindsOf what a word is a kind of, as WordNet has it
+     * @param kindsOf what a word is a kind of
      */
     public List<Proposal> proposals(Fact fact, Vocabulary vocabulary, Function<String, Set<String>> kindsOf) {
         Map<String, Optional<Known>> known = new HashMap<>();
         List<Proposal> proposals = new ArrayList<>();
         vocabulary.boardsById().forEach((id, board) -> board.buttons().stream().filter(b -> !Revealed.isWay(b) && !b.label().isEmpty())
-            .forEach(b -> known.computeIfAbsent(b.label(), label -> Optional.ofNullable(of(fact, label, b.kind(), kindsOf)))
+            .forEach(b -> known.computeIfAbsent(b.label(), label -> Optional.ofNullable(of(fact, label, kindsOf)))
                 .ifPresent(k -> proposals.add(new Proposal(id, b, k.does, k.sure, k.why)))));
         proposals.sort(Comparator.comparing(Proposal::sure));
         return List.copyOf(proposals);
     }
 
     /** What a fact says of one word; null if nothing. */
-    public Proposal about(Fact fact, String board, Button button, Function<String, Set<String>> kindsOf) {
-        Known known = of(fact, button.label(), button.kind(), kindsOf);
+    public @Nullable Proposal about(Fact fact, String board, Button button, Function<String, Set<String>> kindsOf) {
+        Known known = of(fact, button.label(), kindsOf);
         return known == null ? null : new Proposal(board, button, known.does, known.sure, known.why);
     }
 
-    private Known of(Fact fact, String label, Kind kind, Function<String, Set<String>> kindsOf) {
+    private @Nullable Known of(Fact fact, String label, Function<String, Set<String>> kindsOf) {
         String word = Names.folded(label);
         String about = Names.folded(fact.about());
         return switch (fact.what()) {
@@ -125,11 +113,11 @@ public final class FactRules {
         };
     }
 
-    private Known food(String word, String about, Function<String, Set<String>> kindsOf) {
+    private @Nullable Known food(String word, String about, Function<String, Set<String>> kindsOf) {
         List<String> sought = diets.getOrDefault(about, topicOf.containsKey(about) ? List.of(topicOf.get(about)) : List.of());
         Known best = null;
         for (String topic : sought) {
-            Proposal.Sure sure = topics.get(topic).words.get(word);
+            Proposal.Sure sure = topics.get(topic).get(word);
             if (sure == null && isKind(word, topic, kindsOf)) {
                 sure = Proposal.Sure.LIKELY;
             }
@@ -145,7 +133,7 @@ public final class FactRules {
         return best;
     }
 
-    private Known year(String word, int year) {
+    private @Nullable Known year(String word, int year) {
         Integer from = fromYear.get(word);
         if (from == null) {
             return null;
@@ -154,19 +142,17 @@ public final class FactRules {
             : from == year ? new Known(Proposal.Does.BRING_FORWARD, Proposal.Sure.PERHAPS, Told.of("why-this-year", "year", from)) : null;
     }
 
-    private static Known interest(String word, String about, Function<String, Set<String>> kindsOf) {
-        if (word.equals(about) || singular(word).equals(singular(about))) {
+    private static @Nullable Known interest(String word, String about, Function<String, Set<String>> kindsOf) {
+        Set<String> same = FORMS.inflected(about);
+        if (same.contains(word) || FORMS.inflected(word).contains(about)) {
             return new Known(Proposal.Does.BRING_FORWARD, Proposal.Sure.SURE, Told.of("why-is-it"));
         }
-        if (named(word, singular(about))) {
+        if (same.stream().anyMatch(a -> named(word, a))) {
             return new Known(Proposal.Does.BRING_FORWARD, Proposal.Sure.LIKELY, Told.of("why-has-it-in-its-name"));
         }
-        return isKind(word, singular(about), kindsOf) ? new Known(Proposal.Does.BRING_FORWARD, Proposal.Sure.LIKELY, Told.of("why-kind-of", "what",
+        return same.stream().anyMatch(a -> isKind(word, a, kindsOf)) ? new Known(Proposal.Does.BRING_FORWARD, Proposal.Sure.LIKELY, Told.of("why-kind-of",
+            "what",
             about)) : null;
-    }
-
-    private static String singular(String word) {
-        return word.length() > 3 && word.endsWith("s") && !word.endsWith("ss") ? word.substring(0, word.length() - 1) : word;
     }
 
     /** True if one is among the words of the other. */

@@ -43,8 +43,7 @@ public record WorthDoing(Told told, Told does, Intention intention) {
         }
         letGo(vocabulary, b -> b.shown().hold().pastOn(today), "worth-past", all);
         letGo(vocabulary, b -> forgotten(b, today), "worth-forgotten", all);
-        List<Button> nowhere = plan.none() ? List.of()
-            : buttons(vocabulary).filter(b -> plan.numberOf(b.shown().step()) == 0 && !b.hidden() && b.isWord() && !Revealed.isWay(b)).toList();
+        List<Button> nowhere = buttons(vocabulary).filter(b -> Revealed.inNoStep(b, plan)).toList();
         if (!nowhere.isEmpty()) {
             all.add(new WorthDoing(named("worth-nowhere", nowhere), Told.of("do-show", "number", plan.at()),
                 new PutInStep(Meant.of(nowhere.stream().map(Button::id).toList()), plan.now().orElseThrow().id())));

@@ -97,6 +97,11 @@ public final class Comparison {
             return new Spot(board.id(), board.name(), button.standing(), taps.get(board.id()));
         }
 
+        /** True if a button stands on a board as a way back or home: then it is no word, nor is it gone. */
+        boolean hasAsWay(String board, String button) {
+            return vocabulary.board(board).flatMap(b -> b.button(button)).filter(Revealed::isWay).isPresent();
+        }
+
         /** True if taps from home still lead to a board, even if there is a shorter way by now. */
         boolean leads(List<Cell> taps, String board) {
             return ways.computeIfAbsent(board, b -> new HashMap<>()).computeIfAbsent(taps, t -> {
@@ -159,10 +164,14 @@ public final class Comparison {
         for (String id : one.boardOf.keySet()) {
             Button was = one.buttons.get(id);
             Button is = partner.get(id);
-            words.add(is == null ? gone(one, other, was) : stayed(one, other, was, is, byText.contains(id)));
+            if (is != null) {
+                words.add(stayed(one, other, was, is, byText.contains(id)));
+            } else if (!other.hasAsWay(one.boardOf.get(id).id(), id)) {
+                words.add(gone(one, other, was));
+            }
         }
         for (String id : other.boardOf.keySet()) {
-            if (!taken.contains(id)) {
+            if (!taken.contains(id) && !one.hasAsWay(other.boardOf.get(id).id(), id)) {
                 Button is = other.buttons.get(id);
                 words.add(new Word(null, id, text(is), is.spoken(), Fate.NEW, null, other.spot(is), false, null, false, other.revealed.shows(is)));
             }

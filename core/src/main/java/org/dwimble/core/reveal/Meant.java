@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -24,35 +25,40 @@ import org.jspecify.annotations.Nullable;
  *
  * @param board     null for all boards
  * @param andOpened with all the boards it opens, and those they open; home is not among them
- * @param buttons   ids; empty for all
+ * @param buttons   ids; null for all, empty for none
  * @param kind      null for all
- * @param words     labels or what is said, whatever their capitals; empty for all
+ * @param words     labels or what is said, whatever their capitals; null for all, empty for none
  */
-public record Meant(@Nullable String board, boolean andOpened, List<String> buttons, @Nullable Kind kind, List<String> words, boolean allBut) {
+public record Meant(@Nullable String board, boolean andOpened, @Nullable List<String> buttons, @Nullable Kind kind, @Nullable List<String> words,
+    boolean allBut) {
     public static final int MOST_WORDS = 5_000;
-    public static final Meant EVERYTHING = new Meant(null, false, List.of(), null, List.of(), false);
+    public static final Meant EVERYTHING = new Meant(null, false, null, null, null, false);
 
     public Meant {
-        buttons = buttons == null ? List.of() : List.copyOf(buttons);
-        words = words == null ? List.of() : words.stream().map(Text::tidy).filter(w -> !w.isEmpty()).toList();
-        if (words.size() > MOST_WORDS) {
+        buttons = buttons == null ? null : List.copyOf(buttons);
+        words = words == null ? null : words.stream().map(Text::tidy).filter(w -> !w.isEmpty()).toList();
+        if (words != null && words.size() > MOST_WORDS) {
             throw new Unacceptable("too-many-words", "most", MOST_WORDS, "has", words.size());
         }
     }
 
     public static Meant of(List<String> buttons) {
-        return new Meant(null, false, buttons, null, List.of(), false);
+        return new Meant(null, false, buttons, null, null, false);
     }
 
     public static Meant called(List<String> words) {
-        return new Meant(null, false, List.of(), null, words, false);
+        return new Meant(null, false, null, null, words, false);
+    }
+
+    /** Everything on a board. @param andOpened with all it opens */
+    public static Meant onBoard(String board, boolean andOpened) {
+        return new Meant(board, andOpened, null, null, null, false);
     }
 
     /** The boards named, and the buttons meant on each; boards without any are left out. */
     public List<On> in(Vocabulary vocabulary) {
-        Set<String> ids = new HashSet<>(buttons);
-        Set<String> called = new HashSet<>();
-        words.forEach(w -> called.add(Names.folded(w)));
+        Set<String> ids = buttons == null ? Set.of() : new HashSet<>(buttons);
+        Set<String> called = words == null ? Set.of() : words.stream().map(Names::folded).collect(Collectors.toSet());
         List<On> all = new ArrayList<>();
         for (Board on : boards(vocabulary)) {
             List<Button> meant = on.buttons().stream().filter(b -> !Revealed.isWay(b) && fits(b, ids, called) != allBut).toList();
@@ -68,8 +74,8 @@ public record Meant(@Nullable String board, boolean andOpened, List<String> butt
     }
 
     private boolean fits(Button button, Set<String> ids, Set<String> called) {
-        return (buttons.isEmpty() || ids.contains(button.id())) && (kind == null || button.kind() == kind)
-            && (words.isEmpty() || called.contains(Names.folded(button.label())) || called.contains(Names.folded(button.spoken())));
+        return (buttons == null || ids.contains(button.id())) && (kind == null || button.kind() == kind)
+            && (words == null || called.contains(Names.folded(button.label())) || called.contains(Names.folded(button.spoken())));
     }
 
     private List<Board> boards(Vocabulary vocabulary) {
@@ -91,6 +97,9 @@ public record Meant(@Nullable String board, boolean andOpened, List<String> butt
 
     /** The words typed that no button of these boards shows or says. */
     public List<String> notThere(Vocabulary vocabulary) {
+        if (words == null) {
+            return List.of();
+        }
         Set<String> there = new HashSet<>();
         boards(vocabulary).forEach(b -> b.buttons().forEach(w -> {
             there.add(Names.folded(w.label()));

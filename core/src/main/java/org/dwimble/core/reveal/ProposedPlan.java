@@ -1,10 +1,5 @@
 package org.dwimble.core.reveal;
 
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -15,12 +10,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
-import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.Routes;
+import org.dwimble.core.text.Listed;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 
@@ -64,7 +59,8 @@ public final class ProposedPlan {
         Kind.SOCIAL, Set.of(Kind.WHO),
         Kind.THING, Set.of(Kind.WHERE, Kind.DESCRIBING),
         Kind.WHERE, Set.of());
-    private static final List<String> CORE = core();
+    private static final List<String> CORE = Listed.lines(ProposedPlan.class, "first-core-words.txt").stream().flatMap(l -> Listed.words(l).stream())
+        .map(w -> w.toLowerCase(Locale.ROOT)).toList();
 
     private final Vocabulary vocabulary;
     private final List<Candidate> left = new ArrayList<>();
@@ -158,15 +154,6 @@ public final class ProposedPlan {
         Map<String, Candidate> byWord = new HashMap<>();
         left.forEach(c -> byWord.put(c.word, c));
         CORE.stream().filter(byWord::containsKey).limit(most).forEach(word -> take(byWord.get(word), Told.of("why-core-word"), into));
-    }
-
-    private static List<String> core() {
-        try (BufferedReader in = new BufferedReader(new InputStreamReader(ProposedPlan.class.getResourceAsStream("first-core-words.txt"),
-            StandardCharsets.UTF_8))) {
-            return in.lines().filter(l -> !l.startsWith("#")).flatMap(l -> Stream.of(l.split(","))).map(w -> w.strip().toLowerCase(Locale.ROOT)).toList();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 
     /** What combines most with what is shown; else what is said most. */

@@ -152,6 +152,17 @@ public final class Revealed {
         return Collections.unmodifiableSet(leadsNowhereYet);
     }
 
+    /** True of a word that waits for no step of a plan that is on. */
+    public static boolean inNoStep(Button button, Plan plan) {
+        return !plan.none() && plan.numberOf(button.shown().step()) == 0 && !button.hidden() && button.isWord() && !isWay(button);
+    }
+
+    /** How many different words wait for no step. */
+    public static int wordsInNoStep(Vocabulary vocabulary) {
+        return (int) vocabulary.boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> inNoStep(b, vocabulary.plan()))
+            .map(b -> b.spoken().toLowerCase(Locale.ROOT)).distinct().count();
+    }
+
     /** How many words a board shows. */
     public Line line(Board board) {
         Map<String, Set<String>> words = board.words();

@@ -66,6 +66,10 @@ public final class PictureSearch {
             : Optional.ofNullable(library.indexOf(id)).map(library.pictures()::get).filter(may);
     }
 
+    public Meanings meanings() {
+        return meanings;
+    }
+
     /** Every picture of the library, in its order. */
     public List<Picture> library() {
         return library.pictures();

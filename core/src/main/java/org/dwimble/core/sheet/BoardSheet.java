@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Predicate;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
@@ -62,9 +63,9 @@ public final class BoardSheet {
         this.type = type;
     }
 
-    /** @param of the vocabulary's whole, whose look the board has; @param footer who and what it is of, printed small at the foot before the size */
-    public static Page lay(Board board, Whole of, Setup setup, String footer, Type type) {
-        return new BoardSheet(board, of, setup, type).lay(footer);
+    /** @param of the vocabulary's whole, whose look the board has; @param shown true of what the student sees, the others leave their cells empty; @param footer who and what it is of, printed small at the foot before the size */
+    public static Page lay(Board board, Whole of, Predicate<Button> shown, Setup setup, String footer, Type type) {
+        return new BoardSheet(board.withButtons(board.buttons().stream().filter(shown).toList()), of, setup, type).lay(footer);
     }
 
     private Page lay(String footer) {
@@ -95,10 +96,8 @@ public final class BoardSheet {
                 Length.ZERO, around.background(), around.background(), Length.ZERO));
         }
         for (Button button : board.buttons()) {
-            if (!button.hidden()) {
-                draw(button, new Rect(left.plus(columns.start(button.cell().column())), EDGE.plus(rows.start(button.cell().row())),
-                    columns.size(button.cell().column(), button.span().columns()), rows.size(button.cell().row(), button.span().rows())));
-            }
+            draw(button, new Rect(left.plus(columns.start(button.cell().column())), EDGE.plus(rows.start(button.cell().row())),
+                columns.size(button.cell().column(), button.span().columns()), rows.size(button.cell().row(), button.span().rows())));
         }
         if (setup.cutLines) {
             cutLines(left, gap);
@@ -172,7 +171,7 @@ public final class BoardSheet {
         if (equal == null) {
             Length least = Length.mm(100);
             for (Button button : board.buttons()) {
-                if (!button.hidden() && !button.label().isEmpty()) {
+                if (!button.label().isEmpty()) {
                     Rect inner = new Rect(Length.ZERO, Length.ZERO, columns.size(button.cell().column(), button.span().columns()),
                         rows.size(button.cell().row(), button.span().rows())).inset(columns.least().times(0.06));
                     boolean pictured = button.picture() != null;

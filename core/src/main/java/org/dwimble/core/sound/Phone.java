@@ -1,13 +1,9 @@
 package org.dwimble.core.sound;
 
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.dwimble.core.text.Listed;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 
@@ -38,15 +34,11 @@ public record Phone(String code, String ipa, boolean vowel, String spelt, String
 
     private static Map<String, Phone> read() {
         Map<String, Phone> phones = new LinkedHashMap<>();
-        try (BufferedReader reader = new BufferedReader(new InputStreamReader(Phone.class.getResourceAsStream("phones.txt"), StandardCharsets.UTF_8))) {
-            for (String line : reader.lines().filter(l -> !l.isBlank() && !l.startsWith("#")).toList()) {
-                String[] c = line.trim().split("\\s+");
-                if (c.length != 5 || phones.put(c[0], new Phone(c[0], c[1], c[2].equals("V"), c[3], c[4])) != null) {
-                    throw new IllegalStateException("phones.txt: “" + line + "” is not five columns, or stands twice");
-                }
+        for (String line : Listed.lines(Phone.class, "phones.txt")) {
+            String[] c = line.trim().split("\\s+");
+            if (c.length != 5 || phones.put(c[0], new Phone(c[0], c[1], c[2].equals("V"), c[3], c[4])) != null) {
+                throw new IllegalStateException("phones.txt: “" + line + "” is not five columns, or stands twice");
             }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
         }
         return phones;
     }

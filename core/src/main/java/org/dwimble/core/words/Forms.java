@@ -1,16 +1,12 @@
 package org.dwimble.core.words;
 
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import org.dwimble.core.text.Listed;
 
 /**
  * Which word an English form belongs to: "running" to run, "mice" to mouse, "'m" to be. Irregular forms
@@ -27,11 +23,7 @@ public final class Forms {
 
     public static Forms english() {
         Forms forms = new Forms();
-        try (BufferedReader reader = new BufferedReader(new InputStreamReader(Forms.class.getResourceAsStream("forms.txt"), StandardCharsets.UTF_8))) {
-            reader.lines().map(String::trim).filter(l -> !l.isEmpty() && !l.startsWith("#")).forEach(forms::learn);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        Listed.lines(Forms.class, "forms.txt").forEach(forms::learn);
         return forms;
     }
 

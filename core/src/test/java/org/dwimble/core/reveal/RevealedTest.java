@@ -92,7 +92,7 @@ class RevealedTest {
 
     @Test
     void heldWordsStayAwayWhateverTheStepAndTheirBoardWithThem() {
-        Vocabulary held = made(bare, new HoldWords(new Meant("eat", true, List.of(), null, List.of(), false), "not at school", null, false, null, null));
+        Vocabulary held = made(bare, new HoldWords(Meant.onBoard("eat", true), "not at school", null, false, null, null));
         assertThat(kept(held)).containsOnly(Map.entry("eat/apple", Revealed.Kept.HELD), Map.entry("eat/egg", Revealed.Kept.HELD),
             Map.entry("eat/snacks", Revealed.Kept.HELD), Map.entry("snacks/crisps", Revealed.Kept.HELD), Map.entry("home/eat", Revealed.Kept.NOTHING_BEHIND));
         assertThat(made(held, new LetGo(Meant.EVERYTHING))).isEqualTo(bare);
@@ -160,7 +160,7 @@ class RevealedTest {
         assertThat(begun.plan().at()).isEqualTo(1);
         assertThat(Revealed.wordsByStep(begun)).containsExactly(2);
         assertThat(Meant.called(List.of("I", "lighthouse")).notThere(begun)).containsExactly("lighthouse");
-        Vocabulary rest = made(begun, new AddStep("Rest", null, new Meant(null, false, List.of("home/I", "home/want"), null, List.of(), true), null));
+        Vocabulary rest = made(begun, new AddStep("Rest", null, new Meant(null, false, List.of("home/I", "home/want"), null, null, true), null));
         assertThat(Revealed.wordsByStep(rest)).containsExactly(2, 8);
         assertThat(made(rest, new MoveStep(rest.plan().steps().get(1).id(), 1)).plan().steps()).extracting(s -> s.name()).containsExactly("Rest", "Now");
         assertThatThrownBy(() -> new PutInStep(Meant.called(List.of("lighthouse")), rest.plan().steps().get(0).id()).on(rest, ids()))
@@ -187,16 +187,31 @@ class RevealedTest {
         assertThat(kept(made(planned, new PutInStep(Meant.called(many), first)))).doesNotContainKey("play/ball");
         many.add("apple");
         assertThatThrownBy(() -> Meant.called(many)).hasMessageContaining("too-many-words");
-        assertThatThrownBy(() -> new PutInStep(Meant.called(List.of("pomme", "яблоко", "苹果")), first).on(planned, ids())).hasMessageContaining("words-not-there");
+        assertThatThrownBy(() -> new PutInStep(Meant.called(List.of("pomme", "яблоко", "苹果")), first).on(planned, ids()))
+            .hasMessageContaining("words-not-there");
         Vocabulary without = made(planned, new DeleteBoard("snacks"));
         assertThat(Revealed.wordsByStep(without)).as("its word is in no step any more").containsExactly(2, 4, 4);
         assertThatThrownBy(() -> new PutInStep(Meant.of(List.of("snacks/crisps")), first).on(without, ids())).hasMessageContaining("nothing-to-put-in-step");
-        assertThatThrownBy(() -> new PutInStep(new Meant("snacks", false, List.of(), null, List.of(), false), first).on(without, ids())).hasMessageContaining("board-gone");
+        assertThatThrownBy(() -> new PutInStep(Meant.onBoard("snacks", false), first).on(without, ids())).hasMessageContaining("board-gone");
+    }
+
+    @Test
+    void nothingSaidIsNotEverything() {
+        HoldWords none = new HoldWords(Meant.of(List.of()), "", null, false, null, null);
+        assertThatThrownBy(() -> none.on(bare, ids())).hasMessageContaining("nothing-to-hold");
+        assertThatThrownBy(() -> new PutInStep(Meant.called(List.of(" ", "")), null).on(planned, ids())).hasMessageContaining("nothing-to-put-in-step");
+    }
+
+    @Test
+    void wordsInNoStepAreCountedWithoutThoseThatAreHeld() {
+        assertThat(Revealed.wordsInNoStep(planned)).as("crab, egg, ball").isEqualTo(3);
+        assertThat(Revealed.wordsInNoStep(made(planned, new HoldWords(Meant.called(List.of("egg")), "", null, false, null, null)))).isEqualTo(2);
+        assertThat(Revealed.wordsInNoStep(bare)).isZero();
     }
 
     @Test
     void nothingEverMoves() {
-        Vocabulary shuffled = made(at(planned, 2), new HoldWords(new Meant(null, false, List.of(), Kind.THING, List.of(), false), "", MONDAY, false,
+        Vocabulary shuffled = made(at(planned, 2), new HoldWords(new Meant(null, false, null, Kind.THING, null, false), "", MONDAY, false,
             "Odile", MONDAY));
         bare.boards().forEach((id, board) -> assertThat(shuffled.boards().get(id).buttons()).extracting(Button::standing)
             .isEqualTo(board.buttons().stream().map(Button::standing).toList()));

@@ -18,6 +18,7 @@ import org.dwimble.core.look.Look;
 import org.dwimble.core.look.TypeSize;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
+import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.TalkLayout;
 import org.dwimble.core.told.Told;
@@ -71,7 +72,8 @@ class SheetTest {
     }
 
     private static Page lay(Board board, Paper paper, boolean lying, BoardSheet.Size size, boolean cut) {
-        return BoardSheet.lay(board, vocabulary(board).whole(), new BoardSheet.Setup(paper, lying, size, cut, TABLET), "Ilse’s words · Harbour", PLAIN);
+        return BoardSheet.lay(board, vocabulary(board).whole(), Revealed.of(vocabulary(board))::shows, new BoardSheet.Setup(paper, lying, size, cut,
+            TABLET), "Ilse’s words · Harbour", PLAIN);
     }
 
     private static List<Rect> cards(Page page) {
@@ -95,7 +97,8 @@ class SheetTest {
     void whatTheBoardLooksLikeIsPrinted() {
         Board b = board("b", "I want", "go see");
         Button i = b.buttons().get(0);
-        Board dressed = b.withShape(new Shape(2, 2, List.of(), List.of(2, 1))).withLook(new Look(null, null, 4, null, null, 0, null, null, ColouredPaper.OAT.colour(), null))
+        Board dressed = b.withShape(new Shape(2, 2, List.of(), List.of(2, 1))).withLook(new Look(null, null, 4, null, null, 0, null, null,
+            ColouredPaper.OAT.colour(), null))
             .with(i.withShown(i.shown().withLook(Look.PLAIN.withFill(Colour.of("#203060")))));
         Page page = lay(dressed, Paper.A4, true, BoardSheet.Size.PAGE, false);
         List<Mark.Card> drawn = page.marks().stream().filter(Mark.Card.class::isInstance).map(Mark.Card.class::cast).toList();
@@ -133,7 +136,8 @@ class SheetTest {
     @Test
     void aScreenLargerThanThePaperIsPrintedSmallerAndSaysSo() {
         Board b = board("b", "I go");
-        Page page = BoardSheet.lay(b, vocabulary(b).whole(), new BoardSheet.Setup(Paper.A4, false, BoardSheet.Size.SCREEN, false, Screen.ofDiagonal(24, 16, 9)), "", PLAIN);
+        Page page = BoardSheet.lay(b, vocabulary(b).whole(), any -> true, new BoardSheet.Setup(Paper.A4, false, BoardSheet.Size.SCREEN, false,
+            Screen.ofDiagonal(24, 16, 9)), "", PLAIN);
         assertThat(page.notes()).containsExactly(Told.of("smaller-than-true", "percent", 37));
     }
 

@@ -81,7 +81,7 @@ class Editing {
     /** As above. @param most how many go in at once */
     List<ReadyWord> ready(Account account, long vocabulary, List<WordLine.Entry> entries, int most) {
         access.toChangeVocabulary(vocabulary, account);
-        return WordLine.ready(entries, most, pictures.guesses(account, kept(vocabulary).student()));
+        return WordLine.ready(entries, most, pictures.guesses(account, store.there(vocabulary).student()));
     }
 
     Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, @Nullable String step) {
@@ -98,7 +98,7 @@ class Editing {
         if (intention == null) {
             throw new Unacceptable("nothing-to-change");
         }
-        String student = kept(vocabulary).student();
+        String student = store.there(vocabulary).student();
         Intention made = new ForReason(new Arriving(intention, step), answer.reason()).madeBy(account.name(), LocalDate.now(clock));
         VocabularyStore.Beside asking = learned.asking(vocabulary, student(vocabulary), intention, answer);
         VocabularyStore.Beside beside = (session, change) -> {
@@ -135,15 +135,16 @@ class Editing {
         if (intention == null) {
             throw new Unacceptable("nothing-to-change");
         }
-        Vocabulary now = kept(vocabulary).vocabulary();
+        Vocabulary now = store.there(vocabulary).vocabulary();
+        Student student = student(vocabulary);
         AtomicInteger ids = new AtomicInteger();
         try {
             Change change = intention.madeBy(account.name(), LocalDate.now(clock)).on(now, () -> "new-" + ids.incrementAndGet());
             List<Moving> moving = Moves.of(change).stream().map(m -> new Moving(m.from().board(), m.button(),
                 now.boards().get(m.from().board()).button(m.button()).orElseThrow().label(), m.from().standing().cell(), m.to().standing().cell())).toList();
-            Learned.Asks asks = learned.asks(vocabulary, student(vocabulary), change, intention);
             return new Preview(null, moving, change.changed().stream().map(BoardView::of).toList(),
-                asks == null ? null : new AskView(wording.of(asks.told()), asks.needsReason(), asks.instead()));
+                learned.asked(vocabulary, student, change, intention).map(asked -> new AskView(wording.of(asked.consequence().told()),
+                    student != null && student.placesKept(), learned.view(asked.instead()))).orElse(null));
         } catch (Unacceptable refused) {
             return new Preview(wording.of(refused.told()), List.of(), List.of(), null);
         }
@@ -168,7 +169,7 @@ class Editing {
     }
 
     private @Nullable Student student(long vocabulary) {
-        return Optional.ofNullable(kept(vocabulary).student()).flatMap(students::find).orElse(null);
+        return Optional.ofNullable(store.there(vocabulary).student()).flatMap(students::find).orElse(null);
     }
 
     /** Whatever is needed for the answer is read before: once the edit is on disk nothing can go wrong that is not ours alone. */
@@ -213,9 +214,5 @@ class Editing {
         String id = met instanceof Key.OfFacet of ? of.button() : met instanceof Key.OfPlace of ? of.button() : met instanceof Key.OfButton of
             ? of.button() : null;
         return id == null ? Optional.empty() : in.boardOf(id).flatMap(b -> b.button(id));
-    }
-
-    private VocabularyStore.Kept kept(long vocabulary) {
-        return store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
     }
 }

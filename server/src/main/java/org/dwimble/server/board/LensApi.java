@@ -141,6 +141,6 @@ class LensApi {
 
     private VocabularyStore.Kept kept(Account account, long vocabulary) {
         access.toVocabulary(vocabulary, account);
-        return store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
+        return store.there(vocabulary);
     }
 }

@@ -93,7 +93,7 @@ class PlacesApi {
     }
 
     private Side side(long vocabulary, @Nullable Integer version) {
-        VocabularyStore.Kept kept = store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
+        VocabularyStore.Kept kept = store.there(vocabulary);
         if (version == null || version == kept.version()) {
             return new Side(kept.vocabulary(), kept.overview().routes());
         }

@@ -14,7 +14,6 @@ import org.dwimble.core.plan.Hold;
 import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.student.Role;
 import org.dwimble.server.account.Account;
-import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -64,7 +63,7 @@ class RevealApi {
     @GetMapping("/revealed")
     RevealedView revealed(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         access.toVocabulary(vocabulary, account);
-        Revealed revealed = kept(vocabulary).overview().revealed();
+        Revealed revealed = store.there(vocabulary).overview().revealed();
         return new RevealedView(revealed.kept(), revealed.leadsNowhereYet());
     }
 
@@ -74,7 +73,7 @@ class RevealApi {
         Role role = access.toVocabulary(vocabulary, account);
         LocalDate today = LocalDate.now(clock);
         List<HeldView> held = new ArrayList<>();
-        kept(vocabulary).vocabulary().boardsById().values().forEach(board -> board.buttons().stream().filter(Button::hidden)
+        store.there(vocabulary).vocabulary().boardsById().values().forEach(board -> board.buttons().stream().filter(Button::hidden)
             .forEach(b -> held.add(HeldView.of(board, b, role, today))));
         held.sort(Comparator.comparing((HeldView h) -> !h.past).thenComparing(HeldView::since, Comparator.nullsLast(Comparator.naturalOrder())));
         return held;
@@ -84,13 +83,9 @@ class RevealApi {
     @GetMapping("/step-words")
     List<String> stepWords(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable String step) {
         access.toVocabulary(vocabulary, account);
-        return kept(vocabulary).vocabulary().boardsById().values().stream().flatMap(b -> b.buttons().stream())
+        return store.there(vocabulary).vocabulary().boardsById().values().stream().flatMap(b -> b.buttons().stream())
             .filter(b -> !Revealed.isWay(b) && !b.label().isEmpty() && (step == null ? b.shown().step() == null && !Revealed.onlyOpens(b)
                 : step.equals(b.shown().step())))
             .map(Button::label).distinct().toList();
-    }
-
-    private VocabularyStore.Kept kept(long vocabulary) {
-        return store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
     }
 }

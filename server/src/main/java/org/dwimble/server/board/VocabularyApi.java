@@ -73,7 +73,7 @@ class VocabularyApi {
     @GetMapping
     VocabularyView vocabulary(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         Role role = access.toVocabulary(vocabulary, account);
-        VocabularyStore.Kept kept = kept(vocabulary);
+        VocabularyStore.Kept kept = store.there(vocabulary);
         return VocabularyView.of(kept, kept.student() == null ? null : students.find(kept.student()).orElse(null), role);
     }
 
@@ -81,7 +81,7 @@ class VocabularyApi {
     @GetMapping("/boards")
     List<BoardView> boards(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         access.toVocabulary(vocabulary, account);
-        return kept(vocabulary).vocabulary().boardsById().values().stream().map(BoardView::of).toList();
+        return store.there(vocabulary).vocabulary().boardsById().values().stream().map(BoardView::of).toList();
     }
 
     /**
@@ -93,7 +93,7 @@ class VocabularyApi {
     ResponseEntity<BoardView> board(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
                                     @RequestParam(required = false) @Nullable Long revision) {
         access.toVocabulary(vocabulary, account);
-        VocabularyStore.Kept kept = kept(vocabulary);
+        VocabularyStore.Kept kept = store.there(vocabulary);
         Board found = kept.vocabulary().board(board).orElseThrow(() -> Problem.notFound("board"));
         boolean lasting = revision != null && revision == kept.revisionOf(board);
         return ResponseEntity.ok().cacheControl(lasting ? CacheControl.maxAge(Duration.ofDays(1)).cachePrivate().immutable() : CacheControl.noStore())
@@ -104,7 +104,7 @@ class VocabularyApi {
     @GetMapping("/findings")
     Findings findings(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(defaultValue = "") String board) {
         access.toVocabulary(vocabulary, account);
-        List<Finding> all = kept(vocabulary).overview().findings();
+        List<Finding> all = store.there(vocabulary).overview().findings();
         return new Findings(all.size(), all.stream().sorted(Comparator.comparing(f -> !f.board().equals(board))).limit(FINDINGS_LISTED)
             .map(this::view).toList());
     }
@@ -118,7 +118,7 @@ class VocabularyApi {
     @GetMapping("/credits")
     List<Credits.Use> credits(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable String board) {
         access.toVocabulary(vocabulary, account);
-        Vocabulary all = kept(vocabulary).vocabulary();
+        Vocabulary all = store.there(vocabulary).vocabulary();
         return pictures.credits(board == null ? all.boards().values() : List.of(all.board(board).orElseThrow(() -> Problem.notFound("board")))).uses();
     }
 
@@ -161,9 +161,10 @@ class VocabularyApi {
     List<OriginView> origin(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         access.toVocabulary(vocabulary, account);
         return store.origin(vocabulary).map(origin -> {
-            Moved here = Moved.between(store.version(vocabulary, 1).orElseThrow(), kept(vocabulary).vocabulary());
+            Moved here = Moved.between(store.version(vocabulary, 1).orElseThrow(), store.there(vocabulary).vocabulary());
             boolean open = access.mayLookAt(origin.vocabulary(), account);
-            Moved there = open ? Moved.between(store.version(origin.vocabulary(), origin.version()).orElseThrow(), kept(origin.vocabulary()).vocabulary()) : null;
+            Moved there = open ? Moved.between(store.version(origin.vocabulary(), origin.version()).orElseThrow(), store.there(origin.vocabulary()).vocabulary())
+                : null;
             return new OriginView(origin.name(), origin.version(), origin.note(), open ? origin.vocabulary() : null, here, there);
         }).stream().toList();
     }
@@ -175,7 +176,7 @@ class VocabularyApi {
     BesideView beside(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable int number, @PathVariable String board) {
         access.toVocabulary(vocabulary, account);
         Vocabulary then = store.version(vocabulary, number).orElseThrow(() -> Problem.notFound("version"));
-        Vocabulary now = kept(vocabulary).vocabulary();
+        Vocabulary now = store.there(vocabulary).vocabulary();
         Map<String, Set<String>> differs = Differences.between(then, now);
         return new BesideView(then.board(board).map(BoardView::of).orElse(null), now.board(board).map(BoardView::of).orElse(null),
             List.copyOf(differs.getOrDefault(board, Set.of())), List.copyOf(differs.keySet()));
@@ -201,9 +202,5 @@ class VocabularyApi {
 
     private static VersionView view(VocabularyStore.Version version, Wording wording) {
         return new VersionView(version.number(), version.madeAt(), version.by(), wording.of(version.told()), version.name(), version.words(), version.shown());
-    }
-
-    private VocabularyStore.Kept kept(long vocabulary) {
-        return store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
     }
 }

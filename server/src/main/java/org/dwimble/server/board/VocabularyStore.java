@@ -33,6 +33,7 @@ import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
 import org.dwimble.server.live.Live;
+import org.dwimble.server.problem.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -231,6 +232,11 @@ public class VocabularyStore {
     /** The vocabulary as it is in force. */
     public Optional<Kept> find(long id) {
         return database.read(session -> head(session, id).isEmpty() ? Optional.empty() : Optional.of(inForce(session, id)));
+    }
+
+    /** The vocabulary as it is in force; a problem for the person if there is none. */
+    public Kept there(long id) {
+        return find(id).orElseThrow(() -> Problem.notFound("vocabulary"));
     }
 
     /** What a version held; empty if there is no such version. */

@@ -116,7 +116,7 @@ class WordLineApi {
         if (entries.isEmpty()) {
             return new Advice(List.of(), List.of(), null);
         }
-        VocabularyStore.Kept kept = store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
+        VocabularyStore.Kept kept = store.there(vocabulary);
         Overview overview = kept.overview();
         Guesses guesses = pictures.guesses(account, kept.student());
         WordLine.Entry first = entries.get(0);
@@ -171,9 +171,10 @@ class WordLineApi {
     private Intention newBoard(Account account, long vocabulary, NewBoardRequest request) {
         if (request.copyOf() != null) {
             Board model = board(account, request.copyFrom() == null ? vocabulary : request.copyFrom(), request.copyOf());
-            return new BringBoard(model, request.name(), request.openedFrom(), request.openedBy());
+            boolean elsewhere = request.copyFrom() != null && request.copyFrom() != vocabulary;
+            return new BringBoard(elsewhere ? BringButtons.elsewhere(model) : model, request.name(), request.openedFrom(), request.openedBy());
         }
-        Vocabulary now = store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary")).vocabulary();
+        Vocabulary now = store.there(vocabulary).vocabulary();
         Shape shape = Siblings.of(now, request.openedFrom()).shape(request.rows(), request.columns());
         if (request.pattern() != null) {
             Pattern pattern = Pattern.ALL.stream().filter(p -> p.name().equals(request.pattern())).findFirst()
@@ -191,7 +192,9 @@ class WordLineApi {
     Editing.Changed bring(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody BringRequest request,
         @RequestParam(required = false) @Nullable String step) {
         access.toChangeVocabulary(vocabulary, account);
-        Board from = board(account, request.from() == null ? vocabulary : request.from(), request.board() == null ? "" : request.board());
+        boolean elsewhere = request.from() != null && request.from() != vocabulary;
+        Board there = board(account, request.from() == null ? vocabulary : request.from(), request.board() == null ? "" : request.board());
+        Board from = elsewhere ? BringButtons.elsewhere(there) : there;
         List<String> ids = request.buttons() == null ? List.of() : request.buttons();
         List<Button> buttons = ids.stream().distinct().map(id -> On.button(from, id)).sorted(Comparator.comparing(Button::cell)).toList();
         return editing.edit(account, vocabulary, request.base(), new BringButtons(buttons, from.name(), request.to(), request.at()), step);

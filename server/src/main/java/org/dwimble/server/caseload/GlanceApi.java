@@ -1,19 +1,16 @@
 package org.dwimble.server.caseload;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Collections;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.mend.WorthDoing;
 import org.dwimble.core.plan.Plan;
 import org.dwimble.core.reveal.Revealed;
+import org.dwimble.core.reveal.ShownOverTime;
 import org.dwimble.core.told.Told;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
@@ -42,10 +39,8 @@ class GlanceApi {
     record LinePoint(String at, int shown, int words, @Nullable LineMark mark) {
     }
 
-    enum MarkKind { STEP, PEOPLE, NAMED }
-
     /** @param sentence who did what, or what the version is called */
-    record LineMark(MarkKind what, String sentence) {
+    record LineMark(ShownOverTime.Mark what, String sentence) {
     }
 
     /** What is worth doing next. @param does as on a button; @param intention what does it */
@@ -94,30 +89,16 @@ class GlanceApi {
         });
     }
 
-    /** One point a day, the last of it, and one for everything that is marked; the first day first. */
-    private List<LinePoint> line(List<VocabularyStore.Version> newestFirst) {
-        List<VocabularyStore.Version> versions = new ArrayList<>(newestFirst);
-        Collections.reverse(versions);
-        Map<String, LinePoint> points = new LinkedHashMap<>();
-        for (VocabularyStore.Version version : versions) {
-            LineMark mark = mark(version);
-            points.put(mark == null ? version.madeAt().substring(0, 10) : version.madeAt() + version.number(),
-                new LinePoint(version.madeAt(), version.shown(), version.words(), mark));
-        }
-        List<LinePoint> all = points.values().stream().sorted(Comparator.comparing(LinePoint::at)).toList();
-        return all.subList(Math.max(0, all.size() - POINTS), all.size());
+    private List<LinePoint> line(List<VocabularyStore.Version> versions) {
+        return ShownOverTime.line(versions.stream()
+            .map(v -> new ShownOverTime.Moment(Instant.parse(v.madeAt()), v.shown(), v.words(), v.told(), v.name(), v.by())).toList(), POINTS).stream()
+                .map(this::view).toList();
     }
 
-    private @Nullable LineMark mark(VocabularyStore.Version version) {
-        if (version.name() != null) {
-            return new LineMark(MarkKind.NAMED, version.name());
-        }
-        MarkKind what = switch (version.told().key()) {
-            case "moved-on", "moved-back", "added-step", "laid-plan", "ended-plan" -> MarkKind.STEP;
-            case "added-people" -> MarkKind.PEOPLE;
-            default -> null;
-        };
-        return what == null ? null : new LineMark(what, wording.of(Told.of("who-did", "who", version.by() == null ? "Dwimble" : version.by(), "what",
-            version.told())));
+    private LinePoint view(ShownOverTime.Point point) {
+        ShownOverTime.Moment moment = point.moment();
+        String sentence = moment.name() != null ? moment.name()
+            : wording.of(Told.of("who-did", "who", moment.by() == null ? "Dwimble" : moment.by(), "what", moment.told()));
+        return new LinePoint(moment.at().toString(), moment.shown(), moment.words(), point.mark() == null ? null : new LineMark(point.mark(), sentence));
     }
 }

@@ -69,7 +69,7 @@ class WhereApi {
             .filter(p -> Names.folded(p.button().label()).equals(folded) || Names.folded(p.button().spoken()).equals(folded)).limit(PLACES)
             .map(p -> new FoundAt(SpotView.of(now, routes, p.board(), p.cell()), p.button().label(), p.button().picture(), why.of(now, revealed,
                 p.button()).orElse(null))).toList();
-        SpotView proposed = !found.isEmpty() ? null : Belongs.of(now, routes, WayHome.of(now), library.categoriesOf(sought), library::categoriesOf)
+        SpotView proposed = !found.isEmpty() ? null : Belongs.of(now, routes, WayHome.of(now), library.categories().of(sought), library.categories()::of)
             .map(spot -> SpotView.of(now, routes, spot.board(), spot.standing().cell())).orElse(null);
         return new WhereView(student.id(), student.name(), kept.id(), student.appearance().slug(), found, proposed);
     }

@@ -1,11 +1,9 @@
 package org.dwimble.server.fact;
 
 import java.time.Clock;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Vocabulary;
@@ -16,7 +14,6 @@ import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Told;
-import org.dwimble.core.words.Spelling;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.library.Library;
@@ -113,7 +110,7 @@ class FactApi {
     @GetMapping("/vocabularies/{vocabulary}/proposals")
     List<ProposalView> proposals(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam long fact) {
         access.toChangeVocabulary(vocabulary, account);
-        VocabularyStore.Kept kept = store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
+        VocabularyStore.Kept kept = store.there(vocabulary);
         String student = Objects.requireNonNull(kept.student());
         FactStore.Kept asked = facts.find(student, fact).orElseThrow(() -> Problem.notFound("fact"));
         List<FactStore.Kept> others = facts.of(student).stream().filter(f -> f.id() != fact).toList();
@@ -129,19 +126,12 @@ class FactApi {
     }
 
     List<Proposal> proposed(Fact fact, Vocabulary vocabulary) {
-        return rules.proposals(fact, vocabulary, this::kindsOf);
+        return rules.proposals(fact, vocabulary, library.categories()::kindsOf);
     }
 
     private boolean opposite(Fact fact, Proposal proposed) {
-        Proposal says = rules.about(fact, proposed.board(), proposed.button(), this::kindsOf);
+        Proposal says = rules.about(fact, proposed.board(), proposed.button(), library.categories()::kindsOf);
         return says != null && says.does() != proposed.does();
-    }
-
-    /** What a word is a kind of, by meaning, and by the drawer of the picture it would get. */
-    private Set<String> kindsOf(String word) {
-        Set<String> kinds = new HashSet<>(library.meanings().of(Spelling.fold(word)).kindOf());
-        kinds.addAll(library.categoriesOf(word));
-        return kinds;
     }
 
     /** What facts say of a word that is being typed; nothing to who may not see facts. */
@@ -154,7 +144,7 @@ class FactApi {
             return List.of();
         }
         Button typed = Button.word("typed", new Cell(0, 0), tidy, null, null);
-        return facts.of(student).stream().flatMap(f -> Optional.ofNullable(rules.about(f.fact(), "", typed, this::kindsOf)).stream()
+        return facts.of(student).stream().flatMap(f -> Optional.ofNullable(rules.about(f.fact(), "", typed, library.categories()::kindsOf)).stream()
             .map(p -> wording.of(Told.of("fact-note", "fact", sentence(f.fact()), "word", tidy, "why", p.why(), "does", p.does().name())))).toList();
     }
 }

@@ -16,7 +16,6 @@ import org.dwimble.core.told.Told;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.library.Library;
-import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
@@ -59,7 +58,7 @@ class ProposedPlanApi {
     @GetMapping("/proposed-plan")
     List<ProposedStepView> proposed(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam List<Integer> targets) {
         access.toChangeVocabulary(vocabulary, account);
-        VocabularyStore.Kept kept = store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
+        VocabularyStore.Kept kept = store.there(vocabulary);
         Vocabulary now = kept.vocabulary();
         return ProposedPlan.of(now, Routes.of(now), targets, motives(kept), library.frequency()::commonness).stream()
             .map(step -> new ProposedStepView(wording.of(step.target() == ProposedPlan.ALL ? Told.of("step-all") : Told.of("step-of", "count",

@@ -7,28 +7,22 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
-import java.util.HashMap;
-import java.util.HashSet;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
-import java.util.stream.Stream;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Look;
 import org.dwimble.core.picture.PictureLibrary;
 import org.dwimble.core.search.PictureIndex;
 import org.dwimble.core.search.PictureSearch;
+import org.dwimble.core.search.WordCategories;
 import org.dwimble.core.sound.PronouncingDictionary;
 import org.dwimble.core.sound.SoundSearch;
 import org.dwimble.core.words.Forms;
 import org.dwimble.core.words.Frequency;
 import org.dwimble.core.words.Kinds;
 import org.dwimble.core.words.Meanings;
-import org.dwimble.core.words.Spelling;
 import org.springframework.stereotype.Component;
 
 /**
@@ -44,8 +38,8 @@ public class Library {
 
     private final CompletableFuture<PictureSearch> search = CompletableFuture.supplyAsync(Library::readSearch);
     private final CompletableFuture<Kinds> kinds = CompletableFuture.supplyAsync(Library::readKinds);
-    private final CompletableFuture<Map<String, Set<String>>> categories = search.thenApplyAsync(Library::categories);
-    private final CompletableFuture<Meanings> meanings = CompletableFuture.supplyAsync(() -> Meanings.read(FILES));
+    private final CompletableFuture<WordCategories> categories = search.thenApplyAsync(pictures -> new WordCategories(pictures.library(), pictures.meanings(),
+        Forms.english()));
     private final CompletableFuture<Frequency> frequency = CompletableFuture.supplyAsync(Library::readFrequency);
     private final CompletableFuture<SoundSearch> bySound = search.thenCombineAsync(CompletableFuture.supplyAsync(() -> PronouncingDictionary.read(FILES)),
         (pictures, dictionary) -> new SoundSearch(pictures.library(), dictionary));
@@ -58,26 +52,9 @@ public class Library {
         return kinds.join();
     }
 
-    public Meanings meanings() {
-        return meanings.join();
-    }
-
-    /** The categories of the pictures that are called by a word, in lower case, each also in the singular. */
-    public Set<String> categoriesOf(String word) {
-        return categories.join().getOrDefault(Spelling.fold(word), Set.of());
-    }
-
-    private static Map<String, Set<String>> categories(PictureSearch search) {
-        Map<String, Set<String>> categories = new HashMap<>();
-        search.library().forEach(picture -> Stream.concat(Stream.of(picture.name()), picture.also().stream()).forEach(name -> {
-            Set<String> of = categories.computeIfAbsent(Spelling.fold(name), n -> new HashSet<>());
-            picture.categories().forEach(c -> {
-                String category = c.toLowerCase(Locale.ROOT);
-                of.add(category);
-                of.add(category.endsWith("s") ? category.substring(0, category.length() - 1) : category);
-            });
-        }));
-        return categories;
+    /** What words are among, and kinds of. */
+    public WordCategories categories() {
+        return categories.join();
     }
 
     public Frequency frequency() {

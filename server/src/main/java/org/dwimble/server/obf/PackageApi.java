@@ -70,7 +70,7 @@ class PackageApi {
     @GetMapping(value = "/api/vocabularies/{vocabulary}/package.obz", produces = OBZ)
     ResponseEntity<StreamingResponseBody> vocabularyPackage(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         access.toVocabulary(vocabulary, account);
-        Vocabulary kept = kept(vocabulary);
+        Vocabulary kept = store.there(vocabulary).vocabulary();
         Appearance appearance = appearance(vocabulary);
         return attachment(kept.name() + ".obz", MediaType.parseMediaType(OBZ))
             .body(out -> new ObfWriter(media.reading(appearance)).obz(kept, out));
@@ -79,7 +79,7 @@ class PackageApi {
     @GetMapping(value = "/api/vocabularies/{vocabulary}/boards/{board}/board.obf", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<byte[]> boardFile(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board) {
         access.toVocabulary(vocabulary, account);
-        Vocabulary kept = kept(vocabulary);
+        Vocabulary kept = store.there(vocabulary).vocabulary();
         Board found = kept.board(board).orElseThrow(() -> Problem.notFound("board"));
         return attachment(found.name() + ".obf", MediaType.APPLICATION_OCTET_STREAM)
             .body(new ObfWriter(media.reading(appearance(vocabulary))).obf(found, kept));
@@ -122,10 +122,6 @@ class PackageApi {
     private Appearance appearance(long vocabulary) {
         String student = store.find(vocabulary).orElseThrow().student();
         return student == null ? Appearance.USUAL : students.find(student).orElseThrow().appearance();
-    }
-
-    private Vocabulary kept(long vocabulary) {
-        return store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary")).vocabulary();
     }
 
     private static ResponseEntity.BodyBuilder attachment(String name, MediaType type) {

@@ -6,6 +6,7 @@ import java.util.List;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.picture.Appearance;
+import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.sheet.BoardSheet;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
@@ -64,7 +65,7 @@ class SheetApi {
                @RequestParam(defaultValue = "true") boolean lyingDown, @RequestParam(defaultValue = "SCREEN") BoardSheet.Size size,
                    @RequestParam(defaultValue = "false") boolean cutLines) {
         access.toVocabulary(vocabulary, account);
-        Page page = lay(kept(vocabulary), board, paper, lyingDown, size, cutLines);
+        Page page = lay(store.there(vocabulary), board, paper, lyingDown, size, cutLines);
         return new SheetView(page.width(), page.height(), page.marks(), page.notes().stream().map(wording::of).toList());
     }
 
@@ -74,7 +75,7 @@ class SheetApi {
                                     @RequestParam(defaultValue = "true") boolean lyingDown, @RequestParam(defaultValue = "SCREEN") BoardSheet.Size size,
                                     @RequestParam(defaultValue = "false") boolean cutLines) throws IOException {
         access.toVocabulary(vocabulary, account);
-        VocabularyStore.Kept kept = kept(vocabulary);
+        VocabularyStore.Kept kept = store.there(vocabulary);
         Page page = lay(kept, board, paper, lyingDown, size, cutLines);
         String title = kept.vocabulary().name() + ", " + board(kept, board).name();
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
@@ -87,15 +88,12 @@ class SheetApi {
         Screen screen = kept.student() == null ? UsualScreen.COMMON.screen() : students.find(kept.student()).map(Student::screen).orElseThrow();
         String credits = pictures.credits(List.of(found)).onPaper();
         String footer = kept.vocabulary().name() + " · " + found.name() + (credits.isEmpty() ? "" : " · " + credits);
-        return BoardSheet.lay(found, kept.vocabulary().whole(), new BoardSheet.Setup(paper, lyingDown, size, cutLines, screen), footer, font);
+        return BoardSheet.lay(found, kept.vocabulary().whole(), Revealed.of(kept.vocabulary())::shows, new BoardSheet.Setup(paper, lyingDown, size,
+            cutLines, screen), footer, font);
     }
 
     private Appearance appearance(VocabularyStore.Kept kept) {
         return kept.student() == null ? Appearance.USUAL : students.find(kept.student()).orElseThrow().appearance();
-    }
-
-    private VocabularyStore.Kept kept(long vocabulary) {
-        return store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
     }
 
     private static Board board(VocabularyStore.Kept kept, String board) {

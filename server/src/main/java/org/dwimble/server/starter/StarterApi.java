@@ -128,7 +128,7 @@ class StarterApi {
 
     private VocabularyStore.Kept vocabulary(Account account, long vocabulary) {
         access.toVocabulary(vocabulary, account);
-        return store.find(vocabulary).orElseThrow(() -> Problem.notFound("vocabulary"));
+        return store.there(vocabulary);
     }
 
     /** A student's vocabularies, the one that changed last first. */

@@ -1,0 +1,52 @@
+package org.dwimble.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.dwimble.core.Boards.board;
+import static org.dwimble.core.Boards.ids;
+import static org.dwimble.core.Boards.vocabulary;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Layer;
+import org.dwimble.core.board.Shown;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.look.Look;
+import org.dwimble.core.plan.Hold;
+import org.junit.jupiter.api.Test;
+
+/** What goes along to another student, and what stays behind. */
+class WithoutPicturesTest {
+    private static final String PHOTO = "own/" + "ab".repeat(32);
+    private static final Hold FACT = new Hold("allergy: egg", null, "Odile", LocalDate.parse("2026-11-20"), true);
+    private final Vocabulary boards = boards();
+
+    private static Vocabulary boards() {
+        Board home = board("home", "egg Lot gone want");
+        return vocabulary(home.with(List.of(
+            home.button("home/egg").orElseThrow().withShown(new Shown(FACT, "s1", null, Look.PLAIN)),
+            Facet.PICTURE.with(home.button("home/Lot").orElseThrow(), Layer.only(PHOTO)),
+            home.button("home/gone").orElseThrow().withShown(new Shown(Hold.PLAIN, null, 2024, Look.PLAIN)),
+            home.button("home/want").orElseThrow().withShown(Shown.YES.withStep("s1")))));
+    }
+
+    @Test
+    void photosAndReasonsThatComeOfFactsStayBehindAndTheWordIsHeldStill() {
+        WithoutPictures.Made made = WithoutPictures.of(boards, PHOTO::equals);
+        assertThat(made.left()).isEqualTo(1);
+        Board home = made.vocabulary().homeBoard();
+        assertThat(home.button("home/Lot").orElseThrow().picture()).isNull();
+        assertThat(home.button("home/egg").orElseThrow().shown().hold()).isEqualTo(new Hold("", null, null, FACT.since(), false));
+        assertThat(home.toString()).doesNotContain("allergy");
+    }
+
+    @Test
+    void buttonsBroughtFromElsewhereLeaveTheirStepsAndHoldsBehind() {
+        Board brought = BringButtons.elsewhere(boards.homeBoard());
+        assertThat(brought.buttons()).extracting(b -> b.label() + " " + b.hidden() + " " + b.shown().step()).containsExactly("egg false null", "Lot false null", "gone true null",
+            "want false null");
+        Board copy = new BringBoard(brought, "Copy", null, null).on(vocabulary(board("other", "x .")), ids()).after().boards().get("n1");
+        assertThat(copy.toString()).doesNotContain("allergy");
+        assertThat(copy.buttons()).hasSize(4);
+    }
+}
