@@ -72,6 +72,18 @@ export function wasAt(word: WordFate, board?: string): string {
   return steps.length > 0 ? `was ${steps.join(', ')}` : 'is reached another way';
 }
 
+/** Each word once, though it stands on several boards: where fewest taps lead to it. The order stays. */
+export function once(words: WordFate[]): WordFate[] {
+  const taps = (w: WordFate) => w.is?.taps?.length ?? Number.MAX_SAFE_INTEGER;
+  const nearest = new Map<string, WordFate>();
+  for (const w of words) {
+    const word = w.text.toLocaleLowerCase();
+    const other = nearest.get(word);
+    if (!other || taps(w) < taps(other)) nearest.set(word, w);
+  }
+  return [...nearest.values()];
+}
+
 /** Arrows on a board: from where each button was that stands here now and stood here then. */
 export const arrowsOn = (compared: Comparison, board: string) =>
   compared.words

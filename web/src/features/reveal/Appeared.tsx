@@ -1,7 +1,7 @@
 import { Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import type { VocabularyView } from '../../api/types';
-import { comparison } from '../place/places';
+import { comparison, once } from '../place/places';
 import { Route } from '../place/Route';
 import { Pic } from '../picture/art';
 import css from './reveal.module.css';
@@ -12,8 +12,8 @@ const LISTED = 60;
 /** After a student was moved on: the words that are new to see, and the way to each, to be taught. */
 export function Appeared({ view, since, onClose }: { view: VocabularyView; since: number; onClose: () => void }) {
   const { data } = useQuery(comparison(view.id, view.version, { then: since }));
-  const came = data?.words.filter((w) => w.says && w.fate === 'SHOWN') ?? [];
-  const went = data?.words.filter((w) => w.says && w.fate === 'HELD') ?? [];
+  const came = once(data?.words.filter((w) => w.says && w.fate === 'SHOWN') ?? []);
+  const went = once(data?.words.filter((w) => w.says && w.fate === 'HELD') ?? []);
   const now = view.plan.steps[view.plan.at - 1];
   return (
     <Modal
@@ -30,7 +30,7 @@ export function Appeared({ view, since, onClose }: { view: VocabularyView; since
           {came.length > 0
             ? `${came.length} ${came.length === 1 ? 'word is' : 'words are'} new to see. Nothing has moved. Teach the way to each:`
             : went.length > 0
-              ? `${went.length} words wait again. Nothing has moved.`
+              ? `${went.length} ${went.length === 1 ? 'word waits' : 'words wait'} again. Nothing has moved.`
               : 'No word is new to see by this.'}
         </p>
       )}

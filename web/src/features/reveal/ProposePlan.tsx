@@ -42,7 +42,7 @@ export function ProposePlan({ view, onEdit, onClose }: { view: VocabularyView; o
         })
       }
     >
-      <div className={css.form}>
+      <div className={`${css.form} ${css.tall}`}>
         <label>
           How many words at each step <Input value={text} onChange={(e) => setText(e.target.value)} />
         </label>

@@ -1,6 +1,6 @@
 import { describe, expect, it, vi } from 'vitest';
 import type { Board, Button, Comparison, Plan, Revealed, VocabularyView, WordFate } from '../../api/types';
-import { arrowsOn, placesLens, wasAt } from '../place/places';
+import { arrowsOn, once, placesLens, wasAt } from '../place/places';
 import { tickedFirst } from '../fact/facts';
 import { painted, revealLens, whyKept } from './plan';
 import { targetsOf } from './targets';
@@ -83,6 +83,15 @@ describe('the places lens', () => {
     expect(over.get('0-5')).toMatchObject({ note: 'I was here' });
     expect(arrowsOn(compared, 'home')).toEqual([{ id: 'I', from: { row: 0, column: 5 }, to: { row: 0, column: 0 } }]);
   });
+});
+
+it('lists a word once, where the fewest taps lead to it', () => {
+  const tap = { board: 'home', name: 'home', rows: 4, columns: 6, cell: { row: 0, column: 0 } };
+  const far = fate('1', { text: 'More', is: { ...spot('food', 0, 0), taps: [tap] } });
+  const near = fate('2', { text: 'more', is: spot('home', 0, 0) });
+  const noWay = fate('3', { text: 'gull', is: { ...spot('loose', 0, 0), taps: undefined } });
+  const gull = fate('4', { text: 'gull', is: far.is });
+  expect(once([far, noWay, near, gull])).toEqual([near, gull]);
 });
 
 it('ticks what is sure or likely, is not so already, and nothing speaks against', () => {

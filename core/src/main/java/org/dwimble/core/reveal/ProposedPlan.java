@@ -31,7 +31,8 @@ import org.dwimble.core.told.Unacceptable;
  * <li>what combines with nothing, by how often it is said.
  * </ol>
  * What is held, and what is left of the vocabulary, is in no step but the last, if that is to have all. A word that stands on several
- * boards is taken with all its buttons. Ties go to fewer taps, then by word. The same input gives the same plan.
+ * boards is taken with all its buttons. A step after the first for which no words are left is left out. Ties go to fewer taps, then by
+ * word. The same input gives the same plan.
  */
 public final class ProposedPlan {
     /** Most words in all steps but the last. */
@@ -101,7 +102,9 @@ public final class ProposedPlan {
                 words.add(next());
             }
             count += words.size();
-            steps.add(new Step(target, List.copyOf(words)));
+            if (steps.isEmpty() || !words.isEmpty()) {
+                steps.add(new Step(target, List.copyOf(words)));
+            }
         }
         return List.copyOf(steps);
     }

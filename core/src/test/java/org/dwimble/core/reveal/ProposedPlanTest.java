@@ -64,6 +64,7 @@ class ProposedPlanTest {
     void theSameInputGivesTheSamePlanAndTargetsHaveToGrow() {
         assertThat(plan(boards, 3, 8)).isEqualTo(plan(boards, 3, 8));
         assertThat(plan(boards, 50).get(0).words()).as("there are not as many").hasSize(11);
+        assertThat(plan(boards, 50, 60, ProposedPlan.ALL)).as("and none are left for more steps").hasSize(1);
         assertThatThrownBy(() -> plan(boards, 8, 8)).hasMessageContaining("plan-targets");
         assertThatThrownBy(() -> plan(boards, ProposedPlan.ALL, 8)).hasMessageContaining("plan-targets");
         assertThatThrownBy(() -> plan(boards)).hasMessageContaining("plan-without-steps");
