@@ -23,7 +23,7 @@ export function Appeared({ view, since, onClose }: { view: VocabularyView; since
       onOk={onClose}
       okText="Good"
       cancelButtonProps={{ style: { display: 'none' } }}
-      width={720}
+      width={820}
     >
       {data && (
         <p>

@@ -28,7 +28,7 @@ class RevealBrowserTest extends Counted {
     }
 
     private static String called(String... words) {
-        return "{\"andOpened\":false,\"buttons\":[],\"allBut\":false,\"words\":[\"" + String.join("\",\"", words) + "\"]}";
+        return "{\"andOpened\":false,\"allBut\":false,\"words\":[\"" + String.join("\",\"", words) + "\"]}";
     }
 
     private void planOfTwo() {
