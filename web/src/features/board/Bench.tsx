@@ -102,6 +102,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const here = useLive(id, boardId);
   const [state, move] = useReducer(moved, boardId, begin);
   const wordLine = useRef<HTMLInputElement>(null);
+  const side = useRef<HTMLElement>(null);
   const putOn = usePutting();
   const [went, tellWent] = useState<Elsewhere & { from: string }>();
   /** The version before the student was moved to another step, while what is new to see is told. */
@@ -236,6 +237,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
       const dialog = ({ '?': 'shortcuts', '=': 'words', '+': 'person', '<': 'history' } as const)[key];
       if (dialog && (dialog !== 'person' || mayEdit)) move({ move: 'open', dialog });
       else if (key === '*' && mayEdit) move({ move: 'choose picture' });
+      else if (key === 'Escape') side.current?.focus();
     },
     [mayEdit],
   );
@@ -386,6 +388,12 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     event?.preventDefault();
     if (to) move({ move: 'mark', cell: to });
     move({ move: 'rest', focus: true });
+  }
+
+  /** Back from beside the board to the cell that is marked; not out of what opens over the board, and of no open list. */
+  function leaveSide(event: ReactKeyboardEvent) {
+    const from = event.target as HTMLElement;
+    if (event.key === 'Escape' && event.currentTarget.contains(from) && from.getAttribute('aria-expanded') !== 'true') move({ move: 'rest', focus: true });
   }
 
   /** What to do after all about a change that met somebody else's. */
@@ -546,7 +554,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
             />
           )}
         </main>
-        <aside className={bench.side} aria-label="What is marked">
+        <aside ref={side} tabIndex={-1} onKeyDown={leaveSide} className={bench.side} aria-label="What is marked">
           {state.doing.what === 'looking' && mayEdit ? (
             <LookSide
               key={button?.id ?? 'board'}

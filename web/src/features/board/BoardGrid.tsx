@@ -25,7 +25,7 @@ interface Props {
   onType: (letters: string) => void;
   onTakeOff: (button: Button) => void;
   onRename: () => void;
-  /** A key that stands for something else than a word. */
+  /** A key that stands for something else than a word: one of the signs, or Escape, which leaves the cells. */
   onKey: (key: string) => void;
   /** Moves a button to a cell of this board; none if it may not be. */
   onMove?: (button: Button, to: Cell) => void;
@@ -106,6 +106,8 @@ export const BoardGrid = memo(function BoardGrid({
       else if (!button) onType('');
       else if (event.altKey) onOpen(button);
       else onRename();
+    } else if (event.key === 'Escape') {
+      onKey(event.key);
     } else if (SIGNS.includes(event.key)) {
       event.preventDefault();
       onKey(event.key);

@@ -14,6 +14,7 @@ const KEYS: [string, string][] = [
   ['Delete', 'takes the button off'],
   ['Enter in the word line', 'puts the words where they go'],
   ['1 to 9 behind a word', 'takes that picture'],
+  ['Escape on a cell', 'goes beside the board, to what can be done with it; Escape there comes back'],
   ['Escape', 'leaves the word line, a dialog, or what is in hand'],
   ['Ctrl Z, Ctrl Shift Z', 'undo, and make again'],
   ['* on a button', 'pictures for it'],
