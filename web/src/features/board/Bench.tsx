@@ -511,7 +511,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
               mayEdit={mayEdit}
               inHand={revealing.inHand?.id}
               onInHand={revealing.take}
-              onEdit={(made) => void edit(made)}
+              onEdit={edit}
               onMoveOn={(to) => void moveOn(to)}
             />
           )}
@@ -573,7 +573,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
               mayEdit={mayEdit}
               revealed={revealing.revealed}
               inHand={revealing.inHand?.id}
-              onEdit={(made) => void edit(made)}
+              onEdit={edit}
               onShow={showAt}
               onPropose={() => move({ move: 'open', dialog: 'propose' })}
               onFacts={() => move({ move: 'open', dialog: 'facts' })}

@@ -10,7 +10,7 @@ import parts from '../../shell/parts.module.css';
 interface Props {
   view: VocabularyView;
   mayEdit: boolean;
-  onEdit: (edit: Intention) => void;
+  onEdit: (edit: Intention) => Promise<unknown>;
   onShow: (board: string, cell: { row: number; column: number }) => void;
 }
 
@@ -56,7 +56,7 @@ export function HeldList({ view, mayEdit, onEdit, onShow }: Props) {
                       <button
                         type="button"
                         className={parts.dotted}
-                        onClick={() => onEdit({ type: 'let-go', words: { ...MEANT, buttons: group.map((w) => w.button) } })}
+                        onClick={() => void onEdit({ type: 'let-go', words: { ...MEANT, buttons: group.map((w) => w.button) } })}
                       >
                         let go
                       </button>

@@ -3,12 +3,17 @@ import { useState } from 'react';
 import css from './reveal.module.css';
 
 /** Why words are held, and perhaps until when. */
-export function HoldForm({ what, onHold, onClose }: { what: string; onHold: (reason: string, until?: string) => void; onClose: () => void }) {
+export function HoldForm({ what, onHold, onClose }: { what: string; onHold: (reason: string, until?: string) => Promise<unknown>; onClose: () => void }) {
   const [reason, setReason] = useState('');
   const [until, setUntil] = useState<string>();
-  const hold = () => onHold(reason.trim(), until);
+  const [busy, setBusy] = useState(false);
+  /** What is typed stays until it is kept. */
+  const hold = () => {
+    setBusy(true);
+    void onHold(reason.trim(), until).then((done) => (done ? onClose() : setBusy(false)));
+  };
   return (
-    <Modal open title={`Hold ${what} back`} onCancel={onClose} okText="Hold" cancelText="Leave it" onOk={hold} width={480}>
+    <Modal open title={`Hold ${what} back`} onCancel={onClose} okText="Hold" cancelText="Leave it" onOk={hold} confirmLoading={busy} width={480}>
       <div className={css.form}>
         <p>Held words are not shown, whatever the step. Nothing moves: their cells stay empty until you let them go.</p>
         <label>

@@ -20,7 +20,7 @@ interface Props {
   revealed: Revealed;
   /** Id of the step that takes what is tapped. */
   inHand?: string;
-  onEdit: (edit: Intention) => void;
+  onEdit: (edit: Intention) => Promise<unknown>;
   onShow: (board: string, cell: { row: number; column: number }) => void;
   onPropose: () => void;
   onFacts: () => void;
@@ -145,7 +145,7 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
               </button>
             )}
             {board.buttons.some((b) => b.hidden && !b.left) && (
-              <button type="button" className={parts.dotted} onClick={() => onEdit({ type: 'let-go', words: { ...MEANT, board: board.id } })}>
+              <button type="button" className={parts.dotted} onClick={() => void onEdit({ type: 'let-go', words: { ...MEANT, board: board.id } })}>
                 let all go
               </button>
             )}
@@ -163,10 +163,7 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
         <HoldForm
           what={holding.what}
           onClose={() => setHolding(undefined)}
-          onHold={(reason, until) => {
-            setHolding(undefined);
-            onEdit({ type: 'hold-words', words: holding.words, reason, until, fact: false });
-          }}
+          onHold={(reason, until) => onEdit({ type: 'hold-words', words: holding.words, reason, until, fact: false })}
         />
       )}
       {typing && hand && (
@@ -185,15 +182,15 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
 }
 
 /** How a plan begins. */
-function Begin({ view, onEdit, onPropose }: { view: VocabularyView; onEdit: (edit: Intention) => void; onPropose: () => void }) {
+function Begin({ view, onEdit, onPropose }: { view: VocabularyView; onEdit: (edit: Intention) => Promise<unknown>; onPropose: () => void }) {
   return (
     <div className={css.begin}>
       <p>Show a few words first, and open the others over weeks. Begin with</p>
       <PlainButton type="primary" onClick={onPropose}>
         A plan proposed for {view.student?.name ?? 'this student'}
       </PlainButton>
-      <PlainButton onClick={() => onEdit({ type: 'add-step', name: 'First words' })}>No word yet: tap those to show</PlainButton>
-      <PlainButton onClick={() => onEdit({ type: 'add-step', name: 'Words so far', words: MEANT })}>
+      <PlainButton onClick={() => void onEdit({ type: 'add-step', name: 'First words' })}>No word yet: tap those to show</PlainButton>
+      <PlainButton onClick={() => void onEdit({ type: 'add-step', name: 'Words so far', words: MEANT })}>
         All words of today: new ones can wait
       </PlainButton>
     </div>
@@ -212,7 +209,7 @@ function OneWord({
   button: Button;
   revealed: Revealed;
   mayEdit: boolean;
-  onEdit: (edit: Intention) => void;
+  onEdit: (edit: Intention) => Promise<unknown>;
   onHold: () => void;
 }) {
   const { plan } = view;
@@ -228,7 +225,7 @@ function OneWord({
         <DottedChoice
           label="Choose its step"
           items={[...plan.steps.map((s, i) => ({ key: s.id, label: `${i + 1}. ${s.name}` })), { key: '', label: 'no step: it waits' }]}
-          onChoose={(step) => onEdit({ type: 'put-in-step', words, step: step || undefined })}
+          onChoose={(step) => void onEdit({ type: 'put-in-step', words, step: step || undefined })}
         >
           {number > 0 ? `step ${number}` : 'choose a step'}
         </DottedChoice>
@@ -237,7 +234,7 @@ function OneWord({
       {mayEdit &&
         !button.left &&
         (button.hidden ? (
-          <button type="button" className={parts.dotted} onClick={() => onEdit({ type: 'let-go', words })}>
+          <button type="button" className={parts.dotted} onClick={() => void onEdit({ type: 'let-go', words })}>
             let it go
           </button>
         ) : (
@@ -263,7 +260,7 @@ function WorthALook({
   revealed: Revealed;
   mayEdit: boolean;
   hand?: string;
-  onEdit: (edit: Intention) => void;
+  onEdit: (edit: Intention) => Promise<unknown>;
 }) {
   const waiting = view.wordsInNoStep;
   const hidden = board.buttons.filter((b) => revealed.kept[b.id] === 'NOTHING_BEHIND');
@@ -280,13 +277,13 @@ function WorthALook({
       )}
       {waiting > 0 && (
         <p>
-          {waiting} {waiting === 1 ? 'word waits' : 'words wait'} for no step of the plan
+          {waiting} {waiting === 1 ? 'word is' : 'words are'} in no step of the plan
           {homeless.length > 0 && `, ${homeless.length} of them on this board`}.{' '}
           {mayEdit && hand && homeless.length > 0 && (
             <button
               type="button"
               className={parts.dotted}
-              onClick={() => onEdit({ type: 'put-in-step', words: { ...MEANT, buttons: homeless.map((b) => b.id) }, step: hand })}
+              onClick={() => void onEdit({ type: 'put-in-step', words: { ...MEANT, buttons: homeless.map((b) => b.id) }, step: hand })}
             >
               put these into step {numberOf(view.plan, hand)}
             </button>

@@ -11,7 +11,7 @@ interface Props {
   mayEdit: boolean;
   inHand?: string;
   onInHand: (step: string) => void;
-  onEdit: (edit: Intention) => void;
+  onEdit: (edit: Intention) => Promise<unknown>;
   onMoveOn: (step: Step) => void;
 }
 
@@ -70,10 +70,9 @@ export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: 
         <StepForm
           step={changing === 'new' ? undefined : changing}
           onClose={() => setChanging(undefined)}
-          onKeep={(name, planned) => {
-            setChanging(undefined);
-            onEdit(changing === 'new' ? { type: 'add-step', name, planned } : { type: 'change-step', step: changing.id, name, planned });
-          }}
+          onKeep={(name, planned) =>
+            onEdit(changing === 'new' ? { type: 'add-step', name, planned } : { type: 'change-step', step: changing.id, name, planned })
+          }
         />
       )}
     </section>
@@ -83,9 +82,9 @@ export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: 
     const number = numberOf(plan, step.id);
     if (key === 'change') setChanging(step);
     else if (key === 'go') onMoveOn(step);
-    else if (key === 'earlier' || key === 'later') onEdit({ type: 'move-step', step: step.id, number: key === 'earlier' ? number - 1 : number + 1 });
-    else if (key === 'remove') onEdit({ type: 'remove-step', step: step.id });
-    else onEdit({ type: 'end-plan' });
+    else if (key === 'earlier' || key === 'later') void onEdit({ type: 'move-step', step: step.id, number: key === 'earlier' ? number - 1 : number + 1 });
+    else if (key === 'remove') void onEdit({ type: 'remove-step', step: step.id });
+    else void onEdit({ type: 'end-plan' });
   }
 }
 
@@ -108,11 +107,15 @@ function whenOf(step: Step, number: number, at: number): string {
 }
 
 /** A step’s name, and the day it is meant to begin. */
-function StepForm({ step, onKeep, onClose }: { step?: Step; onKeep: (name: string, planned?: string) => void; onClose: () => void }) {
+function StepForm({ step, onKeep, onClose }: { step?: Step; onKeep: (name: string, planned?: string) => Promise<unknown>; onClose: () => void }) {
   const [name, setName] = useState(step?.name ?? '');
   const [planned, setPlanned] = useState(step?.planned ?? undefined);
+  const [busy, setBusy] = useState(false);
+  /** What is typed stays until it is kept. */
   const keep = () => {
-    if (name.trim()) onKeep(name.trim(), planned);
+    if (!name.trim()) return;
+    setBusy(true);
+    void onKeep(name.trim(), planned).then((done) => (done ? onClose() : setBusy(false)));
   };
   return (
     <Modal
@@ -122,6 +125,7 @@ function StepForm({ step, onKeep, onClose }: { step?: Step; onKeep: (name: strin
       okText={step ? 'Keep it' : 'Add it'}
       cancelText="Leave it"
       onOk={keep}
+      confirmLoading={busy}
       okButtonProps={{ disabled: !name.trim() }}
       width={460}
     >
