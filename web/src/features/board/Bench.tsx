@@ -326,9 +326,10 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
 
   async function addPeople(people: Person[]): Promise<boolean> {
     const changed = await change({ what: 'edit', base: version, edit: { type: 'add-people', people } });
-    const on = changed?.boards.find((b) => b.buttons.some((w) => changed.added.includes(w.id)));
-    const added = on?.buttons.find((w) => changed?.added.includes(w.id));
-    if (on && added) showAt(on.id, added.cell);
+    const isFirst = (w: Button) => changed?.added.includes(w.id) && w.label === people[0].name.trim();
+    const on = changed?.boards.find((b) => b.buttons.some(isFirst));
+    const first = on?.buttons.find(isFirst);
+    if (on && first) showAt(on.id, first.cell);
     return changed !== undefined;
   }
 
