@@ -65,9 +65,10 @@ public record WorthDoing(Told told, Told does, Intention intention) {
         }
     }
 
+    /** Each word once, though several buttons may say it. */
     private static Told named(String told, List<Button> buttons) {
-        return Told.of(told, "count", buttons.size(), "names", buttons.stream().limit(NAMED).map(On::named).toList(), "more", Math.max(0,
-            buttons.size() - NAMED));
+        List<String> names = buttons.stream().map(On::named).distinct().toList();
+        return Told.of(told, "count", names.size(), "names", names.stream().limit(NAMED).toList(), "more", Math.max(0, names.size() - NAMED));
     }
 
     private static Stream<Button> buttons(Vocabulary vocabulary) {

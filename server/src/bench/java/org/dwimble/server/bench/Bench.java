@@ -17,6 +17,7 @@ import java.util.Comparator;
 import java.util.Enumeration;
 import java.util.HashMap;
 import java.util.List;
+import java.util.StringJoiner;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
@@ -118,6 +119,7 @@ public final class Bench {
             long id = importing(http, obz, folder);
             opening(http, id);
             editing(http, id);
+            revealing(app.getBean(StudentStore.class), ilse, http, id);
             copying(app, id, ilse, odile);
             growing(app, ilse, odile);
             VocabularyStore store = app.getBean(VocabularyStore.class);
@@ -337,12 +339,9 @@ public final class Bench {
     private void editing(Http http, long id) throws Exception {
         int[] version = {1};
         row("an edit answered, on disk, over HTTP", median(200, () -> {
-            Http.Answer answer = http.post("/api/vocabularies/" + id + "/edits",
+            made(http.post("/api/vocabularies/" + id + "/edits",
                 "{\"base\":%d,\"edit\":{\"type\":\"give-label\",\"board\":\"b7\",\"button\":\"b7-5\",\"label\":\"word %d\"}}".formatted(version[0],
-                version[0]));
-            if (answer.status() != 200) {
-                throw new IllegalStateException(answer.sentence());
-            }
+                version[0])));
             return version[0]++;
         }), "50 ms");
         row("undo, over HTTP", median(50, () -> {
@@ -351,6 +350,38 @@ public final class Bench {
         }), "");
         seeing(http, id, version);
         pasting(http, id, version);
+    }
+
+    /** With half of the words in a plan and places kept: an edit that is made, and one that is asked about and so not made. */
+    private void revealing(StudentStore students, Student ilse, Http http, long id) throws Exception {
+        String vocabulary = "/api/vocabularies/" + id;
+        for (int step = 0; step < 2; step++) {
+            StringJoiner boards = new StringJoiner("\",\"", "[\"", "\"]");
+            IntStream.range(step * 75, step * 75 + 75).forEach(b -> IntStream.range(0, 60).forEach(i -> boards.add("b" + b + "-" + i)));
+            made(http.post(vocabulary + "/edits", ("{\"base\":%d,\"edit\":{\"type\":\"add-step\",\"name\":\"Step %d\",\"words\":{\"andOpened\":false,"
+                + "\"allBut\":false,\"buttons\":%s}}}").formatted(http.get(vocabulary).json().get("version").asInt(), step, boards)));
+        }
+        students.change(new Student(ilse.id(), ilse.name(), ilse.schoolYear(), ilse.className(), ilse.screen(), ilse.appearance(), true));
+        int[] version = {http.get(vocabulary).json().get("version").asInt()};
+        row("an edit answered, on disk, over HTTP, with a plan and places kept", median(200, () -> made(http.post(vocabulary + "/edits",
+            "{\"base\":%d,\"edit\":{\"type\":\"give-label\",\"board\":\"b7\",\"button\":\"b7-5\",\"label\":\"word %d\"}}"
+                .formatted(version[0], version[0]++)))), "50 ms");
+        row("an edit that is asked about before it happens, over HTTP", median(100, () -> {
+            Http.Answer answer = http.post(vocabulary + "/edits", ("{\"base\":%d,\"edit\":{\"type\":\"move-button\",\"board\":\"b7\",\"button\":\"b7-5\","
+                + "\"to\":\"b7\",\"cell\":{\"row\":0,\"column\":1}}}").formatted(version[0]));
+            if (answer.status() != 428) {
+                throw new IllegalStateException(answer.status() + " " + answer.sentence());
+            }
+            return answer;
+        }), "50 ms");
+        students.change(ilse);
+    }
+
+    private static Http.Answer made(Http.Answer answer) {
+        if (answer.status() != 200) {
+            throw new IllegalStateException(answer.sentence());
+        }
+        return answer;
     }
 
     /** From the moment an edit is sent to the moment somebody else is told of it. */

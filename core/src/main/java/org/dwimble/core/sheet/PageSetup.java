@@ -1,0 +1,64 @@
+package org.dwimble.core.sheet;
+
+import org.dwimble.core.look.LabelPlace;
+import org.dwimble.core.look.TypeSize;
+import org.dwimble.core.measure.Length;
+import org.dwimble.core.told.Unacceptable;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What supports are printed on, and how words are set on it.
+ *
+ * @param own    width and height of paper of one's own, standing up; null for {@code paper}
+ * @param turn   which way the paper lies
+ * @param margin what the printer cannot print on, on each side
+ * @param labels where words stand to their pictures
+ * @param type   all words of a sheet as large as the longest allows, or each as large as fits
+ */
+public record PageSetup(Paper paper, @Nullable Size own, Turn turn, Length margin, LabelPlace labels, TypeSize type) {
+    /** Most printers can print up to here. */
+    public static final Length USUAL_MARGIN = Length.mm(9);
+    private static final Length LEAST = Length.mm(50);
+    private static final Length MOST = Length.mm(1500);
+    private static final Length MOST_MARGIN = Length.mm(60);
+    public static final PageSetup USUAL = new PageSetup(Paper.A4, null, Turn.BEST, USUAL_MARGIN, LabelPlace.BELOW, TypeSize.EQUAL);
+
+    /** Lying as needs fewer sheets, or as somebody wants it. */
+    public enum Turn { BEST, UPRIGHT, LYING }
+
+    /** Paper of one's own. */
+    public record Size(Length width, Length height) {
+        public Size {
+            within("paper-size", width);
+            within("paper-size", height);
+        }
+    }
+
+    public PageSetup {
+        if (margin.micrometres() < 0 || margin.compareTo(MOST_MARGIN) > 0) {
+            throw new Unacceptable("paper-margin", "most", (int) MOST_MARGIN.mm());
+        }
+    }
+
+    private static void within(String key, Length side) {
+        if (side.compareTo(LEAST) < 0 || side.compareTo(MOST) > 0) {
+            throw new Unacceptable(key, "least", (int) LEAST.mm(), "most", (int) MOST.mm());
+        }
+    }
+
+    public Length width(boolean lyingDown) {
+        return own == null ? paper.width(lyingDown) : lyingDown ? longer(own) : shorter(own);
+    }
+
+    public Length height(boolean lyingDown) {
+        return own == null ? paper.height(lyingDown) : lyingDown ? shorter(own) : longer(own);
+    }
+
+    private static Length longer(Size size) {
+        return size.width.compareTo(size.height) > 0 ? size.width : size.height;
+    }
+
+    private static Length shorter(Size size) {
+        return Length.smaller(size.width, size.height);
+    }
+}

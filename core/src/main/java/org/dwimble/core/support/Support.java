@@ -1,0 +1,36 @@
+package org.dwimble.core.support;
+
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import org.dwimble.core.sheet.Frame;
+import org.dwimble.core.told.Unacceptable;
+
+/**
+ * Something printed that is made of a word list, with how it is set up. A new one is one new file here, its line in {@link Offered} and
+ * in the subtypes, and its sentence in the web.
+ */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+@JsonSubTypes({
+    @JsonSubTypes.Type(Cards.class)
+})
+public interface Support {
+    /** As data has it; stays for ever. */
+    @JsonIgnore
+    default String name() {
+        return getClass().getAnnotation(JsonTypeName.class).value();
+    }
+
+    /**
+     * Lies on paper that lies one way.
+     *
+     * @throws Unacceptable if it cannot, with the reason
+     */
+    Drawn on(Frame frame, Material of);
+
+    /** As it is printed; with no words its empty frame. */
+    default Laid lay(Material of) {
+        return Laid.of(this, of);
+    }
+}

@@ -1,0 +1,177 @@
+package org.dwimble.core.wordlist;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.dwimble.core.sheet.PageSetup;
+import org.dwimble.core.support.Support;
+import org.dwimble.core.text.Text;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
+import org.jspecify.annotations.Nullable;
+
+/** Something somebody does to a list, as data: what it makes of a list, and how it is told. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = ListEdit.ChangeWord.class, name = "change-word"),
+    @JsonSubTypes.Type(value = ListEdit.MoveWords.class, name = "move-words"),
+    @JsonSubTypes.Type(value = ListEdit.TakeOut.class, name = "take-out"),
+    @JsonSubTypes.Type(value = ListEdit.NameList.class, name = "name"),
+    @JsonSubTypes.Type(value = ListEdit.SetUp.class, name = "set-up"),
+    @JsonSubTypes.Type(value = ListEdit.OnPage.class, name = "page")
+})
+public sealed interface ListEdit {
+    /** @throws Unacceptable if it cannot be done with this list */
+    WordList on(WordList list);
+
+    Told told(WordList before);
+
+    /** Words put in, at the end or before another. @param before the id of that; null for the end */
+    record AddWords(List<ListedWord> words, @Nullable String before) implements ListEdit {
+        @Override
+        public WordList on(WordList list) {
+            List<ListedWord> all = new ArrayList<>(list.words());
+            int at = before == null ? all.size() : all.indexOf(there(list, before));
+            all.addAll(at, words);
+            return list.withWords(all);
+        }
+
+        @Override
+        public Told told(WordList list) {
+            return Told.of("list-added", "words", words.stream().limit(MOST_TOLD).map(ListEdit::named).toList(), "more", Math.max(0, words.size() - MOST_TOLD));
+        }
+    }
+
+    /** One word as it is to be; which one it is says its id. */
+    record ChangeWord(ListedWord word) implements ListEdit {
+        @Override
+        public WordList on(WordList list) {
+            there(list, word.id());
+            return list.withWords(list.words().stream().map(w -> w.id().equals(word.id()) ? word : w).toList());
+        }
+
+        @Override
+        public Told told(WordList list) {
+            ListedWord was = there(list, word.id());
+            if (!was.text().equals(word.text())) {
+                return Told.of("list-called", "word", named(was), "now", named(word));
+            }
+            return Told.of(was.pictures().equals(word.pictures()) ? "list-changed" : "list-pictured", "word", named(word));
+        }
+    }
+
+    /** Words moved, in the order they have, before another or to the end. @param before its id; null for the end */
+    record MoveWords(List<String> ids, @Nullable String before) implements ListEdit {
+        @Override
+        public WordList on(WordList list) {
+            Set<String> moved = new HashSet<>(ids);
+            ids.forEach(id -> there(list, id));
+            List<ListedWord> rest = new ArrayList<>(list.words().stream().filter(w -> !moved.contains(w.id())).toList());
+            List<ListedWord> moving = list.words().stream().filter(w -> moved.contains(w.id())).toList();
+            if (before != null && moved.contains(before)) {
+                return list;
+            }
+            rest.addAll(before == null ? rest.size() : rest.indexOf(there(list, before)), moving);
+            return list.withWords(rest);
+        }
+
+        @Override
+        public Told told(WordList list) {
+            return Told.of("list-moved", "words", names(list, ids), "more", Math.max(0, ids.size() - MOST_TOLD));
+        }
+    }
+
+    record TakeOut(List<String> ids) implements ListEdit {
+        @Override
+        public WordList on(WordList list) {
+            ids.forEach(id -> there(list, id));
+            return list.withWords(list.words().stream().filter(w -> !ids.contains(w.id())).toList());
+        }
+
+        @Override
+        public Told told(WordList list) {
+            return Told.of("list-took-out", "words", names(list, ids), "more", Math.max(0, ids.size() - MOST_TOLD));
+        }
+    }
+
+    record NameList(String name) implements ListEdit {
+        @Override
+        public WordList on(WordList list) {
+            return list.withName(name);
+        }
+
+        @Override
+        public Told told(WordList list) {
+            return Told.of("list-renamed", "name", Text.tidy(name));
+        }
+    }
+
+    /** Set to a support, set up so. */
+    record SetUp(Support support) implements ListEdit {
+        @Override
+        public WordList on(WordList list) {
+            return list.withSupport(support);
+        }
+
+        @Override
+        public Told told(WordList list) {
+            return Told.of("list-set-up", "support", Told.of("support-" + support.name()));
+        }
+    }
+
+    record OnPage(PageSetup page) implements ListEdit {
+        @Override
+        public WordList on(WordList list) {
+            return list.withPage(page);
+        }
+
+        @Override
+        public Told told(WordList list) {
+            return Told.of("list-page");
+        }
+    }
+
+    /** The second language, with the words known in it. @param words as they are then; only what they are in it is taken */
+    record InSecond(@Nullable Second second, List<ListedWord> words) implements ListEdit {
+        @Override
+        public WordList on(WordList list) {
+            return list.withSecond(second).withWords(list.words().stream().map(w -> words.stream().filter(o -> o.id().equals(w.id())).findFirst()
+                .map(o -> w.withSecond(o.second())).orElse(w)).toList());
+        }
+
+        @Override
+        public Told told(WordList list) {
+            return second == null ? Told.of("list-one-language") : Told.of("list-language", "language", second.language());
+        }
+    }
+
+    /** As it was, or as another has it. @param told what came of it */
+    record As(WordList list, Told told) implements ListEdit {
+        @Override
+        public WordList on(WordList now) {
+            return list;
+        }
+
+        @Override
+        public Told told(WordList now) {
+            return told;
+        }
+    }
+
+    int MOST_TOLD = 4;
+
+    private static ListedWord there(WordList list, String id) {
+        return list.word(id).orElseThrow(() -> new Unacceptable("list-word-gone"));
+    }
+
+    private static List<String> names(WordList list, List<String> ids) {
+        return ids.stream().limit(MOST_TOLD).flatMap(id -> list.word(id).stream()).map(ListEdit::named).toList();
+    }
+
+    private static String named(ListedWord word) {
+        return word.text().isEmpty() ? "a picture" : Text.cut(word.text(), 40);
+    }
+}

@@ -1,0 +1,149 @@
+package org.dwimble.core.wordlist;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.dwimble.core.support.Support;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Two changes of one list brought together: what either changed against what both saw is taken; what both changed, each otherwise,
+ * is met. An edit made on an older version, an undo (which is the version before, seen from the one it made) and going back are all this.
+ * The usual three-way merge, by words and their parts; the order is that of {@code theirs}, with what {@code mine} added or moved behind
+ * the word it stands behind there.
+ *
+ * @param list what comes of it; {@code theirs} where they met
+ * @param met  what both changed; null if nothing
+ */
+public record Merged(WordList list, @Nullable Met met) {
+    /** @param word the word both changed; null if it is about the list as a whole @param what the part, such as {@code text} */
+    public record Met(@Nullable String word, String what) {
+    }
+
+    /** @param base what both changes were made on */
+    public static Merged of(WordList base, WordList mine, WordList theirs) {
+        return new Merging().of(base, mine, theirs);
+    }
+
+    private static final class Merging {
+        private @Nullable Met met;
+
+        private Merged of(WordList base, WordList mine, WordList theirs) {
+            Map<String, ListedWord> was = byId(base);
+            Map<String, ListedWord> mineById = byId(mine);
+            Map<String, ListedWord> theirsById = byId(theirs);
+            Map<String, ListedWord> words = new LinkedHashMap<>();
+            for (String id : union(theirsById.keySet(), mineById.keySet())) {
+                ListedWord word = word(id, was.get(id), mineById.get(id), theirsById.get(id));
+                if (word != null) {
+                    words.put(id, word);
+                }
+            }
+            List<ListedWord> ordered = ordered(base, mine, theirs, words.keySet()).stream().map(words::get).toList();
+            Map<String, Support> supports = new TreeMap<>();
+            for (String name : union(theirs.supports().keySet(), mine.supports().keySet())) {
+                Support support = part(null, name, base.supports().get(name), mine.supports().get(name), theirs.supports().get(name));
+                if (support != null) {
+                    supports.put(name, support);
+                }
+            }
+            WordList merged = new WordList(some(null, "name", base, mine, theirs, WordList::name), ordered,
+                part(null, "second", base.second(), mine.second(), theirs.second()),
+                mine.now().equals(base.now()) ? theirs.now() : mine.now(), supports, some(null, "page", base, mine, theirs, WordList::page));
+            return new Merged(met == null ? merged : theirs, met);
+        }
+
+        private @Nullable ListedWord word(String id, @Nullable ListedWord was, @Nullable ListedWord mine, @Nullable ListedWord theirs) {
+            if (was == null || mine == null || theirs == null) {
+                return part(id, "word", was, mine, theirs);
+            }
+            return new ListedWord(id, some(id, "text", was, mine, theirs, ListedWord::text), some(id, "pictures", was, mine, theirs, ListedWord::pictures),
+                some(id, "not", was, mine, theirs, ListedWord::not), some(id, "times", was, mine, theirs, ListedWord::times),
+                part(id, "second", was.second(), mine.second(), theirs.second()), part(id, "kind", was.kind(), mine.kind(), theirs.kind()),
+                part(id, "paper", was.paper(), mine.paper(), theirs.paper()));
+        }
+
+        private <W, T> T some(@Nullable String word, String what, W was, W mine, W theirs, Function<W, T> of) {
+            return Objects.requireNonNull(part(word, what, of.apply(was), of.apply(mine), of.apply(theirs)));
+        }
+
+        private <T> @Nullable T part(@Nullable String word, String what, @Nullable T was, @Nullable T mine, @Nullable T theirs) {
+            if (Objects.equals(mine, was) || Objects.equals(mine, theirs)) {
+                return theirs;
+            }
+            if (!Objects.equals(theirs, was) && met == null) {
+                met = new Met(word, what);
+            }
+            return mine;
+        }
+    }
+
+    private static Map<String, ListedWord> byId(WordList list) {
+        return list.words().stream().collect(Collectors.toMap(ListedWord::id, w -> w, (a, b) -> a, LinkedHashMap::new));
+    }
+
+    private static Set<String> union(Set<String> one, Set<String> other) {
+        Set<String> all = new LinkedHashSet<>(one);
+        all.addAll(other);
+        return all;
+    }
+
+    private static List<String> ordered(WordList base, WordList mine, WordList theirs, Set<String> kept) {
+        List<String> mineOrder = ids(mine, kept);
+        Set<String> stayed = stayed(ids(base, kept), mineOrder);
+        List<String> order = new ArrayList<>(ids(theirs, kept));
+        order.removeIf(id -> mineOrder.contains(id) && !stayed.contains(id));
+        for (int i = 0; i < mineOrder.size(); i++) {
+            String id = mineOrder.get(i);
+            if (!order.contains(id)) {
+                order.add(i == 0 ? 0 : order.indexOf(mineOrder.get(i - 1)) + 1, id);
+            }
+        }
+        return order;
+    }
+
+    private static List<String> ids(WordList list, Set<String> kept) {
+        return list.words().stream().map(ListedWord::id).filter(kept::contains).toList();
+    }
+
+    /** The most words that stand in the same order before and after (longest increasing subsequence, by patience sorting, O(n log n)). */
+    private static Set<String> stayed(List<String> before, List<String> after) {
+        Map<String, Integer> at = new LinkedHashMap<>();
+        before.forEach(id -> at.put(id, at.size()));
+        List<String> both = after.stream().filter(at::containsKey).toList();
+        int[] previous = new int[both.size()];
+        List<Integer> tails = new ArrayList<>();
+        for (int i = 0; i < both.size(); i++) {
+            int place = at.get(both.get(i));
+            int low = 0;
+            int high = tails.size();
+            while (low < high) {
+                int middle = (low + high) / 2;
+                if (at.get(both.get(tails.get(middle))) < place) {
+                    low = middle + 1;
+                } else {
+                    high = middle;
+                }
+            }
+            previous[i] = low == 0 ? -1 : tails.get(low - 1);
+            if (low == tails.size()) {
+                tails.add(i);
+            } else {
+                tails.set(low, i);
+            }
+        }
+        Set<String> stayed = new HashSet<>();
+        for (int i = tails.isEmpty() ? -1 : tails.get(tails.size() - 1); i >= 0; i = previous[i]) {
+            stayed.add(both.get(i));
+        }
+        return stayed;
+    }
+}

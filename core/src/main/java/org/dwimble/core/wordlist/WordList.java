@@ -1,0 +1,97 @@
+package org.dwimble.core.wordlist;
+
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.dwimble.core.sheet.PageSetup;
+import org.dwimble.core.support.Offered;
+import org.dwimble.core.support.Support;
+import org.dwimble.core.text.Text;
+import org.dwimble.core.told.Unacceptable;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Words in order, and how each support that was made of them is set up.
+ *
+ * @param words    in order, each id once
+ * @param second   null for one language
+ * @param now      the support it is set to, a key of {@code supports}
+ * @param supports every support that was set up, by its name; what is not there is as it usually is
+ * @param page     what all of them are printed on
+ */
+public record WordList(String name, List<ListedWord> words, @Nullable Second second, String now, Map<String, Support> supports, PageSetup page) {
+    public static final int LONGEST_NAME = 80;
+    public static final int MOST = 1_000;
+
+    public WordList {
+        name = Text.tidy(name);
+        words = List.copyOf(words);
+        supports = Collections.unmodifiableMap(new TreeMap<>(supports));
+        if (name.isEmpty()) {
+            throw new Unacceptable("list-nameless");
+        }
+        Text.atMost(LONGEST_NAME, "list_name", name);
+        if (words.size() > MOST) {
+            throw new Unacceptable("list-too-long", "most", MOST, "has", words.size());
+        }
+        Set<String> ids = new HashSet<>();
+        words.forEach(w -> {
+            if (!ids.add(w.id())) {
+                throw new IllegalArgumentException("Two words have the id " + w.id());
+            }
+        });
+        Offered.usual(now);
+    }
+
+    /** A list as it begins: set to cards. */
+    public static WordList of(String name, List<ListedWord> words) {
+        return new WordList(name, words, null, "cards", Map.of(), PageSetup.USUAL);
+    }
+
+    /** How the support it is set to is set up. */
+    public Support support() {
+        return support(now);
+    }
+
+    public Support support(String which) {
+        Support known = supports.get(which);
+        return known == null ? Offered.usual(which) : known;
+    }
+
+    public Optional<ListedWord> word(String id) {
+        return words.stream().filter(w -> w.id().equals(id)).findFirst();
+    }
+
+    /** Every picture in it, in order. */
+    public Set<String> pictures() {
+        return words.stream().flatMap(w -> w.pictures().stream()).collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    public WordList withName(String name) {
+        return new WordList(name, words, second, now, supports, page);
+    }
+
+    public WordList withWords(List<ListedWord> words) {
+        return new WordList(name, words, second, now, supports, page);
+    }
+
+    public WordList withSecond(@Nullable Second second) {
+        return new WordList(name, words, second, now, supports, page);
+    }
+
+    public WordList withSupport(Support support) {
+        Map<String, Support> next = new TreeMap<>(supports);
+        next.put(support.name(), support);
+        return new WordList(name, words, second, support.name(), next, page);
+    }
+
+    public WordList withPage(PageSetup page) {
+        return new WordList(name, words, second, now, supports, page);
+    }
+}

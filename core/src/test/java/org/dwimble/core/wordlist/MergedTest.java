@@ -1,0 +1,129 @@
+package org.dwimble.core.wordlist;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import org.dwimble.core.measure.Length;
+import org.dwimble.core.support.Cards;
+import org.dwimble.core.told.Unacceptable;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
+import org.junit.jupiter.api.Test;
+
+class MergedTest {
+    private static final WordList FERRY = list("ferry", "bag", "seal", "crab");
+
+    static WordList list(String... words) {
+        return WordList.of("Ferry trip", Arrays.stream(words).map(w -> ListedWord.of(w, w, "base/" + w, null)).toList());
+    }
+
+    private static List<String> texts(WordList list) {
+        return list.words().stream().map(ListedWord::text).toList();
+    }
+
+    private static ListEdit called(WordList list, String id, String text) {
+        return new ListEdit.ChangeWord(list.word(id).orElseThrow().withText(text));
+    }
+
+    @Test
+    void whatTwoPeopleChangeApartIsBothKept() {
+        WordList mine = called(FERRY, "bag", "rucksack").on(FERRY);
+        WordList theirs = new ListEdit.MoveWords(List.of("crab"), "ferry").on(FERRY);
+        theirs = new ListEdit.TakeOut(List.of("seal")).on(theirs);
+        theirs = new ListEdit.ChangeWord(theirs.word("bag").orElseThrow().withTimes(3)).on(theirs);
+        Merged merged = Merged.of(FERRY, mine, theirs);
+        assertThat(merged.met()).isNull();
+        assertThat(texts(merged.list())).containsExactly("crab", "ferry", "rucksack");
+        assertThat(merged.list().word("bag").orElseThrow().times()).isEqualTo(3);
+    }
+
+    @Test
+    void whatBothChangeOtherwiseIsMetAndTheirsStands() {
+        WordList mine = called(FERRY, "bag", "rucksack").on(FERRY);
+        WordList theirs = called(FERRY, "bag", "backpack").on(FERRY);
+        Merged merged = Merged.of(FERRY, mine, theirs);
+        assertThat(merged.met()).isEqualTo(new Merged.Met("bag", "text"));
+        assertThat(merged.list()).isEqualTo(theirs);
+        assertThat(Merged.of(FERRY, mine, mine).met()).as("both the same").isNull();
+    }
+
+    @Test
+    void aWordOneTakesOutAndTheOtherChangesIsMet() {
+        WordList gone = new ListEdit.TakeOut(List.of("bag")).on(FERRY);
+        assertThat(Merged.of(FERRY, called(FERRY, "bag", "rucksack").on(FERRY), gone).met()).isEqualTo(new Merged.Met("bag", "word"));
+        assertThat(Merged.of(FERRY, gone, called(FERRY, "bag", "rucksack").on(FERRY)).met()).isEqualTo(new Merged.Met("bag", "word"));
+    }
+
+    @Test
+    void anUndoTakesBackOneChangeAndLeavesWhatCameAfter() {
+        WordList added = new ListEdit.AddWords(List.of(ListedWord.of("gull", "gull", null, null)), "bag").on(FERRY);
+        WordList later = called(added, "crab", "red crab").on(added);
+        assertThat(texts(Merged.of(added, FERRY, later).list())).containsExactly("ferry", "bag", "seal", "red crab");
+        WordList taken = new ListEdit.TakeOut(List.of("ferry", "seal")).on(FERRY);
+        WordList then = new ListEdit.AddWords(List.of(ListedWord.of("gull", "gull", null, null)), null).on(taken);
+        assertThat(texts(Merged.of(taken, FERRY, then).list())).containsExactly("ferry", "bag", "seal", "crab", "gull");
+    }
+
+    @Test
+    void supportsAreSetUpApart() {
+        Cards small = new Cards(Length.mm(30), Length.mm(30), 0, Length.ZERO, Cards.Lines.CUT, Length.ZERO, Cards.Back.SAME, Cards.Flip.LONG, true);
+        WordList mine = new ListEdit.SetUp(small).on(FERRY);
+        WordList theirs = new ListEdit.NameList("Harbour walk").on(FERRY);
+        WordList merged = Merged.of(FERRY, mine, theirs).list();
+        assertThat(merged.support()).isEqualTo(small);
+        assertThat(merged.name()).isEqualTo("Harbour walk");
+    }
+
+    @RepeatedTest(300)
+    void oneChangeAloneIsAsIfItHadBeenMadeThere(RepetitionInfo seed) {
+        Random random = new Random(seed.getCurrentRepetition());
+        WordList changed = FERRY;
+        for (int i = 0; i < 4; i++) {
+            changed = some(random, changed).on(changed);
+        }
+        assertThat(Merged.of(FERRY, changed, FERRY).list()).isEqualTo(changed);
+        assertThat(Merged.of(FERRY, FERRY, changed).list()).isEqualTo(changed);
+    }
+
+    @RepeatedTest(300)
+    void noWordIsLostThatNobodyTookOut(RepetitionInfo seed) {
+        Random random = new Random(seed.getCurrentRepetition());
+        WordList mine = new ListEdit.AddWords(List.of(ListedWord.of("mine", "mine", null, null)), "seal").on(FERRY);
+        WordList theirs = FERRY;
+        for (int i = 0; i < 3; i++) {
+            theirs = some(random, theirs).on(theirs);
+        }
+        List<String> both = new ArrayList<>(theirs.words().stream().map(ListedWord::id).toList());
+        both.add("mine");
+        assertThat(Merged.of(FERRY, mine, theirs).list().words()).extracting(ListedWord::id).containsExactlyInAnyOrderElementsOf(both);
+    }
+
+    private static ListEdit some(Random random, WordList list) {
+        if (list.words().isEmpty()) {
+            return new ListEdit.AddWords(List.of(ListedWord.of("n" + random.nextInt(1_000_000), "new", null, null)), null);
+        }
+        String id = list.words().get(random.nextInt(list.words().size())).id();
+        String before = random.nextInt(4) == 0 ? null : list.words().get(random.nextInt(list.words().size())).id();
+        return switch (random.nextInt(4)) {
+            case 0 -> new ListEdit.AddWords(List.of(ListedWord.of("n" + random.nextInt(1_000_000), "new", null, null)), before);
+            case 1 -> new ListEdit.TakeOut(List.of(id));
+            case 2 -> new ListEdit.MoveWords(List.of(id), before);
+            default -> new ListEdit.ChangeWord(list.word(id).orElseThrow().withTimes(random.nextInt(5)));
+        };
+    }
+
+    @Test
+    void whatCannotStandIsRefused() {
+        assertThatThrownBy(() -> new ListEdit.TakeOut(List.of("kite")).on(FERRY)).isInstanceOf(Unacceptable.class).hasMessageContaining("list-word-gone");
+        assertThatThrownBy(() -> new ListEdit.NameList("  ").on(FERRY)).isInstanceOf(Unacceptable.class);
+        assertThatThrownBy(() -> ListedWord.of("a", " ", null, null)).isInstanceOf(Unacceptable.class);
+        assertThatThrownBy(() -> FERRY.word("bag").orElseThrow().withTimes(100)).isInstanceOf(Unacceptable.class);
+        assertThatThrownBy(() -> ListedWord.of("a", "a".repeat(201), null, null)).isInstanceOf(Unacceptable.class);
+        assertThatThrownBy(() -> list(java.util.stream.IntStream.range(0, 3000).mapToObj(i -> "w" + i).toArray(String[]::new)))
+            .isInstanceOf(Unacceptable.class).hasMessageContaining("3000");
+    }
+}
