@@ -38,8 +38,18 @@ public record Credits(List<Use> uses) {
                 }
             }
         }
+        return of(byPicture.values());
+    }
+
+    /** @param ids of pictures, each once @param credit whose one is */
+    public static Credits of(Collection<String> ids, Function<String, Credit> credit) {
+        return of(ids.stream().map(credit).toList());
+    }
+
+    /** @param each picture's */
+    private static Credits of(Collection<Credit> each) {
         Map<Credit, Integer> counts = new LinkedHashMap<>();
-        byPicture.values().forEach(c -> counts.merge(c, 1, Integer::sum));
+        each.forEach(c -> counts.merge(c, 1, Integer::sum));
         return new Credits(counts.entrySet().stream().map(e -> new Use(e.getKey(), e.getValue()))
             .sorted(Comparator.comparingInt((Use u) -> -u.pictures).thenComparing(u -> u.credit.line())).toList());
     }

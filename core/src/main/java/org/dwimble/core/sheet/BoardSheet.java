@@ -31,10 +31,6 @@ import org.dwimble.core.screen.TalkLayout;
 public final class BoardSheet {
     /** Most printers cannot print nearer to the edge. */
     static final Length EDGE = Length.mm(9);
-    static final Length FOOT = Length.mm(8);
-    private static final Length FOOT_TYPE = Length.points(7.5);
-    /** The line at the foot by which a printed page is checked with a ruler. */
-    static final Length RULER = Length.mm(50);
 
     /** How large the board is printed. */
     public enum Size { SCREEN, PAGE }
@@ -72,7 +68,7 @@ public final class BoardSheet {
         Length width = setup.paper.width(setup.lyingDown);
         Length height = setup.paper.height(setup.lyingDown);
         Length roomWidth = width.minus(EDGE.times(2));
-        Length roomHeight = height.minus(EDGE.times(2)).minus(FOOT);
+        Length roomHeight = height.minus(EDGE.times(2)).minus(Foot.ROOM);
         TalkLayout onScreen = TalkLayout.of(setup.screen, board.shape(), around);
         double scale = Math.min(roomWidth.dividedBy(onScreen.gridWidth()), roomHeight.dividedBy(onScreen.gridHeight()));
         Length gap;
@@ -102,7 +98,8 @@ public final class BoardSheet {
         if (setup.cutLines) {
             cutLines(left, gap);
         }
-        foot(footer, width, height, columns.least(), rows.least());
+        String size = String.format(Locale.ROOT, "%s · cells %.0f x %.0f mm", footer, columns.least().mm(), rows.least().mm());
+        marks.addAll(Foot.of(size, width, height, EDGE, type));
         return new Page(width, height, marks, notes);
     }
 
@@ -224,30 +221,5 @@ public final class BoardSheet {
             Length y = r == board.rows() ? bottom : top.plus(rows.start(r));
             marks.add(new Mark.Line(start, y, right, y, true));
         }
-    }
-
-    private void foot(String footer, Length width, Length height, Length cellWidth, Length cellHeight) {
-        Length baseline = height.minus(EDGE);
-        Length rulerStart = width.minus(EDGE).minus(RULER);
-        Length tick = Length.mm(1.2);
-        marks.add(new Mark.Line(rulerStart, baseline, width.minus(EDGE), baseline, false));
-        marks.add(new Mark.Line(rulerStart, baseline.minus(tick), rulerStart, baseline.plus(tick), false));
-        marks.add(new Mark.Line(width.minus(EDGE), baseline.minus(tick), width.minus(EDGE), baseline.plus(tick), false));
-        String ruler = "50 mm on paper";
-        Length rulerText = type.width(ruler, FOOT_TYPE);
-        marks.add(new Mark.Writing(width.minus(EDGE).minus(rulerText), baseline.minus(Length.mm(1.6)), FOOT_TYPE, ruler, false, true, false));
-        String size = String.format(Locale.ROOT, "%s · cells %.0f x %.0f mm", footer, cellWidth.mm(), cellHeight.mm());
-        String text = printableFoot(size);
-        Length room = rulerStart.minus(EDGE).minus(Length.mm(4));
-        while (type.width(text, FOOT_TYPE).compareTo(room) > 0) {
-            text = Text.cut(text, Text.length(text) - 2).trim() + "…";
-        }
-        marks.add(new Mark.Writing(EDGE, baseline, FOOT_TYPE, text, false, true, false));
-    }
-
-    private String printableFoot(String text) {
-        StringBuilder drawn = new StringBuilder();
-        text.codePoints().filter(c -> type.has(Character.toString(c))).forEach(drawn::appendCodePoint);
-        return drawn.toString();
     }
 }

@@ -6,8 +6,7 @@ import org.dwimble.core.text.Text;
 import org.dwimble.core.measure.Length;
 
 /**
- * A label set as large as its room allows: on one line or two, never smaller than can be read. Words are not
- * broken while a smaller size would save them.
+ * A label set as large as its room allows: on one line or two, never smaller than can be read. It is parted between words only.
  *
  * @param lines one or two, or none for an empty label
  * @param whole false if the label had to be cut short even at the smallest size
@@ -17,43 +16,57 @@ public record FittedLabel(List<String> lines, Length size, boolean whole) {
     public static final Length SMALLEST = Length.points(6);
     /** Baseline to baseline, in ems: the letters are tall. */
     public static final double LINE = 1.25;
-    private static final double STEP = 0.95;
+    /** Widths are measured at this size; letters grow in proportion. */
+    private static final Length MEASURED = Length.mm(10);
+    /** Against rounding to whole micrometres, so that what fits by the sum fits when measured again. */
+    private static final double SURE = 0.999;
 
-    /** @param largest the size to begin with; tried in steps of 5 percent down to {@link #SMALLEST} */
+    /** @param largest it never grows beyond that */
     public static FittedLabel fit(String label, Length width, Length height, Length largest, Type type) {
+        return fit(label, width, height, largest, 2, type);
+    }
+
+    /** As above. @param most lines */
+    public static FittedLabel fit(String label, Length width, Length height, Length largest, int most, Type type) {
         if (label.isEmpty()) {
             return new FittedLabel(List.of(), largest, true);
         }
-        Length size = largest;
-        while (true) {
-            boolean smallest = size.compareTo(SMALLEST) <= 0;
-            int most = size.times(2 * LINE).compareTo(height) <= 0 ? 2 : 1;
-            List<String> lines = wrap(label, width, size, most, type);
-            if (!lines.isEmpty() && (smallest || size.times(LINE * lines.size()).compareTo(height) <= 0)) {
-                return new FittedLabel(lines, size, true);
-            }
-            if (smallest) {
-                return cut(label, width, size, type);
-            }
-            size = size.times(STEP);
-            if (size.compareTo(SMALLEST) < 0) {
-                size = SMALLEST;
+        List<String> one = List.of(label);
+        Length size = Length.smaller(largest, fits(one, width, height, type));
+        List<String> lines = one;
+        List<String> two = most < 2 ? List.of() : parted(label, type);
+        if (!two.isEmpty()) {
+            Length parted = Length.smaller(largest, fits(two, width, height, type));
+            if (parted.compareTo(size) > 0) {
+                size = parted;
+                lines = two;
             }
         }
+        if (size.compareTo(SMALLEST) >= 0) {
+            return new FittedLabel(lines, size, true);
+        }
+        boolean asIs = type.width(label, SMALLEST).compareTo(width) <= 0;
+        return asIs ? new FittedLabel(one, SMALLEST, true) : cut(label, width, SMALLEST, type);
     }
 
-    /** On one line if it fits, else parted at the space that makes the longer line shortest; empty if neither fits. */
-    private static List<String> wrap(String label, Length width, Length size, int most, Type type) {
-        if (type.width(label, size).compareTo(width) <= 0) {
-            return List.of(label);
-        }
+    /** The largest size at which some lines fit. */
+    private static Length fits(List<String> lines, Length width, Length height, Type type) {
+        Length widest = lines.stream().map(line -> type.width(line, MEASURED)).reduce(Length.ZERO, (a, b) -> a.compareTo(b) > 0 ? a : b);
+        Length byHeight = height.times(1 / (LINE * lines.size()));
+        return widest.micrometres() == 0 ? byHeight : Length.smaller(byHeight, MEASURED.times(SURE * width.dividedBy(widest)));
+    }
+
+    /** Parted at the space that makes the longer line shortest, the first of equals; empty if there is no space. */
+    private static List<String> parted(String label, Type type) {
         List<String> best = List.of();
-        Length bestWidth = width;
-        for (int space = most == 2 ? label.indexOf(' ') : -1; space >= 0; space = label.indexOf(' ', space + 1)) {
+        Length bestWidth = Length.ZERO;
+        for (int space = label.indexOf(' '); space >= 0; space = label.indexOf(' ', space + 1)) {
             String first = label.substring(0, space);
             String second = label.substring(space + 1);
-            Length longer = type.width(first, size).compareTo(type.width(second, size)) > 0 ? type.width(first, size) : type.width(second, size);
-            if (longer.compareTo(bestWidth) <= 0) {
+            Length one = type.width(first, MEASURED);
+            Length other = type.width(second, MEASURED);
+            Length longer = one.compareTo(other) > 0 ? one : other;
+            if (best.isEmpty() || longer.compareTo(bestWidth) < 0) {
                 bestWidth = longer;
                 best = List.of(first, second);
             }

@@ -8,14 +8,15 @@ import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
 import org.jspecify.annotations.Nullable;
 
-/** One thing drawn on a page. Later marks lie over earlier ones. Colours are names that painters know. */
+/** One thing drawn on a page. Later marks lie over earlier ones and are read after them. Colours are names that painters know. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Mark.Card.class, name = "card"),
     @JsonSubTypes.Type(value = Mark.Line.class, name = "line"),
     @JsonSubTypes.Type(value = Mark.Picture.class, name = "picture"),
     @JsonSubTypes.Type(value = Mark.Writing.class, name = "writing"),
-    @JsonSubTypes.Type(value = Mark.Shape.class, name = "shape")
+    @JsonSubTypes.Type(value = Mark.Shape.class, name = "shape"),
+    @JsonSubTypes.Type(value = Mark.Stroke.class, name = "stroke")
 })
 public sealed interface Mark {
 
@@ -27,8 +28,11 @@ public sealed interface Mark {
     record Line(Length x1, Length y1, Length x2, Length y2, boolean dashed) implements Mark {
     }
 
-    /** A picture fitted into a square or other rectangle, keeping its proportions, in the middle. */
-    record Picture(Rect rect, String picture) implements Mark {
+    /** A picture fitted into a square or other rectangle, keeping its proportions, in the middle. @param told what it shows, for who cannot see it; null if words beside it say so */
+    record Picture(Rect rect, String picture, @Nullable String told) implements Mark {
+        public Picture(Rect rect, String picture) {
+            this(rect, picture, null);
+        }
     }
 
     /** One line of text. {@code y} is the baseline; {@code x} its middle if centred, else its start. */
@@ -38,6 +42,13 @@ public sealed interface Mark {
     /** A filled polygon: the mark of a kind. */
     record Shape(List<Point> points, String kind) implements Mark {
         public Shape {
+            points = List.copyOf(points);
+        }
+    }
+
+    /** A line from point to point with round ends. @param closed back to the first */
+    record Stroke(List<Point> points, Colour colour, Length width, boolean closed) implements Mark {
+        public Stroke {
             points = List.copyOf(points);
         }
     }

@@ -3,6 +3,7 @@ package org.dwimble.core.wordlist;
 import java.util.List;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.look.Colour;
+import org.dwimble.core.support.Printed;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
@@ -45,6 +46,14 @@ public record ListedWord(String id, String text, List<String> pictures, boolean 
     /** A word once, with its picture if it has one. */
     public static ListedWord of(String id, String text, @Nullable String picture, @Nullable Kind kind) {
         return new ListedWord(id, text, picture == null ? List.of() : List.of(picture), false, 1, null, kind, null);
+    }
+
+    /** As it is printed. @param language the list's second; null for none */
+    Printed printed(@Nullable Second language) {
+        boolean instead = language != null && language.instead() && second != null;
+        String first = instead ? second : text;
+        return new Printed(first, language != null && !language.instead() ? second : null, pictures, not, kind, paper,
+            Text.tidy((not ? "not " : "") + (first.isEmpty() ? "a picture" : first)));
     }
 
     public ListedWord withId(String id) {

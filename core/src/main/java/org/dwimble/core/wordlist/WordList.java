@@ -1,5 +1,6 @@
 package org.dwimble.core.wordlist;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -10,7 +11,10 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.dwimble.core.sheet.PageSetup;
+import org.dwimble.core.sheet.Type;
+import org.dwimble.core.support.Material;
 import org.dwimble.core.support.Offered;
+import org.dwimble.core.support.Printed;
 import org.dwimble.core.support.Support;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
@@ -71,6 +75,13 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
     /** Every picture in it, in order. */
     public Set<String> pictures() {
         return words.stream().flatMap(w -> w.pictures().stream()).collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    /** What supports are made of: each word as often as it is printed, in the language it is printed in. @param foot what stands at the foot of every sheet */
+    public Material material(Type type, String foot) {
+        List<Printed> printed = new ArrayList<>();
+        words.forEach(w -> printed.addAll(Collections.nCopies(w.times(), w.printed(second))));
+        return new Material(name, printed, page, type, foot);
     }
 
     public WordList withName(String name) {

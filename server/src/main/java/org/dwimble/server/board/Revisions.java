@@ -17,6 +17,7 @@ import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Whole;
 import org.dwimble.core.document.BoardDocument;
 import org.dwimble.core.document.WholeDocument;
+import org.dwimble.server.database.Packing;
 import org.dwimble.server.database.Session;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;

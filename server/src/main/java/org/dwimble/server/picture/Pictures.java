@@ -65,13 +65,18 @@ public class Pictures {
     }
 
     /** What a library picture is called in other languages, by the English name of the language. */
-    Map<String, String> namesOf(String id) {
+    public Map<String, String> namesOf(String id) {
         return library.search().namesOf(id);
     }
 
     /** Whose a picture is; what came only with a package is not known here. */
     public Credit creditOf(String id) {
         return MediaId.isOwn(id) ? own.credit(id).orElse(Credit.UNKNOWN) : Credit.ofLibrary(id);
+    }
+
+    /** Whose some pictures are. */
+    public Credits creditsOf(Collection<String> ids) {
+        return Credits.of(ids, this::creditOf);
     }
 
     /** Whose the pictures on some boards are. */

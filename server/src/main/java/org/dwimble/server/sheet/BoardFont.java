@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
 
 /** Andika, the typeface of boards, measured from the font file that ships. */
 @Component
-class BoardFont implements Type {
+public class BoardFont implements Type {
     static final String FILE = "/fonts/Andika_400Regular.ttf";
     private TrueTypeFont font;
     private CmapLookup letters;
@@ -25,6 +25,13 @@ class BoardFont implements Type {
             throw new IllegalStateException("The typeface is not built. Build the web module first.");
         }
         return in;
+    }
+
+    /** For a document: without ligatures, as their signs have no text and what is copied from paper would lack letters. */
+    static TrueTypeFont letters() throws IOException {
+        TrueTypeFont font = new TTFParser(true).parse(new RandomAccessReadBuffer(open()));
+        font.setEnableGsub(false);
+        return font;
     }
 
     /** The font is read when the first sheet asks for it, not at start. */

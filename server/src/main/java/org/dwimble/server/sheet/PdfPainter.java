@@ -38,10 +38,11 @@ import org.dwimble.core.measure.Rect;
  * Paints pages as PDF. Drawings stay vectors, each kept once however often it is used; text stays text; a
  * point is 1/72 inch, so a millimetre on the page is one on paper.
  */
-final class PdfPainter {
+public final class PdfPainter {
     /** Drawings are painted into a square of this many units and scaled from there. */
     private static final int UNITS = 512;
     private static final float HAIRLINE = 0.5f;
+    private static final int ROUND = 1;
     private static final Map<String, Color> KIND_COLOURS = Map.of(
         "who", new Color(0x7b3f8c), "do", new Color(0x0e7c7b), "social", new Color(0xb8431c), "describing", new Color(0x8a5a00),
         "thing", new Color(0x3b5aa8), "where", new Color(0x3f6f22), "little", new Color(0x6b665c), "question", new Color(0x1f2a44));
@@ -69,7 +70,7 @@ final class PdfPainter {
     }
 
     /** @param title shown by whatever opens the file */
-    static byte[] paint(List<Page> pages, String title, Media media) throws IOException {
+    public static byte[] paint(List<Page> pages, String title, Media media) throws IOException {
         PdfPainter painter = new PdfPainter(media);
         try (PDDocument document = painter.document) {
             document.getDocumentInformation().setTitle(title);
@@ -87,7 +88,7 @@ final class PdfPainter {
         PDPage paper = new PDPage(new PDRectangle(points(page.width()), points(page.height())));
         document.addPage(paper);
         if (font == null) {
-            font = PDType0Font.load(document, BoardFont.open(), true);
+            font = PDType0Font.load(document, BoardFont.letters(), true);
         }
         float height = points(page.height());
         try (PDPageContentStream out = new PDPageContentStream(document, paper)) {
@@ -122,20 +123,40 @@ final class PdfPainter {
             words(words, out, pageHeight);
         } else if (mark instanceof Mark.Shape shape) {
             out.setNonStrokingColor(KIND_COLOURS.get(shape.kind()));
-            for (int i = 0; i < shape.points().size(); i++) {
-                float x = points(shape.points().get(i).x());
-                float y = pageHeight - points(shape.points().get(i).y());
-                if (i == 0) {
-                    out.moveTo(x, y);
-                } else {
-                    out.lineTo(x, y);
-                }
-            }
+            along(shape.points(), out, pageHeight);
             out.closePath();
             out.fill();
+        } else if (mark instanceof Mark.Stroke stroke) {
+            stroke(stroke, out, pageHeight);
         } else if (mark instanceof Mark.Picture picture) {
             picture(picture, out, pageHeight);
         }
+    }
+
+    private static void along(List<Mark.Point> points, PDPageContentStream out, float pageHeight) throws IOException {
+        for (int i = 0; i < points.size(); i++) {
+            float x = points(points.get(i).x());
+            float y = pageHeight - points(points.get(i).y());
+            if (i == 0) {
+                out.moveTo(x, y);
+            } else {
+                out.lineTo(x, y);
+            }
+        }
+    }
+
+    private static void stroke(Mark.Stroke stroke, PDPageContentStream out, float pageHeight) throws IOException {
+        out.setStrokingColor(paint(stroke.colour()));
+        out.setLineWidth(points(stroke.width()));
+        out.setLineDashPattern(new float[0], 0);
+        out.setLineCapStyle(ROUND);
+        out.setLineJoinStyle(ROUND);
+        along(stroke.points(), out, pageHeight);
+        if (stroke.closed()) {
+            out.closePath();
+        }
+        out.stroke();
+        out.setLineCapStyle(0);
     }
 
     private void words(Mark.Writing words, PDPageContentStream out, float pageHeight) throws IOException {

@@ -1,4 +1,4 @@
-package org.dwimble.server.board;
+package org.dwimble.server.database;
 
 import java.io.ByteArrayOutputStream;
 import java.util.Arrays;
@@ -10,19 +10,19 @@ import java.util.zip.Inflater;
  * Documents made small by deflate (RFC 1951), alone or with another document as the dictionary. Of a dictionary only the
  * last 32 KB count, by the format; a longer document is still right, only less small.
  */
-final class Packing {
+public final class Packing {
     private static final int WINDOW = 32 * 1024;
 
-    enum How { PLAIN, ALONE, AGAINST }
+    public enum How { PLAIN, ALONE, AGAINST }
 
     private Packing() {
     }
 
-    static byte[] alone(byte[] document) {
+    public static byte[] alone(byte[] document) {
         return deflated(document, new byte[0]);
     }
 
-    static byte[] against(byte[] document, byte[] other) {
+    public static byte[] against(byte[] document, byte[] other) {
         return deflated(document, other);
     }
 
@@ -43,11 +43,11 @@ final class Packing {
         }
     }
 
-    static byte[] unpackedAlone(byte[] packed) {
+    public static byte[] unpackedAlone(byte[] packed) {
         return inflated(packed, new byte[0]);
     }
 
-    static byte[] unpackedAgainst(byte[] packed, byte[] other) {
+    public static byte[] unpackedAgainst(byte[] packed, byte[] other) {
         return inflated(packed, other);
     }
 

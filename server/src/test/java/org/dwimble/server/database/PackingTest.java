@@ -1,4 +1,4 @@
-package org.dwimble.server.board;
+package org.dwimble.server.database;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

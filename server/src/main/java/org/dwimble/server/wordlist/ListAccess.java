@@ -1,0 +1,60 @@
+package org.dwimble.server.wordlist;
+
+import java.util.List;
+import org.dwimble.core.board.MediaId;
+import org.dwimble.core.wordlist.WordList;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.picture.Pictures;
+import org.dwimble.server.problem.Problem;
+import org.dwimble.server.student.StudentStore;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/**
+ * Who may see or change a list: a student's, that student's team; one for nobody in particular, who made it; one on the shelf, everybody
+ * may look at, without the pictures he or she may not use.
+ */
+@Component
+public class ListAccess {
+    private final ListStore lists;
+    private final StudentStore students;
+    private final Pictures pictures;
+
+    ListAccess(ListStore lists, StudentStore students, Pictures pictures) {
+        this.lists = lists;
+        this.students = students;
+        this.pictures = pictures;
+    }
+
+    /** @param mayEdit false for who only looks @param kept as this person may see it */
+    public record May(ListStore.Kept kept, boolean mayEdit) {
+    }
+
+    public May toList(long id, Account account) {
+        ListStore.Kept kept = lists.there(id);
+        boolean team = kept.student() != null && students.role(kept.student(), account.id()).isPresent();
+        boolean edits = kept.student() == null ? kept.owner() == account.id()
+            : students.role(kept.student(), account.id()).filter(r -> r.mayEdit()).isPresent();
+        if (!team && !edits && !kept.shared()) {
+            throw Problem.notFound("list");
+        }
+        return new May(team || edits ? kept : new ListStore.Kept(kept.id(), kept.version(), null, kept.owner(), true, usable(kept.list(), account), kept.from()),
+            edits);
+    }
+
+    public ListStore.Kept toChange(long id, Account account) {
+        May may = toList(id, account);
+        if (!may.mayEdit()) {
+            throw new Problem(HttpStatus.FORBIDDEN, "only-look");
+        }
+        return may.kept();
+    }
+
+    /** Without the own pictures an account may not use; the words stay. */
+    WordList usable(WordList list, Account account) {
+        return list.withWords(list.words().stream().map(w -> {
+            List<String> left = w.pictures().stream().filter(p -> !MediaId.isOwn(p) || pictures.mayUse(p, account, null)).toList();
+            return left.size() == w.pictures().size() ? w : w.withPictures(left).withText(w.text().isEmpty() ? "?" : w.text());
+        }).toList());
+    }
+}

@@ -1,0 +1,249 @@
+package org.dwimble.server.wordlist;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.dwimble.core.board.MediaId;
+import org.dwimble.core.edit.ReadyWord;
+import org.dwimble.core.student.Student;
+import org.dwimble.core.support.Offered;
+import org.dwimble.core.support.Support;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.wordlist.ListEdit;
+import org.dwimble.core.wordlist.ListedWord;
+import org.dwimble.core.wordlist.Second;
+import org.dwimble.core.wordlist.WordList;
+import org.dwimble.core.wordline.WordLine;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.picture.Pictures;
+import org.dwimble.server.problem.Problem;
+import org.dwimble.server.student.Access;
+import org.dwimble.server.student.StudentStore;
+import org.dwimble.server.told.Wording;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Word lists: gathered, changed, copied, put on the shelf. */
+@RestController
+@RequestMapping("/api/lists")
+class ListApi {
+    private static final int VERSIONS_LISTED = 200;
+
+    /** @param student whom it is for; null for nobody in particular @param text words as typed; null for none @param from a list to begin with @param support what it is set to */
+    record NewList(@Nullable String name, @Nullable String student, @Nullable String text, @Nullable Long from, @Nullable String support) {
+    }
+
+    record EditRequest(int base, ListEdit edit) {
+    }
+
+    /** @param before the id of the word they come before; null for the end @param picture chosen for the first; null for the best found */
+    record WordsRequest(int base, String text, @Nullable String before, @Nullable String picture) {
+    }
+
+    /** @param second null for one language */
+    record LanguageRequest(int base, @Nullable Second second) {
+    }
+
+    record ListVersionView(int number, String madeAt, String by, String what) {
+    }
+
+    private final ListStore lists;
+    private final ListAccess may;
+    private final Access access;
+    private final StudentStore students;
+    private final Pictures pictures;
+    private final Wording wording;
+    private final Supplier<String> ids;
+    private final Clock clock;
+
+    ListApi(ListStore lists, ListAccess may, Access access, StudentStore students, Pictures pictures, Wording wording, Supplier<String> ids, Clock clock) {
+        this.lists = lists;
+        this.may = may;
+        this.access = access;
+        this.students = students;
+        this.pictures = pictures;
+        this.wording = wording;
+        this.ids = ids;
+        this.clock = clock;
+    }
+
+    /** @param student of this one alone; none for all one may see */
+    @GetMapping
+    List<ListStore.Line> lists(@AuthenticationPrincipal Account account, @RequestParam(required = false) @Nullable String student) {
+        if (student != null) {
+            access.toStudent(student, account);
+        }
+        return lists.lines(account.id(), student);
+    }
+
+    @PostMapping
+    ListView create(@AuthenticationPrincipal Account account, @RequestBody NewList wanted) {
+        if (wanted.student() != null) {
+            access.toChangeStudent(wanted.student(), account);
+        }
+        ListStore.Kept from = wanted.from() == null ? null : may.toList(wanted.from(), account).kept();
+        List<WordLine.Entry> typed = WordLine.read(wanted.text() == null ? "" : wanted.text());
+        List<ListedWord> words = typed.isEmpty() ? List.of() : ready(account, wanted.student(), typed);
+        String name = wanted.name() == null || wanted.name().isBlank() ? from == null ? "Words" : from.list().name() : wanted.name();
+        WordList list = from == null ? WordList.of(name, words) : mayBeUsed(from.list(), account, wanted.student()).withName(name);
+        if (wanted.support() != null) {
+            list = list.withSupport(list.support(wanted.support()));
+        }
+        long id = lists.create(list, wanted.student(), from, account.id(), clock.instant(),
+            from == null ? Told.of("list-begun") : Told.of("list-copied", "name", from.list().name()));
+        return view(may.toList(id, account), account);
+    }
+
+    /** Without pictures that may not be used for whom the list is to be for. */
+    private WordList mayBeUsed(WordList list, Account account, @Nullable String student) {
+        return list.withWords(list.words().stream().map(w -> w.withPictures(w.pictures().stream()
+            .filter(p -> !MediaId.isOwn(p) || pictures.mayUse(p, account, student)).toList())).toList());
+    }
+
+    private List<ListedWord> ready(Account account, @Nullable String student, List<WordLine.Entry> typed) {
+        List<ReadyWord> ready = WordLine.ready(typed, WordList.MOST, pictures.guesses(account, student));
+        return ready.stream().map(w -> ListedWord.of(ids.get(), w.label(), w.picture(), w.kind())).toList();
+    }
+
+    @GetMapping("/{list}")
+    ListView list(@AuthenticationPrincipal Account account, @PathVariable long list) {
+        return view(may.toList(list, account), account);
+    }
+
+    private ListView view(ListAccess.May seen, Account account) {
+        ListStore.Kept kept = seen.kept();
+        Student student = kept.student() == null ? null : students.find(kept.student()).orElse(null);
+        String from = kept.from() == null ? null : lists.find(kept.from()).map(f -> wording.of(Told.of("list-from", "name", f.list().name()))).orElse(null);
+        return ListView.of(seen, student, kept.owner() == account.id(), from, Offered.ALL.stream().map(this::named).toList(),
+            lists.steps(kept.id(), account.id()), wording);
+    }
+
+    private ListView.SupportName named(Support support) {
+        return new ListView.SupportName(support.name(), wording.of(Told.of("support-" + support.name())));
+    }
+
+    @PostMapping("/{list}/edits")
+    ListView edit(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody EditRequest request) {
+        ListStore.Kept kept = may.toChange(list, account);
+        if (request.edit() == null) {
+            throw new Unacceptable("nothing-to-change");
+        }
+        if (request.edit() instanceof ListEdit.ChangeWord change) {
+            mayUse(change.word(), kept, account);
+        }
+        return changed(account, list, () -> lists.edit(list, request.base(), request.edit(), account.id(), clock.instant()));
+    }
+
+    private void mayUse(ListedWord word, ListStore.Kept kept, Account account) {
+        List<String> had = kept.list().word(word.id()).map(ListedWord::pictures).orElse(List.of());
+        if (word.pictures().stream().anyMatch(p -> MediaId.isOwn(p) && !had.contains(p) && !pictures.mayUse(p, account, kept.student()))) {
+            throw new Unacceptable("not-yours-to-use");
+        }
+    }
+
+    /** Words as typed or pasted, each with the picture it gets. */
+    @PostMapping("/{list}/words")
+    ListView words(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody WordsRequest request) {
+        ListStore.Kept kept = may.toChange(list, account);
+        List<WordLine.Entry> typed = new ArrayList<>(WordLine.read(request.text() == null ? "" : request.text()));
+        if (typed.isEmpty()) {
+            throw new Unacceptable("word-line-empty");
+        }
+        if (request.picture() != null) {
+            typed.set(0, typed.get(0).withPicture(request.picture()));
+        }
+        List<ListedWord> words = ready(account, kept.student(), typed);
+        mayUse(words.get(0), kept, account);
+        ListEdit add = new ListEdit.AddWords(inSecond(words, kept.list().second(), false), request.before());
+        return changed(account, list, () -> lists.edit(list, request.base(), add, account.id(), clock.instant()));
+    }
+
+    /** Sets the second language; words not known in it yet are taken from the names of their pictures. */
+    @PostMapping("/{list}/language")
+    ListView language(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody LanguageRequest request) {
+        ListStore.Kept kept = may.toChange(list, account);
+        Second was = kept.list().second();
+        boolean other = request.second() != null && (was == null || !was.language().equals(request.second().language()));
+        ListEdit set = new ListEdit.InSecond(request.second(), inSecond(kept.list().words(), request.second(), other));
+        return changed(account, list, () -> lists.edit(list, request.base(), set, account.id(), clock.instant()));
+    }
+
+    /** @param anew true to forget what they were in another language */
+    private List<ListedWord> inSecond(List<ListedWord> words, @Nullable Second second, boolean anew) {
+        return second == null ? words : words.stream().map(w -> w.second() != null && !anew ? w
+            : w.withSecond(w.pictures().isEmpty() ? null : pictures.namesOf(w.pictures().get(0)).get(second.language()))).toList();
+    }
+
+    @PostMapping("/{list}/undo")
+    ListView undo(@AuthenticationPrincipal Account account, @PathVariable long list) {
+        may.toChange(list, account);
+        return changed(account, list, () -> lists.undo(list, account.id(), clock.instant()));
+    }
+
+    @PostMapping("/{list}/redo")
+    ListView redo(@AuthenticationPrincipal Account account, @PathVariable long list) {
+        may.toChange(list, account);
+        return changed(account, list, () -> lists.redo(list, account.id(), clock.instant()));
+    }
+
+    private ListView changed(Account account, long list, Supplier<ListStore.Kept> made) {
+        try {
+            made.get();
+            return view(may.toList(list, account), account);
+        } catch (ListStore.Conflict conflict) {
+            String word = Optional.ofNullable(conflict.met().word()).flatMap(id -> conflict.now().list().word(id)).map(ListedWord::text).orElse("");
+            throw new Problem(HttpStatus.CONFLICT, Told.of("list-conflict", "who", conflict.theirs().by(), "what", conflict.theirs().told(), "word", word),
+                Map.of("version", conflict.now().version()));
+        }
+    }
+
+    @GetMapping("/{list}/versions")
+    List<ListVersionView> versions(@AuthenticationPrincipal Account account, @PathVariable long list) {
+        may.toList(list, account);
+        return lists.versions(list, VERSIONS_LISTED).stream().map(v -> new ListVersionView(v.number(), v.madeAt(), v.by(), wording.of(v.told()))).toList();
+    }
+
+    /** Makes it as it was, as a change of its own. */
+    @PostMapping("/{list}/versions/{number}/back")
+    ListView back(@AuthenticationPrincipal Account account, @PathVariable long list, @PathVariable int number) {
+        ListStore.Kept kept = may.toChange(list, account);
+        WordList then = lists.version(list, number).orElseThrow(() -> new Unacceptable("version-not-there"));
+        return changed(account, list, () -> lists.edit(list, kept.version(), new ListEdit.As(then, Told.of("list-went-back", "number", number)), account.id(),
+            clock.instant()));
+    }
+
+    /** Puts it on the school's shelf. */
+    @PutMapping("/{list}/shelf")
+    ListView share(@AuthenticationPrincipal Account account, @PathVariable long list) {
+        may.toChange(list, account);
+        lists.share(list, true);
+        return list(account, list);
+    }
+
+    @DeleteMapping("/{list}/shelf")
+    ListView unshare(@AuthenticationPrincipal Account account, @PathVariable long list) {
+        may.toChange(list, account);
+        lists.share(list, false);
+        return list(account, list);
+    }
+
+    @DeleteMapping("/{list}")
+    void delete(@AuthenticationPrincipal Account account, @PathVariable long list) {
+        may.toChange(list, account);
+        lists.delete(list, account.id(), clock.instant());
+    }
+}

@@ -1,0 +1,126 @@
+package org.dwimble.server.wordlist;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.dwimble.core.measure.Length;
+import org.dwimble.core.picture.Appearance;
+import org.dwimble.core.sheet.Mark;
+import org.dwimble.core.sheet.Page;
+import org.dwimble.core.student.Student;
+import org.dwimble.core.support.Laid;
+import org.dwimble.core.support.Material;
+import org.dwimble.core.support.Offered;
+import org.dwimble.core.support.Support;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.wordlist.WordList;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.media.MediaStore;
+import org.dwimble.server.picture.Pictures;
+import org.dwimble.server.sheet.BoardFont;
+import org.dwimble.server.sheet.PdfPainter;
+import org.dwimble.server.student.StudentStore;
+import org.dwimble.server.told.Wording;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is made of a list: its sheets to look at, what else it could be, and the PDF. */
+@RestController
+@RequestMapping("/api/lists/{list}")
+class SupportApi {
+    private static final int MARKS_SHOWN = 400;
+
+    /** One side of a sheet. @param number of the page, from 1 @param back true if it is printed behind the page before */
+    record PageView(int number, Length width, Length height, boolean back, List<Mark> marks) {
+    }
+
+    /** @param pages how many sides @param why the paper lies so; null if it needs no reason @param page the one asked for */
+    record SheetsView(int sheets, int pages, boolean lyingDown, @Nullable String why, List<String> notes, PageView page) {
+    }
+
+    /** What a list could be: its first sheet. @param refused why it cannot be; null if it can */
+    record OfferView(String support, @Nullable PageView page, @Nullable String refused) {
+    }
+
+    private final ListAccess may;
+    private final StudentStore students;
+    private final MediaStore media;
+    private final Pictures pictures;
+    private final BoardFont font;
+    private final Wording wording;
+
+    SupportApi(ListAccess may, StudentStore students, MediaStore media, Pictures pictures, BoardFont font, Wording wording) {
+        this.may = may;
+        this.students = students;
+        this.media = media;
+        this.pictures = pictures;
+        this.font = font;
+        this.wording = wording;
+    }
+
+    /** @param page from 1; the last one if there are fewer */
+    @GetMapping("/sheets")
+    SheetsView sheets(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int page) {
+        ListStore.Kept kept = may.toList(list, account).kept();
+        Laid laid = kept.list().support().lay(material(kept));
+        int number = Math.max(1, Math.min(page, laid.pages().size()));
+        return new SheetsView(laid.sheets(), laid.pages().size(), laid.lyingDown(), laid.why() == null ? null : wording.of(laid.why()),
+            laid.notes().stream().map(wording::of).toList(), view(laid.pages().get(number - 1), number, Integer.MAX_VALUE));
+    }
+
+    /** The first sheet of everything this list could be. */
+    @GetMapping("/offers")
+    List<OfferView> offers(@AuthenticationPrincipal Account account, @PathVariable long list) {
+        ListStore.Kept kept = may.toList(list, account).kept();
+        Material material = material(kept);
+        return Offered.ALL.stream().map(s -> offer(kept.list().support(s.name()), material)).toList();
+    }
+
+    private OfferView offer(Support support, Material material) {
+        try {
+            return new OfferView(support.name(), view(support.lay(material).pages().get(0), 1, MARKS_SHOWN), null);
+        } catch (Unacceptable refused) {
+            return new OfferView(support.name(), null, wording.of(refused.told()));
+        }
+    }
+
+    private static PageView view(Page page, int number, int marks) {
+        return new PageView(number, page.width(), page.height(), page.back(), page.marks().stream().limit(marks).toList());
+    }
+
+    /** @param from first page, from 1; @param to last page */
+    @GetMapping(value = "/support.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> pdf(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int from,
+        @RequestParam(defaultValue = "1000000") int to) throws IOException {
+        ListStore.Kept kept = may.toList(list, account).kept();
+        List<Page> pages = kept.list().support().lay(material(kept)).pages();
+        int first = Math.max(1, Math.min(from, pages.size()));
+        int last = Math.max(first, Math.min(to, pages.size()));
+        Student student = student(kept);
+        String title = kept.list().name() + ", " + wording.of(Told.of("support-" + kept.list().now()));
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
+            .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(title + ".pdf", StandardCharsets.UTF_8).build().toString())
+            .body(PdfPainter.paint(pages.subList(first - 1, last), title, media.reading(student == null ? Appearance.USUAL : student.appearance())));
+    }
+
+    private @Nullable Student student(ListStore.Kept kept) {
+        return kept.student() == null ? null : students.find(kept.student()).orElse(null);
+    }
+
+    private Material material(ListStore.Kept kept) {
+        WordList list = kept.list();
+        Student student = student(kept);
+        String credits = pictures.creditsOf(list.pictures()).onPaper();
+        return list.material(font, list.name() + (student == null ? "" : " · " + student.name()) + (credits.isEmpty() ? "" : " · " + credits));
+    }
+}
