@@ -18,6 +18,8 @@ const OwnPictures = lazy(() => import('./features/picture/OwnPictures'));
 const Print = lazy(() => import('./features/sheet/Print'));
 const StudentPage = lazy(() => import('./features/student/StudentPage'));
 const Where = lazy(() => import('./features/where/Where'));
+const Lists = lazy(() => import('./features/wordlist/Lists'));
+const ListPage = lazy(() => import('./features/wordlist/ListPage'));
 const Notices = lazy(() => import('./features/notice/Notices'));
 
 /** Which page stands at which address. Signed out, every address is the sign-in page, and comes back after it. */
@@ -54,6 +56,8 @@ function Pages() {
         <Route path="/vocabularies/:vocabulary/print" element={<Print />} />
         <Route path="/pictures" element={<Pictures />} />
         <Route path="/pictures/own" element={<OwnPictures />} />
+        <Route path="/lists" element={<Lists />} />
+        <Route path="/lists/:list" element={<ListPage />} />
         <Route path="/notices" element={<Notices />} />
         <Route path="*" element={<main className={parts.lone}><h1>There is no page here</h1><p><Link to="/caseload">Back to the caseload</Link></p></main>} />
       </Routes>

@@ -19,6 +19,7 @@ export function Shell({ account, children }: { account: Account; children: React
         <nav aria-label="Main">
           <NavLink to="/caseload">Caseload</NavLink>
           <NavLink to="/pictures">Pictures</NavLink>
+          <NavLink to="/lists">Print</NavLink>
         </nav>
         <span className={parts.grow} />
         <Dropdown

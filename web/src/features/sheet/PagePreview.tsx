@@ -4,9 +4,9 @@ import { kindColour } from '../board/kinds';
 import css from './print.module.css';
 
 /** Draws the abstract page the server laid out; one unit is a micrometre. */
-export function PagePreview({ page, label }: { page: Page; label: string }) {
+export function PagePreview({ page, label }: { page: Pick<Page, 'width' | 'height' | 'marks'>; label: string }) {
   return (
-    <svg className={css.sheet} viewBox={`0 0 ${page.width} ${page.height}`} role="img" aria-label={label}
+    <svg className={css.sheet} viewBox={`0 0 ${page.width} ${page.height}`} role={label ? 'img' : 'presentation'} aria-label={label || undefined}
       style={{ aspectRatio: `${page.width} / ${page.height}` }}>
       {page.marks.map((mark, i) => <Drawn key={i} mark={mark} />)}
     </svg>
@@ -26,6 +26,8 @@ function Drawn({ mark }: { mark: Mark }) {
     case 'writing':
       return <text className={mark.onDark ? css.sheetWhite : mark.faint ? css.sheetFaint : undefined} x={mark.x} y={mark.y} fontSize={mark.size}
         textAnchor={mark.centred ? 'middle' : 'start'}>{mark.text}</text>;
+    case 'stroke':
+      return <path className={css.sheetStroke} d={`M${mark.points.map((p) => `${p.x} ${p.y}`).join('L')}${mark.closed ? 'Z' : ''}`} stroke={mark.colour} strokeWidth={mark.width} />;
     case 'shape':
       return <polygon className={kindColour(mark.kind)} points={mark.points.map((p) => `${p.x},${p.y}`).join(' ')} />;
   }

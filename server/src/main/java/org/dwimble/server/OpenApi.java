@@ -28,6 +28,8 @@ import org.dwimble.core.doing.Doing;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.sheet.Mark;
+import org.dwimble.core.support.Support;
+import org.dwimble.core.wordlist.ListEdit;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.Intentions;
 import org.dwimble.server.live.Live;
@@ -43,7 +45,7 @@ import org.springframework.core.type.filter.AssignableTypeFilter;
 /** The description of the HTTP interface, which the client's types are made from. */
 @Configuration(proxyBeanMethods = false)
 class OpenApi {
-    private static final List<Class<?>> FAMILIES = List.of(Leads.class, Says.class, Doing.class, Mark.class);
+    private static final List<Class<?>> FAMILIES = List.of(Leads.class, Says.class, Doing.class, Mark.class, Support.class, ListEdit.class);
 
     /** What is told by server-sent events, which no endpoint describes. */
     private static final List<Class<?>> EVENTS = List.of(Live.Hello.class, Live.Revised.class, Live.Here.class);
@@ -90,7 +92,7 @@ class OpenApi {
     private static Map<Class<?>, String> members(Class<?> family) {
         Map<Class<?>, String> members = new LinkedHashMap<>();
         for (JsonSubTypes.Type member : family.getAnnotation(JsonSubTypes.class).value()) {
-            members.put(member.value(), member.name());
+            members.put(member.value(), member.name().isEmpty() ? member.value().getAnnotation(JsonTypeName.class).value() : member.name());
         }
         return members;
     }

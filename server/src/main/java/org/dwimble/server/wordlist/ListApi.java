@@ -47,11 +47,11 @@ class ListApi {
     record NewList(@Nullable String name, @Nullable String student, @Nullable String text, @Nullable Long from, @Nullable String support) {
     }
 
-    record EditRequest(int base, ListEdit edit) {
+    record ListEditRequest(int base, ListEdit edit) {
     }
 
     /** @param before the id of the word they come before; null for the end @param picture chosen for the first; null for the best found */
-    record WordsRequest(int base, String text, @Nullable String before, @Nullable String picture) {
+    record ListWordsRequest(int base, String text, @Nullable String before, @Nullable String picture) {
     }
 
     /** @param second null for one language */
@@ -83,7 +83,7 @@ class ListApi {
 
     /** @param student of this one alone; none for all one may see */
     @GetMapping
-    List<ListStore.Line> lists(@AuthenticationPrincipal Account account, @RequestParam(required = false) @Nullable String student) {
+    List<ListStore.ListLine> lists(@AuthenticationPrincipal Account account, @RequestParam(required = false) @Nullable String student) {
         if (student != null) {
             access.toStudent(student, account);
         }
@@ -137,7 +137,7 @@ class ListApi {
     }
 
     @PostMapping("/{list}/edits")
-    ListView edit(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody EditRequest request) {
+    ListView edit(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody ListEditRequest request) {
         ListStore.Kept kept = may.toChange(list, account);
         if (request.edit() == null) {
             throw new Unacceptable("nothing-to-change");
@@ -157,7 +157,7 @@ class ListApi {
 
     /** Words as typed or pasted, each with the picture it gets. */
     @PostMapping("/{list}/words")
-    ListView words(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody WordsRequest request) {
+    ListView words(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody ListWordsRequest request) {
         ListStore.Kept kept = may.toChange(list, account);
         List<WordLine.Entry> typed = new ArrayList<>(WordLine.read(request.text() == null ? "" : request.text()));
         if (typed.isEmpty()) {

@@ -40,7 +40,7 @@ public class ListStore {
     }
 
     /** A list as lists show it. @param pictures the first of it @param by who changed it last */
-    public record Line(long id, String name, int words, String support, List<String> pictures, @Nullable String student, @Nullable String studentName, long owner,
+    public record ListLine(long id, String name, int words, String support, List<String> pictures, @Nullable String student, @Nullable String studentName, long owner,
         String ownerName, boolean shared, String changedAt, String by) {
     }
 
@@ -246,7 +246,7 @@ public class ListStore {
     }
 
     /** All an account may see: its own for nobody in particular, those of its students, those on the shelf; the latest first. @param student of this one alone; null for all */
-    public List<Line> lines(long account, @Nullable String student) {
+    public List<ListLine> lines(long account, @Nullable String student) {
         return database.read(session -> session.list("""
             SELECT l.id, l.name, l.words, l.support, l.pictures, l.student_id, s.name AS student_name, l.owner, o.name AS owner_name, l.shared, n.made_at, a.name AS by_name
             FROM word_list l JOIN list_version n ON n.list_id = l.id AND n.number = l.head JOIN account a ON a.id = n.account_id JOIN account o ON o.id = l.owner
@@ -254,7 +254,7 @@ public class ListStore {
             WHERE l.deleted_at IS NULL AND (s.id IS NULL OR s.deleted_at IS NULL)
                 AND (l.shared = 1 OR t.role IS NOT NULL OR l.student_id IS NULL AND l.owner = ?) AND (? IS NULL OR l.student_id = ?)
             ORDER BY n.made_at DESC, l.id DESC""",
-            row -> new Line(row.getLong("id"), row.getString("name"), row.getInt("words"), row.getString("support"),
+            row -> new ListLine(row.getLong("id"), row.getString("name"), row.getInt("words"), row.getString("support"),
                 row.getString("pictures").isEmpty() ? List.of() : List.of(row.getString("pictures").split(" ")), row.getString("student_id"),
                 row.getString("student_name"), row.getLong("owner"), row.getString("owner_name"), row.getInt("shared") == 1, row.getString("made_at"),
                 row.getString("by_name")), account, account, student, student));

@@ -48,8 +48,8 @@ class SupportApi {
     record SheetsView(int sheets, int pages, boolean lyingDown, @Nullable String why, List<String> notes, PageView page) {
     }
 
-    /** What a list could be: its first sheet. @param refused why it cannot be; null if it can */
-    record OfferView(String support, @Nullable PageView page, @Nullable String refused) {
+    /** What a list could be: its first sheet. @param support set up as it was last, or as usual @param refused why it cannot be; null if it can */
+    record OfferView(Support support, @Nullable PageView page, @Nullable String refused) {
     }
 
     private final ListAccess may;
@@ -88,9 +88,9 @@ class SupportApi {
 
     private OfferView offer(Support support, Material material) {
         try {
-            return new OfferView(support.name(), view(support.lay(material).pages().get(0), 1, MARKS_SHOWN), null);
+            return new OfferView(support, view(support.lay(material).pages().get(0), 1, MARKS_SHOWN), null);
         } catch (Unacceptable refused) {
-            return new OfferView(support.name(), null, wording.of(refused.told()));
+            return new OfferView(support, null, wording.of(refused.told()));
         }
     }
 

@@ -1,0 +1,51 @@
+import { Input } from 'antd';
+import { useQuery } from '@tanstack/react-query';
+import { useState, type ReactNode } from 'react';
+import { Pic } from './art';
+import { Outside } from './Outside';
+import { OwnPhoto } from './OwnPhoto';
+import { found, used } from './pictures';
+import { picturesOf } from './TakeIn';
+import chooser from './chooser.module.css';
+import parts from '../../shell/parts.module.css';
+
+/** Pictures for a word, from the library, a file, a drop, a paste, the camera and the service outside. `chosen`: those that are taken already. */
+export function PictureSearch({ word, student, language, chosen, note, children, onChoose }: {
+  word: string; student?: { id: string; name: string }; language: string; chosen: string[]; note?: string; children?: ReactNode; onChoose: (id: string) => void;
+}) {
+  const [query, setQuery] = useState(word);
+  const [file, setFile] = useState<File>();
+  const { data } = useQuery(found({ query, most: 60, student: student?.id, language }));
+  const lately = useQuery(used(student?.id));
+  const asked = query.trim() !== '';
+  const pictures = asked ? (data?.pictures ?? []) : (lately.data?.recent ?? []);
+  const own = (
+    <OwnPhoto word={query || word} student={student} file={file} onFile={setFile} onTaken={(picture) => { setFile(undefined); onChoose(picture); }} />
+  );
+  return (
+    <div onDragOver={(e) => e.preventDefault()} onDrop={(e) => { e.preventDefault(); setFile(picturesOf(e.dataTransfer)[0]); }}
+      onPaste={(e) => { const [pasted] = picturesOf(e.clipboardData); if (pasted) { e.preventDefault(); setFile(pasted); } }}>
+      <Input value={query} onChange={(e) => setQuery(e.target.value)} autoFocus aria-label="Find a picture by its word" size="large" />
+      <p className={parts.quiet} aria-live="polite">{told(asked, query, pictures.length)}{note}</p>
+      {children}
+      {file && own}
+      <ul className={chooser.pictureList}>
+        {pictures.map((p) => (
+          <li key={p.id}>
+            <button type="button" className={chosen.includes(p.id) ? `${chooser.picture} ${chooser.chosen}` : chooser.picture} onClick={() => onChoose(p.id)}>
+              <Pic id={p.id} collected />
+              <span>{p.name}</span><small>{p.why}</small>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {!file && own}
+      <Outside word={query} onKept={onChoose} />
+    </div>
+  );
+}
+
+function told(asked: boolean, query: string, count: number): string {
+  if (!asked) return count > 0 ? 'Put on these boards last:' : 'Type a word to find pictures for it.';
+  return count === 0 ? `No picture answers to “${query}”. Try a simpler word.` : `${count} ${count === 1 ? 'picture' : 'pictures'}`;
+}

@@ -1,0 +1,43 @@
+import { DottedText } from '../board/Dotted';
+import { typed, unitOf, withUnit } from './units';
+
+export const unit = unitOf(navigator.language);
+
+/** A length in a sentence: shown in the region’s unit, typed in any. What is no length changes nothing. */
+export function DottedLength({ label, value, onKeep, disabled }: { label: string; value: number; onKeep: (micrometres: number) => void; disabled?: boolean }) {
+  return (
+    <DottedText
+      label={label}
+      value={withUnit(value, unit)}
+      disabled={disabled}
+      onKeep={(text) => {
+        const length = typed(text, unit);
+        if (length !== undefined && length !== value) onKeep(length);
+      }}
+    />
+  );
+}
+
+/** A whole number in a sentence. */
+export function DottedNumber({ label, value, shown, least, most, onKeep, disabled }: {
+  label: string;
+  value: number;
+  shown?: string;
+  least: number;
+  most: number;
+  onKeep: (number: number) => void;
+  disabled?: boolean;
+}) {
+  return (
+    <DottedText
+      label={label}
+      value={String(value)}
+      shown={shown}
+      disabled={disabled}
+      onKeep={(text) => {
+        const number = Number(text);
+        if (Number.isInteger(number) && number >= least && number <= most && number !== value) onKeep(number);
+      }}
+    />
+  );
+}

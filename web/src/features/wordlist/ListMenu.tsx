@@ -1,0 +1,90 @@
+import { App, Dropdown, Modal } from 'antd';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { sentence } from '../../api/client';
+import type { WordList } from '../../api/types';
+import { dayAndTime } from '../../shell/time';
+import { beginList, deleteList, versions, type Act } from './lists';
+import css from './wordlist.module.css';
+import parts from '../../shell/parts.module.css';
+
+/** What else can be done with a list. */
+export function ListMenu({ view, onAct }: { view: WordList; onAct: (act: Act) => Promise<WordList | undefined> }) {
+  const { message, modal } = App.useApp();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [history, setHistory] = useState(false);
+  const { mayEdit } = view;
+
+  async function copy() {
+    try {
+      const made = await beginList({ from: view.id, student: view.student?.id, name: `${view.name}, again`.slice(0, 80) });
+      void queries.invalidateQueries({ queryKey: ['lists'] });
+      void navigate(`/lists/${made.id}`);
+    } catch (error) {
+      void message.error(sentence(error), 6);
+    }
+  }
+  function remove() {
+    modal.confirm({
+      title: `Delete “${view.name}”?`,
+      content: 'For 30 days it can be had back, under “what was deleted” on the caseload.',
+      okText: 'Delete',
+      cancelText: 'Leave it',
+      onOk: async () => {
+        await deleteList(view.id);
+        void queries.invalidateQueries({ queryKey: ['lists'] });
+        void navigate('/lists');
+      },
+    });
+  }
+  const items = [
+    { key: 'copy', label: 'Begin a new list with these words' },
+    { key: 'history', label: 'What happened' },
+    ...(mayEdit ? [{ key: 'shelf', label: view.shared ? 'Take it from the school’s shelf' : 'Put it on the school’s shelf' }, { key: 'delete', label: 'Delete the list…' }] : []),
+  ];
+  return (
+    <>
+      <Dropdown
+        trigger={['click']}
+        menu={{
+          items,
+          onClick: ({ key }) => {
+            if (key === 'copy') void copy();
+            else if (key === 'history') setHistory(true);
+            else if (key === 'shelf') void onAct({ what: 'share', on: !view.shared });
+            else remove();
+          },
+        }}
+      >
+        <button type="button" className={parts.door} aria-label="More to do with this list">
+          …
+        </button>
+      </Dropdown>
+      {history && <ListHistory view={view} onAct={onAct} onClose={() => setHistory(false)} />}
+    </>
+  );
+}
+
+function ListHistory({ view, onAct, onClose }: { view: WordList; onAct: (act: Act) => Promise<WordList | undefined>; onClose: () => void }) {
+  const { data = [] } = useQuery(versions(view.id, view.version));
+  return (
+    <Modal open title={`What happened to ${view.name}`} footer={null} onCancel={onClose} width={640}>
+      <ol className={css.history} aria-label="What happened, the latest first">
+        {data.map((v) => (
+          <li key={v.number}>
+            <span>
+              {v.by} {v.what} <span className={parts.quiet}>{dayAndTime(v.madeAt)}</span>
+            </span>
+            {view.mayEdit && v.number !== view.version && (
+              <button type="button" className={parts.dotted} onClick={() => void onAct({ what: 'back', number: v.number }).then((done) => done && onClose())}>
+                as it was then
+              </button>
+            )}
+          </li>
+        ))}
+      </ol>
+    </Modal>
+  );
+}

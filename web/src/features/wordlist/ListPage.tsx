@@ -1,0 +1,109 @@
+import { App, Button as PlainButton } from 'antd';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { sentence } from '../../api/client';
+import type { ListEdit } from '../../api/types';
+import { DottedText } from '../board/Dotted';
+import { ArtOf } from '../picture/art';
+import { list as listQuery, sheets as sheetsQuery, useActs, type Act } from './lists';
+import { ListMenu } from './ListMenu';
+import { Offers } from './Offers';
+import { PageSentence, SupportSentence } from './Sentence';
+import { SheetStage } from './SheetStage';
+import { WordsColumn } from './WordsColumn';
+import css from './wordlist.module.css';
+import parts from '../../shell/parts.module.css';
+
+/** Words on the left, what can be made of them beside, and the true sheet with the sentence that sets it up. */
+export default function ListPage() {
+  const id = Number(useParams().list);
+  const { data: view, error } = useQuery(listQuery(id));
+  const [page, setPage] = useState(1);
+  const { message } = App.useApp();
+  const acts = useActs(id, view?.version ?? 0);
+  const sheet = useQuery({ ...sheetsQuery(id, view?.version ?? 0, page), enabled: view !== undefined });
+  if (error) {
+    return (
+      <main className={parts.lone}>
+        <h1>This list cannot be opened</h1>
+        <p role="alert">{sentence(error)}</p>
+        <Link to="/lists">All lists</Link>
+      </main>
+    );
+  }
+  if (!view) return null;
+
+  const act = (made: Act) =>
+    acts.mutateAsync(made).then(
+      (now) => now,
+      (problem: unknown) => {
+        void message.error(sentence(problem), 6);
+        return undefined;
+      },
+    );
+  const edit = (made: ListEdit) => act({ what: 'edit', edit: made });
+  const { mayEdit } = view;
+  return (
+    <ArtOf art={view.art}>
+      <main className={css.list} data-ready={sheet.data || sheet.error ? true : undefined}>
+        <section className={css.words} aria-label="Words">
+          <header>
+            <h1>
+              <DottedText label="Name of the list" value={view.name} disabled={!mayEdit} onKeep={(name) => void edit({ type: 'name', name })} />
+            </h1>
+            <p className={parts.quiet}>
+              {view.words.length} {view.words.length === 1 ? 'word' : 'words'}
+              {view.student && (
+                <>
+                  {' '}
+                  for <Link to={`/students/${view.student.id}`}>{view.student.name}</Link>
+                </>
+              )}
+              {view.from && ` · ${view.from}`}
+              {view.shared && ' · on the shelf'}
+            </p>
+          </header>
+          <WordsColumn view={view} onAct={act} />
+        </section>
+        <section className={css.make} aria-label="Make">
+          <h2>Make</h2>
+          <Offers view={view} onChoose={(support) => void edit({ type: 'set-up', support })} />
+        </section>
+        <section className={css.stage} aria-label="The sheet">
+          <div className={css.bar}>
+            <span className={parts.quiet}>Kept as you go · version {view.version}</span>
+            <span className={parts.grow} />
+            {mayEdit && (
+              <>
+                <PlainButton aria-label="Undo" title={view.undo ?? 'Nothing to undo'} disabled={!view.undo} onClick={() => void act({ what: 'undo' })}>
+                  ↶
+                </PlainButton>
+                <PlainButton aria-label="Make again" title={view.redo ?? 'Nothing to make again'} disabled={!view.redo} onClick={() => void act({ what: 'redo' })}>
+                  ↷
+                </PlainButton>
+              </>
+            )}
+            <ListMenu view={view} onAct={act} />
+          </div>
+          <p className={css.sentence}>
+            <SupportSentence support={view.support} mayEdit={mayEdit} onSet={(support) => void edit({ type: 'set-up', support })} />{' '}
+            <PageSentence page={view.page} mayEdit={mayEdit} onSet={(made) => void edit({ type: 'page', page: made })} />{' '}
+            {sheet.data && (
+              <strong>
+                {sheet.data.sheets} {sheet.data.sheets === 1 ? 'sheet' : 'sheets'}.
+              </strong>
+            )}{' '}
+            {sheet.data?.why && <span className={parts.quiet}>{sheet.data.why}</span>}
+          </p>
+          {sheet.data?.notes.map((note) => (
+            <p key={note} className={parts.note}>
+              {note}
+            </p>
+          ))}
+          {sheet.error ? <p role="alert" className={parts.note}>{sentence(sheet.error)}</p> : sheet.data && <SheetStage view={view} sheets={sheet.data} onPage={setPage} />}
+        </section>
+      </main>
+    </ArtOf>
+  );
+}

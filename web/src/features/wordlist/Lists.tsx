@@ -1,0 +1,87 @@
+import { App, Button as PlainButton, Input } from 'antd';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { sentence } from '../../api/client';
+import { ArtOf, Pic } from '../picture/art';
+import { dayAndTime } from '../../shell/time';
+import { beginList, lists } from './lists';
+import { sought } from './seek';
+import css from './wordlist.module.css';
+import parts from '../../shell/parts.module.css';
+
+/** Every list one may see: one’s own, those of one’s students, those on the shelf. */
+export default function Lists() {
+  const { data } = useQuery(lists());
+  const { message } = App.useApp();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [text, setText] = useState('');
+  const [seek, setSeek] = useState('');
+
+  async function begin(wanted: { text?: string; from?: number; name?: string }) {
+    try {
+      const made = await beginList(wanted);
+      void queries.invalidateQueries({ queryKey: ['lists'] });
+      void navigate(`/lists/${made.id}`);
+    } catch (error) {
+      void message.error(sentence(error), 6);
+    }
+  }
+  if (!data) return null;
+  const shown = data.filter((l) => sought(l, seek));
+  return (
+    <main className={parts.page} data-ready>
+      <header className={parts.pageHead}>
+        <h1>Print</h1>
+        <span className={parts.quiet}>One list of words, many supports.</span>
+        <span className={parts.grow} />
+        <Input className={css.seek} placeholder="Find a list" aria-label="Find a list" allowClear value={seek} onChange={(e) => setSeek(e.target.value)} />
+      </header>
+      <form
+        className={css.begin}
+        onSubmit={(e) => {
+          e.preventDefault();
+          void begin({ text, name: nameOf(text) });
+        }}
+      >
+        <Input.TextArea aria-label="Words of a new list" placeholder="Type or paste words for a new list: ferry, bag, seal, crab …" autoSize={{ minRows: 1, maxRows: 5 }} value={text}
+          onChange={(e) => setText(e.target.value)} onPressEnter={(e) => { if (!e.shiftKey) { e.preventDefault(); void begin({ text, name: nameOf(text) }); } }} />
+        <PlainButton type="primary" htmlType="submit">
+          Begin a list
+        </PlainButton>
+      </form>
+      <ArtOf art="colour.yellow.usual">
+        <ul className={css.lines} aria-label="Lists">
+          {shown.map((l) => (
+            <li key={l.id}>
+              <Link to={`/lists/${l.id}`} className={css.pics} tabIndex={-1} aria-hidden>
+                {l.pictures.slice(0, 5).map((p) => (
+                  <Pic key={p} id={p} collected />
+                ))}
+              </Link>
+              <div>
+                <h2>
+                  <Link to={`/lists/${l.id}`}>{l.name}</Link>
+                </h2>
+                <p className={parts.quiet}>
+                  {l.words} {l.words === 1 ? 'word' : 'words'}
+                  {l.studentName && ` for ${l.studentName}`}
+                  {l.shared && ` · on the shelf, from ${l.ownerName}`}
+                </p>
+              </div>
+              <p className={parts.quiet}>
+                {l.by}, {dayAndTime(l.changedAt)}
+              </p>
+              <PlainButton onClick={() => void begin({ from: l.id, name: `${l.name}, again`.slice(0, 80) })}>Begin with these words</PlainButton>
+            </li>
+          ))}
+        </ul>
+      </ArtOf>
+      {shown.length === 0 && <p className={parts.quiet}>{data.length === 0 ? 'No lists yet. Type the first words above.' : `No list answers to “${seek}”.`}</p>}
+    </main>
+  );
+}
+
+/** A list is called after its first words until somebody calls it something else. */
+export const nameOf = (text: string) => text.split(/[\n,;\t]+/).map((w) => w.trim()).filter(Boolean).slice(0, 3).join(', ').slice(0, 80) || 'A new list';

@@ -1,0 +1,58 @@
+import { Checkbox, Modal } from 'antd';
+import { useState } from 'react';
+import type { ListedWord } from '../../api/types';
+import { Pic } from '../picture/art';
+import { PictureSearch } from '../picture/PictureSearch';
+import css from './wordlist.module.css';
+import chooser from '../picture/chooser.module.css';
+import parts from '../../shell/parts.module.css';
+
+const MOST = 4;
+
+/** Another picture for a word of a list, or several side by side; its text stays. One picture clicked is kept at once. */
+export function WordPictures({ word, student, onKeep, onClose }: {
+  word: ListedWord;
+  student?: { id: string; name: string };
+  onKeep: (word: ListedWord) => void;
+  onClose: () => void;
+}) {
+  const [pictures, setPictures] = useState(word.pictures);
+  const [not, setNot] = useState(word.not);
+  const [adding, setAdding] = useState(false);
+  const kept = (chosen: string[]) => ({ ...word, pictures: chosen, not });
+
+  function choose(id: string) {
+    if (adding) {
+      setPictures([...pictures, id]);
+      setAdding(false);
+    } else if (pictures.length <= 1) onKeep(kept([id]));
+    else setPictures([id, ...pictures.slice(1)]);
+  }
+  return (
+    <Modal open title={`Pictures for ${word.text || 'this word'}`} onCancel={onClose} width={820} okText="Keep" cancelText="Leave it" onOk={() => onKeep(kept(pictures))}>
+      <div className={chooser.choose}>
+        <PictureSearch word={word.text} student={student} language="en" chosen={pictures} note={adding ? ' It is added beside.' : undefined} onChoose={choose} />
+        <div>
+          <ul className={css.chosen} aria-label="Pictures of this word">
+            {pictures.map((p, i) => (
+              <li key={`${p} ${i}`}>
+                <Pic id={p} collected />
+                <button type="button" className={parts.dotted} onClick={() => setPictures(pictures.filter((_, at) => at !== i))}>
+                  take away
+                </button>
+              </li>
+            ))}
+          </ul>
+          <div className={chooser.chooseDoors}>
+            <button type="button" className={parts.dotted} aria-pressed={adding} disabled={pictures.length >= MOST || pictures.length === 0} onClick={() => setAdding(!adding)}>
+              {adding ? 'replace instead' : 'add another picture'}
+            </button>
+            <Checkbox checked={not} onChange={(e) => setNot(e.target.checked)}>
+              crossed out: not this
+            </Checkbox>
+          </div>
+        </div>
+      </div>
+    </Modal>
+  );
+}

@@ -1,0 +1,133 @@
+import { Input } from 'antd';
+import { useState, type DragEvent, type KeyboardEvent } from 'react';
+import type { ListedWord, WordList } from '../../api/types';
+import { DottedChoice, DottedText } from '../board/Dotted';
+import { Pic } from '../picture/art';
+import { WordPictures } from './WordPictures';
+import type { Act } from './lists';
+import css from './wordlist.module.css';
+import parts from '../../shell/parts.module.css';
+
+const TIMES = [0, 1, 2, 3, 4, 5, 6, 8, 10, 12, 20];
+const DRAGGED = 'application/x-dwimble-word';
+
+/** The words in order: typed or pasted below, dragged or moved by keys, each with its picture and how often it is printed. */
+export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act) => Promise<WordList | undefined> }) {
+  const [typed, setTyped] = useState('');
+  const [choosing, setChoosing] = useState<ListedWord>();
+  const [over, setOver] = useState<string>();
+  const { words, mayEdit } = view;
+  const change = (word: ListedWord) => void onAct({ what: 'edit', edit: { type: 'change-word', word } });
+  const move = (ids: string[], before?: string) => void onAct({ what: 'edit', edit: { type: 'move-words', ids, before } });
+
+  async function add(text: string) {
+    if (text.trim() && (await onAct({ what: 'words', text }))) setTyped('');
+  }
+  function keys(event: KeyboardEvent, word: ListedWord, i: number) {
+    if (event.target !== event.currentTarget || !mayEdit) return;
+    const rows = event.currentTarget.parentElement!.querySelectorAll<HTMLElement>(':scope > li');
+    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+      event.preventDefault();
+      const down = event.key === 'ArrowDown';
+      if (event.altKey && (down ? i < words.length - 1 : i > 0)) move([word.id], down ? words[i + 2]?.id : words[i - 1].id);
+      else if (!event.altKey) rows[i + (down ? 1 : -1)]?.focus();
+    } else if (event.key === 'Delete') {
+      event.preventDefault();
+      void onAct({ what: 'edit', edit: { type: 'take-out', ids: [word.id] } });
+      rows[i + 1]?.focus();
+    }
+  }
+  function dropped(event: DragEvent, before?: string) {
+    const id = event.dataTransfer.getData(DRAGGED);
+    setOver(undefined);
+    if (!id) return;
+    event.preventDefault();
+    if (id !== before) move([id], before);
+  }
+  const allow = (event: DragEvent, id: string) => {
+    if (!event.dataTransfer.types.includes(DRAGGED)) return;
+    event.preventDefault();
+    setOver(id);
+  };
+  return (
+    <>
+      <ol className={css.rows} aria-label="Words of the list">
+        {words.map((word, i) => (
+          <li
+            key={word.id}
+            tabIndex={0}
+            draggable={mayEdit}
+            aria-label={`${word.not ? 'not ' : ''}${word.text || 'a picture'}, ${i + 1} of ${words.length}, printed ${word.times} times`}
+            className={over === word.id ? css.over : word.times === 0 ? css.none : undefined}
+            onKeyDown={(e) => keys(e, word, i)}
+            onDragStart={(e) => e.dataTransfer.setData(DRAGGED, word.id)}
+            onDragOver={(e) => allow(e, word.id)}
+            onDragLeave={() => setOver(undefined)}
+            onDrop={(e) => dropped(e, word.id)}
+          >
+            <span className={css.number}>{i + 1}</span>
+            <button type="button" className={css.pic} aria-label={`Pictures for ${word.text || 'this word'}`} disabled={!mayEdit} onClick={() => setChoosing(word)}>
+              {word.pictures.map((p) => (
+                <Pic key={p} id={p} collected />
+              ))}
+              {word.pictures.length === 0 && '+'}
+              {word.not && <i aria-hidden className={css.not} />}
+            </button>
+            <span className={css.text}>
+              <DottedText label={`Text of ${word.text}`} value={word.text} shown={word.text || 'no text'} disabled={!mayEdit} onKeep={(text) => change({ ...word, text })} />
+              {view.second && (
+                <DottedText label={`${word.text} in ${view.second.language}`} value={word.second ?? ''} shown={word.second ?? `${view.second.language}?`} disabled={!mayEdit}
+                  onKeep={(second) => change({ ...word, second: second || undefined })} />
+              )}
+            </span>
+            <DottedChoice label={`How often ${word.text} is printed`} disabled={!mayEdit} items={TIMES.map((n) => ({ key: String(n), label: n === 0 ? 'keep it, print none' : `×${n}` }))}
+              onChoose={(n) => change({ ...word, times: Number(n) })}>
+              ×{word.times}
+            </DottedChoice>
+            {mayEdit && (
+              <button type="button" className={css.out} aria-label={`Take ${word.text || 'this word'} out`} title="Take it out" onClick={() => void onAct({ what: 'edit', edit: { type: 'take-out', ids: [word.id] } })}>
+                ×
+              </button>
+            )}
+          </li>
+        ))}
+      </ol>
+      {mayEdit && (
+        <Input.TextArea
+          className={css.type}
+          aria-label="Type or paste words"
+          placeholder="type or paste words …"
+          autoSize={{ minRows: 1, maxRows: 6 }}
+          autoFocus={words.length === 0}
+          value={typed}
+          onChange={(e) => setTyped(e.target.value)}
+          onPressEnter={(e) => {
+            if (e.shiftKey) return;
+            e.preventDefault();
+            void add(typed);
+          }}
+          onPaste={(e) => {
+            const text = e.clipboardData.getData('text/plain');
+            if (!/[\n,;\t]/.test(text.trim())) return;
+            e.preventDefault();
+            void add(`${typed}${text}`);
+          }}
+          onDragOver={(e) => allow(e, 'end')}
+          onDrop={(e) => dropped(e)}
+        />
+      )}
+      {mayEdit && <p className={parts.quiet}>One a line, or with commas. Drag to order; Alt and arrows move a word.</p>}
+      {choosing && (
+        <WordPictures
+          word={choosing}
+          student={view.student ?? undefined}
+          onClose={() => setChoosing(undefined)}
+          onKeep={(word) => {
+            setChoosing(undefined);
+            change(word);
+          }}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,97 @@
+import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
+import { answer, client, done } from '../../api/client';
+import type { ListEdit, Second, WordList } from '../../api/types';
+
+/** Lists one may see, the latest first. `student`: of this one alone. */
+export const lists = (student?: string) =>
+  queryOptions({
+    queryKey: ['lists', student],
+    queryFn: () => answer(client.GET('/api/lists', { params: { query: { student } } })),
+  });
+
+export const list = (id: number) =>
+  queryOptions({
+    queryKey: ['list', id],
+    queryFn: () => answer(client.GET('/api/lists/{list}', { params: { path: { list: id } } })),
+  });
+
+/** What is printed at a version; `page` from 1. */
+export const sheets = (id: number, version: number, page: number) =>
+  queryOptions({
+    queryKey: ['list', id, 'sheets', version, page],
+    queryFn: () => answer(client.GET('/api/lists/{list}/sheets', { params: { path: { list: id }, query: { page } } })),
+    staleTime: Infinity,
+    retry: false,
+    placeholderData: (before) => before,
+  });
+
+/** What else the list could be. */
+export const offers = (id: number, version: number) =>
+  queryOptions({
+    queryKey: ['list', id, 'offers', version],
+    queryFn: () => answer(client.GET('/api/lists/{list}/offers', { params: { path: { list: id } } })),
+    staleTime: Infinity,
+    placeholderData: (before) => before,
+  });
+
+export const versions = (id: number, version: number) =>
+  queryOptions({
+    queryKey: ['list', id, 'versions', version],
+    queryFn: () => answer(client.GET('/api/lists/{list}/versions', { params: { path: { list: id } } })),
+    staleTime: Infinity,
+  });
+
+/** What a person does to a list. */
+export type Act =
+  | { what: 'edit'; edit: ListEdit }
+  | { what: 'words'; text: string; before?: string; picture?: string }
+  | { what: 'language'; second?: Second }
+  | { what: 'undo' | 'redo' }
+  | { what: 'back'; number: number }
+  | { what: 'share'; on: boolean };
+
+function made(id: number, base: number, act: Act): Promise<WordList> {
+  const path = { list: id };
+  switch (act.what) {
+    case 'edit':
+      return answer(client.POST('/api/lists/{list}/edits', { params: { path }, body: { base, edit: act.edit } }));
+    case 'words':
+      return answer(client.POST('/api/lists/{list}/words', { params: { path }, body: { base, text: act.text, before: act.before, picture: act.picture } }));
+    case 'language':
+      return answer(client.POST('/api/lists/{list}/language', { params: { path }, body: { base, second: act.second } }));
+    case 'undo':
+      return answer(client.POST('/api/lists/{list}/undo', { params: { path } }));
+    case 'redo':
+      return answer(client.POST('/api/lists/{list}/redo', { params: { path } }));
+    case 'back':
+      return answer(client.POST('/api/lists/{list}/versions/{number}/back', { params: { path: { ...path, number: act.number } } }));
+    case 'share':
+      return act.on ? answer(client.PUT('/api/lists/{list}/shelf', { params: { path } })) : answer(client.DELETE('/api/lists/{list}/shelf', { params: { path } }));
+  }
+}
+
+/** Does something to a list; what it is then is the answer, and what the page shows. If it met somebody else’s, the list is read anew. */
+export function useActs(id: number, version: number) {
+  const queries = useQueryClient();
+  return useMutation({
+    scope: { id: `list ${id}` },
+    mutationFn: (act: Act) => made(id, queries.getQueryData<WordList>(list(id).queryKey)?.version ?? version, act),
+    onSuccess: (now) => {
+      queries.setQueryData(list(id).queryKey, now);
+      void queries.invalidateQueries({ queryKey: ['lists'] });
+    },
+    onError: () => void queries.invalidateQueries({ queryKey: list(id).queryKey, exact: true }),
+  });
+}
+
+export interface Begun {
+  name?: string;
+  student?: string;
+  text?: string;
+  from?: number;
+  support?: string;
+}
+
+export const beginList = (wanted: Begun) => answer(client.POST('/api/lists', { body: wanted }));
+
+export const deleteList = (id: number) => done(client.DELETE('/api/lists/{list}', { params: { path: { list: id } } }));

@@ -1,0 +1,25 @@
+/** Lengths are whole micrometres; people see millimetres, or inches where those are used. An inch is 25.4 mm exactly. */
+export type Unit = 'mm' | 'in';
+
+const PER: Record<Unit, number> = { mm: 1000, in: 25_400 };
+/** Where paper is measured in inches (Unicode CLDR, measurement system US). */
+const IN_INCHES = ['US', 'LR', 'MM', 'CA', 'PH'];
+
+/** @param language a BCP 47 tag, such as en-GB; one without a region is taken for one that counts in millimetres, but plain en-US is not */
+export function unitOf(language: string): Unit {
+  return IN_INCHES.includes(new Intl.Locale(language).region ?? '') ? 'in' : 'mm';
+}
+
+/** "45", "45.5", "1.75": as many digits as are needed, at most one behind the point in mm and three in inches. */
+export const shown = (micrometres: number, unit: Unit): string => String(Number((micrometres / PER[unit]).toFixed(unit === 'mm' ? 1 : 3)));
+
+export const withUnit = (micrometres: number, unit: Unit): string => `${shown(micrometres, unit)} ${unit}`;
+
+/** What was typed, in micrometres: "45", "4.5 cm", "45,5 mm", "1 3/4 in". Undefined if it is no length. */
+export function typed(text: string, unit: Unit): number | undefined {
+  const [, whole, over, under, decimal, named] = /^\s*(?:(?:(\d+)\s+)?(\d+)\/(\d+)|(\d+(?:[.,]\d+)?))\s*(mm|cm|in|inch|inches|")?\s*$/i.exec(text) ?? [];
+  const number = decimal !== undefined ? Number(decimal.replace(',', '.')) : over !== undefined ? Number(whole ?? 0) + Number(over) / Number(under) : undefined;
+  if (number === undefined || !Number.isFinite(number)) return undefined;
+  const per = !named ? PER[unit] : named.toLowerCase() === 'cm' ? 10_000 : named.toLowerCase() === 'mm' ? PER.mm : PER.in;
+  return Math.round(number * per);
+}
