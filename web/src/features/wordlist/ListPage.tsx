@@ -88,7 +88,7 @@ export default function ListPage() {
           </div>
           <p className={css.sentence}>
             <SupportSentence support={view.support} mayEdit={mayEdit} onSet={(support) => void edit({ type: 'set-up', support })} />{' '}
-            <PageSentence page={view.page} mayEdit={mayEdit} onSet={(made) => void edit({ type: 'page', page: made })} />{' '}
+            <PageSentence page={view.page} beside={view.support.type === 'rules' || view.support.type === 'feelings-scale'} mayEdit={mayEdit} onSet={(made) => void edit({ type: 'page', page: made })} />{' '}
             {sheet.data && (
               <strong>
                 {sheet.data.sheets} {sheet.data.sheets === 1 ? 'sheet' : 'sheets'}.

@@ -23,3 +23,13 @@ export function typed(text: string, unit: Unit): number | undefined {
   const per = !named ? PER[unit] : named.toLowerCase() === 'cm' ? 10_000 : named.toLowerCase() === 'mm' ? PER.mm : PER.in;
   return Math.round(number * per);
 }
+
+/** Minutes after midnight as a clock shows them: 545 is "9:05". */
+export const clock = (minutes: number): string => `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`;
+
+/** "9:05", "9.05", "9", "0905"; undefined if it is no time of a day. */
+export function minutesOf(text: string): number | undefined {
+  const [, hours, minutes = '0'] = /^\s*(\d{1,2})(?:[:.]?(\d{2}))?\s*$/.exec(text) ?? [];
+  const all = Number(hours) * 60 + Number(minutes);
+  return hours !== undefined && Number(minutes) < 60 && all < 24 * 60 ? all : undefined;
+}

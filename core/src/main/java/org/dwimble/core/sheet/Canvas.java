@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 public final class Canvas {
     private static final Colour NOT = Colour.of("#8b1e3f");
 
-    /** Where writing stands in its room, up and down; across it is always in the middle. */
+    /** Where writing stands in its room, up and down. */
     public enum Stand { TOP, MIDDLE, BOTTOM }
 
     private final Type type;
@@ -92,9 +92,13 @@ public final class Canvas {
      * Writes a label in the middle of a room, on one line or two.
      *
      * @param largest it never grows beyond that
-     * @return what was drawn
      */
-    public FittedLabel write(String label, Rect room, Length largest, Stand stand, boolean onDark) {
+    public void write(String label, Rect room, Length largest, Stand stand, boolean onDark) {
+        write(label, room, largest, stand, onDark, true);
+    }
+
+    /** As above. @param centred false to begin at the start of the room */
+    public void write(String label, Rect room, Length largest, Stand stand, boolean onDark, boolean centred) {
         FittedLabel fitted = FittedLabel.fit(printable(label), room.width(), room.height(), largest, type);
         if (!fitted.whole()) {
             note(Told.of("cut-short-on-paper", "label", Text.cut(label, 30)));
@@ -106,10 +110,9 @@ public final class Canvas {
             case BOTTOM -> room.bottom().minus(high);
         };
         for (int i = 0; i < fitted.lines().size(); i++) {
-            marks.add(new Mark.Writing(room.x().plus(room.width().times(0.5)), top.plus(fitted.size().times(FittedLabel.LINE * i + 0.95)), fitted.size(),
-                fitted.lines().get(i), true, false, onDark));
+            marks.add(new Mark.Writing(centred ? room.x().plus(room.width().times(0.5)) : room.x(), top.plus(fitted.size().times(FittedLabel.LINE * i + 0.95)),
+                fitted.size(), fitted.lines().get(i), centred, false, onDark));
         }
-        return fitted;
     }
 
     /** One line that begins at a point; {@code y} is its baseline. */

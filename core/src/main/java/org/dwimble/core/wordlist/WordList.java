@@ -77,11 +77,11 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
         return words.stream().flatMap(w -> w.pictures().stream()).collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
-    /** What supports are made of: each word as often as it is printed, in the language it is printed in. @param foot what stands at the foot of every sheet */
-    public Material material(Type type, String foot) {
+    /** What supports are made of: each word as often as it is printed, in the language it is printed in. @param foot what stands at the foot of every sheet @param symbols pictures for words of running text */
+    public Material material(Type type, String foot, Material.Symbols symbols) {
         List<Printed> printed = new ArrayList<>();
         words.forEach(w -> printed.addAll(Collections.nCopies(w.times(), w.printed(second))));
-        return new Material(name, printed, page, type, foot);
+        return new Material(name, printed, page, type, foot, symbols);
     }
 
     public WordList withName(String name) {

@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.picture.Appearance;
+import org.dwimble.core.picture.Picture;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.student.Student;
@@ -15,6 +16,7 @@ import org.dwimble.core.support.Support;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordlist.WordList;
+import org.dwimble.core.wordline.Guesses;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.picture.Pictures;
@@ -72,7 +74,7 @@ class SupportApi {
     @GetMapping("/sheets")
     SheetsView sheets(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int page) {
         ListStore.Kept kept = may.toList(list, account).kept();
-        Laid laid = kept.list().support().lay(material(kept));
+        Laid laid = kept.list().support().lay(material(kept, account));
         int number = Math.max(1, Math.min(page, laid.pages().size()));
         return new SheetsView(laid.sheets(), laid.pages().size(), laid.lyingDown(), laid.why() == null ? null : wording.of(laid.why()),
             laid.notes().stream().map(wording::of).toList(), view(laid.pages().get(number - 1), number, Integer.MAX_VALUE));
@@ -82,7 +84,7 @@ class SupportApi {
     @GetMapping("/offers")
     List<OfferView> offers(@AuthenticationPrincipal Account account, @PathVariable long list) {
         ListStore.Kept kept = may.toList(list, account).kept();
-        Material material = material(kept);
+        Material material = material(kept, account);
         return Offered.ALL.stream().map(s -> offer(kept.list().support(s.name()), material)).toList();
     }
 
@@ -103,7 +105,7 @@ class SupportApi {
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int from,
         @RequestParam(defaultValue = "1000000") int to) throws IOException {
         ListStore.Kept kept = may.toList(list, account).kept();
-        List<Page> pages = kept.list().support().lay(material(kept)).pages();
+        List<Page> pages = kept.list().support().lay(material(kept, account)).pages();
         int first = Math.max(1, Math.min(from, pages.size()));
         int last = Math.max(first, Math.min(to, pages.size()));
         Student student = student(kept);
@@ -117,10 +119,12 @@ class SupportApi {
         return kept.student() == null ? null : students.find(kept.student()).orElse(null);
     }
 
-    private Material material(ListStore.Kept kept) {
+    private Material material(ListStore.Kept kept, Account account) {
         WordList list = kept.list();
         Student student = student(kept);
         String credits = pictures.creditsOf(list.pictures()).onPaper();
-        return list.material(font, list.name() + (student == null ? "" : " · " + student.name()) + (credits.isEmpty() ? "" : " · " + credits));
+        Guesses guesses = pictures.guesses(account, kept.student());
+        return list.material(font, list.name() + (student == null ? "" : " · " + student.name()) + (credits.isEmpty() ? "" : " · " + credits),
+            word -> guesses.picture(word.replaceAll("[^\\p{L}\\p{N}’'-]", "")).map(Picture::id));
     }
 }

@@ -1,0 +1,73 @@
+package org.dwimble.core.support;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.dwimble.core.support.Supports.material;
+import static org.dwimble.core.support.Supports.page;
+import static org.dwimble.core.support.Supports.words;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.dwimble.core.document.ListDocument;
+import org.dwimble.core.measure.Rect;
+import org.dwimble.core.sheet.Mark;
+import org.dwimble.core.sheet.Page;
+import org.dwimble.core.sheet.PageSetup;
+import org.dwimble.core.sheet.Paper;
+import org.dwimble.core.wordlist.WordList;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class OfferedTest {
+    private static final String[] MANY = IntStream.range(0, 36).mapToObj(i -> "word " + i).toArray(String[]::new);
+
+    static Stream<Support> all() {
+        return Offered.ALL.stream();
+    }
+
+    private static Stream<Rect> rects(Page page) {
+        return page.marks().stream().flatMap(m -> m instanceof Mark.Card c ? Stream.of(c.rect()) : m instanceof Mark.Picture p ? Stream.of(p.rect()) : Stream.empty());
+    }
+
+    @ParameterizedTest
+    @MethodSource("all")
+    void whateverIsMadeLiesOnItsPaper(Support support) {
+        for (Paper paper : List.of(Paper.A4, Paper.A5, Paper.TABLOID)) {
+            for (PageSetup.Turn turn : PageSetup.Turn.values()) {
+                for (Page side : support.lay(material(page(paper, turn), words(MANY))).pages()) {
+                    Rect all = new Rect(org.dwimble.core.measure.Length.ZERO, org.dwimble.core.measure.Length.ZERO, side.width(), side.height());
+                    assertThat(rects(side)).allMatch(r -> Supports.within(r, all));
+                }
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("all")
+    void withNoWordsItIsAnEmptyFrame(Support support) {
+        Page frame = support.lay(material(Supports.UPRIGHT, List.of())).pages().get(0);
+        assertThat(Supports.pictures(frame)).isEmpty();
+        assertThat(Supports.texts(frame)).as("the foot at least").contains("Ferry trip");
+    }
+
+    @ParameterizedTest
+    @MethodSource("all")
+    void everyWordIsOnSomeSheetButOfWhatDealsThemOut(Support support) {
+        Laid laid = support.lay(material(page(Paper.A4, PageSetup.Turn.BEST), words(MANY)));
+        if (!(support instanceof Dominoes || support instanceof RollAndSay)) {
+            assertThat(laid.pages().stream().flatMap(p -> Supports.shown(p).stream())).contains(MANY);
+        }
+    }
+
+    @Test
+    void whatWasSetUpIsReadAsItWasWritten() {
+        WordList list = WordList.of("Ferry trip", List.of());
+        for (Support support : Offered.ALL) {
+            list = list.withSupport(support);
+        }
+        assertThat(ListDocument.read(ListDocument.write(list))).isEqualTo(list);
+        assertThat(new String(ListDocument.write(list), java.nio.charset.StandardCharsets.UTF_8)).contains("\"format\":1", "\"type\":\"roll-and-say\"");
+        assertThat(Offered.ALL).extracting(Support::name).doesNotHaveDuplicates();
+    }
+}
