@@ -47,6 +47,7 @@ import { Facts } from '../fact/Facts';
 import { newWordsStep } from '../reveal/plan';
 import { RevealSide } from '../reveal/RevealSide';
 import { StepsBar } from '../reveal/StepsBar';
+import { useBegin } from '../wordlist/lists';
 import { useReveal } from '../reveal/useReveal';
 import { BoardPicture } from './BoardPicture';
 import { Shortcuts } from './Shortcuts';
@@ -104,6 +105,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const wordLine = useRef<HTMLInputElement>(null);
   const side = useRef<HTMLElement>(null);
   const putOn = usePutting();
+  const beginList = useBegin();
   const [went, tellWent] = useState<Elsewhere & { from: string }>();
   /** The version before the student was moved to another step, while what is new to see is told. */
   const [appeared, setAppeared] = useState<number>();
@@ -374,6 +376,8 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
         return void keepCopy();
       case 'copy board':
         return copying.copyBoard();
+      case 'list':
+        return void beginList({ vocabulary: id, boards: [boardId], student: view!.student?.id, name: line.name });
       case 'look':
         return move({ move: 'look' });
       case 'make home':

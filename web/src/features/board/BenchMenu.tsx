@@ -1,7 +1,7 @@
 import { Button as PlainButton, Dropdown, type MenuProps } from 'antd';
 import type { VocabularyView } from '../../api/types';
 
-export type Chosen = 'history' | 'keep' | 'copy' | 'copy board' | 'chain' | 'look' | 'make home' | 'credits' | 'shortcuts' | 'delete';
+export type Chosen = 'history' | 'keep' | 'copy' | 'copy board' | 'list' | 'chain' | 'look' | 'make home' | 'credits' | 'shortcuts' | 'delete';
 
 /** What is done more seldom with a board and its vocabulary. */
 export function BenchMenu({ view, boardId, mayEdit, onChoose }: { view: VocabularyView; boardId: string; mayEdit: boolean; onChoose: (chosen: Chosen) => void }) {
@@ -15,6 +15,7 @@ export function BenchMenu({ view, boardId, mayEdit, onChoose }: { view: Vocabula
     ...item('keep', 'Keep a dated copy', mayEdit && !!view.student),
     ...item('copy', 'Copy for another student, or with a note…', mayEdit && !!view.student),
     ...item('copy board', 'Copy this board', mayEdit),
+    ...item('list', 'Make a word list of this board'),
     ...item('chain', 'Make a chain of boards…', mayEdit),
     ...item('look', 'How boards look', mayEdit),
     ...item('make home', 'Make this the home board', mayEdit && !home),

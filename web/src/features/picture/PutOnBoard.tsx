@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { sentence } from '../../api/client';
 import type { ChosenWord } from '../../api/types';
 import { putChosen, vocabulary } from '../board/boards';
+import { useBegin } from '../wordlist/lists';
 import { caseload } from '../student/students';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
@@ -12,6 +13,7 @@ import css from './pictures.module.css';
 /** Puts chosen words, with their pictures, on a student's board: in its next empty cells, or on a new board. */
 export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[]; suggested: string; onClose: () => void }) {
   const queries = useQueryClient();
+  const begin = useBegin();
   const { message } = App.useApp();
   const rows = useQuery(caseload);
   const students = (rows.data ?? []).filter((r) => r.vocabulary && r.role !== 'VIEWER');
@@ -56,6 +58,10 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
           <Button type="primary" loading={putting.isPending} disabled={!view.data || (where === 'new' && name.trim() === '')}
             onClick={() => putting.mutate()}>Put {words.length === 1 ? 'it' : 'them'} there</Button>
           <p className={parts.quiet}>No word that is there moves. From the board it can be printed.</p>
+          <p>
+            Or only for paper: <button type="button" className={parts.dotted}
+              onClick={() => void begin({ chosen: words.map(({ word, picture }) => ({ word, picture })), name: suggested, student: row.student.id })}>make a word list of {words.length === 1 ? 'it' : 'them'}</button>
+          </p>
         </div>
       )}
     </Modal>

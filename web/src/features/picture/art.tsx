@@ -8,18 +8,21 @@ export interface Art {
   /** The part of a library picture's address that gives look, skin tone and hair. */
   art: string;
   vocabulary?: number;
+  /** The word list the own ones are of, if they are of one. */
+  list?: number;
 }
 
 const Looks = createContext<Art>({ art: 'colour.yellow.usual' });
 
-export function ArtOf({ art, vocabulary, children }: Art & { children: ReactNode }) {
-  return <Looks.Provider value={{ art, vocabulary }}>{children}</Looks.Provider>;
+export function ArtOf({ art, vocabulary, list, children }: Art & { children: ReactNode }) {
+  return <Looks.Provider value={{ art, vocabulary, list }}>{children}</Looks.Provider>;
 }
 
-/** Where a picture is served: the library's from the art of this student, own ones from the vocabulary that has them, else from the collection. */
-export function pictureAddress(picture: string, { art, vocabulary }: Art): string {
+/** Where a picture is served: the library's from the art of this student, own ones from the vocabulary or the list that has them, else from the collection. */
+export function pictureAddress(picture: string, { art, vocabulary, list }: Art): string {
   if (!picture.startsWith('own/')) return `/art/${art}/${picture}.svg`;
   const hash = picture.slice('own/'.length);
+  if (list !== undefined) return `/api/lists/${list}/pictures/${hash}`;
   return vocabulary === undefined ? `/api/own-pictures/images/${hash}` : `/api/vocabularies/${vocabulary}/pictures/${hash}`;
 }
 

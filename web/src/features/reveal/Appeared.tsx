@@ -4,6 +4,7 @@ import type { VocabularyView } from '../../api/types';
 import { comparison, once } from '../place/places';
 import { Route } from '../place/Route';
 import { Pic } from '../picture/art';
+import { useBegin } from '../wordlist/lists';
 import css from './reveal.module.css';
 import parts from '../../shell/parts.module.css';
 
@@ -11,6 +12,7 @@ const LISTED = 60;
 
 /** After a student was moved on: the words that are new to see, and the way to each, to be taught. */
 export function Appeared({ view, since, onClose }: { view: VocabularyView; since: number; onClose: () => void }) {
+  const begin = useBegin();
   const { data } = useQuery(comparison(view.id, view.version, { then: since }));
   const came = once(data?.words.filter((w) => w.says && w.fate === 'SHOWN') ?? []);
   const went = once(data?.words.filter((w) => w.says && w.fate === 'HELD') ?? []);
@@ -43,6 +45,15 @@ export function Appeared({ view, since, onClose }: { view: VocabularyView; since
           </li>
         ))}
       </ul>
+      {now && came.length > 0 && (
+        <p>
+          For paper:{' '}
+          <button type="button" className={parts.dotted}
+            onClick={() => void begin({ vocabulary: view.id, student: view.student?.id, step: now.id, name: `Words of “${now.name}”` })}>
+            make a word list of this step
+          </button>
+        </p>
+      )}
       {came.length > LISTED && <p className={parts.quiet}>and {came.length - LISTED} more; the reveal lens shows them all.</p>}
     </Modal>
   );

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Intention, Step, VocabularyView } from '../../api/types';
 import { dayOf } from '../../shell/time';
 import { numberOf, paperOf } from './plan';
+import { useBegin } from '../wordlist/lists';
 import css from './reveal.module.css';
 import parts from '../../shell/parts.module.css';
 
@@ -17,6 +18,7 @@ interface Props {
 
 /** The steps of the plan under the board: the one in hand takes the words that are tapped, the dark one is where the student is. */
 export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: Props) {
+  const begin = useBegin();
   const [changing, setChanging] = useState<Step | 'new'>();
   const { plan, wordsByStep } = view;
   const next = plan.steps[plan.at];
@@ -81,6 +83,7 @@ export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: 
   function choose(key: string, step: Step) {
     const number = numberOf(plan, step.id);
     if (key === 'change') setChanging(step);
+    else if (key === 'list') void begin({ vocabulary: view.id, student: view.student?.id, step: step.id, name: `Words of “${step.name}”` });
     else if (key === 'go') onMoveOn(step);
     else if (key === 'earlier' || key === 'later') void onEdit({ type: 'move-step', step: step.id, number: key === 'earlier' ? number - 1 : number + 1 });
     else if (key === 'remove') void onEdit({ type: 'remove-step', step: step.id });
@@ -92,6 +95,7 @@ const share = (words: number, view: VocabularyView) => (view.counts.words === 0 
 
 const menuOf = (step: Step, number: number, { plan }: VocabularyView) => [
   { key: 'change', label: 'Name and day…' },
+  { key: 'list', label: 'Make a word list of its words' },
   ...(number === plan.at ? [] : [{ key: 'go', label: number > plan.at ? `Move on to ${step.name}` : `Go back to ${step.name}` }]),
   ...(number > 1 ? [{ key: 'earlier', label: 'One earlier' }] : []),
   ...(number < plan.steps.length ? [{ key: 'later', label: 'One later' }] : []),

@@ -26,6 +26,8 @@ function Drawn({ mark }: { mark: Mark }) {
     case 'writing':
       return <text className={mark.onDark ? css.sheetWhite : mark.faint ? css.sheetFaint : undefined} x={mark.x} y={mark.y} fontSize={mark.size}
         textAnchor={mark.centred ? 'middle' : 'start'}>{mark.text}</text>;
+    case 'outlined':
+      return <path className={mark.onDark ? css.sheetWhite : mark.faint ? css.sheetFaint : css.sheetInk} d={mark.path} />;
     case 'stroke':
       return <path className={css.sheetStroke} d={`M${mark.points.map((p) => `${p.x} ${p.y}`).join('L')}${mark.closed ? 'Z' : ''}`} stroke={mark.colour} strokeWidth={mark.width} />;
     case 'shape':

@@ -15,6 +15,7 @@ import { Next } from './Next';
 import { ShownLine } from './ShownLine';
 import { StudentForm } from './StudentForm';
 import { Team } from './Team';
+import { lists, useBegin } from '../wordlist/lists';
 import { caseload, glanceOf, screenName, screens, student as studentQuery, team as teamQuery, vocabularies } from './students';
 import css from './students.module.css';
 import parts from '../../shell/parts.module.css';
@@ -28,6 +29,8 @@ export default function StudentPage() {
   const student = useQuery(studentQuery(id));
   const row = useQuery(caseload).data?.find((r) => r.student.id === id);
   const { data: usual = [] } = useQuery(screens);
+  const { data: printed = [] } = useQuery(lists(id));
+  const begin = useBegin();
   const { data: members = [] } = useQuery(teamQuery(id));
   const { data: all = [] } = useQuery(vocabularies(id));
   const current = row?.vocabulary?.id;
@@ -116,6 +119,25 @@ export default function StudentPage() {
               <Link className={parts.dotted} to={`/students/${id}/start`}>
                 start another
               </Link>
+            )}
+          </section>
+          <section className={css.panel} aria-label="Word lists">
+            <h2>Word lists</h2>
+            <ul className={css.plain}>
+              {printed.map((l) => (
+                <li key={l.id}>
+                  <Link to={`/lists/${l.id}`}>{l.name}</Link>
+                  <span className={parts.quiet}>
+                    {' '}
+                    {l.words} {l.words === 1 ? 'word' : 'words'}
+                  </span>
+                </li>
+              ))}
+            </ul>
+            {mayEdit && (
+              <button type="button" className={parts.dotted} onClick={() => void begin({ student: id, name: `For ${who.name}` })}>
+                begin a list
+              </button>
             )}
           </section>
           <section className={css.panel} aria-label="Team">

@@ -2,30 +2,21 @@ import { App, Dropdown, Modal } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { sentence } from '../../api/client';
 import type { WordList } from '../../api/types';
 import { dayAndTime } from '../../shell/time';
-import { beginList, deleteList, versions, type Act } from './lists';
+import { deleteList, useBegin, versions, type Act } from './lists';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** What else can be done with a list. */
 export function ListMenu({ view, onAct }: { view: WordList; onAct: (act: Act) => Promise<WordList | undefined> }) {
-  const { message, modal } = App.useApp();
+  const { modal } = App.useApp();
+  const begin = useBegin();
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [history, setHistory] = useState(false);
   const { mayEdit } = view;
 
-  async function copy() {
-    try {
-      const made = await beginList({ from: view.id, student: view.student?.id, name: `${view.name}, again`.slice(0, 80) });
-      void queries.invalidateQueries({ queryKey: ['lists'] });
-      void navigate(`/lists/${made.id}`);
-    } catch (error) {
-      void message.error(sentence(error), 6);
-    }
-  }
   function remove() {
     modal.confirm({
       title: `Delete “${view.name}”?`,
@@ -51,7 +42,7 @@ export function ListMenu({ view, onAct }: { view: WordList; onAct: (act: Act) =>
         menu={{
           items,
           onClick: ({ key }) => {
-            if (key === 'copy') void copy();
+            if (key === 'copy') void begin({ from: view.id, student: view.student?.id, name: `${view.name}, again`.slice(0, 80) });
             else if (key === 'history') setHistory(true);
             else if (key === 'shelf') void onAct({ what: 'share', on: !view.shared });
             else remove();

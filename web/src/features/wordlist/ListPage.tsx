@@ -45,7 +45,7 @@ export default function ListPage() {
   const edit = (made: ListEdit) => act({ what: 'edit', edit: made });
   const { mayEdit } = view;
   return (
-    <ArtOf art={view.art}>
+    <ArtOf art={view.art} list={view.id}>
       <main className={css.list} data-ready={sheet.data || sheet.error ? true : undefined}>
         <section className={css.words} aria-label="Words">
           <header>

@@ -1,11 +1,11 @@
-import { App, Button as PlainButton, Input } from 'antd';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button as PlainButton, Input } from 'antd';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { sentence } from '../../api/client';
+import { Link } from 'react-router';
 import { ArtOf, Pic } from '../picture/art';
 import { dayAndTime } from '../../shell/time';
-import { beginList, lists } from './lists';
+import { BeginWith } from './BeginWith';
+import { lists, useBegin } from './lists';
 import { sought } from './seek';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
@@ -13,21 +13,11 @@ import parts from '../../shell/parts.module.css';
 /** Every list one may see: one’s own, those of one’s students, those on the shelf. */
 export default function Lists() {
   const { data } = useQuery(lists());
-  const { message } = App.useApp();
-  const navigate = useNavigate();
-  const queries = useQueryClient();
+  const begin = useBegin();
+  const [from, setFrom] = useState(false);
   const [text, setText] = useState('');
   const [seek, setSeek] = useState('');
 
-  async function begin(wanted: { text?: string; from?: number; name?: string }) {
-    try {
-      const made = await beginList(wanted);
-      void queries.invalidateQueries({ queryKey: ['lists'] });
-      void navigate(`/lists/${made.id}`);
-    } catch (error) {
-      void message.error(sentence(error), 6);
-    }
-  }
   if (!data) return null;
   const shown = data.filter((l) => sought(l, seek));
   return (
@@ -50,7 +40,9 @@ export default function Lists() {
         <PlainButton type="primary" htmlType="submit">
           Begin a list
         </PlainButton>
+        <PlainButton onClick={() => setFrom(true)}>Begin with boards…</PlainButton>
       </form>
+      {from && <BeginWith onClose={() => setFrom(false)} onBegin={begin} />}
       <ArtOf art="colour.yellow.usual">
         <ul className={css.lines} aria-label="Lists">
           {shown.map((l) => (

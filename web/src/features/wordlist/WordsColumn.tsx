@@ -68,7 +68,7 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
             <span className={css.number}>{i + 1}</span>
             <button type="button" className={css.pic} aria-label={`Pictures for ${word.text || 'this word'}`} disabled={!mayEdit} onClick={() => setChoosing(word)}>
               {word.pictures.map((p) => (
-                <Pic key={p} id={p} collected />
+                <Pic key={p} id={p} />
               ))}
               {word.pictures.length === 0 && '+'}
               {word.not && <i aria-hidden className={css.not} />}

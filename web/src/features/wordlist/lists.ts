@@ -1,5 +1,7 @@
 import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
-import { answer, client, done } from '../../api/client';
+import { App } from 'antd';
+import { useNavigate } from 'react-router';
+import { answer, client, done, sentence } from '../../api/client';
 import type { ListEdit, Second, WordList } from '../../api/types';
 
 /** Lists one may see, the latest first. `student`: of this one alone. */
@@ -84,12 +86,36 @@ export function useActs(id: number, version: number) {
   });
 }
 
+/** With what a list begins: words typed or chosen, another list, or words of a vocabulary: of boards, of a step, or new since a day. */
 export interface Begun {
   name?: string;
   student?: string;
   text?: string;
+  chosen?: { word: string; picture: string }[];
   from?: number;
+  vocabulary?: number;
+  boards?: string[];
+  step?: string;
+  since?: string;
   support?: string;
+}
+
+/** Begins a list and goes there; what cannot be is said. */
+export function useBegin() {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const { message } = App.useApp();
+  return async (wanted: Begun) => {
+    try {
+      const made = await beginList(wanted);
+      void queries.invalidateQueries({ queryKey: ['lists'] });
+      void navigate(`/lists/${made.id}`);
+      return true;
+    } catch (error) {
+      void message.error(sentence(error), 6);
+      return false;
+    }
+  };
 }
 
 export const beginList = (wanted: Begun) => answer(client.POST('/api/lists', { body: wanted }));

@@ -16,7 +16,8 @@ import org.jspecify.annotations.Nullable;
     @JsonSubTypes.Type(value = Mark.Picture.class, name = "picture"),
     @JsonSubTypes.Type(value = Mark.Writing.class, name = "writing"),
     @JsonSubTypes.Type(value = Mark.Shape.class, name = "shape"),
-    @JsonSubTypes.Type(value = Mark.Stroke.class, name = "stroke")
+    @JsonSubTypes.Type(value = Mark.Stroke.class, name = "stroke"),
+    @JsonSubTypes.Type(value = Mark.Outlined.class, name = "outlined")
 })
 public sealed interface Mark {
 
@@ -37,6 +38,16 @@ public sealed interface Mark {
 
     /** One line of text. {@code y} is the baseline; {@code x} its middle if centred, else its start. */
     record Writing(Length x, Length y, Length size, String text, boolean centred, boolean faint, boolean onDark) implements Mark {
+    }
+
+    /**
+     * One line of text in a script whose letters join, turn or are many, as outlines; a painter makes these of {@link Writing} where it must.
+     *
+     * @param at    the whole of the line, from the top of the letters to below the baseline
+     * @param path  in whole micrometres on the page, in the commands of SVG 1.1 (M, L, Q, C, Z, absolute); filled by the non-zero rule
+     * @param text  to be read and copied
+     */
+    record Outlined(Rect at, String path, String text, boolean faint, boolean onDark) implements Mark {
     }
 
     /** A filled polygon: the mark of a kind. */

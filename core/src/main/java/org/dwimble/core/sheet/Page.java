@@ -16,6 +16,11 @@ public record Page(Length width, Length height, List<Mark> marks, List<Told> not
         notes = List.copyOf(notes);
     }
 
+    /** The same with other marks. */
+    public Page with(List<Mark> marks) {
+        return new Page(width, height, marks, notes, back);
+    }
+
     public Page(Length width, Length height, List<Mark> marks, List<Told> notes) {
         this(width, height, marks, notes, false);
     }

@@ -7,6 +7,6 @@ public interface Type {
     /** Width of one line of text at a size; size is the em. */
     Length width(String text, Length size);
 
-    /** True if every character can be drawn. */
+    /** True if every character can be drawn, in whatever script. */
     boolean has(String text);
 }

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.annotation.JsonTypeName;
 import org.dwimble.core.sheet.Frame;
+import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 
 /**
@@ -23,6 +24,11 @@ public interface Support {
     @JsonIgnore
     default String name() {
         return getClass().getAnnotation(JsonTypeName.class).value();
+    }
+
+    /** What it is called, to be told. */
+    default Told named() {
+        return Told.of("support", "name", name().replace('-', '_'));
     }
 
     /**

@@ -118,7 +118,7 @@ public sealed interface ListEdit {
 
         @Override
         public Told told(WordList list) {
-            return Told.of("list-set-up", "support", Told.of("support-" + support.name()));
+            return Told.of("list-set-up", "support", support.named());
         }
     }
 

@@ -8,16 +8,21 @@ import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.dwimble.core.measure.Length;
+import org.dwimble.core.measure.Rect;
+import org.dwimble.core.sheet.FittedLabel;
+import org.dwimble.core.sheet.Mark;
+import org.dwimble.core.sheet.Page;
 import org.dwimble.core.sheet.Type;
 import org.springframework.stereotype.Component;
 
-/** Andika, the typeface of boards, measured from the font file that ships. */
+/** The letters of sheets: Andika, the typeface of boards, measured from the font file that ships; other scripts as {@link Scripts} sets them. */
 @Component
 public class BoardFont implements Type {
     static final String FILE = "/fonts/Andika_400Regular.ttf";
     private TrueTypeFont font;
     private CmapLookup letters;
     private int unitsPerEm;
+    private final Scripts scripts = new Scripts();
 
     static InputStream open() {
         InputStream in = BoardFont.class.getResourceAsStream(FILE);
@@ -48,7 +53,11 @@ public class BoardFont implements Type {
     }
 
     @Override
-    public synchronized Length width(String text, Length size) {
+    public Length width(String text, Length size) {
+        return plain(text) ? plainWidth(text, size) : size.times(scripts.width(text));
+    }
+
+    private synchronized Length plainWidth(String text, Length size) {
         read();
         try {
             long units = 0;
@@ -62,12 +71,30 @@ public class BoardFont implements Type {
     }
 
     @Override
-    public synchronized boolean has(String text) {
+    public boolean has(String text) {
+        return plain(text) || text.codePoints().allMatch(c -> Character.isWhitespace(c) || scripts.has(c));
+    }
+
+    /** True if letters set one after the other from left to right in the typeface of boards are right. */
+    private synchronized boolean plain(String text) {
         read();
         return text.codePoints().allMatch(c -> letters.getGlyphId(c) != 0 && !rightToLeft(c));
     }
 
-    /** Letters of scripts written from right to left join and turn, which setting one after the other cannot do: better left out than wrong. */
+    /** A page whose writing can be drawn letter by letter; what cannot is outlines. */
+    public Page shaped(Page page) {
+        boolean all = page.marks().stream().allMatch(m -> !(m instanceof Mark.Writing w) || plain(w.text()));
+        return all ? page : page.with(page.marks().stream().map(m -> m instanceof Mark.Writing w && !plain(w.text()) ? outlined(w) : m).toList());
+    }
+
+    private Mark outlined(Mark.Writing line) {
+        Length wide = width(line.text(), line.size());
+        Length left = line.centred() ? line.x().minus(wide.times(0.5)) : line.x();
+        String path = Scripts.path(scripts.outline(line.text(), left.micrometres(), line.y().micrometres(), line.size().micrometres()));
+        return new Mark.Outlined(new Rect(left, line.y().minus(line.size()), wide, line.size().times(FittedLabel.LINE)), path, line.text(), line.faint(),
+            line.onDark());
+    }
+
     private static boolean rightToLeft(int c) {
         byte direction = Character.getDirectionality(c);
         return direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT || direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT_ARABIC;

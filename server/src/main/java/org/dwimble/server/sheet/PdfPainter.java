@@ -17,15 +17,21 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.cos.COSDictionary;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 import org.apache.pdfbox.util.Matrix;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.look.Colour;
@@ -43,6 +49,7 @@ public final class PdfPainter {
     private static final int UNITS = 512;
     private static final float HAIRLINE = 0.5f;
     private static final int ROUND = 1;
+    private static final Pattern COMMAND = Pattern.compile("([MLQCZ])([-0-9 ]*)");
     private static final Map<String, Color> KIND_COLOURS = Map.of(
         "who", new Color(0x7b3f8c), "do", new Color(0x0e7c7b), "social", new Color(0xb8431c), "describing", new Color(0x8a5a00),
         "thing", new Color(0x3b5aa8), "where", new Color(0x3f6f22), "little", new Color(0x6b665c), "question", new Color(0x1f2a44));
@@ -126,6 +133,8 @@ public final class PdfPainter {
             along(shape.points(), out, pageHeight);
             out.closePath();
             out.fill();
+        } else if (mark instanceof Mark.Outlined outlined) {
+            outlined(outlined, out, pageHeight);
         } else if (mark instanceof Mark.Stroke stroke) {
             stroke(stroke, out, pageHeight);
         } else if (mark instanceof Mark.Picture picture) {
@@ -141,6 +150,53 @@ public final class PdfPainter {
                 out.moveTo(x, y);
             } else {
                 out.lineTo(x, y);
+            }
+        }
+    }
+
+    /** The outlines, and over them the text that nobody sees, to be found, read and copied (ISO 32000-1, 14.9.4). */
+    private void outlined(Mark.Outlined line, PDPageContentStream out, float pageHeight) throws IOException {
+        COSDictionary text = new COSDictionary();
+        text.setString(COSName.ACTUAL_TEXT, line.text());
+        out.beginMarkedContent(COSName.getPDFName("Span"), PDPropertyList.create(text));
+        out.setNonStrokingColor(line.onDark() ? Color.WHITE : line.faint() ? FAINT : INK);
+        outline(line.path(), out, pageHeight);
+        out.fill();
+        float size = points(line.at().height());
+        out.beginText();
+        out.setRenderingMode(RenderingMode.NEITHER);
+        out.setFont(font, size);
+        out.setHorizontalScaling(100 * points(line.at().width()) / (font.getStringWidth(" ") / 1000 * size));
+        out.newLineAtOffset(points(line.at().x()), pageHeight - points(line.at().bottom()));
+        out.showText(" ");
+        out.setHorizontalScaling(100);
+        out.setRenderingMode(RenderingMode.FILL);
+        out.endText();
+        out.endMarkedContent();
+    }
+
+    /** Draws the commands of an SVG path; a quadratic curve as the cubic one it is. */
+    private static void outline(String path, PDPageContentStream out, float pageHeight) throws IOException {
+        float x = 0;
+        float y = 0;
+        for (Matcher command = COMMAND.matcher(path); command.find();) {
+            float[] at = new float[6];
+            String[] numbers = command.group(2).isEmpty() ? new String[0] : command.group(2).split(" ");
+            for (int i = 0; i < numbers.length; i++) {
+                float points = points(new Length(Long.parseLong(numbers[i])));
+                at[i] = i % 2 == 0 ? points : pageHeight - points;
+            }
+            switch (command.group(1).charAt(0)) {
+                case 'M' -> out.moveTo(at[0], at[1]);
+                case 'L' -> out.lineTo(at[0], at[1]);
+                case 'Q' -> out.curveTo(x + 2 * (at[0] - x) / 3, y + 2 * (at[1] - y) / 3, at[2] + 2 * (at[0] - at[2]) / 3, at[3] + 2 * (at[1] - at[3]) / 3,
+                    at[2], at[3]);
+                case 'C' -> out.curveTo(at[0], at[1], at[2], at[3], at[4], at[5]);
+                default -> out.closePath();
+            }
+            if (numbers.length > 0) {
+                x = at[numbers.length - 2];
+                y = at[numbers.length - 1];
             }
         }
     }

@@ -88,8 +88,8 @@ class SheetApi {
         Screen screen = kept.student() == null ? UsualScreen.COMMON.screen() : students.find(kept.student()).map(Student::screen).orElseThrow();
         String credits = pictures.credits(List.of(found)).onPaper();
         String footer = kept.vocabulary().name() + " · " + found.name() + (credits.isEmpty() ? "" : " · " + credits);
-        return BoardSheet.lay(found, kept.vocabulary().whole(), Revealed.of(kept.vocabulary())::shows, new BoardSheet.Setup(paper, lyingDown, size,
-            cutLines, screen), footer, font);
+        return font.shaped(BoardSheet.lay(found, kept.vocabulary().whole(), Revealed.of(kept.vocabulary())::shows, new BoardSheet.Setup(paper, lyingDown, size,
+            cutLines, screen), footer, font));
     }
 
     private Appearance appearance(VocabularyStore.Kept kept) {

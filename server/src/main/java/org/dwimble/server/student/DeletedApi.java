@@ -2,6 +2,7 @@ package org.dwimble.server.student;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Locale;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.problem.Problem;
 import org.jspecify.annotations.Nullable;
@@ -57,7 +58,7 @@ class DeletedApi {
     @PostMapping("/deleted/restored")
     List<DeletedView> restore(@AuthenticationPrincipal Account account, @RequestBody Wanted wanted) {
         deleted.ofAccount(account.id(), clock.instant()).stream().filter(d -> d.what() == wanted.what() && d.id().equals(wanted.id())).findFirst()
-            .orElseThrow(() -> Problem.notFound(wanted.what() == DeletedStore.What.STUDENT ? "student" : "vocabulary"));
+            .orElseThrow(() -> Problem.notFound(wanted.what() == null ? "page" : wanted.what().name().toLowerCase(Locale.ROOT)));
         deleted.restore(wanted.what(), wanted.id());
         return deleted(account);
     }

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
- * Students and vocabularies that somebody deleted. For {@link #KEPT} they can be had back, whole, with their versions; all
+ * Students, vocabularies and word lists that somebody deleted. For {@link #KEPT} they can be had back, whole, with their versions; all
  * that while, and after it, they are nowhere else to be seen.
  */
 @Component
@@ -16,11 +16,11 @@ public class DeletedStore {
     public static final Duration KEPT = Duration.ofDays(30);
 
     /** What is deleted. */
-    public enum What { STUDENT, VOCABULARY }
+    public enum What { STUDENT, VOCABULARY, LIST }
 
     /**
-     * @param id      of the student, or the number of the vocabulary
-     * @param of      the student a vocabulary is of; null for a student
+     * @param id      of the student, or the number of the vocabulary or list
+     * @param of      the student a vocabulary or a list is of; null for a student, and for a list of nobody in particular
      * @param by      who deleted it; null if that account is gone
      */
     public record Deleted(What what, String id, String name, @Nullable String of, Instant at, @Nullable String by) {
@@ -46,7 +46,7 @@ public class DeletedStore {
             at.toString(), account, vocabulary));
     }
 
-    /** What this person may have back now: students he or she owns, vocabularies of students he or she may change; the latest first. */
+    /** What this person may have back now: students he or she owns, vocabularies and lists he or she may change; the latest first. */
     public List<Deleted> ofAccount(long account, Instant now) {
         String since = now.minus(KEPT).toString();
         return database.read(session -> session.list("""
@@ -58,14 +58,23 @@ public class DeletedStore {
             FROM vocabulary v JOIN student s ON s.id = v.student_id AND s.deleted_at IS NULL
             JOIN team t ON t.student_id = s.id AND t.account_id = ? AND t.role <> 'VIEWER' LEFT JOIN account a ON a.id = v.deleted_by
             WHERE v.deleted_at >= ?
+            UNION ALL
+            SELECT 'LIST', CAST(l.id AS TEXT), l.name, s.name, l.deleted_at, a.name
+            FROM word_list l LEFT JOIN student s ON s.id = l.student_id LEFT JOIN team t ON t.student_id = l.student_id AND t.account_id = ?
+            LEFT JOIN account a ON a.id = l.deleted_by
+            WHERE l.deleted_at >= ? AND s.deleted_at IS NULL AND (l.student_id IS NULL AND l.owner = ? OR t.role <> 'VIEWER')
             ORDER BY at DESC, id""",
             row -> new Deleted(What.valueOf(row.getString("what")), row.getString("id"), row.getString("name"), row.getString("of"),
-                Instant.parse(row.getString("at")), row.getString("by_name")), account, since, account, since));
+                Instant.parse(row.getString("at")), row.getString("by_name")), account, since, account, since, account, since, account));
     }
 
     /** As it was, with all that was deleted together with it. */
     public void restore(What what, String id) {
-        String table = what == What.STUDENT ? "student" : "vocabulary";
+        String table = switch (what) {
+            case STUDENT -> "student";
+            case VOCABULARY -> "vocabulary";
+            case LIST -> "word_list";
+        };
         database.write(session -> session.update("UPDATE " + table + " SET deleted_at = NULL, deleted_by = NULL WHERE id = ?",
             what == What.STUDENT ? id : (Object) Long.valueOf(id)));
     }

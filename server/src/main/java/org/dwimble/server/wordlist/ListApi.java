@@ -1,24 +1,30 @@
 package org.dwimble.server.wordlist;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.dwimble.core.board.MediaId;
+import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.ReadyWord;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.support.Offered;
 import org.dwimble.core.support.Support;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.wordlist.Gathered;
 import org.dwimble.core.wordlist.ListEdit;
 import org.dwimble.core.wordlist.ListedWord;
 import org.dwimble.core.wordlist.Second;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.media.MediaAnswer;
+import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
@@ -26,6 +32,7 @@ import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,8 +50,21 @@ import org.springframework.web.bind.annotation.RestController;
 class ListApi {
     private static final int VERSIONS_LISTED = 200;
 
-    /** @param student whom it is for; null for nobody in particular @param text words as typed; null for none @param from a list to begin with @param support what it is set to */
-    record NewList(@Nullable String name, @Nullable String student, @Nullable String text, @Nullable Long from, @Nullable String support) {
+    /**
+     * @param name       null for one that says where the words come from
+     * @param student    whom it is for; null for nobody in particular
+     * @param text       words as typed
+     * @param chosen     words with their pictures
+     * @param from       a list to begin with
+     * @param vocabulary to gather words from: what is shown of some boards, the words of a step, or what is new to see since a day
+     * @param since      as ISO 8601
+     * @param support    what it is set to
+     */
+    record NewList(@Nullable String name, @Nullable String student, @Nullable String text, @Nullable List<ListedPicture> chosen, @Nullable Long from,
+        @Nullable Long vocabulary, @Nullable List<String> boards, @Nullable String step, @Nullable LocalDate since, @Nullable String support) {
+    }
+
+    record ListedPicture(String word, String picture) {
     }
 
     record ListEditRequest(int base, ListEdit edit) {
@@ -65,17 +85,21 @@ class ListApi {
     private final ListAccess may;
     private final Access access;
     private final StudentStore students;
+    private final VocabularyStore store;
     private final Pictures pictures;
+    private final MediaStore media;
     private final Wording wording;
     private final Supplier<String> ids;
     private final Clock clock;
 
-    ListApi(ListStore lists, ListAccess may, Access access, StudentStore students, Pictures pictures, Wording wording, Supplier<String> ids, Clock clock) {
+    ListApi(ListStore lists, ListAccess may, Access access, StudentStore students, VocabularyStore store, Pictures pictures, MediaStore media, Wording wording, Supplier<String> ids, Clock clock) {
         this.lists = lists;
         this.may = may;
         this.access = access;
         this.students = students;
+        this.store = store;
         this.pictures = pictures;
+        this.media = media;
         this.wording = wording;
         this.ids = ids;
         this.clock = clock;
@@ -96,16 +120,38 @@ class ListApi {
             access.toChangeStudent(wanted.student(), account);
         }
         ListStore.Kept from = wanted.from() == null ? null : may.toList(wanted.from(), account).kept();
-        List<WordLine.Entry> typed = WordLine.read(wanted.text() == null ? "" : wanted.text());
-        List<ListedWord> words = typed.isEmpty() ? List.of() : ready(account, wanted.student(), typed);
         String name = wanted.name() == null || wanted.name().isBlank() ? from == null ? "Words" : from.list().name() : wanted.name();
-        WordList list = from == null ? WordList.of(name, words) : mayBeUsed(from.list(), account, wanted.student()).withName(name);
+        WordList list = from == null ? WordList.of(name, words(account, wanted)) : from.list().withName(name);
+        boolean theirs = wanted.vocabulary() != null && wanted.student() != null && wanted.student().equals(store.there(wanted.vocabulary()).student());
+        list = theirs ? list : mayBeUsed(list, account, wanted.student());
         if (wanted.support() != null) {
             list = list.withSupport(list.support(wanted.support()));
         }
         long id = lists.create(list, wanted.student(), from, account.id(), clock.instant(),
             from == null ? Told.of("list-begun") : Told.of("list-copied", "name", from.list().name()));
         return view(may.toList(id, account), account);
+    }
+
+    private List<ListedWord> words(Account account, NewList wanted) {
+        if (wanted.vocabulary() != null) {
+            return gathered(account, wanted.vocabulary(), wanted);
+        }
+        List<WordLine.Entry> typed = wanted.chosen() == null ? WordLine.read(wanted.text() == null ? "" : wanted.text())
+            : wanted.chosen().stream().map(c -> new WordLine.Entry(c.word(), c.word()).withPicture(c.picture())).toList();
+        return typed.isEmpty() ? List.of() : ready(account, wanted.student(), typed);
+    }
+
+    private List<ListedWord> gathered(Account account, long vocabulary, NewList wanted) {
+        access.toVocabulary(vocabulary, account);
+        Vocabulary now = store.there(vocabulary).vocabulary();
+        if (wanted.step() != null) {
+            return Gathered.ofStep(now, wanted.step(), ids);
+        }
+        if (wanted.since() != null) {
+            return store.lastBefore(vocabulary, wanted.since().atStartOfDay(clock.getZone()).toInstant()).flatMap(n -> store.version(vocabulary, n))
+                .map(then -> Gathered.since(then, now, ids)).orElseGet(() -> Gathered.ofBoards(now, List.copyOf(now.boards().keySet()), ids));
+        }
+        return Gathered.ofBoards(now, wanted.boards() == null ? List.of(now.home()) : wanted.boards(), ids);
     }
 
     /** Without pictures that may not be used for whom the list is to be for. */
@@ -133,7 +179,7 @@ class ListApi {
     }
 
     private ListView.SupportName named(Support support) {
-        return new ListView.SupportName(support.name(), wording.of(Told.of("support-" + support.name())));
+        return new ListView.SupportName(support.name(), wording.of(support.named()));
     }
 
     @PostMapping("/{list}/edits")
@@ -209,6 +255,13 @@ class ListApi {
             throw new Problem(HttpStatus.CONFLICT, Told.of("list-conflict", "who", conflict.theirs().by(), "what", conflict.theirs().told(), "word", word),
                 Map.of("version", conflict.now().version()));
         }
+    }
+
+    /** A picture of one's own that is in the list. */
+    @GetMapping("/{list}/pictures/{hash}")
+    ResponseEntity<byte[]> picture(@AuthenticationPrincipal Account account, @PathVariable long list, @PathVariable String hash) {
+        boolean there = may.toList(list, account).kept().list().pictures().contains(MediaId.ofContent(hash));
+        return MediaAnswer.of(media.any(there ? hash : "").orElseThrow(() -> Problem.notFound("picture")));
     }
 
     @GetMapping("/{list}/versions")

@@ -13,7 +13,6 @@ import org.dwimble.core.support.Laid;
 import org.dwimble.core.support.Material;
 import org.dwimble.core.support.Offered;
 import org.dwimble.core.support.Support;
-import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.core.wordline.Guesses;
@@ -96,8 +95,8 @@ class SupportApi {
         }
     }
 
-    private static PageView view(Page page, int number, int marks) {
-        return new PageView(number, page.width(), page.height(), page.back(), page.marks().stream().limit(marks).toList());
+    private PageView view(Page page, int number, int marks) {
+        return new PageView(number, page.width(), page.height(), page.back(), font.shaped(page).marks().stream().limit(marks).toList());
     }
 
     /** @param from first page, from 1; @param to last page */
@@ -109,10 +108,10 @@ class SupportApi {
         int first = Math.max(1, Math.min(from, pages.size()));
         int last = Math.max(first, Math.min(to, pages.size()));
         Student student = student(kept);
-        String title = kept.list().name() + ", " + wording.of(Told.of("support-" + kept.list().now()));
+        String title = kept.list().name() + ", " + wording.of(kept.list().support().named());
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
             .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(title + ".pdf", StandardCharsets.UTF_8).build().toString())
-            .body(PdfPainter.paint(pages.subList(first - 1, last), title, media.reading(student == null ? Appearance.USUAL : student.appearance())));
+            .body(PdfPainter.paint(pages.subList(first - 1, last).stream().map(font::shaped).toList(), title, media.reading(student == null ? Appearance.USUAL : student.appearance())));
     }
 
     private @Nullable Student student(ListStore.Kept kept) {

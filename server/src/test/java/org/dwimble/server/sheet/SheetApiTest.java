@@ -61,16 +61,17 @@ class SheetApiTest {
     }
 
     @Test
-    void emojiAndArabicLabelsPrintWhatCanBePrintedAndSayWhatCannot() {
+    void labelsOfEveryScriptArePrintedAndWhatNoTypefaceHasIsSaid() {
         http.post("/api/vocabularies/" + id + "/boards", "{\"base\":1,\"name\":\"Harbour\"}");
         String harbour = "";
         for (var board : http.get("/api/vocabularies/" + id).json().get("boards")) {
             harbour = board.get("name").asString().equals("Harbour") ? board.get("id").asString() : harbour;
         }
         http.post("/api/vocabularies/" + id + "/words", "{\"base\":2,\"board\":\"" + harbour
-            + "\",\"from\":{\"row\":0,\"column\":0},\"text\":\"crab 🦀, مرحبا, łódź, Привіт\"}");
+            + "\",\"from\":{\"row\":0,\"column\":0},\"text\":\"crab 🦀, مرحبا, שלום, 你好, łódź, Привіт, thuyền\"}");
         var page = http.get("/api/vocabularies/" + id + "/boards/" + harbour + "/sheet").json();
-        assertThat(page.get("notes").toString()).contains("crab 🦀").contains("مرحبا").doesNotContain("łódź").doesNotContain("Привіт");
+        assertThat(page.get("notes").toString()).contains("crab 🦀").doesNotContain("مرحبا", "שלום", "你好", "łódź", "Привіт", "thuyền");
+        assertThat(page.get("marks").toString()).contains("outlined", "مرحبا");
         assertThat(pdf(harbour, "size=PAGE")).startsWith("%PDF".getBytes());
     }
 

@@ -1,0 +1,210 @@
+package org.dwimble.server.wordlist;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.StreamSupport;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.dwimble.core.student.Role;
+import org.dwimble.core.student.Student;
+import org.dwimble.server.Http;
+import org.dwimble.server.TestServer;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.media.Photos;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(TestServer.class)
+class ListApiTest {
+    private final Account odile = TestServer.account("Odile");
+    private final Account marit = TestServer.account("Marit");
+    private final Student ilse = TestServer.student("Ilse", odile);
+    private final Http http = Http.as(odile);
+    private final Http hers = Http.as(marit);
+
+    private long begin(String more) {
+        Http.Answer answer = http.post("/api/lists", "{" + more + "}");
+        assertThat(answer.status()).as(new String(answer.body())).isEqualTo(200);
+        return answer.json().get("id").asLong();
+    }
+
+    private static List<String> texts(JsonNode list) {
+        return StreamSupport.stream(list.get("words").spliterator(), false).map(w -> w.get("text").asString()).toList();
+    }
+
+    private JsonNode list(long id) {
+        return http.get("/api/lists/" + id).json();
+    }
+
+    private String word(long id, int at) {
+        return list(id).get("words").get(at).get("id").asString();
+    }
+
+    private Http.Answer edit(Http by, long id, int base, String edit) {
+        return by.post("/api/lists/" + id + "/edits", "{\"base\":%d,\"edit\":%s}".formatted(base, edit));
+    }
+
+    private String changed(long id, int at, String from, String to) {
+        return "{\"type\":\"change-word\",\"word\":" + list(id).get("words").get(at).toString().replace(from, to) + "}";
+    }
+
+    @Test
+    void wordsAreTypedOrPastedAndGetTheirPictures() {
+        long id = begin("\"name\":\"Ferry trip\",\"text\":\"ferry, bag\\nseal\"");
+        JsonNode list = http.post("/api/lists/" + id + "/words", "{\"base\":1,\"text\":\"crab=red crab; qqqq\",\"before\":\"" + word(id, 1) + "\"}").json();
+        assertThat(texts(list)).containsExactly("ferry", "red crab", "qqqq", "bag", "seal");
+        assertThat(list.get("words").get(0).get("pictures").get(0).asString()).contains("ferry");
+        assertThat(list.get("words").get(1).get("pictures").get(0).asString()).contains("crab");
+        assertThat(list.get("words").get(2).get("pictures").size()).as("the word alone").isZero();
+        assertThat(http.post("/api/lists/" + id + "/words", "{\"base\":1,\"text\":\" , \"}").status()).isEqualTo(422);
+        String many = IntStream.range(0, 3_000).mapToObj(i -> "w" + i).collect(Collectors.joining(","));
+        Http.Answer refused = http.post("/api/lists/" + id + "/words", "{\"base\":1,\"text\":\"" + many + "\"}");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(texts(list(id))).hasSize(5);
+    }
+
+    @Test
+    void replacingAPictureKeepsTheText() {
+        long id = begin("\"text\":\"bag\"");
+        String was = list(id).get("words").get(0).get("pictures").get(0).asString();
+        assertThat(edit(http, id, 1, changed(id, 0, was, "base/school-satchel")).json().get("words").get(0).get("text").asString()).isEqualTo("bag");
+        assertThat(list(id).get("words").get(0).get("pictures").get(0).asString()).isEqualTo("base/school-satchel");
+    }
+
+    @Test
+    void twoPeopleChangeOneListAndOnlyWhatBothChangedIsRefused() {
+        TestServer.join(ilse, marit, Role.EDITOR);
+        long id = begin("\"text\":\"ferry, bag\",\"student\":\"" + ilse.id() + "\"");
+        String mine = changed(id, 0, "\"text\":\"ferry\"", "\"text\":\"the ferry\"");
+        String other = changed(id, 1, "\"text\":\"bag\"", "\"text\":\"rucksack\"");
+        assertThat(edit(http, id, 1, mine).status()).isEqualTo(200);
+        assertThat(texts(edit(hers, id, 1, other).json())).containsExactly("the ferry", "rucksack");
+        Http.Answer met = edit(hers, id, 1, mine.replace("the ferry", "our ferry"));
+        assertThat(met.status()).isEqualTo(409);
+        assertThat(met.sentence()).contains("Odile changed the same thing first", "“the ferry”");
+        assertThat(texts(list(id))).containsExactly("the ferry", "rucksack");
+    }
+
+    @Test
+    void undoIsMineAndCanBeMadeAgain() {
+        TestServer.join(ilse, marit, Role.EDITOR);
+        long id = begin("\"text\":\"ferry, bag, seal\",\"student\":\"" + ilse.id() + "\"");
+        edit(http, id, 1, "{\"type\":\"take-out\",\"ids\":[\"" + word(id, 1) + "\"]}");
+        edit(hers, id, 2, "{\"type\":\"name\",\"name\":\"Harbour\"}");
+        assertThat(list(id).get("undo").asString()).isEqualTo("took out bag");
+        JsonNode back = http.post("/api/lists/" + id + "/undo", "{}").json();
+        assertThat(texts(back)).containsExactly("ferry", "bag", "seal");
+        assertThat(back.get("name").asString()).as("hers stays").isEqualTo("Harbour");
+        assertThat(texts(http.post("/api/lists/" + id + "/redo", "{}").json())).containsExactly("ferry", "seal");
+        assertThat(hers.get("/api/lists/" + id + "/versions").json().size()).isEqualTo(5);
+        assertThat(texts(http.post("/api/lists/" + id + "/versions/1/back", "{}").json())).containsExactly("ferry", "bag", "seal");
+    }
+
+    @Test
+    void aListIsThereForItsTeamAndOnTheShelfForEverybodyWithoutPhotosOfOthers() throws IOException {
+        JsonNode taken = http.upload("/api/own-pictures?words=Lot&audience=STUDENT&student=" + ilse.id(), "lot.jpg", Photos.jpeg(80, 60)).json();
+        String photo = taken.get("picture").get("picture").asString();
+        long id = begin("\"chosen\":[{\"word\":\"Lot\",\"picture\":\"" + photo + "\"}],\"student\":\"" + ilse.id() + "\",\"name\":\"People\"");
+        assertThat(list(id).get("words").get(0).get("pictures").get(0).asString()).isEqualTo(photo);
+        String image = "/api/lists/" + id + "/pictures/" + photo.substring("own/".length());
+        assertThat(http.get(image).status()).isEqualTo(200);
+        assertThat(hers.get("/api/lists/" + id).status()).isEqualTo(404);
+        assertThat(hers.get(image).status()).isEqualTo(404);
+        http.send("PUT", "/api/lists/" + id + "/shelf", "{}");
+        JsonNode seen = hers.get("/api/lists/" + id).json();
+        assertThat(texts(seen)).containsExactly("Lot");
+        assertThat(seen.get("words").get(0).get("pictures").size()).isZero();
+        assertThat(seen.has("student")).as("nor whose it is").isFalse();
+        assertThat(hers.get(image).status()).isEqualTo(404);
+        assertThat(edit(hers, id, 1, "{\"type\":\"name\",\"name\":\"Mine\"}").status()).isEqualTo(403);
+        JsonNode copy = hers.post("/api/lists", "{\"from\":" + id + "}").json();
+        assertThat(copy.get("from").asString()).isEqualTo("a copy of People");
+        assertThat(hers.get("/api/lists").json().size()).isEqualTo(2);
+        http.send("DELETE", "/api/lists/" + id + "/shelf", "{}");
+        assertThat(hers.get("/api/lists/" + id).status()).isEqualTo(404);
+    }
+
+    @Test
+    void aDeletedListIsHadBack() {
+        long id = begin("\"text\":\"ferry\",\"name\":\"Trip\"");
+        assertThat(hers.send("DELETE", "/api/lists/" + id, null).status()).isEqualTo(404);
+        http.send("DELETE", "/api/lists/" + id, null);
+        assertThat(http.get("/api/lists/" + id).status()).isEqualTo(404);
+        assertThat(http.get("/api/lists").json().size()).isZero();
+        assertThat(hers.get("/api/deleted").json().size()).isZero();
+        assertThat(http.get("/api/deleted").json().get(0).get("name").asString()).isEqualTo("Trip");
+        http.post("/api/deleted/restored", "{\"what\":\"LIST\",\"id\":\"" + id + "\"}");
+        assertThat(texts(list(id))).containsExactly("ferry");
+    }
+
+    @Test
+    void aListBeginsWithBoardsAStepOrWhatIsNew() {
+        long vocabulary = TestServer.copy("starter-40", ilse, odile);
+        String whose = "\"student\":\"" + ilse.id() + "\",\"vocabulary\":" + vocabulary;
+        List<String> animals = texts(list(begin(whose + ",\"boards\":[\"animals\"]")));
+        assertThat(animals).startsWith("dog", "cat").doesNotContain("back", "home").doesNotHaveDuplicates();
+        http.post("/api/vocabularies/" + vocabulary + "/edits", "{\"base\":1,\"edit\":{\"type\":\"add-step\",\"name\":\"First\",\"words\":"
+            + "{\"andOpened\":false,\"allBut\":false,\"words\":[\"want\",\"dog\"]}}}");
+        String step = http.get("/api/vocabularies/" + vocabulary).json().get("plan").get("steps").get(0).get("id").asString();
+        assertThat(texts(list(begin(whose + ",\"step\":\"" + step + "\"")))).containsExactlyInAnyOrder("want", "dog");
+        assertThat(texts(list(begin(whose + ",\"boards\":[\"animals\"]")))).as("what waits is not on paper").containsExactly("dog");
+        assertThat(http.post("/api/lists", "{" + whose + ",\"step\":\"none\"}").status()).isEqualTo(422);
+        assertThat(hers.post("/api/lists", "{\"vocabulary\":" + vocabulary + "}").status()).isEqualTo(404);
+    }
+
+    @Test
+    void aSecondLanguageComesFromThePicturesNamesAndCanBePutRight() {
+        long id = begin("\"text\":\"ferry, qqqq\"");
+        JsonNode list = http.post("/api/lists/" + id + "/language", "{\"base\":1,\"second\":{\"language\":\"Ukrainian\",\"instead\":false}}").json();
+        assertThat(list.get("words").get(0).get("second").asString()).isNotBlank();
+        assertThat(list.get("words").get(1).has("second")).isFalse();
+        edit(http, id, 2, "{\"type\":\"change-word\",\"word\":" + list.get("words").get(0).toString().replaceAll("\"second\":\"[^\"]*\"", "\"second\":\"pont\"") + "}");
+        http.post("/api/lists/" + id + "/language", "{\"base\":3,\"second\":{\"language\":\"Ukrainian\",\"instead\":true}}");
+        assertThat(http.get("/api/lists/" + id + "/sheets").json().get("page").get("marks").toString()).contains("\"pont\"").doesNotContain("\"ferry\"");
+    }
+
+    @Test
+    void thePdfHasTheSheetsOfThePreviewAndItsTextReadsAsTyped() throws IOException {
+        long id = begin("\"text\":\"fish, office, waffle, ferry\",\"name\":\"Fish\"");
+        edit(http, id, 1, "{\"type\":\"set-up\",\"support\":{\"type\":\"cards\",\"width\":50000,\"height\":50000,\"onSheet\":0,\"gap\":4000,\"lines\":\"EDGE\","
+            + "\"corner\":0,\"back\":\"SAME\",\"flip\":\"LONG\",\"hole\":false}}");
+        JsonNode sheets = http.get("/api/lists/" + id + "/sheets?page=2").json();
+        assertThat(sheets.get("sheets").asInt()).isEqualTo(1);
+        assertThat(sheets.get("page").get("back").asBoolean()).isTrue();
+        Http.Answer pdf = http.get("/api/lists/" + id + "/support.pdf");
+        assertThat(pdf.header("content-disposition")).contains("Fish");
+        try (PDDocument document = Loader.loadPDF(pdf.body())) {
+            assertThat(document.getNumberOfPages()).isEqualTo(2);
+            assertThat(new PDFTextStripper().getText(document)).contains("fish", "office", "waffle", "ferry");
+            assertThat(document.getPage(0).getMediaBox().getWidth() / 72 * 25.4).isCloseTo(sheets.get("page").get("width").asLong() / 1000.0, within(0.01));
+        }
+        try (PDDocument one = Loader.loadPDF(http.get("/api/lists/" + id + "/support.pdf?from=2&to=2").body())) {
+            assertThat(one.getNumberOfPages()).isEqualTo(1);
+        }
+    }
+
+    @Test
+    void everyOtherSupportIsOfferedWithItsFirstSheetOrTheReasonWhyNot() {
+        long id = begin("\"text\":\"ferry, bag, seal\"");
+        List<String> refused = new ArrayList<>();
+        JsonNode offers = http.get("/api/lists/" + id + "/offers").json();
+        offers.forEach(o -> {
+            if (!o.has("page")) {
+                refused.add(o.get("refused").asString());
+            }
+        });
+        assertThat(offers.size()).isEqualTo(list(id).get("supports").size());
+        assertThat(refused).isNotEmpty().allMatch(r -> r.contains("are needed"));
+        Http.Answer large = edit(http, id, 1, "{\"type\":\"set-up\",\"support\":{\"type\":\"pairs\",\"side\":5,\"match\":\"SAME\"}}");
+        assertThat(large.status()).isEqualTo(422);
+        assertThat(large.sentence()).contains("10 to 600 mm");
+    }
+}
