@@ -3,12 +3,17 @@ import { useState, type DragEvent, type KeyboardEvent } from 'react';
 import type { ListedWord, WordList } from '../../api/types';
 import { DottedChoice, DottedText } from '../board/Dotted';
 import { Pic } from '../picture/art';
+import { Choice } from './controls';
 import { WordPictures } from './WordPictures';
 import type { Act } from './lists';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
 
 const TIMES = [0, 1, 2, 3, 4, 5, 6, 8, 10, 12, 20];
+/** Those pictures have names in, by their English names. */
+const LANGUAGES: Record<string, string> = {
+  none: 'one language', ...Object.fromEntries(['Arabic', 'Chinese', 'French', 'German', 'Polish', 'Portuguese', 'Spanish', 'Turkish', 'Ukrainian', 'Vietnamese'].map((l) => [l, `two, also ${l}`])),
+};
 const DRAGGED = 'application/x-dwimble-word';
 
 /** The words in order: typed or pasted below, dragged or moved by keys, each with its picture and how often it is printed. */
@@ -117,6 +122,21 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
         />
       )}
       {mayEdit && <p className={parts.quiet}>One a line, or with commas. Drag to order; Alt and arrows move a word.</p>}
+      {mayEdit && words.length > 0 && (
+        <p className={parts.quiet}>
+          In{' '}
+          <Choice label="A second language" value={view.second?.language ?? 'none'} words={LANGUAGES}
+            onChoose={(language) => void onAct({ what: 'language', second: language === 'none' ? undefined : { language, instead: view.second?.instead ?? false } })} />
+          {view.second && (
+            <>
+              ,{' '}
+              <Choice label="Where the second language stands" value={view.second.instead ? 'instead' : 'under'} words={{ under: 'under the words', instead: 'instead of the words' }}
+                onChoose={(where) => void onAct({ what: 'language', second: { language: view.second!.language, instead: where === 'instead' } })} />
+            </>
+          )}
+          .
+        </p>
+      )}
       {choosing && (
         <WordPictures
           word={choosing}

@@ -89,11 +89,12 @@ class EstuarySchool implements ApplicationRunner {
     private final TakingIn ownPictures;
     private final DeletedStore deleted;
     private final FactStore facts;
+    private final PrintedLists printed;
     private final Supplier<String> ids;
     private final Instant now;
 
     EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures,
-        DeletedStore deleted, FactStore facts, Supplier<String> ids, Clock clock) {
+        DeletedStore deleted, FactStore facts, PrintedLists printed, Supplier<String> ids, Clock clock) {
         this.accounts = accounts;
         this.students = students;
         this.vocabularies = vocabularies;
@@ -101,6 +102,7 @@ class EstuarySchool implements ApplicationRunner {
         this.ownPictures = ownPictures;
         this.deleted = deleted;
         this.facts = facts;
+        this.printed = printed;
         this.ids = ids;
         this.now = clock.instant();
     }
@@ -142,6 +144,7 @@ class EstuarySchool implements ApplicationRunner {
         wrensWords(wren, odile);
 
         student("sefa", "Sefa", 2, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3), Appearance.USUAL, odile);
+        printed.make(odile, marit);
     }
 
     /** Taken in for the whole school. @return what boards know it by */

@@ -13,20 +13,19 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
-import org.apache.pdfbox.cos.COSDictionary;
-import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.documentinterchange.markedcontent.PDPropertyList;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
@@ -49,6 +48,8 @@ public final class PdfPainter {
     private static final int UNITS = 512;
     private static final float HAIRLINE = 0.5f;
     private static final int ROUND = 1;
+    /** Stands, unseen, where outlines are; readers of PDF pass over a space, and put the text it stands for in the place of anything else. */
+    private static final String STAND_IN = ".";
     private static final Pattern COMMAND = Pattern.compile("([MLQCZ])([-0-9 ]*)");
     private static final Map<String, Color> KIND_COLOURS = Map.of(
         "who", new Color(0x7b3f8c), "do", new Color(0x0e7c7b), "social", new Color(0xb8431c), "describing", new Color(0x8a5a00),
@@ -154,11 +155,13 @@ public final class PdfPainter {
         }
     }
 
-    /** The outlines, and over them the text that nobody sees, to be found, read and copied (ISO 32000-1, 14.9.4). */
+    /**
+     * The outlines, and over them the text that nobody sees, to be found, read and copied (ISO 32000-1, 14.9.4). The text is given in place,
+     * as some readers look nowhere else.
+     */
+    @SuppressWarnings("deprecation")
     private void outlined(Mark.Outlined line, PDPageContentStream out, float pageHeight) throws IOException {
-        COSDictionary text = new COSDictionary();
-        text.setString(COSName.ACTUAL_TEXT, line.text());
-        out.beginMarkedContent(COSName.getPDFName("Span"), PDPropertyList.create(text));
+        out.appendRawCommands("/Span <</ActualText <" + HexFormat.of().formatHex(("\ufeff" + line.text()).getBytes(StandardCharsets.UTF_16BE)) + ">>> BDC\n");
         out.setNonStrokingColor(line.onDark() ? Color.WHITE : line.faint() ? FAINT : INK);
         outline(line.path(), out, pageHeight);
         out.fill();
@@ -166,9 +169,9 @@ public final class PdfPainter {
         out.beginText();
         out.setRenderingMode(RenderingMode.NEITHER);
         out.setFont(font, size);
-        out.setHorizontalScaling(100 * points(line.at().width()) / (font.getStringWidth(" ") / 1000 * size));
+        out.setHorizontalScaling(100 * points(line.at().width()) / (font.getStringWidth(STAND_IN) / 1000 * size));
         out.newLineAtOffset(points(line.at().x()), pageHeight - points(line.at().bottom()));
-        out.showText(" ");
+        out.showText(STAND_IN);
         out.setHorizontalScaling(100);
         out.setRenderingMode(RenderingMode.FILL);
         out.endText();

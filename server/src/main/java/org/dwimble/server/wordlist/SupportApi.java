@@ -3,6 +3,8 @@ package org.dwimble.server.wordlist;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
+import org.dwimble.core.board.Kind;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Picture;
@@ -114,6 +116,13 @@ class SupportApi {
             .body(PdfPainter.paint(pages.subList(first - 1, last).stream().map(font::shaped).toList(), title, media.reading(student == null ? Appearance.USUAL : student.appearance())));
     }
 
+    /** The picture over a word of running text: none for little words and names, nor a photo of one's own. */
+    private static Optional<String> symbol(String written, Guesses guesses) {
+        String word = written.replaceAll("[^\\p{L}\\p{N}’'-]", "");
+        return word.isEmpty() || Character.isUpperCase(word.charAt(0)) ? Optional.empty()
+            : guesses.picture(word).filter(p -> !p.own() && guesses.kind(word, p) != Kind.LITTLE).map(Picture::id);
+    }
+
     private @Nullable Student student(ListStore.Kept kept) {
         return kept.student() == null ? null : students.find(kept.student()).orElse(null);
     }
@@ -124,6 +133,6 @@ class SupportApi {
         String credits = pictures.creditsOf(list.pictures()).onPaper();
         Guesses guesses = pictures.guesses(account, kept.student());
         return list.material(font, list.name() + (student == null ? "" : " · " + student.name()) + (credits.isEmpty() ? "" : " · " + credits),
-            word -> guesses.picture(word.replaceAll("[^\\p{L}\\p{N}’'-]", "")).map(Picture::id));
+            word -> symbol(word, guesses));
     }
 }
