@@ -99,7 +99,13 @@ function GridSentence({ support, mayEdit, onSet }: Of<Named<'grid'>>) {
   const empty = support.empty.map((cell) => cell + 1).join(', ');
   return (
     <>
-      A grid of {is.number('rows', 'Rows', 1, 20)} rows by {is.number('columns', 'Columns', 1, 20)} columns, {is.length('gap', 'Gap between cells')} apart, cells{' '}
+      A grid of{' '}
+      <DottedText label="Rows by columns, such as 4 x 5" value={`${support.rows} x ${support.columns}`} disabled={!mayEdit}
+        onKeep={(text) => {
+          const [rows, columns] = (text.match(/\d+/g) ?? []).map(Number);
+          if (rows && columns) onSet({ ...support, rows, columns });
+        }} />{' '}
+      cells, rows by columns, {is.length('gap', 'Gap between cells')} apart, cells{' '}
       <DottedText label="Cells that stay empty, by number" value={empty} shown={empty || 'none'} disabled={!mayEdit}
         onKeep={(text) => onSet({ ...support, empty: (text.match(/\d+/g) ?? []).map((n) => Number(n) - 1) })} />{' '}
       empty, {is.yes('byKind', 'Colours', 'coloured by kind', 'white but for words with a paper of their own')}, {is.text('title', 'Title over it', 'no title')},
@@ -160,7 +166,7 @@ function MatsSentence({ support, mayEdit, onSet }: Of<Named<'sorting-mats'>>) {
   );
 }
 
-function ShortSentence({ support, mayEdit, onSet }: Of<Named<'first-then' | 'choices' | 'token-board' | 'rules' | 'feelings-scale' | 'conversation-cards' | 'pairs'>>) {
+function ShortSentence({ support, mayEdit, onSet }: Of<Named<'first-then' | 'choices' | 'token-board' | 'rules' | 'feelings-scale' | 'conversation-cards' | 'pairs' | 'picture-pages'>>) {
   switch (support.type) {
     case 'first-then': {
       const is = controls(support, mayEdit, onSet);
@@ -211,6 +217,10 @@ function ShortSentence({ support, mayEdit, onSet }: Of<Named<'first-then' | 'cho
           {is.number('onSheet', 'Cards on a sheet', 1, 12)} cards on a sheet, with {is.number('lines', 'Lines to write on', 0, 6)} lines to write on,
         </>
       );
+    }
+    case 'picture-pages': {
+      const is = controls(support, mayEdit, onSet);
+      return <>Large pictures, {is.number('onSheet', 'Pictures on a sheet', 1, 4)} on a sheet,</>;
     }
     case 'pairs': {
       const is = controls(support, mayEdit, onSet);

@@ -1,5 +1,6 @@
 import { DottedChoice, DottedText } from '../board/Dotted';
 import { DottedLength, DottedNumber } from './Length';
+import parts from '../../shell/parts.module.css';
 
 /** One of a few, by their words. */
 export function Choice<K extends string>({ label, value, words, onChoose, disabled }: {
@@ -41,8 +42,14 @@ export function controls<S extends object>(set: S, mayEdit: boolean, onSet: (set
     choice: <K extends Of<S, string>>(key: K, label: string, words: Record<S[K] & string, string>) => (
       <Choice label={label} value={set[key] as S[K] & string} words={words} disabled={disabled} onChoose={(value) => changed(key, value)} />
     ),
-    yes: (key: Of<S, boolean>, label: string, yes: string, no: string) => (
-      <Choice label={label} value={set[key] ? 'YES' : 'NO'} words={{ YES: yes, NO: no }} disabled={disabled} onChoose={(value) => changed(key, value === 'YES')} />
-    ),
+    /** One of two: a click changes it. */
+    yes: (key: Of<S, boolean>, label: string, yes: string, no: string) =>
+      disabled ? (
+        <strong>{set[key] ? yes : no}</strong>
+      ) : (
+        <button type="button" className={parts.dotted} title={`${label}: ${set[key] ? no : yes} instead`} onClick={() => changed(key, !set[key])}>
+          {set[key] ? yes : no}
+        </button>
+      ),
   };
 }
