@@ -2,14 +2,15 @@ import type { PageSetup, Support } from '../../api/types';
 import { Choice, controls } from './controls';
 import { DottedText } from '../board/Dotted';
 import { DottedLength, DottedNumber } from './Length';
+import { CalendarSentence } from './CalendarSentence';
 import { clock, minutesOf } from './units';
 
-interface Of<S> {
+export interface Of<S> {
   support: S;
   mayEdit: boolean;
   onSet: (support: S) => void;
 }
-type Named<N extends Support['type']> = Extract<Support, { type: N }>;
+export type Named<N extends Support['type']> = Extract<Support, { type: N }>;
 
 /** The sentence that sets a support up: every dotted word in it is a control. */
 export function SupportSentence({ support, mayEdit, onSet }: Of<Support>) {
@@ -21,6 +22,10 @@ export function SupportSentence({ support, mayEdit, onSet }: Of<Support>) {
       return <CardsSentence support={support} {...rest} />;
     case 'story':
       return <StorySentence support={support} {...rest} />;
+    case 'calendar':
+      return <CalendarSentence support={support} {...rest} />;
+    case 'going-home':
+      return <HomeSentence support={support} {...rest} />;
     case 'grid':
       return <GridSentence support={support} {...rest} />;
     case 'bingo':
@@ -162,6 +167,19 @@ function MatsSentence({ support, mayEdit, onSet }: Of<Named<'sorting-mats'>>) {
       <DottedText label="What the fields are called, two to four, with commas" value={fields} disabled={!mayEdit}
         onKeep={(text) => onSet({ ...support, fields: text.split(',').map((f) => f.trim()).filter(Boolean) })} />
       , and cards of {controls(support, mayEdit, onSet).length('side', 'Side of a card')} to sort onto it,
+    </>
+  );
+}
+
+function HomeSentence({ support, mayEdit, onSet }: Of<Named<'going-home'>>) {
+  const is = controls(support, mayEdit, onSet);
+  const sections = support.sections.map((s) => `${s.called} ${s.words}`).join(', ');
+  return (
+    <>
+      A page to take home, {is.text('heading', 'Heading', 'no heading')}, with{' '}
+      <DottedText label="Headings, each with how many words, with commas" value={sections} disabled={!mayEdit}
+        onKeep={(text) => onSet({ ...support, sections: text.split(',').flatMap((s) => { const [, called, words] = /^\s*(.+?)\s+(\d+)\s*$/.exec(s) ?? []; return called ? [{ called, words: Number(words) }] : []; }) })} />{' '}
+      words below, and {is.number('lines', 'Lines to write on', 0, 8)} lines to write on,
     </>
   );
 }

@@ -36,6 +36,13 @@ export const offers = (id: number, version: number) =>
     placeholderData: (before) => before,
   });
 
+/** Countries whose public holidays are known. */
+export const holidayCountries = queryOptions({
+  queryKey: ['holiday countries'],
+  queryFn: () => answer(client.GET('/api/holiday-countries')),
+  staleTime: Infinity,
+});
+
 export const versions = (id: number, version: number) =>
   queryOptions({
     queryKey: ['list', id, 'versions', version],

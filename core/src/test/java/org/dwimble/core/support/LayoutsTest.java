@@ -10,6 +10,7 @@ import static org.dwimble.core.support.Supports.pictures;
 import static org.dwimble.core.support.Supports.shown;
 import static org.dwimble.core.support.Supports.texts;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.dwimble.core.measure.Length;
@@ -155,5 +156,38 @@ class LayoutsTest {
         Length size = Paragraph.fitting("word ".repeat(200).trim(), Length.mm(150), Length.mm(80), Length.points(30), Length.points(9), 1.4, Supports.PLAIN);
         assertThat(size.compareTo(Length.points(30))).isNegative();
         assertThat(size.compareTo(Length.points(9))).isPositive();
+    }
+
+    @Test
+    void aMonthHasItsDaysUnderTheirWeekdaysAndTheWeekBeginsAsThereItDoes() {
+        CalendarPage december = new CalendarPage(CalendarPage.Span.MONTH, LocalDate.of(2026, 12, 9), 1, "nl", "", "4 December: lighthouse, fish\n24 December: 7 things");
+        Page sheet = lay(december, LYING, "lighthouse").pages().get(0);
+        assertThat(cards(sheet)).hasSize(31);
+        assertThat(texts(sheet)).startsWith("December 2026", "Monday").contains("31", "Sunday");
+        assertThat(cards(sheet).get(0).x()).as("the first is a Tuesday").isEqualTo(cards(sheet).get(7).x()).isGreaterThan(cards(sheet).get(6).x());
+        assertThat(shown(sheet)).as("of the list").containsExactly("lighthouse");
+        assertThat(texts(sheet)).contains("fish");
+        Page america = lay(new CalendarPage(CalendarPage.Span.MONTH, LocalDate.of(2026, 12, 1), 1, "us", "", ""), LYING).pages().get(0);
+        assertThat(texts(america)).startsWith("December 2026", "Sunday");
+        assertThat(cards(america).get(0).x()).as("the first is the third of a week from Sunday").isEqualTo(cards(america).get(7).x());
+    }
+
+    @Test
+    void aWeekAndTheFirstYearAreComputedTooAndLinesWithoutADayAreTold() {
+        Laid weeks = lay(new CalendarPage(CalendarPage.Span.WEEK, LocalDate.of(2026, 12, 30), 2, "", "", "one day: kite"), LYING);
+        assertThat(weeks.sheets()).isEqualTo(2);
+        assertThat(texts(weeks.pages().get(0))).startsWith("28 December to 3 January 2027");
+        assertThat(weeks.notes()).singleElement().satisfies(n -> assertThat(n.key()).isEqualTo("days-unread"));
+        assertThat(cards(lay(new CalendarPage(CalendarPage.Span.MONTH, LocalDate.of(1, 1, 1), 1, "nl", "", ""), LYING).pages().get(0))).hasSize(31);
+    }
+
+    @Test
+    void aGoingHomePageHasTheNextWordsUnderEachHeading() {
+        GoingHome page = new GoingHome("My day", List.of(new GoingHome.Section("What we did", 2), new GoingHome.Section("How I felt", 3)), 2);
+        Laid laid = lay(page, UPRIGHT, "swim", "bake", "happy", "tired", "cross");
+        assertThat(laid.sheets()).isEqualTo(1);
+        assertThat(texts(laid.pages().get(0))).containsSubsequence("My day", "What we did", "swim", "bake", "How I felt", "happy");
+        assertThat(cards(laid.pages().get(0)).get(2).y()).isGreaterThan(cards(laid.pages().get(0)).get(1).y());
+        assertThat(lay(page, UPRIGHT, "a", "b", "c", "d", "e", "f").sheets()).isEqualTo(2);
     }
 }

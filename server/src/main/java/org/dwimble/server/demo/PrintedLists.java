@@ -3,6 +3,8 @@ package org.dwimble.server.demo;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
@@ -10,12 +12,14 @@ import java.util.function.Supplier;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.support.Bingo;
+import org.dwimble.core.support.CalendarPage;
 import org.dwimble.core.support.Cards;
 import org.dwimble.core.support.Choices;
 import org.dwimble.core.support.ConversationCards;
 import org.dwimble.core.support.Dominoes;
 import org.dwimble.core.support.FeelingsScale;
 import org.dwimble.core.support.FirstThen;
+import org.dwimble.core.support.GoingHome;
 import org.dwimble.core.support.OwnGrid;
 import org.dwimble.core.support.Pairs;
 import org.dwimble.core.support.RollAndSay;
@@ -84,6 +88,10 @@ class PrintedLists {
             Cards.Flip.LONG, true), "more, finished, help, drink, eat, play");
         list("Baking on Friday", null, marit, 2, new OwnGrid(3, 4, List.of(3, 11), Length.mm(3), "Baking", true),
             "flour, egg, milk, butter, mix, pour, hot, wait, eat, delicious");
+        list("December at the harbour", null, marit, 2, new CalendarPage(CalendarPage.Span.MONTH, LocalDate.ofInstant(now, ZoneOffset.UTC).plusMonths(1).withDayOfMonth(1),
+            1, "nl", "", "4 December: lighthouse\n9 December: swim\n16 December: cook, eat\n21 December - 3 January: winter holidays"), "lighthouse, swim, cook, eat");
+        list("Tomasz goes home", "tomasz", marit, 1, GoingHome.USUAL,
+            "swim, read, swing, happy, tired, angry, calm, bread, apple, cheese, hat, towel, sleep");
         Printed both = list("Harbour words for Nour’s family", "nour", odile, 1, Cards.USUAL, "ferry, harbour, seal, crab, fish, boat");
         both.edit(1, odile, l -> new ListEdit.InSecond(new Second("Arabic", false), l.words().stream()
             .map(w -> w.withSecond(w.pictures().isEmpty() ? null : pictures.namesOf(w.pictures().get(0)).get("Arabic"))).toList()));

@@ -8,6 +8,8 @@ import com.github.weisj.jsvg.parser.resources.ResourcePolicy;
 import com.github.weisj.jsvg.view.ViewBox;
 import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2D;
 import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.Image;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -22,12 +24,14 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
@@ -48,6 +52,8 @@ public final class PdfPainter {
     private static final int UNITS = 512;
     private static final float HAIRLINE = 0.5f;
     private static final int ROUND = 1;
+    private static final int DPI = 300;
+    private static final float JPEG_QUALITY = 0.9f;
     /** Stands, unseen, where outlines are; readers of PDF pass over a space, and put the text it stands for in the place of anything else. */
     private static final String STAND_IN = ".";
     private static final Pattern COMMAND = Pattern.compile("([MLQCZ])([-0-9 ]*)");
@@ -73,19 +79,26 @@ public final class PdfPainter {
         }
     }
 
-    private PdfPainter(Media media) {
+    private final Tagging tags;
+    /** How wide or high each picture is drawn at most, so that photos have no more pixels than paper shows. */
+    private final Map<String, Length> largest = new HashMap<>();
+
+    private PdfPainter(List<Page> pages, String title, Media media) throws IOException {
         this.media = media;
+        this.tags = new Tagging(document, title);
+        pages.stream().flatMap(p -> p.marks().stream()).filter(Mark.Picture.class::isInstance).map(Mark.Picture.class::cast)
+            .forEach(p -> largest.merge(p.picture(), p.rect().width().compareTo(p.rect().height()) > 0 ? p.rect().width() : p.rect().height(),
+                (one, other) -> one.compareTo(other) > 0 ? one : other));
     }
 
     /** @param title shown by whatever opens the file */
     public static byte[] paint(List<Page> pages, String title, Media media) throws IOException {
-        PdfPainter painter = new PdfPainter(media);
+        PdfPainter painter = new PdfPainter(pages, title, media);
         try (PDDocument document = painter.document) {
-            document.getDocumentInformation().setTitle(title);
-            document.getDocumentInformation().setProducer("Dwimble");
             for (Page page : pages) {
                 painter.paint(page);
             }
+            painter.tags.finish();
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             document.save(out);
             return out.toByteArray();
@@ -99,10 +112,24 @@ public final class PdfPainter {
             font = PDType0Font.load(document, BoardFont.letters(), true);
         }
         float height = points(page.height());
+        tags.begin(paper);
         try (PDPageContentStream out = new PDPageContentStream(document, paper)) {
             for (Mark mark : page.marks()) {
+                tag(mark, out);
                 paint(mark, out, height);
+                out.endMarkedContent();
             }
+        }
+        tags.end();
+    }
+
+    private void tag(Mark mark, PDPageContentStream out) throws IOException {
+        if (mark instanceof Mark.Writing || mark instanceof Mark.Outlined) {
+            tags.content(out, COSName.P, null);
+        } else if (mark instanceof Mark.Picture picture && picture.told() != null) {
+            tags.content(out, COSName.getPDFName("Figure"), picture.told());
+        } else {
+            Tagging.decoration(out);
         }
     }
 
@@ -270,7 +297,29 @@ public final class PdfPainter {
             return vectors(item.bytes());
         }
         BufferedImage image = ImageIO.read(new ByteArrayInputStream(item.bytes()));
-        return image == null ? Optional.empty() : Optional.of(new Drawn.Pixels(LosslessFactory.createFromImage(document, image)));
+        return image == null ? Optional.empty() : Optional.of(new Drawn.Pixels(pixels(reduced(image, largest.get(id)))));
+    }
+
+    /** Photos as JPEG; what lets paper through as it is. */
+    private PDImageXObject pixels(BufferedImage image) throws IOException {
+        return image.getColorModel().hasAlpha() ? LosslessFactory.createFromImage(document, image) : JPEGFactory.createFromImage(document, image, JPEG_QUALITY);
+    }
+
+    /** At no more than {@link #DPI} where it is drawn largest. */
+    private static BufferedImage reduced(BufferedImage image, Length side) {
+        double most = side.mm() / 25.4 * DPI;
+        double scale = most / Math.max(image.getWidth(), image.getHeight());
+        if (scale >= 1) {
+            return image;
+        }
+        int width = Math.max(1, (int) Math.round(image.getWidth() * scale));
+        int height = Math.max(1, (int) Math.round(image.getHeight() * scale));
+        BufferedImage smaller = new BufferedImage(width, height, image.getColorModel().hasAlpha() ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
+        Graphics2D graphics = smaller.createGraphics();
+        graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+        graphics.drawImage(image.getScaledInstance(width, height, Image.SCALE_AREA_AVERAGING), 0, 0, null);
+        graphics.dispose();
+        return smaller;
     }
 
     private Optional<Drawn> vectors(byte[] svg) throws IOException {

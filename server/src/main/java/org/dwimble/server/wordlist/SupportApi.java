@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.daily.PublicHolidays;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Picture;
@@ -39,7 +40,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What is made of a list: its sheets to look at, what else it could be, and the PDF. */
 @RestController
-@RequestMapping("/api/lists/{list}")
+@RequestMapping("/api")
 class SupportApi {
     private static final int MARKS_SHOWN = 400;
 
@@ -71,8 +72,14 @@ class SupportApi {
         this.wording = wording;
     }
 
+    /** Countries whose public holidays are known, and their regions. */
+    @GetMapping("/holiday-countries")
+    List<PublicHolidays.Country> countries() {
+        return PublicHolidays.countries();
+    }
+
     /** @param page from 1; the last one if there are fewer */
-    @GetMapping("/sheets")
+    @GetMapping("/lists/{list}/sheets")
     SheetsView sheets(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int page) {
         ListStore.Kept kept = may.toList(list, account).kept();
         Laid laid = kept.list().support().lay(material(kept, account));
@@ -82,7 +89,7 @@ class SupportApi {
     }
 
     /** The first sheet of everything this list could be. */
-    @GetMapping("/offers")
+    @GetMapping("/lists/{list}/offers")
     List<OfferView> offers(@AuthenticationPrincipal Account account, @PathVariable long list) {
         ListStore.Kept kept = may.toList(list, account).kept();
         Material material = material(kept, account);
@@ -102,7 +109,7 @@ class SupportApi {
     }
 
     /** @param from first page, from 1; @param to last page */
-    @GetMapping(value = "/support.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    @GetMapping(value = "/lists/{list}/support.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int from,
         @RequestParam(defaultValue = "1000000") int to) throws IOException {
         ListStore.Kept kept = may.toList(list, account).kept();

@@ -4,13 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.StreamSupport;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDDocumentCatalog;
+import org.apache.pdfbox.pdmodel.PDResources;
+import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructureElement;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
@@ -211,5 +217,40 @@ class ListApiTest {
         Http.Answer large = edit(http, id, 1, "{\"type\":\"set-up\",\"support\":{\"type\":\"pairs\",\"side\":5,\"match\":\"SAME\"}}");
         assertThat(large.status()).isEqualTo(422);
         assertThat(large.sentence()).contains("10 to 600 mm");
+    }
+
+    @Test
+    void thePdfIsTaggedInReadingOrderAndPicturesWithoutWordsHaveOtherText() throws IOException {
+        long id = begin("\"text\":\"ferry, seal\",\"name\":\"Tags\"");
+        edit(http, id, 1, "{\"type\":\"page\",\"page\":{\"paper\":\"A4\",\"turn\":\"UPRIGHT\",\"margin\":9000,\"labels\":\"NONE\",\"type\":\"EQUAL\"}}");
+        try (PDDocument document = Loader.loadPDF(http.get("/api/lists/" + id + "/support.pdf").body())) {
+            PDDocumentCatalog catalog = document.getDocumentCatalog();
+            assertThat(catalog.getMarkInfo().isMarked()).isTrue();
+            assertThat(catalog.getLanguage()).isEqualTo("en");
+            assertThat(catalog.getOutputIntents()).hasSize(1);
+            assertThat(new String(catalog.getMetadata().toByteArray(), StandardCharsets.UTF_8)).contains("<pdfuaid:part>1<", "<pdfaid:part>2<", "Tags, Cards to cut out");
+            PDStructureElement all = (PDStructureElement) catalog.getStructureTreeRoot().getKids().get(0);
+            List<String> read = all.getKids().stream().map(PDStructureElement.class::cast)
+                .map(e -> e.getStructureType() + (e.getAlternateDescription() == null ? "" : " " + e.getAlternateDescription())).toList();
+            assertThat(read).startsWith("Figure ferry", "Figure seal").contains("P");
+            assertThat(catalog.getStructureTreeRoot().getParentTree().getValue(0)).isNotNull();
+        }
+    }
+
+    @Test
+    void aPhotoHasNoMorePixelsOnPaperThanAreSeen() throws IOException {
+        JsonNode taken = http.upload("/api/own-pictures?words=Lot&audience=MINE", "lot.jpg", Photos.jpeg(1500, 1000)).json();
+        String photo = taken.get("picture").get("picture").asString();
+        long id = begin("\"chosen\":[{\"word\":\"Lot\",\"picture\":\"" + photo + "\"}],\"name\":\"People\"");
+        try (PDDocument document = Loader.loadPDF(http.get("/api/lists/" + id + "/support.pdf").body())) {
+            PDResources resources = document.getPage(0).getResources();
+            List<PDImageXObject> images = new ArrayList<>();
+            for (COSName name : resources.getXObjectNames()) {
+                if (resources.getXObject(name) instanceof PDImageXObject image) {
+                    images.add(image);
+                }
+            }
+            assertThat(images).singleElement().satisfies(i -> assertThat(i.getWidth()).as("50 mm at 300 dpi").isLessThanOrEqualTo(591).isGreaterThan(400));
+        }
     }
 }

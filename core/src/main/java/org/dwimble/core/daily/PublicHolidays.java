@@ -1,0 +1,72 @@
+package org.dwimble.core.daily;
+
+import de.focus_shift.jollyday.core.CalendarHierarchy;
+import de.focus_shift.jollyday.core.Holiday;
+import de.focus_shift.jollyday.core.HolidayManager;
+import de.focus_shift.jollyday.core.HolidayType;
+import de.focus_shift.jollyday.core.ManagerParameters;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/** Public holidays by country and region, as Jollyday knows them, with their English names. */
+public final class PublicHolidays {
+    /** It knows nothing of before, and computes nothing sensible after. */
+    private static final int FIRST_YEAR = 1900;
+    private static final int LAST_YEAR = 2200;
+
+    /** @param code ISO 3166-1, in lower case */
+    public record Country(String code, String name, List<Region> regions) {
+    }
+
+    /** @param code below the country’s */
+    public record Region(String code, String name) {
+    }
+
+    /** Worked out when somebody first asks: each country is a file to be read. */
+    private static final class Known {
+        private static final List<Country> COUNTRIES = read();
+    }
+
+    private PublicHolidays() {
+    }
+
+    /** By name. */
+    public static List<Country> countries() {
+        return Known.COUNTRIES;
+    }
+
+    private static List<Country> read() {
+        return HolidayManager.getSupportedCalendarCodes().stream().filter(code -> code.length() == 2).map(String::toLowerCase).distinct()
+            .map(PublicHolidays::country).sorted(Comparator.comparing(Country::name)).toList();
+    }
+
+    private static Country country(String code) {
+        Map<String, CalendarHierarchy> regions = manager(code).getCalendarHierarchy().getChildren();
+        return new Country(code, new Locale("", code).getDisplayCountry(Locale.ENGLISH), regions.entrySet().stream().map(r -> new Region(r.getKey(), r.getValue().getDescription(Locale.ENGLISH)))
+            .sorted(Comparator.comparing(Region::name)).toList());
+    }
+
+    private static HolidayManager manager(String country) {
+        return HolidayManager.getInstance(ManagerParameters.create(country));
+    }
+
+    /**
+     * From one day to another, both included; by day.
+     *
+     * @param country empty for none: then there are no holidays
+     * @param region  empty for those of the whole country alone
+     */
+    public static Map<LocalDate, String> of(String country, String region, LocalDate from, LocalDate to) {
+        if (country.isEmpty() || from.getYear() < FIRST_YEAR || to.getYear() > LAST_YEAR || HolidayManager.getSupportedCalendarCodes().stream().noneMatch(country::equalsIgnoreCase)) {
+            return Map.of();
+        }
+        String[] within = region.isEmpty() ? new String[0] : new String[] {region};
+        return manager(country).getHolidays(from, to, HolidayType.PUBLIC_HOLIDAY, within).stream()
+            .collect(Collectors.toMap(Holiday::getDate, h -> h.getDescription(Locale.ENGLISH), (one, other) -> one + ", " + other, TreeMap::new));
+    }
+}
