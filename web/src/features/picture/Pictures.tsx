@@ -21,7 +21,7 @@ const hows: { how: How; words: string }[] = [
   { how: 'WHOLE_WORD', words: 'is exactly this' }, { how: 'MEANING', words: 'means much the same' },
 ];
 
-interface Tile extends ChosenWord { name: string; why: string }
+interface Tile extends ChosenWord { picture: string; name: string; why: string }
 
 /** Finding pictures: by word, by category, by sound; and what to do with them. */
 export default function Pictures() {

@@ -60,7 +60,7 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
           <p className={parts.quiet}>No word that is there moves. From the board it can be printed.</p>
           <p>
             Or only for paper: <button type="button" className={parts.dotted}
-              onClick={() => void begin({ chosen: words.map(({ word, picture }) => ({ word, picture })), name: suggested, student: row.student.id })}>make a word list of {words.length === 1 ? 'it' : 'them'}</button>
+              onClick={() => void begin({ chosen: words.flatMap(({ word, picture }) => (picture ? [{ word, picture }] : [])), name: suggested, student: row.student.id })}>make a word list of {words.length === 1 ? 'it' : 'them'}</button>
           </p>
         </div>
       )}

@@ -59,5 +59,8 @@ async function speakStandIn(text: string): Promise<void> {
   const audio = new Audio(address);
   playing = audio;
   audio.onended = () => URL.revokeObjectURL(address);
-  await audio.play();
+  // Another word tapped meanwhile takes its place: nothing went wrong, and nothing is to be told.
+  await audio.play().catch((error: unknown) => {
+    if (!(error instanceof DOMException && error.name === 'AbortError')) throw error;
+  });
 }

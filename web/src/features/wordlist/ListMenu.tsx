@@ -3,19 +3,22 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { WordList } from '../../api/types';
+import { PutOnBoard } from '../picture/PutOnBoard';
 import { dayAndTime } from '../../shell/time';
 import { deleteList, useBegin, versions, type Act } from './lists';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** What else can be done with a list. */
-export function ListMenu({ view, onAct }: { view: WordList; onAct: (act: Act) => Promise<WordList | undefined> }) {
+export function ListMenu({ view, page, onAct }: { view: WordList; page: number; onAct: (act: Act) => Promise<WordList | undefined> }) {
   const { modal } = App.useApp();
   const begin = useBegin();
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [history, setHistory] = useState(false);
+  const [putting, setPutting] = useState(false);
   const { mayEdit } = view;
+  const away = `/api/lists/${view.id}`;
 
   function remove() {
     modal.confirm({
@@ -32,6 +35,13 @@ export function ListMenu({ view, onAct }: { view: WordList; onAct: (act: Act) =>
   }
   const items = [
     { key: 'copy', label: 'Begin a new list with these words' },
+    ...(view.words.length > 0
+      ? [
+          { key: 'board', label: 'Put these on a student’s boards…' },
+          { key: 'png', label: <a href={`${away}/sheet.png?page=${page}`} target="_blank" rel="noreferrer">This sheet as a picture (.png)</a> },
+          { key: 'csv', label: <a href={`${away}/words.csv`} download>The words as a table (.csv)</a> },
+        ]
+      : []),
     { key: 'history', label: 'What happened' },
     ...(mayEdit ? [{ key: 'shelf', label: view.shared ? 'Take it from the school’s shelf' : 'Put it on the school’s shelf' }, { key: 'delete', label: 'Delete the list…' }] : []),
   ];
@@ -45,7 +55,8 @@ export function ListMenu({ view, onAct }: { view: WordList; onAct: (act: Act) =>
             if (key === 'copy') void begin({ from: view.id, student: view.student?.id, name: `${view.name}, again`.slice(0, 80) });
             else if (key === 'history') setHistory(true);
             else if (key === 'shelf') void onAct({ what: 'share', on: !view.shared });
-            else remove();
+            else if (key === 'board') setPutting(true);
+            else if (key === 'delete') remove();
           },
         }}
       >
@@ -53,6 +64,7 @@ export function ListMenu({ view, onAct }: { view: WordList; onAct: (act: Act) =>
           …
         </button>
       </Dropdown>
+      {putting && <PutOnBoard words={view.words.map((w) => ({ word: w.text || 'picture', picture: w.pictures[0] }))} suggested={view.name} onClose={() => setPutting(false)} />}
       {history && <ListHistory view={view} onAct={onAct} onClose={() => setHistory(false)} />}
     </>
   );

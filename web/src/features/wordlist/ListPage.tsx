@@ -84,7 +84,7 @@ export default function ListPage() {
                 </PlainButton>
               </>
             )}
-            <ListMenu view={view} onAct={act} />
+            <ListMenu view={view} page={sheet.data?.page.number ?? 1} onAct={act} />
           </div>
           <p className={css.sentence}>
             <SupportSentence support={view.support} mayEdit={mayEdit} onSet={(support) => void edit({ type: 'set-up', support })} />{' '}

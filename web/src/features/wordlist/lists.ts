@@ -27,6 +27,14 @@ export const sheets = (id: number, version: number, page: number) =>
     placeholderData: (before) => before,
   });
 
+/** Every side at a version, for the browser to print. */
+export const pages = (id: number, version: number) =>
+  queryOptions({
+    queryKey: ['list', id, 'pages', version],
+    queryFn: () => answer(client.GET('/api/lists/{list}/pages', { params: { path: { list: id } } })),
+    staleTime: Infinity,
+  });
+
 /** What else the list could be. */
 export const offers = (id: number, version: number) =>
   queryOptions({

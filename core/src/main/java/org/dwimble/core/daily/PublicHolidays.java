@@ -51,8 +51,16 @@ public final class PublicHolidays {
             .sorted(Comparator.comparing(Region::name)).toList());
     }
 
+    /** Jollyday looks for its parts where the thread looks for classes, and in a server that is not always where they are. */
     private static HolidayManager manager(String country) {
-        return HolidayManager.getInstance(ManagerParameters.create(country));
+        Thread thread = Thread.currentThread();
+        ClassLoader before = thread.getContextClassLoader();
+        thread.setContextClassLoader(PublicHolidays.class.getClassLoader());
+        try {
+            return HolidayManager.getInstance(ManagerParameters.create(country));
+        } finally {
+            thread.setContextClassLoader(before);
+        }
     }
 
     /**

@@ -68,7 +68,8 @@ class WordLineApi {
         }
     }
 
-    record ChosenWord(String word, String picture) {
+    /** @param picture null to take the best found */
+    record ChosenWord(String word, @Nullable String picture) {
     }
 
     /**

@@ -1,9 +1,17 @@
 package org.dwimble.server.wordlist;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.daily.PublicHolidays;
 import org.dwimble.core.measure.Length;
@@ -43,6 +51,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class SupportApi {
     private static final int MARKS_SHOWN = 400;
+    private static final int DPI = 150;
 
     /** One side of a sheet. @param number of the page, from 1 @param back true if it is printed behind the page before */
     record PageView(int number, Length width, Length height, boolean back, List<Mark> marks) {
@@ -88,6 +97,14 @@ class SupportApi {
             laid.notes().stream().map(wording::of).toList(), view(laid.pages().get(number - 1), number, Integer.MAX_VALUE));
     }
 
+    /** Every side, to be printed by the browser. */
+    @GetMapping("/lists/{list}/pages")
+    List<PageView> pages(@AuthenticationPrincipal Account account, @PathVariable long list) {
+        ListStore.Kept kept = may.toList(list, account).kept();
+        List<Page> pages = kept.list().support().lay(material(kept, account)).pages();
+        return IntStream.range(0, pages.size()).mapToObj(i -> view(pages.get(i), i + 1, Integer.MAX_VALUE)).toList();
+    }
+
     /** The first sheet of everything this list could be. */
     @GetMapping("/lists/{list}/offers")
     List<OfferView> offers(@AuthenticationPrincipal Account account, @PathVariable long list) {
@@ -119,8 +136,41 @@ class SupportApi {
         Student student = student(kept);
         String title = kept.list().name() + ", " + wording.of(kept.list().support().named());
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
-            .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(title + ".pdf", StandardCharsets.UTF_8).build().toString())
+            .header(HttpHeaders.CONTENT_DISPOSITION, named(title + ".pdf", true))
             .body(PdfPainter.paint(pages.subList(first - 1, last).stream().map(font::shaped).toList(), title, media.reading(student == null ? Appearance.USUAL : student.appearance())));
+    }
+
+    /** A page as a picture, at 150 dots an inch. @param page from 1; the last one if there are fewer */
+    @GetMapping(value = "/lists/{list}/sheet.png", produces = MediaType.IMAGE_PNG_VALUE)
+    ResponseEntity<byte[]> png(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int page) throws IOException {
+        byte[] pdf = pdf(account, list, page, page).getBody();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            ImageIO.write(new PDFRenderer(document).renderImageWithDPI(0, DPI), "png", out);
+            return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG)
+                .header(HttpHeaders.CONTENT_DISPOSITION, named(may.toList(list, account).kept().list().name() + ".png", true)).body(out.toByteArray());
+        }
+    }
+
+    /** The words as a table (RFC 4180), for a spreadsheet: text, second language, times, kind. */
+    @GetMapping(value = "/lists/{list}/words.csv", produces = "text/csv;charset=UTF-8")
+    ResponseEntity<byte[]> csv(@AuthenticationPrincipal Account account, @PathVariable long list) {
+        WordList words = may.toList(list, account).kept().list();
+        StringBuilder table = new StringBuilder("word,second language,times,kind\r\n");
+        words.words().forEach(w -> table.append(Stream.of(w.text(), w.second() == null ? "" : w.second(), String.valueOf(w.times()), w.kind() == null ? "" : w.kind().word())
+            .map(SupportApi::cell).collect(Collectors.joining(","))).append("\r\n"));
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
+            .header(HttpHeaders.CONTENT_DISPOSITION, named(words.name() + ".csv", false)).body(table.toString().getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Quoted where it must be; what a spreadsheet would take for a formula begins with an apostrophe. */
+    private static String cell(String text) {
+        String plain = text.matches("[=+@-].*") ? "'" + text : text;
+        return plain.matches("(?s).*[\",\\r\\n].*") ? "\"" + plain.replace("\"", "\"\"") + "\"" : plain;
+    }
+
+    private static String named(String file, boolean inline) {
+        return (inline ? ContentDisposition.inline() : ContentDisposition.attachment()).filename(file, StandardCharsets.UTF_8).build().toString();
     }
 
     /** The picture over a word of running text: none for little words and names, nor a photo of one's own. */

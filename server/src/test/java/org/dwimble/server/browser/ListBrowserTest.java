@@ -147,6 +147,19 @@ class ListBrowserTest extends Counted {
     }
 
     @Test
+    void theBrowsersPrintDialogOpensWithEverySheetInTrueSize() {
+        long list = begun("ferry, bag, seal");
+        open(list);
+        offer("Large pictures").click();
+        assertThat(sheet()).containsText("sheet 1 of 3");
+        page.evaluate("() => { window.print = () => { window.printed = [...document.querySelectorAll('[class*=printing] > div')].map(d => d.style.width); } }");
+        w.button("Print").click();
+        page.waitForFunction("() => window.printed");
+        assertThat((List<?>) page.evaluate("window.printed")).hasSize(3).allMatch(width -> width.equals("210mm") || width.equals("297mm"));
+        assertThat(page.locator("[class*=printing]")).hasCount(0);
+    }
+
+    @Test
     void twoPeopleOnOneListMeetOnlyOnTheSameWord() {
         long list = http.post("/api/lists", "{\"name\":\"Ours\",\"text\":\"ferry, bag\",\"student\":\"" + ilse.id() + "\"}").json().get("id").asLong();
         Account marit = TestServer.account("Marit");

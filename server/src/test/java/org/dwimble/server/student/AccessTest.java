@@ -93,7 +93,16 @@ class AccessTest {
         Map.entry("PUT /api/own-pictures/{id}", For.SIGNED_IN), Map.entry("DELETE /api/own-pictures/{id}", For.SIGNED_IN),
             Map.entry("POST /api/own-pictures/{id}/retouch", For.SIGNED_IN),
         Map.entry("GET /api/outside-pictures", For.SIGNED_IN), Map.entry("GET /api/outside-pictures/{id}", For.SIGNED_IN),
-            Map.entry("POST /api/outside-pictures/{id}", For.SIGNED_IN)));
+            Map.entry("POST /api/outside-pictures/{id}", For.SIGNED_IN),
+        Map.entry("GET /api/lists", For.SIGNED_IN), Map.entry("POST /api/lists", For.SIGNED_IN), Map.entry("GET /api/holiday-countries", For.SIGNED_IN),
+        Map.entry("GET /api/lists/{list}", For.TEAM), Map.entry("DELETE /api/lists/{list}", For.EDITORS), Map.entry("POST /api/lists/{list}/edits", For.EDITORS),
+        Map.entry("POST /api/lists/{list}/words", For.EDITORS), Map.entry("POST /api/lists/{list}/language", For.EDITORS),
+        Map.entry("POST /api/lists/{list}/undo", For.EDITORS), Map.entry("POST /api/lists/{list}/redo", For.EDITORS),
+        Map.entry("GET /api/lists/{list}/versions", For.TEAM), Map.entry("POST /api/lists/{list}/versions/{number}/back", For.EDITORS),
+        Map.entry("PUT /api/lists/{list}/shelf", For.EDITORS), Map.entry("DELETE /api/lists/{list}/shelf", For.EDITORS),
+        Map.entry("GET /api/lists/{list}/pictures/{hash}", For.TEAM), Map.entry("GET /api/lists/{list}/sheets", For.TEAM),
+        Map.entry("GET /api/lists/{list}/offers", For.TEAM), Map.entry("GET /api/lists/{list}/support.pdf", For.TEAM),
+        Map.entry("GET /api/lists/{list}/sheet.png", For.TEAM), Map.entry("GET /api/lists/{list}/pages", For.TEAM), Map.entry("GET /api/lists/{list}/words.csv", For.TEAM)));
 
     private final Account odile = TestServer.account("Odile");
     private final Account marit = TestServer.account("Marit");
@@ -101,6 +110,10 @@ class AccessTest {
     private final Account stranger = TestServer.account("Stranger");
     private final Student ilse = TestServer.student("Ilse", odile);
     private final long vocabulary = TestServer.copy("first-choices", ilse, odile);
+
+    private final long list = Http.as(odile).post("/api/lists", "{\"text\":\"ferry\",\"student\":\"" + ilse.id() + "\"}").json().get("id").asLong();
+
+    private final long shelved = Http.as(odile).post("/api/lists", "{\"text\":\"ferry\",\"student\":\"" + ilse.id() + "\"}").json().get("id").asLong();
 
     private Map<String, JsonNode> endpoints() {
         JsonNode paths = Http.as(odile).get("/v3/api-docs").json().get("paths");
@@ -112,7 +125,7 @@ class AccessTest {
 
     private Http.Answer call(Http http, String endpoint, JsonNode description) {
         String[] parts = endpoint.split(" ");
-        String path = parts[1].replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary)).replace("{board}", "eat")
+        String path = parts[1].replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary)).replace("{list}", String.valueOf(parts[1].endsWith("/shelf") ? shelved : list)).replace("{board}", "eat")
             .replace("{signIn}", joris.signIn()).replace("{hash}", "00").replace("{id}", "999999")
             .replace("{appearance}", "colour.yellow.usual").replace("{set}", "base").replace("{name}", "kite").replace("{number}", "1").replace("{fact}", "1");
         String query = parts[1].endsWith("/pictures") ? "?query=kite" : parts[1].endsWith("/by-sound") ? "?how=RHYMES" : parts[1].endsWith("/pairs")
@@ -144,7 +157,7 @@ class AccessTest {
         Http editors = Http.as(marit);
         // What deletes the student or the boards comes last, or the others would find nothing.
         List<String> inTurn = endpoints.keySet().stream()
-            .sorted(Comparator.comparing((String e) -> e.matches("DELETE /api/(vocabularies|students)/\\{[a-z]+}"))).toList();
+            .sorted(Comparator.comparing((String e) -> e.startsWith("PUT /api/lists/{list}/shelf") || e.matches("DELETE /api/(vocabularies|students|lists)/\\{[a-z]+}"))).toList();
         inTurn.forEach(endpoint -> {
             JsonNode description = endpoints.get(endpoint);
             For who = TABLE.get(endpoint);

@@ -3,6 +3,8 @@ package org.dwimble.server.wordlist;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -10,6 +12,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.StreamSupport;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -252,5 +255,25 @@ class ListApiTest {
             }
             assertThat(images).singleElement().satisfies(i -> assertThat(i.getWidth()).as("50 mm at 300 dpi").isLessThanOrEqualTo(591).isGreaterThan(400));
         }
+    }
+
+    @Test
+    void aMonthPageKnowsTheHolidaysOfItsCountry() {
+        long id = begin("\"text\":\"lighthouse\"");
+        edit(http, id, 1, "{\"type\":\"set-up\",\"support\":{\"type\":\"calendar\",\"span\":\"MONTH\",\"day\":\"2026-12-01\",\"pages\":1,\"country\":\"nl\",\"region\":\"\","
+            + "\"days\":\"4 December: lighthouse\"}}");
+        JsonNode page = http.get("/api/lists/" + id + "/sheets").json().get("page");
+        assertThat(page.get("marks").toString()).contains("December 2026", "Christmas", "lighthouse");
+        assertThat(http.get("/api/holiday-countries").json().size()).isGreaterThan(50);
+    }
+
+    @Test
+    void aSheetIsAPictureAndTheWordsATable() throws IOException {
+        long id = begin("\"text\":\"ferry; =1+1; a \\\"red\\\" crab\",\"name\":\"Table\"");
+        BufferedImage png = ImageIO.read(new ByteArrayInputStream(http.get("/api/lists/" + id + "/sheet.png?page=9").body()));
+        assertThat(png.getWidth()).as("A4 at 150 dots an inch").isEqualTo(1240);
+        String csv = new String(http.get("/api/lists/" + id + "/words.csv").body(), StandardCharsets.UTF_8);
+        assertThat(csv.lines()).startsWith("word,second language,times,kind").anyMatch(l -> l.startsWith("ferry,,1,")).anyMatch(l -> l.contains("\"a \"\"red\"\" crab\""));
+        assertThat(csv).doesNotContain("\n=");
     }
 }
