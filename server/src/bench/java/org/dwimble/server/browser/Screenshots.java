@@ -108,7 +108,6 @@ public final class Screenshots {
         });
         show("/students/ilse", "student", () -> page.getByText("allergy: egg").first().waitFor());
         show("/where?word=more", "where");
-        show("/vocabularies/" + tomasz + "/boards/" + board(tomasz, "Workshop"), "mend", () -> page.getByText("Worth a look").waitFor());
         show("/vocabularies/" + tomasz + "/boards/" + board(tomasz, "Trains"), "look", () -> {
             page.locator("[role=gridcell][aria-label^='driver,']").click();
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("How it looks")).click();
@@ -117,7 +116,8 @@ public final class Screenshots {
         show("/vocabularies/" + ilse + "/talk?board=" + harbour, "talk",
             () -> List.of("ferry,", "crab").forEach(w -> page.getByRole(AriaRole.BUTTON,
             new Page.GetByRoleOptions().setName(w.replace(",", "")).setExact(true)).first().click()));
-        show("/vocabularies/" + ilse + "/boards/" + harbour + "/print", "print");
+        show("/lists", "lists");
+        show("/lists/" + list("Tide pool bingo"), "print", () -> page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Make")).locator("svg").last().waitFor());
         show("/pictures", "pictures", () -> {
             page.getByLabel("Word").or(page.getByRole(AriaRole.TEXTBOX)).first().fill("cat");
             page.locator(".pictures_tile").first().waitFor();
@@ -137,6 +137,10 @@ public final class Screenshots {
             }
         }
         throw new IllegalStateException("no student " + student);
+    }
+
+    private long list(String name) {
+        return json("/api/lists").valueStream().filter(l -> l.get("name").asString().equals(name)).findFirst().orElseThrow().get("id").asLong();
     }
 
     private String board(long vocabulary, String name) {
