@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { ArtOf, Pic } from '../picture/art';
 import { dayAndTime } from '../../shell/time';
+import { BeginExample } from './BeginExample';
 import { BeginWith } from './BeginWith';
 import { lists, useBegin } from './lists';
 import { sought } from './seek';
@@ -14,7 +15,7 @@ import parts from '../../shell/parts.module.css';
 export default function Lists() {
   const { data } = useQuery(lists());
   const begin = useBegin();
-  const [from, setFrom] = useState(false);
+  const [from, setFrom] = useState<'boards' | 'example'>();
   const [text, setText] = useState('');
   const [seek, setSeek] = useState('');
 
@@ -40,9 +41,11 @@ export default function Lists() {
         <PlainButton type="primary" htmlType="submit">
           Begin a list
         </PlainButton>
-        <PlainButton onClick={() => setFrom(true)}>Begin with boards…</PlainButton>
+        <PlainButton onClick={() => setFrom('boards')}>Begin with boards…</PlainButton>
+        <PlainButton onClick={() => setFrom('example')}>Begin with an example…</PlainButton>
       </form>
-      {from && <BeginWith onClose={() => setFrom(false)} onBegin={begin} />}
+      {from === 'boards' && <BeginWith onClose={() => setFrom(undefined)} onBegin={begin} />}
+      {from === 'example' && <BeginExample onClose={() => setFrom(undefined)} onBegin={begin} />}
       <ArtOf art="colour.yellow.usual">
         <ul className={css.lines} aria-label="Lists">
           {shown.map((l) => (

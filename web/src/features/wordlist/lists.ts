@@ -44,6 +44,13 @@ export const offers = (id: number, version: number) =>
     placeholderData: (before) => before,
   });
 
+/** Filled-in lists to begin with, support by support. */
+export const examples = queryOptions({
+  queryKey: ['list examples'],
+  queryFn: () => answer(client.GET('/api/lists/examples')),
+  staleTime: Infinity,
+});
+
 /** Countries whose public holidays are known. */
 export const holidayCountries = queryOptions({
   queryKey: ['holiday countries'],

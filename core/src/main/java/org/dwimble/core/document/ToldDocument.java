@@ -39,7 +39,13 @@ public final class ToldDocument {
             with.put(name, number);
         } else if (value instanceof List<?> list) {
             ArrayNode array = with.putArray(name);
-            list.forEach(text -> array.add((String) text));
+            list.forEach(one -> {
+                if (one instanceof Told inner) {
+                    array.add(json(inner));
+                } else {
+                    array.add((String) one);
+                }
+            });
         } else {
             with.put(name, (String) value);
         }
@@ -59,9 +65,9 @@ public final class ToldDocument {
             return value.asLong();
         }
         if (value.isArray()) {
-            List<String> texts = new ArrayList<>();
-            value.forEach(t -> texts.add(t.asString()));
-            return texts;
+            List<Object> all = new ArrayList<>();
+            value.forEach(one -> all.add(one.isObject() ? told(one) : one.asString()));
+            return all;
         }
         return value.asString();
     }

@@ -67,7 +67,7 @@ public record WorthDoing(Told told, Told does, Intention intention) {
 
     /** Each word once, though several buttons may say it. */
     private static Told named(String told, List<Button> buttons) {
-        List<String> names = buttons.stream().map(b -> b.label().isEmpty() ? "a picture" : b.label()).distinct().toList();
+        List<Object> names = buttons.stream().map(On::named).distinct().toList();
         return Told.of(told, "count", names.size(), "names", names.stream().limit(NAMED).toList(), "more", Math.max(0, names.size() - NAMED));
     }
 

@@ -12,7 +12,7 @@ import java.util.TreeMap;
  * Something to tell a person, as data.
  *
  * @param key  names what is told: lower-case words joined by hyphens, such as {@code put-words}
- * @param with its arguments by name, sorted: each a text, a whole number, a list of texts, or again something told
+ * @param with its arguments by name, sorted: each a text, a whole number, again something told, or a list of texts and things told
  */
 public record Told(String key, Map<String, Object> with) {
     public Told {
@@ -45,7 +45,7 @@ public record Told(String key, Map<String, Object> with) {
         if (value instanceof Integer number) {
             return number.longValue();
         }
-        if (value instanceof List<?> list && list.stream().allMatch(String.class::isInstance)) {
+        if (value instanceof List<?> list && list.stream().allMatch(one -> one instanceof String || one instanceof Told)) {
             return List.copyOf(list);
         }
         throw new IllegalArgumentException("“" + name + "” of “" + key + "” cannot be told: " + value);

@@ -7,12 +7,16 @@ import static org.dwimble.core.Boards.vocabulary;
 
 import java.time.LocalDate;
 import java.util.List;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Face;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.ChangeStep;
 import org.dwimble.core.edit.HoldWords;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.LayPlan;
 import org.dwimble.core.reveal.Meant;
+import org.dwimble.core.told.Told;
+import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 
 class WorthDoingTest {
@@ -46,5 +50,19 @@ class WorthDoingTest {
     @Test
     void whereAllIsWellNothingIs() {
         assertThat(keys(made(bare.without("attic"), new HoldWords(Meant.of(List.of("eat/egg")), "", null, false, "Odile", TODAY.minusDays(60))))).isEmpty();
+    }
+
+    @Test
+    void aWordOnTwoBoardsIsNamedOnceAndAPictureWithoutAWordIsOneToo() {
+        Vocabulary two = vocabulary(board("home", "I eat>eat egg"), board("eat", "egg apple back:back"));
+        Button apple = two.boards().get("eat").button("eat/apple").orElseThrow();
+        Vocabulary wordless = two.with(two.boards().get("eat").with(apple.withFace(Face.of("", "base/apple", apple.kind()))));
+        Vocabulary held = made(wordless, new HoldWords(Meant.of(List.of("home/egg", "eat/egg", "eat/apple")), "ill", TODAY.minusDays(1), false, "Odile",
+            TODAY.minusDays(9)));
+        assertThat(WorthDoing.of(held, TODAY)).first().satisfies(w -> {
+            assertThat(w.told().with()).containsEntry("count", 2L);
+            assertThat(w.told().with()).extractingByKey("names").asInstanceOf(InstanceOfAssertFactories.list(Object.class))
+                .containsExactlyInAnyOrder("egg", Told.of("a-picture"));
+        });
     }
 }

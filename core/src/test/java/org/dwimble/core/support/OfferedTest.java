@@ -6,6 +6,8 @@ import static org.dwimble.core.support.Supports.page;
 import static org.dwimble.core.support.Supports.words;
 
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.dwimble.core.document.ListDocument;
@@ -14,6 +16,7 @@ import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.sheet.Paper;
+import org.dwimble.core.wordline.WordLine;
 import org.dwimble.core.wordlist.WordList;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -69,5 +72,16 @@ class OfferedTest {
         assertThat(ListDocument.read(ListDocument.write(list))).isEqualTo(list);
         assertThat(new String(ListDocument.write(list), java.nio.charset.StandardCharsets.UTF_8)).contains("\"format\":1", "\"type\":\"roll-and-say\"");
         assertThat(Offered.ALL).extracting(Support::name).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void everySupportHasTwoExamplesOrThreeToBeginWithThatCanBePrinted() {
+        Map<String, List<Examples.Example>> bySupport = Examples.all().stream().collect(Collectors.groupingBy(Examples.Example::support));
+        assertThat(bySupport.keySet()).containsExactlyInAnyOrderElementsOf(Offered.ALL.stream().map(Support::name).toList());
+        assertThat(bySupport.values()).allMatch(e -> e.size() == 2 || e.size() == 3);
+        Examples.all().forEach(e -> {
+            String[] typed = WordLine.read(e.words()).stream().map(WordLine.Entry::label).toArray(String[]::new);
+            assertThat(Supports.lay(Offered.usual(e.support()), page(Paper.A4, PageSetup.Turn.BEST), typed).sheets()).as(e.name()).isPositive();
+        });
     }
 }

@@ -119,6 +119,7 @@ public final class Bench {
             long id = importing(http, obz, folder);
             opening(http, id);
             editing(http, id);
+            printing(http);
             revealing(app.getBean(StudentStore.class), ilse, http, id);
             copying(app, id, ilse, odile);
             growing(app, ilse, odile);
@@ -350,6 +351,28 @@ public final class Bench {
         }), "");
         seeing(http, id, version);
         pasting(http, id, version);
+    }
+
+    /** A list of 24 words: one sheet to look at, what else it could be, and 120 sheets as PDF. */
+    private void printing(Http http) throws Exception {
+        String words = "ferry, bag, seal, crab, shell, bus, gull, boat, fish, sand, sun, bucket, dog, cat, horse, cow, pig, sheep, duck, whale, bee, snail, frog, apple";
+        long list = http.post("/api/lists", "{\"name\":\"Bench\",\"text\":\"" + words + "\"}").json().get("id").asLong();
+        made(http.post("/api/lists/" + list + "/edits", ("{\"base\":1,\"edit\":{\"type\":\"set-up\",\"support\":{\"type\":\"cards\",\"width\":40000,\"height\":40000,"
+            + "\"onSheet\":24,\"gap\":3000,\"lines\":\"EDGE\",\"corner\":2000,\"back\":\"NONE\",\"flip\":\"LONG\",\"hole\":false}}}")));
+        row("paper: a sheet of 24 pictures laid and sent, over HTTP", median(100, () -> made(http.get("/api/lists/" + list + "/sheets"))), "150 ms");
+        row("paper: the first sheets of all it could be, over HTTP", median(50, () -> made(http.get("/api/lists/" + list + "/offers"))), "");
+        int version = 2;
+        for (var word : http.get("/api/lists/" + list).json().get("words")) {
+            made(http.post("/api/lists/" + list + "/edits", "{\"base\":" + version++ + ",\"edit\":{\"type\":\"change-word\",\"word\":"
+                + word.toString().replace("\"times\":1", "\"times\":99") + "}}"));
+        }
+        int[] bytes = {0};
+        row("paper: 99 sheets of 24 pictures as one PDF, over HTTP", median(5, () -> {
+            Http.Answer pdf = made(http.get("/api/lists/" + list + "/support.pdf"));
+            bytes[0] = pdf.body().length;
+            return pdf;
+        }), "2,475 ms (3 s for 120)");
+        rows.add("| paper: its size | %.1f MB | 15 MB |".formatted(bytes[0] / 1e6));
     }
 
     /** With half of the words in a plan and places kept: an edit that is made, and one that is asked about and so not made. */

@@ -51,7 +51,7 @@ public class Wording {
         if (value instanceof Told inner) {
             return of(inner);
         }
-        return value instanceof List<?> list ? list.stream().map(String::valueOf).collect(Collectors.joining(", ")) : value;
+        return value instanceof List<?> list ? list.stream().map(one -> String.valueOf(argument(one))).collect(Collectors.joining(", ")) : value;
     }
 
     /** The patterns by key, for the test that holds them against the code. */

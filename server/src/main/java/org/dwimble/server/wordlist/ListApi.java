@@ -11,6 +11,7 @@ import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.ReadyWord;
 import org.dwimble.core.student.Student;
+import org.dwimble.core.support.Examples;
 import org.dwimble.core.support.Offered;
 import org.dwimble.core.support.Support;
 import org.dwimble.core.told.Told;
@@ -112,6 +113,18 @@ class ListApi {
             access.toStudent(student, account);
         }
         return lists.lines(account.id(), student);
+    }
+
+    /** Filled-in lists to begin with. @param called the support, as people say it */
+    record ExampleView(String support, String called, String name, String words) {
+    }
+
+    /** Support by support, in the order in which they are offered. */
+    @GetMapping("/examples")
+    List<ExampleView> examples() {
+        List<Examples.Example> all = Examples.all();
+        return Offered.ALL.stream().flatMap(s -> all.stream().filter(e -> e.support().equals(s.name()))
+            .map(e -> new ExampleView(e.support(), wording.of(s.named()), e.name(), e.words()))).toList();
     }
 
     @PostMapping

@@ -195,6 +195,17 @@ class ListBrowserTest extends Counted {
     }
 
     @Test
+    void aListBeginsWithAnExample() {
+        page.navigate("/lists");
+        w.button("Begin with an example…").click();
+        assertThat(w.violations()).isEmpty();
+        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Examples")).getByText("Tide pool").click();
+        rows().first().waitFor();
+        assertThat(rows()).hasCount(16);
+        assertThat(kept(listHere()).now()).isEqualTo("bingo");
+    }
+
+    @Test
     void aListIsMadeWithNoMouseAtAll() {
         page.navigate("/lists");
         Locator field = page.getByLabel("Words of a new list");
