@@ -7,6 +7,7 @@ import type { ListEdit } from '../../api/types';
 import { DottedText } from '../board/Dotted';
 import { ArtOf } from '../picture/art';
 import { list as listQuery, sheets as sheetsQuery, useActs, type Act } from './lists';
+import { ForClass } from './ForClass';
 import { ListMenu } from './ListMenu';
 import { Offers } from './Offers';
 import { PageSentence, SupportSentence } from './Sentence';
@@ -21,7 +22,7 @@ export default function ListPage() {
   const { data: view, error } = useQuery(listQuery(id));
   const [page, setPage] = useState(1);
   const { message } = App.useApp();
-  const acts = useActs(id, view?.version ?? 0);
+  const acts = useActs(id);
   const sheet = useQuery({ ...sheetsQuery(id, view?.version ?? 0, page), enabled: view !== undefined });
   if (error) {
     return (
@@ -35,7 +36,7 @@ export default function ListPage() {
   if (!view) return null;
 
   const act = (made: Act) =>
-    acts.mutateAsync(made).then(
+    acts.mutateAsync({ ...made, base: view.version }).then(
       (now) => now,
       (problem: unknown) => {
         void message.error(sentence(problem), 6);
@@ -89,6 +90,7 @@ export default function ListPage() {
           <p className={css.sentence}>
             <SupportSentence support={view.support} mayEdit={mayEdit} onSet={(support) => void edit({ type: 'set-up', support })} />{' '}
             <PageSentence page={view.page} beside={view.support.type === 'rules' || view.support.type === 'feelings-scale'} mayEdit={mayEdit} onSet={(made) => void edit({ type: 'page', page: made })} />{' '}
+            <ForClass view={view} onAct={act} />{' '}
             {sheet.data && (
               <strong>
                 {sheet.data.sheets} {sheet.data.sheets === 1 ? 'sheet' : 'sheets'}.

@@ -70,6 +70,7 @@ export type Act =
   | { what: 'edit'; edit: ListEdit }
   | { what: 'words'; text: string; before?: string; picture?: string }
   | { what: 'language'; second?: Second }
+  | { what: 'class'; table: string }
   | { what: 'undo' | 'redo' }
   | { what: 'back'; number: number }
   | { what: 'share'; on: boolean };
@@ -83,6 +84,8 @@ function made(id: number, base: number, act: Act): Promise<WordList> {
       return answer(client.POST('/api/lists/{list}/words', { params: { path }, body: { base, text: act.text, before: act.before, picture: act.picture } }));
     case 'language':
       return answer(client.POST('/api/lists/{list}/language', { params: { path }, body: { base, second: act.second } }));
+    case 'class':
+      return answer(client.POST('/api/lists/{list}/class', { params: { path }, body: { base, table: act.table } }));
     case 'undo':
       return answer(client.POST('/api/lists/{list}/undo', { params: { path } }));
     case 'redo':
@@ -94,12 +97,15 @@ function made(id: number, base: number, act: Act): Promise<WordList> {
   }
 }
 
-/** Does something to a list; what it is then is the answer, and what the page shows. If it met somebody else’s, the list is read anew. */
-export function useActs(id: number, version: number) {
+/**
+ * Does something to a list, with the version it was seen at: what is done quickly after something else is brought together with that.
+ * What the list is then is the answer, and what the page shows. If it met somebody else’s, the list is read anew.
+ */
+export function useActs(id: number) {
   const queries = useQueryClient();
   return useMutation({
     scope: { id: `list ${id}` },
-    mutationFn: (act: Act) => made(id, queries.getQueryData<WordList>(list(id).queryKey)?.version ?? version, act),
+    mutationFn: ({ base, ...act }: Act & { base: number }) => made(id, base, act),
     onSuccess: (now) => {
       queries.setQueryData(list(id).queryKey, now);
       void queries.invalidateQueries({ queryKey: ['lists'] });

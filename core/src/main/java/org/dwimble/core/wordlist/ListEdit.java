@@ -134,6 +134,19 @@ public sealed interface ListEdit {
         }
     }
 
+    /** The students of a class it is printed for. */
+    record ForClass(List<ClassRow> rows) implements ListEdit {
+        @Override
+        public WordList on(WordList list) {
+            return list.withRows(rows);
+        }
+
+        @Override
+        public Told told(WordList list) {
+            return Told.of("list-class", "count", rows.size());
+        }
+    }
+
     /** The second language, with the words known in it. @param words as they are then; only what they are in it is taken */
     record InSecond(@Nullable Second second, List<ListedWord> words) implements ListEdit {
         @Override

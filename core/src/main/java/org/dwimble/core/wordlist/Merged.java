@@ -1,5 +1,8 @@
 package org.dwimble.core.wordlist;
 
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.Method;
+import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -11,7 +14,9 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.dwimble.core.support.Support;
+import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -50,14 +55,12 @@ public record Merged(WordList list, @Nullable Met met) {
             List<ListedWord> ordered = ordered(base, mine, theirs, words.keySet()).stream().map(words::get).toList();
             Map<String, Support> supports = new TreeMap<>();
             for (String name : union(theirs.supports().keySet(), mine.supports().keySet())) {
-                Support support = part(null, name, base.supports().get(name), mine.supports().get(name), theirs.supports().get(name));
-                if (support != null) {
-                    supports.put(name, support);
-                }
+                supports.put(name, record(name, base.support(name), mine.support(name), theirs.support(name)));
             }
             WordList merged = new WordList(some(null, "name", base, mine, theirs, WordList::name), ordered,
                 part(null, "second", base.second(), mine.second(), theirs.second()),
-                mine.now().equals(base.now()) ? theirs.now() : mine.now(), supports, some(null, "page", base, mine, theirs, WordList::page));
+                mine.now().equals(base.now()) ? theirs.now() : mine.now(), supports, record("page", base.page(), mine.page(), theirs.page()),
+                some(null, "rows", base, mine, theirs, WordList::rows));
             return new Merged(met == null ? merged : theirs, met);
         }
 
@@ -69,6 +72,28 @@ public record Merged(WordList list, @Nullable Met met) {
                 some(id, "not", was, mine, theirs, ListedWord::not), some(id, "times", was, mine, theirs, ListedWord::times),
                 part(id, "second", was.second(), mine.second(), theirs.second()), part(id, "kind", was.kind(), mine.kind(), theirs.kind()),
                 part(id, "paper", was.paper(), mine.paper(), theirs.paper()));
+        }
+
+        /** A set-up part by part, so that two parts of one are changed one after the other, or by two people, and neither is lost. */
+        @SuppressWarnings("unchecked")
+        private <R> R record(String what, R was, R mine, R theirs) {
+            RecordComponent[] parts = was.getClass().getRecordComponents();
+            Object[] merged = new Object[parts.length];
+            try {
+                for (int i = 0; i < parts.length; i++) {
+                    Method of = parts[i].getAccessor();
+                    merged[i] = part(null, what, of.invoke(was), of.invoke(mine), of.invoke(theirs));
+                }
+                Class<?>[] types = Stream.of(parts).map(RecordComponent::getType).toArray(Class<?>[]::new);
+                return (R) was.getClass().getDeclaredConstructor(types).newInstance(merged);
+            } catch (InvocationTargetException e) {
+                if (e.getCause() instanceof Unacceptable together) {
+                    throw together;
+                }
+                throw new IllegalStateException(e);
+            } catch (ReflectiveOperationException e) {
+                throw new IllegalStateException(was.getClass() + " is no record that can be put together", e);
+            }
         }
 
         private <W, T> T some(@Nullable String word, String what, W was, W mine, W theirs, Function<W, T> of) {

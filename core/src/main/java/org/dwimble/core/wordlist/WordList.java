@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.sheet.Type;
 import org.dwimble.core.support.Material;
@@ -28,14 +29,17 @@ import org.jspecify.annotations.Nullable;
  * @param now      the support it is set to, a key of {@code supports}
  * @param supports every support that was set up, by its name; what is not there is as it usually is
  * @param page     what all of them are printed on
+ * @param rows     the students of a class it is printed for, in class order; none for one list for all
  */
-public record WordList(String name, List<ListedWord> words, @Nullable Second second, String now, Map<String, Support> supports, PageSetup page) {
+public record WordList(String name, List<ListedWord> words, @Nullable Second second, String now, Map<String, Support> supports, PageSetup page,
+    List<ClassRow> rows) {
     public static final int LONGEST_NAME = 80;
     public static final int MOST = 1_000;
 
     public WordList {
         name = Text.tidy(name);
         words = List.copyOf(words);
+        rows = rows == null ? List.of() : List.copyOf(rows);
         supports = Collections.unmodifiableMap(new TreeMap<>(supports));
         if (name.isEmpty()) {
             throw new Unacceptable("list-nameless");
@@ -55,7 +59,7 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
 
     /** A list as it begins: set to cards. */
     public static WordList of(String name, List<ListedWord> words) {
-        return new WordList(name, words, null, "cards", Map.of(), PageSetup.USUAL);
+        return new WordList(name, words, null, "cards", Map.of(), PageSetup.USUAL, List.of());
     }
 
     /** How the support it is set to is set up. */
@@ -74,7 +78,7 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
 
     /** Every picture in it, in order. */
     public Set<String> pictures() {
-        return words.stream().flatMap(w -> w.pictures().stream()).collect(Collectors.toCollection(LinkedHashSet::new));
+        return Stream.concat(words.stream(), rows.stream().flatMap(r -> r.instead().values().stream())).flatMap(w -> w.pictures().stream()).collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     /** What supports are made of: each word as often as it is printed, in the language it is printed in. @param foot what stands at the foot of every sheet @param symbols pictures for words of running text */
@@ -84,25 +88,37 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
         return new Material(name, printed, page, type, foot, symbols);
     }
 
+    /** As it is printed for one student of the class. What stood for a word that is gone is left out. */
+    public WordList forRow(ClassRow row) {
+        return withWords(words.stream().map(w -> {
+            ListedWord instead = row.instead().get(w.id());
+            return instead == null ? w : instead.withId(w.id()).withTimes(w.times());
+        }).toList());
+    }
+
+    public WordList withRows(List<ClassRow> rows) {
+        return new WordList(name, words, second, now, supports, page, rows);
+    }
+
     public WordList withName(String name) {
-        return new WordList(name, words, second, now, supports, page);
+        return new WordList(name, words, second, now, supports, page, rows);
     }
 
     public WordList withWords(List<ListedWord> words) {
-        return new WordList(name, words, second, now, supports, page);
+        return new WordList(name, words, second, now, supports, page, rows);
     }
 
     public WordList withSecond(@Nullable Second second) {
-        return new WordList(name, words, second, now, supports, page);
+        return new WordList(name, words, second, now, supports, page, rows);
     }
 
     public WordList withSupport(Support support) {
         Map<String, Support> next = new TreeMap<>(supports);
         next.put(support.name(), support);
-        return new WordList(name, words, second, support.name(), next, page);
+        return new WordList(name, words, second, support.name(), next, page, rows);
     }
 
     public WordList withPage(PageSetup page) {
-        return new WordList(name, words, second, now, supports, page);
+        return new WordList(name, words, second, now, supports, page, rows);
     }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Random;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.support.Cards;
+import org.dwimble.core.support.OwnGrid;
 import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
@@ -76,6 +77,16 @@ class MergedTest {
         WordList merged = Merged.of(FERRY, mine, theirs).list();
         assertThat(merged.support()).isEqualTo(small);
         assertThat(merged.name()).isEqualTo("Harbour walk");
+    }
+
+    @Test
+    void twoPartsOfOneSetUpAreBothKeptAndOnePartChangedTwiceIsMet() {
+        OwnGrid usual = OwnGrid.USUAL;
+        WordList larger = new ListEdit.SetUp(new OwnGrid(5, 6, List.of(), usual.gap(), "", false)).on(FERRY);
+        WordList coloured = new ListEdit.SetUp(new OwnGrid(usual.rows(), usual.columns(), List.of(), usual.gap(), "", true)).on(FERRY);
+        assertThat(Merged.of(FERRY, coloured, larger).list().support()).isEqualTo(new OwnGrid(5, 6, List.of(), usual.gap(), "", true));
+        WordList other = new ListEdit.SetUp(new OwnGrid(7, 6, List.of(), usual.gap(), "", false)).on(FERRY);
+        assertThat(Merged.of(FERRY, other, larger).met()).isEqualTo(new Merged.Met(null, "grid"));
     }
 
     @RepeatedTest(300)

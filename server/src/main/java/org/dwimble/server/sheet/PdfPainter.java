@@ -50,6 +50,17 @@ import org.dwimble.core.measure.Rect;
 public final class PdfPainter {
     /** Drawings are painted into a square of this many units and scaled from there. */
     private static final int UNITS = 512;
+    private static final Media NOTHING = new Media() {
+        @Override
+        public Kept keep(byte[] bytes, String symbol) {
+            throw new UnsupportedOperationException("only for reading");
+        }
+
+        @Override
+        public Optional<Item> find(String id) {
+            return Optional.empty();
+        }
+    };
     private static final float HAIRLINE = 0.5f;
     private static final int ROUND = 1;
     private static final int DPI = 300;
@@ -66,8 +77,10 @@ public final class PdfPainter {
     private static final Color CUT = new Color(0x8c8576);
 
     private final PDDocument document = new PDDocument();
-    private final Media media;
-    private final Map<String, Optional<Drawn>> drawn = new HashMap<>();
+    private Media media = NOTHING;
+    /** Of the media in hand, each picture once. */
+    private Map<String, Optional<Drawn>> drawn = new HashMap<>();
+    private final Map<Media, Map<String, Optional<Drawn>>> drawnOf = new HashMap<>();
     private PDType0Font font;
 
     /** A picture as the PDF has it: vectors or pixels, with its proportions. */
@@ -83,20 +96,35 @@ public final class PdfPainter {
     /** How wide or high each picture is drawn at most, so that photos have no more pixels than paper shows. */
     private final Map<String, Length> largest = new HashMap<>();
 
-    private PdfPainter(List<Page> pages, String title, Media media) throws IOException {
-        this.media = media;
+    private PdfPainter(List<Page> pages, String title) throws IOException {
         this.tags = new Tagging(document, title);
         pages.stream().flatMap(p -> p.marks().stream()).filter(Mark.Picture.class::isInstance).map(Mark.Picture.class::cast)
             .forEach(p -> largest.merge(p.picture(), p.rect().width().compareTo(p.rect().height()) > 0 ? p.rect().width() : p.rect().height(),
                 (one, other) -> one.compareTo(other) > 0 ? one : other));
     }
 
+    /** Pages with the pictures as one student sees them. */
+    public record Part(List<Page> pages, Media media) {
+        public Part {
+            pages = List.copyOf(pages);
+        }
+    }
+
     /** @param title shown by whatever opens the file */
     public static byte[] paint(List<Page> pages, String title, Media media) throws IOException {
-        PdfPainter painter = new PdfPainter(pages, title, media);
+        return paint(List.of(new Part(pages, media)), title);
+    }
+
+    /** Several parts in one document. */
+    public static byte[] paint(List<Part> parts, String title) throws IOException {
+        PdfPainter painter = new PdfPainter(parts.stream().flatMap(p -> p.pages.stream()).toList(), title);
         try (PDDocument document = painter.document) {
-            for (Page page : pages) {
-                painter.paint(page);
+            for (Part part : parts) {
+                painter.media = part.media;
+                painter.drawn = painter.drawnOf.computeIfAbsent(part.media, m -> new HashMap<>());
+                for (Page page : part.pages) {
+                    painter.paint(page);
+                }
             }
             painter.tags.finish();
             ByteArrayOutputStream out = new ByteArrayOutputStream();

@@ -3,11 +3,14 @@ package org.dwimble.server.wordlist;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.dwimble.core.board.MediaId;
+import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.ReadyWord;
 import org.dwimble.core.student.Student;
@@ -16,6 +19,8 @@ import org.dwimble.core.support.Offered;
 import org.dwimble.core.support.Support;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.wordlist.ClassRow;
+import org.dwimble.core.wordlist.ClassTable;
 import org.dwimble.core.wordlist.Gathered;
 import org.dwimble.core.wordlist.ListEdit;
 import org.dwimble.core.wordlist.ListedWord;
@@ -245,6 +250,27 @@ class ListApi {
     private List<ListedWord> inSecond(List<ListedWord> words, @Nullable Second second, boolean anew) {
         return second == null ? words : words.stream().map(w -> w.second() != null && !anew ? w
             : w.withSecond(w.pictures().isEmpty() ? null : pictures.namesOf(w.pictures().get(0)).get(second.language()))).toList();
+    }
+
+    /** @param table as typed or pasted; empty for no class */
+    record ClassRequest(int base, String table) {
+    }
+
+    /** Sets the students it is printed for; words that differ get their pictures, and names that are students of one's own are known. */
+    @PostMapping("/{list}/class")
+    ListView forClass(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody ClassRequest request) {
+        ListStore.Kept kept = may.toChange(list, account);
+        List<ClassTable.Typed> typed = ClassTable.read(request.table() == null ? "" : request.table(), kept.list());
+        Map<String, String> known = students.caseload(account.id()).stream()
+            .collect(Collectors.toMap(r -> Names.folded(r.student().name()), r -> r.student().id(), (one, other) -> one));
+        List<ClassRow> rows = typed.stream().map(row -> {
+            String student = known.get(Names.folded(row.name()));
+            Map<String, ListedWord> instead = new LinkedHashMap<>();
+            row.instead().forEach((word, text) -> instead.put(word, ready(account, student, WordLine.opener(text)).get(0)));
+            return new ClassRow(row.name(), student, instead);
+        }).toList();
+        ListEdit set = new ListEdit.ForClass(rows);
+        return changed(account, list, () -> lists.edit(list, request.base(), set, account.id(), clock.instant()));
     }
 
     @PostMapping("/{list}/undo")

@@ -6,6 +6,7 @@ import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.support.Support;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.wordlist.ClassTable;
 import org.dwimble.core.wordlist.ListedWord;
 import org.dwimble.core.wordlist.Second;
 import org.dwimble.server.told.Wording;
@@ -16,12 +17,14 @@ import org.jspecify.annotations.Nullable;
  *
  * @param support  what it is set to, set up so
  * @param supports the names of all there are, in the order in which they are offered
+ * @param classTable the students it is printed for as a table to be changed; empty for none
+ * @param students  how many those are
  * @param art      the part of a library picture's address that gives look, skin tone and hair
  * @param from     what it is a copy of, in words; null if of nothing
  * @param undo     what undo would take back for who asks, in words; null if nothing
  */
 record ListView(long id, int version, String name, List<ListedWord> words, @Nullable Second second, Support support, List<SupportName> supports, PageSetup page,
-    @Nullable Whose student, boolean mayEdit, boolean shared, boolean mine, @Nullable String from, String art, @Nullable String undo, @Nullable String redo) {
+    @Nullable Whose student, boolean mayEdit, boolean shared, boolean mine, @Nullable String from, String classTable, int students, String art, @Nullable String undo, @Nullable String redo) {
 
     record Whose(String id, String name) {
     }
@@ -34,7 +37,7 @@ record ListView(long id, int version, String name, List<ListedWord> words, @Null
         ListStore.Kept kept = may.kept();
         Appearance appearance = student == null ? Appearance.USUAL : student.appearance();
         return new ListView(kept.id(), kept.version(), kept.list().name(), kept.list().words(), kept.list().second(), kept.list().support(), supports,
-            kept.list().page(), student == null ? null : new Whose(student.id(), student.name()), may.mayEdit(), kept.shared(), mine, from, appearance.slug(),
+            kept.list().page(), student == null ? null : new Whose(student.id(), student.name()), may.mayEdit(), kept.shared(), mine, from, ClassTable.write(kept.list()), kept.list().rows().size(), appearance.slug(),
             told(steps.undo(), wording), told(steps.redo(), wording));
     }
 

@@ -3,6 +3,7 @@ package org.dwimble.server.wordlist;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -91,7 +92,7 @@ class SupportApi {
     @GetMapping("/lists/{list}/sheets")
     SheetsView sheets(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int page) {
         ListStore.Kept kept = may.toList(list, account).kept();
-        Laid laid = kept.list().support().lay(material(kept, account));
+        Laid laid = all(kept, account);
         int number = Math.max(1, Math.min(page, laid.pages().size()));
         return new SheetsView(laid.sheets(), laid.pages().size(), laid.lyingDown(), laid.why() == null ? null : wording.of(laid.why()),
             laid.notes().stream().map(wording::of).toList(), view(laid.pages().get(number - 1), number, Integer.MAX_VALUE));
@@ -101,7 +102,7 @@ class SupportApi {
     @GetMapping("/lists/{list}/pages")
     List<PageView> pages(@AuthenticationPrincipal Account account, @PathVariable long list) {
         ListStore.Kept kept = may.toList(list, account).kept();
-        List<Page> pages = kept.list().support().lay(material(kept, account)).pages();
+        List<Page> pages = all(kept, account).pages();
         return IntStream.range(0, pages.size()).mapToObj(i -> view(pages.get(i), i + 1, Integer.MAX_VALUE)).toList();
     }
 
@@ -130,14 +131,14 @@ class SupportApi {
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int from,
         @RequestParam(defaultValue = "1000000") int to) throws IOException {
         ListStore.Kept kept = may.toList(list, account).kept();
-        List<Page> pages = kept.list().support().lay(material(kept, account)).pages();
+        List<PdfPainter.Part> parts = parts(kept, account);
+        List<Page> pages = parts.stream().flatMap(p -> p.pages().stream()).toList();
         int first = Math.max(1, Math.min(from, pages.size()));
         int last = Math.max(first, Math.min(to, pages.size()));
-        Student student = student(kept);
         String title = kept.list().name() + ", " + wording.of(kept.list().support().named());
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
             .header(HttpHeaders.CONTENT_DISPOSITION, named(title + ".pdf", true))
-            .body(PdfPainter.paint(pages.subList(first - 1, last).stream().map(font::shaped).toList(), title, media.reading(student == null ? Appearance.USUAL : student.appearance())));
+            .body(PdfPainter.paint(within(parts, first, last), title));
     }
 
     /** A page as a picture, at 150 dots an inch. @param page from 1; the last one if there are fewer */
@@ -180,16 +181,61 @@ class SupportApi {
             : guesses.picture(word).filter(p -> !p.own() && guesses.kind(word, p) != Kind.LITTLE).map(Picture::id);
     }
 
+    /** What is printed for each student of the class in class order, or once for all. */
+    private List<PdfPainter.Part> parts(ListStore.Kept kept, Account account) {
+        WordList list = kept.list();
+        if (list.rows().isEmpty()) {
+            Student student = student(kept);
+            return List.of(part(list.support().lay(material(list, kept.student(), student == null ? null : student.name(), account)), student));
+        }
+        return list.rows().stream().map(row -> part(list.support().lay(material(list.forRow(row), row.student(), row.name(), account)),
+            row.student() == null ? null : students.find(row.student()).orElse(null))).toList();
+    }
+
+    private PdfPainter.Part part(Laid laid, @Nullable Student student) {
+        return new PdfPainter.Part(laid.pages().stream().map(font::shaped).toList(), media.reading(student == null ? Appearance.USUAL : student.appearance()));
+    }
+
+    /** All of them as one, with what is worth knowing about any. */
+    private Laid all(ListStore.Kept kept, Account account) {
+        WordList list = kept.list();
+        if (list.rows().isEmpty()) {
+            return list.support().lay(material(kept, account));
+        }
+        List<Laid> each = list.rows().stream().map(row -> list.support().lay(material(list.forRow(row), row.student(), row.name(), account))).toList();
+        return new Laid(each.stream().flatMap(l -> l.pages().stream()).toList(), each.stream().mapToInt(Laid::sheets).sum(), each.get(0).lyingDown(),
+            each.get(0).why(), each.stream().flatMap(l -> l.notes().stream()).distinct().toList());
+    }
+
+    /** The pages from one to another, both included, in their parts. */
+    private static List<PdfPainter.Part> within(List<PdfPainter.Part> parts, int first, int last) {
+        List<PdfPainter.Part> some = new ArrayList<>();
+        int before = 0;
+        for (PdfPainter.Part part : parts) {
+            int size = part.pages().size();
+            int from = Math.max(0, first - 1 - before);
+            int to = Math.min(size, last - before);
+            if (from < to) {
+                some.add(new PdfPainter.Part(part.pages().subList(from, to), part.media()));
+            }
+            before += size;
+        }
+        return some;
+    }
+
     private @Nullable Student student(ListStore.Kept kept) {
         return kept.student() == null ? null : students.find(kept.student()).orElse(null);
     }
 
     private Material material(ListStore.Kept kept, Account account) {
-        WordList list = kept.list();
         Student student = student(kept);
+        return material(kept.list(), kept.student(), student == null ? null : student.name(), account);
+    }
+
+    /** @param name at the foot; null for none */
+    private Material material(WordList list, @Nullable String student, @Nullable String name, Account account) {
         String credits = pictures.creditsOf(list.pictures()).onPaper();
-        Guesses guesses = pictures.guesses(account, kept.student());
-        return list.material(font, list.name() + (student == null ? "" : " · " + student.name()) + (credits.isEmpty() ? "" : " · " + credits),
-            word -> symbol(word, guesses));
+        Guesses guesses = pictures.guesses(account, student);
+        return list.material(font, list.name() + (name == null ? "" : " · " + name) + (credits.isEmpty() ? "" : " · " + credits), word -> symbol(word, guesses));
     }
 }

@@ -90,6 +90,7 @@ class ListBrowserTest extends Counted {
         click(offer("Grid of my own"));
         click(w.button("Rows by columns, such as 4 x 5"));
         enter("5 x 6");
+        assertThat(w.button("Rows by columns, such as 4 x 5")).hasText("5 x 6");
         click(page.getByTitle("Colours: coloured by kind instead"));
         assertThat(page.getByTitle("Colours: white but for words with a paper of their own instead")).isVisible();
         counted("words into a 5 x 6 sheet in a given order with colours", 5);
@@ -192,6 +193,21 @@ class ListBrowserTest extends Counted {
         assertThat(kept(listHere()).name()).isEqualTo("Feelings");
         page.navigate("/students/" + ilse.id());
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Word lists"))).containsText("Feelings");
+    }
+
+    @Test
+    void fiveStudentsDifferInTwoPicturesEachFromOnePastedTable() throws IOException {
+        open(begun("swim, read, happy, apple"));
+        click(offer("Going-home page"));
+        click(w.button("For whom it is printed"));
+        page.getByLabel("Students and what differs").click();
+        paste("name\tread\tapple\nIlse\tdance\tbread\nTomasz\tsing\tcheese\nNour\tdraw\tbanana\nWren\trun\tpear\nSefa\tjump\torange");
+        click(w.button("Keep"));
+        assertThat(sheet()).containsText("sheet 1 of 5");
+        Page pdf = page.context().waitForPage(() -> click(w.link("Make the PDF")));
+        pdf.close();
+        counted("five going-home pages that differ in two pictures each", 10);
+        assertThat(w.violations()).isEmpty();
     }
 
     @Test

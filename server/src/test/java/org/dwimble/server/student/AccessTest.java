@@ -96,7 +96,7 @@ class AccessTest {
             Map.entry("POST /api/outside-pictures/{id}", For.SIGNED_IN),
         Map.entry("GET /api/lists", For.SIGNED_IN), Map.entry("POST /api/lists", For.SIGNED_IN), Map.entry("GET /api/holiday-countries", For.SIGNED_IN), Map.entry("GET /api/lists/examples", For.SIGNED_IN),
         Map.entry("GET /api/lists/{list}", For.TEAM), Map.entry("DELETE /api/lists/{list}", For.EDITORS), Map.entry("POST /api/lists/{list}/edits", For.EDITORS),
-        Map.entry("POST /api/lists/{list}/words", For.EDITORS), Map.entry("POST /api/lists/{list}/language", For.EDITORS),
+        Map.entry("POST /api/lists/{list}/words", For.EDITORS), Map.entry("POST /api/lists/{list}/language", For.EDITORS), Map.entry("POST /api/lists/{list}/class", For.EDITORS),
         Map.entry("POST /api/lists/{list}/undo", For.EDITORS), Map.entry("POST /api/lists/{list}/redo", For.EDITORS),
         Map.entry("GET /api/lists/{list}/versions", For.TEAM), Map.entry("POST /api/lists/{list}/versions/{number}/back", For.EDITORS),
         Map.entry("PUT /api/lists/{list}/shelf", For.EDITORS), Map.entry("DELETE /api/lists/{list}/shelf", For.EDITORS),

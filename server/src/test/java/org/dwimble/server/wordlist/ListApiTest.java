@@ -276,4 +276,26 @@ class ListApiTest {
         assertThat(csv.lines()).startsWith("word,second language,times,kind").anyMatch(l -> l.startsWith("ferry,,1,")).anyMatch(l -> l.contains("\"a \"\"red\"\" crab\""));
         assertThat(csv).doesNotContain("\n=");
     }
+
+    @Test
+    void eachStudentOfAClassGetsASheetOfHisOwnAsHeSeesPictures() throws IOException {
+        long id = begin("\"text\":\"swim, read, apple\",\"name\":\"Home\"");
+        JsonNode list = http.post("/api/lists/" + id + "/class", "{\"base\":1,\"table\":\"name\\tread\\nIlse\\tdance\\nNobody\\tsing\"}").json();
+        assertThat(list.get("students").asInt()).isEqualTo(2);
+        assertThat(list.get("classTable").asString()).isEqualTo("name\tread\nIlse\tdance\nNobody\tsing");
+        assertThat(http.get("/api/lists/" + id + "/sheets").json().get("sheets").asInt()).isEqualTo(2);
+        try (PDDocument document = Loader.loadPDF(http.get("/api/lists/" + id + "/support.pdf").body())) {
+            PDFTextStripper page = new PDFTextStripper();
+            page.setEndPage(1);
+            assertThat(page.getText(document)).contains("dance", "Home · Ilse").doesNotContain("sing", "read");
+            assertThat(new PDFTextStripper().getText(document)).contains("sing", "Home · Nobody");
+        }
+        try (PDDocument second = Loader.loadPDF(http.get("/api/lists/" + id + "/support.pdf?from=2&to=2").body())) {
+            assertThat(new PDFTextStripper().getText(second)).contains("Nobody").doesNotContain("Ilse");
+        }
+        Http.Answer nameless = http.post("/api/lists/" + id + "/class", "{\"base\":2,\"table\":\"\\tdance\"}");
+        assertThat(nameless.status()).isEqualTo(422);
+        assertThat(nameless.sentence()).contains("Row 1");
+        assertThat(http.post("/api/lists/" + id + "/class", "{\"base\":2,\"table\":\"\"}").json().get("students").asInt()).isZero();
+    }
 }

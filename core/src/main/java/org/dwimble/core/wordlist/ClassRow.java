@@ -1,0 +1,28 @@
+package org.dwimble.core.wordlist;
+
+import java.util.Collections;
+import java.util.Map;
+import java.util.TreeMap;
+import org.dwimble.core.text.Text;
+import org.dwimble.core.told.Unacceptable;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One student of a class a list is printed for, and the words that differ.
+ *
+ * @param name    at the foot of the sheets
+ * @param student its id, if it is one of the school's; then pictures look as this student sees them
+ * @param instead what is printed in the place of a word of the list, by the id of that
+ */
+public record ClassRow(String name, @Nullable String student, Map<String, ListedWord> instead) {
+    private static final int LONGEST = 60;
+
+    public ClassRow {
+        name = Text.tidy(name);
+        Text.atMost(LONGEST, "student_name", name);
+        instead = Collections.unmodifiableMap(new TreeMap<>(instead));
+        if (name.isEmpty()) {
+            throw new Unacceptable("class-nameless");
+        }
+    }
+}

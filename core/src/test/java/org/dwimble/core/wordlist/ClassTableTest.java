@@ -1,0 +1,46 @@
+package org.dwimble.core.wordlist;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.Map;
+import org.dwimble.core.told.Unacceptable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class ClassTableTest {
+    private static final WordList HOME = MergedTest.list("swim", "read", "happy", "apple");
+
+    @ParameterizedTest
+    @ValueSource(strings = {"name\tread\tapple\nIlse\tdance\t\nTomasz\t\tbread\n", "Name;Read;Apple\n\nIlse;dance\nTomasz;;bread", "who, read, apple\nIlse, dance,\nTomasz,, bread"})
+    void aTableWithAFirstLineSaysWhatStandsInstead(String table) {
+        assertThat(ClassTable.read(table, HOME)).containsExactly(new ClassTable.Typed("Ilse", Map.of("read", "dance")), new ClassTable.Typed("Tomasz", Map.of("apple", "bread")));
+    }
+
+    @Test
+    void withoutAFirstLineTheColumnsStandForTheFirstWords() {
+        assertThat(ClassTable.read("Ilse, dance, sing", HOME)).containsExactly(new ClassTable.Typed("Ilse", Map.of("swim", "dance", "read", "sing")));
+        assertThat(ClassTable.read("Ilse", HOME)).containsExactly(new ClassTable.Typed("Ilse", Map.of()));
+        assertThat(ClassTable.read(" \n", HOME)).isEmpty();
+    }
+
+    @Test
+    void whatCannotBeIsRefusedWithTheRow() {
+        assertThatThrownBy(() -> ClassTable.read("Ilse, dance\n, sing", HOME)).isInstanceOf(Unacceptable.class).hasMessageContaining("row=2");
+        assertThatThrownBy(() -> ClassTable.read("Ilse, a, b, c, d, e", HOME)).isInstanceOf(Unacceptable.class).hasMessageContaining("name=Ilse");
+        assertThatThrownBy(() -> ClassTable.read("Ilse\n".repeat(61), HOME)).isInstanceOf(Unacceptable.class).hasMessageContaining("61");
+    }
+
+    @Test
+    void whatWasTypedCanBeReadAgainAndEachStudentGetsWhatDiffers() {
+        ClassRow ilse = new ClassRow("Ilse", "ilse", Map.of("read", ListedWord.of("x", "dance", "base/dance", null)));
+        ClassRow nour = new ClassRow("Nour", null, Map.of());
+        WordList both = HOME.withRows(List.of(ilse, nour));
+        assertThat(ClassTable.read(ClassTable.write(both), both)).containsExactly(new ClassTable.Typed("Ilse", Map.of("read", "dance")), new ClassTable.Typed("Nour", Map.of()));
+        assertThat(both.forRow(ilse).words()).extracting(ListedWord::text).containsExactly("swim", "dance", "happy", "apple");
+        assertThat(both.forRow(nour)).isEqualTo(both);
+        assertThat(both.pictures()).contains("base/dance");
+    }
+}
