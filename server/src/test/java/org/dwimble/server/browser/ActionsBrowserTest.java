@@ -249,8 +249,8 @@ class ActionsBrowserTest extends Counted {
         page.getByLabel("Another label").fill("trike");
         w.button("in all 2 places").click();
         assertThat(page.getByText("2 places", new Page.GetByTextOptions().setExact(true))).isVisible();
-        assertThat(now().boards().get("play").button("play-bike").orElseThrow().label()).isEqualTo("trike");
         assertThat(places.getByRole(AriaRole.LISTITEM).first()).containsText("trike on");
+        assertThat(now().boards().get("play").button("play-bike").orElseThrow().label()).isEqualTo("trike");
         page.getByLabel("Find a word").press("Enter");
         assertThat(w.cell("trike,")).hasAttribute("aria-selected", "true");
     }
