@@ -51,8 +51,11 @@ public final class PublicHolidays {
             .sorted(Comparator.comparing(Region::name)).toList());
     }
 
-    /** Jollyday looks for its parts where the thread looks for classes, and in a server that is not always where they are. */
-    private static HolidayManager manager(String country) {
+    /**
+     * One at a time: who asks while Jollyday is still looking for its parts is told that it has none. It looks for them where the thread
+     * looks for classes.
+     */
+    private static synchronized HolidayManager manager(String country) {
         Thread thread = Thread.currentThread();
         ClassLoader before = thread.getContextClassLoader();
         thread.setContextClassLoader(PublicHolidays.class.getClassLoader());
