@@ -17,8 +17,13 @@ export function BeginExample({ onBegin, onClose }: { onBegin: (wanted: Begun) =>
             {data
               .filter((e) => e.called === name)
               .map((e) => (
-                <button key={e.name} type="button" className={parts.dotted} title={e.words}
-                  onClick={() => void onBegin({ text: e.words, name: e.name, support: e.support }).then((done) => done && onClose())}>
+                <button
+                  key={e.name}
+                  type="button"
+                  className={parts.dotted}
+                  title={e.words}
+                  onClick={() => void onBegin({ text: e.words, name: e.name, support: e.support }).then((done) => done && onClose())}
+                >
                   {e.name}
                 </button>
               ))}

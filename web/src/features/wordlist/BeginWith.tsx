@@ -31,37 +31,89 @@ export function BeginWith({ onBegin, onClose }: { onBegin: (wanted: Begun) => Pr
     const whose = { student: row.student.id, vocabulary: view.id };
     const wanted: Begun =
       what === 'boards'
-        ? { ...whose, boards: some.map((b) => b.id), name: some.map((b) => b.name).join(', ').slice(0, 80) }
+        ? {
+            ...whose,
+            boards: some.map((b) => b.id),
+            name: some
+              .map((b) => b.name)
+              .join(', ')
+              .slice(0, 80),
+          }
         : what === 'step'
           ? { ...whose, step: atStep?.id, name: `Words of “${atStep?.name}”` }
           : { ...whose, since, name: `New words for ${row.student.name}` };
     void onBegin(wanted).then((done) => done && onClose());
   }
   return (
-    <Modal open title="Begin with words of boards" onCancel={onClose} okText="Begin" cancelText="Leave it" okButtonProps={{ disabled: !ready }} onOk={begin} width={560}>
+    <Modal
+      open
+      title="Begin with words of boards"
+      onCancel={onClose}
+      okText="Begin"
+      cancelText="Leave it"
+      okButtonProps={{ disabled: !ready }}
+      onOk={begin}
+      width={560}
+    >
       <div className={css.beginWith}>
         <label>
           Whose
-          <Select aria-label="Student" value={row?.student.id} onChange={(s) => { setStudent(s); setChosen(undefined); setBoards([]); setStep(undefined); }}
-            options={rows.map((r) => ({ value: r.student.id, label: r.student.name }))} />
+          <Select
+            aria-label="Student"
+            value={row?.student.id}
+            onChange={(s) => {
+              setStudent(s);
+              setChosen(undefined);
+              setBoards([]);
+              setStep(undefined);
+            }}
+            options={rows.map((r) => ({ value: r.student.id, label: r.student.name }))}
+          />
         </label>
         {all.length > 1 && (
           <label>
             Which vocabulary
-            <Select aria-label="Vocabulary" value={id} onChange={(v) => { setChosen(v); setBoards([]); setStep(undefined); }} options={all.map((v) => ({ value: v.vocabulary, label: v.name }))} />
+            <Select
+              aria-label="Vocabulary"
+              value={id}
+              onChange={(v) => {
+                setChosen(v);
+                setBoards([]);
+                setStep(undefined);
+              }}
+              options={all.map((v) => ({ value: v.vocabulary, label: v.name }))}
+            />
           </label>
         )}
-        <Radio.Group value={what} onChange={(e) => setWhat(e.target.value as What)} className={css.radios}
+        <Radio.Group
+          value={what}
+          onChange={(e) => setWhat(e.target.value as What)}
+          className={css.radios}
           options={[
             { value: 'boards', label: 'what is shown of some boards' },
             { value: 'step', label: 'the words of a step', disabled: steps.length === 0 },
             { value: 'since', label: 'what is new to see since a day' },
-          ]} />
+          ]}
+        />
         {what === 'boards' && (
-          <Select mode="multiple" aria-label="Boards" placeholder="Choose boards" optionFilterProp="label" value={boards} onChange={setBoards}
-            options={view?.boards.map((b) => ({ value: b.id, label: b.name })) ?? []} />
+          <Select
+            mode="multiple"
+            aria-label="Boards"
+            placeholder="Choose boards"
+            optionFilterProp="label"
+            value={boards}
+            onChange={setBoards}
+            options={view?.boards.map((b) => ({ value: b.id, label: b.name })) ?? []}
+          />
         )}
-        {what === 'step' && <Select aria-label="Step" value={atStep?.id} onChange={setStep} options={steps.map((s, i) => ({ value: s.id, label: `${i + 1}. ${s.name}` }))} />}
+        {what === 'step' && (
+          <Select
+            aria-label="Step"
+            value={atStep?.id}
+            onChange={setStep}
+            options={steps.map((s, i) => ({ value: s.id, label: `${i + 1}. ${s.name}` }))}
+          />
+        )}
         {what === 'since' && <input type="date" aria-label="Since" value={since} onChange={(e) => setSince(e.target.value)} />}
       </div>
     </Modal>

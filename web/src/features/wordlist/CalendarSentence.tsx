@@ -17,18 +17,39 @@ export function CalendarSentence({ support, mayEdit, onSet }: Of<Named<'calendar
   return (
     <>
       A page for {is.choice('span', 'What is on a page', { MONTH: 'a month', WEEK: 'a week' })}, from{' '}
-      <DottedText label="A day of the first page, as 2026-12-01" value={support.day} disabled={!mayEdit}
-        onKeep={(day) => { if (/^\d{4}-\d{2}-\d{2}$/.test(day.trim())) onSet({ ...support, day: day.trim() }); }} />
+      <DottedText
+        label="A day of the first page, as 2026-12-01"
+        value={support.day}
+        disabled={!mayEdit}
+        onKeep={(day) => {
+          if (/^\d{4}-\d{2}-\d{2}$/.test(day.trim())) onSet({ ...support, day: day.trim() });
+        }}
+      />
       , {is.number('pages', 'How many pages', 1, 24)} {support.pages === 1 ? 'page' : 'pages'}, with public holidays of{' '}
-      <Choice label="Whose public holidays" value={support.country} disabled={!mayEdit}
-        words={Object.fromEntries([['', 'no country'], [support.country, country?.name ?? (support.country || 'no country')], ...countries.map((c) => [c.code, c.name])]) as Record<string, string>}
-        onChoose={(code) => onSet({ ...support, country: code, region: '' })} />
+      <Choice
+        label="Whose public holidays"
+        value={support.country}
+        disabled={!mayEdit}
+        words={
+          Object.fromEntries([
+            ['', 'no country'],
+            [support.country, country?.name ?? (support.country || 'no country')],
+            ...countries.map((c) => [c.code, c.name]),
+          ]) as Record<string, string>
+        }
+        onChoose={(code) => onSet({ ...support, country: code, region: '' })}
+      />
       {country && country.regions.length > 0 && (
         <>
           {' '}
           and{' '}
-          <Choice label="The region" value={support.region} disabled={!mayEdit}
-            words={Object.fromEntries([['', 'no region'], ...country.regions.map((r) => [r.code, r.name])]) as Record<string, string>} onChoose={(region) => onSet({ ...support, region })} />
+          <Choice
+            label="The region"
+            value={support.region}
+            disabled={!mayEdit}
+            words={Object.fromEntries([['', 'no region'], ...country.regions.map((r) => [r.code, r.name])]) as Record<string, string>}
+            onChoose={(region) => onSet({ ...support, region })}
+          />
         </>
       )}
       ,{' '}
@@ -41,11 +62,26 @@ export function CalendarSentence({ support, mayEdit, onSet }: Of<Named<'calendar
       )}
       ,
       {typing !== undefined && (
-        <Modal open title="What is on which day" okText="Keep" cancelText="Leave it" onCancel={() => setTyping(undefined)}
-          onOk={() => { onSet({ ...support, days: typing }); setTyping(undefined); }}>
+        <Modal
+          open
+          title="What is on which day"
+          okText="Keep"
+          cancelText="Leave it"
+          onCancel={() => setTyping(undefined)}
+          onOk={() => {
+            onSet({ ...support, days: typing });
+            setTyping(undefined);
+          }}
+        >
           <p>One day a line, what is on it behind a colon; a period without a colon is marked as free.</p>
-          <Input.TextArea autoFocus rows={10} aria-label="Days, one a line" value={typing} onChange={(e) => setTyping(e.target.value)}
-            placeholder={'4 December: lighthouse, picnic\n21 December - 3 January: winter holidays'} />
+          <Input.TextArea
+            autoFocus
+            rows={10}
+            aria-label="Days, one a line"
+            value={typing}
+            onChange={(e) => setTyping(e.target.value)}
+            placeholder={'4 December: lighthouse, picnic\n21 December - 3 January: winter holidays'}
+          />
         </Modal>
       )}
     </>

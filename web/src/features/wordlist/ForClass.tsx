@@ -18,14 +18,27 @@ export function ForClass({ view, onAct }: { view: WordList; onAct: (act: Act) =>
       </button>
       .
       {table !== undefined && (
-        <Modal open title="For whom it is printed" okText="Keep" cancelText="Leave it" width={620} onCancel={() => setTable(undefined)}
-          onOk={() => void onAct({ what: 'class', table }).then((done) => done && setTable(undefined))}>
+        <Modal
+          open
+          title="For whom it is printed"
+          okText="Keep"
+          cancelText="Leave it"
+          width={620}
+          onCancel={() => setTable(undefined)}
+          onOk={() => void onAct({ what: 'class', table }).then((done) => done && setTable(undefined))}
+        >
           <p>
-            A student a line: the name, then what is printed instead, with tabs or commas between; a first line says instead of which words. An empty place
-            leaves the word as it is. A table copied from a spreadsheet can be pasted.
+            A student a line: the name, then what is printed instead, with tabs or commas between; a first line says instead of which words. An empty
+            place leaves the word as it is. A table copied from a spreadsheet can be pasted.
           </p>
-          <Input.TextArea autoFocus rows={9} aria-label="Students and what differs" value={table} onChange={(e) => setTable(e.target.value)}
-            placeholder={`name, ${first?.text ?? 'swim'}, ${second?.text ?? 'read'}\nIlse, dance,\nTomasz, , sing`} />
+          <Input.TextArea
+            autoFocus
+            rows={9}
+            aria-label="Students and what differs"
+            value={table}
+            onChange={(e) => setTable(e.target.value)}
+            placeholder={`name, ${first?.text ?? 'swim'}, ${second?.text ?? 'read'}\nIlse, dance,\nTomasz, , sing`}
+          />
         </Modal>
       )}
     </>

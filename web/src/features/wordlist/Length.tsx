@@ -4,7 +4,17 @@ import { typed, unitOf, withUnit } from './units';
 export const unit = unitOf(navigator.language);
 
 /** A length in a sentence: shown in the region’s unit, typed in any. What is no length changes nothing. */
-export function DottedLength({ label, value, onKeep, disabled }: { label: string; value: number; onKeep: (micrometres: number) => void; disabled?: boolean }) {
+export function DottedLength({
+  label,
+  value,
+  onKeep,
+  disabled,
+}: {
+  label: string;
+  value: number;
+  onKeep: (micrometres: number) => void;
+  disabled?: boolean;
+}) {
   return (
     <DottedText
       label={label}
@@ -19,7 +29,15 @@ export function DottedLength({ label, value, onKeep, disabled }: { label: string
 }
 
 /** A whole number in a sentence. */
-export function DottedNumber({ label, value, shown, least, most, onKeep, disabled }: {
+export function DottedNumber({
+  label,
+  value,
+  shown,
+  least,
+  most,
+  onKeep,
+  disabled,
+}: {
   label: string;
   value: number;
   shown?: string;

@@ -38,12 +38,31 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
     ...(view.words.length > 0
       ? [
           { key: 'board', label: 'Put these on a student’s boards…' },
-          { key: 'png', label: <a href={`${away}/sheet.png?page=${page}`} target="_blank" rel="noreferrer">This sheet as a picture (.png)</a> },
-          { key: 'csv', label: <a href={`${away}/words.csv`} download>The words as a table (.csv)</a> },
+          {
+            key: 'png',
+            label: (
+              <a href={`${away}/sheet.png?page=${page}`} target="_blank" rel="noreferrer">
+                This sheet as a picture (.png)
+              </a>
+            ),
+          },
+          {
+            key: 'csv',
+            label: (
+              <a href={`${away}/words.csv`} download>
+                The words as a table (.csv)
+              </a>
+            ),
+          },
         ]
       : []),
     { key: 'history', label: 'What happened' },
-    ...(mayEdit ? [{ key: 'shelf', label: view.shared ? 'Take it from the school’s shelf' : 'Put it on the school’s shelf' }, { key: 'delete', label: 'Delete the list…' }] : []),
+    ...(mayEdit
+      ? [
+          { key: 'shelf', label: view.shared ? 'Take it from the school’s shelf' : 'Put it on the school’s shelf' },
+          { key: 'delete', label: 'Delete the list…' },
+        ]
+      : []),
   ];
   return (
     <>
@@ -64,7 +83,13 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
           …
         </button>
       </Dropdown>
-      {putting && <PutOnBoard words={view.words.map((w) => ({ word: w.text || 'picture', picture: w.pictures[0] }))} suggested={view.name} onClose={() => setPutting(false)} />}
+      {putting && (
+        <PutOnBoard
+          words={view.words.map((w) => ({ word: w.text || 'picture', picture: w.pictures[0] }))}
+          suggested={view.name}
+          onClose={() => setPutting(false)}
+        />
+      )}
       {history && <ListHistory view={view} onAct={onAct} onClose={() => setHistory(false)} />}
     </>
   );
@@ -81,7 +106,11 @@ function ListHistory({ view, onAct, onClose }: { view: WordList; onAct: (act: Ac
               {v.by} {v.what} <span className={parts.quiet}>{dayAndTime(v.madeAt)}</span>
             </span>
             {view.mayEdit && v.number !== view.version && (
-              <button type="button" className={parts.dotted} onClick={() => void onAct({ what: 'back', number: v.number }).then((done) => done && onClose())}>
+              <button
+                type="button"
+                className={parts.dotted}
+                onClick={() => void onAct({ what: 'back', number: v.number }).then((done) => done && onClose())}
+              >
                 as it was then
               </button>
             )}

@@ -77,10 +77,20 @@ export default function ListPage() {
             <span className={parts.grow} />
             {mayEdit && (
               <>
-                <PlainButton aria-label="Undo" title={view.undo ?? 'Nothing to undo'} disabled={!view.undo} onClick={() => void act({ what: 'undo' })}>
+                <PlainButton
+                  aria-label="Undo"
+                  title={view.undo ?? 'Nothing to undo'}
+                  disabled={!view.undo}
+                  onClick={() => void act({ what: 'undo' })}
+                >
                   ↶
                 </PlainButton>
-                <PlainButton aria-label="Make again" title={view.redo ?? 'Nothing to make again'} disabled={!view.redo} onClick={() => void act({ what: 'redo' })}>
+                <PlainButton
+                  aria-label="Make again"
+                  title={view.redo ?? 'Nothing to make again'}
+                  disabled={!view.redo}
+                  onClick={() => void act({ what: 'redo' })}
+                >
                   ↷
                 </PlainButton>
               </>
@@ -89,7 +99,12 @@ export default function ListPage() {
           </div>
           <p className={css.sentence}>
             <SupportSentence support={view.support} mayEdit={mayEdit} onSet={(support) => void edit({ type: 'set-up', support })} />{' '}
-            <PageSentence page={view.page} beside={view.support.type === 'rules' || view.support.type === 'feelings-scale'} mayEdit={mayEdit} onSet={(made) => void edit({ type: 'page', page: made })} />{' '}
+            <PageSentence
+              page={view.page}
+              beside={view.support.type === 'rules' || view.support.type === 'feelings-scale'}
+              mayEdit={mayEdit}
+              onSet={(made) => void edit({ type: 'page', page: made })}
+            />{' '}
             <ForClass view={view} onAct={act} />{' '}
             {sheet.data && (
               <strong>
@@ -103,7 +118,13 @@ export default function ListPage() {
               {note}
             </p>
           ))}
-          {sheet.error ? <p role="alert" className={parts.note}>{sentence(sheet.error)}</p> : sheet.data && <SheetStage view={view} sheets={sheet.data} onPage={setPage} />}
+          {sheet.error ? (
+            <p role="alert" className={parts.note}>
+              {sentence(sheet.error)}
+            </p>
+          ) : (
+            sheet.data && <SheetStage view={view} sheets={sheet.data} onPage={setPage} />
+          )}
         </section>
       </main>
     </ArtOf>

@@ -27,7 +27,14 @@ export default function Lists() {
         <h1>Print</h1>
         <span className={parts.quiet}>One list of words, many supports.</span>
         <span className={parts.grow} />
-        <Input className={css.seek} placeholder="Find a list" aria-label="Find a list" allowClear value={seek} onChange={(e) => setSeek(e.target.value)} />
+        <Input
+          className={css.seek}
+          placeholder="Find a list"
+          aria-label="Find a list"
+          allowClear
+          value={seek}
+          onChange={(e) => setSeek(e.target.value)}
+        />
       </header>
       <form
         className={css.begin}
@@ -36,8 +43,19 @@ export default function Lists() {
           void begin({ text, name: nameOf(text) });
         }}
       >
-        <Input.TextArea aria-label="Words of a new list" placeholder="Type or paste words for a new list: ferry, bag, seal, crab …" autoSize={{ minRows: 1, maxRows: 5 }} value={text}
-          onChange={(e) => setText(e.target.value)} onPressEnter={(e) => { if (!e.shiftKey) { e.preventDefault(); void begin({ text, name: nameOf(text) }); } }} />
+        <Input.TextArea
+          aria-label="Words of a new list"
+          placeholder="Type or paste words for a new list: ferry, bag, seal, crab …"
+          autoSize={{ minRows: 1, maxRows: 5 }}
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          onPressEnter={(e) => {
+            if (!e.shiftKey) {
+              e.preventDefault();
+              void begin({ text, name: nameOf(text) });
+            }
+          }}
+        />
         <PlainButton type="primary" htmlType="submit">
           Begin a list
         </PlainButton>
@@ -73,10 +91,19 @@ export default function Lists() {
           ))}
         </ul>
       </ArtOf>
-      {shown.length === 0 && <p className={parts.quiet}>{data.length === 0 ? 'No lists yet. Type the first words above.' : `No list answers to “${seek}”.`}</p>}
+      {shown.length === 0 && (
+        <p className={parts.quiet}>{data.length === 0 ? 'No lists yet. Type the first words above.' : `No list answers to “${seek}”.`}</p>
+      )}
     </main>
   );
 }
 
 /** A list is called after its first words until somebody calls it something else. */
-export const nameOf = (text: string) => text.split(/[\n,;\t]+/).map((w) => w.trim()).filter(Boolean).slice(0, 3).join(', ').slice(0, 80) || 'A new list';
+export const nameOf = (text: string) =>
+  text
+    .split(/[\n,;\t]+/)
+    .map((w) => w.trim())
+    .filter(Boolean)
+    .slice(0, 3)
+    .join(', ')
+    .slice(0, 80) || 'A new list';

@@ -14,7 +14,13 @@ export function Offers({ view, onChoose }: { view: WordList; onChoose: (support:
         const now = offer.support.type === view.support.type;
         return (
           <li key={offer.support.type}>
-            <button type="button" aria-pressed={now} disabled={!view.mayEdit} title={offer.refused ?? undefined} onClick={() => !now && onChoose(offer.support)}>
+            <button
+              type="button"
+              aria-pressed={now}
+              disabled={!view.mayEdit}
+              title={offer.refused ?? undefined}
+              onClick={() => !now && onChoose(offer.support)}
+            >
               <span className={css.small}>{offer.page ? <PagePreview page={offer.page} label="" /> : <em>{offer.refused}</em>}</span>
               <span>{said.get(offer.support.type)}</span>
             </button>

@@ -43,19 +43,40 @@ function StripSentence({ support, mayEdit, onSet }: Of<Named<'strip'>>) {
   const is = controls(support, mayEdit, onSet);
   return (
     <>
-      A strip {is.yes('standing', 'Which way it goes', 'down', 'across')}, {is.number('inRow', 'How many in a row; 0 for as many as fit', 0, 30, support.inRow === 0 ? 'as many as fit' : String(support.inRow))}{' '}
-      in a row, each {is.length('side', 'Side of each picture')} wide, with{' '}
-      {is.choice('heads', 'What stands over each', { NONE: 'nothing over them', NUMBERS: 'numbers', CLOCK: 'clock times', PARTS: 'parts of the day', NOW_NEXT: '“now” and “next”', FIRST_THEN: '“first” and “then”' })}
+      A strip {is.yes('standing', 'Which way it goes', 'down', 'across')},{' '}
+      {is.number('inRow', 'How many in a row; 0 for as many as fit', 0, 30, support.inRow === 0 ? 'as many as fit' : String(support.inRow))} in a row,
+      each {is.length('side', 'Side of each picture')} wide, with{' '}
+      {is.choice('heads', 'What stands over each', {
+        NONE: 'nothing over them',
+        NUMBERS: 'numbers',
+        CLOCK: 'clock times',
+        PARTS: 'parts of the day',
+        NOW_NEXT: '“now” and “next”',
+        FIRST_THEN: '“first” and “then”',
+      })}
       {support.heads === 'CLOCK' && (
         <>
           {' '}
           from{' '}
-          <DottedText label="Time of the first" value={clock(support.start)} disabled={!mayEdit}
-            onKeep={(text) => { const start = minutesOf(text); if (start !== undefined) onSet({ ...support, start }); }} />{' '}
+          <DottedText
+            label="Time of the first"
+            value={clock(support.start)}
+            disabled={!mayEdit}
+            onKeep={(text) => {
+              const start = minutesOf(text);
+              if (start !== undefined) onSet({ ...support, start });
+            }}
+          />{' '}
           every {is.number('minutes', 'Minutes from one to the next', 1, 1440)} minutes
         </>
       )}
-      , {is.choice('done', 'What shows that something is over', { NONE: 'nothing for what is done', POCKET: 'a pocket for what is done', BOXES: 'boxes to tick' })},
+      ,{' '}
+      {is.choice('done', 'What shows that something is over', {
+        NONE: 'nothing for what is done',
+        POCKET: 'a pocket for what is done',
+        BOXES: 'boxes to tick',
+      })}
+      ,
     </>
   );
 }
@@ -65,24 +86,41 @@ function CardsSentence({ support: cards, mayEdit, onSet }: Of<Named<'cards'>>) {
   return (
     <>
       Cards{' '}
-      <Choice label="How cards are measured" value={cards.onSheet > 0 ? 'NUMBER' : 'SIZE'} words={{ SIZE: 'of a size', NUMBER: 'so many on a sheet' }} disabled={!mayEdit}
-        onChoose={(key) => onSet({ ...cards, onSheet: key === 'NUMBER' ? 12 : 0 })} />
+      <Choice
+        label="How cards are measured"
+        value={cards.onSheet > 0 ? 'NUMBER' : 'SIZE'}
+        words={{ SIZE: 'of a size', NUMBER: 'so many on a sheet' }}
+        disabled={!mayEdit}
+        onChoose={(key) => onSet({ ...cards, onSheet: key === 'NUMBER' ? 12 : 0 })}
+      />
       ,{' '}
       {cards.onSheet > 0 ? (
         <>{is.number('onSheet', 'Cards on a sheet', 1, 400)} on a sheet</>
       ) : (
         <>
-          <DottedLength label="Width of a card" value={cards.width} disabled={!mayEdit}
-            onKeep={(width) => onSet({ ...cards, width, height: cards.height === cards.width ? width : cards.height })} />{' '}
+          <DottedLength
+            label="Width of a card"
+            value={cards.width}
+            disabled={!mayEdit}
+            onKeep={(width) => onSet({ ...cards, width, height: cards.height === cards.width ? width : cards.height })}
+          />{' '}
           wide and {is.length('height', 'Height of a card')} high
         </>
       )}
       , {is.length('gap', 'Gap between cards')} apart, with{' '}
-      {is.choice('lines', 'Lines to cut along', { EDGE: 'an edge to cut along', CUT: 'lines to cut along between them', NONE: 'no lines' })}, corners rounded by{' '}
-      {is.length('corner', 'How far corners are rounded')},{' '}
-      {is.choice('back', 'What is on the back', { NONE: 'nothing on the back', BLANK: 'an empty back', SAME: 'the same on the back', WORD: 'the word alone on the back', PATTERN: 'a pattern on the back' })}
-      {cards.back !== 'NONE' && <> turned over {is.choice('flip', 'The edge the printer turns over', { LONG: 'the long edge', SHORT: 'the short edge' })}</>},{' '}
-      {is.yes('hole', 'A hole for a key ring', 'a hole for a key ring', 'no hole')},
+      {is.choice('lines', 'Lines to cut along', { EDGE: 'an edge to cut along', CUT: 'lines to cut along between them', NONE: 'no lines' })}, corners
+      rounded by {is.length('corner', 'How far corners are rounded')},{' '}
+      {is.choice('back', 'What is on the back', {
+        NONE: 'nothing on the back',
+        BLANK: 'an empty back',
+        SAME: 'the same on the back',
+        WORD: 'the word alone on the back',
+        PATTERN: 'a pattern on the back',
+      })}
+      {cards.back !== 'NONE' && (
+        <> turned over {is.choice('flip', 'The edge the printer turns over', { LONG: 'the long edge', SHORT: 'the short edge' })}</>
+      )}
+      , {is.yes('hole', 'A hole for a key ring', 'a hole for a key ring', 'no hole')},
     </>
   );
 }
@@ -92,9 +130,15 @@ function StorySentence({ support, mayEdit, onSet }: Of<Named<'story'>>) {
   return (
     <>
       A story, each word of the list a page of it,{' '}
-      {is.choice('bound', 'How pages lie on sheets', { ONE: 'one page on a sheet', TWO: 'two pages on a sheet', FOUR: 'four pages on a sheet', BOOKLET: 'folded into a booklet' })}
+      {is.choice('bound', 'How pages lie on sheets', {
+        ONE: 'one page on a sheet',
+        TWO: 'two pages on a sheet',
+        FOUR: 'four pages on a sheet',
+        BOOKLET: 'folded into a booklet',
+      })}
       {support.bound === 'BOOKLET' && <> whose inner pages move in by {is.length('creep', 'How far inner pages move towards the fold')}</>},{' '}
-      {is.yes('over', 'Small pictures over words', 'a small picture over each word', 'no pictures over words')}, {is.text('title', 'Title on a page of its own', 'no title page')},
+      {is.yes('over', 'Small pictures over words', 'a small picture over each word', 'no pictures over words')},{' '}
+      {is.text('title', 'Title on a page of its own', 'no title page')},
     </>
   );
 }
@@ -105,15 +149,25 @@ function GridSentence({ support, mayEdit, onSet }: Of<Named<'grid'>>) {
   return (
     <>
       A grid of{' '}
-      <DottedText label="Rows by columns, such as 4 x 5" value={`${support.rows} x ${support.columns}`} disabled={!mayEdit}
+      <DottedText
+        label="Rows by columns, such as 4 x 5"
+        value={`${support.rows} x ${support.columns}`}
+        disabled={!mayEdit}
         onKeep={(text) => {
           const [rows, columns] = (text.match(/\d+/g) ?? []).map(Number);
           if (rows && columns) onSet({ ...support, rows, columns });
-        }} />{' '}
+        }}
+      />{' '}
       cells, rows by columns, {is.length('gap', 'Gap between cells')} apart, cells{' '}
-      <DottedText label="Cells that stay empty, by number" value={empty} shown={empty || 'none'} disabled={!mayEdit}
-        onKeep={(text) => onSet({ ...support, empty: (text.match(/\d+/g) ?? []).map((n) => Number(n) - 1) })} />{' '}
-      empty, {is.yes('byKind', 'Colours', 'coloured by kind', 'white but for words with a paper of their own')}, {is.text('title', 'Title over it', 'no title')},
+      <DottedText
+        label="Cells that stay empty, by number"
+        value={empty}
+        shown={empty || 'none'}
+        disabled={!mayEdit}
+        onKeep={(text) => onSet({ ...support, empty: (text.match(/\d+/g) ?? []).map((n) => Number(n) - 1) })}
+      />{' '}
+      empty, {is.yes('byKind', 'Colours', 'coloured by kind', 'white but for words with a paper of their own')},{' '}
+      {is.text('title', 'Title over it', 'no title')},
     </>
   );
 }
@@ -121,14 +175,29 @@ function GridSentence({ support, mayEdit, onSet }: Of<Named<'grid'>>) {
 function GameSentence({ support, mayEdit, onSet }: Of<Named<'bingo' | 'dominoes' | 'roll-and-say'>>) {
   const who = (
     <>
-      for <DottedNumber label="How many play" value={support.players} least={1} most={60} disabled={!mayEdit} onKeep={(players) => onSet({ ...support, players })} />{' '}
+      for{' '}
+      <DottedNumber
+        label="How many play"
+        value={support.players}
+        least={1}
+        most={60}
+        disabled={!mayEdit}
+        onKeep={(players) => onSet({ ...support, players })}
+      />{' '}
       {support.players === 1 ? 'player' : 'players'}
     </>
   );
   const dealt = (
     <>
-      , game <DottedNumber label="Number of the game: the same number gives the same cards" value={support.number} least={0} most={999_999_999} disabled={!mayEdit}
-        onKeep={(number) => onSet({ ...support, number })} />
+      , game{' '}
+      <DottedNumber
+        label="Number of the game: the same number gives the same cards"
+        value={support.number}
+        least={0}
+        most={999_999_999}
+        disabled={!mayEdit}
+        onKeep={(number) => onSet({ ...support, number })}
+      />
       ,
     </>
   );
@@ -136,9 +205,15 @@ function GameSentence({ support, mayEdit, onSet }: Of<Named<'bingo' | 'dominoes'
     const is = controls(support, mayEdit, onSet);
     return (
       <>
-        Bingo {who}, {is.number('rows', 'Rows', 2, 6)} rows by {is.number('columns', 'Columns', 2, 6)}, {is.yes('free', 'The middle', 'the middle free', 'no free middle')},{' '}
-        <Choice label="Cards on a sheet" value={String(support.onSheet) as '1' | '2' | '4'} words={{ 1: 'one card on a sheet', 2: 'two cards on a sheet', 4: 'four cards on a sheet' }}
-          disabled={!mayEdit} onChoose={(n) => onSet({ ...support, onSheet: Number(n) })} />
+        Bingo {who}, {is.number('rows', 'Rows', 2, 6)} rows by {is.number('columns', 'Columns', 2, 6)},{' '}
+        {is.yes('free', 'The middle', 'the middle free', 'no free middle')},{' '}
+        <Choice
+          label="Cards on a sheet"
+          value={String(support.onSheet) as '1' | '2' | '4'}
+          words={{ 1: 'one card on a sheet', 2: 'two cards on a sheet', 4: 'four cards on a sheet' }}
+          disabled={!mayEdit}
+          onChoose={(n) => onSet({ ...support, onSheet: Number(n) })}
+        />
         {dealt}
       </>
     );
@@ -164,8 +239,20 @@ function MatsSentence({ support, mayEdit, onSet }: Of<Named<'sorting-mats'>>) {
   return (
     <>
       A mat with fields called{' '}
-      <DottedText label="What the fields are called, two to four, with commas" value={fields} disabled={!mayEdit}
-        onKeep={(text) => onSet({ ...support, fields: text.split(',').map((f) => f.trim()).filter(Boolean) })} />
+      <DottedText
+        label="What the fields are called, two to four, with commas"
+        value={fields}
+        disabled={!mayEdit}
+        onKeep={(text) =>
+          onSet({
+            ...support,
+            fields: text
+              .split(',')
+              .map((f) => f.trim())
+              .filter(Boolean),
+          })
+        }
+      />
       , and cards of {controls(support, mayEdit, onSet).length('side', 'Side of a card')} to sort onto it,
     </>
   );
@@ -177,21 +264,37 @@ function HomeSentence({ support, mayEdit, onSet }: Of<Named<'going-home'>>) {
   return (
     <>
       A page to take home, {is.text('heading', 'Heading', 'no heading')}, with{' '}
-      <DottedText label="Headings, each with how many words, with commas" value={sections} disabled={!mayEdit}
-        onKeep={(text) => onSet({ ...support, sections: text.split(',').flatMap((s) => { const [, called, words] = /^\s*(.+?)\s+(\d+)\s*$/.exec(s) ?? []; return called ? [{ called, words: Number(words) }] : []; }) })} />{' '}
+      <DottedText
+        label="Headings, each with how many words, with commas"
+        value={sections}
+        disabled={!mayEdit}
+        onKeep={(text) =>
+          onSet({
+            ...support,
+            sections: text.split(',').flatMap((s) => {
+              const [, called, words] = /^\s*(.+?)\s+(\d+)\s*$/.exec(s) ?? [];
+              return called ? [{ called, words: Number(words) }] : [];
+            }),
+          })
+        }
+      />{' '}
       words below, and {is.number('lines', 'Lines to write on', 0, 8)} lines to write on,
     </>
   );
 }
 
-function ShortSentence({ support, mayEdit, onSet }: Of<Named<'first-then' | 'choices' | 'token-board' | 'rules' | 'feelings-scale' | 'conversation-cards' | 'pairs' | 'picture-pages'>>) {
+function ShortSentence({
+  support,
+  mayEdit,
+  onSet,
+}: Of<Named<'first-then' | 'choices' | 'token-board' | 'rules' | 'feelings-scale' | 'conversation-cards' | 'pairs' | 'picture-pages'>>) {
   switch (support.type) {
     case 'first-then': {
       const is = controls(support, mayEdit, onSet);
       return (
         <>
-          {is.text('first', 'Over the first', 'nothing')} and {is.text('then', 'Over the second', 'nothing')}, {is.number('onSheet', 'Pairs on a sheet', 1, 6)}{' '}
-          {support.onSheet === 1 ? 'pair' : 'pairs'} on a sheet,
+          {is.text('first', 'Over the first', 'nothing')} and {is.text('then', 'Over the second', 'nothing')},{' '}
+          {is.number('onSheet', 'Pairs on a sheet', 1, 6)} {support.onSheet === 1 ? 'pair' : 'pairs'} on a sheet,
         </>
       );
     }
@@ -216,7 +319,8 @@ function ShortSentence({ support, mayEdit, onSet }: Of<Named<'first-then' | 'cho
       const is = controls(support, mayEdit, onSet);
       return (
         <>
-          {is.number('onSheet', 'Lines on a sheet', 1, 12)} lines on a sheet, {is.yes('numbers', 'Numbers', 'numbered', 'without numbers')}, {is.text('heading', 'Heading', 'no heading')},
+          {is.number('onSheet', 'Lines on a sheet', 1, 12)} lines on a sheet, {is.yes('numbers', 'Numbers', 'numbered', 'without numbers')},{' '}
+          {is.text('heading', 'Heading', 'no heading')},
         </>
       );
     }
@@ -244,7 +348,8 @@ function ShortSentence({ support, mayEdit, onSet }: Of<Named<'first-then' | 'cho
       const is = controls(support, mayEdit, onSet);
       return (
         <>
-          Cards of {is.length('side', 'Side of a card')}, {is.choice('match', 'What makes a pair', { SAME: 'each word twice', PICTURE_WORD: 'the picture and its word' })},
+          Cards of {is.length('side', 'Side of a card')},{' '}
+          {is.choice('match', 'What makes a pair', { SAME: 'each word twice', PICTURE_WORD: 'the picture and its word' })},
         </>
       );
     }
@@ -252,12 +357,23 @@ function ShortSentence({ support, mayEdit, onSet }: Of<Named<'first-then' | 'cho
 }
 
 const PAPERS: Record<PageSetup['paper'] | 'OWN', string> = {
-  A4: 'A4', A3: 'A3', A5: 'A5', LETTER: 'Letter', LEGAL: 'Legal', TABLOID: 'Tabloid', OWN: 'paper of my own',
+  A4: 'A4',
+  A3: 'A3',
+  A5: 'A5',
+  LETTER: 'Letter',
+  LEGAL: 'Legal',
+  TABLOID: 'Tabloid',
+  OWN: 'paper of my own',
 };
 const OWN_SIZE = { width: 200_000, height: 200_000 };
 
 /** The paper, and how words are set on it: the same for all that is made of a list. */
-export function PageSentence({ page, beside, mayEdit, onSet }: {
+export function PageSentence({
+  page,
+  beside,
+  mayEdit,
+  onSet,
+}: {
   page: PageSetup;
   /** True of supports whose words can stand beside their pictures only. */
   beside: boolean;
@@ -269,22 +385,32 @@ export function PageSentence({ page, beside, mayEdit, onSet }: {
   return (
     <>
       {beside ? (
-        <Choice label="Words" value={page.labels === 'NONE' ? 'NONE' : 'BESIDE'} words={{ BESIDE: 'with words', NONE: 'without words' }} disabled={!mayEdit}
-          onChoose={(labels) => onSet({ ...page, labels })} />
+        <Choice
+          label="Words"
+          value={page.labels === 'NONE' ? 'NONE' : 'BESIDE'}
+          words={{ BESIDE: 'with words', NONE: 'without words' }}
+          disabled={!mayEdit}
+          onChoose={(labels) => onSet({ ...page, labels })}
+        />
       ) : (
         is.choice('labels', 'Where words stand', { BELOW: 'words below', ABOVE: 'words above', BESIDE: 'words beside', NONE: 'no words' })
       )}
       {page.labels !== 'NONE' && <>, {is.choice('type', 'How large words are', { EQUAL: 'all one size', EACH: 'each as large as fits' })}</>}, on{' '}
-      <Choice label="Paper" value={page.own ? 'OWN' : page.paper} words={PAPERS} disabled={!mayEdit}
-        onChoose={(key) => onSet(key === 'OWN' ? { ...page, own: OWN_SIZE } : { ...page, own: undefined, paper: key })} />
+      <Choice
+        label="Paper"
+        value={page.own ? 'OWN' : page.paper}
+        words={PAPERS}
+        disabled={!mayEdit}
+        onChoose={(key) => onSet(key === 'OWN' ? { ...page, own: OWN_SIZE } : { ...page, own: undefined, paper: key })}
+      />
       {own && (
         <>
           {' '}
           of {own.length('width', 'Width of the paper')} by {own.length('height', 'Height of the paper')}
         </>
       )}{' '}
-      {is.choice('turn', 'Which way the paper lies', { BEST: 'whichever way is better', UPRIGHT: 'standing up', LYING: 'lying down' })}, the printer leaving{' '}
-      {is.length('margin', 'What the printer cannot print on')} free.
+      {is.choice('turn', 'Which way the paper lies', { BEST: 'whichever way is better', UPRIGHT: 'standing up', LYING: 'lying down' })}, the printer
+      leaving {is.length('margin', 'What the printer cannot print on')} free.
     </>
   );
 }

@@ -10,7 +10,12 @@ import parts from '../../shell/parts.module.css';
 const MOST = 4;
 
 /** Another picture for a word of a list, or several side by side; its text stays. One picture clicked is kept at once. */
-export function WordPictures({ word, student, onKeep, onClose }: {
+export function WordPictures({
+  word,
+  student,
+  onKeep,
+  onClose,
+}: {
   word: ListedWord;
   student?: { id: string; name: string };
   onKeep: (word: ListedWord) => void;
@@ -29,9 +34,24 @@ export function WordPictures({ word, student, onKeep, onClose }: {
     else setPictures([id, ...pictures.slice(1)]);
   }
   return (
-    <Modal open title={`Pictures for ${word.text || 'this word'}`} onCancel={onClose} width={820} okText="Keep" cancelText="Leave it" onOk={() => onKeep(kept(pictures))}>
+    <Modal
+      open
+      title={`Pictures for ${word.text || 'this word'}`}
+      onCancel={onClose}
+      width={820}
+      okText="Keep"
+      cancelText="Leave it"
+      onOk={() => onKeep(kept(pictures))}
+    >
       <div className={chooser.choose}>
-        <PictureSearch word={word.text} student={student} language="en" chosen={pictures} note={adding ? ' It is added beside.' : undefined} onChoose={choose} />
+        <PictureSearch
+          word={word.text}
+          student={student}
+          language="en"
+          chosen={pictures}
+          note={adding ? ' It is added beside.' : undefined}
+          onChoose={choose}
+        />
         <div>
           <ul className={css.chosen} aria-label="Pictures of this word">
             {pictures.map((p, i) => (
@@ -44,7 +64,13 @@ export function WordPictures({ word, student, onKeep, onClose }: {
             ))}
           </ul>
           <div className={chooser.chooseDoors}>
-            <button type="button" className={parts.dotted} aria-pressed={adding} disabled={pictures.length >= MOST || pictures.length === 0} onClick={() => setAdding(!adding)}>
+            <button
+              type="button"
+              className={parts.dotted}
+              aria-pressed={adding}
+              disabled={pictures.length >= MOST || pictures.length === 0}
+              onClick={() => setAdding(!adding)}
+            >
               {adding ? 'replace instead' : 'add another picture'}
             </button>
             <Checkbox checked={not} onChange={(e) => setNot(e.target.checked)}>

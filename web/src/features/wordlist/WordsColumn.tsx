@@ -12,7 +12,13 @@ import parts from '../../shell/parts.module.css';
 const TIMES = [0, 1, 2, 3, 4, 5, 6, 8, 10, 12, 20];
 /** Those pictures have names in, by their English names. */
 const LANGUAGES: Record<string, string> = {
-  none: 'one language', ...Object.fromEntries(['Arabic', 'Chinese', 'French', 'German', 'Polish', 'Portuguese', 'Spanish', 'Turkish', 'Ukrainian', 'Vietnamese'].map((l) => [l, `two, also ${l}`])),
+  none: 'one language',
+  ...Object.fromEntries(
+    ['Arabic', 'Chinese', 'French', 'German', 'Polish', 'Portuguese', 'Spanish', 'Turkish', 'Ukrainian', 'Vietnamese'].map((l) => [
+      l,
+      `two, also ${l}`,
+    ]),
+  ),
 };
 const DRAGGED = 'application/x-dwimble-word';
 
@@ -71,7 +77,13 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
             onDrop={(e) => dropped(e, word.id)}
           >
             <span className={css.number}>{i + 1}</span>
-            <button type="button" className={css.pic} aria-label={`Pictures for ${word.text || 'this word'}`} disabled={!mayEdit} onClick={() => setChoosing(word)}>
+            <button
+              type="button"
+              className={css.pic}
+              aria-label={`Pictures for ${word.text || 'this word'}`}
+              disabled={!mayEdit}
+              onClick={() => setChoosing(word)}
+            >
               {word.pictures.map((p) => (
                 <Pic key={p} id={p} />
               ))}
@@ -79,18 +91,39 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
               {word.not && <i aria-hidden className={css.not} />}
             </button>
             <span className={css.text}>
-              <DottedText label={`Text of ${word.text}`} value={word.text} shown={word.text || 'no text'} disabled={!mayEdit} onKeep={(text) => change({ ...word, text })} />
+              <DottedText
+                label={`Text of ${word.text}`}
+                value={word.text}
+                shown={word.text || 'no text'}
+                disabled={!mayEdit}
+                onKeep={(text) => change({ ...word, text })}
+              />
               {view.second && (
-                <DottedText label={`${word.text} in ${view.second.language}`} value={word.second ?? ''} shown={word.second ?? `${view.second.language}?`} disabled={!mayEdit}
-                  onKeep={(second) => change({ ...word, second: second || undefined })} />
+                <DottedText
+                  label={`${word.text} in ${view.second.language}`}
+                  value={word.second ?? ''}
+                  shown={word.second ?? `${view.second.language}?`}
+                  disabled={!mayEdit}
+                  onKeep={(second) => change({ ...word, second: second || undefined })}
+                />
               )}
             </span>
-            <DottedChoice label={`How often ${word.text} is printed`} disabled={!mayEdit} items={TIMES.map((n) => ({ key: String(n), label: n === 0 ? 'keep it, print none' : `×${n}` }))}
-              onChoose={(n) => change({ ...word, times: Number(n) })}>
+            <DottedChoice
+              label={`How often ${word.text} is printed`}
+              disabled={!mayEdit}
+              items={TIMES.map((n) => ({ key: String(n), label: n === 0 ? 'keep it, print none' : `×${n}` }))}
+              onChoose={(n) => change({ ...word, times: Number(n) })}
+            >
               ×{word.times}
             </DottedChoice>
             {mayEdit && (
-              <button type="button" className={css.out} aria-label={`Take ${word.text || 'this word'} out`} title="Take it out" onClick={() => void onAct({ what: 'edit', edit: { type: 'take-out', ids: [word.id] } })}>
+              <button
+                type="button"
+                className={css.out}
+                aria-label={`Take ${word.text || 'this word'} out`}
+                title="Take it out"
+                onClick={() => void onAct({ what: 'edit', edit: { type: 'take-out', ids: [word.id] } })}
+              >
                 ×
               </button>
             )}
@@ -125,13 +158,23 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
       {mayEdit && words.length > 0 && (
         <p className={parts.quiet}>
           In{' '}
-          <Choice label="A second language" value={view.second?.language ?? 'none'} words={LANGUAGES}
-            onChoose={(language) => void onAct({ what: 'language', second: language === 'none' ? undefined : { language, instead: view.second?.instead ?? false } })} />
+          <Choice
+            label="A second language"
+            value={view.second?.language ?? 'none'}
+            words={LANGUAGES}
+            onChoose={(language) =>
+              void onAct({ what: 'language', second: language === 'none' ? undefined : { language, instead: view.second?.instead ?? false } })
+            }
+          />
           {view.second && (
             <>
               ,{' '}
-              <Choice label="Where the second language stands" value={view.second.instead ? 'instead' : 'under'} words={{ under: 'under the words', instead: 'instead of the words' }}
-                onChoose={(where) => void onAct({ what: 'language', second: { language: view.second!.language, instead: where === 'instead' } })} />
+              <Choice
+                label="Where the second language stands"
+                value={view.second.instead ? 'instead' : 'under'}
+                words={{ under: 'under the words', instead: 'instead of the words' }}
+                onChoose={(where) => void onAct({ what: 'language', second: { language: view.second!.language, instead: where === 'instead' } })}
+              />
             </>
           )}
           .

@@ -3,7 +3,13 @@ import { DottedLength, DottedNumber } from './Length';
 import parts from '../../shell/parts.module.css';
 
 /** One of a few, by their words. */
-export function Choice<K extends string>({ label, value, words, onChoose, disabled }: {
+export function Choice<K extends string>({
+  label,
+  value,
+  words,
+  onChoose,
+  disabled,
+}: {
   label: string;
   value: K;
   words: Record<K, string>;
@@ -30,14 +36,27 @@ export function controls<S extends object>(set: S, mayEdit: boolean, onSet: (set
   const changed = (key: keyof S, value: unknown) => onSet({ ...set, [key]: value });
   return {
     number: (key: Of<S, number>, label: string, least: number, most: number, shown?: string) => (
-      <DottedNumber label={label} value={set[key] as number} shown={shown} least={least} most={most} disabled={disabled} onKeep={(n) => changed(key, n)} />
+      <DottedNumber
+        label={label}
+        value={set[key] as number}
+        shown={shown}
+        least={least}
+        most={most}
+        disabled={disabled}
+        onKeep={(n) => changed(key, n)}
+      />
     ),
     length: (key: Of<S, number>, label: string) => (
       <DottedLength label={label} value={set[key] as number} disabled={disabled} onKeep={(length) => changed(key, length)} />
     ),
     text: (key: Of<S, string>, label: string, none: string) => (
-      <DottedText label={label} value={set[key] as string} shown={(set[key] as string) ? `“${set[key] as string}”` : none} disabled={disabled}
-        onKeep={(text) => changed(key, text)} />
+      <DottedText
+        label={label}
+        value={set[key] as string}
+        shown={(set[key] as string) ? `“${set[key] as string}”` : none}
+        disabled={disabled}
+        onKeep={(text) => changed(key, text)}
+      />
     ),
     choice: <K extends Of<S, string>>(key: K, label: string, words: Record<S[K] & string, string>) => (
       <Choice label={label} value={set[key] as S[K] & string} words={words} disabled={disabled} onChoose={(value) => changed(key, value)} />

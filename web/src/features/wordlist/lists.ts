@@ -81,7 +81,9 @@ function made(id: number, base: number, act: Act): Promise<WordList> {
     case 'edit':
       return answer(client.POST('/api/lists/{list}/edits', { params: { path }, body: { base, edit: act.edit } }));
     case 'words':
-      return answer(client.POST('/api/lists/{list}/words', { params: { path }, body: { base, text: act.text, before: act.before, picture: act.picture } }));
+      return answer(
+        client.POST('/api/lists/{list}/words', { params: { path }, body: { base, text: act.text, before: act.before, picture: act.picture } }),
+      );
     case 'language':
       return answer(client.POST('/api/lists/{list}/language', { params: { path }, body: { base, second: act.second } }));
     case 'class':
@@ -93,7 +95,9 @@ function made(id: number, base: number, act: Act): Promise<WordList> {
     case 'back':
       return answer(client.POST('/api/lists/{list}/versions/{number}/back', { params: { path: { ...path, number: act.number } } }));
     case 'share':
-      return act.on ? answer(client.PUT('/api/lists/{list}/shelf', { params: { path } })) : answer(client.DELETE('/api/lists/{list}/shelf', { params: { path } }));
+      return act.on
+        ? answer(client.PUT('/api/lists/{list}/shelf', { params: { path } }))
+        : answer(client.DELETE('/api/lists/{list}/shelf', { params: { path } }));
   }
 }
 

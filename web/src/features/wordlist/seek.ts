@@ -5,5 +5,7 @@ const folded = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').to
 /** True if every word that is sought is in a list’s name, or in whose it is. */
 export const sought = (list: Pick<ListLine, 'name' | 'studentName' | 'ownerName'>, text: string): boolean => {
   const all = folded([list.name, list.studentName, list.ownerName].filter(Boolean).join(' '));
-  return folded(text).split(/\s+/).every((part) => all.includes(part));
+  return folded(text)
+    .split(/\s+/)
+    .every((part) => all.includes(part));
 };

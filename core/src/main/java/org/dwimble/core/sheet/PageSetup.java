@@ -40,6 +40,11 @@ public record PageSetup(Paper paper, @Nullable Size own, Turn turn, Length margi
         }
     }
 
+    /** The same with words standing elsewhere. */
+    public PageSetup withLabels(LabelPlace labels) {
+        return new PageSetup(paper, own, turn, margin, labels, type);
+    }
+
     private static void within(String key, Length side) {
         if (side.compareTo(LEAST) < 0 || side.compareTo(MOST) > 0) {
             throw new Unacceptable(key, "least", (int) LEAST.mm(), "most", (int) MOST.mm());

@@ -6,7 +6,6 @@ import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.sheet.Canvas;
 import org.dwimble.core.sheet.Frame;
-import org.dwimble.core.text.Text;
 
 /**
  * A few things to choose from, as large as the sheet allows.
@@ -16,14 +15,12 @@ import org.dwimble.core.text.Text;
  */
 @JsonTypeName("choices")
 public record Choices(int onSheet, String asked) implements Support {
-    private static final int LONGEST = 60;
     private static final Length GAP = Length.mm(10);
     public static final Choices USUAL = new Choices(4, "What would you like?");
 
     public Choices {
         Bounds.within("choices", onSheet, 2, 8);
-        asked = Text.tidy(asked);
-        Text.atMost(LONGEST, "label", asked);
+        asked = Title.checked(asked);
     }
 
     @Override

@@ -30,8 +30,7 @@ public record ConversationCards(int onSheet, int lines) implements Support {
     public Drawn on(Frame frame, Material of) {
         int columns = onSheet == 1 ? 1 : frame.lyingDown() ? Math.min(onSheet, 3) : 2;
         Cells cells = Cells.filling(frame.room(), (onSheet + columns - 1) / columns, columns, GAP);
-        PageSetup page = of.page();
-        PageSetup below = page.labels() == LabelPlace.NONE ? new PageSetup(page.paper(), page.own(), page.turn(), page.margin(), LabelPlace.BELOW, page.type()) : page;
+        PageSetup below = of.page().labels() == LabelPlace.NONE ? of.page().withLabels(LabelPlace.BELOW) : of.page();
         Sheets sheets = new Sheets();
         for (List<Printed> some : Sheets.portions(of.words(), onSheet)) {
             Canvas canvas = new Canvas(of.type());

@@ -9,7 +9,6 @@ import org.dwimble.core.measure.Rect;
 import org.dwimble.core.sheet.Canvas;
 import org.dwimble.core.sheet.Frame;
 import org.dwimble.core.sheet.PageSetup;
-import org.dwimble.core.text.Text;
 
 /**
  * A scale to point at: the first word lowest, each step in its colour, from calm to much too much.
@@ -19,7 +18,6 @@ import org.dwimble.core.text.Text;
  */
 @JsonTypeName("feelings-scale")
 public record FeelingsScale(int steps, String heading) implements Support {
-    private static final int LONGEST = 60;
     private static final Length GAP = Length.mm(2);
     /** Calm and much too much; what lies between is mixed of both by way of the middle. */
     private static final Colour LOW = Colour.of("#b5e6ee");
@@ -29,16 +27,13 @@ public record FeelingsScale(int steps, String heading) implements Support {
 
     public FeelingsScale {
         Bounds.within("steps", steps, 3, 10);
-        heading = Text.tidy(heading);
-        Text.atMost(LONGEST, "label", heading);
+        heading = Title.checked(heading);
     }
 
     @Override
     public Drawn on(Frame frame, Material of) {
         Cells rows = Cells.filling(Title.below(frame.room(), heading), steps, 1, GAP);
-        PageSetup page = of.page();
-        PageSetup beside = new PageSetup(page.paper(), page.own(), page.turn(), page.margin(), page.labels() == LabelPlace.NONE ? LabelPlace.NONE : LabelPlace.BESIDE,
-            page.type());
+        PageSetup beside = of.page().withLabels(of.page().labels() == LabelPlace.NONE ? LabelPlace.NONE : LabelPlace.BESIDE);
         Sheets sheets = new Sheets();
         for (List<Printed> some : Sheets.portions(of.words(), steps)) {
             Canvas canvas = new Canvas(of.type());

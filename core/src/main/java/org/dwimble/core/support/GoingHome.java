@@ -35,8 +35,7 @@ public record GoingHome(String heading, List<Section> sections, int lines) imple
     }
 
     public GoingHome {
-        heading = Text.tidy(heading);
-        Text.atMost(LONGEST, "label", heading);
+        heading = Title.checked(heading);
         sections = List.copyOf(sections);
         Bounds.within("sections", sections.size(), 1, 8);
         Bounds.within("lines", lines, 0, 8);

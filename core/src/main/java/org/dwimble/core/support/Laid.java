@@ -28,6 +28,13 @@ public record Laid(List<Page> pages, int sheets, boolean lyingDown, @Nullable To
         notes = List.copyOf(notes);
     }
 
+    /** Several, one after the other, as those of a class; told are the notes of any, each once. @param each at least one */
+    public static Laid together(List<Laid> each) {
+        Laid first = each.get(0);
+        return each.size() == 1 ? first : new Laid(each.stream().flatMap(l -> l.pages.stream()).toList(), each.stream().mapToInt(Laid::sheets).sum(),
+            first.lyingDown, first.why, each.stream().flatMap(l -> l.notes.stream()).distinct().toList());
+    }
+
     /** Paper that is to lie as is best is tried both ways: fewer sheets, then the better of equals, then standing up. */
     static Laid of(Support support, Material of) {
         return switch (of.page().turn()) {

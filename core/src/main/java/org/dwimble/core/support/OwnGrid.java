@@ -13,7 +13,6 @@ import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.sheet.Canvas;
 import org.dwimble.core.sheet.Frame;
-import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 
 /**
@@ -27,7 +26,6 @@ import org.dwimble.core.told.Unacceptable;
 @JsonTypeName("grid")
 public record OwnGrid(int rows, int columns, List<Integer> empty, Length gap, String title, boolean byKind) implements Support {
     private static final int MOST = 20;
-    private static final int LONGEST = 60;
     private static final Length MOST_GAP = Length.mm(30);
     private static final Map<Kind, Colour> PAPERS = papers();
     public static final OwnGrid USUAL = new OwnGrid(4, 5, List.of(), Length.mm(3), "", false);
@@ -56,8 +54,7 @@ public record OwnGrid(int rows, int columns, List<Integer> empty, Length gap, St
         if (gap.micrometres() < 0 || gap.compareTo(MOST_GAP) > 0) {
             throw new Unacceptable("card-gap", "most", (int) MOST_GAP.mm());
         }
-        title = Text.tidy(title);
-        Text.atMost(LONGEST, "label", title);
+        title = Title.checked(title);
     }
 
     @Override

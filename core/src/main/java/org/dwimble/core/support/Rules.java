@@ -8,7 +8,6 @@ import org.dwimble.core.measure.Rect;
 import org.dwimble.core.sheet.Canvas;
 import org.dwimble.core.sheet.Frame;
 import org.dwimble.core.sheet.PageSetup;
-import org.dwimble.core.text.Text;
 
 /**
  * Rules, or the steps of a routine: one below the other, picture and words beside it.
@@ -19,22 +18,18 @@ import org.dwimble.core.text.Text;
  */
 @JsonTypeName("rules")
 public record Rules(int onSheet, String heading, boolean numbers) implements Support {
-    private static final int LONGEST = 60;
     private static final Length GAP = Length.mm(4);
     public static final Rules USUAL = new Rules(5, "Our rules", true);
 
     public Rules {
         Bounds.within("rules", onSheet, 1, 12);
-        heading = Text.tidy(heading);
-        Text.atMost(LONGEST, "label", heading);
+        heading = Title.checked(heading);
     }
 
     @Override
     public Drawn on(Frame frame, Material of) {
         Cells rows = Cells.filling(Title.below(frame.room(), heading), onSheet, 1, GAP);
-        PageSetup page = of.page();
-        PageSetup beside = new PageSetup(page.paper(), page.own(), page.turn(), page.margin(), page.labels() == LabelPlace.NONE ? LabelPlace.NONE : LabelPlace.BESIDE,
-            page.type());
+        PageSetup beside = of.page().withLabels(of.page().labels() == LabelPlace.NONE ? LabelPlace.NONE : LabelPlace.BESIDE);
         Sheets sheets = new Sheets();
         int number = 1;
         for (List<Printed> some : Sheets.portions(of.words(), onSheet)) {

@@ -22,7 +22,6 @@ import org.dwimble.core.told.Unacceptable;
  */
 @JsonTypeName("story")
 public record Story(Bound bound, Length creep, boolean over, String title) implements Support {
-    private static final int LONGEST = 60;
     private static final Length MOST_CREEP = Length.mm(10);
     private static final Length GAP = Length.mm(12);
     private static final Length LARGEST = Length.points(30);
@@ -39,8 +38,7 @@ public record Story(Bound bound, Length creep, boolean over, String title) imple
         if (creep.micrometres() < 0 || creep.compareTo(MOST_CREEP) > 0) {
             throw new Unacceptable("card-gap", "most", (int) MOST_CREEP.mm());
         }
-        title = Text.tidy(title);
-        Text.atMost(LONGEST, "label", title);
+        title = Title.checked(title);
     }
 
     @Override

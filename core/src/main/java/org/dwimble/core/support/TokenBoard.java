@@ -9,7 +9,6 @@ import org.dwimble.core.measure.Rect;
 import org.dwimble.core.sheet.Canvas;
 import org.dwimble.core.sheet.Frame;
 import org.dwimble.core.sheet.Mark;
-import org.dwimble.core.text.Text;
 
 /**
  * What somebody works for, and places for tokens on the way there: each word of the list is worked for once; its tokens lie on a
@@ -21,7 +20,6 @@ import org.dwimble.core.text.Text;
  */
 @JsonTypeName("token-board")
 public record TokenBoard(int tokens, String asked, boolean cut) implements Support {
-    private static final int LONGEST = 60;
     private static final int IN_ROW = 5;
     private static final Length GAP = Length.mm(8);
     private static final Length LARGEST = Length.mm(45);
@@ -30,8 +28,7 @@ public record TokenBoard(int tokens, String asked, boolean cut) implements Suppo
 
     public TokenBoard {
         Bounds.within("tokens", tokens, 3, 10);
-        asked = Text.tidy(asked);
-        Text.atMost(LONGEST, "label", asked);
+        asked = Title.checked(asked);
     }
 
     @Override

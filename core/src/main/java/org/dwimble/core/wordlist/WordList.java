@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.dwimble.core.sheet.PageSetup;
@@ -94,6 +95,19 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
             ListedWord instead = row.instead().get(w.id());
             return instead == null ? w : instead.withId(w.id()).withTimes(w.times());
         }).toList());
+    }
+
+    /**
+     * For somebody who may not use every picture: without the others, and without the students it is printed for and what differs for them,
+     * which are their team's alone. A word that was a picture alone is told as {@code ?}.
+     *
+     * @param may true of the id of a picture that may be used
+     */
+    public WordList forOthers(Predicate<String> may) {
+        return withWords(words.stream().map(w -> {
+            List<String> left = w.pictures().stream().filter(may).toList();
+            return left.size() == w.pictures().size() ? w : (w.text().isEmpty() ? w.withText("?") : w).withPictures(left);
+        }).toList()).withRows(List.of());
     }
 
     public WordList withRows(List<ClassRow> rows) {

@@ -1,12 +1,12 @@
 package org.dwimble.server.wordlist;
 
-import java.util.List;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.StudentStore;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -38,7 +38,7 @@ public class ListAccess {
         if (!team && !edits && !kept.shared()) {
             throw Problem.notFound("list");
         }
-        return new May(team || edits ? kept : new ListStore.Kept(kept.id(), kept.version(), null, kept.owner(), true, usable(kept.list(), account), kept.from()),
+        return new May(team || edits ? kept : new ListStore.Kept(kept.id(), kept.version(), null, kept.owner(), true, usable(kept.list(), account, null), kept.from()),
             edits);
     }
 
@@ -50,11 +50,8 @@ public class ListAccess {
         return may.kept();
     }
 
-    /** Without the own pictures an account may not use; the words stay. */
-    WordList usable(WordList list, Account account) {
-        return list.withWords(list.words().stream().map(w -> {
-            List<String> left = w.pictures().stream().filter(p -> !MediaId.isOwn(p) || pictures.mayUse(p, account, null)).toList();
-            return left.size() == w.pictures().size() ? w : w.withPictures(left).withText(w.text().isEmpty() ? "?" : w.text());
-        }).toList());
+    /** As an account may use it for somebody. @param student null for nobody in particular */
+    WordList usable(WordList list, Account account, @Nullable String student) {
+        return list.forOthers(p -> !MediaId.isOwn(p) || pictures.mayUse(p, account, student));
     }
 }

@@ -141,7 +141,8 @@ class ListApi {
         String name = wanted.name() == null || wanted.name().isBlank() ? from == null ? "Words" : from.list().name() : wanted.name();
         WordList list = from == null ? WordList.of(name, words(account, wanted)) : from.list().withName(name);
         boolean theirs = wanted.vocabulary() != null && wanted.student() != null && wanted.student().equals(store.there(wanted.vocabulary()).student());
-        list = theirs ? list : mayBeUsed(list, account, wanted.student());
+        boolean same = from != null && from.student() != null && from.student().equals(wanted.student());
+        list = theirs || same ? list : may.usable(list, account, wanted.student());
         if (wanted.support() != null) {
             list = list.withSupport(list.support(wanted.support()));
         }
@@ -170,12 +171,6 @@ class ListApi {
                 .map(then -> Gathered.since(then, now, ids)).orElseGet(() -> Gathered.ofBoards(now, List.copyOf(now.boards().keySet()), ids));
         }
         return Gathered.ofBoards(now, wanted.boards() == null ? List.of(now.home()) : wanted.boards(), ids);
-    }
-
-    /** Without pictures that may not be used for whom the list is to be for. */
-    private WordList mayBeUsed(WordList list, Account account, @Nullable String student) {
-        return list.withWords(list.words().stream().map(w -> w.withPictures(w.pictures().stream()
-            .filter(p -> !MediaId.isOwn(p) || pictures.mayUse(p, account, student)).toList())).toList());
     }
 
     private List<ListedWord> ready(Account account, @Nullable String student, List<WordLine.Entry> typed) {

@@ -131,7 +131,7 @@ class SupportApi {
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int from,
         @RequestParam(defaultValue = "1000000") int to) throws IOException {
         ListStore.Kept kept = may.toList(list, account).kept();
-        List<PdfPainter.Part> parts = parts(kept, account);
+        List<PdfPainter.Part> parts = printed(kept, account).stream().map(this::part).toList();
         List<Page> pages = parts.stream().flatMap(p -> p.pages().stream()).toList();
         int first = Math.max(1, Math.min(from, pages.size()));
         int last = Math.max(first, Math.min(to, pages.size()));
@@ -181,30 +181,27 @@ class SupportApi {
             : guesses.picture(word).filter(p -> !p.own() && guesses.kind(word, p) != Kind.LITTLE).map(Picture::id);
     }
 
-    /** What is printed for each student of the class in class order, or once for all. */
-    private List<PdfPainter.Part> parts(ListStore.Kept kept, Account account) {
+    /** What is printed for one student, or for all. @param student null if it is nobody of the school */
+    private record Printed(Laid laid, @Nullable Student student) {
+    }
+
+    /** For each student of the class in class order, or once for all. */
+    private List<Printed> printed(ListStore.Kept kept, Account account) {
         WordList list = kept.list();
         if (list.rows().isEmpty()) {
-            Student student = student(kept);
-            return List.of(part(list.support().lay(material(list, kept.student(), student == null ? null : student.name(), account)), student));
+            return List.of(new Printed(list.support().lay(material(kept, account)), student(kept)));
         }
-        return list.rows().stream().map(row -> part(list.support().lay(material(list.forRow(row), row.student(), row.name(), account)),
+        return list.rows().stream().map(row -> new Printed(list.support().lay(material(list.forRow(row), row.student(), row.name(), account)),
             row.student() == null ? null : students.find(row.student()).orElse(null))).toList();
     }
 
-    private PdfPainter.Part part(Laid laid, @Nullable Student student) {
-        return new PdfPainter.Part(laid.pages().stream().map(font::shaped).toList(), media.reading(student == null ? Appearance.USUAL : student.appearance()));
+    private Laid all(ListStore.Kept kept, Account account) {
+        return Laid.together(printed(kept, account).stream().map(Printed::laid).toList());
     }
 
-    /** All of them as one, with what is worth knowing about any. */
-    private Laid all(ListStore.Kept kept, Account account) {
-        WordList list = kept.list();
-        if (list.rows().isEmpty()) {
-            return list.support().lay(material(kept, account));
-        }
-        List<Laid> each = list.rows().stream().map(row -> list.support().lay(material(list.forRow(row), row.student(), row.name(), account))).toList();
-        return new Laid(each.stream().flatMap(l -> l.pages().stream()).toList(), each.stream().mapToInt(Laid::sheets).sum(), each.get(0).lyingDown(),
-            each.get(0).why(), each.stream().flatMap(l -> l.notes().stream()).distinct().toList());
+    private PdfPainter.Part part(Printed printed) {
+        Student student = printed.student;
+        return new PdfPainter.Part(printed.laid.pages().stream().map(font::shaped).toList(), media.reading(student == null ? Appearance.USUAL : student.appearance()));
     }
 
     /** The pages from one to another, both included, in their parts. */

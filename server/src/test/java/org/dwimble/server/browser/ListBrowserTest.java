@@ -72,7 +72,6 @@ class ListBrowserTest extends Counted {
         click(offer("Large pictures"));
         assertThat(sheet()).containsText("sheet 1 of 3");
         Page pdf = page.context().waitForPage(() -> click(w.link("Make the PDF")));
-        assertThat(pdf.url().isEmpty()).isFalse();
         pdf.close();
         counted("a list loaded, a picture replaced, one picture a page, as PDF", 5);
         assertThat(texts(list)).as("the text stays").containsExactly("ferry", "bag", "seal");

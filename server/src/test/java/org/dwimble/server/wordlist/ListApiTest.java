@@ -147,6 +147,31 @@ class ListApiTest {
     }
 
     @Test
+    void onTheShelfNobodySeesWhichStudentsAListIsPrintedForNorWhatDiffersForThem() {
+        long id = begin("\"text\":\"swim, read\",\"student\":\"" + ilse.id() + "\",\"name\":\"Home\"");
+        http.post("/api/lists/" + id + "/class", "{\"base\":1,\"table\":\"name\\tread\\nIlse\\tdance\"}");
+        http.send("PUT", "/api/lists/" + id + "/shelf", "{}");
+        JsonNode seen = hers.get("/api/lists/" + id).json();
+        assertThat(seen.get("students").asInt()).isZero();
+        assertThat(seen.get("classTable").asString()).isEmpty();
+        assertThat(hers.get("/api/lists/" + id + "/sheets").json().toString()).doesNotContain("Ilse", "dance");
+        assertThat(hers.post("/api/lists", "{\"from\":" + id + "}").json().get("students").asInt()).isZero();
+        assertThat(list(id).get("students").asInt()).as("the team still does").isEqualTo(1);
+    }
+
+    @Test
+    void aPictureAloneThatMayNotBeUsedIsCopiedAsAWordAndRefusesNothing() {
+        JsonNode taken = http.upload("/api/own-pictures?words=Lot&audience=STUDENT&student=" + ilse.id(), "lot.jpg", Photos.jpeg(80, 60)).json();
+        String photo = taken.get("picture").get("picture").asString();
+        long id = begin("\"chosen\":[{\"word\":\"Lot\",\"picture\":\"" + photo + "\"}],\"student\":\"" + ilse.id() + "\"");
+        edit(http, id, 1, changed(id, 0, "\"text\":\"Lot\"", "\"text\":\"\""));
+        Student sefa = TestServer.student("Sefa", odile);
+        JsonNode copy = http.post("/api/lists", "{\"from\":" + id + ",\"student\":\"" + sefa.id() + "\"}").json();
+        assertThat(texts(copy)).containsExactly("?");
+        assertThat(copy.get("words").get(0).get("pictures").size()).isZero();
+    }
+
+    @Test
     void aDeletedListIsHadBack() {
         long id = begin("\"text\":\"ferry\",\"name\":\"Trip\"");
         assertThat(hers.send("DELETE", "/api/lists/" + id, null).status()).isEqualTo(404);
