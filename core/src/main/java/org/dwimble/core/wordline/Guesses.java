@@ -16,6 +16,13 @@ public interface Guesses {
 
     Kind kind(String word, @Nullable Picture picture);
 
+    /** The picture over a word of running text, whatever signs stand at it: none for little words and names, nor a photo of one's own. */
+    default Optional<String> overWord(String written) {
+        String word = written.replaceAll("[^\\p{L}\\p{N}’'-]", "");
+        return word.isEmpty() || Character.isUpperCase(word.charAt(0)) ? Optional.empty()
+            : picture(word).filter(p -> !p.own() && kind(word, p) != Kind.LITTLE).map(Picture::id);
+    }
+
     /** From the library alone, with nothing remembered of any student. */
     static Guesses of(PictureSearch search, Kinds kinds) {
         return new Guesses() {

@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -13,11 +12,9 @@ import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
-import org.dwimble.core.board.Kind;
 import org.dwimble.core.daily.PublicHolidays;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.picture.Appearance;
-import org.dwimble.core.picture.Picture;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.student.Student;
@@ -174,13 +171,6 @@ class SupportApi {
         return (inline ? ContentDisposition.inline() : ContentDisposition.attachment()).filename(file, StandardCharsets.UTF_8).build().toString();
     }
 
-    /** The picture over a word of running text: none for little words and names, nor a photo of one's own. */
-    private static Optional<String> symbol(String written, Guesses guesses) {
-        String word = written.replaceAll("[^\\p{L}\\p{N}’'-]", "");
-        return word.isEmpty() || Character.isUpperCase(word.charAt(0)) ? Optional.empty()
-            : guesses.picture(word).filter(p -> !p.own() && guesses.kind(word, p) != Kind.LITTLE).map(Picture::id);
-    }
-
     /** What is printed for one student, or for all. @param student null if it is nobody of the school */
     private record Printed(Laid laid, @Nullable Student student) {
     }
@@ -233,6 +223,6 @@ class SupportApi {
     private Material material(WordList list, @Nullable String student, @Nullable String name, Account account) {
         String credits = pictures.creditsOf(list.pictures()).onPaper();
         Guesses guesses = pictures.guesses(account, student);
-        return list.material(font, list.name() + (name == null ? "" : " · " + name) + (credits.isEmpty() ? "" : " · " + credits), word -> symbol(word, guesses));
+        return list.material(font, list.name() + (name == null ? "" : " · " + name) + (credits.isEmpty() ? "" : " · " + credits), guesses::overWord);
     }
 }
