@@ -128,4 +128,14 @@ public record Button(String id, Standing standing, Face face, Acts acts, Shown s
     public boolean isWord() {
         return doings().isEmpty() && !spoken().isEmpty();
     }
+
+    /** True of one that is the way back or home: it belongs to no step and is never held. */
+    public boolean isWay() {
+        return leads() instanceof Leads.Home || leads() instanceof Leads.Back;
+    }
+
+    /** True of one that opens a board and says and does nothing else. */
+    public boolean onlyOpens() {
+        return leads() instanceof Leads.Opens && doings().isEmpty() && spoken().isEmpty();
+    }
 }

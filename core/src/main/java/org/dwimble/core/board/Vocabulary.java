@@ -15,14 +15,14 @@ import org.dwimble.core.told.Unacceptable;
  * All of a student's boards, and which of them is home: at most {@value #MOST_BOARDS} boards and
  * {@value #MOST_BUTTONS} buttons.
  *
- * @param boards by id; the home board is among them; order carries no meaning
+ * @param boards by id and sorted by it, so that what comes of them does not depend on chance; the home board is among them
  */
 public record Vocabulary(Whole whole, Map<String, Board> boards) {
     public static final int MOST_BOARDS = 2_000;
     public static final int MOST_BUTTONS = 100_000;
 
     public Vocabulary {
-        boards = Collections.unmodifiableMap(new HashMap<>(boards));
+        boards = Collections.unmodifiableSortedMap(new TreeMap<>(boards));
         if (!boards.containsKey(whole.home())) {
             throw new Unacceptable("home-not-there", "vocabulary", whole.name());
         }
@@ -75,13 +75,13 @@ public record Vocabulary(Whole whole, Map<String, Board> boards) {
 
     /** With these boards, in place of those with the same ids. */
     public Vocabulary with(Collection<Board> more) {
-        Map<String, Board> changed = new HashMap<>(boards);
+        Map<String, Board> changed = new TreeMap<>(boards);
         more.forEach(b -> changed.put(b.id(), b));
         return new Vocabulary(whole, changed);
     }
 
     public Vocabulary without(String boardId) {
-        Map<String, Board> changed = new HashMap<>(boards);
+        Map<String, Board> changed = new TreeMap<>(boards);
         changed.remove(boardId);
         return new Vocabulary(whole, changed);
     }
@@ -101,10 +101,5 @@ public record Vocabulary(Whole whole, Map<String, Board> boards) {
     /** How a button of one of its boards is seen. */
     public Look seen(Board board, Button button) {
         return Look.seen(whole.look(), board.look(), button.look(), button.kind() == null ? null : whole.papers().get(button.kind()));
-    }
-
-    /** Boards sorted by id, for output that must not depend on chance. */
-    public Map<String, Board> boardsById() {
-        return new TreeMap<>(boards);
     }
 }

@@ -120,7 +120,7 @@ public record AddPeople(List<Person> people) implements Intention {
     }
 
     private static Board boardOfPeople(Vocabulary now) {
-        return now.boardsById().values().stream()
+        return now.boards().values().stream()
             .max(Comparator.comparingLong((Board b) -> b.buttons().stream().filter(w -> w.kind() == Kind.WHO).count())
                 .thenComparing(b -> !b.id().equals(now.home())))
             .orElseThrow();

@@ -8,7 +8,6 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.plan.Plan;
-import org.dwimble.core.reveal.Revealed;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -36,7 +35,7 @@ public record Arriving(Intention intention, @Nullable String step) implements In
             Board board = change.after().boards().get(id);
             List<Button> fresh = change.deltas().stream()
                 .filter(d -> d instanceof Delta.ButtonCame came && came.board().equals(id)).map(d -> ((Delta.ButtonCame) d).button())
-                .filter(b -> plan.numberOf(b.shown().step()) == 0 && !Revealed.isWay(b) && !Revealed.onlyOpens(b))
+                .filter(b -> plan.numberOf(b.shown().step()) == 0 && !b.isWay() && !b.onlyOpens())
                 .map(b -> Facet.STEP.with(b, into)).toList();
             if (!fresh.isEmpty()) {
                 boards.add(board.with(fresh));

@@ -6,7 +6,6 @@ import java.util.function.Supplier;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.plan.Hold;
 import org.dwimble.core.reveal.Meant;
-import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
@@ -36,7 +35,7 @@ public record HoldWords(Meant words, String reason, @Nullable LocalDate until, b
         PlanSteps.Made made = PlanSteps.give(now, words, Facet.HOLD, b -> Facet.HOLD.with(b, hold));
         if (made.buttons().isEmpty()) {
             boolean way = now.boards().values().stream().flatMap(b -> b.buttons().stream())
-                .anyMatch(b -> words.buttons() != null && words.buttons().contains(b.id()) && Revealed.isWay(b));
+                .anyMatch(b -> words.buttons() != null && words.buttons().contains(b.id()) && b.isWay());
             throw new Unacceptable(way ? "way-is-never-held" : "nothing-to-hold", "words", PlanSteps.missing(words.notThere(now)));
         }
         return Change.of(now, made.after(), Needs.of(made.needs()), Told.of("held", made.named()));

@@ -12,7 +12,6 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.plan.Plan;
 import org.dwimble.core.plan.Step;
-import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
@@ -49,7 +48,7 @@ public record LayPlan(List<NewStep> steps, @Nullable LocalDate today) implements
         List<Board> boards = new ArrayList<>();
         for (Board board : now.boards().values()) {
             List<Button> other = board.buttons().stream()
-                .map(b -> Revealed.isWay(b) ? b : Facet.STEP.with(b, stepOf.get(b.id()))).filter(b -> !board.button(b.id()).orElseThrow().equals(b)).toList();
+                .map(b -> b.isWay() ? b : Facet.STEP.with(b, stepOf.get(b.id()))).filter(b -> !board.button(b.id()).orElseThrow().equals(b)).toList();
             if (!other.isEmpty()) {
                 boards.add(board.with(other));
             }

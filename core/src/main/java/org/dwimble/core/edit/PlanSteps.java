@@ -11,7 +11,6 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.plan.Plan;
 import org.dwimble.core.reveal.Meant;
-import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
@@ -59,7 +58,7 @@ final class PlanSteps {
      */
     static Made into(Vocabulary now, Meant meant, @Nullable String step) {
         Set<String> named = meant == null || meant.allBut() || meant.buttons() == null ? Set.of() : Set.copyOf(meant.buttons());
-        return give(now, meant, Facet.STEP, b -> Revealed.onlyOpens(b) && !named.contains(b.id()) ? b : Facet.STEP.with(b, step));
+        return give(now, meant, Facet.STEP, b -> b.onlyOpens() && !named.contains(b.id()) ? b : Facet.STEP.with(b, step));
     }
 
     /** Buttons that belong to a step get another; it changes nothing that is not there. */

@@ -29,7 +29,7 @@ public record PutOpener(String board, @Nullable Cell at, String label, @Nullable
             .orElseThrow(() -> new Unacceptable("board-full", "board", on.name(), "word", Text.cut(label, 30)));
         List<Key> needs = new ArrayList<>(List.of(new Key.OfCell(board, cell), new Key.OfShape(board)));
         Button bare = Button.leading(ids.get(), cell, label, picture, leads);
-        Button opener = picture != null ? bare : now.boardsById().values().stream().flatMap(b -> b.buttons().stream())
+        Button opener = picture != null ? bare : now.boards().values().stream().flatMap(b -> b.buttons().stream())
             .filter(b -> b.leads().equals(leads) && b.picture() != null).findFirst().map(b -> Facet.PICTURE.with(bare, b.layers())).orElse(bare);
         return Change.of(now, now.with(on.with(opener)), Needs.of(needs), PutButtons.told(List.of(opener), on.name()));
     }

@@ -14,7 +14,6 @@ import java.util.stream.Stream;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.text.Listed;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.words.Forms;
@@ -83,9 +82,9 @@ public final class FactRules {
      * @param kindsOf what a word is a kind of
      */
     public List<Proposal> proposals(Fact fact, Vocabulary vocabulary, Function<String, Set<String>> kindsOf) {
-        Map<String, Optional<Known>> known = new HashMap<>();
+        Map<String, Optional<Known>> known = new HashMap<>(2 * vocabulary.boards().values().stream().mapToInt(b -> b.buttons().size()).sum());
         List<Proposal> proposals = new ArrayList<>();
-        vocabulary.boardsById().forEach((id, board) -> board.buttons().stream().filter(b -> !Revealed.isWay(b) && !b.label().isEmpty())
+        vocabulary.boards().forEach((id, board) -> board.buttons().stream().filter(b -> !b.isWay() && !b.label().isEmpty())
             .forEach(b -> known.computeIfAbsent(b.label(), label -> Optional.ofNullable(of(fact, label, kindsOf)))
                 .ifPresent(k -> proposals.add(new Proposal(id, b, k.does, k.sure, k.why)))));
         proposals.sort(Comparator.comparing(Proposal::sure));

@@ -86,7 +86,7 @@ public final class WordPlaces {
     /** Words that stand in more than one place and are not the same everywhere, in the order of the alphabet. Only buttons that say something count. */
     public static List<Differs> differing(Vocabulary vocabulary) {
         Map<String, List<Button>> byWord = new LinkedHashMap<>();
-        for (Board board : vocabulary.boardsById().values()) {
+        for (Board board : vocabulary.boards().values()) {
             for (Button button : board.buttons()) {
                 if (!button.label().isEmpty() && button.isWord()) {
                     byWord.computeIfAbsent(Names.folded(button.label()), w -> new ArrayList<>()).add(button);

@@ -72,6 +72,6 @@ public record WorthDoing(Told told, Told does, Intention intention) {
     }
 
     private static Stream<Button> buttons(Vocabulary vocabulary) {
-        return vocabulary.boardsById().values().stream().flatMap(b -> b.buttons().stream());
+        return vocabulary.boards().values().stream().flatMap(b -> b.buttons().stream());
     }
 }

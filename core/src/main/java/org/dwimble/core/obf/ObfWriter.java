@@ -71,7 +71,7 @@ public final class ObfWriter {
         ObjectNode boards = JSON.createObjectNode();
         Map<String, String> names = boardFiles(vocabulary);
         Revealed revealed = Revealed.of(vocabulary);
-        for (Board board : vocabulary.boardsById().values()) {
+        for (Board board : vocabulary.boards().values()) {
             put(zip, names.get(board.id()), bytes(json(board, vocabulary, names, items, revealed)));
             boards.put(board.id(), names.get(board.id()));
         }
@@ -102,7 +102,7 @@ public final class ObfWriter {
     private static Map<String, String> boardFiles(Vocabulary vocabulary) {
         Map<String, String> names = new LinkedHashMap<>();
         Set<String> taken = new java.util.HashSet<>();
-        for (Board board : vocabulary.boardsById().values()) {
+        for (Board board : vocabulary.boards().values()) {
             String plain = board.id().replaceAll("[^A-Za-z0-9_-]", "_");
             String name = plain;
             for (int i = 2; !taken.add(name.toLowerCase(java.util.Locale.ROOT)); i++) {

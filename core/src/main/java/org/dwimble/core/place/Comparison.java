@@ -66,60 +66,48 @@ public final class Comparison {
     private static final class Side {
         private final Vocabulary vocabulary;
         private final Revealed revealed;
-        private final Set<String> same;
-        private final Map<String, List<Cell>> taps = new HashMap<>();
+        private final Routes routes;
+        private final Map<String, Optional<List<Cell>>> taps = new HashMap<>();
         private final Map<String, String> paths = new HashMap<>();
-        private final Map<String, Map<List<Cell>, Boolean>> ways = new HashMap<>();
         private final Map<String, Board> boardOf = new LinkedHashMap<>();
         private final Map<String, Button> buttons = new HashMap<>();
 
         /** @param same ids of boards that are the same object on the other side */
         Side(Vocabulary vocabulary, Routes routes, Set<String> same) {
             this.vocabulary = vocabulary;
+            this.routes = routes;
             this.revealed = Revealed.of(vocabulary);
-            this.same = same;
-            vocabulary.boardsById().forEach((id, board) -> {
-                routes.to(id).ifPresent(way -> taps.put(id, way.stream().map(Routes.Tap::cell).toList()));
-                paths.put(id, routes.to(id).map(way -> way.stream().map(t -> Names.folded(vocabulary.boards().get(t.opens()).name()))
-                    .collect(Collectors.joining("\n")))
-                    .orElse("\n" + Names.folded(board.name())));
-                if (!same.contains(id)) {
-                    board.buttons().stream().filter(b -> !Revealed.isWay(b)).forEach(b -> {
-                        boardOf.put(b.id(), board);
-                        buttons.put(b.id(), b);
-                    });
-                }
-            });
+            vocabulary.boards().values().stream().filter(b -> !same.contains(b.id())).forEach(board -> board.buttons().stream().filter(b -> !b.isWay())
+                .forEach(b -> {
+                    boardOf.put(b.id(), board);
+                    buttons.put(b.id(), b);
+                }));
+        }
+
+        /** Cells tapped on the way to a board from home; null if none lead there. */
+        @Nullable List<Cell> taps(String board) {
+            return taps.computeIfAbsent(board, b -> routes.to(b).map(way -> way.stream().map(Routes.Tap::cell).toList())).orElse(null);
+        }
+
+        /** Names of the boards on the way there. */
+        private String path(Board board) {
+            return paths.computeIfAbsent(board.id(), id -> routes.to(id).map(way -> way.stream()
+                .map(t -> Names.folded(vocabulary.boards().get(t.opens()).name())).collect(Collectors.joining("\n")))
+                .orElse("\n" + Names.folded(board.name())));
         }
 
         Spot spot(Button button) {
             Board board = boardOf.get(button.id());
-            return new Spot(board.id(), board.name(), button.standing(), taps.get(board.id()));
+            return new Spot(board.id(), board.name(), button.standing(), taps(board.id()));
         }
 
         /** True if a button stands on a board as a way back or home: then it is no word, nor is it gone. */
         boolean hasAsWay(String board, String button) {
-            return vocabulary.board(board).flatMap(b -> b.button(button)).filter(Revealed::isWay).isPresent();
-        }
-
-        /** True if taps from home still lead to a board, even if there is a shorter way by now. */
-        boolean leads(List<Cell> taps, String board) {
-            return ways.computeIfAbsent(board, b -> new HashMap<>()).computeIfAbsent(taps, t -> {
-                Board at = vocabulary.homeBoard();
-                for (Cell tap : t) {
-                    Optional<Board> next = at.at(tap).filter(b -> b.leads() instanceof Leads.Opens)
-                        .flatMap(b -> vocabulary.board(((Leads.Opens) b.leads()).board()));
-                    if (next.isEmpty()) {
-                        return false;
-                    }
-                    at = next.get();
-                }
-                return at.id().equals(board);
-            });
+            return vocabulary.board(board).flatMap(b -> b.button(button)).filter(Button::isWay).isPresent();
         }
 
         String known(Button button) {
-            return paths.get(boardOf.get(button.id()).id()) + "\n\n" + Names.folded(button.spoken().isEmpty() ? button.label() : button.spoken());
+            return path(boardOf.get(button.id())) + "\n\n" + Names.folded(button.spoken().isEmpty() ? button.label() : button.spoken());
         }
     }
 
@@ -128,13 +116,14 @@ public final class Comparison {
     /** Boards that are the same object on both sides. */
     private final List<Board> unchanged;
     /** Words of the other boards. */
-    private final List<Word> ofChanged;
+    private final List<Word> ofChanged = new ArrayList<>();
+    /** The board that the taps which led to a board before lead to now, by its id; boards they do not lead to any more are not there. */
+    private final Map<String, String> ledTo = new HashMap<>();
 
-    private Comparison(Side one, Side other, List<Board> unchanged, List<Word> ofChanged) {
+    private Comparison(Side one, Side other, List<Board> unchanged) {
         this.one = one;
         this.other = other;
         this.unchanged = unchanged;
-        this.ofChanged = ofChanged;
     }
 
     public static Comparison of(Vocabulary before, Vocabulary after) {
@@ -151,6 +140,22 @@ public final class Comparison {
         });
         Side one = new Side(before, routesBefore, same);
         Side other = new Side(after, routesAfter, same);
+        Comparison comparison = new Comparison(one, other, before.boards().values().stream().filter(b -> same.contains(b.id())).toList());
+        comparison.tapAgain();
+        comparison.compareChanged();
+        return comparison;
+    }
+
+    private void tapAgain() {
+        ledTo.put(one.vocabulary.home(), other.vocabulary.home());
+        for (Routes.Tap tap : one.routes.lastTaps()) {
+            Optional.ofNullable(ledTo.get(tap.board())).flatMap(other.vocabulary::board).flatMap(board -> board.at(tap.cell()))
+                .filter(b -> b.leads() instanceof Leads.Opens).map(b -> ((Leads.Opens) b.leads()).board()).flatMap(other.vocabulary::board)
+                .ifPresent(led -> ledTo.put(tap.opens(), led.id()));
+        }
+    }
+
+    private void compareChanged() {
         Map<String, Button> partner = new HashMap<>();
         Set<String> taken = new HashSet<>();
         for (String id : one.boardOf.keySet()) {
@@ -160,23 +165,21 @@ public final class Comparison {
             }
         }
         Set<String> byText = byText(one, other, partner, taken);
-        List<Word> words = new ArrayList<>();
         for (String id : one.boardOf.keySet()) {
             Button was = one.buttons.get(id);
             Button is = partner.get(id);
             if (is != null) {
-                words.add(stayed(one, other, was, is, byText.contains(id)));
+                ofChanged.add(stayed(was, is, byText.contains(id)));
             } else if (!other.hasAsWay(one.boardOf.get(id).id(), id)) {
-                words.add(gone(one, other, was));
+                ofChanged.add(gone(one, other, was));
             }
         }
         for (String id : other.boardOf.keySet()) {
             if (!taken.contains(id) && !one.hasAsWay(other.boardOf.get(id).id(), id)) {
                 Button is = other.buttons.get(id);
-                words.add(new Word(null, id, text(is), is.spoken(), Fate.NEW, null, other.spot(is), false, null, false, other.revealed.shows(is)));
+                ofChanged.add(new Word(null, id, text(is), is.spoken(), Fate.NEW, null, other.spot(is), false, null, false, other.revealed.shows(is)));
             }
         }
-        return new Comparison(one, other, before.boardsById().values().stream().filter(b -> same.contains(b.id())).toList(), words);
     }
 
     /**
@@ -184,17 +187,18 @@ public final class Comparison {
      *
      * @param kept true to tell of those too that are as they were
      */
-    private static void onSameBoard(Side one, Side other, Board board, boolean kept, List<Word> into) {
-        List<Cell> from = one.taps.get(board.id());
-        List<Cell> to = other.taps.get(board.id());
-        boolean sameTaps = sameTaps(from, to, other, board.id());
-        for (Button button : board.buttons()) {
-            if (!Revealed.isWay(button)) {
+    private void onSameBoard(Board board, boolean kept, List<Word> into) {
+        boolean sameTaps = sameTaps(board.id(), board.id());
+        boolean openersAlone = !kept && sameTaps && one.revealed.showsLike(other.revealed);
+        for (Button button : openersAlone ? board.gist().openers() : board.buttons()) {
+            if (!button.isWay()) {
                 boolean seen = one.revealed.shows(button);
                 boolean sees = other.revealed.shows(button);
                 if (!kept && sameTaps && seen == sees) {
                     continue;
                 }
+                List<Cell> from = one.taps(board.id());
+                List<Cell> to = other.taps(board.id());
                 Spot was = new Spot(board.id(), board.name(), button.standing(), from);
                 into.add(new Word(button.id(), button.id(), text(button), button.spoken(), !sameTaps ? Fate.REROUTED : shown(seen, sees), was,
                     sameTaps && Objects.equals(from, to) ? was : new Spot(board.id(), board.name(), button.standing(), to), false, null, seen, sees));
@@ -202,8 +206,9 @@ public final class Comparison {
         }
     }
 
-    private static boolean sameTaps(@Nullable List<Cell> from, @Nullable List<Cell> to, Side other, String board) {
-        return from == null ? to == null : from.equals(to) || other.leads(from, board);
+    /** True if the taps that led to a board still lead to this one, even if there is a shorter way by now; or none led there, and none do. */
+    private boolean sameTaps(String from, String to) {
+        return one.routes.reaches(from) ? to.equals(ledTo.get(from)) : !other.routes.reaches(to);
     }
 
     private static Fate shown(boolean seen, boolean sees) {
@@ -243,14 +248,14 @@ public final class Comparison {
             there.map(Comparison::text).orElse(null), one.revealed.shows(was), false);
     }
 
-    private static Word stayed(Side one, Side other, Button was, Button is, boolean byText) {
+    private Word stayed(Button was, Button is, boolean byText) {
         Spot from = one.spot(was);
         Spot to = other.spot(is);
         boolean seen = one.revealed.shows(was);
         boolean sees = other.revealed.shows(is);
         boolean sameBoard = from.board().equals(to.board()) || byText;
         boolean sameCell = Spot.same(one.boardOf.get(was.id()).shape(), was.cell(), other.boardOf.get(is.id()).shape(), is.cell());
-        boolean sameTaps = sameTaps(from.taps(), to.taps(), other, to.board());
+        boolean sameTaps = sameTaps(from.board(), to.board());
         Fate fate = !sameCell || !sameBoard && !(sameTaps && from.taps() != null) ? Fate.MOVED : !sameTaps ? Fate.REROUTED
             : shown(seen, sees);
         return new Word(was.id(), is.id(), text(is), is.spoken(), fate, from, to, byText, null, seen, sees);
@@ -275,7 +280,7 @@ public final class Comparison {
 
     private List<Word> words(boolean kept) {
         List<Word> words = new ArrayList<>();
-        unchanged.forEach(board -> onSameBoard(one, other, board, kept, words));
+        unchanged.forEach(board -> onSameBoard(board, kept, words));
         words.addAll(ofChanged);
         return words;
     }
@@ -290,22 +295,30 @@ public final class Comparison {
         for (Fate fate : Fate.values()) {
             counts.put(fate, 0);
         }
-        List<Word> words = words(false);
-        words.stream().filter(Word::says).forEach(w -> counts.merge(w.fate, 1, Integer::sum));
-        long told = words.stream().filter(w -> w.says() && w.before != null).count();
-        counts.merge(Fate.KEPT, (int) (before() - told), Integer::sum);
+        List<Word> told = new ArrayList<>(ofChanged);
+        for (Board board : unchanged) {
+            if (sameTaps(board.id(), board.id())) {
+                onSameBoard(board, false, told);
+            } else {
+                counts.merge(Fate.REROUTED, board.gist().says(), Integer::sum);
+            }
+        }
+        told.stream().filter(Word::says).forEach(w -> counts.merge(w.fate, 1, Integer::sum));
+        int other = counts.entrySet().stream().filter(e -> e.getKey() != Fate.KEPT && e.getKey() != Fate.NEW).mapToInt(Map.Entry::getValue).sum();
+        counts.put(Fate.KEPT, before() - other);
         return counts;
     }
 
     /** How many of the words there were have kept place and route; one that stands on several boards counts on each. */
     public Share kept() {
         int before = before();
-        return new Share(before - changes().stream().filter(w -> w.was != null && w.says() && !w.fate.keeps()).count(), before);
+        return new Share(before - counts().entrySet().stream().filter(e -> !e.getKey().keeps() && e.getKey() != Fate.NEW)
+            .mapToInt(Map.Entry::getValue).sum(), before);
     }
 
     /** How many buttons said something before. */
     private int before() {
-        return (int) (unchanged.stream().flatMap(b -> b.buttons().stream()).filter(b -> !b.spoken().isEmpty() && !Revealed.isWay(b)).count()
+        return (int) (unchanged.stream().mapToInt(b -> b.gist().says()).sum()
             + ofChanged.stream().filter(w -> w.was != null && w.says()).count());
     }
 

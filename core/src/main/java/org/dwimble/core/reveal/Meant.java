@@ -61,7 +61,7 @@ public record Meant(@Nullable String board, boolean andOpened, @Nullable List<St
         Set<String> called = words == null ? Set.of() : words.stream().map(Names::folded).collect(Collectors.toSet());
         List<On> all = new ArrayList<>();
         for (Board on : boards(vocabulary)) {
-            List<Button> meant = on.buttons().stream().filter(b -> !Revealed.isWay(b) && fits(b, ids, called) != allBut).toList();
+            List<Button> meant = on.buttons().stream().filter(b -> !b.isWay() && fits(b, ids, called) != allBut).toList();
             if (!meant.isEmpty()) {
                 all.add(new On(on, meant));
             }
@@ -80,7 +80,7 @@ public record Meant(@Nullable String board, boolean andOpened, @Nullable List<St
 
     private List<Board> boards(Vocabulary vocabulary) {
         if (board == null) {
-            return List.copyOf(vocabulary.boardsById().values());
+            return List.copyOf(vocabulary.boards().values());
         }
         Board first = vocabulary.board(board).orElseThrow(() -> new Unacceptable("board-gone"));
         if (!andOpened) {

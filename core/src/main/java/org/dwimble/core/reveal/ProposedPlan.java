@@ -4,12 +4,18 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.PriorityQueue;
+import java.util.Queue;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
@@ -18,6 +24,7 @@ import org.dwimble.core.route.Routes;
 import org.dwimble.core.text.Listed;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A plan proposed for a new student, each word with its reason. Words are taken one after the other until a target is reached:
@@ -47,7 +54,7 @@ public final class ProposedPlan {
     public record Step(int target, List<Word> words) {
     }
 
-    private record Candidate(String word, Board board, Button button, List<String> buttons, int taps, double weight, double root) {
+    private record Candidate(String word, Board board, Button button, @Nullable Kind kind, List<String> buttons, int taps, double weight, double root) {
     }
 
     /** Which kind can come before which. */
@@ -64,12 +71,16 @@ public final class ProposedPlan {
         .map(w -> w.toLowerCase(Locale.ROOT)).toList();
 
     private final Vocabulary vocabulary;
-    private final List<Candidate> left = new ArrayList<>();
+    private final Map<String, Candidate> candidates;
+    private final Set<String> taken = new HashSet<>();
+    /** Those of each kind, and of none, the best first; those taken are thrown out when they come first. */
+    private final List<Queue<Candidate>> best = new ArrayList<>();
     private final Map<Kind, Double> shown = new EnumMap<>(Kind.class);
     private final Map<Kind, List<String>> shownWords = new EnumMap<>(Kind.class);
 
     private ProposedPlan(Vocabulary vocabulary) {
         this.vocabulary = vocabulary;
+        this.candidates = new LinkedHashMap<>(2 * vocabulary.boards().values().stream().mapToInt(b -> b.gist().says()).sum());
     }
 
     /**
@@ -90,15 +101,13 @@ public final class ProposedPlan {
         for (int target : targets) {
             List<Word> words = new ArrayList<>();
             if (target == ALL) {
-                left.sort(BY_TAPS);
-                left.forEach(c -> words.add(word(c, Told.of("why-the-rest"))));
-                left.clear();
+                left().sorted(BY_TAPS).forEach(c -> words.add(word(c, Told.of("why-the-rest"))));
             }
             if (steps.isEmpty() && target != ALL) {
                 moving(motives, (target + 1) / 2, words);
                 core((target + 3) / 4, words);
             }
-            while (target != ALL && count + words.size() < target && !left.isEmpty()) {
+            while (target != ALL && count + words.size() < target && taken.size() < candidates.size()) {
                 words.add(next());
             }
             count += words.size();
@@ -123,66 +132,76 @@ public final class ProposedPlan {
         }
     }
 
-    private static final Comparator<Candidate> BY_TAPS = Comparator.comparingInt(Candidate::taps).thenComparing(c -> -c.weight).thenComparing(Candidate::word);
+    private static final Comparator<Candidate> BY_TAPS = Comparator.comparingInt(Candidate::taps).thenComparingDouble(c -> -c.weight)
+        .thenComparing(Candidate::word);
+    private static final Comparator<Candidate> BEST = Comparator.comparingDouble((Candidate c) -> -c.weight).thenComparingInt(Candidate::taps)
+        .thenComparing(Candidate::word);
+
+    private Stream<Candidate> left() {
+        return candidates.values().stream().filter(c -> !taken.contains(c.word));
+    }
 
     private void gather(Routes routes, ToDoubleFunction<String> weight) {
-        Map<String, Candidate> byWord = new LinkedHashMap<>();
         Map<String, Integer> tapsTo = new HashMap<>();
         vocabulary.boards().keySet().forEach(id -> tapsTo.put(id, routes.to(id).map(List::size).orElse(Integer.MAX_VALUE)));
-        List<Board> nearest = vocabulary.boardsById().values().stream().sorted(Comparator.comparing(b -> tapsTo.get(b.id()))).toList();
+        List<Board> nearest = vocabulary.boards().values().stream().sorted(Comparator.comparing(b -> tapsTo.get(b.id()))).toList();
         for (Board board : nearest) {
             for (Button button : board.buttons()) {
-                if (button.isWord() && !button.hidden() && !Revealed.isWay(button)) {
+                if (button.isWord() && !button.hidden() && !button.isWay()) {
                     String word = button.spoken().toLowerCase(Locale.ROOT);
-                    Candidate known = byWord.get(word);
+                    Candidate known = candidates.get(word);
                     if (known == null) {
                         double weighs = weight.applyAsDouble(word);
-                        byWord.put(word, new Candidate(word, board, button, new ArrayList<>(List.of(button.id())), tapsTo.get(board.id()), weighs,
-                            Math.sqrt(weighs)));
+                        candidates.put(word, new Candidate(word, board, button, button.kind(), new ArrayList<>(List.of(button.id())),
+                            tapsTo.get(board.id()), weighs, Math.sqrt(weighs)));
                     } else {
                         known.buttons.add(button.id());
                     }
                 }
             }
         }
-        left.addAll(byWord.values());
+        Map<Optional<Kind>, List<Candidate>> ofKind = candidates.values().stream().collect(Collectors.groupingBy(c -> Optional.ofNullable(c.kind)));
+        ofKind.values().forEach(all -> {
+            Queue<Candidate> queue = new PriorityQueue<>(all.size(), BEST);
+            queue.addAll(all);
+            best.add(queue);
+        });
     }
 
     private void moving(Map<String, Told> motives, int most, List<Word> into) {
-        left.stream().filter(c -> c.buttons.stream().anyMatch(motives::containsKey)).sorted(BY_TAPS).limit(most).toList()
+        if (motives.isEmpty()) {
+            return;
+        }
+        left().filter(c -> c.buttons.stream().anyMatch(motives::containsKey)).sorted(BY_TAPS).limit(most).toList()
             .forEach(c -> take(c, c.buttons.stream().filter(motives::containsKey).map(motives::get).findFirst().orElseThrow(), into));
     }
 
     private void core(int most, List<Word> into) {
-        Map<String, Candidate> byWord = new HashMap<>();
-        left.forEach(c -> byWord.put(c.word, c));
-        CORE.stream().filter(byWord::containsKey).limit(most).forEach(word -> take(byWord.get(word), Told.of("why-core-word"), into));
+        CORE.stream().filter(word -> candidates.containsKey(word) && !taken.contains(word)).limit(most).toList()
+            .forEach(word -> take(candidates.get(word), Told.of("why-core-word"), into));
     }
 
     /** What combines most with what is shown; else what is said most. */
     private Word next() {
-        Candidate best = null;
+        Candidate next = null;
         double most = 0;
-        Map<Kind, Double> gains = new EnumMap<>(Kind.class);
-        for (Kind kind : Kind.values()) {
-            gains.put(kind, gain(kind));
-        }
-        for (Candidate c : left) {
-            double gain = c.button.kind() == null ? 0 : c.root * gains.get(c.button.kind());
-            if (best == null || gain > most || gain == most && better(c, best)) {
-                best = c;
-                most = gain;
+        for (Queue<Candidate> queue : best) {
+            while (!queue.isEmpty() && taken.contains(queue.peek().word)) {
+                queue.remove();
+            }
+            Candidate c = queue.peek();
+            if (c != null) {
+                double gain = c.kind == null ? 0 : c.root * gain(c.kind);
+                if (next == null || gain > most || gain == most && BEST.compare(c, next) < 0) {
+                    next = c;
+                    most = gain;
+                }
             }
         }
-        Told why = most == 0 ? Told.of("why-said-often") : Told.of("why-combines", "phrase", phrase(best), "count", partners(best));
-        List<Word> taken = new ArrayList<>();
-        take(best, why, taken);
-        return taken.get(0);
-    }
-
-    private static boolean better(Candidate c, Candidate than) {
-        int weight = Double.compare(c.weight, than.weight);
-        return weight != 0 ? weight > 0 : c.taps != than.taps ? c.taps < than.taps : c.word.compareTo(than.word) < 0;
+        Told why = most == 0 ? Told.of("why-said-often") : Told.of("why-combines", "phrase", phrase(next), "count", partners(next));
+        List<Word> words = new ArrayList<>();
+        take(next, why, words);
+        return words.get(0);
     }
 
     /** What a word of a kind gains by what is shown, but for its own weight. */
@@ -195,16 +214,16 @@ public final class ProposedPlan {
     }
 
     private int partners(Candidate c) {
-        return shownWords.entrySet().stream().filter(e -> combines(e.getKey(), c.button.kind())).mapToInt(e -> e.getValue().size()).sum();
+        return shownWords.entrySet().stream().filter(e -> combines(e.getKey(), c.kind)).mapToInt(e -> e.getValue().size()).sum();
     }
 
     /** The first two-word phrase it makes possible. */
     private String phrase(Candidate c) {
         for (Map.Entry<Kind, List<String>> kind : shownWords.entrySet()) {
-            if (FOLLOWED_BY.get(kind.getKey()).contains(c.button.kind())) {
+            if (FOLLOWED_BY.get(kind.getKey()).contains(c.kind)) {
                 return kind.getValue().get(0) + " " + c.button.spoken();
             }
-            if (FOLLOWED_BY.get(c.button.kind()).contains(kind.getKey())) {
+            if (FOLLOWED_BY.get(c.kind).contains(kind.getKey())) {
                 return c.button.spoken() + " " + kind.getValue().get(0);
             }
         }
@@ -212,10 +231,10 @@ public final class ProposedPlan {
     }
 
     private void take(Candidate c, Told why, List<Word> into) {
-        left.remove(c);
-        if (c.button.kind() != null) {
-            shown.merge(c.button.kind(), c.root, Double::sum);
-            shownWords.computeIfAbsent(c.button.kind(), k -> new ArrayList<>()).add(c.button.spoken());
+        taken.add(c.word);
+        if (c.kind != null) {
+            shown.merge(c.kind, c.root, Double::sum);
+            shownWords.computeIfAbsent(c.kind, k -> new ArrayList<>()).add(c.button.spoken());
         }
         into.add(word(c, why));
     }

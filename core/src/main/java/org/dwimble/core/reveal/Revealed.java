@@ -7,19 +7,21 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.plan.Plan;
+import org.dwimble.core.plan.Step;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A vocabulary as its student sees it at the step he or she is at. Worked out in time in proportion to the number of
- * buttons.
+ * buttons; on boards it has been worked out for once, in proportion to the boards and the buttons that open one.
  *
  * <p>A button that is held is not shown; nor, while there is a plan, is one whose step is still to come or that belongs to no
  * step. The ways back and home are no words: the plan leaves them alone. A button that says nothing and only opens a board
@@ -59,21 +61,19 @@ public final class Revealed {
         Set<String> full = new HashSet<>();
         Set<String> showing = new HashSet<>();
         for (Board board : vocabulary.boards().values()) {
-            for (Button button : board.buttons()) {
-                if (isWay(button)) {
-                    continue;
-                }
-                Kept byItself = byItself(button);
-                if (onlyOpens(button)) {
+            Board.Gist gist = board.gist();
+            if (gist.has()) {
+                full.add(board.id());
+            }
+            if (steps.isEmpty() ? !gist.steps().isEmpty() : gist.steps().stream().anyMatch(steps::contains)) {
+                showing.add(board.id());
+            }
+            for (Button button : gist.openers()) {
+                if (button.onlyOpens()) {
                     String opened = ((Leads.Opens) button.leads()).board();
                     openers.computeIfAbsent(opened, b -> new ArrayList<>()).add(board.id());
-                    if (byItself == null) {
+                    if (byItself(button) == null) {
                         shownOpeners.computeIfAbsent(opened, b -> new ArrayList<>()).add(board.id());
-                    }
-                } else {
-                    full.add(board.id());
-                    if (byItself == null) {
-                        showing.add(board.id());
                     }
                 }
             }
@@ -81,14 +81,10 @@ public final class Revealed {
         reachBack(full, openers, vocabulary.home());
         reachBack(showing, shownOpeners, vocabulary.home());
         for (Board board : vocabulary.boards().values()) {
-            for (Button button : board.buttons()) {
-                if (button.leads() instanceof Leads.Opens opens && !opens.board().equals(vocabulary.home())
-                    && full.contains(opens.board()) && !showing.contains(opens.board()) && byItself(button) == null) {
-                    if (onlyOpens(button)) {
-                        nothingBehind.add(button.id());
-                    } else {
-                        leadsNowhereYet.add(button.id());
-                    }
+            for (Button button : board.gist().openers()) {
+                String opened = ((Leads.Opens) button.leads()).board();
+                if (!opened.equals(vocabulary.home()) && full.contains(opened) && !showing.contains(opened) && byItself(button) == null) {
+                    (button.onlyOpens() ? nothingBehind : leadsNowhereYet).add(button.id());
                 }
             }
         }
@@ -109,41 +105,44 @@ public final class Revealed {
         if (button.hidden()) {
             return Kept.HELD;
         }
-        boolean free = steps.isEmpty() || isWay(button) || onlyOpens(button) && button.shown().step() == null;
+        boolean free = steps.isEmpty() || button.isWay() || button.onlyOpens() && button.shown().step() == null;
         return free || button.shown().step() != null && steps.contains(button.shown().step()) ? null : Kept.WAITS;
-    }
-
-    /** True of a button that is the way back or home: it belongs to no step and is never held. */
-    public static boolean isWay(Button button) {
-        return button.leads() instanceof Leads.Home || button.leads() instanceof Leads.Back;
-    }
-
-    /** True of a button that opens a board and says and does nothing else. */
-    public static boolean onlyOpens(Button button) {
-        return button.leads() instanceof Leads.Opens && button.doings().isEmpty() && button.spoken().isEmpty();
     }
 
     /** What keeps a button back; null if it is shown. */
     public @Nullable Kept why(Button button) {
         Kept byItself = byItself(button);
-        return byItself == null && nothingBehind.contains(button.id()) ? Kept.NOTHING_BEHIND : byItself;
+        return byItself == null && button.leads() instanceof Leads.Opens && nothingBehind.contains(button.id()) ? Kept.NOTHING_BEHIND : byItself;
     }
 
     public boolean shows(Button button) {
-        return byItself(button) == null && !(onlyOpens(button) && nothingBehind.contains(button.id()));
+        return byItself(button) == null && !(button.leads() instanceof Leads.Opens && nothingBehind.contains(button.id()));
+    }
+
+    /** True if a button is shown here exactly if it is there, whatever button it is but those that open boards. */
+    public boolean showsLike(Revealed other) {
+        return steps.equals(other.steps);
     }
 
     /** What keeps each button back that is not shown, by its id; in no order. */
     public Map<String, Kept> kept() {
-        Map<String, Kept> kept = new HashMap<>();
+        List<List<String>> waiting = new ArrayList<>();
+        List<List<String>> held = new ArrayList<>();
+        int count = nothingBehind.size();
         for (Board board : vocabulary.boards().values()) {
-            for (Button button : board.buttons()) {
-                Kept why = why(button);
-                if (why != null) {
-                    kept.put(button.id(), why);
+            held.add(board.gist().held());
+            count += board.gist().held().size();
+            for (Map.Entry<String, List<String>> step : board.gist().inStep().entrySet()) {
+                if (!steps.isEmpty() && !steps.contains(step.getKey())) {
+                    waiting.add(step.getValue());
+                    count += step.getValue().size();
                 }
             }
         }
+        Map<String, Kept> kept = new HashMap<>(count * 2);
+        held.forEach(ids -> ids.forEach(id -> kept.put(id, Kept.HELD)));
+        waiting.forEach(ids -> ids.forEach(id -> kept.put(id, Kept.WAITS)));
+        nothingBehind.forEach(id -> kept.put(id, Kept.NOTHING_BEHIND));
         return kept;
     }
 
@@ -154,13 +153,23 @@ public final class Revealed {
 
     /** True of a word that waits for no step of a plan that is on. */
     public static boolean inNoStep(Button button, Plan plan) {
-        return !plan.none() && plan.numberOf(button.shown().step()) == 0 && !button.hidden() && button.isWord() && !isWay(button);
+        return !plan.none() && plan.numberOf(button.shown().step()) == 0 && !button.hidden() && button.isWord() && !button.isWay();
     }
 
     /** How many different words wait for no step. */
     public static int wordsInNoStep(Vocabulary vocabulary) {
-        return (int) vocabulary.boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> inNoStep(b, vocabulary.plan()))
-            .map(b -> b.spoken().toLowerCase(Locale.ROOT)).distinct().count();
+        Plan plan = vocabulary.plan();
+        if (plan.none()) {
+            return 0;
+        }
+        Set<String> known = plan.steps().stream().map(Step::id).collect(Collectors.toSet());
+        Set<String> waiting = new HashSet<>();
+        vocabulary.boards().values().forEach(board -> board.words().forEach((word, steps) -> {
+            if (!known.containsAll(steps)) {
+                waiting.add(word);
+            }
+        }));
+        return waiting.size();
     }
 
     /** How many words a board shows. */
@@ -179,14 +188,8 @@ public final class Revealed {
         Map<String, Integer> numbers = new HashMap<>();
         plan.steps().forEach(s -> numbers.put(s.id(), plan.numberOf(s.id())));
         Map<String, Integer> first = new HashMap<>();
-        for (Board board : vocabulary.boards().values()) {
-            for (Button button : board.buttons()) {
-                Integer number = button.shown().step() == null ? null : numbers.get(button.shown().step());
-                if (number != null && !button.hidden() && button.isWord()) {
-                    first.merge(button.spoken().toLowerCase(Locale.ROOT), number, Math::min);
-                }
-            }
-        }
+        vocabulary.boards().values().forEach(board -> board.words().forEach((word, steps) -> steps.stream().map(numbers::get).filter(Objects::nonNull)
+            .forEach(number -> first.merge(word, number, Math::min))));
         int[] counts = new int[plan.steps().size()];
         first.values().forEach(n -> counts[n - 1]++);
         List<Integer> sums = new ArrayList<>();

@@ -2,6 +2,8 @@ package org.dwimble.core.route;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
@@ -20,7 +22,7 @@ import org.dwimble.core.board.Vocabulary;
 
 /**
  * The graph of boards, analysed once for a vocabulary: breadth first from home, and breadth first backwards
- * to home. Both cost time and memory in proportion to the number of buttons; cycles are normal.
+ * to home. Both cost time and memory in proportion to the number of buttons that open a board; cycles are normal.
  *
  * <p>Buttons are followed whether or not they are hidden: what a student is shown changes from week to week,
  * how the boards hang together should not.
@@ -54,8 +56,8 @@ public final class Routes {
     }
 
     private void gatherLinks() {
-        for (Board board : vocabulary.boardsById().values()) {
-            for (Button button : board.buttons()) {
+        for (Board board : vocabulary.boards().values()) {
+            for (Button button : board.gist().openers()) {
                 if (button.leads() instanceof Leads.Opens opens) {
                     if (vocabulary.boards().containsKey(opens.board())) {
                         openedFrom.computeIfAbsent(opens.board(), b -> new ArrayList<>()).add(board.id());
@@ -72,7 +74,7 @@ public final class Routes {
         Set<String> seen = new HashSet<>(queue);
         while (!queue.isEmpty()) {
             Board board = vocabulary.boards().get(queue.remove());
-            for (Button button : board.buttons()) {
+            for (Button button : board.gist().openers()) {
                 if (button.leads() instanceof Leads.Opens opens && vocabulary.boards().containsKey(opens.board()) && seen.add(opens.board())) {
                     lastTap.put(opens.board(), new Tap(board.id(), button.cell(), opens.board()));
                     queue.add(opens.board());
@@ -88,15 +90,15 @@ public final class Routes {
         findsHome.add(vocabulary.home());
         queue.add(vocabulary.home());
         for (Board board : vocabulary.boards().values()) {
-            for (Button button : board.buttons()) {
-                if (button.leads() instanceof Leads.Home && findsHome.add(board.id())) {
-                    queue.add(board.id());
-                } else if (button.leads() instanceof Leads.Opens opens) {
-                    reversed.computeIfAbsent(opens.board(), b -> new ArrayList<>()).add(board.id());
-                } else if (button.leads() instanceof Leads.Back) {
-                    for (String opener : openedFrom.getOrDefault(board.id(), List.of())) {
-                        reversed.computeIfAbsent(opener, b -> new ArrayList<>()).add(board.id());
-                    }
+            if (board.gist().home() && findsHome.add(board.id())) {
+                queue.add(board.id());
+            }
+            for (Button button : board.gist().openers()) {
+                reversed.computeIfAbsent(((Leads.Opens) button.leads()).board(), b -> new ArrayList<>()).add(board.id());
+            }
+            if (board.gist().back()) {
+                for (String opener : openedFrom.getOrDefault(board.id(), List.of())) {
+                    reversed.computeIfAbsent(opener, b -> new ArrayList<>()).add(board.id());
                 }
             }
         }
@@ -125,6 +127,15 @@ public final class Routes {
             taps.push(lastTap.get(at));
         }
         return Optional.of(List.copyOf(taps));
+    }
+
+    /** The last tap to each board that can be reached, the nearest boards first; home has none. */
+    public Collection<Tap> lastTaps() {
+        return Collections.unmodifiableCollection(lastTap.values());
+    }
+
+    public boolean reaches(String boardId) {
+        return boardId.equals(vocabulary.home()) || lastTap.containsKey(boardId);
     }
 
     /** Boards no chain of taps from home leads to, by name. */

@@ -51,7 +51,7 @@ public final class Siblings {
         }
         if (opened.size() < 2) {
             opened.clear();
-            vocabulary.boardsById().keySet().stream().filter(id -> !id.equals(vocabulary.home())).forEach(opened::add);
+            vocabulary.boards().keySet().stream().filter(id -> !id.equals(vocabulary.home())).forEach(opened::add);
         }
         return new Siblings(vocabulary, opened.stream().map(vocabulary.boards()::get).toList());
     }

@@ -40,7 +40,7 @@ public final class WayHome {
 
     public static WayHome of(Vocabulary vocabulary) {
         WayHome wayHome = new WayHome();
-        for (Board board : vocabulary.boardsById().values()) {
+        for (Board board : vocabulary.boards().values()) {
             for (Button button : board.buttons()) {
                 if (button.leads() instanceof Leads.Home || button.leads() instanceof Leads.Back) {
                     wayHome.examples.add(new Example(button, board.rows(), board.columns()));

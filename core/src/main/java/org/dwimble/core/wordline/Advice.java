@@ -80,7 +80,7 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
                                     Function<String, List<String>> categoriesOf) {
         Map<String, Long> alike = new LinkedHashMap<>();
         if (!categories.isEmpty()) {
-            vocabulary.boardsById().values().forEach(b -> alike.put(b.id(), b.buttons().stream().map(Button::picture)
+            vocabulary.boards().values().forEach(b -> alike.put(b.id(), b.buttons().stream().map(Button::picture)
                 .filter(p -> p != null && categoriesOf.apply(p).stream().anyMatch(categories::contains)).count()));
             alike.values().removeIf(count -> count < OF_TOPIC);
         }

@@ -48,7 +48,7 @@ public final class Gathered {
         Set<String> known = new HashSet<>();
         List<ListedWord> words = new ArrayList<>();
         boards.stream().flatMap(b -> b.buttons().stream().sorted(Comparator.comparing(Button::cell)))
-            .filter(b -> !Revealed.isWay(b) && which.test(b) && !(b.label().isEmpty() && b.pictures().isEmpty()))
+            .filter(b -> !b.isWay() && which.test(b) && !(b.label().isEmpty() && b.pictures().isEmpty()))
             .filter(b -> known.add(b.label().isEmpty() ? b.id() : Names.folded(b.label())))
             .forEach(b -> words.add(new ListedWord(ids.get(), b.label(), Stream.ofNullable(b.picture()).toList(), false, 1, null, b.kind(), b.look().fill())));
         return words;

@@ -149,6 +149,14 @@ class ComparisonTest {
     }
 
     @Test
+    void anOpenerOnABoardNobodyChangedIsToldWhenAllBehindItIsHeld() {
+        Comparison held = Comparison.of(before, after(new HoldWords(Meant.onBoard("eat", false), "", null, false, null, null)));
+        assertThat(fates(held)).containsExactly("eat HELD", "apple HELD", "pear HELD");
+        assertThat(held.words(Fate.HELD).get(0).is()).isEqualTo(held.words(Fate.HELD).get(0).was()).extracting(Spot::taps).isEqualTo(List.of());
+        assertThat(held.counts()).as("the opener says nothing").containsEntry(Fate.HELD, 2).containsEntry(Fate.KEPT, 7);
+    }
+
+    @Test
     void aRowAtTheEndAndASplitMoveNobody() {
         assertThat(fates(Comparison.of(before, after(new InsertLine("harbour", Axis.ROWS, 2))))).isEmpty();
         assertThat(fates(Comparison.of(before, after(new SplitCell("harbour", new Cell(0, 1), Axis.COLUMNS))))).allMatch(f -> f.endsWith("NEW"));
@@ -210,7 +218,7 @@ class ComparisonTest {
             Vocabulary one = vocabulary(drawn.toArray(Board[]::new));
             Vocabulary other = one;
             for (int edit = 0; edit < 10; edit++) {
-                List<Board> all = List.copyOf(other.boardsById().values());
+                List<Board> all = List.copyOf(other.boards().values());
                 Board on = all.get(random.nextInt(all.size()));
                 if (on.buttons().isEmpty()) {
                     continue;
@@ -248,6 +256,22 @@ class ComparisonTest {
         assertThat(back.words().stream().filter(w -> w.fate() != Fate.NEW).map(w -> w.seen() + " " + w.sees()).sorted().toList().size())
             .isEqualTo(there.words().stream().filter(w -> w.is() != null).count());
         assertThat(texts(back, Fate.NEW)).isEqualTo(Stream.concat(texts(there, Fate.GONE).stream(), texts(there, Fate.REPLACED).stream()).sorted().toList());
+    }
+
+    /** Boards that are the very same are told of without looking at each of their words; as if they had been looked at. */
+    @ParameterizedTest
+    @MethodSource("generated")
+    void whatIsLeftOutAsUnchangedIsToldAsIfItWereCompared(Vocabulary one, Vocabulary other) {
+        Comparison quick = Comparison.of(one, other);
+        Comparison whole = Comparison.of(one, new Vocabulary(other.whole(),
+            other.boards().values().stream().collect(Collectors.toMap(Board::id, b -> b.withName(b.name())))));
+        assertThat(quick.words()).containsExactlyInAnyOrderElementsOf(whole.words());
+        assertThat(quick.changes()).containsExactlyInAnyOrderElementsOf(whole.changes());
+        assertThat(quick.kept()).isEqualTo(whole.kept());
+        for (Fate fate : Fate.values()) {
+            assertThat(quick.counts().get(fate)).as(fate.toString()).isEqualTo(whole.counts().get(fate))
+                .isEqualTo((int) quick.words(fate).stream().filter(Comparison.Word::says).count());
+        }
     }
 
     private static List<String> texts(Comparison comparison, Fate fate) {

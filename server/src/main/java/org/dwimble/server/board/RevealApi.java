@@ -73,7 +73,7 @@ class RevealApi {
         Role role = access.toVocabulary(vocabulary, account);
         LocalDate today = LocalDate.now(clock);
         List<HeldView> held = new ArrayList<>();
-        store.there(vocabulary).vocabulary().boardsById().values().forEach(board -> board.buttons().stream().filter(Button::hidden)
+        store.there(vocabulary).vocabulary().boards().values().forEach(board -> board.buttons().stream().filter(Button::hidden)
             .forEach(b -> held.add(HeldView.of(board, b, role, today))));
         held.sort(Comparator.comparing((HeldView h) -> !h.past).thenComparing(HeldView::since, Comparator.nullsLast(Comparator.naturalOrder())));
         return held;
@@ -83,8 +83,8 @@ class RevealApi {
     @GetMapping("/step-words")
     List<String> stepWords(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable String step) {
         access.toVocabulary(vocabulary, account);
-        return store.there(vocabulary).vocabulary().boardsById().values().stream().flatMap(b -> b.buttons().stream())
-            .filter(b -> !Revealed.isWay(b) && !b.label().isEmpty() && (step == null ? b.shown().step() == null && !Revealed.onlyOpens(b)
+        return store.there(vocabulary).vocabulary().boards().values().stream().flatMap(b -> b.buttons().stream())
+            .filter(b -> !b.isWay() && !b.label().isEmpty() && (step == null ? b.shown().step() == null && !b.onlyOpens()
                 : step.equals(b.shown().step())))
             .map(Button::label).distinct().toList();
     }

@@ -81,7 +81,7 @@ class VocabularyApi {
     @GetMapping("/boards")
     List<BoardView> boards(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         access.toVocabulary(vocabulary, account);
-        return store.there(vocabulary).vocabulary().boardsById().values().stream().map(BoardView::of).toList();
+        return store.there(vocabulary).vocabulary().boards().values().stream().map(BoardView::of).toList();
     }
 
     /**

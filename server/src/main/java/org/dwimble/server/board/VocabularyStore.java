@@ -292,7 +292,7 @@ public class VocabularyStore {
 
     /** Every document as it will be kept; worked out on all cores, outside any lock. */
     private static List<Revisions.Written> written(Vocabulary vocabulary) {
-        List<Revisions.Written> written = new ArrayList<>(List.copyOf(vocabulary.boardsById().values()).parallelStream().map(Revisions.Written::of).toList());
+        List<Revisions.Written> written = new ArrayList<>(List.copyOf(vocabulary.boards().values()).parallelStream().map(Revisions.Written::of).toList());
         written.add(Revisions.Written.of(vocabulary.whole()));
         return written;
     }
