@@ -262,7 +262,7 @@ function WorthALook({
   hand?: string;
   onEdit: (edit: Intention) => Promise<unknown>;
 }) {
-  const waiting = view.wordsInNoStep;
+  const waiting = view.counts.inNoStep;
   const hidden = board.buttons.filter((b) => revealed.kept[b.id] === 'NOTHING_BEHIND');
   const homeless = board.buttons.filter((b) => revealed.kept[b.id] === 'WAITS' && numberOf(view.plan, b.step ?? undefined) === 0);
   if (waiting === 0 && hidden.length === 0) return null;

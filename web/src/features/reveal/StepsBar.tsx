@@ -20,7 +20,8 @@ interface Props {
 export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: Props) {
   const begin = useBegin();
   const [changing, setChanging] = useState<Step | 'new'>();
-  const { plan, wordsByStep } = view;
+  const { plan } = view;
+  const wordsByStep = view.counts.byStep;
   const next = plan.steps[plan.at];
   if (plan.steps.length === 0) return null;
   return (

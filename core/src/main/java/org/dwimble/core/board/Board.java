@@ -41,7 +41,7 @@ public final class Board {
     private final Map<String, Button> byId;
     private final Button[] byCell;
     private volatile @Nullable Set<String> media;
-    private volatile @Nullable Map<String, Set<String>> words;
+    private volatile @Nullable Map<Set<String>, Set<String>> words;
     private volatile @Nullable Gist gist;
 
     /**
@@ -286,21 +286,24 @@ public final class Board {
     }
 
     /**
-     * Every word that can be said on it, ways back and home aside, in lower case, each once, with the steps its buttons belong to: those that are not held;
-     * an empty step for none. Worked out once.
+     * Every word that can be said on it, ways back and home aside, in lower case, each once, by the steps its buttons belong to: those
+     * that are not held; an empty step for none. Worked out once.
      */
-    public Map<String, Set<String>> words() {
-        Map<String, Set<String>> known = words;
+    public Map<Set<String>, Set<String>> words() {
+        Map<Set<String>, Set<String>> known = words;
         if (known == null) {
-            known = new LinkedHashMap<>();
+            Map<String, Set<String>> stepsOf = new LinkedHashMap<>();
             for (Button button : buttons) {
                 if (button.isWord() && !button.isWay()) {
-                    Set<String> steps = known.computeIfAbsent(button.spoken().toLowerCase(Locale.ROOT), w -> new TreeSet<>());
+                    Set<String> steps = stepsOf.computeIfAbsent(button.spoken().toLowerCase(Locale.ROOT), w -> new TreeSet<>());
                     if (!button.hidden()) {
-                        steps.add(button.shown().step() == null ? "" : button.shown().step());
+                        steps.add(Gist.step(button));
                     }
                 }
             }
+            Map<Set<String>, Set<String>> bySteps = new HashMap<>();
+            stepsOf.forEach((word, steps) -> bySteps.computeIfAbsent(steps, s -> new LinkedHashSet<>()).add(word));
+            known = bySteps;
             words = known;
         }
         return known;

@@ -2,10 +2,12 @@ package org.dwimble.core.board;
 
 import java.util.Collection;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SortedMap;
 import java.util.TreeMap;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.plan.Plan;
@@ -20,9 +22,11 @@ import org.dwimble.core.told.Unacceptable;
 public record Vocabulary(Whole whole, Map<String, Board> boards) {
     public static final int MOST_BOARDS = 2_000;
     public static final int MOST_BUTTONS = 100_000;
+    /** Asked for no board in particular, there is none. */
+    private static final Comparator<String> BY_ID = Comparator.nullsFirst(Comparator.naturalOrder());
 
     public Vocabulary {
-        boards = Collections.unmodifiableSortedMap(new TreeMap<>(boards));
+        boards = Collections.unmodifiableSortedMap(sorted(boards));
         if (!boards.containsKey(whole.home())) {
             throw new Unacceptable("home-not-there", "vocabulary", whole.name());
         }
@@ -42,6 +46,13 @@ public record Vocabulary(Whole whole, Map<String, Board> boards) {
         Map<String, Board> byId = new HashMap<>();
         boards.forEach(b -> byId.put(b.id(), b));
         return new Vocabulary(new Whole(name, home, locale, Extras.NONE), byId);
+    }
+
+    /** In time in proportion to their number, if they are sorted so already. */
+    private static SortedMap<String, Board> sorted(Map<String, Board> boards) {
+        SortedMap<String, Board> sorted = new TreeMap<>(BY_ID);
+        sorted.putAll(boards);
+        return sorted;
     }
 
     public String name() {
@@ -75,13 +86,13 @@ public record Vocabulary(Whole whole, Map<String, Board> boards) {
 
     /** With these boards, in place of those with the same ids. */
     public Vocabulary with(Collection<Board> more) {
-        Map<String, Board> changed = new TreeMap<>(boards);
+        Map<String, Board> changed = sorted(boards);
         more.forEach(b -> changed.put(b.id(), b));
         return new Vocabulary(whole, changed);
     }
 
     public Vocabulary without(String boardId) {
-        Map<String, Board> changed = new TreeMap<>(boards);
+        Map<String, Board> changed = sorted(boards);
         changed.remove(boardId);
         return new Vocabulary(whole, changed);
     }

@@ -8,15 +8,12 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.plan.Plan;
-import org.dwimble.core.plan.Step;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -156,48 +153,15 @@ public final class Revealed {
         return !plan.none() && plan.numberOf(button.shown().step()) == 0 && !button.hidden() && button.isWord() && !button.isWay();
     }
 
-    /** How many different words wait for no step. */
-    public static int wordsInNoStep(Vocabulary vocabulary) {
-        Plan plan = vocabulary.plan();
-        if (plan.none()) {
-            return 0;
-        }
-        Set<String> known = plan.steps().stream().map(Step::id).collect(Collectors.toSet());
-        Set<String> waiting = new HashSet<>();
-        vocabulary.boards().values().forEach(board -> board.words().forEach((word, steps) -> {
-            if (!known.containsAll(steps)) {
-                waiting.add(word);
-            }
-        }));
-        return waiting.size();
-    }
-
     /** How many words a board shows. */
     public Line line(Board board) {
-        Map<String, Set<String>> words = board.words();
-        return new Line((int) words.values().stream().filter(in -> steps.isEmpty() ? !in.isEmpty() : in.stream().anyMatch(steps::contains)).count(),
-            words.size());
-    }
-
-    /**
-     * How many different words are shown at each step of the plan, the first first; what waits for no step is in none of them.
-     * Empty if there is no plan.
-     */
-    public static List<Integer> wordsByStep(Vocabulary vocabulary) {
-        Plan plan = vocabulary.plan();
-        Map<String, Integer> numbers = new HashMap<>();
-        plan.steps().forEach(s -> numbers.put(s.id(), plan.numberOf(s.id())));
-        Map<String, Integer> first = new HashMap<>();
-        vocabulary.boards().values().forEach(board -> board.words().forEach((word, steps) -> steps.stream().map(numbers::get).filter(Objects::nonNull)
-            .forEach(number -> first.merge(word, number, Math::min))));
-        int[] counts = new int[plan.steps().size()];
-        first.values().forEach(n -> counts[n - 1]++);
-        List<Integer> sums = new ArrayList<>();
-        int sum = 0;
-        for (int count : counts) {
-            sum += count;
-            sums.add(sum);
+        int shown = 0;
+        int all = 0;
+        for (Map.Entry<Set<String>, Set<String>> group : board.words().entrySet()) {
+            boolean shows = steps.isEmpty() ? !group.getKey().isEmpty() : group.getKey().stream().anyMatch(steps::contains);
+            shown += shows ? group.getValue().size() : 0;
+            all += group.getValue().size();
         }
-        return List.copyOf(sums);
+        return new Line(shown, all);
     }
 }

@@ -144,7 +144,7 @@ class BoardTest {
     @Test
     void aWordOnTwoBoardsIsCountedOnceAndOpenersAreNotWords() {
         Vocabulary v = org.dwimble.core.Boards.vocabulary(board("home", "I Go food>food"), board("food", "go apple home:home"));
-        assertThat(Counts.of(v)).isEqualTo(new Counts(3, 3, 2, 6));
+        assertThat(Counts.of(v)).isEqualTo(new Counts(3, 3, 2, 6, List.of(), 0));
     }
 
     private static Button layered(Layer... layers) {

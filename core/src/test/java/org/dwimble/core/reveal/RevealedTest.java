@@ -79,7 +79,7 @@ class RevealedTest {
         assertThat(kept(at(planned, 3))).as("an opener comes back by itself").containsOnlyKeys("home/play", "home/crab", "eat/egg", "play/ball");
         assertThat(Revealed.of(at(planned, 2)).line(planned.boards().get("eat"))).isEqualTo(new Revealed.Line(1, 2));
         assertThat(Revealed.of(at(planned, 2)).line(planned.homeBoard())).isEqualTo(new Revealed.Line(3, 4));
-        assertThat(Revealed.wordsByStep(planned)).containsExactly(2, 4, 5);
+        assertThat(Counts.of(planned).byStep()).containsExactly(2, 4, 5);
         assertThat(Counts.of(at(planned, 2)).shown()).isEqualTo(4);
         assertThat(Counts.after(Counts.of(planned), planned, at(planned, 2))).isEqualTo(Counts.of(at(planned, 2)));
     }
@@ -158,10 +158,10 @@ class RevealedTest {
     void stepsAreAddedOrderedAndFilledByWhatIsMeant() {
         Vocabulary begun = made(bare, new AddStep("Now", null, Meant.called(List.of("I", "WANT", "lighthouse")), MONDAY));
         assertThat(begun.plan().at()).isEqualTo(1);
-        assertThat(Revealed.wordsByStep(begun)).containsExactly(2);
+        assertThat(Counts.of(begun).byStep()).containsExactly(2);
         assertThat(Meant.called(List.of("I", "lighthouse")).notThere(begun)).containsExactly("lighthouse");
         Vocabulary rest = made(begun, new AddStep("Rest", null, new Meant(null, false, List.of("home/I", "home/want"), null, null, true), null));
-        assertThat(Revealed.wordsByStep(rest)).containsExactly(2, 8);
+        assertThat(Counts.of(rest).byStep()).containsExactly(2, 8);
         assertThat(made(rest, new MoveStep(rest.plan().steps().get(1).id(), 1)).plan().steps()).extracting(s -> s.name()).containsExactly("Rest", "Now");
         assertThatThrownBy(() -> new PutInStep(Meant.called(List.of("lighthouse")), rest.plan().steps().get(0).id()).on(rest, ids()))
             .hasMessageContaining("words-not-there");
@@ -190,7 +190,7 @@ class RevealedTest {
         assertThatThrownBy(() -> new PutInStep(Meant.called(List.of("pomme", "яблоко", "苹果")), first).on(planned, ids()))
             .hasMessageContaining("words-not-there");
         Vocabulary without = made(planned, new DeleteBoard("snacks"));
-        assertThat(Revealed.wordsByStep(without)).as("its word is in no step any more").containsExactly(2, 4, 4);
+        assertThat(Counts.of(without).byStep()).as("its word is in no step any more").containsExactly(2, 4, 4);
         assertThatThrownBy(() -> new PutInStep(Meant.of(List.of("snacks/crisps")), first).on(without, ids())).hasMessageContaining("nothing-to-put-in-step");
         assertThatThrownBy(() -> new PutInStep(Meant.onBoard("snacks", false), first).on(without, ids())).hasMessageContaining("board-gone");
     }
@@ -204,9 +204,9 @@ class RevealedTest {
 
     @Test
     void wordsInNoStepAreCountedWithoutThoseThatAreHeld() {
-        assertThat(Revealed.wordsInNoStep(planned)).as("crab, egg, ball").isEqualTo(3);
-        assertThat(Revealed.wordsInNoStep(made(planned, new HoldWords(Meant.called(List.of("egg")), "", null, false, null, null)))).isEqualTo(2);
-        assertThat(Revealed.wordsInNoStep(bare)).isZero();
+        assertThat(Counts.of(planned).inNoStep()).as("crab, egg, ball").isEqualTo(3);
+        assertThat(Counts.of(made(planned, new HoldWords(Meant.called(List.of("egg")), "", null, false, null, null))).inNoStep()).isEqualTo(2);
+        assertThat(Counts.of(bare).inNoStep()).isZero();
     }
 
     @Test

@@ -30,11 +30,10 @@ import org.jspecify.annotations.Nullable;
  * @param art     the part of a picture's address that makes it look as this student wants it
  * @param look    how all boards look; what they say themselves goes before it
  * @param papers  the paper of each kind
- * @param wordsByStep how many words are shown at each step of the plan, and how many wait for none of them
  * @param layout  how the student's screen is divided when talking
  */
 record VocabularyView(long id, String name, @Nullable Student student, @Nullable String starter, Role role, int version,
-                      String home, String locale, Look look, Map<Kind, Colour> papers, Plan plan, List<Integer> wordsByStep, int wordsInNoStep,
+                      String home, String locale, Look look, Map<Kind, Colour> papers, Plan plan,
                       List<BoardLine> boards, Counts counts, Layout layout, String art) {
 
     /**
@@ -68,8 +67,7 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
         Screen screen = screen(student);
         return new VocabularyView(kept.id(), kept.vocabulary().name(), student, kept.starter(), role, kept.version(), kept.vocabulary().home(),
             kept.vocabulary().locale(), kept.vocabulary().whole().look(), kept.vocabulary().whole().papers(), kept.vocabulary().plan(),
-            kept.vocabulary().plan().none() ? List.of() : Revealed.wordsByStep(kept.vocabulary()), Revealed.wordsInNoStep(kept.vocabulary()),
-                List.copyOf(lines), kept.counts(),
+            List.copyOf(lines), kept.counts(),
             new Layout(screen.width().mm(), screen.height().mm(), TalkLayout.MARGIN, TalkLayout.MESSAGE),
             (student == null ? Appearance.USUAL : student.appearance()).slug());
     }
@@ -84,10 +82,11 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
         Map<String, BoardLine> lines = new LinkedHashMap<>();
         for (Board board : overview.routes().boardsInOrder()) {
             TalkLayout layout = TalkLayout.of(screen, board.shape(), board.look().over(kept.vocabulary().whole().look()));
+            Revealed.Line shown = overview.revealed().line(board);
             lines.put(board.id(), new BoardLine(board.id(), board.name(), kept.revisionOf(board.id()), board.rows(), board.columns(), board.buttons().size(),
                 board.emptyCells().size(),
                 overview.wayHome().keptFree(board), overview.routes().to(board.id()).orElse(null), overview.routes().openersOf(board.id()).size(),
-                overview.revealed().line(board).words(), overview.revealed().line(board).shown(), toMend.contains(board.id()),
+                shown.words(), shown.shown(), toMend.contains(board.id()),
                 layout.cellWidth().mm(), layout.cellHeight().mm(), layout.small()));
         }
         return lines;

@@ -9,7 +9,6 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.mend.WorthDoing;
 import org.dwimble.core.plan.Plan;
-import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.reveal.ShownOverTime;
 import org.dwimble.core.told.Told;
 import org.dwimble.server.account.Account;
@@ -85,7 +84,7 @@ class GlanceApi {
             LocalDate today = LocalDate.now(clock);
             List<NextView> next = WorthDoing.of(now, today).stream()
                 .map(w -> new NextView(wording.of(w.told()), wording.of(w.does()), w.intention())).toList();
-            return new Glance(student, id, kept.version(), now.plan(), Revealed.wordsByStep(now), next, line(store.versions(id, VERSIONS_READ)));
+            return new Glance(student, id, kept.version(), now.plan(), kept.counts().byStep(), next, line(store.versions(id, VERSIONS_READ)));
         });
     }
 

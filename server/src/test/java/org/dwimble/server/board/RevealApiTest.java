@@ -77,7 +77,7 @@ class RevealApiTest {
         JsonNode view = http.get(vocabulary).json();
         assertThat(view.get("plan").get("at").asInt()).isEqualTo(1);
         assertThat(view.get("plan").get("steps").get(0).get("began").asString()).isEqualTo(LocalDate.now(java.time.ZoneOffset.UTC).toString());
-        assertThat(view.get("wordsByStep").toString()).isEqualTo("[4,6]");
+        assertThat(view.get("counts").get("byStep").toString()).isEqualTo("[4,6]");
         assertThat(view.get("counts").get("shown").asInt()).isEqualTo(4);
         assertThat(kept(button("home", "more"))).isEqualTo("WAITS");
         assertThat(kept(button("home", "play"))).isEqualTo("NOTHING_BEHIND");
