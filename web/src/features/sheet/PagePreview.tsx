@@ -1,6 +1,7 @@
-import type { Mark, Page } from '../../api/types';
+import type { Mark, Page, Rect } from '../../api/types';
 import { pictureAddress, useArt } from '../picture/art';
 import { kindColour } from '../board/kinds';
+import { useId } from 'react';
 import css from './print.module.css';
 
 /** Draws the abstract page the server laid out; one unit is a micrometre. */
@@ -10,6 +11,16 @@ export function PagePreview({ page, label }: { page: Pick<Page, 'width' | 'heigh
       style={{ aspectRatio: `${page.width} / ${page.height}` }}>
       {page.marks.map((mark, i) => <Drawn key={i} mark={mark} />)}
     </svg>
+  );
+}
+
+function Seen({ window, marks }: { window: Rect; marks: Mark[] }) {
+  const id = useId();
+  return (
+    <g clipPath={`url(#${id})`}>
+      <clipPath id={id}><rect x={window.x} y={window.y} width={window.width} height={window.height} /></clipPath>
+      {marks.map((mark, i) => <Drawn key={i} mark={mark} />)}
+    </g>
   );
 }
 
@@ -30,6 +41,8 @@ function Drawn({ mark }: { mark: Mark }) {
       return <path className={mark.onDark ? css.sheetWhite : mark.faint ? css.sheetFaint : css.sheetInk} d={mark.path} />;
     case 'stroke':
       return <path className={css.sheetStroke} d={`M${mark.points.map((p) => `${p.x} ${p.y}`).join('L')}${mark.closed ? 'Z' : ''}`} stroke={mark.colour} strokeWidth={mark.width} />;
+    case 'within':
+      return <Seen window={mark.window} marks={mark.marks} />;
     case 'shape':
       return <polygon className={kindColour(mark.kind)} points={mark.points.map((p) => `${p.x},${p.y}`).join(' ')} />;
   }

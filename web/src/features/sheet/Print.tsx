@@ -1,70 +1,147 @@
-import { useQuery, keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { answer, client, sentence } from '../../api/client';
 import { vocabulary as vocabularyQuery } from '../board/boards';
-import { DottedChoice } from '../board/Dotted';
 import { ArtOf } from '../picture/art';
-import { PagePreview } from './PagePreview';
+import { controls } from './controls';
+import { Leaves } from './Leaves';
 import parts from '../../shell/parts.module.css';
 import css from './print.module.css';
 
-interface Setup { paper: 'A4' | 'LETTER'; lyingDown: boolean; size: 'SCREEN' | 'PAGE'; cutLines: boolean }
+interface Setup {
+  reach: 'ONE' | 'OPENED' | 'ALL';
+  what: 'BOARD' | 'KEYGUARD';
+  paper: 'A4' | 'A3' | 'A5' | 'LETTER' | 'LEGAL' | 'TABLOID';
+  lyingDown: boolean;
+  size: 'SCREEN' | 'SCALED' | 'PAGE';
+  percent: number;
+  cutLines: boolean;
+  ink: 'FULL' | 'SAVING';
+  tabs: boolean;
+  index: boolean;
+}
 
-const sheet = (vocabulary: number, board: string, setup: Setup) =>
+const USUAL: Setup = {
+  reach: 'ONE',
+  what: 'BOARD',
+  paper: 'A4',
+  lyingDown: true,
+  size: 'SCREEN',
+  percent: 75,
+  cutLines: false,
+  ink: 'FULL',
+  tabs: false,
+  index: false,
+};
+const PAPERS = { A4: 'A4', A3: 'A3', A5: 'A5', LETTER: 'Letter', LEGAL: 'Legal', TABLOID: 'Tabloid' };
+
+const sheet = (vocabulary: number, board: string, setup: Setup, number: number) =>
   queryOptions({
-    queryKey: ['vocabulary', vocabulary, 'sheet', board, setup],
-    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/boards/{board}/sheet', { params: { path: { vocabulary, board }, query: setup } })),
+    queryKey: ['vocabulary', vocabulary, 'sheet', board, setup, number],
+    queryFn: () =>
+      answer(
+        client.GET('/api/vocabularies/{vocabulary}/boards/{board}/sheet', {
+          params: { path: { vocabulary, board }, query: { ...setup, sheet: number } },
+        }),
+      ),
     enabled: board !== '',
     placeholderData: keepPreviousData,
   });
 
-/** One board on paper: a sentence sets it up, the sheet below it is the true one. */
+/** Boards on paper: a sentence sets them up, the sheet below it is the true one. */
 export default function Print() {
   const params = useParams();
   const id = Number(params.vocabulary);
-  const [setup, setSetup] = useState<Setup>({ paper: 'A4', lyingDown: true, size: 'SCREEN', cutLines: false });
+  const [setup, setSetup] = useState(USUAL);
+  const [number, setNumber] = useState(1);
   const view = useQuery(vocabularyQuery(id));
   const boardId = params.board ?? view.data?.home ?? '';
-  const page = useQuery(sheet(id, boardId, setup));
-  const error = view.error ?? page.error;
-  if (error && !(view.data && page.data)) return <main className={parts.lone}><h1>This cannot be printed</h1><p role="alert">{sentence(error)}</p></main>;
+  const print = useQuery(sheet(id, boardId, setup, number));
+  const error = view.error ?? print.error;
+  if (error && !(view.data && print.data))
+    return (
+      <main className={parts.lone}>
+        <h1>This cannot be printed</h1>
+        <p role="alert">{sentence(error)}</p>
+      </main>
+    );
   const line = view.data?.boards.find((b) => b.id === boardId);
   if (!view.data || !line) return null;
   const whose = view.data.student ? `${view.data.student.name}’s screen` : 'a usual screen';
-  const query = new URLSearchParams({ paper: setup.paper, lyingDown: String(setup.lyingDown), size: setup.size, cutLines: String(setup.cutLines) });
+  const board = `/vocabularies/${id}/boards/${encodeURIComponent(boardId)}`;
+  const query = new URLSearchParams(Object.entries(setup).map(([key, value]) => [key, String(value)]));
+  const c = controls(setup, true, (changed) => {
+    setSetup(changed);
+    setNumber(1);
+  });
+  const several = setup.reach !== 'ONE';
+  const boards = print.data?.boards ?? 1;
+
   return (
-    <main className={css.print} data-ready={page.data ? true : undefined}>
+    <main className={css.print} data-ready={print.data ? true : undefined}>
       <div className={css.printHead}>
         <h1 className={parts.unseen}>Print {line.name}</h1>
         <p className={css.setUp}>
-          <strong>{line.name}</strong> on{' '}
-          <DottedChoice label="Paper" items={[{ key: 'A4', label: 'A4' }, { key: 'LETTER', label: 'Letter' }]}
-            onChoose={(key) => setSetup({ ...setup, paper: key as Setup['paper'] })}>
-            {setup.paper === 'A4' ? 'A4' : 'Letter'}
-          </DottedChoice>{' '}
-          <DottedChoice label="Which way the paper lies" items={[{ key: 'lying', label: 'lying down' }, { key: 'standing', label: 'standing up' }]}
-            onChoose={(key) => setSetup({ ...setup, lyingDown: key === 'lying' })}>
-            {setup.lyingDown ? 'lying down' : 'standing up'}
-          </DottedChoice>, cells{' '}
-          <DottedChoice label="How large" items={[{ key: 'SCREEN', label: `as large as on ${whose}` }, { key: 'PAGE', label: 'as large as the page allows' }]}
-            onChoose={(key) => setSetup({ ...setup, size: key as Setup['size'] })}>
-            {setup.size === 'SCREEN' ? `as large as on ${whose}` : 'as large as the page allows'}
-          </DottedChoice>,{' '}
-          <DottedChoice label="Lines to cut along"
-            items={[{ key: 'without', label: 'without lines to cut along' }, { key: 'with', label: 'with lines to cut along' }]} onChoose={(key) => setSetup({ ...setup, cutLines: key === 'with' })}>
-            {setup.cutLines ? 'with lines to cut along' : 'without lines to cut along'}
-          </DottedChoice>.
+          {setup.reach === 'ALL' ? '' : <strong>{line.name} </strong>}
+          {c.choice('reach', 'Which boards', {
+            ONE: 'alone',
+            OPENED: several && boards > 1 ? `and what it opens (${boards} boards)` : 'and what it opens',
+            ALL: several && boards > 1 ? `all ${boards} boards` : 'all boards',
+          })}
+          , {c.choice('what', 'What is printed', { BOARD: 'to point at', KEYGUARD: 'as a keyguard, with openings to cut out' })}, on{' '}
+          {c.choice('paper', 'Paper', PAPERS)} {c.yes('lyingDown', 'Which way the paper lies', 'lying down', 'standing up')}
+          {setup.what === 'BOARD' && (
+            <>
+              , cells{' '}
+              {c.choice('size', 'How large', {
+                SCREEN: `as large as on ${whose}`,
+                PAGE: 'as large as the page allows',
+                SCALED: 'scaled',
+              })}
+              {setup.size === 'SCALED' && <> to {c.number('percent', 'Percent of true size', 20, 400, `${setup.percent} percent`)}</>},{' '}
+              {c.yes('cutLines', 'Lines to cut along', 'with lines to cut along', 'without lines to cut along')}
+            </>
+          )}
+          , {c.choice('ink', 'Ink', { FULL: 'in colour', SAVING: 'saving ink' })}
+          {several && setup.what === 'BOARD' && (
+            <>
+              , {c.yes('tabs', 'Tabs', 'with tabs', 'without tabs')} and{' '}
+              {c.yes('index', 'Index of words', 'with an index of words', 'without an index of words')}
+            </>
+          )}
+          .
         </p>
-        {page.data?.notes.map((note) => <p key={note} className={parts.note}>{note}</p>)}
+        {error ? (
+          <p role="alert" className={parts.note}>
+            {sentence(error)}
+          </p>
+        ) : (
+          print.data?.notes.map((note) => (
+            <p key={note} className={parts.note}>
+              {note}
+            </p>
+          ))
+        )}
       </div>
-      {page.data && <ArtOf art={view.data.art} vocabulary={id}><PagePreview page={page.data} label={`The sheet for ${line.name}`} /></ArtOf>}
-      <div className={css.printFoot}>
-        <Link className={parts.door} to={`/vocabularies/${id}/boards/${encodeURIComponent(boardId)}`}>Back to the board</Link>
-        <a className={`${parts.door} ${parts.primary}`} href={`/api/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/sheet.pdf?${query}`}
-          target="_blank" rel="noreferrer">Make the PDF</a>
-        <span className={parts.quiet}>Print it at 100 percent, then check the line at its foot with a ruler.</span>
-      </div>
+      {print.data && (
+        <ArtOf art={view.data.art} vocabulary={id}>
+          <Leaves
+            page={print.data.page}
+            of={print.data.sheets}
+            label={several ? `Sheet ${print.data.page.number} of ${print.data.sheets}` : `The sheet for ${line.name}`}
+            onPage={setNumber}
+          >
+            <Link className={parts.door} to={board}>
+              Back to the board
+            </Link>
+            <a className={`${parts.door} ${parts.primary}`} href={`/api${board}/sheet.pdf?${query}`} target="_blank" rel="noreferrer">
+              Make the PDF
+            </a>
+            <span className={parts.quiet}>Print it at 100 percent, then check the line at its foot with a ruler.</span>
+          </Leaves>
+        </ArtOf>
+      )}
     </main>
   );
 }

@@ -1,7 +1,7 @@
 import { Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Choice, controls } from './controls';
+import { Choice, controls } from '../sheet/controls';
 import { DottedText } from '../board/Dotted';
 import { holidayCountries } from './lists';
 import type { Named, Of } from './Sentence';

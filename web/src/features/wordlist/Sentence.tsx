@@ -1,9 +1,9 @@
 import type { PageSetup, Support } from '../../api/types';
-import { Choice, controls } from './controls';
+import { Choice, controls } from '../sheet/controls';
 import { DottedText } from '../board/Dotted';
-import { DottedLength, DottedNumber } from './Length';
+import { DottedLength, DottedNumber } from '../sheet/Length';
 import { CalendarSentence } from './CalendarSentence';
-import { clock, minutesOf } from './units';
+import { clock, minutesOf } from '../sheet/units';
 
 export interface Of<S> {
   support: S;

@@ -3,7 +3,7 @@ import { useState, type DragEvent, type KeyboardEvent } from 'react';
 import type { ListedWord, WordList } from '../../api/types';
 import { DottedChoice, DottedText } from '../board/Dotted';
 import { Pic } from '../picture/art';
-import { Choice } from './controls';
+import { Choice } from '../sheet/controls';
 import { WordPictures } from './WordPictures';
 import type { Act } from './lists';
 import css from './wordlist.module.css';

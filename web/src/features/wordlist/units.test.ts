@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { sought } from './seek';
-import { clock, minutesOf, shown, typed, unitOf } from './units';
+import { clock, minutesOf, shown, typed, unitOf } from '../sheet/units';
 
 describe('lengths', () => {
   it('are inches where paper is measured in them', () => {

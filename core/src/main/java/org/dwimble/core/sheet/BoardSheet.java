@@ -1,6 +1,7 @@
 package org.dwimble.core.sheet;
 
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -18,6 +19,7 @@ import org.dwimble.core.look.Look;
 import org.dwimble.core.look.TypeSize;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.measure.Tracks;
@@ -25,96 +27,164 @@ import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.TalkLayout;
 
 /**
- * One board on one sheet of paper: either with cells exactly as large as on the student's screen, to point at,
- * or as large as the page allows. Labels are set as large as they fit.
+ * One board on paper: with cells exactly as large as on the student's screen, to point at, or so many percent of that, over several
+ * sheets where one is too small; or as large as one page allows. Labels are set as large as they fit.
  */
 public final class BoardSheet {
     /** Most printers cannot print nearer to the edge. */
     static final Length EDGE = Length.mm(9);
+    private static final int LEAST_PERCENT = 20;
+    private static final int MOST_PERCENT = 400;
 
-    /** How large the board is printed. */
-    public enum Size { SCREEN, PAGE }
+    /** How large the board is printed: as on the screen, a share of that, or as the page allows. */
+    public enum Size { SCREEN, SCALED, PAGE }
 
-    /** @param cutLines dashed lines to cut along, half way between the cells and round the outside */
-    public record Setup(Paper paper, boolean lyingDown, Size size, boolean cutLines, Screen screen) {
+    /** Colours as on the screen, or white cards with thin edges. */
+    public enum Ink { FULL, SAVING }
+
+    /**
+     * @param percent  of true size, if it is scaled
+     * @param cutLines dashed lines to cut along, half way between the cells and round the outside
+     */
+    public record Setup(Paper paper, boolean lyingDown, Size size, int percent, boolean cutLines, Ink ink, Screen screen) {
+        public Setup {
+            if (size == Size.SCALED && (percent < LEAST_PERCENT || percent > MOST_PERCENT)) {
+                throw new Unacceptable("print-percent", "least", LEAST_PERCENT, "most", MOST_PERCENT);
+            }
+        }
+
+        double scale() {
+            return size == Size.SCALED ? percent / 100.0 : 1;
+        }
+    }
+
+    /**
+     * How a board stands among others.
+     *
+     * @param numbers of the first sheets of boards, by their ids; told on the buttons that open them
+     * @param first   number of its own first sheet; 0 if sheets have none
+     * @param right   room kept free along the right edge
+     */
+    record Among(Map<String, Integer> numbers, int first, Length right) {
+        static final Among ALONE = new Among(Map.of(), 0, Length.ZERO);
     }
 
     private final Board board;
     private final Setup setup;
     private final Type type;
-    private final List<Mark> marks = new ArrayList<>();
+    private final Among among;
+    private final Rect room;
     private final List<Told> notes = new ArrayList<>();
 
     private final Look around;
     private final Map<Kind, Colour> papers;
-    private Tracks columns = new Tracks(Length.ZERO, Length.ZERO, List.of(1));
-    private Tracks rows = columns;
+    private final Tracks columns;
+    private final Tracks rows;
+    private final Length gap;
+    private final @Nullable Poster poster;
+    private List<Mark> marks = new ArrayList<>();
     private @Nullable Length equal;
 
-    private BoardSheet(Board board, Whole whole, Setup setup, Type type) {
+    private BoardSheet(Board board, Whole whole, Setup setup, Among among, Type type) {
         this.board = board;
         this.around = board.look().over(whole.look()).over(Look.USUAL);
         this.papers = whole.papers();
         this.setup = setup;
+        this.among = among;
         this.type = type;
+        this.room = room(setup, among.right);
+        if (setup.size == Size.PAGE) {
+            gap = Length.smaller(Length.mm(3), room.width().times(0.1 / board.columns()));
+            columns = new Tracks(room.width(), gap, board.shape().allWidths());
+            rows = new Tracks(room.height(), gap, board.shape().allHeights());
+            poster = null;
+        } else {
+            TalkLayout onScreen = TalkLayout.of(setup.screen, board.shape(), around);
+            gap = onScreen.gapLength().times(setup.scale());
+            columns = new Tracks(onScreen.gridWidth().times(setup.scale()), gap, board.shape().allWidths());
+            rows = new Tracks(onScreen.gridHeight().times(setup.scale()), gap, board.shape().allHeights());
+            poster = new Poster(room, columns.room(), rows.room());
+        }
     }
 
-    /** @param of the vocabulary's whole, whose look the board has; @param shown true of what the student sees, the others leave their cells empty; @param footer who and what it is of, printed small at the foot before the size */
-    public static Page lay(Board board, Whole of, Predicate<Button> shown, Setup setup, String footer, Type type) {
-        return new BoardSheet(board.withButtons(board.buttons().stream().filter(shown).toList()), of, setup, type).lay(footer);
+    /** What can be printed on, without the foot. */
+    static Rect room(Setup setup, Length right) {
+        return new Rect(EDGE, EDGE, setup.paper.width(setup.lyingDown).minus(EDGE.times(2)).minus(right),
+            setup.paper.height(setup.lyingDown).minus(EDGE.times(2)).minus(Foot.ROOM));
     }
 
-    private Page lay(String footer) {
+    /**
+     * @param of     of the vocabulary's whole, whose look the board has
+     * @param shown  true of what the student sees, the others leave their cells empty
+     * @param footer who and what it is of, printed small at the foot before the size
+     */
+    public static List<Page> lay(Board board, Whole of, Predicate<Button> shown, Setup setup, String footer, Type type) {
+        return lay(board, of, shown, setup, Among.ALONE, footer, type);
+    }
+
+    static List<Page> lay(Board board, Whole of, Predicate<Button> shown, Setup setup, Among among, String footer, Type type) {
+        return new BoardSheet(board.withButtons(board.buttons().stream().filter(shown).toList()), of, setup, among, type).lay(footer);
+    }
+
+    /** How many sheets a board takes. */
+    static int sheets(Board board, Whole of, Setup setup, Among among, Type type) {
+        Poster poster = new BoardSheet(board, of, setup, among, type).poster;
+        return poster == null ? 1 : poster.sheets();
+    }
+
+    private List<Page> lay(String footer) {
+        String size = String.format(Locale.ROOT, "%s · cells %.0f x %.0f mm", footer, columns.least().mm(), rows.least().mm());
+        if (poster == null) {
+            return List.of(page(drawn(room.x().plus(room.width().minus(columns.room()).times(0.5)), room.y()), 0, size));
+        }
+        List<Poster.Tile> tiles = poster.tiles(this::drawn);
+        if (tiles.size() > 1) {
+            notes.add(Told.of("over-several-sheets", "sheets", tiles.size(), "percent", (int) Math.floor(poster.toFit() * setup.scale() * 100)));
+        }
+        List<Page> pages = new ArrayList<>();
+        tiles.forEach(tile -> pages.add(page(tile.marks(), pages.size(), tiles.size() == 1 ? size
+            : "row " + tile.row() + ", column " + tile.column() + " of " + tiles.size() + " sheets to glue · " + size)));
+        return pages;
+    }
+
+    private Page page(List<Mark> drawn, int further, String foot) {
         Length width = setup.paper.width(setup.lyingDown);
         Length height = setup.paper.height(setup.lyingDown);
-        Length roomWidth = width.minus(EDGE.times(2));
-        Length roomHeight = height.minus(EDGE.times(2)).minus(Foot.ROOM);
-        TalkLayout onScreen = TalkLayout.of(setup.screen, board.shape(), around);
-        double scale = Math.min(roomWidth.dividedBy(onScreen.gridWidth()), roomHeight.dividedBy(onScreen.gridHeight()));
-        Length gap;
-        if (setup.size == Size.SCREEN) {
-            double used = Math.min(1, scale);
-            gap = onScreen.gapLength().times(used);
-            columns = new Tracks(onScreen.gridWidth().times(used), gap, board.shape().allWidths());
-            rows = new Tracks(onScreen.gridHeight().times(used), gap, board.shape().allHeights());
-            if (used < 1) {
-                notes.add(Told.of("smaller-than-true", "percent", (int) Math.floor(used * 100)));
-            }
-        } else {
-            gap = Length.smaller(Length.mm(3), roomWidth.times(0.1 / board.columns()));
-            columns = new Tracks(roomWidth, gap, board.shape().allWidths());
-            rows = new Tracks(roomHeight, gap, board.shape().allHeights());
-        }
-        Length left = EDGE.plus(roomWidth.minus(columns.room()).times(0.5));
-        if (around.background() != null) {
+        List<Mark> all = new ArrayList<>(drawn);
+        all.addAll(Foot.of((among.first == 0 ? "" : "page " + (among.first + further) + " · ") + foot, width, height, EDGE, type));
+        return new Page(width, height, all, List.copyOf(new LinkedHashSet<>(notes)));
+    }
+
+    private List<Mark> drawn(Length left, Length top) {
+        marks = new ArrayList<>();
+        if (around.background() != null && setup.ink == Ink.FULL) {
             Length rim = Length.smaller(gap.times(0.5), EDGE);
-            marks.add(new Mark.Card(new Rect(left.minus(rim), EDGE.minus(rim), columns.room().plus(rim.times(2)), rows.room().plus(rim.times(2))),
+            marks.add(new Mark.Card(new Rect(left.minus(rim), top.minus(rim), columns.room().plus(rim.times(2)), rows.room().plus(rim.times(2))),
                 Length.ZERO, around.background(), around.background(), Length.ZERO));
         }
         for (Button button : board.buttons()) {
-            draw(button, new Rect(left.plus(columns.start(button.cell().column())), EDGE.plus(rows.start(button.cell().row())),
+            draw(button, new Rect(left.plus(columns.start(button.cell().column())), top.plus(rows.start(button.cell().row())),
                 columns.size(button.cell().column(), button.span().columns()), rows.size(button.cell().row(), button.span().rows())));
         }
         if (setup.cutLines) {
-            cutLines(left, gap);
+            cutLines(left, top);
         }
-        String size = String.format(Locale.ROOT, "%s · cells %.0f x %.0f mm", footer, columns.least().mm(), rows.least().mm());
-        marks.addAll(Foot.of(size, width, height, EDGE, type));
-        return new Page(width, height, marks, notes);
+        return marks;
     }
 
     private void draw(Button button, Rect cell) {
+        boolean full = setup.ink == Ink.FULL;
         Look look = Look.seen(Look.PLAIN, around, button.look(), button.kind() == null ? null : papers.get(button.kind()));
         Length side = Length.smaller(cell.width(), cell.height());
         Length radius = side.times(look.corner() / 100.0);
-        Length edge = side.times((look.edge() == null ? 0 : look.edge()) / 100.0);
+        Length edge = full ? side.times((look.edge() == null ? 0 : look.edge()) / 100.0) : Length.ZERO;
         Rect card = cell;
         if (button.leads() instanceof Leads.Opens) {
             Length behind = side.times(0.05);
             card = new Rect(cell.x(), cell.y(), cell.width().minus(behind), cell.height().minus(behind));
             marks.add(new Mark.Card(new Rect(cell.x().plus(behind), cell.y().plus(behind), card.width(), card.height()), radius, null, null, Length.ZERO));
         }
-        marks.add(new Mark.Card(card, radius, look.fill(), look.border(), edge));
+        marks.add(new Mark.Card(card, radius, full ? look.fill() : null, full ? look.border() : null, edge));
         Rect inner = card.inset(side.times(0.06));
         boolean pictured = button.picture() != null;
         LabelPlace place = pictured ? look.label() : LabelPlace.BELOW;
@@ -129,7 +199,7 @@ public final class BoardSheet {
         Length linesHeight = fitted.size().times(FittedLabel.LINE * fitted.lines().size());
         Length top = !pictured || place == LabelPlace.BESIDE ? inner.y().plus(inner.height().minus(linesHeight).times(0.5))
             : place == LabelPlace.ABOVE ? inner.y() : inner.bottom().minus(linesHeight);
-        boolean dark = look.fill() != null && look.fill().ink() == Colour.WHITE;
+        boolean dark = full && look.fill() != null && look.fill().ink() == Colour.WHITE;
         for (int i = 0; i < fitted.lines().size(); i++) {
             Length baseline = top.plus(fitted.size().times(FittedLabel.LINE * i + 0.95));
             marks.add(new Mark.Writing(labelRoom.x().plus(labelRoom.width().times(0.5)), baseline, fitted.size(), fitted.lines().get(i), true, false, dark));
@@ -141,6 +211,12 @@ public final class BoardSheet {
             if (room.height().micrometres() > 0) {
                 marks.addAll(pictures(button, room));
             }
+        }
+        if (button.leads() instanceof Leads.Opens opens && among.numbers.containsKey(opens.board())) {
+            Length small = Length.smaller(side.times(0.11), Length.mm(3.5));
+            String number = "p. " + among.numbers.get(opens.board());
+            marks.add(new Mark.Writing(card.right().minus(type.width(number, small)).minus(side.times(0.05)), card.y().plus(small.times(1.15)), small, number,
+                false, !dark, dark));
         }
         if (button.kind() == null) {
             return;
@@ -207,14 +283,14 @@ public final class BoardSheet {
         return Text.tidy(drawn.toString());
     }
 
-    private void cutLines(Length left, Length gap) {
+    private void cutLines(Length x0, Length y0) {
         Length half = gap.times(0.5);
-        Length top = EDGE.minus(half);
-        Length start = left.minus(half);
+        Length top = y0.minus(half);
+        Length start = x0.minus(half);
         Length right = start.plus(columns.room()).plus(gap);
         Length bottom = top.plus(rows.room()).plus(gap);
         for (int c = 0; c <= board.columns(); c++) {
-            Length x = c == board.columns() ? right : start.plus(columns.start(c));
+            Length x = c == board.columns() ? right : x0.minus(half).plus(columns.start(c));
             marks.add(new Mark.Line(x, top, x, bottom, true));
         }
         for (int r = 0; r <= board.rows(); r++) {

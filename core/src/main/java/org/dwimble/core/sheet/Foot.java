@@ -31,12 +31,17 @@ public final class Foot {
             marks.add(new Mark.Writing(right.minus(type.width(ruler, TYPE)), baseline.minus(Length.mm(1.6)), TYPE, ruler, false, true, false));
             room = start.minus(margin).minus(Length.mm(4));
         }
+        marks.add(new Mark.Writing(margin, baseline, TYPE, cut(text, room, TYPE, type), false, true, false));
+        return marks;
+    }
+
+    /** A line cut short with an ellipsis if it is longer than there is room; without what cannot be drawn. */
+    static String cut(String text, Length room, Length size, Type type) {
         String drawn = drawable(text, type);
-        while (Text.length(drawn) > 1 && type.width(drawn, TYPE).compareTo(room) > 0) {
+        while (Text.length(drawn) > 1 && type.width(drawn, size).compareTo(room) > 0) {
             drawn = Text.cut(drawn, Text.length(drawn) - 2).trim() + "…";
         }
-        marks.add(new Mark.Writing(margin, baseline, TYPE, drawn, false, true, false));
-        return marks;
+        return drawn;
     }
 
     private static String drawable(String text, Type type) {

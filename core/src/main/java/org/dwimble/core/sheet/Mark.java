@@ -3,6 +3,7 @@ package org.dwimble.core.sheet;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
+import java.util.stream.Stream;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
@@ -17,7 +18,8 @@ import org.jspecify.annotations.Nullable;
     @JsonSubTypes.Type(value = Mark.Writing.class, name = "writing"),
     @JsonSubTypes.Type(value = Mark.Shape.class, name = "shape"),
     @JsonSubTypes.Type(value = Mark.Stroke.class, name = "stroke"),
-    @JsonSubTypes.Type(value = Mark.Outlined.class, name = "outlined")
+    @JsonSubTypes.Type(value = Mark.Outlined.class, name = "outlined"),
+    @JsonSubTypes.Type(value = Mark.Within.class, name = "within")
 })
 public sealed interface Mark {
 
@@ -62,6 +64,18 @@ public sealed interface Mark {
         public Stroke {
             points = List.copyOf(points);
         }
+    }
+
+    /** What is seen of some marks through a window; the rest of them is cut off. None of them is a window itself. */
+    record Within(Rect window, List<Mark> marks) implements Mark {
+        public Within {
+            marks = List.copyOf(marks);
+        }
+    }
+
+    /** With those in windows in place of the windows. */
+    static Stream<Mark> all(List<Mark> marks) {
+        return marks.stream().flatMap(m -> m instanceof Within within ? within.marks.stream() : Stream.of(m));
     }
 
     record Point(Length x, Length y) {

@@ -3,6 +3,7 @@ package org.dwimble.server.sheet;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.List;
 import org.apache.fontbox.ttf.CmapLookup;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
@@ -83,8 +84,13 @@ public class BoardFont implements Type {
 
     /** A page whose writing can be drawn letter by letter; what cannot is outlines. */
     public Page shaped(Page page) {
-        boolean all = page.marks().stream().allMatch(m -> !(m instanceof Mark.Writing w) || plain(w.text()));
-        return all ? page : page.with(page.marks().stream().map(m -> m instanceof Mark.Writing w && !plain(w.text()) ? outlined(w) : m).toList());
+        boolean all = Mark.all(page.marks()).allMatch(m -> !(m instanceof Mark.Writing w) || plain(w.text()));
+        return all ? page : page.with(shaped(page.marks()));
+    }
+
+    private List<Mark> shaped(List<Mark> marks) {
+        return marks.stream().map(m -> m instanceof Mark.Within within ? new Mark.Within(within.window(), shaped(within.marks()))
+            : m instanceof Mark.Writing w && !plain(w.text()) ? outlined(w) : m).toList();
     }
 
     private Mark outlined(Mark.Writing line) {

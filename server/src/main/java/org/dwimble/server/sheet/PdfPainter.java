@@ -98,7 +98,7 @@ public final class PdfPainter {
 
     private PdfPainter(List<Page> pages, String title) throws IOException {
         this.tags = new Tagging(document, title);
-        pages.stream().flatMap(p -> p.marks().stream()).filter(Mark.Picture.class::isInstance).map(Mark.Picture.class::cast)
+        pages.stream().flatMap(p -> Mark.all(p.marks())).filter(Mark.Picture.class::isInstance).map(Mark.Picture.class::cast)
             .forEach(p -> largest.merge(p.picture(), p.rect().width().compareTo(p.rect().height()) > 0 ? p.rect().width() : p.rect().height(),
                 (one, other) -> one.compareTo(other) > 0 ? one : other));
     }
@@ -143,12 +143,27 @@ public final class PdfPainter {
         tags.begin(paper);
         try (PDPageContentStream out = new PDPageContentStream(document, paper)) {
             for (Mark mark : page.marks()) {
-                tag(mark, out);
-                paint(mark, out, height);
-                out.endMarkedContent();
+                if (mark instanceof Mark.Within within) {
+                    out.saveGraphicsState();
+                    Rect window = within.window();
+                    out.addRect(points(window.x()), height - points(window.bottom()), points(window.width()), points(window.height()));
+                    out.clip();
+                    for (Mark inside : within.marks()) {
+                        tagged(inside, out, height);
+                    }
+                    out.restoreGraphicsState();
+                } else {
+                    tagged(mark, out, height);
+                }
             }
         }
         tags.end();
+    }
+
+    private void tagged(Mark mark, PDPageContentStream out, float height) throws IOException {
+        tag(mark, out);
+        paint(mark, out, height);
+        out.endMarkedContent();
     }
 
     private void tag(Mark mark, PDPageContentStream out) throws IOException {

@@ -3,11 +3,16 @@ package org.dwimble.server.sheet;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.function.Predicate;
 import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.reveal.Revealed;
+import org.dwimble.core.sheet.BoardBook;
 import org.dwimble.core.sheet.BoardSheet;
+import org.dwimble.core.sheet.Keyguard;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.sheet.Paper;
@@ -22,6 +27,8 @@ import org.dwimble.server.student.Access;
 import org.dwimble.core.student.Student;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
+import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -33,12 +40,47 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** One board on one sheet: as a page to preview, and as PDF. */
+/** A board on paper, or several as a book, or a keyguard for it: as pages to preview, and as PDF. */
 @RestController
 @RequestMapping("/api/vocabularies/{vocabulary}/boards/{board}")
 class SheetApi {
-    /** A page as it is sent. @param notes what a person should know about it */
-    record SheetView(Length width, Length height, List<Mark> marks, List<String> notes) {
+    /** Which boards: the one, it and all it opens, or every one. */
+    enum Reach { ONE, OPENED, ALL }
+
+    /** What is printed of them. */
+    enum What { BOARD, KEYGUARD }
+
+    /**
+     * How it is to be printed; what is not said is as usual.
+     *
+     * @param percent of true size, if it is scaled
+     * @param tabs    with tabs to leaf by, if there are several boards
+     * @param index   with an index of words at the end
+     */
+    record Wish(@Nullable Paper paper, @Nullable Boolean lyingDown, BoardSheet.@Nullable Size size, @Nullable Integer percent, @Nullable Boolean cutLines,
+        BoardSheet.@Nullable Ink ink, @Nullable Reach reach, @Nullable What what, @Nullable Boolean tabs, @Nullable Boolean index) {
+        BoardSheet.Setup setup(Screen screen) {
+            return new BoardSheet.Setup(or(paper, Paper.A4), or(lyingDown, true), or(size, BoardSheet.Size.SCREEN), or(percent, TRUE_SIZE), or(cutLines, false),
+                or(ink, BoardSheet.Ink.FULL), screen);
+        }
+
+        private static <T> T or(@Nullable T said, T usual) {
+            return said == null ? usual : said;
+        }
+    }
+
+    private static final int TRUE_SIZE = 100;
+
+    /** A page as it is sent. */
+    record SheetView(int number, Length width, Length height, List<Mark> marks) {
+    }
+
+    /** @param sheets how many there are @param boards how many of the boards are on them @param notes what a person should know about them */
+    record PrintView(int sheets, int boards, SheetView page, List<String> notes) {
+    }
+
+    /** Pages in the order in which they are printed. */
+    private record Print(List<Page> pages, int boards) {
     }
 
     private final VocabularyStore store;
@@ -59,37 +101,56 @@ class SheetApi {
         this.wording = wording;
     }
 
+    /** @param sheet which to see, from 1; the last if there are fewer */
     @GetMapping("/sheet")
-    SheetView sheet(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
-        @RequestParam(defaultValue = "A4") Paper paper,
-               @RequestParam(defaultValue = "true") boolean lyingDown, @RequestParam(defaultValue = "SCREEN") BoardSheet.Size size,
-                   @RequestParam(defaultValue = "false") boolean cutLines) {
+    PrintView sheet(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board, @ParameterObject Wish wish,
+        @RequestParam(defaultValue = "1") int sheet) {
         access.toVocabulary(vocabulary, account);
-        Page page = lay(store.there(vocabulary), board, paper, lyingDown, size, cutLines);
-        return new SheetView(page.width(), page.height(), page.marks(), page.notes().stream().map(wording::of).toList());
+        Print print = lay(store.there(vocabulary), board, wish);
+        int number = Math.max(1, Math.min(sheet, print.pages.size()));
+        Page page = font.shaped(print.pages.get(number - 1));
+        return new PrintView(print.pages.size(), print.boards, new SheetView(number, page.width(), page.height(), page.marks()),
+            print.pages.stream().flatMap(p -> p.notes().stream()).distinct().limit(MOST_NOTES).map(wording::of).toList());
     }
+
+    private static final int MOST_NOTES = 6;
 
     @GetMapping(value = "/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> sheetPdf(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
-        @RequestParam(defaultValue = "A4") Paper paper,
-                                    @RequestParam(defaultValue = "true") boolean lyingDown, @RequestParam(defaultValue = "SCREEN") BoardSheet.Size size,
-                                    @RequestParam(defaultValue = "false") boolean cutLines) throws IOException {
+        @ParameterObject Wish wish) throws IOException {
         access.toVocabulary(vocabulary, account);
         VocabularyStore.Kept kept = store.there(vocabulary);
-        Page page = lay(kept, board, paper, lyingDown, size, cutLines);
-        String title = kept.vocabulary().name() + ", " + board(kept, board).name();
+        Print print = lay(kept, board, wish);
+        String title = kept.vocabulary().name() + (wish.reach == Reach.ALL ? "" : ", " + board(kept, board).name());
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
             .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(title + ".pdf", StandardCharsets.UTF_8).build().toString())
-            .body(PdfPainter.paint(List.of(page), title, media.reading(appearance(kept))));
+            .body(PdfPainter.paint(print.pages.stream().map(font::shaped).toList(), title, media.reading(appearance(kept))));
     }
 
-    private Page lay(VocabularyStore.Kept kept, String board, Paper paper, boolean lyingDown, BoardSheet.Size size, boolean cutLines) {
+    private Print lay(VocabularyStore.Kept kept, String board, Wish wish) {
         Board found = board(kept, board);
+        Vocabulary vocabulary = kept.vocabulary();
         Screen screen = kept.student() == null ? UsualScreen.COMMON.screen() : students.find(kept.student()).map(Student::screen).orElseThrow();
-        String credits = pictures.credits(List.of(found)).onPaper();
-        String footer = kept.vocabulary().name() + " · " + found.name() + (credits.isEmpty() ? "" : " · " + credits);
-        return font.shaped(BoardSheet.lay(found, kept.vocabulary().whole(), Revealed.of(kept.vocabulary())::shows, new BoardSheet.Setup(paper, lyingDown, size,
-            cutLines, screen), footer, font));
+        BoardSheet.Setup setup = wish.setup(screen);
+        Predicate<Button> shown = Revealed.of(vocabulary)::shows;
+        Reach reach = wish.reach == null ? Reach.ONE : wish.reach;
+        List<Board> boards = reach == Reach.ONE ? List.of(found)
+            : BoardBook.inOrder(vocabulary, reach == Reach.ALL ? vocabulary.home() : found.id(), shown);
+        if (wish.what == What.KEYGUARD) {
+            return new Print(boards.stream().flatMap(b -> Keyguard.lay(b, vocabulary.whole(), shown, setup, "keyguard · " + b.name() + " · "
+                + vocabulary.name(), font).stream()).toList(), boards.size());
+        }
+        boolean index = Boolean.TRUE.equals(wish.index);
+        if (boards.size() == 1 && !index) {
+            return new Print(BoardSheet.lay(found, vocabulary.whole(), shown, setup, footer(vocabulary, found), font), 1);
+        }
+        return new Print(BoardBook.lay(vocabulary, boards, shown, setup, new BoardBook.Binding(Boolean.TRUE.equals(wish.tabs) && boards.size() > 1, index),
+            b -> footer(vocabulary, b), font), boards.size());
+    }
+
+    private String footer(Vocabulary vocabulary, Board board) {
+        String credits = pictures.credits(List.of(board)).onPaper();
+        return vocabulary.name() + " · " + board.name() + (credits.isEmpty() ? "" : " · " + credits);
     }
 
     private Appearance appearance(VocabularyStore.Kept kept) {

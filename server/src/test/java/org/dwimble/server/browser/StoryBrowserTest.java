@@ -186,11 +186,11 @@ class StoryBrowserTest {
         assertThat(sheet).hasAttribute("viewBox", "0 0 297000 210000");
         assertThat(sheet).containsText("cells 24 x 24 mm");
         w.choose("Paper", "Letter");
-        w.choose("Which way the paper lies", "standing up");
+        w.button("lying down").click();
         assertThat(sheet).hasAttribute("viewBox", "0 0 215900 279400");
-        assertThat(page.getByText("percent of true size")).isVisible();
+        assertThat(page.getByText("sheets to glue together")).isVisible();
         w.choose("How large", "as large as the page allows");
-        w.choose("Lines to cut along", "with lines to cut along");
+        w.button("without lines to cut along").click();
         assertThat(sheet.locator(".print_sheet-cut")).hasCount(15);
         assertThat(w.violations()).isEmpty();
         Request[] asked = new Request[1];

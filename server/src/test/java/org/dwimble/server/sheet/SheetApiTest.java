@@ -3,6 +3,7 @@ package org.dwimble.server.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,6 +13,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
@@ -21,6 +23,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
 
 @ExtendWith(TestServer.class)
 class SheetApiTest {
@@ -71,8 +74,46 @@ class SheetApiTest {
             + "\",\"from\":{\"row\":0,\"column\":0},\"text\":\"crab 🦀, مرحبا, שלום, 你好, łódź, Привіт, thuyền\"}");
         var page = http.get("/api/vocabularies/" + id + "/boards/" + harbour + "/sheet").json();
         assertThat(page.get("notes").toString()).contains("crab 🦀").doesNotContain("مرحبا", "שלום", "你好", "łódź", "Привіт", "thuyền");
-        assertThat(page.get("marks").toString()).contains("outlined", "مرحبا");
+        assertThat(page.get("page").get("marks").toString()).contains("outlined", "مرحبا");
         assertThat(pdf(harbour, "size=PAGE")).startsWith("%PDF".getBytes());
+    }
+
+    @Test
+    void aWholeVocabularyIsABookWithTabsPageNumbersAndAnIndex() throws IOException {
+        JsonNode book = http.get("/api/vocabularies/" + id + "/boards/home/sheet?reach=ALL&size=PAGE&tabs=true&index=true&sheet=99").json();
+        int boards = book.get("boards").asInt();
+        assertThat(boards).isGreaterThan(4);
+        assertThat(book.get("page").get("number").asInt()).as("there are not as many").isEqualTo(book.get("sheets").asInt());
+        try (PDDocument document = Loader.loadPDF(pdf("home", "reach=ALL&size=PAGE&tabs=true&index=true"))) {
+            assertThat(document.getNumberOfPages()).isEqualTo(book.get("sheets").asInt()).isGreaterThan(boards);
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text).contains("Where the words are", "p. 2", "page " + boards);
+            assertThat(document.getDocumentInformation().getTitle()).isEqualTo("Ilse’s words");
+        }
+    }
+
+    @Test
+    void whatIsLargerThanTheSheetIsCutOffAtItsEdgeAndGoesOnOnTheNext() throws IOException {
+        JsonNode print = http.get("/api/vocabularies/" + id + "/boards/home/sheet?size=SCALED&percent=200&paper=A5").json();
+        assertThat(print.get("sheets").asInt()).isGreaterThan(3);
+        assertThat(print.get("notes").toString()).contains("sheets to glue together");
+        assertThat(print.get("page").get("marks").get(0).get("type").asString()).isEqualTo("within");
+        try (PDDocument document = Loader.loadPDF(pdf("home", "size=SCALED&percent=200&paper=A5"))) {
+            BufferedImage seen = new PDFRenderer(document).renderImageWithDPI(0, 50);
+            for (int y = 0; y < seen.getHeight() - 20; y++) {
+                assertThat(seen.getRGB(seen.getWidth() - 5, y)).as("nothing in the margin, at " + y).isEqualTo(0xffffffff);
+            }
+        }
+        assertThat(http.get("/api/vocabularies/" + id + "/boards/home/sheet?size=SCALED&percent=2000").sentence())
+            .isEqualTo("Choose a size from 20 to 400 percent of true size.");
+    }
+
+    @Test
+    void aKeyguardHasAnOpeningForEveryButton() throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf("home", "what=KEYGUARD&ink=SAVING"))) {
+            assertThat(new PDFTextStripper().getText(document)).contains("message", "want", "keyguard · Home");
+            assertThat(document.getPage(0).getResources().getXObjectNames()).as("no pictures").isEmpty();
+        }
     }
 
     @Test

@@ -1,0 +1,42 @@
+import { Button } from 'antd';
+import type { ReactNode } from 'react';
+import type { Page } from '../../api/types';
+import { PagePreview } from './PagePreview';
+import css from './print.module.css';
+
+/** One sheet of several as it is printed, the others a click away; below it what can be done with them. */
+export function Leaves({
+  page,
+  of,
+  label,
+  what = 'sheet',
+  onPage,
+  children,
+}: {
+  page: Pick<Page, 'width' | 'height' | 'marks'> & { number: number };
+  of: number;
+  label: string;
+  what?: string;
+  onPage: (page: number) => void;
+  children: ReactNode;
+}) {
+  return (
+    <>
+      <div className={css.paper}>
+        <PagePreview page={page} label={label} />
+      </div>
+      <div className={css.printFoot}>
+        <span>
+          {what} {page.number} of {of}
+        </span>
+        <Button aria-label="The sheet before" disabled={page.number === 1} onClick={() => onPage(page.number - 1)}>
+          ‹
+        </Button>
+        <Button aria-label="The next sheet" disabled={page.number === of} onClick={() => onPage(page.number + 1)}>
+          ›
+        </Button>
+        {children}
+      </div>
+    </>
+  );
+}
