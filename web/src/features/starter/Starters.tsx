@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState, type DragEvent } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { sentence } from '../../api/client';
-import type { BroughtIn, StarterView } from '../../api/types';
+import type { BroughtIn, StarterView, Student } from '../../api/types';
 import { BoardPicture } from '../board/BoardPicture';
 import { caseload, screenName, screens, student as studentQuery, vocabularies } from '../student/students';
 import { bringInPackage, copyStarter, starters as startersQuery } from './starters';
@@ -38,7 +38,7 @@ export default function Starters() {
       {copying.isError && <Alert type="error" showIcon title={sentence(copying.error)} className={parts.gapBelow} />}
       <div className={css.starters}>
         {starters.map((s) => (
-          <StarterCard key={s.id} starter={s} student={student.name} busy={copying.isPending} onCopy={() => copying.mutate(s.starter)} />
+          <StarterCard key={s.id} starter={s} student={student} busy={copying.isPending} onCopy={() => copying.mutate(s.starter)} />
         ))}
       </div>
       <BringIn student={id} name={student.name} />
@@ -46,7 +46,9 @@ export default function Starters() {
   );
 }
 
-function StarterCard({ starter, student, busy, onCopy }: { starter: StarterView; student: string; busy: boolean; onCopy: () => void }) {
+function StarterCard({ starter, student, busy, onCopy }: { starter: StarterView; student: Student; busy: boolean; onCopy: () => void }) {
+  const sheet = `/api/vocabularies/${starter.id}/boards/${encodeURIComponent(starter.home.id)}/sheet.pdf?student=${encodeURIComponent(student.id)}`;
+
   return (
     <article className={css.starter} aria-label={starter.name}>
       <BoardPicture board={starter.home} label={`The home board of ${starter.name}`} />
@@ -62,9 +64,10 @@ function StarterCard({ starter, student, busy, onCopy }: { starter: StarterView;
         {starter.small && <p className={parts.note}>Cells this small are hard to hit for many hands.</p>}
       </div>
       <div className={css.starterDoors}>
-        <Button type="primary" loading={busy} onClick={onCopy}>Copy for {student}</Button>
+        <Button type="primary" loading={busy} onClick={onCopy}>Copy for {student.name}</Button>
         <Link className={parts.door} to={`/vocabularies/${starter.id}/talk`}>Try it</Link>
         <Link className={parts.door} to={`/vocabularies/${starter.id}`}>Look inside</Link>
+        <a className={parts.door} href={sheet} target="_blank" rel="noreferrer" title={`Its home board on paper, as large as on ${student.name}’s screen, to point at before you choose`}>Print its home board</a>
       </div>
     </article>
   );

@@ -3,6 +3,7 @@ package org.dwimble.server.sheet;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -53,11 +54,12 @@ class SheetApi {
     /**
      * How it is to be printed; what is not said is as usual.
      *
+     * @param student whose screen and look are meant, as of a starter’s boards; those of the vocabulary's own student if not said
      * @param percent of true size, if it is scaled
      * @param tabs    with tabs to leaf by, if there are several boards
      * @param index   with an index of words at the end
      */
-    record Wish(@Nullable Paper paper, @Nullable Boolean lyingDown, BoardSheet.@Nullable Size size, @Nullable Integer percent, @Nullable Boolean cutLines,
+    record Wish(@Nullable String student, @Nullable Paper paper, @Nullable Boolean lyingDown, BoardSheet.@Nullable Size size, @Nullable Integer percent, @Nullable Boolean cutLines,
         BoardSheet.@Nullable Ink ink, @Nullable Reach reach, @Nullable What what, @Nullable Boolean tabs, @Nullable Boolean index) {
         BoardSheet.Setup setup(Screen screen) {
             return new BoardSheet.Setup(or(paper, Paper.A4), or(lyingDown, true), or(size, BoardSheet.Size.SCREEN), or(percent, TRUE_SIZE), or(cutLines, false),
@@ -105,8 +107,8 @@ class SheetApi {
     @GetMapping("/sheet")
     PrintView sheet(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board, @ParameterObject Wish wish,
         @RequestParam(defaultValue = "1") int sheet) {
-        access.toVocabulary(vocabulary, account);
-        Print print = lay(store.there(vocabulary), board, wish);
+        VocabularyStore.Kept kept = asked(account, vocabulary, wish);
+        Print print = lay(kept, board, wish);
         int number = Math.max(1, Math.min(sheet, print.pages.size()));
         Page page = font.shaped(print.pages.get(number - 1));
         return new PrintView(print.pages.size(), print.boards, new SheetView(number, page.width(), page.height(), page.marks()),
@@ -118,19 +120,18 @@ class SheetApi {
     @GetMapping(value = "/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> sheetPdf(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
         @ParameterObject Wish wish) throws IOException {
-        access.toVocabulary(vocabulary, account);
-        VocabularyStore.Kept kept = store.there(vocabulary);
+        VocabularyStore.Kept kept = asked(account, vocabulary, wish);
         Print print = lay(kept, board, wish);
         String title = kept.vocabulary().name() + (wish.reach == Reach.ALL ? "" : ", " + board(kept, board).name());
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
             .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(title + ".pdf", StandardCharsets.UTF_8).build().toString())
-            .body(PdfPainter.paint(print.pages.stream().map(font::shaped).toList(), title, media.reading(appearance(kept))));
+            .body(PdfPainter.paint(print.pages.stream().map(font::shaped).toList(), title, media.reading(student(kept, wish).map(Student::appearance).orElse(Appearance.USUAL))));
     }
 
     private Print lay(VocabularyStore.Kept kept, String board, Wish wish) {
         Board found = board(kept, board);
         Vocabulary vocabulary = kept.vocabulary();
-        Screen screen = kept.student() == null ? UsualScreen.COMMON.screen() : students.find(kept.student()).map(Student::screen).orElseThrow();
+        Screen screen = student(kept, wish).map(Student::screen).orElse(UsualScreen.COMMON.screen());
         BoardSheet.Setup setup = wish.setup(screen);
         Predicate<Button> shown = Revealed.of(vocabulary)::shows;
         Reach reach = wish.reach == null ? Reach.ONE : wish.reach;
@@ -153,8 +154,16 @@ class SheetApi {
         return vocabulary.name() + " · " + board.name() + (credits.isEmpty() ? "" : " · " + credits);
     }
 
-    private Appearance appearance(VocabularyStore.Kept kept) {
-        return kept.student() == null ? Appearance.USUAL : students.find(kept.student()).orElseThrow().appearance();
+    private VocabularyStore.Kept asked(Account account, long vocabulary, Wish wish) {
+        access.toVocabulary(vocabulary, account);
+        if (wish.student != null) {
+            access.toStudent(wish.student, account);
+        }
+        return store.there(vocabulary);
+    }
+
+    private Optional<Student> student(VocabularyStore.Kept kept, Wish wish) {
+        return Optional.ofNullable(wish.student == null ? kept.student() : wish.student).flatMap(students::find);
     }
 
     private static Board board(VocabularyStore.Kept kept, String board) {

@@ -117,6 +117,16 @@ class SheetApiTest {
     }
 
     @Test
+    void aStartersHomeBoardIsPrintedAsLargeAsOnAStudentsScreenForThoseWhoSeeTheStudent() {
+        JsonNode starter = http.get("/api/students/" + ilse.id() + "/starters").json().get(0);
+        String sheet = "/api/vocabularies/" + starter.get("id").asLong() + "/boards/" + starter.get("home").get("id").asString() + "/sheet.pdf?student=" + ilse.id();
+        assertThat(http.get(sheet).body()).startsWith("%PDF".getBytes());
+        String cells = "cells %.0f x %.0f mm".formatted(starter.get("cellWidthMm").asDouble(), starter.get("cellHeightMm").asDouble());
+        assertThat(http.get(sheet.replace(".pdf", "")).json().get("page").get("marks").toString()).contains(cells);
+        assertThat(Http.as(TestServer.account("Piet")).get(sheet).status()).as("not a student of theirs").isEqualTo(404);
+    }
+
+    @Test
     void aPaperThatIsNoneIsAnsweredInASentence() {
         Http.Answer answer = http.get("/api/vocabularies/" + id + "/boards/home/sheet?paper=PAPYRUS");
         assertThat(answer.status()).isEqualTo(400);
