@@ -1,9 +1,10 @@
 import { Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
+import { sentence } from '../../api/client';
 import { Choice, controls } from '../sheet/controls';
 import { DottedText } from '../board/Dotted';
-import { holidayCountries } from './lists';
+import { calendarLines, holidayCountries } from './lists';
 import type { Named, Of } from './Sentence';
 import parts from '../../shell/parts.module.css';
 
@@ -82,8 +83,45 @@ export function CalendarSentence({ support, mayEdit, onSet }: Of<Named<'calendar
             onChange={(e) => setTyping(e.target.value)}
             placeholder={'4 December: lighthouse, picnic\n21 December - 3 January: winter holidays'}
           />
+          <FromFile onLines={(lines) => setTyping((before) => [before, ...lines].filter(Boolean).join('\n'))} />
         </Modal>
       )}
     </>
+  );
+}
+
+/** School holidays from a calendar file, as lines that can still be changed. */
+function FromFile({ onLines }: { onLines: (lines: string[]) => void }) {
+  const field = useRef<HTMLInputElement>(null);
+  const [told, setTold] = useState('');
+  const read = (file: File) =>
+    calendarLines(file).then(
+      ({ lines, left }) => {
+        onLines(lines);
+        setTold(
+          `${lines.length} ${lines.length === 1 ? 'line' : 'lines'} added.${left > 0 ? ` ${left} could not be: they have no date or are longer than a holiday.` : ''}`,
+        );
+      },
+      (error: unknown) => setTold(sentence(error)),
+    );
+  return (
+    <p className={parts.quiet}>
+      <button type="button" className={parts.dotted} onClick={() => field.current?.click()}>
+        Add holidays from a calendar file (.ics)
+      </button>{' '}
+      <span role="status">{told}</span>
+      <input
+        ref={field}
+        type="file"
+        accept=".ics,text/calendar"
+        className={parts.unseen}
+        tabIndex={-1}
+        aria-label="A calendar file"
+        onChange={(e) => {
+          if (e.target.files?.[0]) void read(e.target.files[0]);
+          e.target.value = '';
+        }}
+      />
+    </p>
   );
 }

@@ -46,6 +46,26 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
               </a>
             ),
           },
+          ...(view.students > 0
+            ? [
+                {
+                  key: 'zip',
+                  label: (
+                    <a href={`${away}/students.zip`} download>
+                      One PDF for each student (.zip)
+                    </a>
+                  ),
+                },
+              ]
+            : []),
+          {
+            key: 'obf',
+            label: (
+              <a href={`${away}/board.obf`} download>
+                The words as a board (.obf)
+              </a>
+            ),
+          },
           {
             key: 'csv',
             label: (

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
 import { createPortal } from 'react-dom';
 import type { WordList } from '../../api/types';
 import { PagePreview } from '../sheet/PagePreview';
@@ -8,9 +8,10 @@ import css from './wordlist.module.css';
 
 const mm = (micrometres: number) => `${micrometres / 1000}mm`;
 
-/** Every sheet in true size for the browser’s own print dialog, which is opened once all pictures are there; nothing else of the page is printed. */
-export function Printing({ view, onDone }: { view: WordList; onDone: () => void }) {
-  const { data } = useQuery(pages(view.id, view.version));
+/** Sheets in true size for the browser’s own print dialog, which is opened once all pictures are there; nothing else of the page is printed. */
+export function Printing({ view, from, to, onDone }: { view: WordList; from: number; to: number; onDone: () => void }) {
+  const { data: all } = useQuery(pages(view.id, view.version));
+  const data = useMemo(() => all?.filter((page) => page.number >= from && page.number <= to), [all, from, to]);
   useEffect(() => {
     if (!data?.[0]) return;
     const sheet = new CSSStyleSheet();

@@ -287,7 +287,7 @@ function ShortSentence({
   support,
   mayEdit,
   onSet,
-}: Of<Named<'first-then' | 'choices' | 'token-board' | 'rules' | 'feelings-scale' | 'conversation-cards' | 'pairs' | 'picture-pages'>>) {
+}: Of<Named<'first-then' | 'choices' | 'token-board' | 'rules' | 'feelings-scale' | 'conversation-cards' | 'pairs' | 'picture-pages' | 'ways'>>) {
   switch (support.type) {
     case 'first-then': {
       const is = controls(support, mayEdit, onSet);
@@ -344,6 +344,15 @@ function ShortSentence({
       const is = controls(support, mayEdit, onSet);
       return <>Large pictures, {is.number('onSheet', 'Pictures on a sheet', 1, 4)} on a sheet,</>;
     }
+    case 'ways': {
+      const is = controls(support, mayEdit, onSet);
+      return (
+        <>
+          Where {is.number('onSheet', 'Words on a sheet', 2, 12)} words on a sheet are on the student’s boards,{' '}
+          {is.text('title', 'Heading', 'no heading')},
+        </>
+      );
+    }
     case 'pairs': {
       const is = controls(support, mayEdit, onSet);
       return (
@@ -370,11 +379,14 @@ const OWN_SIZE = { width: 200_000, height: 200_000 };
 /** The paper, and how words are set on it: the same for all that is made of a list. */
 export function PageSentence({
   page,
+  whose,
   beside,
   mayEdit,
   onSet,
 }: {
   page: PageSetup;
+  /** Whose boards say how words stand; null if it is nobody’s. */
+  whose: string | null;
   /** True of supports whose words can stand beside their pictures only. */
   beside: boolean;
   mayEdit: boolean;
@@ -393,7 +405,21 @@ export function PageSentence({
           onChoose={(labels) => onSet({ ...page, labels })}
         />
       ) : (
-        is.choice('labels', 'Where words stand', { BELOW: 'words below', ABOVE: 'words above', BESIDE: 'words beside', NONE: 'no words' })
+        <Choice
+          label="Where words stand"
+          value={page.labels ?? (whose ? 'BOARDS' : 'BELOW')}
+          words={
+            {
+              ...(whose ? { BOARDS: `words and pictures as on ${whose} boards` } : {}),
+              BELOW: 'words below',
+              ABOVE: 'words above',
+              BESIDE: 'words beside',
+              NONE: 'no words',
+            } as Record<string, string>
+          }
+          disabled={!mayEdit}
+          onChoose={(labels) => onSet({ ...page, labels: labels === 'BOARDS' ? undefined : (labels as PageSetup['labels']) })}
+        />
       )}
       {page.labels !== 'NONE' && <>, {is.choice('type', 'How large words are', { EQUAL: 'all one size', EACH: 'each as large as fits' })}</>}, on{' '}
       <Choice

@@ -1,31 +1,40 @@
 import { Button as PlainButton } from 'antd';
 import { useState } from 'react';
 import type { Sheets, WordList } from '../../api/types';
+import { DottedText } from '../board/Dotted';
 import { Leaves } from '../sheet/Leaves';
 import { Printing } from './Printing';
+import { rangeOf, type Range } from './range';
 import parts from '../../shell/parts.module.css';
 
 /** The sheet as it is printed, the others a click away, and ways onto paper. */
 export function SheetStage({ view, sheets, onPage }: { view: WordList; sheets: Sheets; onPage: (page: number) => void }) {
   const [printing, setPrinting] = useState(false);
   const { page } = sheets;
-  const pdf = (range = '') => `/api/lists/${view.id}/support.pdf?version=${view.version}${range}`;
+  const [range, setRange] = useState<Range>();
+  const from = Math.min(range?.from ?? 1, sheets.pages);
+  const to = Math.min(range?.to ?? sheets.pages, sheets.pages);
+  const all = from === 1 && to === sheets.pages;
+  const pdf = `/api/lists/${view.id}/support.pdf?version=${view.version}&from=${from}&to=${to}`;
   const what = page.back ? 'back' : 'sheet';
 
   return (
     <>
       <Leaves page={page} of={sheets.pages} what={what} label={`${what} ${page.number} of ${sheets.pages}, ${view.name}`} onPage={onPage}>
         {sheets.pages > 1 && (
-          <a className={parts.door} href={pdf(`&from=${page.number}&to=${page.number}`)} target="_blank" rel="noreferrer">
-            Only this sheet
-          </a>
+          <DottedText
+            label="Which are printed: all, a number, or from one to another as 2-5"
+            value={all ? 'all' : from === to ? String(from) : `${from}-${to}`}
+            shown={all ? 'all are printed' : from === to ? `only ${from} is printed` : `${from} to ${to} are printed`}
+            onKeep={(typed) => setRange(rangeOf(typed))}
+          />
         )}
         <PlainButton onClick={() => setPrinting(true)}>Print</PlainButton>
-        <a className={`${parts.door} ${parts.primary}`} href={pdf()} target="_blank" rel="noreferrer">
+        <a className={`${parts.door} ${parts.primary}`} href={pdf} target="_blank" rel="noreferrer">
           Make the PDF
         </a>
       </Leaves>
-      {printing && <Printing view={view} onDone={() => setPrinting(false)} />}
+      {printing && <Printing view={view} from={from} to={to} onDone={() => setPrinting(false)} />}
     </>
   );
 }

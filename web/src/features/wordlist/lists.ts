@@ -58,6 +58,19 @@ export const holidayCountries = queryOptions({
   staleTime: Infinity,
 });
 
+/** What of a calendar file can be typed into days. */
+export const calendarLines = (file: File) =>
+  answer(
+    client.POST('/api/calendar-lines', {
+      body: { file: '' },
+      bodySerializer: () => {
+        const form = new FormData();
+        form.append('file', file);
+        return form;
+      },
+    }),
+  );
+
 export const versions = (id: number, version: number) =>
   queryOptions({
     queryKey: ['list', id, 'versions', version],

@@ -61,7 +61,8 @@ record Face(PageSetup page, Length largest) {
         if (alone) {
             return two ? new Rooms(none, part(inner, 0, 0.5), part(inner, 0.5, 1), largest) : new Rooms(none, inner, none, largest);
         }
-        double share = two ? PICTURE_OF_TWO : PICTURE;
+        double usual = page.picture() == null ? PICTURE : page.picture() / 100.0;
+        double share = two ? usual * PICTURE_OF_TWO / PICTURE : usual;
         return switch (page.labels()) {
             case ABOVE -> new Rooms(part(inner, 1 - share, 1), part(inner, 0, two ? (1 - share) / 2 : 1 - share),
                 two ? part(inner, (1 - share) / 2, 1 - share) : none, largest);

@@ -2,6 +2,7 @@ package org.dwimble.core.support;
 
 import java.util.List;
 import java.util.Optional;
+import org.dwimble.core.board.Cell;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.sheet.Type;
 
@@ -12,8 +13,21 @@ import org.dwimble.core.sheet.Type;
  * @param words   as they are printed, each as often as it is
  * @param foot    what stands at the foot of every sheet
  * @param symbols pictures for words of running text
+ * @param ways    where words are on the student's boards
  */
-public record Material(String title, List<Printed> words, PageSetup page, Type type, String foot, Symbols symbols) {
+public record Material(String title, List<Printed> words, PageSetup page, Type type, String foot, Symbols symbols, Ways ways) {
+    /** A tap on the way to a word: the board it is made on, and the cell. */
+    public record Tap(String board, int rows, int columns, Cell cell) {
+    }
+
+    /** Knows the taps from home to a word, its own the last; none if it is not there. */
+    @FunctionalInterface
+    public interface Ways {
+        Ways NONE = word -> List.of();
+
+        List<Tap> to(Printed word);
+    }
+
     /** Knows the picture that surely says a word of running text; none for little words and names. */
     @FunctionalInterface
     public interface Symbols {
@@ -27,10 +41,10 @@ public record Material(String title, List<Printed> words, PageSetup page, Type t
     }
 
     public Material(String title, List<Printed> words, PageSetup page, Type type, String foot) {
-        this(title, words, page, type, foot, Symbols.NONE);
+        this(title, words, page, type, foot, Symbols.NONE, Ways.NONE);
     }
 
     Material withWords(List<Printed> words) {
-        return new Material(title, words, page, type, foot, symbols);
+        return new Material(title, words, page, type, foot, symbols, ways);
     }
 }

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -12,6 +13,8 @@ import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.look.Look;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.sheet.Type;
 import org.dwimble.core.support.Material;
@@ -82,11 +85,20 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
         return Stream.concat(words.stream(), rows.stream().flatMap(r -> r.instead().values().stream())).flatMap(w -> w.pictures().stream()).collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
-    /** What supports are made of: each word as often as it is printed, in the language it is printed in. @param foot what stands at the foot of every sheet @param symbols pictures for words of running text */
-    public Material material(Type type, String foot, Material.Symbols symbols) {
+    /** What supports are made of: each word as often as it is printed, in the language it is printed in. @param foot what stands at the foot of every sheet @param symbols pictures for words of running text @param ways where words are on the student's boards */
+    public Material material(Type type, String foot, Material.Symbols symbols, Material.Ways ways) {
         List<Printed> printed = new ArrayList<>();
         words.forEach(w -> printed.addAll(Collections.nCopies(w.times(), w.printed(second))));
-        return new Material(name, printed, page, type, foot, symbols);
+        return new Material(name, printed, page.as(Look.PLAIN), type, foot, symbols, ways);
+    }
+
+    /**
+     * As it is printed for a student with these boards: words below, above, beside or left out, and pictures as large, as there, if the page
+     * does not say itself; and in the language of the boards, if that is the list's second.
+     */
+    public WordList as(Vocabulary boards) {
+        boolean theirs = second != null && second.language().equals(Locale.forLanguageTag(boards.locale()).getDisplayLanguage(Locale.ENGLISH));
+        return withPage(page.as(boards.whole().look())).withSecond(theirs ? new Second(second.language(), true) : second);
     }
 
     /** As it is printed for one student of the class. What stood for a word that is gone is left out. */

@@ -13,6 +13,8 @@ import static org.dwimble.core.support.Supports.texts;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.board.Cell;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.sheet.Mark;
@@ -142,7 +144,8 @@ class LayoutsTest {
     void smallPicturesStandOverTheWordsThatHaveOne() {
         List<Printed> story = List.of(Printed.of("We saw a seal on the ferry.", null));
         Material of = new Material("Trip", story, UPRIGHT, Supports.PLAIN, "Trip",
-            word -> List.of("seal", "ferry.").contains(word) ? Optional.of("base/" + word.replace(".", "")) : Optional.empty());
+            word -> List.of("seal", "ferry.").contains(word) ? Optional.of("base/" + word.replace(".", "")) : Optional.empty(),
+            Material.Ways.NONE);
         Page sheet = new Story(Story.Bound.ONE, Length.ZERO, true, "").lay(of).pages().get(0);
         assertThat(shown(sheet)).containsExactly("seal", "ferry");
         assertThat(texts(sheet)).containsSubsequence("We", "saw", "a", "seal");
@@ -189,5 +192,25 @@ class LayoutsTest {
         assertThat(texts(laid.pages().get(0))).containsSubsequence("My day", "What we did", "swim", "bake", "How I felt", "happy");
         assertThat(cards(laid.pages().get(0)).get(2).y()).isGreaterThan(cards(laid.pages().get(0)).get(1).y());
         assertThat(lay(page, UPRIGHT, "a", "b", "c", "d", "e", "f").sheets()).isEqualTo(2);
+    }
+
+    @Test
+    void theWayToAWordIsAGridATapWithTheCellThatIsTapped() {
+        Material.Tap home = new Material.Tap("Home", 2, 4, new Cell(1, 3));
+        Material.Tap sea = new Material.Tap("Sea", 3, 2, new Cell(0, 1));
+        Material of = new Material("New", Supports.words("seal", "wardrobe"), UPRIGHT, Supports.PLAIN, "New", Material.Symbols.NONE,
+            word -> word.text().equals("seal") ? List.of(home, sea) : List.of());
+        Laid laid = new WaysToWords(4, "New words").lay(of);
+        Page sheet = laid.pages().get(0);
+        assertThat(texts(sheet)).containsSubsequence("New words", "seal", "Home", "Sea", "wardrobe", "not on the boards");
+        assertThat(laid.notes()).extracting(Told::key).containsExactly("ways-not-there");
+        List<Rect> cards = Supports.cards(sheet);
+        Rect grid = cards.get(1);
+        Rect tapped = cards.get(2);
+        assertThat(tapped.width()).isEqualTo(grid.width().part(4));
+        assertThat(tapped.x()).isEqualTo(grid.x().plus(tapped.width().times(3)));
+        assertThat(tapped.y()).isEqualTo(grid.y().plus(grid.height().part(2)));
+        assertThat(cards.get(3).x()).as("the next tap stands to the right").isGreaterThan(grid.right());
+        assertThat(cards).hasSize(6).allMatch(r -> r.right().compareTo(sheet.width().minus(Length.mm(9))) < 0);
     }
 }

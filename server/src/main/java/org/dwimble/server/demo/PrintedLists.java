@@ -29,6 +29,7 @@ import org.dwimble.core.support.Story;
 import org.dwimble.core.support.Strip;
 import org.dwimble.core.support.Support;
 import org.dwimble.core.support.TokenBoard;
+import org.dwimble.core.support.WaysToWords;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.wordlist.ListEdit;
 import org.dwimble.core.wordlist.ListedWord;
@@ -90,6 +91,7 @@ class PrintedLists {
             "flour, egg, milk, butter, mix, pour, hot, wait, eat, delicious");
         list("December at the harbour", null, marit, 2, new CalendarPage(CalendarPage.Span.MONTH, LocalDate.ofInstant(now, ZoneOffset.UTC).plusMonths(1).withDayOfMonth(1),
             1, "nl", "", "4 December: lighthouse\n9 December: swim\n16 December: cook, eat\n21 December - 3 January: winter holidays"), "lighthouse, swim, cook, eat");
+        list("New for Ilse this month", "ilse", marit, 1, WaysToWords.USUAL, "swim, people, more, grandma, whale");
         list("Tomasz goes home", "tomasz", marit, 1, GoingHome.USUAL,
             "swim, read, swing, happy, tired, angry, calm, bread, apple, cheese, hat, towel, sleep");
         Printed both = list("Harbour words for Nour’s family", "nour", odile, 1, Cards.USUAL, "ferry, harbour, seal, crab, fish, boat");

@@ -2,18 +2,25 @@ package org.dwimble.server.wordlist;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.daily.CalendarFile;
 import org.dwimble.core.daily.PublicHolidays;
 import org.dwimble.core.measure.Length;
+import org.dwimble.core.obf.ObfWriter;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
@@ -23,9 +30,12 @@ import org.dwimble.core.support.Material;
 import org.dwimble.core.support.Offered;
 import org.dwimble.core.support.Support;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.wordlist.ListBoard;
+import org.dwimble.core.wordlist.OnBoards;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.core.wordline.Guesses;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.sheet.BoardFont;
@@ -40,9 +50,11 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
 
 /** What is made of a list: its sheets to look at, what else it could be, and the PDF. */
 @RestController
@@ -50,6 +62,7 @@ import org.springframework.web.bind.annotation.RestController;
 class SupportApi {
     private static final int MARKS_SHOWN = 400;
     private static final int DPI = 150;
+    private static final int MOST_OF_A_CALENDAR = 1_000_000;
 
     /** One side of a sheet. @param number of the page, from 1 @param back true if it is printed behind the page before */
     record PageView(int number, Length width, Length height, boolean back, List<Mark> marks) {
@@ -65,14 +78,16 @@ class SupportApi {
 
     private final ListAccess may;
     private final StudentStore students;
+    private final VocabularyStore store;
     private final MediaStore media;
     private final Pictures pictures;
     private final BoardFont font;
     private final Wording wording;
 
-    SupportApi(ListAccess may, StudentStore students, MediaStore media, Pictures pictures, BoardFont font, Wording wording) {
+    SupportApi(ListAccess may, StudentStore students, VocabularyStore store, MediaStore media, Pictures pictures, BoardFont font, Wording wording) {
         this.may = may;
         this.students = students;
+        this.store = store;
         this.media = media;
         this.pictures = pictures;
         this.font = font;
@@ -83,6 +98,19 @@ class SupportApi {
     @GetMapping("/holiday-countries")
     List<PublicHolidays.Country> countries() {
         return PublicHolidays.countries();
+    }
+
+    /** What of a calendar file can be typed into days. @param left events that cannot */
+    record CalendarLinesView(List<String> lines, int left) {
+    }
+
+    @PostMapping(value = "/calendar-lines", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    CalendarLinesView calendarLines(@RequestParam MultipartFile file) throws IOException {
+        if (file.getSize() > MOST_OF_A_CALENDAR) {
+            throw new Unacceptable("calendar-file-damaged");
+        }
+        CalendarFile read = CalendarFile.read(new StringReader(new String(file.getBytes(), StandardCharsets.UTF_8)));
+        return new CalendarLinesView(read.lines(), read.left());
     }
 
     /** @param page from 1; the last one if there are fewer */
@@ -138,6 +166,24 @@ class SupportApi {
             .body(PdfPainter.paint(within(parts, first, last), title));
     }
 
+    /** One PDF for each student of the class, in a zip, in class order. */
+    @GetMapping(value = "/lists/{list}/students.zip", produces = "application/zip")
+    ResponseEntity<byte[]> each(@AuthenticationPrincipal Account account, @PathVariable long list) throws IOException {
+        ListStore.Kept kept = may.toList(list, account).kept();
+        List<Printed> printed = printed(kept, account);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
+            for (int i = 0; i < printed.size(); i++) {
+                String name = kept.list().rows().isEmpty() ? kept.list().name() : kept.list().rows().get(i).name();
+                zip.putNextEntry(new ZipEntry("%02d %s.pdf".formatted(i + 1, name.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", "-"))));
+                zip.write(PdfPainter.paint(List.of(part(printed.get(i))), kept.list().name() + ", " + name));
+                zip.closeEntry();
+            }
+        }
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType("application/zip"))
+            .header(HttpHeaders.CONTENT_DISPOSITION, named(kept.list().name() + ".zip", false)).body(out.toByteArray());
+    }
+
     /** A page as a picture, at 150 dots an inch. @param page from 1; the last one if there are fewer */
     @GetMapping(value = "/lists/{list}/sheet.png", produces = MediaType.IMAGE_PNG_VALUE)
     ResponseEntity<byte[]> png(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int page) throws IOException {
@@ -159,6 +205,16 @@ class SupportApi {
             .map(SupportApi::cell).collect(Collectors.joining(","))).append("\r\n"));
         return ResponseEntity.ok().contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
             .header(HttpHeaders.CONTENT_DISPOSITION, named(words.name() + ".csv", false)).body(table.toString().getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** The words as a board in the Open Board Format. */
+    @GetMapping(value = "/lists/{list}/board.obf", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<byte[]> obf(@AuthenticationPrincipal Account account, @PathVariable long list) {
+        ListStore.Kept kept = may.toList(list, account).kept();
+        Vocabulary board = ListBoard.of(kept.list());
+        Student student = student(kept);
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_OCTET_STREAM).header(HttpHeaders.CONTENT_DISPOSITION, named(kept.list().name() + ".obf", false))
+            .body(new ObfWriter(media.reading(student == null ? Appearance.USUAL : student.appearance())).obf(board.homeBoard(), board));
     }
 
     /** Quoted where it must be; what a spreadsheet would take for a formula begins with an apostrophe. */
@@ -223,6 +279,14 @@ class SupportApi {
     private Material material(WordList list, @Nullable String student, @Nullable String name, Account account) {
         String credits = pictures.creditsOf(list.pictures()).onPaper();
         Guesses guesses = pictures.guesses(account, student);
-        return list.material(font, list.name() + (name == null ? "" : " · " + name) + (credits.isEmpty() ? "" : " · " + credits), guesses::overWord);
+        Optional<Vocabulary> boards = boards(student);
+        return boards.map(list::as).orElse(list).material(font, list.name() + (name == null ? "" : " · " + name) + (credits.isEmpty() ? "" : " · " + credits),
+            guesses::overWord, boards.<Material.Ways>map(OnBoards::new).orElse(Material.Ways.NONE));
+    }
+
+    /** The boards a student works with: those that changed last. */
+    private Optional<Vocabulary> boards(@Nullable String student) {
+        return student == null ? Optional.empty() : store.ofStudent(student).stream().findFirst().flatMap(v -> store.find(v.id()))
+            .map(VocabularyStore.Kept::vocabulary);
     }
 }

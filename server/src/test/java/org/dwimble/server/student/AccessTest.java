@@ -102,7 +102,8 @@ class AccessTest {
         Map.entry("PUT /api/lists/{list}/shelf", For.EDITORS), Map.entry("DELETE /api/lists/{list}/shelf", For.EDITORS),
         Map.entry("GET /api/lists/{list}/pictures/{hash}", For.TEAM), Map.entry("GET /api/lists/{list}/sheets", For.TEAM),
         Map.entry("GET /api/lists/{list}/offers", For.TEAM), Map.entry("GET /api/lists/{list}/support.pdf", For.TEAM),
-        Map.entry("GET /api/lists/{list}/sheet.png", For.TEAM), Map.entry("GET /api/lists/{list}/pages", For.TEAM), Map.entry("GET /api/lists/{list}/words.csv", For.TEAM)));
+        Map.entry("GET /api/lists/{list}/sheet.png", For.TEAM), Map.entry("GET /api/lists/{list}/pages", For.TEAM), Map.entry("GET /api/lists/{list}/words.csv", For.TEAM),
+        Map.entry("GET /api/lists/{list}/board.obf", For.TEAM), Map.entry("GET /api/lists/{list}/students.zip", For.TEAM), Map.entry("POST /api/calendar-lines", For.SIGNED_IN)));
 
     private final Account odile = TestServer.account("Odile");
     private final Account marit = TestServer.account("Marit");

@@ -13,6 +13,8 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.StreamSupport;
 import javax.imageio.ImageIO;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -20,6 +22,7 @@ import org.apache.pdfbox.pdmodel.PDDocumentCatalog;
 import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructureElement;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
@@ -322,5 +325,72 @@ class ListApiTest {
         assertThat(nameless.status()).isEqualTo(422);
         assertThat(nameless.sentence()).contains("Row 1");
         assertThat(http.post("/api/lists/" + id + "/class", "{\"base\":2,\"table\":\"\"}").json().get("students").asInt()).isZero();
+    }
+
+    @Test
+    void eachStudentOfAClassGetsAPdfInAZip() throws IOException {
+        long id = begin("\"text\":\"swim, apple\",\"name\":\"Home\",\"support\":\"cards\"");
+        http.post("/api/lists/" + id + "/class", "{\"base\":1,\"table\":\"name,apple\\nIlse,bread\\nA/B,pear\"}");
+        List<String> names = new ArrayList<>();
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(http.get("/api/lists/" + id + "/students.zip").body()))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                try (PDDocument document = Loader.loadPDF(zip.readAllBytes())) {
+                    names.add(entry.getName() + ": " + new PDFTextStripper().getText(document).lines().findFirst().orElse("") + " "
+                        + new PDFTextStripper().getText(document).contains("bread"));
+                }
+            }
+        }
+        assertThat(names).containsExactly("01 Ilse.pdf: swim bread true", "02 A-B.pdf: swim pear false");
+    }
+
+    @Test
+    void aCardIsAsLargeOnPaperAsItIsSaidToBe() throws IOException {
+        long id = begin("\"text\":\"ferry\",\"name\":\"Card\",\"support\":\"cards\"");
+        http.post("/api/lists/" + id + "/edits", "{\"base\":1,\"edit\":{\"type\":\"set-up\",\"support\":{\"type\":\"cards\",\"width\":50000,\"height\":50000,\"onSheet\":0,"
+            + "\"gap\":4000,\"lines\":\"EDGE\",\"corner\":0,\"back\":\"NONE\",\"flip\":\"LONG\",\"hole\":false}}}");
+        try (PDDocument document = Loader.loadPDF(http.get("/api/lists/" + id + "/support.pdf").body())) {
+            BufferedImage seen = new PDFRenderer(document).renderImageWithDPI(0, 600);
+            int y = (int) (30 / 25.4 * 600);
+            List<Integer> edges = IntStream.range(0, seen.getWidth()).filter(x -> dark(seen, x, y) && dark(seen, x, y + 40)).boxed().toList();
+            double width = (edges.get(edges.size() - 1) - edges.get(0)) * 25.4 / 600;
+            assertThat(width).as("between the outlines, which are a sixth of a millimetre").isCloseTo(50.0 + HAIRLINE, within(0.1));
+        }
+    }
+
+    private static final double HAIRLINE = 0.18;
+
+    private static boolean dark(BufferedImage seen, int x, int y) {
+        return (seen.getRGB(x, y) & 0xff) < 0xe0;
+    }
+
+    @Test
+    void whereWordsAreIsToldOfTheStudentsOwnBoards() {
+        Student ilse = TestServer.student("Ilse", odile);
+        TestServer.copy("starter-40", ilse, odile);
+        long id = begin("\"text\":\"want, grandma, wheelbarrow\",\"name\":\"New\",\"support\":\"ways\",\"student\":\"" + ilse.id() + "\"");
+        JsonNode sheets = http.get("/api/lists/" + id + "/sheets").json();
+        assertThat(sheets.get("page").get("marks").toString()).contains("\"Home\"", "\"People\"", "not on the boards");
+        assertThat(sheets.get("notes").toString()).contains("not on the student’s boards");
+    }
+
+    @Test
+    void schoolHolidaysComeFromACalendarFileAndADamagedOneIsRefused() {
+        String file = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTAMP:20261101T080000Z\r\nSUMMARY:Winter holidays\r\n"
+            + "DTSTART;VALUE=DATE:20261221\r\nDTEND;VALUE=DATE:20270104\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+        JsonNode read = http.upload("/api/calendar-lines", "school.ics", file.getBytes(StandardCharsets.UTF_8)).json();
+        assertThat(read.get("lines").toString()).isEqualTo("[\"2026-12-21 - 2027-01-03: Winter holidays\"]");
+        Http.Answer damaged = http.upload("/api/calendar-lines", "school.ics", file.substring(0, 90).getBytes(StandardCharsets.UTF_8));
+        assertThat(damaged.status()).isEqualTo(422);
+        assertThat(damaged.sentence()).isEqualTo("This is no calendar file (.ics), or it is damaged. Nothing was changed; days can also be typed, one a line.");
+    }
+
+    @Test
+    void aListIsABoardForAnyProgramAndComesBackAsOne() {
+        Student ilse = TestServer.student("Ilse", odile);
+        long id = begin("\"text\":\"ferry, seal, crab\",\"name\":\"Trip\"");
+        byte[] obf = http.get("/api/lists/" + id + "/board.obf").body();
+        JsonNode back = http.upload("/api/students/" + ilse.id() + "/packages", "trip.obf", obf).json();
+        assertThat(back.get("name").asString()).isEqualTo("Trip");
+        assertThat(back.get("buttons").asInt()).isEqualTo(3);
     }
 }
