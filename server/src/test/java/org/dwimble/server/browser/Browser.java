@@ -99,7 +99,16 @@ public final class Browser implements BeforeAllCallback {
         /** Chooses from the list a dotted word or a button opens. */
         void choose(String from, String item) {
             button(from).click();
-            page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item).setExact(true)).click();
+            Locator chosen = page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item).setExact(true));
+            chosen.waitFor();
+            still();
+            chosen.click();
+        }
+
+        /** Waits until nothing moves: an item of a list that still unfolds is pressed in one place and let go in another. */
+        private void still() {
+            page.evaluate("() => Promise.all(document.getAnimations().filter(a => a.effect?.getComputedTiming().iterations !== Infinity)"
+                + ".map(a => a.finished.catch(() => {})))");
         }
 
         /** Says where the marked button leads, by typing. */
@@ -116,8 +125,7 @@ public final class Browser implements BeforeAllCallback {
 
         /** What axe finds against WCAG 2.2 A and AA, as rule and first element, once nothing moves: what is half faded in has no contrast yet. */
         List<String> violations() {
-            page.evaluate("() => Promise.all(document.getAnimations().filter(a => a.effect?.getComputedTiming().iterations !== Infinity)"
-                + ".map(a => a.finished.catch(() => {})))");
+            still();
             return new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice")).analyze()
                 .getViolations().stream()
                 .map(Window::told).toList();
