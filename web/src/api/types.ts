@@ -63,6 +63,7 @@ export type Kind = NonNullable<Button['kind']>;
 export type UsualScreen = Schemas['UsualScreen'];
 export type Mark = Page['marks'][number];
 export type Rect = Schemas['Rect'];
+export type Job = Schemas['JobView'];
 export type WordList = Schemas['ListView'];
 export type ListedWord = Schemas['ListedWord'];
 export type ListLine = Schemas['ListLine'];

@@ -1,9 +1,10 @@
 import { Dropdown } from 'antd';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link, NavLink, useNavigate } from 'react-router';
 import type { Account } from '../api/types';
 import { signOut } from '../features/account/session';
+import { WorkOfToday } from '../features/job/WorkOfToday';
 import parts from './parts.module.css';
 import css from './shell.module.css';
 
@@ -11,6 +12,7 @@ import css from './shell.module.css';
 export function Shell({ account, children }: { account: Account; children: ReactNode }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
+  const [work, setWork] = useState(false);
   const leaving = useMutation({ mutationFn: signOut, onSuccess: (view) => { queries.clear(); queries.setQueryData(['session'], view); void navigate('/'); } });
   return (
     <div className={css.shell}>
@@ -27,16 +29,18 @@ export function Shell({ account, children }: { account: Account; children: React
           menu={{
             items: [
               { key: 'who', label: `${account.name}, ${account.work}`, disabled: true },
+              { key: 'work', label: 'Work of today' },
               { key: 'notices', label: 'Who made what is in here' },
               { key: 'out', label: 'Sign out' },
             ],
-            onClick: ({ key }) => { if (key === 'out') leaving.mutate(); if (key === 'notices') void navigate('/notices'); },
+            onClick: ({ key }) => { if (key === 'out') leaving.mutate(); if (key === 'work') setWork(true); if (key === 'notices') void navigate('/notices'); },
           }}
         >
           <button className={css.account} aria-label={`${account.name}: account`}>{account.name.slice(0, 1)}</button>
         </Dropdown>
       </header>
       {children}
+      {work && <WorkOfToday onClose={() => setWork(false)} />}
     </div>
   );
 }

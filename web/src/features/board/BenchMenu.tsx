@@ -1,15 +1,20 @@
 import { Button as PlainButton, Dropdown, type MenuProps } from 'antd';
+import { answer, client } from '../../api/client';
 import type { VocabularyView } from '../../api/types';
+import { useWork } from '../job/Working';
+
+const carryAway = (vocabulary: number) => answer(client.POST('/api/vocabularies/{vocabulary}/carrying-away', { params: { path: { vocabulary } } }));
 
 export type Chosen = 'history' | 'keep' | 'copy' | 'copy board' | 'list' | 'chain' | 'look' | 'make home' | 'credits' | 'shortcuts' | 'delete';
 
 /** What is done more seldom with a board and its vocabulary. */
 export function BenchMenu({ view, boardId, mayEdit, onChoose }: { view: VocabularyView; boardId: string; mayEdit: boolean; onChoose: (chosen: Chosen) => void }) {
+  const [start, working] = useWork('Save the package');
   const away = `/api/vocabularies/${view.id}`;
   const home = boardId === view.home;
   const item = (key: Chosen, label: string, there = true) => (there ? [{ key, label }] : []);
   const items: MenuProps['items'] = [
-    { key: 'obz', label: <a href={`${away}/package.obz`} download>Carry away all boards (.obz)</a> },
+    { key: 'obz', label: 'Carry away all boards (.obz)' },
     { key: 'obf', label: <a href={`${away}/boards/${encodeURIComponent(boardId)}/board.obf`} download>Carry away this board (.obf)</a> },
     ...item('history', 'What happened'),
     ...item('keep', 'Keep a dated copy', mayEdit && !!view.student),
@@ -24,8 +29,20 @@ export function BenchMenu({ view, boardId, mayEdit, onChoose }: { view: Vocabula
     ...item('delete', 'Delete this board…', mayEdit && !home),
   ];
   return (
-    <Dropdown trigger={['click']} menu={{ items, onClick: ({ key }) => { if (key !== 'obz' && key !== 'obf') onChoose(key as Chosen); } }}>
-      <PlainButton aria-label="More to do with these boards">⋯</PlainButton>
-    </Dropdown>
+    <>
+      <Dropdown
+        trigger={['click']}
+        menu={{
+          items,
+          onClick: ({ key }) => {
+            if (key === 'obz') start(() => carryAway(view.id));
+            else if (key !== 'obf') onChoose(key as Chosen);
+          },
+        }}
+      >
+        <PlainButton aria-label="More to do with these boards">⋯</PlainButton>
+      </Dropdown>
+      {working}
+    </>
   );
 }

@@ -1,8 +1,10 @@
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
+import { Button } from 'antd';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { answer, client, sentence } from '../../api/client';
 import { vocabulary as vocabularyQuery } from '../board/boards';
+import { useWork } from '../job/Working';
 import { ArtOf } from '../picture/art';
 import { controls } from './controls';
 import { Leaves } from './Leaves';
@@ -49,12 +51,16 @@ const sheet = (vocabulary: number, board: string, setup: Setup, number: number) 
     placeholderData: keepPreviousData,
   });
 
+const printBook = (vocabulary: number, board: string, body: Setup) =>
+  answer(client.POST('/api/vocabularies/{vocabulary}/boards/{board}/print', { params: { path: { vocabulary, board } }, body }));
+
 /** Boards on paper: a sentence sets them up, the sheet below it is the true one. */
 export default function Print() {
   const params = useParams();
   const id = Number(params.vocabulary);
   const [setup, setSetup] = useState(USUAL);
   const [number, setNumber] = useState(1);
+  const [start, working] = useWork('Open the PDF');
   const view = useQuery(vocabularyQuery(id));
   const boardId = params.board ?? view.data?.home ?? '';
   const print = useQuery(sheet(id, boardId, setup, number));
@@ -135,13 +141,20 @@ export default function Print() {
             <Link className={parts.door} to={board}>
               Back to the board
             </Link>
-            <a className={`${parts.door} ${parts.primary}`} href={`/api${board}/sheet.pdf?${query}`} target="_blank" rel="noreferrer">
-              Make the PDF
-            </a>
+            {several ? (
+              <Button type="primary" onClick={() => start(() => printBook(id, boardId, setup))}>
+                Make the PDF
+              </Button>
+            ) : (
+              <a className={`${parts.door} ${parts.primary}`} href={`/api${board}/sheet.pdf?${query}`} target="_blank" rel="noreferrer">
+                Make the PDF
+              </a>
+            )}
             <span className={parts.quiet}>Print it at 100 percent, then check the line at its foot with a ruler.</span>
           </Leaves>
         </ArtOf>
       )}
+      {working}
     </main>
   );
 }

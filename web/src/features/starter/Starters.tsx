@@ -4,6 +4,7 @@ import { useRef, useState, type DragEvent } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { sentence } from '../../api/client';
 import type { BroughtIn, StarterView, Student } from '../../api/types';
+import { useWork } from '../job/Working';
 import { BoardPicture } from '../board/BoardPicture';
 import { caseload, screenName, screens, student as studentQuery, vocabularies } from '../student/students';
 import { bringInPackage, copyStarter, starters as startersQuery } from './starters';
@@ -78,21 +79,23 @@ function BringIn({ student, name }: { student: string; name: string }) {
   const queries = useQueryClient();
   const field = useRef<HTMLInputElement>(null);
   const [over, setOver] = useState(false);
-  const bringing = useMutation({
-    mutationFn: (file: File) => bringInPackage(student, file),
-    onSuccess: () => { void queries.invalidateQueries({ queryKey: caseload.queryKey }); void queries.invalidateQueries({ queryKey: ['vocabularies', student] }); },
+  const [came, setCame] = useState<BroughtIn>();
+  const [start, working] = useWork('Open it', (told) => {
+    setCame(JSON.parse(told) as BroughtIn);
+    void queries.invalidateQueries({ queryKey: caseload.queryKey });
+    void queries.invalidateQueries({ queryKey: ['vocabularies', student] });
   });
-  const take = (files: FileList | null) => { if (files?.[0]) bringing.mutate(files[0]); };
+  const take = (files: FileList | null) => { const file = files?.[0]; if (file) start(() => bringInPackage(student, file)); };
   const drop = (e: DragEvent) => { e.preventDefault(); setOver(false); take(e.dataTransfer.files); };
   return (
     <section className={over ? `${css.bringIn} ${css.over}` : css.bringIn} aria-label="Boards from a file"
       onDragOver={(e) => { e.preventDefault(); setOver(true); }} onDragLeave={() => setOver(false)} onDrop={drop}>
       <p>Or bring in boards from a file: drop an open-board package (.obz) or board (.obf) here, or</p>
-      <Button onClick={() => field.current?.click()} loading={bringing.isPending}>Choose a file</Button>
+      <Button onClick={() => field.current?.click()}>Choose a file</Button>
       <input ref={field} type="file" accept=".obz,.obf,.zip,.json" className={parts.unseen} tabIndex={-1} aria-label="A package or board file"
         onChange={(e) => { take(e.target.files); e.target.value = ''; }} />
-      {bringing.isError && <Alert type="error" showIcon title={sentence(bringing.error)} />}
-      {bringing.data && <CameIn came={bringing.data} name={name} />}
+      {working}
+      {came && <CameIn came={came} name={name} />}
     </section>
   );
 }

@@ -3,9 +3,10 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { WordList } from '../../api/types';
+import { useWork } from '../job/Working';
 import { PutOnBoard } from '../picture/PutOnBoard';
 import { dayAndTime } from '../../shell/time';
-import { deleteList, useBegin, versions, type Act } from './lists';
+import { deleteList, printList, useBegin, versions, type Act } from './lists';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
 
@@ -17,6 +18,7 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
   const queries = useQueryClient();
   const [history, setHistory] = useState(false);
   const [putting, setPutting] = useState(false);
+  const [start, working] = useWork('Save the zip');
   const { mayEdit } = view;
   const away = `/api/lists/${view.id}`;
 
@@ -46,18 +48,7 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
               </a>
             ),
           },
-          ...(view.students > 0
-            ? [
-                {
-                  key: 'zip',
-                  label: (
-                    <a href={`${away}/students.zip`} download>
-                      One PDF for each student (.zip)
-                    </a>
-                  ),
-                },
-              ]
-            : []),
+          ...(view.students > 0 ? [{ key: 'zip', label: 'One PDF for each student (.zip)' }] : []),
           {
             key: 'obf',
             label: (
@@ -92,6 +83,7 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
           items,
           onClick: ({ key }) => {
             if (key === 'copy') void begin({ from: view.id, student: view.student?.id, name: `${view.name}, again`.slice(0, 80) });
+            else if (key === 'zip') start(() => printList(view.id, true));
             else if (key === 'history') setHistory(true);
             else if (key === 'shelf') void onAct({ what: 'share', on: !view.shared });
             else if (key === 'board') setPutting(true);
@@ -103,6 +95,7 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
           …
         </button>
       </Dropdown>
+      {working}
       {putting && (
         <PutOnBoard
           words={view.words.map((w) => ({ word: w.text || 'picture', picture: w.pictures[0] }))}

@@ -1,9 +1,11 @@
 import { Button as PlainButton } from 'antd';
 import { useState } from 'react';
 import type { Sheets, WordList } from '../../api/types';
+import { useWork } from '../job/Working';
 import { DottedText } from '../board/Dotted';
 import { Leaves } from '../sheet/Leaves';
 import { Printing } from './Printing';
+import { printList } from './lists';
 import { rangeOf, type Range } from './range';
 import parts from '../../shell/parts.module.css';
 
@@ -11,6 +13,7 @@ import parts from '../../shell/parts.module.css';
 export function SheetStage({ view, sheets, onPage }: { view: WordList; sheets: Sheets; onPage: (page: number) => void }) {
   const [printing, setPrinting] = useState(false);
   const { page } = sheets;
+  const [start, working] = useWork('Open the PDF');
   const [range, setRange] = useState<Range>();
   const from = Math.min(range?.from ?? 1, sheets.pages);
   const to = Math.min(range?.to ?? sheets.pages, sheets.pages);
@@ -30,10 +33,17 @@ export function SheetStage({ view, sheets, onPage }: { view: WordList; sheets: S
           />
         )}
         <PlainButton onClick={() => setPrinting(true)}>Print</PlainButton>
-        <a className={`${parts.door} ${parts.primary}`} href={pdf} target="_blank" rel="noreferrer">
-          Make the PDF
-        </a>
+        {view.students > 0 && all ? (
+          <PlainButton type="primary" onClick={() => start(() => printList(view.id, false))}>
+            Make the PDF
+          </PlainButton>
+        ) : (
+          <a className={`${parts.door} ${parts.primary}`} href={pdf} target="_blank" rel="noreferrer">
+            Make the PDF
+          </a>
+        )}
       </Leaves>
+      {working}
       {printing && <Printing view={view} from={from} to={to} onDone={() => setPrinting(false)} />}
     </>
   );

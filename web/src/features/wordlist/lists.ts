@@ -58,6 +58,10 @@ export const holidayCountries = queryOptions({
   staleTime: Infinity,
 });
 
+/** Everything a list is printed for, as a piece of work: one PDF, or one for each student in a zip. */
+export const printList = (id: number, each: boolean) =>
+  answer(client.POST('/api/lists/{list}/print', { params: { path: { list: id } }, body: { each } }));
+
 /** What of a calendar file can be typed into days. */
 export const calendarLines = (file: File) =>
   answer(

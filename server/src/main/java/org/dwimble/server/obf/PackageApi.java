@@ -23,6 +23,9 @@ import org.dwimble.core.told.Told;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.database.Database;
+import org.dwimble.server.job.JobApi;
+import org.dwimble.server.job.Jobs;
+import org.dwimble.server.job.Progress;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
@@ -39,6 +42,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import tools.jackson.databind.json.JsonMapper;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 @RestController
@@ -56,8 +60,11 @@ class PackageApi {
     private final StudentStore students;
     private final Wording wording;
     private final Clock clock;
+    private final Jobs jobs;
+    private final JsonMapper json;
 
-    PackageApi(VocabularyStore store, MediaStore media, Access access, Database database, StudentStore students, Wording wording, Clock clock) {
+    PackageApi(VocabularyStore store, MediaStore media, Access access, Database database, StudentStore students, Wording wording, Clock clock,
+        Jobs jobs, JsonMapper json) {
         this.wording = wording;
         this.store = store;
         this.media = media;
@@ -65,6 +72,8 @@ class PackageApi {
         this.database = database;
         this.students = students;
         this.clock = clock;
+        this.jobs = jobs;
+        this.json = json;
     }
 
     @GetMapping(value = "/api/vocabularies/{vocabulary}/package.obz", produces = OBZ)
@@ -74,6 +83,44 @@ class PackageApi {
         Appearance appearance = appearance(vocabulary);
         return attachment(kept.name() + ".obz", MediaType.parseMediaType(OBZ))
             .body(out -> new ObfWriter(media.reading(appearance)).obz(kept, out));
+    }
+
+    /** The same package as a piece of work. */
+    @PostMapping("/api/vocabularies/{vocabulary}/carrying-away")
+    JobApi.JobView carryAway(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
+        access.toVocabulary(vocabulary, account);
+        Vocabulary kept = store.there(vocabulary).vocabulary();
+        Appearance appearance = appearance(vocabulary);
+        return JobApi.JobView.of(jobs.start(account.id(), wording.of(Told.of("job-carry-away", "name", kept.name())), (out, progress) -> {
+            new ObfWriter(media.reading(appearance)).obz(kept, out);
+            return Jobs.Result.file(kept.name() + ".obz", OBZ);
+        }));
+    }
+
+    /** Brings a package or a board in as a piece of work; what came in is told as JSON, as {@link BroughtIn}. */
+    @PostMapping(value = "/api/students/{student}/bringing-in", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    JobApi.JobView bringInBeside(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestParam MultipartFile file) throws IOException {
+        access.toChangeStudent(student, account);
+        String name = name(file);
+        Path copy = Files.createTempFile("dwimble-", ".package");
+        try (InputStream in = file.getInputStream()) {
+            Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
+            return JobApi.JobView.of(jobs.start(account.id(), wording.of(Told.of("job-bring-in", "name", name)), (out, progress) -> {
+                try {
+                    return new Jobs.Result(null, null, json.writeValueAsString(bringIn(copy, name, student, account, progress)));
+                } finally {
+                    Files.deleteIfExists(copy);
+                }
+            }));
+        } catch (IOException | RuntimeException e) {
+            Files.deleteIfExists(copy);
+            throw e;
+        }
+    }
+
+    private static String name(MultipartFile file) {
+        String name = Text.cut(Text.tidy(file.getOriginalFilename()), 80);
+        return name.isEmpty() ? "the file" : name;
     }
 
     @GetMapping(value = "/api/vocabularies/{vocabulary}/boards/{board}/board.obf", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
@@ -89,19 +136,19 @@ class PackageApi {
     @PostMapping(value = "/api/students/{student}/packages", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     BroughtIn bringIn(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestParam MultipartFile file) throws IOException, Refused {
         access.toChangeStudent(student, account);
-        String name = Text.cut(Text.tidy(file.getOriginalFilename()), 80);
         Path copy = Files.createTempFile("dwimble-", ".package");
         try (InputStream in = file.getInputStream()) {
             Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
-            return bringIn(copy, name.isEmpty() ? "the file" : name, student, account);
+            return bringIn(copy, name(file), student, account, Progress.UNTOLD);
         } finally {
             Files.deleteIfExists(copy);
         }
     }
 
-    private BroughtIn bringIn(Path file, String name, String student, Account account) throws IOException, Refused {
+    private BroughtIn bringIn(Path file, String name, String student, Account account, Progress progress) throws IOException, Refused {
         try (MediaStore.Incoming incoming = media.incoming()) {
             ObfReader.Read read = new ObfReader(incoming, Limits.USUAL).read(file, name);
+            progress.told(1, 2);
             long id = database.write(session -> {
                 incoming.keepIn(session);
                 return store.create(session, read.vocabulary(), student, account.id(), clock.instant(), Told.of("brought-in", "file", Text.cut(name, 60)));

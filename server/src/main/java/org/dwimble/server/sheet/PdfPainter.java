@@ -15,6 +15,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.HexFormat;
@@ -42,6 +43,7 @@ import org.dwimble.core.measure.Length;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.measure.Rect;
+import org.dwimble.server.job.Progress;
 
 /**
  * Paints pages as PDF. Drawings stay vectors, each kept once however often it is used; text stays text; a
@@ -117,6 +119,15 @@ public final class PdfPainter {
 
     /** Several parts in one document. */
     public static byte[] paint(List<Part> parts, String title) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        paint(parts, title, out, Progress.UNTOLD);
+        return out.toByteArray();
+    }
+
+    /** As above, onto a stream that is not closed. @param progress is told of every page */
+    public static void paint(List<Part> parts, String title, OutputStream out, Progress progress) throws IOException {
+        int all = parts.stream().mapToInt(p -> p.pages.size()).sum();
+        int done = 0;
         PdfPainter painter = new PdfPainter(parts.stream().flatMap(p -> p.pages.stream()).toList(), title);
         try (PDDocument document = painter.document) {
             for (Part part : parts) {
@@ -124,12 +135,11 @@ public final class PdfPainter {
                 painter.drawn = painter.drawnOf.computeIfAbsent(part.media, m -> new HashMap<>());
                 for (Page page : part.pages) {
                     painter.paint(page);
+                    progress.told(++done, all);
                 }
             }
             painter.tags.finish();
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
             document.save(out);
-            return out.toByteArray();
         }
     }
 

@@ -21,6 +21,9 @@ import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.UsualScreen;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.core.told.Told;
+import org.dwimble.server.job.JobApi;
+import org.dwimble.server.job.Jobs;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
@@ -37,6 +40,8 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -92,8 +97,10 @@ class SheetApi {
     private final Access access;
     private final BoardFont font;
     private final Wording wording;
+    private final Jobs jobs;
 
-    SheetApi(VocabularyStore store, StudentStore students, MediaStore media, Pictures pictures, Access access, BoardFont font, Wording wording) {
+    SheetApi(VocabularyStore store, StudentStore students, MediaStore media, Pictures pictures, Access access, BoardFont font, Wording wording,
+        Jobs jobs) {
         this.store = store;
         this.students = students;
         this.media = media;
@@ -101,6 +108,7 @@ class SheetApi {
         this.access = access;
         this.font = font;
         this.wording = wording;
+        this.jobs = jobs;
     }
 
     /** @param sheet which to see, from 1; the last if there are fewer */
@@ -121,11 +129,30 @@ class SheetApi {
     ResponseEntity<byte[]> sheetPdf(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
         @ParameterObject Wish wish) throws IOException {
         VocabularyStore.Kept kept = asked(account, vocabulary, wish);
-        Print print = lay(kept, board, wish);
-        String title = kept.vocabulary().name() + (wish.reach == Reach.ALL ? "" : ", " + board(kept, board).name());
+        String title = title(kept, board, wish);
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
             .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(title + ".pdf", StandardCharsets.UTF_8).build().toString())
-            .body(PdfPainter.paint(print.pages.stream().map(font::shaped).toList(), title, media.reading(student(kept, wish).map(Student::appearance).orElse(Appearance.USUAL))));
+            .body(PdfPainter.paint(List.of(part(kept, board, wish)), title));
+    }
+
+    /** The same PDF as a piece of work, for books that take a while. */
+    @PostMapping("/print")
+    JobApi.JobView print(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board, @RequestBody Wish wish) {
+        VocabularyStore.Kept kept = asked(account, vocabulary, wish);
+        String title = title(kept, board, wish);
+        return JobApi.JobView.of(jobs.start(account.id(), wording.of(Told.of("job-print", "name", title)), (out, progress) -> {
+            PdfPainter.paint(List.of(part(kept, board, wish)), title, out, progress);
+            return Jobs.Result.file(title + ".pdf", MediaType.APPLICATION_PDF_VALUE);
+        }));
+    }
+
+    private PdfPainter.Part part(VocabularyStore.Kept kept, String board, Wish wish) {
+        return new PdfPainter.Part(lay(kept, board, wish).pages.stream().map(font::shaped).toList(),
+            media.reading(student(kept, wish).map(Student::appearance).orElse(Appearance.USUAL)));
+    }
+
+    private static String title(VocabularyStore.Kept kept, String board, Wish wish) {
+        return kept.vocabulary().name() + (wish.reach == Reach.ALL ? "" : ", " + board(kept, board).name());
     }
 
     private Print lay(VocabularyStore.Kept kept, String board, Wish wish) {

@@ -2,6 +2,7 @@ package org.dwimble.server.wordlist;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -29,6 +30,7 @@ import org.dwimble.core.support.Laid;
 import org.dwimble.core.support.Material;
 import org.dwimble.core.support.Offered;
 import org.dwimble.core.support.Support;
+import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordlist.ListBoard;
 import org.dwimble.core.wordlist.OnBoards;
@@ -36,6 +38,9 @@ import org.dwimble.core.wordlist.WordList;
 import org.dwimble.core.wordline.Guesses;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.job.JobApi;
+import org.dwimble.server.job.Jobs;
+import org.dwimble.server.job.Progress;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.sheet.BoardFont;
@@ -51,6 +56,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -83,8 +89,10 @@ class SupportApi {
     private final Pictures pictures;
     private final BoardFont font;
     private final Wording wording;
+    private final Jobs jobs;
 
-    SupportApi(ListAccess may, StudentStore students, VocabularyStore store, MediaStore media, Pictures pictures, BoardFont font, Wording wording) {
+    SupportApi(ListAccess may, StudentStore students, VocabularyStore store, MediaStore media, Pictures pictures, BoardFont font, Wording wording,
+        Jobs jobs) {
         this.may = may;
         this.students = students;
         this.store = store;
@@ -92,6 +100,7 @@ class SupportApi {
         this.pictures = pictures;
         this.font = font;
         this.wording = wording;
+        this.jobs = jobs;
     }
 
     /** Countries whose public holidays are known, and their regions. */
@@ -166,22 +175,37 @@ class SupportApi {
             .body(PdfPainter.paint(within(parts, first, last), title));
     }
 
-    /** One PDF for each student of the class, in a zip, in class order. */
-    @GetMapping(value = "/lists/{list}/students.zip", produces = "application/zip")
-    ResponseEntity<byte[]> each(@AuthenticationPrincipal Account account, @PathVariable long list) throws IOException {
+    /** @param each one PDF for each student, in a zip, instead of one for all */
+    record PrintRequest(@Nullable Boolean each) {
+    }
+
+    /** Everything printed for a class as a piece of work. */
+    @PostMapping("/lists/{list}/print")
+    JobApi.JobView print(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody PrintRequest request) {
         ListStore.Kept kept = may.toList(list, account).kept();
-        List<Printed> printed = printed(kept, account);
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
-            for (int i = 0; i < printed.size(); i++) {
-                String name = kept.list().rows().isEmpty() ? kept.list().name() : kept.list().rows().get(i).name();
-                zip.putNextEntry(new ZipEntry("%02d %s.pdf".formatted(i + 1, name.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", "-"))));
-                zip.write(PdfPainter.paint(List.of(part(printed.get(i))), kept.list().name() + ", " + name));
-                zip.closeEntry();
+        String name = kept.list().name();
+        return JobApi.JobView.of(jobs.start(account.id(), wording.of(Told.of("job-print", "name", name)), (out, progress) -> {
+            List<Printed> printed = printed(kept, account);
+            if (Boolean.TRUE.equals(request.each())) {
+                each(kept.list(), printed, out, progress);
+                return Jobs.Result.file(name + ".zip", "application/zip");
             }
+            PdfPainter.paint(printed.stream().map(this::part).toList(), name + ", " + wording.of(kept.list().support().named()), out, progress);
+            return Jobs.Result.file(name + ".pdf", MediaType.APPLICATION_PDF_VALUE);
+        }));
+    }
+
+    /** One PDF for each student of the class, in class order. */
+    private void each(WordList list, List<Printed> printed, OutputStream out, Progress progress) throws IOException {
+        ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+        for (int i = 0; i < printed.size(); i++) {
+            String name = list.rows().isEmpty() ? list.name() : list.rows().get(i).name();
+            zip.putNextEntry(new ZipEntry("%02d %s.pdf".formatted(i + 1, name.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", "-"))));
+            zip.write(PdfPainter.paint(List.of(part(printed.get(i))), list.name() + ", " + name));
+            zip.closeEntry();
+            progress.told(i + 1, printed.size());
         }
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType("application/zip"))
-            .header(HttpHeaders.CONTENT_DISPOSITION, named(kept.list().name() + ".zip", false)).body(out.toByteArray());
+        zip.finish();
     }
 
     /** A page as a picture, at 150 dots an inch. @param page from 1; the last one if there are fewer */

@@ -206,8 +206,8 @@ class StoryBrowserTest {
         Student ilse = TestServer.student("Ilse", odile);
         long id = TestServer.copy("first-choices", ilse, odile);
         w.as(odile).bench(id, "eat");
-        w.button("More to do with these boards").click();
-        Download obz = page.waitForDownload(() -> w.link("Carry away all boards (.obz)").click());
+        w.choose("More to do with these boards", "Carry away all boards (.obz)");
+        Download obz = page.waitForDownload(() -> w.link("Save the package").click());
         assertThat(obz.suggestedFilename()).isEqualTo("Ilse’s words.obz");
         page.navigate("/students/" + ilse.id() + "/start");
         page.getByLabel("A package or board file").setInputFiles(new FilePayload("ilse.obz", "application/zip", Files.readAllBytes(obz.path())));

@@ -24,7 +24,7 @@ class AccessTest {
     private enum For {
         /** Also for who is not signed in. */
         ANYBODY,
-        /** For anybody signed in; shows no student's data. */
+        /** For anybody signed in; shows no student's data, and of work one's own alone. */
         SIGNED_IN,
         /** For the student's team. */
         TEAM,
@@ -103,7 +103,10 @@ class AccessTest {
         Map.entry("GET /api/lists/{list}/pictures/{hash}", For.TEAM), Map.entry("GET /api/lists/{list}/sheets", For.TEAM),
         Map.entry("GET /api/lists/{list}/offers", For.TEAM), Map.entry("GET /api/lists/{list}/support.pdf", For.TEAM),
         Map.entry("GET /api/lists/{list}/sheet.png", For.TEAM), Map.entry("GET /api/lists/{list}/pages", For.TEAM), Map.entry("GET /api/lists/{list}/words.csv", For.TEAM),
-        Map.entry("GET /api/lists/{list}/board.obf", For.TEAM), Map.entry("GET /api/lists/{list}/students.zip", For.TEAM), Map.entry("POST /api/calendar-lines", For.SIGNED_IN)));
+        Map.entry("GET /api/lists/{list}/board.obf", For.TEAM), Map.entry("POST /api/lists/{list}/print", For.TEAM),
+        Map.entry("POST /api/vocabularies/{vocabulary}/boards/{board}/print", For.TEAM), Map.entry("POST /api/vocabularies/{vocabulary}/carrying-away", For.TEAM),
+        Map.entry("POST /api/students/{student}/bringing-in", For.EDITORS), Map.entry("GET /api/jobs", For.SIGNED_IN), Map.entry("GET /api/jobs/{job}", For.SIGNED_IN),
+        Map.entry("DELETE /api/jobs/{job}", For.SIGNED_IN), Map.entry("GET /api/jobs/{job}/result", For.SIGNED_IN), Map.entry("POST /api/calendar-lines", For.SIGNED_IN)));
 
     private final Account odile = TestServer.account("Odile");
     private final Account marit = TestServer.account("Marit");
@@ -127,7 +130,7 @@ class AccessTest {
     private Http.Answer call(Http http, String endpoint, JsonNode description) {
         String[] parts = endpoint.split(" ");
         String path = parts[1].replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary)).replace("{list}", String.valueOf(parts[1].endsWith("/shelf") ? shelved : list)).replace("{board}", "eat")
-            .replace("{signIn}", joris.signIn()).replace("{hash}", "00").replace("{id}", "999999")
+            .replace("{signIn}", joris.signIn()).replace("{hash}", "00").replace("{job}", "999999").replace("{id}", "999999")
             .replace("{appearance}", "colour.yellow.usual").replace("{set}", "base").replace("{name}", "kite").replace("{number}", "1").replace("{fact}", "1");
         String query = parts[1].endsWith("/pictures") ? "?query=kite" : parts[1].endsWith("/by-sound") ? "?how=RHYMES" : parts[1].endsWith("/pairs")
             ? "?one=K&other=G" : parts[1].endsWith("/speech") ? "?text=kite" : parts[1].endsWith("/here") ? "?connection=none"

@@ -13,8 +13,6 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.StreamSupport;
 import javax.imageio.ImageIO;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -325,22 +323,6 @@ class ListApiTest {
         assertThat(nameless.status()).isEqualTo(422);
         assertThat(nameless.sentence()).contains("Row 1");
         assertThat(http.post("/api/lists/" + id + "/class", "{\"base\":2,\"table\":\"\"}").json().get("students").asInt()).isZero();
-    }
-
-    @Test
-    void eachStudentOfAClassGetsAPdfInAZip() throws IOException {
-        long id = begin("\"text\":\"swim, apple\",\"name\":\"Home\",\"support\":\"cards\"");
-        http.post("/api/lists/" + id + "/class", "{\"base\":1,\"table\":\"name,apple\\nIlse,bread\\nA/B,pear\"}");
-        List<String> names = new ArrayList<>();
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(http.get("/api/lists/" + id + "/students.zip").body()))) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                try (PDDocument document = Loader.loadPDF(zip.readAllBytes())) {
-                    names.add(entry.getName() + ": " + new PDFTextStripper().getText(document).lines().findFirst().orElse("") + " "
-                        + new PDFTextStripper().getText(document).contains("bread"));
-                }
-            }
-        }
-        assertThat(names).containsExactly("01 Ilse.pdf: swim bread true", "02 A-B.pdf: swim pear false");
     }
 
     @Test

@@ -1,0 +1,241 @@
+package org.dwimble.server.job;
+
+import java.io.BufferedOutputStream;
+import java.io.FilterOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.BooleanSupplier;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.dwimble.core.obf.Refused;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
+import org.dwimble.server.database.Database;
+import org.dwimble.server.database.Session;
+import org.dwimble.server.problem.Problem;
+import org.dwimble.server.told.Wording;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.DisposableBean;
+import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/**
+ * Does long work beside everything else, at most {@value #AT_ONCE} pieces at once. What comes of it is kept for {@link #KEPT} in a
+ * folder beside the database, for who asked for it alone. Work that a stop of the program cut short is told as that.
+ */
+@Component
+public class Jobs implements SmartInitializingSingleton, DisposableBean {
+    public static final Duration KEPT = Duration.ofDays(1);
+    private static final int AT_ONCE = 2;
+    /** One person’s work that waits or is done; further work is refused until some is. */
+    private static final int MOST_RUNNING = 4;
+    private static final Logger LOG = LoggerFactory.getLogger(Jobs.class);
+
+    /** What comes of work. @param told as JSON, beside the file or instead of it; null for nothing */
+    public record Result(@Nullable String file, @Nullable String type, @Nullable String told) {
+        public static Result file(String name, String type) {
+            return new Result(name, type, null);
+        }
+    }
+
+    /** Writes what comes of it, if that is a file, and tells its progress. */
+    @FunctionalInterface
+    public interface Work {
+        Result run(OutputStream out, Progress progress) throws Exception;
+    }
+
+    private final Database database;
+    private final Wording wording;
+    private final Clock clock;
+    private final Path folder;
+    private final ExecutorService workers = Executors.newFixedThreadPool(AT_ONCE, work -> {
+        Thread worker = new Thread(work, "job");
+        worker.setDaemon(true);
+        worker.setPriority(Thread.MIN_PRIORITY);
+        return worker;
+    });
+    private final Map<Long, Job> running = new ConcurrentHashMap<>();
+    private final Map<Long, Boolean> ended = new ConcurrentHashMap<>();
+
+    Jobs(Database database, Wording wording, Clock clock, @Value("${dwimble.home}") Path home) throws IOException {
+        this.database = database;
+        this.wording = wording;
+        this.clock = clock;
+        this.folder = Files.createDirectories(home.resolve("jobs"));
+    }
+
+    /** What ran when the program was stopped is told as cut short. */
+    @Override
+    public void afterSingletonsInstantiated() {
+        database.write(session -> session.update("UPDATE job SET state = 'FAILED', told = ? WHERE state = 'RUNNING'",
+            wording.of(Told.of("job-cut-short"))));
+        sweep();
+    }
+
+    /** @param what as it is told to the person */
+    public Job start(long account, String what, Work work) {
+        if (running.values().stream().filter(j -> j.account() == account).count() >= MOST_RUNNING) {
+            throw new Unacceptable("too-much-work", "most", MOST_RUNNING);
+        }
+        sweep();
+        Instant now = clock.instant();
+        long id = database.write(session -> session.insert("INSERT INTO job (account_id, what, state, made_at) VALUES (?, ?, 'RUNNING', ?) RETURNING id", account, what,
+            now.toString()));
+        Job job = new Job(id, account, what, Job.State.RUNNING, 0, 0, null, null, null, now);
+        running.put(id, job);
+        workers.execute(() -> run(job, work));
+        return job;
+    }
+
+    private void run(Job job, Work work) {
+        Path file = path(job.id());
+        try {
+            Progress progress = (done, of) -> {
+                if (ended.containsKey(job.id())) {
+                    throw new CancellationException();
+                }
+                running.computeIfPresent(job.id(), (id, j) -> j.at(done, of));
+            };
+            progress.told(0, 0);
+            Result result;
+            try (OutputStream out = new Watched(Files.newOutputStream(file), () -> ended.containsKey(job.id()))) {
+                result = work.run(out, progress);
+            }
+            progress.told(1, 1);
+            end(job, Job.State.DONE, result);
+        } catch (CancellationException cancelled) {
+            end(job, Job.State.CANCELLED, new Result(null, null, null));
+        } catch (Unacceptable refused) {
+            end(job, Job.State.FAILED, new Result(null, null, wording.of(refused.told())));
+        } catch (Refused refused) {
+            end(job, Job.State.FAILED, new Result(null, null, wording.of(refused.told())));
+        } catch (Problem problem) {
+            end(job, Job.State.FAILED, new Result(null, null, wording.of(problem.told())));
+        } catch (Exception | OutOfMemoryError e) {
+            LOG.error("Job {} failed", job.id(), e);
+            end(job, Job.State.FAILED, new Result(null, null, wording.of(Told.of("job-failed"))));
+        }
+    }
+
+    private void end(Job job, Job.State state, Result result) {
+        try {
+            if (state != Job.State.DONE || result.file() == null) {
+                Files.deleteIfExists(path(job.id()));
+            }
+            database.write(session -> session.update("UPDATE job SET state = ?, file = ?, type = ?, told = ? WHERE id = ?", state.name(),
+                result.file(), result.type(), result.told(), job.id()));
+        } catch (IOException | RuntimeException e) {
+            LOG.error("Job {} could not be ended", job.id(), e);
+        } finally {
+            running.remove(job.id());
+            ended.remove(job.id());
+        }
+    }
+
+    private Path path(long id) {
+        return folder.resolve(id + ".result");
+    }
+
+    /** Its state now, with how far it is. @throws Problem if this person has no such work */
+    public Job of(long id, long account) {
+        Job now = running.get(id);
+        Job job = now != null ? now : database.read(session -> session.first(ALL + " WHERE id = ?", JOB, id)).orElse(null);
+        if (job == null || job.account() != account || job.at().plus(KEPT).isBefore(clock.instant())) {
+            throw Problem.notFound("job");
+        }
+        return job;
+    }
+
+    /** A person's work of the last day, the latest first. */
+    public List<Job> of(long account) {
+        return database.read(session -> session.list(ALL + " WHERE account_id = ? AND made_at >= ? ORDER BY id DESC", JOB, account,
+            clock.instant().minus(KEPT).toString())).stream().map(j -> running.getOrDefault(j.id(), j)).toList();
+    }
+
+    /** The file that came of it. */
+    public Path result(Job job) {
+        return Optional.of(path(job.id())).filter(p -> job.file() != null && Files.exists(p)).orElseThrow(() -> Problem.notFound("job"));
+    }
+
+    /** Ends work that runs; forgets work that is done, with its file. */
+    public void end(long id, long account) {
+        Job job = of(id, account);
+        if (running.containsKey(id)) {
+            ended.put(id, true);
+            return;
+        }
+        database.write(session -> session.update("DELETE FROM job WHERE id = ?", job.id()));
+        delete(path(id));
+    }
+
+    private static final String ALL = "SELECT id, account_id, what, state, file, type, told, made_at FROM job";
+    private static final Session.Row<Job> JOB = row -> new Job(row.getLong("id"), row.getLong("account_id"), row.getString("what"),
+        Job.State.valueOf(row.getString("state")), 0, 0, row.getString("file"), row.getString("type"), row.getString("told"),
+        Instant.parse(row.getString("made_at")));
+
+    /** Away with what is older than a day. */
+    private void sweep() {
+        String before = clock.instant().minus(KEPT).toString();
+        database.write(session -> session.update("DELETE FROM job WHERE made_at < ? AND state <> 'RUNNING'", before));
+        Set<Long> known = database.read(session -> session.list("SELECT id FROM job", row -> row.getLong(1))).stream().collect(Collectors.toSet());
+        try (Stream<Path> files = Files.list(folder)) {
+            files.filter(f -> !known.contains(number(f))).forEach(Jobs::delete);
+        } catch (IOException e) {
+            LOG.warn("Results of old work could not be looked through: {}", e.getMessage());
+        }
+    }
+
+    private static long number(Path file) {
+        String name = file.getFileName().toString();
+        return name.matches("\\d{1,15}\\.result") ? Long.parseLong(name.substring(0, name.indexOf('.'))) : -1;
+    }
+
+    private static void delete(Path file) {
+        try {
+            Files.deleteIfExists(file);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @Override
+    public void destroy() {
+        running.keySet().forEach(id -> ended.put(id, true));
+        workers.shutdownNow();
+    }
+
+    /** Stops who writes on, once it is ended. */
+    private static final class Watched extends FilterOutputStream {
+        private final BooleanSupplier ended;
+
+        Watched(OutputStream out, BooleanSupplier ended) {
+            super(new BufferedOutputStream(out));
+            this.ended = ended;
+        }
+
+        @Override
+        public void write(byte[] bytes, int from, int length) throws IOException {
+            if (ended.getAsBoolean()) {
+                throw new CancellationException();
+            }
+            out.write(bytes, from, length);
+        }
+    }
+}

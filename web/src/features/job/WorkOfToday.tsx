@@ -1,0 +1,32 @@
+import { Button, Modal } from 'antd';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { dayAndTime } from '../../shell/time';
+import { endJob, jobs as jobsQuery } from './jobs';
+import { linkTo, stateInWords } from './told';
+import css from './job.module.css';
+import parts from '../../shell/parts.module.css';
+
+/** One's long work of the last day, with what came of it. */
+export function WorkOfToday({ onClose }: { onClose: () => void }) {
+  const queries = useQueryClient();
+  const { data: jobs } = useQuery({ ...jobsQuery, staleTime: 0 });
+  const away = (id: number) => void endJob(id).then(() => queries.invalidateQueries({ queryKey: jobsQuery.queryKey }));
+  return (
+    <Modal open title="Work of today" footer={null} onCancel={onClose} width={640}>
+      {jobs?.length === 0 && <p>Books of boards, sheets of a class and packages that are made for you are kept here for a day.</p>}
+      <ul className={css.jobs} aria-label="Work of today, the latest first">
+        {jobs?.map((job) => (
+          <li key={job.id}>
+            <span>
+              <strong>{job.what}</strong>, {stateInWords(job)} <span className={parts.quiet}>{dayAndTime(job.at)}</span>
+            </span>
+            {job.file && <a {...linkTo(job)}>Open it</a>}
+            <Button size="small" onClick={() => away(job.id)} aria-label={`${job.state === 'RUNNING' ? 'End' : 'Forget'} ${job.what}`}>
+              {job.state === 'RUNNING' ? 'End it' : 'Forget it'}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </Modal>
+  );
+}

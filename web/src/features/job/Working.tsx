@@ -1,0 +1,73 @@
+import { App, Button, Modal, Progress } from 'antd';
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { sentence } from '../../api/client';
+import type { Job } from '../../api/types';
+import { endJob, job as jobQuery } from './jobs';
+import { percent, linkTo, stateInWords } from './told';
+import parts from '../../shell/parts.module.css';
+
+/** Long work while it is being done: how far it is, a way to end it, and what came of it. Closing leaves it to be done. */
+function Working({
+  id,
+  what,
+  save,
+  onDone,
+  onClose,
+}: {
+  id: number;
+  what: string;
+  save: string;
+  onDone?: (told: string) => void;
+  onClose: () => void;
+}) {
+  const { data: job } = useQuery(jobQuery(id));
+  const told = useRef(false);
+  const running = !job || job.state === 'RUNNING';
+  useEffect(() => {
+    if (job?.state !== 'DONE' || !onDone || told.current) return;
+    told.current = true;
+    onDone(job.told ?? '');
+    onClose();
+  }, [job, onDone, onClose]);
+  return (
+    <Modal
+      open
+      title={what}
+      onCancel={onClose}
+      footer={
+        running ? (
+          <>
+            <Button onClick={() => void endJob(id).then(onClose)}>End it</Button>
+            <Button onClick={onClose}>Go on with something else</Button>
+          </>
+        ) : (
+          <Button onClick={onClose}>Close</Button>
+        )
+      }
+    >
+      {job && (
+        <>
+          <p role="status">{stateInWords(job)}</p>
+          {running && <Progress percent={percent(job) ?? 0} showInfo={false} aria-label="How far it is" />}
+          {job.file && (
+            <a className={`${parts.door} ${parts.primary}`} {...linkTo(job)} onClick={onClose}>
+              {save}
+            </a>
+          )}
+          {running && <p className={parts.quiet}>It is kept for a day, under “Work of today” behind your initial.</p>}
+        </>
+      )}
+    </Modal>
+  );
+}
+
+/** Begins long work and shows it; what cannot be begun is said. `save`: words on the link to what came of it. */
+export function useWork(save: string, onDone?: (told: string) => void): [start: (begin: () => Promise<Job>) => void, shown: ReactNode] {
+  const { message } = App.useApp();
+  const [begun, setBegun] = useState<Job>();
+  const start = (begin: () => Promise<Job>) => {
+    void begin().then(setBegun, (error: unknown) => message.error(sentence(error), 6));
+  };
+  return [start, begun && <Working key={begun.id} id={begun.id} what={begun.what} save={save} onDone={onDone} onClose={() => setBegun(undefined)} />];
+}
