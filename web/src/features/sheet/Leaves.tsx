@@ -11,6 +11,7 @@ export function Leaves({
   label,
   what = 'sheet',
   onPage,
+  over,
   children,
 }: {
   page: Pick<Page, 'width' | 'height' | 'marks'> & { number: number };
@@ -18,12 +19,19 @@ export function Leaves({
   label: string;
   what?: string;
   onPage: (page: number) => void;
+  /** What lies over the sheet, in the same units. */
+  over?: ReactNode;
   children: ReactNode;
 }) {
   return (
     <>
       <div className={css.paper}>
         <PagePreview page={page} label={label} />
+        {over && (
+          <svg viewBox={`0 0 ${page.width} ${page.height}`} style={{ aspectRatio: `${page.width} / ${page.height}` }} className={css.over}>
+            {over}
+          </svg>
+        )}
       </div>
       <div className={css.printFoot}>
         <span>

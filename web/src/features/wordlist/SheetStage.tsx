@@ -4,13 +4,24 @@ import type { Sheets, WordList } from '../../api/types';
 import { useWork } from '../job/Working';
 import { DottedText } from '../board/Dotted';
 import { Leaves } from '../sheet/Leaves';
+import { Arranging } from './Arranging';
 import { Printing } from './Printing';
 import { printList } from './lists';
 import { rangeOf, type Range } from './range';
 import parts from '../../shell/parts.module.css';
 
 /** The sheet as it is printed, the others a click away, and ways onto paper. */
-export function SheetStage({ view, sheets, onPage }: { view: WordList; sheets: Sheets; onPage: (page: number) => void }) {
+export function SheetStage({
+  view,
+  sheets,
+  onPage,
+  onArrange,
+}: {
+  view: WordList;
+  sheets: Sheets;
+  onPage: (page: number) => void;
+  onArrange: (from: number, to: number) => void;
+}) {
   const [printing, setPrinting] = useState(false);
   const { page } = sheets;
   const [start, working] = useWork('Open the PDF');
@@ -23,7 +34,14 @@ export function SheetStage({ view, sheets, onPage }: { view: WordList; sheets: S
 
   return (
     <>
-      <Leaves page={page} of={sheets.pages} what={what} label={`${what} ${page.number} of ${sheets.pages}, ${view.name}`} onPage={onPage}>
+      <Leaves
+        page={page}
+        of={sheets.pages}
+        what={what}
+        label={`${what} ${page.number} of ${sheets.pages}, ${view.name}`}
+        onPage={onPage}
+        over={view.mayEdit && sheets.cells.length > 0 && <Arranging cells={sheets.cells} onArrange={onArrange} />}
+      >
         {sheets.pages > 1 && (
           <DottedText
             label="Which are printed: all, a number, or from one to another as 2-5"

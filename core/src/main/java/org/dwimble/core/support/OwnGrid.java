@@ -57,9 +57,18 @@ public record OwnGrid(int rows, int columns, List<Integer> empty, Length gap, St
         title = Title.checked(title);
     }
 
+    /** Where its cells are on a sheet, row by row. */
+    public List<Rect> cells(Frame frame) {
+        return grid(frame).all();
+    }
+
+    private Cells grid(Frame frame) {
+        return Cells.filling(Title.below(frame.room(), title), rows, columns, gap);
+    }
+
     @Override
     public Drawn on(Frame frame, Material of) {
-        Cells cells = Cells.filling(Title.below(frame.room(), title), rows, columns, gap);
+        Cells cells = grid(frame);
         List<Integer> filled = IntStream.range(0, cells.count()).filter(i -> !empty.contains(i)).boxed().toList();
         Sheets sheets = new Sheets();
         for (List<Printed> some : Sheets.portions(of.words(), filled.size())) {

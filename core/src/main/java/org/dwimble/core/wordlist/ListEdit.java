@@ -4,9 +4,13 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.dwimble.core.sheet.PageSetup;
+import org.dwimble.core.support.OwnGrid;
 import org.dwimble.core.support.Support;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Told;
@@ -18,6 +22,7 @@ import org.jspecify.annotations.Nullable;
 @JsonSubTypes({
     @JsonSubTypes.Type(value = ListEdit.ChangeWord.class, name = "change-word"),
     @JsonSubTypes.Type(value = ListEdit.MoveWords.class, name = "move-words"),
+    @JsonSubTypes.Type(value = ListEdit.Arrange.class, name = "arrange"),
     @JsonSubTypes.Type(value = ListEdit.TakeOut.class, name = "take-out"),
     @JsonSubTypes.Type(value = ListEdit.NameList.class, name = "name"),
     @JsonSubTypes.Type(value = ListEdit.SetUp.class, name = "set-up"),
@@ -81,6 +86,51 @@ public sealed interface ListEdit {
         @Override
         public Told told(WordList list) {
             return Told.of("list-moved", "words", names(list, ids), "more", Math.max(0, ids.size() - MOST_TOLD));
+        }
+    }
+
+    /**
+     * A word of a grid of one's own put into another cell; what stands there comes into its cell, and nothing else moves.
+     *
+     * @param from cell of the first sheet, counted from 0 row by row
+     * @param to   as well; an empty one is filled then, and the other is left empty
+     */
+    record Arrange(int from, int to) implements ListEdit {
+        @Override
+        public WordList on(WordList list) {
+            if (!(list.support() instanceof OwnGrid grid)) {
+                throw new Unacceptable("arrange-grid");
+            }
+            int cells = grid.rows() * grid.columns();
+            List<ListedWord> printed = list.words().stream().filter(w -> w.times() > 0).toList();
+            if (printed.size() > cells - grid.empty().size() || printed.stream().anyMatch(w -> w.times() > 1)) {
+                throw new Unacceptable("arrange-once");
+            }
+            TreeMap<Integer, ListedWord> at = new TreeMap<>();
+            Iterator<ListedWord> next = printed.iterator();
+            for (int cell = 0; cell < cells && next.hasNext(); cell++) {
+                if (!grid.empty().contains(cell)) {
+                    at.put(cell, next.next());
+                }
+            }
+            ListedWord moved = at.remove(from);
+            if (moved == null || to < 0 || to >= cells || to == from) {
+                throw new Unacceptable("arrange-nothing");
+            }
+            ListedWord there = at.put(to, moved);
+            if (there != null) {
+                at.put(from, there);
+            }
+            int last = at.lastKey();
+            List<Integer> empty = IntStream.range(0, cells).filter(cell -> !at.containsKey(cell) && (cell < last || grid.empty().contains(cell))).boxed().toList();
+            List<ListedWord> words = new ArrayList<>(at.values());
+            list.words().stream().filter(w -> w.times() == 0).forEach(words::add);
+            return list.withWords(words).withSupport(new OwnGrid(grid.rows(), grid.columns(), empty, grid.gap(), grid.title(), grid.byKind()));
+        }
+
+        @Override
+        public Told told(WordList list) {
+            return Told.of("list-arranged");
         }
     }
 

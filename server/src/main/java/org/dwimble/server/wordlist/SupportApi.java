@@ -22,13 +22,16 @@ import org.dwimble.core.daily.CalendarFile;
 import org.dwimble.core.daily.PublicHolidays;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.obf.ObfWriter;
+import org.dwimble.core.measure.Rect;
 import org.dwimble.core.picture.Appearance;
+import org.dwimble.core.sheet.Frame;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.support.Laid;
 import org.dwimble.core.support.Material;
 import org.dwimble.core.support.Offered;
+import org.dwimble.core.support.OwnGrid;
 import org.dwimble.core.support.Support;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
@@ -74,8 +77,8 @@ class SupportApi {
     record PageView(int number, Length width, Length height, boolean back, List<Mark> marks) {
     }
 
-    /** @param pages how many sides @param why the paper lies so; null if it needs no reason @param page the one asked for */
-    record SheetsView(int sheets, int pages, boolean lyingDown, @Nullable String why, List<String> notes, PageView page) {
+    /** @param pages how many sides @param why the paper lies so; null if it needs no reason @param page the one asked for @param cells of a grid of one's own, between which words can be dragged; none of others */
+    record SheetsView(int sheets, int pages, boolean lyingDown, @Nullable String why, List<String> notes, PageView page, List<Rect> cells) {
     }
 
     /** What a list could be: its first sheet. @param support set up as it was last, or as usual @param refused why it cannot be; null if it can */
@@ -129,7 +132,8 @@ class SupportApi {
         Laid laid = all(kept, account);
         int number = Math.max(1, Math.min(page, laid.pages().size()));
         return new SheetsView(laid.sheets(), laid.pages().size(), laid.lyingDown(), laid.why() == null ? null : wording.of(laid.why()),
-            laid.notes().stream().map(wording::of).toList(), view(laid.pages().get(number - 1), number, Integer.MAX_VALUE));
+            laid.notes().stream().map(wording::of).toList(), view(laid.pages().get(number - 1), number, Integer.MAX_VALUE),
+            kept.list().support() instanceof OwnGrid grid && laid.pages().size() == 1 ? grid.cells(Frame.of(kept.list().page(), laid.lyingDown())) : List.of());
     }
 
     /** Every side, to be printed by the browser. */

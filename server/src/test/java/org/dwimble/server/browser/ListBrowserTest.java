@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.List;
@@ -208,6 +209,22 @@ class ListBrowserTest extends Counted {
         pdf.close();
         counted("five going-home pages that differ in two pictures each", 10);
         assertThat(w.violations()).isEmpty();
+    }
+
+    @Test
+    void aWordIsDraggedOnTheSheetToAnotherCellAndNothingElseMoves() {
+        open(begun("flour, egg, milk"));
+        click(offer("Grid of my own"));
+        Locator cells = page.locator("[data-cell]");
+        assertThat(cells).hasCount(20);
+        BoundingBox from = cells.nth(0).boundingBox();
+        BoundingBox to = cells.nth(7).boundingBox();
+        page.mouse().move(from.x + from.width / 2, from.y + from.height / 2);
+        page.mouse().down();
+        page.mouse().move(to.x + to.width / 2, to.y + to.height / 2);
+        page.mouse().up();
+        page.waitForCondition(() -> kept(listHere()).support() instanceof OwnGrid grid && grid.empty().equals(List.of(0, 3, 4, 5, 6)));
+        assertThat(texts(listHere())).containsExactly("egg", "milk", "flour");
     }
 
     @Test
