@@ -649,7 +649,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
         </aside>
       </div>
       {appeared !== undefined && <Appeared view={view} since={appeared} onClose={() => setAppeared(undefined)} />}
-      {dialog === 'credits' && <Credits vocabulary={id} name={view.name} onClose={rest} />}
+      {dialog === 'credits' && <Credits of={{ vocabulary: id }} name={view.name} onClose={rest} />}
       {dialog === 'board' && (
         <NewBoard
           view={view}

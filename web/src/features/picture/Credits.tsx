@@ -1,15 +1,17 @@
 import { Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
-import { credits } from './pictures';
+import { credits, creditsOfList } from './pictures';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
-/** Whose the pictures of a vocabulary are: computed from what stands on its boards. */
-export function Credits({ vocabulary, name, onClose }: { vocabulary: number; name: string; onClose: () => void }) {
-  const { data } = useQuery(credits(vocabulary));
+/** Whose the pictures of a vocabulary or a list are: computed from what stands there. */
+export function Credits({ of, name, onClose }: { of: { vocabulary: number } | { list: number }; name: string; onClose: () => void }) {
+  const ofBoards = useQuery({ ...credits('vocabulary' in of ? of.vocabulary : 0), enabled: 'vocabulary' in of });
+  const ofList = useQuery({ ...creditsOfList('list' in of ? of.list : 0), enabled: 'list' in of });
+  const { data } = 'list' in of ? ofList : ofBoards;
   return (
     <Modal open title={`Whose the pictures of ${name} are`} onCancel={onClose} footer={null}>
-      {data?.length === 0 && <p>There is no picture on these boards.</p>}
+      {data?.length === 0 && <p>There is no picture here.</p>}
       <table className={css.credits}>
         <thead><tr><th>Source</th><th>Made by</th><th>Licence</th><th>Pictures</th></tr></thead>
         <tbody>{(data ?? []).map(({ credit, pictures }) => <tr

@@ -66,6 +66,13 @@ export const used = (student: string | undefined) =>
     enabled: student !== undefined,
   });
 
+export const creditsOfList = (list: number) =>
+  queryOptions({
+    queryKey: ['list', list, 'credits'],
+    queryFn: () => answer(client.GET('/api/lists/{list}/credits', { params: { path: { list } } })),
+    staleTime: 0,
+  });
+
 export const credits = (vocabulary: number) =>
   queryOptions({ queryKey: ['vocabulary', vocabulary, 'credits'], queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/credits', { params: { path: { vocabulary } } })), staleTime: 0 });
 

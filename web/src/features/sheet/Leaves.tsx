@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import type { Page } from '../../api/types';
 import { PagePreview } from './PagePreview';
+import { Ruler } from './Ruler';
 import css from './print.module.css';
 
 /** One sheet of several as it is printed, the others a click away; below it what can be done with them. */
@@ -27,11 +28,14 @@ export function Leaves({
     <>
       <div className={css.paper}>
         <PagePreview page={page} label={label} />
-        {over && (
-          <svg viewBox={`0 0 ${page.width} ${page.height}`} style={{ aspectRatio: `${page.width} / ${page.height}` }} className={css.over}>
-            {over}
-          </svg>
-        )}
+        <svg
+          viewBox={`0 0 ${page.width} ${page.height}`}
+          style={{ aspectRatio: `${page.width} / ${page.height}` }}
+          className={over ? css.over : `${css.over} ${css.through}`}
+        >
+          <Ruler width={page.width} />
+          {over}
+        </svg>
       </div>
       <div className={css.printFoot}>
         <span>

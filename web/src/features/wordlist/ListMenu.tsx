@@ -3,10 +3,12 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { WordList } from '../../api/types';
+import { DottedText } from '../board/Dotted';
 import { useWork } from '../job/Working';
+import { Credits } from '../picture/Credits';
 import { PutOnBoard } from '../picture/PutOnBoard';
 import { dayAndTime } from '../../shell/time';
-import { deleteList, printList, useBegin, versions, type Act } from './lists';
+import { deleteList, nameVersion, printList, useBegin, versions, type Act } from './lists';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
 
@@ -18,6 +20,7 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
   const queries = useQueryClient();
   const [history, setHistory] = useState(false);
   const [putting, setPutting] = useState(false);
+  const [credits, setCredits] = useState(false);
   const [start, working] = useWork('Save the zip');
   const { mayEdit } = view;
   const away = `/api/lists/${view.id}`;
@@ -67,6 +70,7 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
           },
         ]
       : []),
+    ...(view.words.some((w) => w.pictures.length > 0) ? [{ key: 'credits', label: 'Whose the pictures are' }] : []),
     { key: 'history', label: 'What happened' },
     ...(mayEdit
       ? [
@@ -83,6 +87,7 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
           items,
           onClick: ({ key }) => {
             if (key === 'copy') void begin({ from: view.id, student: view.student?.id, name: `${view.name}, again`.slice(0, 80) });
+            else if (key === 'credits') setCredits(true);
             else if (key === 'zip') start(() => printList(view.id, true));
             else if (key === 'history') setHistory(true);
             else if (key === 'shelf') void onAct({ what: 'share', on: !view.shared });
@@ -96,6 +101,7 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
         </button>
       </Dropdown>
       {working}
+      {credits && <Credits of={{ list: view.id }} name={view.name} onClose={() => setCredits(false)} />}
       {putting && (
         <PutOnBoard
           words={view.words.map((w) => ({ word: w.text || 'picture', picture: w.pictures[0] }))}
@@ -110,13 +116,25 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
 
 function ListHistory({ view, onAct, onClose }: { view: WordList; onAct: (act: Act) => Promise<WordList | undefined>; onClose: () => void }) {
   const { data = [] } = useQuery(versions(view.id, view.version));
+  const queries = useQueryClient();
   return (
     <Modal open title={`What happened to ${view.name}`} footer={null} onCancel={onClose} width={640}>
       <ol className={css.history} aria-label="What happened, the latest first">
         {data.map((v) => (
           <li key={v.number}>
             <span>
-              {v.by} {v.what} <span className={parts.quiet}>{dayAndTime(v.madeAt)}</span>
+              {v.by} {v.what} <span className={parts.quiet}>{dayAndTime(v.madeAt)}</span>{' '}
+              {(v.name || view.mayEdit) && (
+                <DottedText
+                  label={`Name of version ${v.number}`}
+                  value={v.name ?? ''}
+                  shown={v.name ? `“${v.name}”` : 'name it'}
+                  disabled={!view.mayEdit}
+                  onKeep={(name) =>
+                    void nameVersion(view.id, v.number, name).then(() => queries.invalidateQueries({ queryKey: ['list', view.id, 'versions'] }))
+                  }
+                />
+              )}
             </span>
             {view.mayEdit && v.number !== view.version && (
               <button

@@ -11,10 +11,16 @@ export const lists = (student?: string) =>
     queryFn: () => answer(client.GET('/api/lists', { params: { query: { student } } })),
   });
 
+/** How soon what somebody else changed is seen. */
+const OTHERS_MS = 4_000;
+
 export const list = (id: number) =>
   queryOptions({
     queryKey: ['list', id],
     queryFn: () => answer(client.GET('/api/lists/{list}', { params: { path: { list: id } } })),
+    refetchInterval: OTHERS_MS,
+    /** What was asked before an edit and is answered after it is older than what is there. */
+    structuralSharing: (before, now) => (((before as WordList | undefined)?.version ?? 0) > (now as WordList).version ? before : now),
   });
 
 /** What is printed at a version; `page` from 1. */
@@ -168,5 +174,8 @@ export function useBegin() {
 }
 
 export const beginList = (wanted: Begun) => answer(client.POST('/api/lists', { body: wanted }));
+
+export const nameVersion = (id: number, number: number, name: string) =>
+  done(client.PUT('/api/lists/{list}/versions/{number}/name', { params: { path: { list: id, number } }, body: { name } }));
 
 export const deleteList = (id: number) => done(client.DELETE('/api/lists/{list}', { params: { path: { list: id } } }));

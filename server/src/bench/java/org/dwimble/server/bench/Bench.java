@@ -396,7 +396,7 @@ public final class Bench {
                 + word.toString().replace("\"times\":99", "\"times\":4") + "}}"));
         }
         StringJoiner table = new StringJoiner("\\n", "name,ferry,bag\\n", "");
-        IntStream.range(0, 30).forEach(i -> table.add("Student " + i + "," + PICTURES.get(i % PICTURES.size()) + "," + PICTURES.get((i + 7) % PICTURES.size())));
+        IntStream.range(0, 30).forEach(i -> table.add("Student " + i + "," + OTHERS.get(i % OTHERS.size()) + "," + OTHERS.get((i + 7) % OTHERS.size())));
         made(http.post("/api/lists/" + list + "/class", "{\"base\":" + version + ",\"table\":\"" + table + "\"}"));
         byte[][] pdf = new byte[1][];
         double ours = median(5, () -> {
@@ -414,7 +414,7 @@ public final class Bench {
         rows.add("| paper: ours against PDFBox alone | %.2f times | 1.5 times |".formatted(ours / alone));
     }
 
-    private static final List<String> PICTURES = List.of("kite", "tree", "house", "car", "bike", "train", "plane", "hat", "shoe", "book");
+    private static final List<String> OTHERS = List.of("kite", "tree", "house", "car", "bike", "train", "plane", "hat", "shoe", "book");
 
     /** Copies every page of a document mark for mark into a new one: what a program does that knows already what is to stand where. */
     private static Object alone(PDDocument from) throws IOException {

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.credit.Credits;
 import org.dwimble.core.edit.ReadyWord;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.support.Examples;
@@ -84,7 +85,8 @@ class ListApi {
     record LanguageRequest(int base, @Nullable Second second) {
     }
 
-    record ListVersionView(int number, String madeAt, String by, String what) {
+    /** @param name null if nobody gave it one */
+    record ListVersionView(int number, String madeAt, String by, String what, @Nullable String name) {
     }
 
     private final ListStore lists;
@@ -301,7 +303,24 @@ class ListApi {
     @GetMapping("/{list}/versions")
     List<ListVersionView> versions(@AuthenticationPrincipal Account account, @PathVariable long list) {
         may.toList(list, account);
-        return lists.versions(list, VERSIONS_LISTED).stream().map(v -> new ListVersionView(v.number(), v.madeAt(), v.by(), wording.of(v.told()))).toList();
+        return lists.versions(list, VERSIONS_LISTED).stream().map(v -> new ListVersionView(v.number(), v.madeAt(), v.by(), wording.of(v.told()), v.name())).toList();
+    }
+
+    /** @param name empty for none */
+    record ListVersionName(@Nullable String name) {
+    }
+
+    @PutMapping("/{list}/versions/{number}/name")
+    void nameVersion(@AuthenticationPrincipal Account account, @PathVariable long list, @PathVariable int number, @RequestBody ListVersionName name) {
+        may.toChange(list, account);
+        lists.version(list, number).orElseThrow(() -> Problem.notFound("version"));
+        lists.nameVersion(list, number, name.name());
+    }
+
+    /** Whose its pictures are. */
+    @GetMapping("/{list}/credits")
+    List<Credits.Use> credits(@AuthenticationPrincipal Account account, @PathVariable long list) {
+        return pictures.creditsOf(may.toList(list, account).kept().list().pictures()).uses();
     }
 
     /** Makes it as it was, as a change of its own. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import org.dwimble.core.document.ListDocument;
 import org.dwimble.core.document.ToldDocument;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordlist.ListEdit;
@@ -121,6 +122,13 @@ public class ListStore {
 
     private static WordList list(ResultSet row) throws SQLException {
         return ListDocument.read(Packing.unpackedAlone(row.getBytes("content")));
+    }
+
+    /** Gives a version a name, so that it is found again; an empty one takes it away. */
+    public void nameVersion(long id, int number, @Nullable String name) {
+        String tidy = Text.tidy(name == null ? "" : name);
+        Text.atMost(WordList.LONGEST_NAME, "version_name", tidy);
+        database.write(session -> session.update("UPDATE list_version SET name = ? WHERE list_id = ? AND number = ?", tidy.isEmpty() ? null : tidy, id, number));
     }
 
     /** What a version held; empty if there is no such version. */

@@ -103,7 +103,8 @@ class AccessTest {
         Map.entry("GET /api/lists/{list}/pictures/{hash}", For.TEAM), Map.entry("GET /api/lists/{list}/sheets", For.TEAM),
         Map.entry("GET /api/lists/{list}/offers", For.TEAM), Map.entry("GET /api/lists/{list}/support.pdf", For.TEAM),
         Map.entry("GET /api/lists/{list}/sheet.png", For.TEAM), Map.entry("GET /api/lists/{list}/pages", For.TEAM), Map.entry("GET /api/lists/{list}/words.csv", For.TEAM),
-        Map.entry("GET /api/lists/{list}/board.obf", For.TEAM), Map.entry("POST /api/lists/{list}/print", For.TEAM),
+        Map.entry("GET /api/lists/{list}/board.obf", For.TEAM), Map.entry("POST /api/lists/{list}/print", For.TEAM), Map.entry("GET /api/lists/{list}/credits", For.TEAM),
+        Map.entry("PUT /api/lists/{list}/versions/{number}/name", For.EDITORS),
         Map.entry("POST /api/vocabularies/{vocabulary}/boards/{board}/print", For.TEAM), Map.entry("POST /api/vocabularies/{vocabulary}/carrying-away", For.TEAM),
         Map.entry("POST /api/students/{student}/bringing-in", For.EDITORS), Map.entry("GET /api/jobs", For.SIGNED_IN), Map.entry("GET /api/jobs/{job}", For.SIGNED_IN),
         Map.entry("DELETE /api/jobs/{job}", For.SIGNED_IN), Map.entry("GET /api/jobs/{job}/result", For.SIGNED_IN), Map.entry("POST /api/calendar-lines", For.SIGNED_IN)));

@@ -375,4 +375,18 @@ class ListApiTest {
         assertThat(back.get("name").asString()).isEqualTo("Trip");
         assertThat(back.get("buttons").asInt()).isEqualTo(3);
     }
+
+    @Test
+    void aVersionIsNamedAndThePicturesSayWhoseTheyAre() {
+        long id = begin("\"text\":\"ferry, seal\",\"name\":\"Trip\"");
+        http.post("/api/lists/" + id + "/words", "{\"base\":1,\"text\":\"crab\"}");
+        assertThat(http.send("PUT", "/api/lists/" + id + "/versions/1/name", "{\"name\":\" before the crab \"}").status()).isEqualTo(200);
+        JsonNode versions = http.get("/api/lists/" + id + "/versions").json();
+        assertThat(versions.get(1).get("name").asString()).isEqualTo("before the crab");
+        assertThat(versions.get(0).get("name")).isNull();
+        http.send("PUT", "/api/lists/" + id + "/versions/1/name", "{\"name\":\"\"}");
+        assertThat(http.get("/api/lists/" + id + "/versions").json().get(1).get("name")).isNull();
+        assertThat(http.send("PUT", "/api/lists/" + id + "/versions/9/name", "{\"name\":\"x\"}").status()).isEqualTo(404);
+        assertThat(http.get("/api/lists/" + id + "/credits").json().get(0).get("pictures").asInt()).isEqualTo(3);
+    }
 }
