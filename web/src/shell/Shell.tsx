@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { Link, NavLink, useNavigate } from 'react-router';
 import type { Account } from '../api/types';
 import { signOut } from '../features/account/session';
+import { Care, Worries } from '../features/care/Care';
 import { WorkOfToday } from '../features/job/WorkOfToday';
 import parts from './parts.module.css';
 import css from './shell.module.css';
@@ -13,6 +14,7 @@ export function Shell({ account, children }: { account: Account; children: React
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [work, setWork] = useState(false);
+  const [care, setCare] = useState(false);
   const leaving = useMutation({ mutationFn: signOut, onSuccess: (view) => { queries.clear(); queries.setQueryData(['session'], view); void navigate('/'); } });
   return (
     <div className={css.shell}>
@@ -30,16 +32,19 @@ export function Shell({ account, children }: { account: Account; children: React
             items: [
               { key: 'who', label: `${account.name}, ${account.work}`, disabled: true },
               { key: 'work', label: 'Work of today' },
+              ...(account.admin ? [{ key: 'care', label: 'Looking after Dwimble' }] : []),
               { key: 'notices', label: 'Who made what is in here' },
               { key: 'out', label: 'Sign out' },
             ],
-            onClick: ({ key }) => { if (key === 'out') leaving.mutate(); if (key === 'work') setWork(true); if (key === 'notices') void navigate('/notices'); },
+            onClick: ({ key }) => { if (key === 'out') leaving.mutate(); if (key === 'work') setWork(true); if (key === 'care') setCare(true); if (key === 'notices') void navigate('/notices'); },
           }}
         >
           <button className={css.account} aria-label={`${account.name}: account`}>{account.name.slice(0, 1)}</button>
         </Dropdown>
       </header>
+      {account.admin && <Worries />}
       {children}
+      {care && <Care onClose={() => setCare(false)} />}
       {work && <WorkOfToday onClose={() => setWork(false)} />}
     </div>
   );

@@ -1,12 +1,32 @@
 import { Input, Modal } from 'antd';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { WordList } from '../../api/types';
 import type { Act } from './lists';
+import { caseload } from '../student/students';
+import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
+
+const lines = (table: string) => table.split('\n').filter((l) => l.trim());
+const named = (table: string) => lines(table).map((l) => l.split(/[\t,;]/)[0].trim());
+
+/** With one more student, whose words are as those of the list; a table that is empty gets its first line. */
+function withStudent(table: string, name: string, view: WordList): string {
+  const head = table.trim()
+    ? []
+    : [
+        `name, ${view.words
+          .slice(0, 2)
+          .map((w) => w.text)
+          .join(', ')}`,
+      ];
+  return [...head, ...lines(table), `${name}, `].join('\n');
+}
 
 /** For whom it is printed: once for all, or for each student of a class with what differs, as a table typed or pasted. */
 export function ForClass({ view, onAct }: { view: WordList; onAct: (act: Act) => Promise<WordList | undefined> }) {
   const [table, setTable] = useState<string>();
+  const rows = useQuery({ ...caseload, enabled: table !== undefined }).data ?? [];
   const said = view.students === 0 ? 'the same for everybody' : `${view.students} ${view.students === 1 ? 'student' : 'students'}`;
   if (!view.mayEdit) return <>For {said}.</>;
   const [first, second] = view.words;
@@ -30,6 +50,21 @@ export function ForClass({ view, onAct }: { view: WordList; onAct: (act: Act) =>
           <p>
             A student a line: the name, then what is printed instead, with tabs or commas between; a first line says instead of which words. An empty
             place leaves the word as it is. A table copied from a spreadsheet can be pasted.
+          </p>
+          <p>
+            Add{' '}
+            {rows
+              .filter((r) => !named(table).includes(r.student.name))
+              .map((r) => (
+                <button
+                  key={r.student.id}
+                  type="button"
+                  className={`${parts.dotted} ${css.pupil}`}
+                  onClick={() => setTable(withStudent(table, r.student.name, view))}
+                >
+                  {r.student.name}
+                </button>
+              ))}
           </p>
           <Input.TextArea
             autoFocus

@@ -63,6 +63,11 @@ public final class Http {
         return http;
     }
 
+    /** What a cookie holds; empty if there is none. */
+    public String cookie(String name) {
+        return cookies.getCookieStore().getCookies().stream().filter(c -> c.getName().equals(name)).map(HttpCookie::getValue).findFirst().orElse("");
+    }
+
     public Answer get(String path) {
         return send("GET", path, "application/json", HttpRequest.BodyPublishers.noBody());
     }

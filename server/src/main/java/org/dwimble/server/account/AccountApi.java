@@ -1,5 +1,6 @@
 package org.dwimble.server.account;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.function.Supplier;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.problem.Problem;
@@ -27,9 +28,11 @@ class AccountApi {
     }
 
     private final AccountStore accounts;
+    private final SignInPatience patience;
     private final String code;
 
-    AccountApi(AccountStore accounts, Supplier<String> ids) {
+    AccountApi(AccountStore accounts, SignInPatience patience, Supplier<String> ids) {
+        this.patience = patience;
         this.accounts = accounts;
         this.code = ids.get();
     }
@@ -42,13 +45,15 @@ class AccountApi {
     }
 
     @PostMapping("/first")
-    Account first(@RequestBody FirstAccount first) {
+    Account first(@RequestBody FirstAccount first, HttpServletRequest request) {
         if (accounts.any()) {
             throw new Problem(HttpStatus.NOT_FOUND, "nothing-here");
         }
+        SignInPatience.Guess guess = patience.begin("the first account", request.getRemoteAddr());
         if (!code.equals(first.code() == null ? "" : first.code().trim())) {
             throw new Unacceptable("wrong-code");
         }
+        guess.wasRight();
         return accounts.create(first.signIn(), first.name(), first.work(), first.password(), true);
     }
 

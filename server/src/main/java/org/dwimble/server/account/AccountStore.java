@@ -17,6 +17,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class AccountStore {
     private static final int SHORTEST_PASSWORD = 8;
+    private static final int LONGEST_PASSWORD = 1_000;
 
     private final Database database;
     private final PasswordEncoder encoder;
@@ -35,8 +36,11 @@ public class AccountStore {
         }
         Text.atMost(60, "person_name", tidyName);
         Text.atMost(60, "sign_in", tidySignIn);
-        if (password == null || Text.length(password) < SHORTEST_PASSWORD || password.length() > 200) {
+        if (password == null || Text.length(password) < SHORTEST_PASSWORD) {
             throw new Unacceptable("password-short", "least", SHORTEST_PASSWORD);
+        }
+        if (password.length() > LONGEST_PASSWORD) {
+            throw new Unacceptable("password-long", "most", LONGEST_PASSWORD);
         }
         String hash = encoder.encode(password);
         try {
@@ -77,7 +81,11 @@ public class AccountStore {
     Optional<Account> signIn(String signIn, String password) {
         Optional<String> hash = database.read(session ->
             session.first("SELECT password FROM account" + SIGNS_IN, row -> row.getString(1), signIn(signIn)));
-        boolean right = encoder.matches(password, hash.orElse(nobodysPassword()));
+        boolean right = password.length() <= LONGEST_PASSWORD && encoder.matches(password, hash.orElse(nobodysPassword()));
+        if (right && hash.isPresent() && encoder.upgradeEncoding(hash.get())) {
+            String anew = encoder.encode(password);
+            database.write(session -> session.update("UPDATE account SET password = ? WHERE password = ?", anew, hash.get()));
+        }
         return right && hash.isPresent() ? bySignIn(signIn) : Optional.empty();
     }
 

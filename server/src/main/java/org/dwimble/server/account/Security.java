@@ -2,6 +2,7 @@ package org.dwimble.server.account;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Map;
 import org.dwimble.core.told.Told;
 import org.dwimble.server.told.Wording;
 import org.springframework.context.annotation.Bean;
@@ -12,11 +13,14 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.AuthenticationException;
-import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -33,14 +37,15 @@ class Security {
         + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain rules(HttpSecurity http, SecurityContextRepository contexts, JsonMapper json, Wording wording) throws Exception {
+    SecurityFilterChain rules(HttpSecurity http, SecurityContextRepository contexts, CsrfTokenRepository tokens, JsonMapper json, Wording wording)
+        throws Exception {
         return http
             .authorizeHttpRequests(requests -> requests
                 .requestMatchers("/api/session", "/api/session/demo", "/api/accounts/first").permitAll()
                 .requestMatchers("/api/**", "/v3/api-docs/**").authenticated()
                 .anyRequest().permitAll())
             .securityContext(context -> context.securityContextRepository(contexts))
-            .csrf(csrf -> csrf.spa())
+            .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
             .headers(headers -> headers
                 .contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
                 .referrerPolicy(policy -> policy.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)))
@@ -62,14 +67,21 @@ class Security {
         response.getOutputStream().write(json.writeValueAsBytes(ProblemDetail.forStatusAndDetail(status, sentence)));
     }
 
+    /** Read by our page from its cookie; another one from each sign-in on. */
+    @Bean
+    CsrfTokenRepository tokens() {
+        return CookieCsrfTokenRepository.withHttpOnlyFalse();
+    }
+
     @Bean
     SecurityContextRepository contexts() {
         return new HttpSessionSecurityContextRepository();
     }
 
+    /** Those of before are still known, and kept anew when somebody signs in with one. */
     @Bean
     PasswordEncoder passwordEncoder() {
-        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+        return new DelegatingPasswordEncoder("bcrypt-sha256", Map.of("bcrypt-sha256", new AnyLength(), "bcrypt", new BCryptPasswordEncoder()));
     }
 
     /** Signing in goes through {@link SessionApi}; this keeps Spring from inventing a default user. */

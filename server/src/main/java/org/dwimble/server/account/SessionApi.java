@@ -12,6 +12,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -41,9 +42,12 @@ class SessionApi {
     private final AccountStore accounts;
     private final SecurityContextRepository contexts;
     private final boolean demo;
-    private final SignInPatience patience = new SignInPatience();
+    private final SignInPatience patience;
+    private final CsrfTokenRepository tokens;
 
-    SessionApi(AccountStore accounts, SecurityContextRepository contexts, Environment environment) {
+    SessionApi(AccountStore accounts, SecurityContextRepository contexts, Environment environment, SignInPatience patience, CsrfTokenRepository tokens) {
+        this.patience = patience;
+        this.tokens = tokens;
         this.accounts = accounts;
         this.contexts = contexts;
         this.demo = environment.acceptsProfiles(Profiles.of("demo"));
@@ -57,12 +61,10 @@ class SessionApi {
     @PostMapping
     SessionView signIn(@RequestBody SignIn signIn, HttpServletRequest request, HttpServletResponse response) {
         String name = signIn.signIn() == null ? "" : signIn.signIn();
-        patience.check(name);
+        SignInPatience.Guess guess = patience.begin(name, request.getRemoteAddr());
         Account account = accounts.signIn(name, signIn.password() == null ? "" : signIn.password())
-            .orElseThrow(() -> {
-                patience.failed(name);
-                return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "wrong-password");
-            });
+            .orElseThrow(() -> new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "wrong-password"));
+        guess.wasRight();
         return enter(account, request, response);
     }
 
@@ -87,6 +89,7 @@ class SessionApi {
         if (request.getSession(false) != null) {
             request.changeSessionId();
         }
+        tokens.saveToken(tokens.generateToken(request), request, response);
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(new Person(account));
         SecurityContextHolder.setContext(context);

@@ -1,43 +1,69 @@
 package org.dwimble.server.account;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.Ticker;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.util.LinkedHashMap;
+import java.util.HexFormat;
+import java.util.List;
 import java.util.Locale;
-import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.dwimble.server.problem.Problem;
 import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
 
-/** After ten wrong passwords for one name, that name rests for five minutes. Kept in memory; a restart forgets it. */
-final class SignInPatience {
-    static final int TRIES = 10;
-    private static final Duration REST = Duration.ofMinutes(5);
-    private static final int REMEMBERED = 10_000;
+/**
+ * How often secrets may be guessed: {@value #BY_NAME} times for one name, {@value #BY_ADDRESS} from one address, so that a school behind
+ * one can work, and {@value #BY_ALL} in all; then that rests for {@link #REST}. A try counts before it is looked at, so that many at once are no
+ * way round it, and is taken back if it was right. Kept in memory, under hashes of the names; a restart forgets it.
+ */
+@Component
+class SignInPatience {
+    static final int BY_NAME = 10;
+    static final int BY_ADDRESS = 100;
+    static final int BY_ALL = 1_000;
+    static final Duration REST = Duration.ofMinutes(5);
+    private static final int REMEMBERED = 20_000;
+    private static final int KEY_BYTES = 12;
 
-    private record Tries(int failed, Instant last) {
+    /** A guess that counts against its name, its address and all, until it was right. */
+    record Guess(List<AtomicInteger> counts) {
+        void wasRight() {
+            counts.forEach(AtomicInteger::decrementAndGet);
+        }
     }
 
-    private final Map<String, Tries> byName = new LinkedHashMap<>() {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, Tries> eldest) {
-            return size() > REMEMBERED;
-        }
-    };
+    private final Cache<String, AtomicInteger> tries;
 
-    synchronized void check(String name) {
-        Tries tries = byName.get(key(name));
-        if (tries != null && tries.failed >= TRIES && tries.last.plus(REST).isAfter(Instant.now())) {
+    SignInPatience(Clock clock) {
+        Ticker ticker = () -> clock.millis() * 1_000_000;
+        tries = Caffeine.newBuilder().expireAfterWrite(REST).maximumSize(REMEMBERED).ticker(ticker).build();
+    }
+
+    /** @throws Problem if there were too many already */
+    Guess begin(String name, String address) {
+        return new Guess(List.of(counted("name " + name.trim().toLowerCase(Locale.ROOT), BY_NAME), counted("address " + address, BY_ADDRESS),
+            counted("all", BY_ALL)));
+    }
+
+    private AtomicInteger counted(String what, int most) {
+        AtomicInteger count = tries.get(key(what), k -> new AtomicInteger());
+        if (count.incrementAndGet() > most) {
             throw new Problem(HttpStatus.TOO_MANY_REQUESTS, "too-many-wrong");
         }
+        return count;
     }
 
-    synchronized void failed(String name) {
-        Tries tries = byName.get(key(name));
-        boolean rested = tries == null || tries.last.plus(REST).isBefore(Instant.now());
-        byName.put(key(name), new Tries(rested ? 1 : tries.failed + 1, Instant.now()));
-    }
-
-    private static String key(String name) {
-        return name.trim().toLowerCase(Locale.ROOT);
+    /** Short, however long the name is. */
+    private static String key(String what) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(what.getBytes(StandardCharsets.UTF_8)), 0, KEY_BYTES);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
     }
 }

@@ -6,7 +6,9 @@ import java.io.OutputStream;
 import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -21,6 +23,7 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.daily.CalendarFile;
 import org.dwimble.core.daily.PublicHolidays;
 import org.dwimble.core.measure.Length;
+import org.dwimble.core.obf.Media;
 import org.dwimble.core.obf.ObfWriter;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.picture.Appearance;
@@ -169,7 +172,7 @@ class SupportApi {
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int from,
         @RequestParam(defaultValue = "1000000") int to) throws IOException {
         ListStore.Kept kept = may.toList(list, account).kept();
-        List<PdfPainter.Part> parts = printed(kept, account).stream().map(this::part).toList();
+        List<PdfPainter.Part> parts = parts(printed(kept, account));
         List<Page> pages = parts.stream().flatMap(p -> p.pages().stream()).toList();
         int first = Math.max(1, Math.min(from, pages.size()));
         int last = Math.max(first, Math.min(to, pages.size()));
@@ -194,7 +197,7 @@ class SupportApi {
                 each(kept.list(), printed, out, progress);
                 return Jobs.Result.file(name + ".zip", "application/zip");
             }
-            PdfPainter.paint(printed.stream().map(this::part).toList(), name + ", " + wording.of(kept.list().support().named()), out, progress);
+            PdfPainter.paint(parts(printed), name + ", " + wording.of(kept.list().support().named()), out, progress);
             return Jobs.Result.file(name + ".pdf", MediaType.APPLICATION_PDF_VALUE);
         }));
     }
@@ -205,7 +208,7 @@ class SupportApi {
         for (int i = 0; i < printed.size(); i++) {
             String name = list.rows().isEmpty() ? list.name() : list.rows().get(i).name();
             zip.putNextEntry(new ZipEntry("%02d %s.pdf".formatted(i + 1, name.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", "-"))));
-            zip.write(PdfPainter.paint(List.of(part(printed.get(i))), list.name() + ", " + name));
+            zip.write(PdfPainter.paint(parts(List.of(printed.get(i))), list.name() + ", " + name));
             zip.closeEntry();
             progress.told(i + 1, printed.size());
         }
@@ -273,9 +276,11 @@ class SupportApi {
         return Laid.together(printed(kept, account).stream().map(Printed::laid).toList());
     }
 
-    private PdfPainter.Part part(Printed printed) {
-        Student student = printed.student;
-        return new PdfPainter.Part(printed.laid.pages().stream().map(font::shaped).toList(), media.reading(student == null ? Appearance.USUAL : student.appearance()));
+    /** In one document; who sees pictures alike has the very same ones, which are drawn once. */
+    private List<PdfPainter.Part> parts(List<Printed> printed) {
+        Map<Appearance, Media> seen = new HashMap<>();
+        return printed.stream().map(p -> new PdfPainter.Part(p.laid.pages().stream().map(font::shaped).toList(),
+            seen.computeIfAbsent(p.student == null ? Appearance.USUAL : p.student.appearance(), media::reading))).toList();
     }
 
     /** The pages from one to another, both included, in their parts. */

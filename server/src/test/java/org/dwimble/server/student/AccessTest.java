@@ -107,7 +107,8 @@ class AccessTest {
         Map.entry("PUT /api/lists/{list}/versions/{number}/name", For.EDITORS),
         Map.entry("POST /api/vocabularies/{vocabulary}/boards/{board}/print", For.TEAM), Map.entry("POST /api/vocabularies/{vocabulary}/carrying-away", For.TEAM),
         Map.entry("POST /api/students/{student}/bringing-in", For.EDITORS), Map.entry("GET /api/jobs", For.SIGNED_IN), Map.entry("GET /api/jobs/{job}", For.SIGNED_IN),
-        Map.entry("DELETE /api/jobs/{job}", For.SIGNED_IN), Map.entry("GET /api/jobs/{job}/result", For.SIGNED_IN), Map.entry("POST /api/calendar-lines", For.SIGNED_IN)));
+        Map.entry("DELETE /api/jobs/{job}", For.SIGNED_IN), Map.entry("GET /api/jobs/{job}/result", For.SIGNED_IN), Map.entry("POST /api/calendar-lines", For.SIGNED_IN),
+        Map.entry("GET /api/care", For.ADMINS), Map.entry("POST /api/care/backups", For.ADMINS)));
 
     private final Account odile = TestServer.account("Odile");
     private final Account marit = TestServer.account("Marit");

@@ -1,0 +1,31 @@
+package org.dwimble.server.account;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.Base64;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+
+/** bcrypt of the SHA-256 of a password, in Base64: bcrypt alone takes no more than 72 bytes, which are 18 letters of some scripts. */
+final class AnyLength implements PasswordEncoder {
+    private final PasswordEncoder bcrypt = new BCryptPasswordEncoder();
+
+    @Override
+    public String encode(CharSequence password) {
+        return bcrypt.encode(hashed(password));
+    }
+
+    @Override
+    public boolean matches(CharSequence password, String encoded) {
+        return bcrypt.matches(hashed(password), encoded);
+    }
+
+    private static String hashed(CharSequence password) {
+        try {
+            return Base64.getEncoder().encodeToString(MessageDigest.getInstance("SHA-256").digest(password.toString().getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

@@ -1,0 +1,85 @@
+package org.dwimble.server.care;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.dwimble.core.told.Told;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.problem.Problem;
+import org.dwimble.server.told.Wording;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What whoever looks after Dwimble should know. */
+@RestController
+@RequestMapping("/api/care")
+class CareApi {
+    private static final long LEAST_FREE = 1L << 30;
+    private static final Duration OLD = Duration.ofHours(50);
+
+    /**
+     * @param lastBackup the moment of the last good one; null for none yet
+     * @param folder     where they are
+     * @param free       bytes on the disk of the data
+     * @param size       bytes of the database
+     * @param worries    sentences; none if all is well
+     */
+    record CareView(@Nullable String lastBackup, int backups, String folder, long free, long size, List<String> worries) {
+    }
+
+    private final Backups backups;
+    private final Path home;
+    private final Wording wording;
+    private final Clock clock;
+    private final Instant started;
+
+    CareApi(Backups backups, @Value("${dwimble.home}") Path home, Wording wording, Clock clock) {
+        this.backups = backups;
+        this.home = home;
+        this.wording = wording;
+        this.clock = clock;
+        this.started = clock.instant();
+    }
+
+    @GetMapping
+    CareView care(@AuthenticationPrincipal Account account) throws IOException {
+        mine(account);
+        long free = Files.getFileStore(home).getUsableSpace();
+        Instant last = backups.last().orElse(null);
+        List<String> worries = new ArrayList<>();
+        if (free < LEAST_FREE) {
+            worries.add(wording.of(Told.of("care-little-room", "megabytes", free >> 20)));
+        }
+        if (started.plus(OLD).isBefore(clock.instant()) && (last == null || last.plus(OLD).isBefore(clock.instant()))) {
+            worries.add(wording.of(Told.of("care-no-backup")));
+        }
+        return new CareView(last == null ? null : last.toString(), backups.kept().size(), home.resolve("backups").toAbsolutePath().normalize().toString(), free,
+            Files.size(home.resolve("dwimble.db")), worries);
+    }
+
+    /** Makes a backup now. */
+    @PostMapping("/backups")
+    CareView backUp(@AuthenticationPrincipal Account account) throws IOException, SQLException {
+        mine(account);
+        backups.make();
+        return care(account);
+    }
+
+    private static void mine(Account account) {
+        if (!account.admin()) {
+            throw new Problem(HttpStatus.FORBIDDEN, "only-admin");
+        }
+    }
+}

@@ -1,0 +1,67 @@
+import { App, Button, Modal } from 'antd';
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { answer, client, sentence } from '../../api/client';
+import { dayAndTime } from '../../shell/time';
+import parts from '../../shell/parts.module.css';
+
+/** What whoever looks after Dwimble should know. */
+export const care = queryOptions({
+  queryKey: ['care'],
+  queryFn: () => answer(client.GET('/api/care')),
+  staleTime: 60_000,
+});
+
+const gigabytes = (bytes: number) => (bytes / 1e9).toLocaleString(undefined, { maximumFractionDigits: 1 });
+
+/** Backups and room, for whoever looks after Dwimble. */
+export function Care({ onClose }: { onClose: () => void }) {
+  const queries = useQueryClient();
+  const { message } = App.useApp();
+  const { data } = useQuery(care);
+  const making = useMutation({
+    mutationFn: () => answer(client.POST('/api/care/backups')),
+    onSuccess: (now) => queries.setQueryData(care.queryKey, now),
+    onError: (error) => void message.error(sentence(error), 6),
+  });
+  return (
+    <Modal open title="Looking after Dwimble" onCancel={onClose} footer={<Button onClick={onClose}>Close</Button>}>
+      {data && (
+        <>
+          {data.worries.map((worry) => (
+            <p key={worry} className={parts.note}>
+              {worry}
+            </p>
+          ))}
+          <p>
+            {data.lastBackup ? (
+              <>
+                The last good backup was made <strong>{dayAndTime(data.lastBackup)}</strong>; {data.backups} {data.backups === 1 ? 'is' : 'are'} kept
+                in <code>{data.folder}</code>.
+              </>
+            ) : (
+              <>There is no backup yet; one is made every night while Dwimble runs.</>
+            )}{' '}
+            Take copies to another machine too.
+          </p>
+          <p>
+            The data take {gigabytes(data.size)} GB; {gigabytes(data.free)} GB are free on their disk.
+          </p>
+          <p className={parts.quiet}>To bring a backup back: stop Dwimble, then ./dwimble restore FILE. What is there is set aside, not lost.</p>
+          <Button loading={making.isPending} onClick={() => making.mutate()}>
+            Make a backup now
+          </Button>
+        </>
+      )}
+    </Modal>
+  );
+}
+
+/** A worry of whoever looks after Dwimble, where it is seen. */
+export function Worries() {
+  const { data } = useQuery(care);
+  return data?.worries.map((worry) => (
+    <p key={worry} className={parts.note} role="status">
+      {worry}
+    </p>
+  ));
+}
