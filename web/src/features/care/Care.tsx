@@ -11,7 +11,8 @@ export const care = queryOptions({
   staleTime: 60_000,
 });
 
-const gigabytes = (bytes: number) => (bytes / 1e9).toLocaleString(undefined, { maximumFractionDigits: 1 });
+const size = (bytes: number) =>
+  bytes < 1e9 ? `${Math.ceil(bytes / 1e6)} MB` : `${(bytes / 1e9).toLocaleString(undefined, { maximumFractionDigits: 1 })} GB`;
 
 /** Backups and room, for whoever looks after Dwimble. */
 export function Care({ onClose }: { onClose: () => void }) {
@@ -44,7 +45,7 @@ export function Care({ onClose }: { onClose: () => void }) {
             Take copies to another machine too.
           </p>
           <p>
-            The data take {gigabytes(data.size)} GB; {gigabytes(data.free)} GB are free on their disk.
+            The data take {size(data.size)}; {size(data.free)} are free on their disk.
           </p>
           <p className={parts.quiet}>To bring a backup back: stop Dwimble, then ./dwimble restore FILE. What is there is set aside, not lost.</p>
           <Button loading={making.isPending} onClick={() => making.mutate()}>

@@ -75,12 +75,6 @@ public final class Screenshots {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Reach")).click();
             page.getByText("Words that cost most").waitFor();
         });
-        show("/vocabularies/" + ilse + "/boards/" + board(ilse, "People"), "add-a-person", () -> {
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("add a person")).click();
-            page.getByLabel("Name or nickname").fill("Jip");
-            page.getByLabel("Who they are").fill("brother");
-            page.getByText("beside “brother”").waitFor();
-        });
         show("/vocabularies/" + ilse + "/map", "map", () -> page.locator(".react-flow__node").filter(new Locator.FilterOptions().setHasText("Harbour"))
             .hover());
         show("/vocabularies/" + ilse + "/boards/" + harbour, "history", () -> {
@@ -118,11 +112,21 @@ public final class Screenshots {
             new Page.GetByRoleOptions().setName(w.replace(",", "")).setExact(true)).first().click()));
         show("/lists", "lists");
         show("/lists/" + list("Tide pool bingo"), "print", () -> page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Make")).locator("svg").last().waitFor());
+        show("/lists", "printed", () -> printed("Ilse’s morning", "New for Ilse this month", "How Nour feels"));
         show("/pictures", "pictures", () -> {
             page.getByLabel("Word").or(page.getByRole(AriaRole.TEXTBOX)).first().fill("cat");
             page.locator(".pictures_tile").first().waitFor();
         });
         show("/pictures/own", "own-pictures");
+    }
+
+    /** Sheets of lists side by side, as they come out of the printer. */
+    private void printed(String... lists) {
+        page.evaluate("(ids) => { document.body.replaceChildren(...ids.map((id) => Object.assign(new Image(), { src: `/api/lists/${id}/sheet.png`, "
+            + "style: 'height: 740px; margin: 30px 12px; box-shadow: 0 2px 12px #a89f8c; max-width: 400px; object-fit: contain' }))); "
+            + "document.body.style.cssText = 'display: flex; justify-content: center; align-items: center; background: #e9e1d0' }",
+            java.util.Arrays.stream(lists).map(name -> String.valueOf(list(name))).toList());
+        page.waitForFunction("() => [...document.images].every((i) => i.complete && i.naturalWidth > 0)");
     }
 
     private static void signIn(Page page, String name) {
