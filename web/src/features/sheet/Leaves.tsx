@@ -29,6 +29,7 @@ export function Leaves({
       <div className={css.paper}>
         <PagePreview page={page} label={label} />
         <svg
+          role="presentation"
           viewBox={`0 0 ${page.width} ${page.height}`}
           style={{ aspectRatio: `${page.width} / ${page.height}` }}
           className={over ? css.over : `${css.over} ${css.through}`}

@@ -20,7 +20,7 @@ public record BringBoard(Board board, String name, @Nullable String openedFrom, 
     public Change on(Vocabulary now, Supplier<String> ids) {
         String id = ids.get();
         List<Button> copies = board.buttons().stream().map(b -> BringButtons.at(b, b.standing(), now, ids)).toList();
-        Board copy = new Board(id, name.isBlank() ? board.name() : name, board.shape(), board.look(), copies, board.facts(), board.extras());
+        Board copy = new Board(id, name == null || name.isBlank() ? board.name() : name, board.shape(), board.look(), copies, board.facts(), board.extras());
         return On.added(now, copy, openedFrom, openedBy, Told.of("copied-board", "from", board.name(), "board", copy.name()));
     }
 }

@@ -18,6 +18,10 @@ import org.dwimble.core.told.Unacceptable;
  */
 @JsonTypeName("insert-line")
 public record InsertLine(String board, Axis axis, int at) implements Intention {
+    public InsertLine {
+        Unacceptable.ifMissing(axis);
+    }
+
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
         Board on = On.board(now, board);

@@ -14,6 +14,10 @@ import org.dwimble.core.told.Unacceptable;
 /** Moves a row or column, with what stands on it, to where another is; those between move by one. Buttons across several lines stay whole. */
 @JsonTypeName("move-line")
 public record MoveLine(String board, Axis axis, int at, int to) implements Intention {
+    public MoveLine {
+        Unacceptable.ifMissing(axis);
+    }
+
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
         Board on = On.board(now, board);

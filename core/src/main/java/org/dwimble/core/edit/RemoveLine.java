@@ -15,6 +15,10 @@ import org.dwimble.core.told.Unacceptable;
 /** Takes an empty row or column out of a board; a button that goes across it gets one shorter. What stands beyond moves by one. */
 @JsonTypeName("remove-line")
 public record RemoveLine(String board, Axis axis, int at) implements Intention {
+    public RemoveLine {
+        Unacceptable.ifMissing(axis);
+    }
+
     private static final int NAMED = 3;
 
     @Override

@@ -10,6 +10,7 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,6 +22,10 @@ import org.jspecify.annotations.Nullable;
  */
 @JsonTypeName("split-cell")
 public record SplitCell(String board, Cell cell, Axis axis) implements Intention {
+    public SplitCell {
+        Unacceptable.ifMissing(cell, axis);
+    }
+
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
         Board on = On.board(now, board);

@@ -52,6 +52,10 @@ public sealed interface ListEdit {
 
     /** One word as it is to be; which one it is says its id. */
     record ChangeWord(ListedWord word) implements ListEdit {
+        public ChangeWord {
+            Unacceptable.ifMissing(word);
+        }
+
         @Override
         public WordList on(WordList list) {
             there(list, word.id());
@@ -70,6 +74,10 @@ public sealed interface ListEdit {
 
     /** Words moved, in the order they have, before another or to the end. @param before its id; null for the end */
     record MoveWords(List<String> ids, @Nullable String before) implements ListEdit {
+        public MoveWords {
+            Unacceptable.ifMissing(ids);
+        }
+
         @Override
         public WordList on(WordList list) {
             Set<String> moved = new HashSet<>(ids);
@@ -135,6 +143,10 @@ public sealed interface ListEdit {
     }
 
     record TakeOut(List<String> ids) implements ListEdit {
+        public TakeOut {
+            Unacceptable.ifMissing(ids);
+        }
+
         @Override
         public WordList on(WordList list) {
             ids.forEach(id -> there(list, id));
@@ -161,6 +173,10 @@ public sealed interface ListEdit {
 
     /** Set to a support, set up so. */
     record SetUp(Support support) implements ListEdit {
+        public SetUp {
+            Unacceptable.ifMissing(support);
+        }
+
         @Override
         public WordList on(WordList list) {
             return list.withSupport(support);
@@ -173,6 +189,10 @@ public sealed interface ListEdit {
     }
 
     record OnPage(PageSetup page) implements ListEdit {
+        public OnPage {
+            Unacceptable.ifMissing(page);
+        }
+
         @Override
         public WordList on(WordList list) {
             return list.withPage(page);

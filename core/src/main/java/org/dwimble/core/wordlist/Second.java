@@ -1,5 +1,7 @@
 package org.dwimble.core.wordlist;
 
+import org.dwimble.core.told.Unacceptable;
+
 /**
  * A second language beside the first.
  *
@@ -7,4 +9,7 @@ package org.dwimble.core.wordlist;
  * @param instead  true if it is printed instead of the first where it is known, not under it
  */
 public record Second(String language, boolean instead) {
+    public Second {
+        Unacceptable.ifMissing(language);
+    }
 }

@@ -123,7 +123,7 @@ public final class Screenshots {
     /** Sheets of lists side by side, as they come out of the printer. */
     private void printed(String... lists) {
         page.evaluate("(ids) => { document.body.replaceChildren(...ids.map((id) => Object.assign(new Image(), { src: `/api/lists/${id}/sheet.png`, "
-            + "style: 'height: 740px; margin: 30px 12px; box-shadow: 0 2px 12px #a89f8c; max-width: 400px; object-fit: contain' }))); "
+            + "style: 'width: 392px; margin: 12px; box-shadow: 0 2px 12px #a89f8c' }))); "
             + "document.body.style.cssText = 'display: flex; justify-content: center; align-items: center; background: #e9e1d0' }",
             java.util.Arrays.stream(lists).map(name -> String.valueOf(list(name))).toList());
         page.waitForFunction("() => [...document.images].every((i) => i.complete && i.naturalWidth > 0)");

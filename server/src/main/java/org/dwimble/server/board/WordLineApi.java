@@ -58,6 +58,7 @@ class WordLineApi {
         @Nullable String onNewBoard, @Nullable Boolean fillOn) {
         List<WordLine.Entry> entries() {
             if (chosen != null) {
+                Unacceptable.ifMissing(chosen);
                 return entriesOf(chosen);
             }
             List<WordLine.Entry> typed = new ArrayList<>(WordLine.read(text == null ? "" : text));
@@ -70,6 +71,9 @@ class WordLineApi {
 
     /** @param picture null to take the best found */
     record ChosenWord(String word, @Nullable String picture) {
+        ChosenWord {
+            Unacceptable.ifMissing(word);
+        }
     }
 
     /**
@@ -164,7 +168,7 @@ class WordLineApi {
         if (request.openedFrom() == null || request.openedBy() != null || request.at() == null) {
             return made;
         }
-        List<WordLine.Entry> name = WordLine.opener(request.name());
+        List<WordLine.Entry> name = WordLine.opener(request.name() == null ? "" : request.name());
         String picture = name.isEmpty() ? null : editing.ready(account, vocabulary, name).get(0).picture();
         return new OpenedFrom(made, request.openedFrom(), request.at(), request.name(), picture);
     }

@@ -209,18 +209,27 @@ public class Database {
                 leave(connection, committed);
             }
         } catch (SQLException e) {
-            one.thrown = DatabaseTrouble.of(e);
+            one.thrown = one.thrown == null ? DatabaseTrouble.of(e) : one.thrown;
         }
         if (one.thrown == null) {
             afterwards(one.session);
         }
     }
 
-    private static void leave(Connection connection, boolean committed) throws SQLException {
-        if (!committed) {
-            connection.rollback();
+    /** What went wrong before is what is told: SQLite takes a transaction back by itself when the disk is full, and then has none to take back. */
+    private static void leave(Connection connection, boolean committed) {
+        try {
+            if (!committed) {
+                connection.rollback();
+            }
+        } catch (SQLException e) {
+            LOG.debug("Nothing to take back: {}", e.getMessage());
         }
-        connection.setAutoCommit(true);
+        try {
+            connection.setAutoCommit(true);
+        } catch (SQLException e) {
+            LOG.debug("Nothing to end: {}", e.getMessage());
+        }
     }
 
     /** What is on disk is on disk: trouble after that is ours, not that of who saved. */

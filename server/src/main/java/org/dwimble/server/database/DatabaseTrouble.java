@@ -31,7 +31,7 @@ public final class DatabaseTrouble extends RuntimeException {
             case SQLITE_CONSTRAINT_FOREIGNKEY -> What.ORPHAN;
             case SQLITE_CONSTRAINT, SQLITE_CONSTRAINT_CHECK, SQLITE_CONSTRAINT_NOTNULL, SQLITE_CONSTRAINT_DATATYPE -> What.NOT_ALLOWED;
             case SQLITE_BUSY, SQLITE_BUSY_SNAPSHOT, SQLITE_LOCKED -> What.BUSY;
-            case SQLITE_FULL -> What.DISK_FULL;
+            case SQLITE_FULL, SQLITE_IOERR_SHMSIZE, SQLITE_IOERR_SHMOPEN, SQLITE_IOERR_WRITE -> What.DISK_FULL;
             default -> What.OTHER;
         };
     }

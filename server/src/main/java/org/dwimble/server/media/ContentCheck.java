@@ -2,7 +2,13 @@ package org.dwimble.server.media;
 
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
@@ -19,6 +25,8 @@ final class ContentCheck {
     private static final int MOST_SVG_BYTES = 2 << 20;
     private static final int MOST_ELEMENTS = 20_000;
     private static final int DEEPEST = 60;
+    /** Standard deviation of a blur, in the drawing’s units. */
+    private static final double MOST_BLUR = 200;
     private static final Set<String> ACTIVE = Set.of("script", "foreignobject", "iframe", "object", "embed", "audio", "video", "handler", "animate",
         "set", "animatetransform", "animatemotion");
 
@@ -81,16 +89,18 @@ final class ContentCheck {
         try {
             XMLStreamReader xml = XML.createXMLStreamReader(new ByteArrayInputStream(b));
             int elements = 0;
-            int depth = 0;
+            Part root = new Part();
+            Map<String, Part> byId = new HashMap<>();
+            Deque<Part> open = new ArrayDeque<>(List.of(root));
             while (xml.hasNext()) {
                 int event = xml.next();
-                if (event == XMLStreamConstants.DTD || event == XMLStreamConstants.ENTITY_REFERENCE) {
+                if (event == XMLStreamConstants.DTD || event == XMLStreamConstants.ENTITY_REFERENCE || event == XMLStreamConstants.PROCESSING_INSTRUCTION) {
                     return Verdict.no("drawing-refers-outside");
                 }
-                if (event == XMLStreamConstants.END_ELEMENT) {
-                    depth--;
+                if (event == XMLStreamConstants.CHARACTERS || event == XMLStreamConstants.CDATA) {
+                    open.peek().text.append(xml.getText());
                 }
-                if (event == XMLStreamConstants.CHARACTERS && outside(xml.getText())) {
+                if (event == XMLStreamConstants.END_ELEMENT && outside(open.pop().text.toString())) {
                     return Verdict.no("drawing-refers-outside");
                 }
                 if (event != XMLStreamConstants.START_ELEMENT) {
@@ -100,7 +110,10 @@ final class ContentCheck {
                 if (elements == 0 && !name.equals("svg")) {
                     return Verdict.no("media-unknown");
                 }
-                if (++elements > MOST_ELEMENTS || ++depth > DEEPEST) {
+                Part part = new Part();
+                open.peek().parts.add(part);
+                open.push(part);
+                if (++elements > MOST_ELEMENTS || open.size() > DEEPEST + 1) {
                     return Verdict.no("drawing-many-parts");
                 }
                 if (ACTIVE.contains(name)) {
@@ -116,22 +129,73 @@ final class ContentCheck {
                         || !attribute.equals("href") && outside(value)) {
                         return Verdict.no("drawing-refers-outside");
                     }
+                    if (attribute.equals("href") && value.startsWith("#")) {
+                        part.shows = value.substring(1);
+                    } else if (attribute.equals("id")) {
+                        byId.putIfAbsent(value, part);
+                    } else if (attribute.equals("stddeviation") && blurred(value)) {
+                        return Verdict.no("drawing-many-parts");
+                    }
                 }
             }
-            return elements == 0 ? Verdict.no("media-unknown") : Verdict.is("image/svg+xml");
+            return elements == 0 ? Verdict.no("media-unknown") : root.drawn(byId, 0) > MOST_ELEMENTS ? Verdict.no("drawing-many-parts")
+                : Verdict.is("image/svg+xml");
         } catch (XMLStreamException e) {
             return Verdict.no("drawing-damaged");
         }
     }
 
-    /** CSS can fetch: by url() of anything but a part of the same drawing, or by import. */
+    /** One element, with what is in it and what it shows of elsewhere in the drawing. */
+    private static final class Part {
+        private final List<Part> parts = new ArrayList<>();
+        private final StringBuilder text = new StringBuilder();
+        private @Nullable String shows;
+        private long drawn = -1;
+        private boolean counting;
+
+        /** How many elements are drawn for it, those it shows of elsewhere counted each time; very many for one that shows itself. */
+        long drawn(Map<String, Part> byId, int depth) {
+            if (counting || depth > 4 * DEEPEST) {
+                return MOST_ELEMENTS + 1L;
+            }
+            if (drawn < 0) {
+                counting = true;
+                long sum = 1;
+                for (Part part : parts) {
+                    sum = Math.min(sum + part.drawn(byId, depth + 1), MOST_ELEMENTS + 1L);
+                }
+                Part shown = shows == null ? null : byId.get(shows);
+                drawn = shown == null ? sum : Math.min(sum + shown.drawn(byId, depth + 1), MOST_ELEMENTS + 1L);
+                counting = false;
+            }
+            return drawn;
+        }
+    }
+
+    private static boolean blurred(String deviation) {
+        for (String number : deviation.split("[\\s,]+")) {
+            try {
+                if (!number.isEmpty() && !(Double.parseDouble(number) <= MOST_BLUR)) {
+                    return true;
+                }
+            } catch (NumberFormatException none) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** CSS can fetch: by url() of anything but a part of the same drawing, by what does the same under another name, or by import. Comments hide nothing. */
     private static boolean outside(String text) {
         if (text.indexOf('(') < 0 && text.indexOf('@') < 0 && text.indexOf(':') < 0 && text.indexOf('\\') < 0) {
             return false;
         }
-        String css = text.toLowerCase(Locale.ROOT).replaceAll("\\s", "");
-        return css.contains("@import") || css.contains("javascript:") || css.replaceAll("url\\(['\"]?#", "").contains("url(") || css.contains("\\");
+        String css = text.toLowerCase(Locale.ROOT).replaceAll("(?s)/\\*.*?(\\*/|$)", "").replaceAll("\\s", "");
+        return css.contains("@import") || css.contains("javascript:") || FETCHING.stream().anyMatch(css::contains)
+            || css.replaceAll("url\\(['\"]?#", "").contains("url(") || css.contains("\\");
     }
+
+    private static final Set<String> FETCHING = Set.of("image-set(", "image(", "src(", "cross-fade(", "element(", "paint(", "expression(");
 
     private static final XMLInputFactory XML = factory();
 

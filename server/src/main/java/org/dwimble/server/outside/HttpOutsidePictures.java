@@ -70,12 +70,17 @@ class HttpOutsidePictures implements OutsidePictures {
         return get("/pictures/" + URLEncoder.encode(id, StandardCharsets.UTF_8));
     }
 
+    private static final int HTTP_NOT_FOUND = 404;
+
     private byte[] get(String path) throws Trouble {
         HttpRequest request = HttpRequest.newBuilder(URI.create(address + path)).timeout(PATIENCE).GET().build();
         try {
             HttpResponse<InputStream> response = client.send(request, HttpResponse.BodyHandlers.ofInputStream());
             try (InputStream body = response.body()) {
                 byte[] bytes = body.readNBytes(MOST_BYTES + 1);
+                if (response.statusCode() == HTTP_NOT_FOUND) {
+                    throw new Trouble(Trouble.GONE, name);
+                }
                 if (response.statusCode() != 200 || bytes.length > MOST_BYTES) {
                     throw broken();
                 }

@@ -82,6 +82,6 @@ class OutsideApi {
     }
 
     private static Problem trouble(OutsidePictures.Trouble trouble) {
-        return new Problem(HttpStatus.BAD_GATEWAY, trouble.told());
+        return new Problem(trouble.told().key().equals(OutsidePictures.Trouble.GONE) ? HttpStatus.NOT_FOUND : HttpStatus.BAD_GATEWAY, trouble.told());
     }
 }

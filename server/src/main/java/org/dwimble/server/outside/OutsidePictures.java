@@ -15,6 +15,7 @@ public interface OutsidePictures {
 
     /** Why there is no answer; nothing is lost by it. */
     final class Trouble extends Exception {
+        static final String GONE = "outside-gone";
         private final transient Told told;
 
         Trouble(String key, String service) {

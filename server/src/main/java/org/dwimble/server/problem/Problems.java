@@ -54,6 +54,9 @@ class Problems {
             if (cause instanceof Unacceptable unacceptable) {
                 return unacceptable(unacceptable);
             }
+            if (cause instanceof BodyLimit.TooLong) {
+                return answer(HttpStatus.CONTENT_TOO_LARGE, Told.of("body-too-long", "most", BodyLimit.MOST >> 20), Map.of());
+            }
         }
         return answer(HttpStatus.BAD_REQUEST, "unreadable");
     }

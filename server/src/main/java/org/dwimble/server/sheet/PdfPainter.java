@@ -44,6 +44,8 @@ import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.server.job.Progress;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * Paints pages as PDF. Drawings stay vectors, each kept once however often it is used; text stays text; a
@@ -63,6 +65,7 @@ public final class PdfPainter {
             return Optional.empty();
         }
     };
+    private static final Logger LOG = LoggerFactory.getLogger(PdfPainter.class);
     private static final float HAIRLINE = 0.5f;
     private static final int ROUND = 1;
     private static final int DPI = 300;
@@ -315,7 +318,7 @@ public final class PdfPainter {
     private void picture(Mark.Picture picture, PDPageContentStream out, float pageHeight) throws IOException {
         Optional<Drawn> known = drawn.get(picture.picture());
         if (known == null) {
-            known = draw(picture.picture());
+            known = drawn(picture.picture());
             drawn.put(picture.picture(), known);
         }
         if (known.isEmpty()) {
@@ -338,6 +341,16 @@ public final class PdfPainter {
             float height = pixels.image.getHeight() * scale;
             out.drawImage(pixels.image, points(rect.x()) + (roomWidth - width) / 2,
                 pageHeight - points(rect.bottom()) + (roomHeight - height) / 2, width, height);
+        }
+    }
+
+    /** Empty for one that cannot be drawn, however it fails: a sheet is never lost for one picture. */
+    private Optional<Drawn> drawn(String id) {
+        try {
+            return draw(id);
+        } catch (IOException | RuntimeException | StackOverflowError e) {
+            LOG.warn("A picture on paper is left out: {}", String.valueOf(e.getMessage()));
+            return Optional.empty();
         }
     }
 

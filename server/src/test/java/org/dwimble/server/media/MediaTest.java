@@ -47,7 +47,11 @@ class MediaTest {
     @CsvSource(delimiter = '|', value = {
         "<svg xmlns='x'><rect style='fill: URL ( http://e/x )'/></svg>", "<svg xmlns='x'><rect style='fill:\\75rl(http://e)'/></svg>",
         "<svg xmlns='x'><set attributeName='onload' to='x'/></svg>", "<svg xmlns='x'><foreignObject/></svg>",
-        "<svg xmlns='x' xmlns:l='y'><use l:href='data:text/html,x'/></svg>", "<svg xmlns='x'><rect ONCLICK='x'/></svg>"})
+        "<svg xmlns='x' xmlns:l='y'><use l:href='data:text/html,x'/></svg>", "<svg xmlns='x'><rect ONCLICK='x'/></svg>",
+        "<svg xmlns='x'><style>@im<!-- -->port 'http://e/x.css';</style></svg>", "<svg xmlns='x'><style>rect{fill:u&#114;l(http://e/x)}</style></svg>",
+        "<svg xmlns='x'><style>rect{fill:ur/* */l(http://e/x)}</style></svg>", "<svg xmlns='x'><rect style='fill:image-set(\"http://e/x\" 1x)'/></svg>",
+        "<svg xmlns='x'><rect style='fill:src(\"http://e/x\")'/></svg>", "<?xml-stylesheet href='http://e/x.css'?><svg xmlns='x'/>",
+        "<svg xmlns='x'><style><![CDATA[@imp]]><![CDATA[ort 'http://e/x.css';]]></style></svg>"})
     void disguisesDoNotHelp(String svg) {
         assertThat(verdict(svg)).isIn("drawing-program", "drawing-refers-outside");
     }
@@ -74,5 +78,18 @@ class MediaTest {
                 assertThat(spool.get(entries.get(i))).hasSize(5 << 20).endsWith((byte) i).startsWith((byte) i);
             }
         }
+    }
+
+    @Test
+    void whatIsShownAgainAndAgainIsCountedEachTime() {
+        StringBuilder tree = new StringBuilder("<svg xmlns='x'><g id='a0'><rect/></g>");
+        for (int i = 1; i < 30; i++) {
+            tree.append("<g id='a").append(i).append("'><use href='#a").append(i - 1).append("'/><use href='#a").append(i - 1).append("'/></g>");
+        }
+        assertThat(verdict(tree + "</svg>")).as("a thousand million rectangles").isEqualTo("drawing-many-parts");
+        assertThat(verdict("<svg xmlns='x'><g id='a'><use href='#a'/></g></svg>")).as("one that shows itself").isEqualTo("drawing-many-parts");
+        assertThat(verdict("<svg xmlns='x'><filter><feGaussianBlur stdDeviation='100000'/></filter></svg>")).isEqualTo("drawing-many-parts");
+        assertThat(ContentCheck.of("<svg xmlns='x'><filter><feGaussianBlur stdDeviation='3 4'/></filter><g id='a'/><use href='#a'/><use href='#a'/></svg>"
+            .getBytes(StandardCharsets.UTF_8)).type()).isEqualTo("image/svg+xml");
     }
 }

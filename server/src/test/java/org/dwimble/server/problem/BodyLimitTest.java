@@ -1,0 +1,38 @@
+package org.dwimble.server.problem;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import org.dwimble.server.Http;
+import org.dwimble.server.TestServer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(TestServer.class)
+class BodyLimitTest {
+    private static final String LONG = "{\"signIn\":\"" + "x".repeat(3 << 20) + "\",\"password\":\"x\"}";
+    private static final String SENTENCE = "That is more than can be sent at once, 1 MB. Nothing was changed; send it in parts.";
+
+    @Test
+    void whatSaysThatItIsTooLongIsNotRead() {
+        Http.Answer answer = Http.nobody().post("/api/session", LONG);
+        assertThat(answer.status()).isEqualTo(413);
+        assertThat(answer.sentence()).isEqualTo(SENTENCE);
+    }
+
+    @Test
+    void whatDoesNotSayHowLongItIsIsCounted() throws Exception {
+        Http http = Http.nobody();
+        HttpResponse<String> answer = HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create("http://localhost:" + TestServer.port() + "/api/session"))
+            .header("Content-Type", "application/json").header("Cookie", "XSRF-TOKEN=" + http.cookie("XSRF-TOKEN")).header("X-XSRF-TOKEN", http.cookie("XSRF-TOKEN"))
+            .POST(HttpRequest.BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(LONG.getBytes(StandardCharsets.UTF_8)))).build(),
+            HttpResponse.BodyHandlers.ofString());
+        assertThat(answer.statusCode()).isEqualTo(413);
+        assertThat(answer.body()).contains(SENTENCE);
+    }
+}
