@@ -1,10 +1,10 @@
 package org.dwimble.core.bench;
 
+import static org.dwimble.core.sheet.PlainType.PLAIN;
+
 import java.util.List;
 import java.util.stream.IntStream;
-import org.dwimble.core.measure.Length;
 import org.dwimble.core.sheet.PageSetup;
-import org.dwimble.core.sheet.Type;
 import org.dwimble.core.support.Bingo;
 import org.dwimble.core.support.Cards;
 import org.dwimble.core.support.Laid;
@@ -17,17 +17,6 @@ import org.openjdk.jmh.annotations.State;
 /** What people wait for of paper, without painting it: a sheet of 24 pictures, and bingo for forty players. */
 @State(Scope.Benchmark)
 public class SupportBench {
-    private static final Type PLAIN = new Type() {
-        @Override
-        public Length width(String text, Length size) {
-            return size.times(0.5 * text.length());
-        }
-
-        @Override
-        public boolean has(String text) {
-            return true;
-        }
-    };
     private static final List<Printed> WORDS = IntStream.range(0, 40).mapToObj(i -> Printed.of("word " + i, "base/" + i)).toList();
 
     private static Material of(int words) {

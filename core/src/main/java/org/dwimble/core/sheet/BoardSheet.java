@@ -142,8 +142,7 @@ public final class BoardSheet {
             notes.add(Told.of("over-several-sheets", "sheets", tiles.size(), "percent", (int) Math.floor(poster.toFit() * setup.scale() * 100)));
         }
         List<Page> pages = new ArrayList<>();
-        tiles.forEach(tile -> pages.add(page(tile.marks(), pages.size(), tiles.size() == 1 ? size
-            : "row " + tile.row() + ", column " + tile.column() + " of " + tiles.size() + " sheets to glue · " + size)));
+        tiles.forEach(tile -> pages.add(page(tile.marks(), pages.size(), poster.foot(tile) + size)));
         return pages;
     }
 

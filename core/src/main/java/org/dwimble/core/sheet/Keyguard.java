@@ -36,8 +36,7 @@ public final class Keyguard {
         List<Page> pages = new ArrayList<>();
         for (Poster.Tile tile : tiles) {
             List<Mark> marks = new ArrayList<>(tile.marks());
-            marks.addAll(Foot.of((tiles.size() == 1 ? "" : "row " + tile.row() + ", column " + tile.column() + " of " + tiles.size() + " sheets to glue · ")
-                + footer, width, height, BoardSheet.EDGE, type));
+            marks.addAll(Foot.of(poster.foot(tile) + footer, width, height, BoardSheet.EDGE, type));
             pages.add(new Page(width, height, marks, notes));
         }
         return pages;

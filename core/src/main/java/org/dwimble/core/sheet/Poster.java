@@ -43,8 +43,9 @@ final class Poster {
         return columns * rows;
     }
 
-    int columns() {
-        return columns;
+    /** What stands at the foot of a sheet before everything else: where it goes; nothing if there is one alone. */
+    String foot(Tile tile) {
+        return sheets() == 1 ? "" : "row " + tile.row + ", column " + tile.column + " of " + sheets() + " sheets to glue · ";
     }
 
     /** How large it may be drawn to go on one sheet; 1 for as it is. */

@@ -17,8 +17,8 @@ public final class ListBoard {
     private ListBoard() {
     }
 
-    /** A vocabulary of that board alone. @throws org.dwimble.core.told.Unacceptable if there is nothing in it that could be a button */
-    public static Vocabulary of(WordList list) {
+    /** A vocabulary of that board alone. @param locale its language, as BCP 47 has it @throws org.dwimble.core.told.Unacceptable if there is nothing in it that could be a button */
+    public static Vocabulary of(WordList list, String locale) {
         List<ListedWord> words = list.words().stream().filter(w -> w.times() > 0).toList();
         List<Cell> cells = new ArrayList<>();
         Shape shape;
@@ -44,6 +44,6 @@ public final class ListBoard {
             buttons.add(word.paper() == null ? button : button.withShown(button.shown().withLook(Look.PLAIN.withFill(word.paper()))));
         }
         Board board = Board.empty("list", list.name(), shape).withButtons(buttons);
-        return Vocabulary.of(list.name(), board.id(), "en", List.of(board));
+        return Vocabulary.of(list.name(), board.id(), locale, List.of(board));
     }
 }

@@ -1,44 +1,62 @@
 package org.dwimble.core.wordlist;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
+import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.find.WordPlaces;
 import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.support.Material;
 import org.dwimble.core.support.Printed;
+import org.jspecify.annotations.Nullable;
 
-/** Where the words of a list are on a student's boards: the place reached by the fewest taps of those the student sees. */
+/**
+ * Where the words of a list are on a student's boards: the place reached by the fewest taps of those the student sees; of equals the first
+ * by the board's name, in reading order. Found for all words in one go, when the first is asked for.
+ */
 public final class OnBoards implements Material.Ways {
-    private static final int LOOKED_AT = 50;
+    private record Place(Board board, Cell cell) {
+    }
 
     private final Vocabulary vocabulary;
     private final Routes routes;
-    private final Revealed revealed;
+    private @Nullable Map<String, Place> nearest;
 
     public OnBoards(Vocabulary vocabulary) {
         this.vocabulary = vocabulary;
         this.routes = Routes.of(vocabulary);
-        this.revealed = Revealed.of(vocabulary);
     }
 
     @Override
     public List<Material.Tap> to(Printed word) {
-        String sought = Names.folded(word.text());
-        Optional<WordPlaces.Place> place = WordPlaces.of(vocabulary, routes, word.text(), LOOKED_AT).stream()
-            .filter(p -> Names.folded(p.button().label()).equals(sought) || Names.folded(p.button().spoken()).equals(sought))
-            .filter(p -> p.taps() > 0 && revealed.shows(p.button())).findFirst();
+        if (nearest == null) {
+            nearest = gather();
+        }
+        Place place = nearest.get(Names.folded(word.text()));
+        if (place == null) {
+            return List.of();
+        }
         List<Material.Tap> taps = new ArrayList<>();
-        place.ifPresent(p -> {
-            routes.to(p.board()).orElseThrow().forEach(tap -> taps.add(tap(vocabulary.boards().get(tap.board()), tap.cell())));
-            taps.add(tap(vocabulary.boards().get(p.board()), p.cell()));
-        });
+        routes.to(place.board.id()).orElseThrow().forEach(tap -> taps.add(tap(vocabulary.boards().get(tap.board()), tap.cell())));
+        taps.add(tap(place.board, place.cell));
         return taps;
+    }
+
+    private Map<String, Place> gather() {
+        Revealed revealed = Revealed.of(vocabulary);
+        Map<String, Place> places = new HashMap<>();
+        routes.boardsInOrder().stream().filter(board -> routes.reaches(board.id()))
+            .sorted(Comparator.comparingInt(board -> routes.to(board.id()).orElseThrow().size()))
+            .forEach(board -> board.buttons().stream().filter(revealed::shows)
+                .forEach(button -> Stream.of(button.label(), button.spoken()).filter(text -> !text.isEmpty())
+                    .forEach(text -> places.putIfAbsent(Names.folded(text), new Place(board, button.cell())))));
+        return places;
     }
 
     private static Material.Tap tap(Board board, Cell cell) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 import static org.dwimble.core.Boards.board;
 import static org.dwimble.core.Boards.vocabulary;
+import static org.dwimble.core.sheet.PlainType.PLAIN;
 
 import java.util.List;
 import java.util.function.Predicate;
@@ -26,18 +27,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Boards larger than a sheet, several boards as a book, and keyguards. */
 class BoardBookTest {
-    /** Every letter half an em wide. */
-    private static final Type PLAIN = new Type() {
-        @Override
-        public Length width(String text, Length size) {
-            return size.times(0.5 * text.length());
-        }
-
-        @Override
-        public boolean has(String text) {
-            return true;
-        }
-    };
     private static final Screen TABLET = Screen.ofDiagonal(10.2, 4, 3);
     private static final Screen WALL = Screen.ofDiagonal(24, 16, 9);
     private static final Predicate<Button> ALL = b -> true;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.dwimble.core.Boards.board;
 import static org.dwimble.core.Boards.vocabulary;
+import static org.dwimble.core.sheet.PlainType.PLAIN;
 
 import java.util.List;
 import java.util.Objects;
@@ -28,18 +29,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class SheetTest {
-    /** Every letter half an em wide; no emoji. */
-    private static final Type PLAIN = new Type() {
-        @Override
-        public Length width(String text, Length size) {
-            return size.times(0.5 * text.length());
-        }
-
-        @Override
-        public boolean has(String text) {
-            return text.chars().allMatch(c -> c < 0x2100);
-        }
-    };
     private static final Screen TABLET = Screen.ofDiagonal(10.2, 4, 3);
 
     @ParameterizedTest

@@ -10,22 +10,12 @@ import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.sheet.Paper;
+import org.dwimble.core.sheet.PlainType;
 import org.dwimble.core.sheet.Type;
 
 /** Supports drawn in one line, and what is looked for on them. */
 final class Supports {
-    /** Every letter half an em wide; no emoji. */
-    static final Type PLAIN = new Type() {
-        @Override
-        public Length width(String text, Length size) {
-            return size.times(0.5 * text.length());
-        }
-
-        @Override
-        public boolean has(String text) {
-            return text.chars().allMatch(c -> c < 0x2100);
-        }
-    };
+    static final Type PLAIN = PlainType.PLAIN;
     static final PageSetup UPRIGHT = page(Paper.A4, PageSetup.Turn.UPRIGHT);
 
     private Supports() {

@@ -60,11 +60,11 @@ class OnBoardsTest {
     void aListIsABoardInItsGridOrInAboutAsManyRowsAsColumns() {
         List<ListedWord> words = IntStream.range(0, 5).mapToObj(i -> word("w" + i, "word" + i)).toList();
         WordList list = WordList.of("Baking", words);
-        Board plain = ListBoard.of(list).homeBoard();
+        Board plain = ListBoard.of(list, "en").homeBoard();
         assertThat(List.of(plain.rows(), plain.columns())).containsExactly(2, 3);
         assertThat(plain.buttons()).extracting(Button::label).containsExactly("word0", "word1", "word2", "word3", "word4");
-        Board grid = ListBoard.of(list.withSupport(new OwnGrid(2, 4, List.of(0, 2), Length.ZERO, "", false))).homeBoard();
+        Board grid = ListBoard.of(list.withSupport(new OwnGrid(2, 4, List.of(0, 2), Length.ZERO, "", false)), "en").homeBoard();
         assertThat(grid.buttons()).extracting(Button::cell).containsExactly(new Cell(0, 1), new Cell(0, 3), new Cell(1, 0), new Cell(1, 1), new Cell(1, 2));
-        assertThat(ListBoard.of(WordList.of("None", List.of())).homeBoard().buttons()).isEmpty();
+        assertThat(ListBoard.of(WordList.of("None", List.of()), "en").homeBoard().buttons()).isEmpty();
     }
 }

@@ -242,7 +242,7 @@ class SupportApi {
     @GetMapping(value = "/lists/{list}/board.obf", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<byte[]> obf(@AuthenticationPrincipal Account account, @PathVariable long list) {
         ListStore.Kept kept = may.toList(list, account).kept();
-        Vocabulary board = ListBoard.of(kept.list());
+        Vocabulary board = ListBoard.of(kept.list(), boards(kept.student()).map(Vocabulary::locale).orElse("en"));
         Student student = student(kept);
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_OCTET_STREAM).header(HttpHeaders.CONTENT_DISPOSITION, named(kept.list().name() + ".obf", false))
             .body(new ObfWriter(media.reading(student == null ? Appearance.USUAL : student.appearance())).obf(board.homeBoard(), board));
