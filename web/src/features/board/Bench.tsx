@@ -8,6 +8,7 @@ import { shortDay } from '../../shell/time';
 import { ArtOf } from '../picture/art';
 import { copyFor } from '../starter/starters';
 import { Credits } from '../picture/Credits';
+import { credits } from '../picture/pictures';
 import { AboutBoard } from './AboutBoard';
 import { ChainBoards } from './ChainBoards';
 import { CopyFor } from './CopyFor';
@@ -649,7 +650,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
         </aside>
       </div>
       {appeared !== undefined && <Appeared view={view} since={appeared} onClose={() => setAppeared(undefined)} />}
-      {dialog === 'credits' && <Credits of={{ vocabulary: id }} name={view.name} onClose={rest} />}
+      {dialog === 'credits' && <Credits of={credits(id)} name={view.name} onClose={rest} />}
       {dialog === 'board' && (
         <NewBoard
           view={view}

@@ -7,7 +7,7 @@ import { endJob, job as jobQuery } from './jobs';
 import { percent, linkTo, stateInWords } from './told';
 import parts from '../../shell/parts.module.css';
 
-/** Long work while it is being done: how far it is, a way to end it, and what came of it. Closing leaves it to be done. */
+/** Long work while it is being done: how far it is, a way to end it, and what came of it. Whoever goes on with something else is still told when it is done, while the page is open. */
 function Working({
   id,
   what,
@@ -23,23 +23,24 @@ function Working({
 }) {
   const { data: job } = useQuery(jobQuery(id));
   const told = useRef(false);
+  const [seen, setSeen] = useState(true);
   const running = !job || job.state === 'RUNNING';
   useEffect(() => {
-    if (job?.state !== 'DONE' || !onDone || told.current) return;
+    if (running || told.current) return;
     told.current = true;
-    onDone(job.told ?? '');
-    onClose();
-  }, [job, onDone, onClose]);
+    if (job.state === 'DONE') onDone?.(job.told ?? '');
+    if (!seen || (job.state === 'DONE' && onDone)) onClose();
+  }, [running, seen, job, onDone, onClose]);
   return (
     <Modal
-      open
+      open={seen}
       title={what}
-      onCancel={onClose}
+      onCancel={() => (running ? setSeen(false) : onClose())}
       footer={
         running ? (
           <>
             <Button onClick={() => void endJob(id).then(onClose)}>End it</Button>
-            <Button onClick={onClose}>Go on with something else</Button>
+            <Button onClick={() => setSeen(false)}>Go on with something else</Button>
           </>
         ) : (
           <Button onClick={onClose}>Close</Button>

@@ -1,14 +1,13 @@
 import { Modal } from 'antd';
-import { useQuery } from '@tanstack/react-query';
-import { credits, creditsOfList } from './pictures';
+import { useQuery, type UseQueryOptions } from '@tanstack/react-query';
+import type { Use } from '../../api/types';
+import type { credits, creditsOfList } from './pictures';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
-/** Whose the pictures of a vocabulary or a list are: computed from what stands there. */
-export function Credits({ of, name, onClose }: { of: { vocabulary: number } | { list: number }; name: string; onClose: () => void }) {
-  const ofBoards = useQuery({ ...credits('vocabulary' in of ? of.vocabulary : 0), enabled: 'vocabulary' in of });
-  const ofList = useQuery({ ...creditsOfList('list' in of ? of.list : 0), enabled: 'list' in of });
-  const { data } = 'list' in of ? ofList : ofBoards;
+/** Whose the pictures of something are: computed from what stands there. */
+export function Credits({ of, name, onClose }: { of: ReturnType<typeof credits | typeof creditsOfList>; name: string; onClose: () => void }) {
+  const { data } = useQuery<Use[]>(of as UseQueryOptions<Use[]>);
   return (
     <Modal open title={`Whose the pictures of ${name} are`} onCancel={onClose} footer={null}>
       {data?.length === 0 && <p>There is no picture here.</p>}

@@ -3,6 +3,7 @@ import { Button } from 'antd';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { answer, client, sentence } from '../../api/client';
+import type { Wish } from '../../api/types';
 import { vocabulary as vocabularyQuery } from '../board/boards';
 import { useWork } from '../job/Working';
 import { ArtOf } from '../picture/art';
@@ -11,18 +12,7 @@ import { Leaves } from './Leaves';
 import parts from '../../shell/parts.module.css';
 import css from './print.module.css';
 
-interface Setup {
-  reach: 'ONE' | 'OPENED' | 'ALL';
-  what: 'BOARD' | 'KEYGUARD';
-  paper: 'A4' | 'A3' | 'A5' | 'LETTER' | 'LEGAL' | 'TABLOID';
-  lyingDown: boolean;
-  size: 'SCREEN' | 'SCALED' | 'PAGE';
-  percent: number;
-  cutLines: boolean;
-  ink: 'FULL' | 'SAVING';
-  tabs: boolean;
-  index: boolean;
-}
+type Setup = Omit<Required<Wish>, 'student'>;
 
 const USUAL: Setup = {
   reach: 'ONE',

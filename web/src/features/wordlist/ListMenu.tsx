@@ -6,6 +6,7 @@ import type { WordList } from '../../api/types';
 import { DottedText } from '../board/Dotted';
 import { useWork } from '../job/Working';
 import { Credits } from '../picture/Credits';
+import { creditsOfList } from '../picture/pictures';
 import { PutOnBoard } from '../picture/PutOnBoard';
 import { dayAndTime } from '../../shell/time';
 import { deleteList, nameVersion, printList, useBegin, versions, type Act } from './lists';
@@ -101,7 +102,7 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
         </button>
       </Dropdown>
       {working}
-      {credits && <Credits of={{ list: view.id }} name={view.name} onClose={() => setCredits(false)} />}
+      {credits && <Credits of={creditsOfList(view.id)} name={view.name} onClose={() => setCredits(false)} />}
       {putting && (
         <PutOnBoard
           words={view.words.map((w) => ({ word: w.text || 'picture', picture: w.pictures[0] }))}

@@ -23,12 +23,11 @@ export const list = (id: number) =>
     structuralSharing: (before, now) => (((before as WordList | undefined)?.version ?? 0) > (now as WordList).version ? before : now),
   });
 
-/** What is printed at a version; `page` from 1. */
+/** What is printed at a version, as the student’s boards are now; `page` from 1. */
 export const sheets = (id: number, version: number, page: number) =>
   queryOptions({
     queryKey: ['list', id, 'sheets', version, page],
     queryFn: () => answer(client.GET('/api/lists/{list}/sheets', { params: { path: { list: id }, query: { page } } })),
-    staleTime: Infinity,
     retry: false,
     placeholderData: (before) => before,
   });
@@ -38,7 +37,7 @@ export const pages = (id: number, version: number) =>
   queryOptions({
     queryKey: ['list', id, 'pages', version],
     queryFn: () => answer(client.GET('/api/lists/{list}/pages', { params: { path: { list: id } } })),
-    staleTime: Infinity,
+    staleTime: 0,
   });
 
 /** What else the list could be. */

@@ -1,20 +1,15 @@
 package org.dwimble.server;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.security.SecureRandom;
 import java.time.Clock;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
 import org.dwimble.server.database.DataFolder;
+import org.springframework.beans.factory.support.DefaultSingletonBeanRegistry;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
-import org.springframework.boot.context.event.ApplicationEnvironmentPreparedEvent;
-import org.springframework.boot.context.event.ApplicationFailedEvent;
-import org.springframework.context.ApplicationListener;
 import org.springframework.context.annotation.Bean;
-import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** The whole application: one process, one folder of data. */
@@ -31,29 +26,19 @@ public class App {
         }
     }
 
-    /** The application with its data folder made, and its own until it ends, in time for the database. */
+    /** The application with its data folder made, and its own until everything in it is closed, in time for the database. */
     public static SpringApplication application() {
         SpringApplication application = new SpringApplication(App.class);
-        AtomicReference<DataFolder> folder = new AtomicReference<>();
-        application.addListeners((ApplicationListener<ApplicationEnvironmentPreparedEvent>) event -> {
+        application.addInitializers(context -> {
             try {
-                folder.set(DataFolder.open(Path.of(event.getEnvironment().getRequiredProperty("dwimble.home"))));
+                DataFolder folder = DataFolder.open(Path.of(context.getEnvironment().getRequiredProperty("dwimble.home")));
+                // What is given over first is closed last.
+                ((DefaultSingletonBeanRegistry) context.getBeanFactory()).registerDisposableBean("dataFolder", folder::close);
             } catch (IOException e) {
                 throw new IllegalStateException("The data folder cannot be used: " + e.getMessage(), e);
             }
-        }, (ApplicationListener<ContextClosedEvent>) closed -> letGo(folder), (ApplicationListener<ApplicationFailedEvent>) failed -> letGo(folder));
+        });
         return application;
-    }
-
-    private static void letGo(AtomicReference<DataFolder> folder) {
-        DataFolder mine = folder.getAndSet(null);
-        if (mine != null) {
-            try {
-                mine.close();
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-        }
     }
 
     @Bean

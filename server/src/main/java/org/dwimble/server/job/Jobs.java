@@ -119,22 +119,22 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
                 result = work.run(out, progress);
             }
             progress.told(1, 1);
-            end(job, Job.State.DONE, result);
+            over(job, Job.State.DONE, result);
         } catch (CancellationException cancelled) {
-            end(job, Job.State.CANCELLED, new Result(null, null, null));
+            over(job, Job.State.CANCELLED, new Result(null, null, null));
         } catch (Unacceptable refused) {
-            end(job, Job.State.FAILED, new Result(null, null, wording.of(refused.told())));
+            over(job, Job.State.FAILED, new Result(null, null, wording.of(refused.told())));
         } catch (Refused refused) {
-            end(job, Job.State.FAILED, new Result(null, null, wording.of(refused.told())));
+            over(job, Job.State.FAILED, new Result(null, null, wording.of(refused.told())));
         } catch (Problem problem) {
-            end(job, Job.State.FAILED, new Result(null, null, wording.of(problem.told())));
+            over(job, Job.State.FAILED, new Result(null, null, wording.of(problem.told())));
         } catch (Exception | OutOfMemoryError e) {
             LOG.error("Job {} failed", job.id(), e);
-            end(job, Job.State.FAILED, new Result(null, null, wording.of(Told.of("job-failed"))));
+            over(job, Job.State.FAILED, new Result(null, null, wording.of(Told.of("job-failed"))));
         }
     }
 
-    private void end(Job job, Job.State state, Result result) {
+    private void over(Job job, Job.State state, Result result) {
         try {
             if (state != Job.State.DONE || result.file() == null) {
                 Files.deleteIfExists(path(job.id()));

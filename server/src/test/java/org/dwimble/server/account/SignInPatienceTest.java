@@ -4,31 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.time.Clock;
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.ZoneOffset;
+import org.dwimble.server.SetClock;
 import org.dwimble.server.problem.Problem;
 import org.junit.jupiter.api.Test;
 
 class SignInPatienceTest {
-    private Instant now = Instant.parse("2026-11-27T09:00:00Z");
-    private final SignInPatience patience = new SignInPatience(new Clock() {
-        @Override
-        public ZoneId getZone() {
-            return ZoneOffset.UTC;
-        }
-
-        @Override
-        public Clock withZone(ZoneId zone) {
-            return this;
-        }
-
-        @Override
-        public Instant instant() {
-            return now;
-        }
-    });
+    private final SetClock clock = new SetClock("2026-11-27T09:00:00Z");
+    private final SignInPatience patience = new SignInPatience(clock);
 
     private void wrong(String name, String address, int times) {
         for (int i = 0; i < times; i++) {
@@ -41,7 +23,7 @@ class SignInPatienceTest {
         wrong("Odile", "1", SignInPatience.BY_NAME);
         assertThatThrownBy(() -> patience.begin(" odile ", "2")).isInstanceOf(Problem.class);
         assertThatCode(() -> patience.begin("Marit", "1")).doesNotThrowAnyException();
-        now = now.plus(SignInPatience.REST).plusSeconds(1);
+        clock.on(SignInPatience.REST.plusSeconds(1));
         assertThatCode(() -> patience.begin("Odile", "1")).doesNotThrowAnyException();
     }
 

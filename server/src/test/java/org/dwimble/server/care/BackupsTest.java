@@ -9,12 +9,9 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.time.ZoneId;
-import java.util.concurrent.atomic.AtomicReference;
 import org.dwimble.server.Http;
+import org.dwimble.server.SetClock;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
@@ -29,23 +26,7 @@ import tools.jackson.databind.JsonNode;
 class BackupsTest {
     @TempDir
     Path home;
-    private final AtomicReference<Instant> now = new AtomicReference<>(Instant.parse("2026-11-27T12:00:00Z"));
-    private final Clock clock = new Clock() {
-        @Override
-        public ZoneId getZone() {
-            return ZoneId.systemDefault();
-        }
-
-        @Override
-        public Clock withZone(ZoneId zone) {
-            return this;
-        }
-
-        @Override
-        public Instant instant() {
-            return now.get();
-        }
-    };
+    private final SetClock clock = new SetClock("2026-11-27T12:00:00Z");
 
     @BeforeEach
     void data() throws SQLException {
@@ -61,10 +42,10 @@ class BackupsTest {
         Backups backups = new Backups(home, clock);
         for (int hour = 0; hour < 24 * 20; hour++) {
             backups.hourly();
-            now.set(now.get().plus(Duration.ofHours(1)));
+            clock.on(Duration.ofHours(1));
         }
         assertThat(backups.kept()).hasSize(Backups.KEPT);
-        assertThat(backups.last().orElseThrow()).isAfter(now.get().minus(Duration.ofHours(25)));
+        assertThat(backups.last().orElseThrow()).isAfter(clock.instant().minus(Duration.ofHours(25)));
         for (Path kept : backups.kept()) {
             Backup.check(kept);
         }
