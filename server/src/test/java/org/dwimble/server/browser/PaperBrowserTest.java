@@ -15,6 +15,7 @@ import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.job.Jobs;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -25,12 +26,20 @@ class PaperBrowserTest {
     private final Account odile = TestServer.account("Odile");
     private final Student ilse = TestServer.student("Ilse", odile);
     private final long id = TestServer.copy("first-choices", ilse, odile);
-    private final Browser.Window w = Browser.window();
-    private final Page page = w.page();
+    private Browser.Window w;
+    private Page page;
 
     @BeforeEach
-    void signIn() {
+    void open() {
+        w = new Browser.Window();
+        page = w.page;
         w.as(odile);
+    }
+
+    @AfterEach
+    void close() {
+        assertThat(w.errors).isEmpty();
+        w.close();
     }
 
     private Locator sheet() {
@@ -144,6 +153,8 @@ class PaperBrowserTest {
         page.navigate("/caseload");
         w.button("Odile: account").click();
         assertThat(page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Looking after Dwimble"))).hasCount(0);
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Sign out")).click();
+        page.getByLabel("Name you sign in with").waitFor();
         Account keeper = TestServer.bean(AccountStore.class).create("keeper " + System.nanoTime(), "Keeper", "", TestServer.PASSWORD, true);
         w.as(keeper);
         page.navigate("/caseload");
