@@ -49,7 +49,7 @@ function Working({
     >
       {job && (
         <>
-          <p role="status">{stateInWords(job)}</p>
+          <p role="status">{job.state === 'DONE' ? 'It is done, and kept for a day.' : stateInWords(job)}</p>
           {running && <Progress percent={percent(job) ?? 0} showInfo={false} aria-label="How far it is" />}
           {job.file && (
             <a className={`${parts.door} ${parts.primary}`} {...linkTo(job)} onClick={onClose}>

@@ -39,6 +39,7 @@ public final class Browser implements BeforeAllCallback {
 
     /** A window, and what went wrong in it. */
     static final class Window implements AutoCloseable {
+        private static final int MOST_TABS = 120;
         private final BrowserContext context;
         final Page page;
         final List<String> errors = new ArrayList<>();
@@ -103,6 +104,33 @@ public final class Browser implements BeforeAllCallback {
             chosen.waitFor();
             still();
             chosen.click();
+        }
+
+        /** Comes to something by Tab alone. */
+        void tabTo(Locator wanted) {
+            wanted.waitFor();
+            for (int i = 0; i < MOST_TABS; i++) {
+                if (Boolean.TRUE.equals(wanted.evaluate("e => e === document.activeElement"))) {
+                    return;
+                }
+                page.keyboard().press("Tab");
+            }
+            throw new AssertionError("Tab does not lead to " + wanted);
+        }
+
+        /** Chooses from an open menu, which Tab leads into, by its arrows. */
+        void chooseByKeys(String item) {
+            Locator wanted = page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item)).last();
+            wanted.waitFor();
+            page.keyboard().press("Tab");
+            for (int i = 0; i < MOST_TABS; i++) {
+                page.keyboard().press("ArrowDown");
+                if (Boolean.TRUE.equals(wanted.evaluate("e => e === document.activeElement"))) {
+                    page.keyboard().press("Enter");
+                    return;
+                }
+            }
+            throw new AssertionError("the arrows do not lead to " + item);
         }
 
         /** Waits until nothing moves: an item of a list that still unfolds is pressed in one place and let go in another. */

@@ -28,19 +28,8 @@ class KeyboardBrowserTest extends Counted {
     }
 
     /** Goes on by Tab until something has the focus. */
-    private void tabTo(Locator wanted) {
-        wanted.waitFor();
-        for (int i = 0; i < 120; i++) {
-            if (Boolean.TRUE.equals(wanted.evaluate("e => e === document.activeElement"))) {
-                return;
-            }
-            page.keyboard().press("Tab");
-        }
-        throw new AssertionError("Tab does not lead to " + wanted);
-    }
-
     private void pressOn(Locator button) {
-        tabTo(button);
+        w.tabTo(button);
         page.keyboard().press("Enter");
     }
 
@@ -71,21 +60,6 @@ class KeyboardBrowserTest extends Counted {
     /** The cell that is marked, the only one Tab leads to. */
     private Locator marked() {
         return page.locator("[role=gridcell][tabindex='0']");
-    }
-
-    /** Chooses from an open menu, which Tab leads into, by its arrows. */
-    private void choose(String item) {
-        Locator wanted = page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(item)).last();
-        wanted.waitFor();
-        page.keyboard().press("Tab");
-        for (int i = 0; i < 40; i++) {
-            page.keyboard().press("ArrowDown");
-            if (Boolean.TRUE.equals(wanted.evaluate("e => e === document.activeElement"))) {
-                page.keyboard().press("Enter");
-                return;
-            }
-        }
-        throw new AssertionError("the arrows do not lead to " + item);
     }
 
     private Board board(String name) {
@@ -140,12 +114,12 @@ class KeyboardBrowserTest extends Counted {
         pressOn(w.button("How it looks"));
         pressOn(w.button("Paper: sky"));
         pressOn(w.button("Copy this look onto …"));
-        choose("all thing words");
+        w.chooseByKeys("all thing words");
         page.waitForCondition(() -> now().boards().get("animals").buttons().stream().filter(b -> b.kind() == Kind.THING)
             .allMatch(b -> ColouredPaper.SKY.colour().equals(b.look().fill())));
         pressOn(w.button("add a board"));
         page.keyboard().type("Our feelings");
-        tabTo(page.getByLabel("What it begins with"));
+        w.tabTo(page.getByLabel("What it begins with"));
         page.keyboard().type("feel");
         page.keyboard().press("Enter");
         pressOn(w.button("Make it"));
@@ -154,7 +128,7 @@ class KeyboardBrowserTest extends Counted {
         assertThat(w.heading("Our feelings")).isVisible();
         beside(marked());
         pressOn(w.button("More to do with these boards"));
-        choose("Keep a dated copy");
+        w.chooseByKeys("Keep a dated copy");
         assertThat(page.getByText("Kept as “Ilse’s words, ")).isVisible();
     }
 
@@ -194,9 +168,9 @@ class KeyboardBrowserTest extends Counted {
         w.bench(id, "play-more");
         beside(marked());
         pressOn(w.button("More to do with these boards"));
-        choose("Make a chain of boards…");
+        w.chooseByKeys("Make a chain of boards…");
         for (String name : List.of("More places", "More people")) {
-            tabTo(page.getByLabel("Boards of the chain, in order"));
+            w.tabTo(page.getByLabel("Boards of the chain, in order"));
             page.keyboard().type(name);
             page.keyboard().press("Enter");
         }
@@ -211,7 +185,7 @@ class KeyboardBrowserTest extends Counted {
         w.bench(id, "play");
         beside(w.cell("ball,"));
         pressOn(w.button("Change the shape"));
-        choose("split in two, side by side");
+        w.chooseByKeys("split in two, side by side");
         assertThat(w.cell("empty, row 2, place 2")).isVisible();
         goTo(w.cell("bubbles,"));
         page.keyboard().press("Control+c");
@@ -224,13 +198,13 @@ class KeyboardBrowserTest extends Counted {
     void aFactAndItsWords() {
         page.navigate("/students/" + ilse.id());
         pressOn(w.button("add a fact"));
-        tabTo(page.getByLabel("to what"));
+        w.tabTo(page.getByLabel("to what"));
         page.keyboard().type("egg");
         page.keyboard().press("Enter");
         Locator words = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Words it is about"));
         Locator hold = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Hold \\d+")));
         int all = Integer.parseInt(hold.textContent().replaceAll("\\D", ""));
-        tabTo(words.getByRole(AriaRole.CHECKBOX).first());
+        w.tabTo(words.getByRole(AriaRole.CHECKBOX).first());
         page.keyboard().press("Space");
         pressOn(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hold " + (all - 1)).setExact(true)));
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Held words"))).containsText("a fact: allergy: egg");
@@ -245,7 +219,7 @@ class KeyboardBrowserTest extends Counted {
         beside(w.cell("dog,"));
         pressOn(w.button("hold it"));
         page.keyboard().type("frightens her");
-        tabTo(page.getByLabel("Until, if there is an end"));
+        w.tabTo(page.getByLabel("Until, if there is an end"));
         LocalDate until = LocalDate.now().plusDays(9);
         page.keyboard().type(until.format(DateTimeFormatter.ofPattern("MMddyyyy")));
         pressOn(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Hold").setExact(true)));

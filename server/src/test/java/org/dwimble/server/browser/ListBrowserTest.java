@@ -243,26 +243,18 @@ class ListBrowserTest extends Counted {
         page.navigate("/lists");
         Locator field = page.getByLabel("Words of a new list");
         field.waitFor();
-        tabTo(field);
+        w.tabTo(field);
         page.keyboard().type("ferry, seal");
         page.keyboard().press("Enter");
         rows().first().waitFor();
-        tabTo(offer("Choices"));
+        w.tabTo(offer("Choices"));
         page.keyboard().press("Enter");
         assertThat(offer("Choices")).hasAttribute("aria-pressed", "true");
-        tabTo(w.button("How many to choose from"));
+        w.tabTo(w.button("How many to choose from"));
         page.keyboard().press("Enter");
         page.keyboard().type("2");
         page.keyboard().press("Enter");
         page.waitForCondition(() -> kept(listHere()).support().equals(new Choices(2, "What would you like?")));
-        tabTo(w.link("Make the PDF"));
-    }
-
-    private void tabTo(Locator wanted) {
-        wanted.waitFor();
-        for (int i = 0; i < 120 && !Boolean.TRUE.equals(wanted.evaluate("e => e === document.activeElement")); i++) {
-            page.keyboard().press("Tab");
-        }
-        assertThat(wanted).isFocused();
+        w.tabTo(w.link("Make the PDF"));
     }
 }

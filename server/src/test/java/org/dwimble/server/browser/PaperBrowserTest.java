@@ -10,7 +10,9 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.util.concurrent.CountDownLatch;
+import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
+import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
@@ -178,5 +180,57 @@ class PaperBrowserTest {
         assertThat(dialog()).hasCount(0);
         w.choose("More to do with this list", "Whose the pictures are");
         assertThat(dialog()).containsText("Licence");
+    }
+
+    @Test
+    void aBookIsMadeWithNoMouseAtAll() {
+        page.navigate("/vocabularies/" + id + "/print");
+        w.tabTo(w.button("Which boards"));
+        page.keyboard().press("Enter");
+        w.chooseByKeys("all boards");
+        assertThat(page.getByText("sheet 1 of 7")).isVisible();
+        w.tabTo(w.button("without tabs"));
+        page.keyboard().press("Enter");
+        w.tabTo(w.button("The next sheet"));
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("sheet 2 of 7")).isVisible();
+        w.tabTo(w.button("Make the PDF"));
+        page.keyboard().press("Enter");
+        w.link("Open the PDF").waitFor();
+        w.tabTo(w.link("Open the PDF"));
+        Page pdf = page.context().waitForPage(() -> page.keyboard().press("Enter"));
+        pdf.close();
+    }
+
+    @Test
+    void twoPeopleOnOneListSeeWhatTheOtherDidAndNeitherLosesAnything() {
+        Account marit = TestServer.account("Marit");
+        TestServer.join(ilse, marit, Role.EDITOR);
+        long list = Http.as(odile).post("/api/lists", "{\"name\":\"Trip\",\"text\":\"ferry\",\"student\":\"" + ilse.id() + "\"}").json().get("id").asLong();
+        Browser.Window hers = new Browser.Window();
+        try {
+            hers.as(marit);
+            page.navigate("/lists/" + list);
+            hers.page.navigate("/lists/" + list);
+            type(hers.page, "seal");
+            assertThat(words(page)).hasCount(2);
+            type(page, "crab");
+            type(hers.page, "gull");
+            assertThat(words(page)).hasCount(4);
+            assertThat(words(hers.page)).hasCount(4);
+            assertThat(hers.errors).isEmpty();
+        } finally {
+            hers.close();
+        }
+    }
+
+    private static Locator words(Page of) {
+        return of.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Words of the list")).locator("> li");
+    }
+
+    private static void type(Page into, String word) {
+        Locator field = into.getByPlaceholder("type or paste words …");
+        field.fill(word);
+        field.press("Enter");
     }
 }
