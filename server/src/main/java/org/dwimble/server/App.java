@@ -21,7 +21,6 @@ public class App {
         try {
             application().run(args);
         } catch (DataFolder.Refused refused) {
-            System.err.println(refused.getMessage());
             System.exit(1);
         }
     }
@@ -34,6 +33,9 @@ public class App {
                 DataFolder folder = DataFolder.open(Path.of(context.getEnvironment().getRequiredProperty("dwimble.home")));
                 // What is given over first is closed last.
                 ((DefaultSingletonBeanRegistry) context.getBeanFactory()).registerDisposableBean("dataFolder", folder::close);
+            } catch (DataFolder.Refused refused) {
+                System.err.println(refused.getMessage());
+                throw refused;
             } catch (IOException e) {
                 throw new IllegalStateException("The data folder cannot be used: " + e.getMessage(), e);
             }

@@ -9,13 +9,21 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.sql.SQLException;
 import org.jspecify.annotations.Nullable;
+import org.springframework.boot.SpringApplication;
 
 /** A folder of data while it is somebody's: no two processes work with it at once. The system lets go of it when a process ends, however. */
 public final class DataFolder implements AutoCloseable {
-    /** It cannot be worked with, and a sentence says why. */
-    public static final class Refused extends RuntimeException {
+    /** It cannot be worked with, and a sentence says why; a person is told that and no trace. */
+    public static final class Refused extends SpringApplication.AbandonedRunException {
+        private final String sentence;
+
         Refused(String sentence) {
-            super(sentence);
+            this.sentence = sentence;
+        }
+
+        @Override
+        public String getMessage() {
+            return sentence;
         }
     }
 

@@ -1,7 +1,10 @@
 package org.dwimble.server.sheet;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -77,6 +80,8 @@ class SheetApi {
     }
 
     private static final int TRUE_SIZE = 100;
+    private static final int MOST_LEAFED = 8;
+    private static final Duration LEAFED = Duration.ofMinutes(1);
 
     /** A page as it is sent. */
     record SheetView(int number, Length width, Length height, List<Mark> marks) {
@@ -155,10 +160,20 @@ class SheetApi {
         return kept.vocabulary().name() + (wish.reach == Reach.ALL ? "" : ", " + board(kept, board).name());
     }
 
+    /** Whose pages are leafed through: they are laid once and not for every page that is looked at. */
+    private record Leafed(long vocabulary, int version, String board, Wish wish, Screen screen) {
+    }
+
+    private final Cache<Leafed, Print> leafed = Caffeine.newBuilder().maximumSize(MOST_LEAFED).expireAfterWrite(LEAFED).build();
+
     private Print lay(VocabularyStore.Kept kept, String board, Wish wish) {
+        Screen screen = student(kept, wish).map(Student::screen).orElse(UsualScreen.COMMON.screen());
+        return leafed.get(new Leafed(kept.id(), kept.version(), board, wish, screen), asked -> lay(kept, board, wish, screen));
+    }
+
+    private Print lay(VocabularyStore.Kept kept, String board, Wish wish, Screen screen) {
         Board found = board(kept, board);
         Vocabulary vocabulary = kept.vocabulary();
-        Screen screen = student(kept, wish).map(Student::screen).orElse(UsualScreen.COMMON.screen());
         BoardSheet.Setup setup = wish.setup(screen);
         Predicate<Button> shown = Revealed.of(vocabulary)::shows;
         Reach reach = wish.reach == null ? Reach.ONE : wish.reach;
