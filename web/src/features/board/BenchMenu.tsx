@@ -8,14 +8,31 @@ const carryAway = (vocabulary: number) => answer(client.POST('/api/vocabularies/
 export type Chosen = 'history' | 'keep' | 'copy' | 'copy board' | 'list' | 'chain' | 'look' | 'make home' | 'credits' | 'shortcuts' | 'delete';
 
 /** What is done more seldom with a board and its vocabulary. */
-export function BenchMenu({ view, boardId, mayEdit, onChoose }: { view: VocabularyView; boardId: string; mayEdit: boolean; onChoose: (chosen: Chosen) => void }) {
+export function BenchMenu({
+  view,
+  boardId,
+  mayEdit,
+  onChoose,
+}: {
+  view: VocabularyView;
+  boardId: string;
+  mayEdit: boolean;
+  onChoose: (chosen: Chosen) => void;
+}) {
   const [start, working] = useWork('Save the package');
   const away = `/api/vocabularies/${view.id}`;
   const home = boardId === view.home;
   const item = (key: Chosen, label: string, there = true) => (there ? [{ key, label }] : []);
   const items: MenuProps['items'] = [
     { key: 'obz', label: 'Carry away all boards (.obz)' },
-    { key: 'obf', label: <a href={`${away}/boards/${encodeURIComponent(boardId)}/board.obf`} download>Carry away this board (.obf)</a> },
+    {
+      key: 'obf',
+      label: (
+        <a href={`${away}/boards/${encodeURIComponent(boardId)}/board.obf`} download>
+          Carry away this board (.obf)
+        </a>
+      ),
+    },
     ...item('history', 'What happened'),
     ...item('keep', 'Keep a dated copy', mayEdit && !!view.student),
     ...item('copy', 'Copy for another student, or with a note…', mayEdit && !!view.student),

@@ -19,7 +19,10 @@ export const vocabulary = (id: number) =>
 export const board = (id: number, boardId: string, revision: number | undefined) =>
   queryOptions({
     queryKey: ['board', id, boardId, revision],
-    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/boards/{board}', { params: { path: { vocabulary: id, board: boardId }, query: { revision } } })),
+    queryFn: () =>
+      answer(
+        client.GET('/api/vocabularies/{vocabulary}/boards/{board}', { params: { path: { vocabulary: id, board: boardId }, query: { revision } } }),
+      ),
     enabled: revision !== undefined,
     staleTime: Infinity,
   });
@@ -43,7 +46,8 @@ export const findings = (id: number, version: number, boardId: string) =>
 export const advice = (id: number, version: number, boardId: string, word: string, count: number) =>
   queryOptions({
     queryKey: ['advice', id, version, boardId, word, count],
-    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/advice', { params: { path: { vocabulary: id }, query: { board: boardId, word, count } } })),
+    queryFn: () =>
+      answer(client.GET('/api/vocabularies/{vocabulary}/advice', { params: { path: { vocabulary: id }, query: { board: boardId, word, count } } })),
     staleTime: Infinity,
     retry: false,
   });
@@ -71,7 +75,8 @@ export const differingWords = (id: number, version: number) =>
 export const reachOf = (id: number, version: number, boardId: string) =>
   queryOptions({
     queryKey: ['reach', id, version, boardId],
-    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/boards/{board}/reach', { params: { path: { vocabulary: id, board: boardId } } })),
+    queryFn: () =>
+      answer(client.GET('/api/vocabularies/{vocabulary}/boards/{board}/reach', { params: { path: { vocabulary: id, board: boardId } } })),
     staleTime: Infinity,
     placeholderData: (before) => before,
   });
@@ -80,7 +85,8 @@ export const reachOf = (id: number, version: number, boardId: string) =>
 export const placeForPerson = (id: number, version: number, general: string, own?: Folk['kind']) =>
   queryOptions({
     queryKey: ['place for person', id, version, general, own],
-    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/place-for-person', { params: { path: { vocabulary: id }, query: { general, own } } })),
+    queryFn: () =>
+      answer(client.GET('/api/vocabularies/{vocabulary}/place-for-person', { params: { path: { vocabulary: id }, query: { general, own } } })),
     staleTime: Infinity,
     placeholderData: (before) => before,
   });
@@ -97,7 +103,12 @@ export const folkIn = (id: number, version: number) =>
 export const mapOf = (id: number, version: number | undefined, folded: string[] | undefined) =>
   queryOptions({
     queryKey: ['map', id, version, folded],
-    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/map', { params: { path: { vocabulary: id }, query: folded && { folded: folded.length > 0 ? folded : ['-'] } } })),
+    queryFn: () =>
+      answer(
+        client.GET('/api/vocabularies/{vocabulary}/map', {
+          params: { path: { vocabulary: id }, query: folded && { folded: folded.length > 0 ? folded : ['-'] } },
+        }),
+      ),
     staleTime: Infinity,
     placeholderData: (before) => before,
   });
@@ -113,7 +124,12 @@ export const versions = (id: number, version: number) =>
 export const beside = (id: number, number: number | undefined, boardId: string, version: number) =>
   queryOptions({
     queryKey: ['beside', id, number, boardId, version],
-    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/versions/{number}/boards/{board}', { params: { path: { vocabulary: id, number: number!, board: boardId } } })),
+    queryFn: () =>
+      answer(
+        client.GET('/api/vocabularies/{vocabulary}/versions/{number}/boards/{board}', {
+          params: { path: { vocabulary: id, number: number!, board: boardId } },
+        }),
+      ),
     enabled: number !== undefined,
     staleTime: Infinity,
     retry: false,
@@ -153,16 +169,30 @@ export type Wish = {
   /** Of the plan, for words that are new by it; none for shown from now. */
   step?: string;
   /** True if the person was told what would move by it; `reason`: why, where places are kept. */
-  sure?: boolean; reason?: string;
+  sure?: boolean;
+  reason?: string;
 } & (
   | { what: 'edit'; base: number; edit: Intention }
   | { what: 'words'; base: number; board: string; from?: Cell; text: string; picture?: string; onNewBoard?: string; fillOn?: boolean }
-  | { what: 'board'; base: number; name: string; openedFrom?: string; openedBy?: string; at?: Cell; pattern?: string; copyOf?: string; copyFrom?: number; rows?: number; columns?: number }
+  | {
+      what: 'board';
+      base: number;
+      name: string;
+      openedFrom?: string;
+      openedBy?: string;
+      at?: Cell;
+      pattern?: string;
+      copyOf?: string;
+      copyFrom?: number;
+      rows?: number;
+      columns?: number;
+    }
   | { what: 'bring'; base: number; from: number; board: string; buttons: string[]; to: string; at?: Cell }
   | { what: 'go back'; base: number; version: number }
   | { what: 'put back'; base: number; version: number; board?: string; button?: string }
   | { what: 'undo'; before?: number }
-  | { what: 'redo' });
+  | { what: 'redo' }
+);
 
 function send(id: number, base: number, wish: Wish): Promise<Changed> {
   const path = { vocabulary: id };
@@ -172,15 +202,54 @@ function send(id: number, base: number, wish: Wish): Promise<Changed> {
     case 'edit':
       return answer(client.POST('/api/vocabularies/{vocabulary}/edits', { params: sure, body: { base, edit: wish.edit } }));
     case 'words':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/words', { params, body: { base, board: wish.board, from: wish.from, text: wish.text, picture: wish.picture, onNewBoard: wish.onNewBoard, fillOn: wish.fillOn } }));
+      return answer(
+        client.POST('/api/vocabularies/{vocabulary}/words', {
+          params,
+          body: {
+            base,
+            board: wish.board,
+            from: wish.from,
+            text: wish.text,
+            picture: wish.picture,
+            onNewBoard: wish.onNewBoard,
+            fillOn: wish.fillOn,
+          },
+        }),
+      );
     case 'board':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/boards', { params, body: { base, name: wish.name, openedFrom: wish.openedFrom, openedBy: wish.openedBy, at: wish.at, pattern: wish.pattern, copyOf: wish.copyOf, copyFrom: wish.copyFrom, rows: wish.rows, columns: wish.columns } }));
+      return answer(
+        client.POST('/api/vocabularies/{vocabulary}/boards', {
+          params,
+          body: {
+            base,
+            name: wish.name,
+            openedFrom: wish.openedFrom,
+            openedBy: wish.openedBy,
+            at: wish.at,
+            pattern: wish.pattern,
+            copyOf: wish.copyOf,
+            copyFrom: wish.copyFrom,
+            rows: wish.rows,
+            columns: wish.columns,
+          },
+        }),
+      );
     case 'bring':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/bringing', { params, body: { base, from: wish.from, board: wish.board, buttons: wish.buttons, to: wish.to, at: wish.at } }));
+      return answer(
+        client.POST('/api/vocabularies/{vocabulary}/bringing', {
+          params,
+          body: { base, from: wish.from, board: wish.board, buttons: wish.buttons, to: wish.to, at: wish.at },
+        }),
+      );
     case 'go back':
       return answer(client.POST('/api/vocabularies/{vocabulary}/going-back', { params: sure, body: { base, version: wish.version } }));
     case 'put back':
-      return answer(client.POST('/api/vocabularies/{vocabulary}/putting-back', { params: { path }, body: { base, version: wish.version, board: wish.board, button: wish.button } }));
+      return answer(
+        client.POST('/api/vocabularies/{vocabulary}/putting-back', {
+          params: { path },
+          body: { base, version: wish.version, board: wish.board, button: wish.button },
+        }),
+      );
     case 'undo':
       return answer(client.POST('/api/vocabularies/{vocabulary}/undo', { params: sure, body: { before: wish.before } }));
     case 'redo':
@@ -189,13 +258,19 @@ function send(id: number, base: number, wish: Wish): Promise<Changed> {
 }
 
 /** Puts chosen words on a board that is there, from its first empty cell on, or on a new one. Tells where they are. */
-export async function putChosen(view: VocabularyView, on: { board: string } | { name: string }, chosen: ChosenWord[]): Promise<{ vocabulary: number; board: string }> {
+export async function putChosen(
+  view: VocabularyView,
+  on: { board: string } | { name: string },
+  chosen: ChosenWord[],
+): Promise<{ vocabulary: number; board: string }> {
   const path = { vocabulary: view.id };
   if ('board' in on) {
     await answer(client.POST('/api/vocabularies/{vocabulary}/words', { params: { path }, body: { base: view.version, board: on.board, chosen } }));
     return { vocabulary: view.id, board: on.board };
   }
-  const changed = await answer(client.POST('/api/vocabularies/{vocabulary}/boards', { params: { path }, body: { base: view.version, name: on.name, chosen } }));
+  const changed = await answer(
+    client.POST('/api/vocabularies/{vocabulary}/boards', { params: { path }, body: { base: view.version, name: on.name, chosen } }),
+  );
   return { vocabulary: view.id, board: changed.boards.find((b) => changed.added.includes(b.id))!.id };
 }
 

@@ -22,19 +22,38 @@ export default function Starters() {
   const { data: already = [] } = useQuery(vocabularies(id));
   const copying = useMutation({
     mutationFn: (starter: string) => copyStarter(id, starter),
-    onSuccess: (copy) => { void queries.invalidateQueries({ queryKey: caseload.queryKey }); void navigate(`/vocabularies/${copy.vocabulary}`); },
+    onSuccess: (copy) => {
+      void queries.invalidateQueries({ queryKey: caseload.queryKey });
+      void navigate(`/vocabularies/${copy.vocabulary}`);
+    },
   });
-  if (error) return <main className={parts.lone}><h1>No student here</h1><p role="alert">{sentence(error)}</p></main>;
+  if (error)
+    return (
+      <main className={parts.lone}>
+        <h1>No student here</h1>
+        <p role="alert">{sentence(error)}</p>
+      </main>
+    );
   if (!student || !starters) return null;
   return (
     <main className={parts.page} data-ready>
       <div className={parts.pageHead}>
         <h1>Start {student.name}’s vocabulary</h1>
-        <span className={parts.quiet}>on {screenName(student.screen, usual)}, {Math.round(student.screen.width / 1000)} x {Math.round(student.screen.height / 1000)} mm</span>
+        <span className={parts.quiet}>
+          on {screenName(student.screen, usual)}, {Math.round(student.screen.width / 1000)} x {Math.round(student.screen.height / 1000)} mm
+        </span>
       </div>
       {already.length > 0 && (
-        <p className={parts.quiet}>{student.name} has {already.map((v, i) => <span key={v.vocabulary}>{i > 0 && ', '}<Link
-          to={`/vocabularies/${v.vocabulary}`}>{v.name}</Link></span>)} already. A new one stands beside {already.length === 1 ? 'it' : 'them'}; nothing is replaced.</p>
+        <p className={parts.quiet}>
+          {student.name} has{' '}
+          {already.map((v, i) => (
+            <span key={v.vocabulary}>
+              {i > 0 && ', '}
+              <Link to={`/vocabularies/${v.vocabulary}`}>{v.name}</Link>
+            </span>
+          ))}{' '}
+          already. A new one stands beside {already.length === 1 ? 'it' : 'them'}; nothing is replaced.
+        </p>
       )}
       {copying.isError && <Alert type="error" showIcon title={sentence(copying.error)} className={parts.gapBelow} />}
       <div className={css.starters}>
@@ -57,18 +76,48 @@ function StarterCard({ starter, student, busy, onCopy }: { starter: StarterView;
         <h2>{starter.name}</h2>
         <p>{starter.about}</p>
         <dl>
-          <div><dt>Grid</dt><dd>{starter.rows} x {starter.columns}</dd></div>
-          <div><dt>Words</dt><dd>{starter.words}</dd></div>
-          <div><dt>Boards</dt><dd>{starter.boards}</dd></div>
-          <div><dt>Each cell</dt><dd>{Math.round(starter.cellWidthMm)} x {Math.round(starter.cellHeightMm)} mm</dd></div>
+          <div>
+            <dt>Grid</dt>
+            <dd>
+              {starter.rows} x {starter.columns}
+            </dd>
+          </div>
+          <div>
+            <dt>Words</dt>
+            <dd>{starter.words}</dd>
+          </div>
+          <div>
+            <dt>Boards</dt>
+            <dd>{starter.boards}</dd>
+          </div>
+          <div>
+            <dt>Each cell</dt>
+            <dd>
+              {Math.round(starter.cellWidthMm)} x {Math.round(starter.cellHeightMm)} mm
+            </dd>
+          </div>
         </dl>
         {starter.small && <p className={parts.note}>Cells this small are hard to hit for many hands.</p>}
       </div>
       <div className={css.starterDoors}>
-        <Button type="primary" loading={busy} onClick={onCopy}>Copy for {student.name}</Button>
-        <Link className={parts.door} to={`/vocabularies/${starter.id}/talk`}>Try it</Link>
-        <Link className={parts.door} to={`/vocabularies/${starter.id}`}>Look inside</Link>
-        <a className={parts.door} href={sheet} target="_blank" rel="noreferrer" title={`Its home board on paper, as large as on ${student.name}’s screen, to point at before you choose`}>Print its home board</a>
+        <Button type="primary" loading={busy} onClick={onCopy}>
+          Copy for {student.name}
+        </Button>
+        <Link className={parts.door} to={`/vocabularies/${starter.id}/talk`}>
+          Try it
+        </Link>
+        <Link className={parts.door} to={`/vocabularies/${starter.id}`}>
+          Look inside
+        </Link>
+        <a
+          className={parts.door}
+          href={sheet}
+          target="_blank"
+          rel="noreferrer"
+          title={`Its home board on paper, as large as on ${student.name}’s screen, to point at before you choose`}
+        >
+          Print its home board
+        </a>
       </div>
     </article>
   );
@@ -85,15 +134,40 @@ function BringIn({ student, name }: { student: string; name: string }) {
     void queries.invalidateQueries({ queryKey: caseload.queryKey });
     void queries.invalidateQueries({ queryKey: ['vocabularies', student] });
   });
-  const take = (files: FileList | null) => { const file = files?.[0]; if (file) start(() => bringInPackage(student, file)); };
-  const drop = (e: DragEvent) => { e.preventDefault(); setOver(false); take(e.dataTransfer.files); };
+  const take = (files: FileList | null) => {
+    const file = files?.[0];
+    if (file) start(() => bringInPackage(student, file));
+  };
+  const drop = (e: DragEvent) => {
+    e.preventDefault();
+    setOver(false);
+    take(e.dataTransfer.files);
+  };
   return (
-    <section className={over ? `${css.bringIn} ${css.over}` : css.bringIn} aria-label="Boards from a file"
-      onDragOver={(e) => { e.preventDefault(); setOver(true); }} onDragLeave={() => setOver(false)} onDrop={drop}>
+    <section
+      className={over ? `${css.bringIn} ${css.over}` : css.bringIn}
+      aria-label="Boards from a file"
+      onDragOver={(e) => {
+        e.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={drop}
+    >
       <p>Or bring in boards from a file: drop an open-board package (.obz) or board (.obf) here, or</p>
       <Button onClick={() => field.current?.click()}>Choose a file</Button>
-      <input ref={field} type="file" accept=".obz,.obf,.zip,.json" className={parts.unseen} tabIndex={-1} aria-label="A package or board file"
-        onChange={(e) => { take(e.target.files); e.target.value = ''; }} />
+      <input
+        ref={field}
+        type="file"
+        accept=".obz,.obf,.zip,.json"
+        className={parts.unseen}
+        tabIndex={-1}
+        aria-label="A package or board file"
+        onChange={(e) => {
+          take(e.target.files);
+          e.target.value = '';
+        }}
+      />
       {working}
       {came && <CameIn came={came} name={name} />}
     </section>
@@ -104,10 +178,16 @@ function CameIn({ came, name }: { came: BroughtIn; name: string }) {
   return (
     <div className={css.cameIn} role="status">
       <p>
-        <strong>{came.name}</strong> is now one of {name}’s vocabularies: {came.boards} {came.boards === 1 ? 'board' : 'boards'}, {came.buttons} buttons.{' '}
-        <Link to={`/vocabularies/${came.vocabulary}`}>Open it</Link>
+        <strong>{came.name}</strong> is now one of {name}’s vocabularies: {came.boards} {came.boards === 1 ? 'board' : 'boards'}, {came.buttons}{' '}
+        buttons. <Link to={`/vocabularies/${came.vocabulary}`}>Open it</Link>
       </p>
-      {came.findings.length > 0 && <ul>{came.findings.map((f) => <li key={f}>{f}</li>)}</ul>}
+      {came.findings.length > 0 && (
+        <ul>
+          {came.findings.map((f) => (
+            <li key={f}>{f}</li>
+          ))}
+        </ul>
+      )}
     </div>
   );
 }
