@@ -1,4 +1,5 @@
 import { queryOptions } from '@tanstack/react-query';
+import { forgetSaid } from '../talk/saidToday';
 import { answer, client } from '../../api/client';
 
 export const session = queryOptions({
@@ -9,4 +10,7 @@ export const session = queryOptions({
 
 export const signIn = (signIn: string, password: string) => answer(client.POST('/api/session', { body: { signIn, password } }));
 export const signInToDemo = (signIn: string) => answer(client.POST('/api/session/demo', { body: { signIn } }));
-export const signOut = () => answer(client.DELETE('/api/session'));
+export const signOut = () => {
+  forgetSaid(true);
+  return answer(client.DELETE('/api/session'));
+};

@@ -10,6 +10,7 @@ import { Card } from '../board/Card';
 import { gridLines, LooksOfBoard, seen } from '../board/looks';
 import { ArtOf, ButtonPicture } from '../picture/art';
 import { begin, spokenMessage, takeOneOff, tap, type TalkState } from './message';
+import { forgetSaid, remember } from './saidToday';
 import { hush, say } from './voice';
 import drawn from '../board/drawn.module.css';
 import parts from '../../shell/parts.module.css';
@@ -49,6 +50,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
     return () => clearTimeout(end);
   }, [model, state]);
   useEffect(() => hush, []);
+  useEffect(() => forgetSaid(), []);
   useEffect(() => { line.current?.scrollTo({ left: line.current.scrollWidth }); }, [state.message]);
 
   function speak(text: string) {
@@ -61,6 +63,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
     const still = model === 'as the student sees' && leadsNowhereYet.includes(button.id);
     const tapped = tap(state, still ? { ...button, leads: { type: 'stays' } } : button, byId, view.home);
     setState(tapped.state);
+    if (tapped.state.message.length > state.message.length) remember(view.id, button.id);
     if (tapped.speak) speak(tapped.speak);
     else setNotice('');
     if (tapped.notice) setNotice(tapped.notice);

@@ -2,13 +2,14 @@ import { Modal, Radio, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { vocabulary as vocabularyOf } from '../board/boards';
+import { saidToday } from '../talk/saidToday';
 import { caseload, vocabularies } from '../student/students';
 import type { Begun } from './lists';
 import css from './wordlist.module.css';
 
-type What = 'boards' | 'step' | 'since';
+type What = 'boards' | 'step' | 'since' | 'said';
 
-/** A list that begins with words of a student’s boards: of some boards, of a step of the plan, or what is new to see since a day. */
+/** A list that begins with words of a student’s boards: of some boards, of a step of the plan, what is new to see since a day, or what was said today. */
 export function BeginWith({ onBegin, onClose }: { onBegin: (wanted: Begun) => Promise<boolean>; onClose: () => void }) {
   const rows = (useQuery(caseload).data ?? []).filter((r) => r.vocabulary && r.role !== 'VIEWER');
   const [student, setStudent] = useState<string>();
@@ -24,7 +25,9 @@ export function BeginWith({ onBegin, onClose }: { onBegin: (wanted: Begun) => Pr
   const steps = view?.plan.steps ?? [];
   const atStep = steps.find((s) => s.id === step) ?? steps[(view?.plan.at ?? 1) - 1];
   const some = view?.boards.filter((b) => boards.includes(b.id)) ?? [];
-  const ready = view && (what === 'boards' ? some.length > 0 : what === 'step' ? atStep !== undefined : since !== '');
+  const said = saidToday(view?.id);
+  const ready =
+    view && (what === 'boards' ? some.length > 0 : what === 'step' ? atStep !== undefined : what === 'said' ? said.length > 0 : since !== '');
 
   function begin() {
     if (!view || !row) return;
@@ -41,7 +44,9 @@ export function BeginWith({ onBegin, onClose }: { onBegin: (wanted: Begun) => Pr
           }
         : what === 'step'
           ? { ...whose, step: atStep?.id, name: `Words of “${atStep?.name}”` }
-          : { ...whose, since, name: `New words for ${row.student.name}` };
+          : what === 'said'
+            ? { ...whose, buttons: said, name: `Said today by ${row.student.name}` }
+            : { ...whose, since, name: `New words for ${row.student.name}` };
     void onBegin(wanted).then((done) => done && onClose());
   }
   return (
@@ -93,6 +98,7 @@ export function BeginWith({ onBegin, onClose }: { onBegin: (wanted: Begun) => Pr
             { value: 'boards', label: 'what is shown of some boards' },
             { value: 'step', label: 'the words of a step', disabled: steps.length === 0 },
             { value: 'since', label: 'what is new to see since a day' },
+            { value: 'said', label: 'what was said today on this device', disabled: said.length === 0 },
           ]}
         />
         {what === 'boards' && (

@@ -1,8 +1,10 @@
 import { Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Pic } from '../picture/art';
 import type { WordList } from '../../api/types';
 import type { Act } from './lists';
+import { PhotoOf } from './PhotoOf';
 import { caseload } from '../student/students';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
@@ -27,7 +29,9 @@ function withStudent(table: string, name: string, view: WordList): string {
 export function ForClass({ view, onAct }: { view: WordList; onAct: (act: Act) => Promise<WordList | undefined> }) {
   const [table, setTable] = useState<string>();
   const rows = useQuery({ ...caseload, enabled: table !== undefined }).data ?? [];
-  const said = view.students === 0 ? 'the same for everybody' : `${view.students} ${view.students === 1 ? 'student' : 'students'}`;
+  const [photoOf, setPhotoOf] = useState<string>();
+  const pupils = view.pupils.length;
+  const said = pupils === 0 ? 'the same for everybody' : `${pupils} ${pupils === 1 ? 'student' : 'students'}`;
   if (!view.mayEdit) return <>For {said}.</>;
   const [first, second] = view.words;
   return (
@@ -74,7 +78,35 @@ export function ForClass({ view, onAct }: { view: WordList; onAct: (act: Act) =>
             onChange={(e) => setTable(e.target.value)}
             placeholder={`name, ${first?.text ?? 'swim'}, ${second?.text ?? 'read'}\nIlse, dance,\nTomasz, , sing`}
           />
+          {pupils > 0 && (
+            <p className={css.photos}>
+              Photo beside the name{' '}
+              {view.pupils.map(({ name, photo }) => (
+                <button
+                  key={name}
+                  type="button"
+                  className={`${parts.dotted} ${css.pupil}`}
+                  aria-label={photo ? `${name}, with a photo` : `${name}, no photo yet`}
+                  onClick={() => setPhotoOf(name)}
+                >
+                  {photo && <Pic id={photo} collected />}
+                  {name}
+                </button>
+              ))}
+            </p>
+          )}
         </Modal>
+      )}
+      {photoOf !== undefined && (
+        <PhotoOf
+          name={photoOf}
+          photo={view.pupils.find((p) => p.name === photoOf)?.photo ?? undefined}
+          student={rows.find((r) => r.student.name === photoOf)?.student}
+          onClose={() => setPhotoOf(undefined)}
+          onKeep={(photo) =>
+            void onAct({ what: 'edit', edit: { type: 'photo-of', name: photoOf, photo } }).then((done) => done && setPhotoOf(undefined))
+          }
+        />
       )}
     </>
   );

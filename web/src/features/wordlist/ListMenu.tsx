@@ -52,7 +52,7 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
               </a>
             ),
           },
-          ...(view.students > 0 ? [{ key: 'zip', label: 'One PDF for each student (.zip)' }] : []),
+          ...(view.pupils.length > 0 ? [{ key: 'zip', label: 'One PDF for each student (.zip)' }] : []),
           {
             key: 'obf',
             label: (

@@ -101,7 +101,7 @@ export default function ListPage() {
             <SupportSentence support={view.support} mayEdit={mayEdit} onSet={(support) => void edit({ type: 'set-up', support })} />{' '}
             <PageSentence
               page={view.page}
-              whose={view.students > 0 ? 'each student’s' : view.student ? `${view.student.name}’s` : null}
+              whose={view.pupils.length > 0 ? 'each student’s' : view.student ? `${view.student.name}’s` : null}
               beside={view.support.type === 'rules' || view.support.type === 'feelings-scale'}
               mayEdit={mayEdit}
               onSet={(made) => void edit({ type: 'page', page: made })}

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { createPortal } from 'react-dom';
 import type { WordList } from '../../api/types';
+import { ArtOf } from '../picture/art';
 import { PagePreview } from '../sheet/PagePreview';
 import { pages } from './lists';
 import css from './wordlist.module.css';
@@ -38,7 +39,9 @@ export function Printing({ view, from, to, onDone }: { view: WordList; from: num
     <div className={css.printing} aria-hidden>
       {data?.map((page) => (
         <div key={page.number} style={{ width: mm(page.width), height: mm(page.height) }}>
-          <PagePreview page={page} label="" />
+          <ArtOf art={page.art} list={view.id}>
+            <PagePreview page={page} label="" />
+          </ArtOf>
         </div>
       ))}
     </div>,

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Sheets, WordList } from '../../api/types';
 import { useWork } from '../job/Working';
 import { DottedText } from '../board/Dotted';
+import { ArtOf } from '../picture/art';
 import { Leaves } from '../sheet/Leaves';
 import { Arranging } from './Arranging';
 import { Printing } from './Printing';
@@ -34,33 +35,35 @@ export function SheetStage({
 
   return (
     <>
-      <Leaves
-        page={page}
-        of={sheets.pages}
-        what={what}
-        label={`${what} ${page.number} of ${sheets.pages}, ${view.name}`}
-        onPage={onPage}
-        over={view.mayEdit && sheets.cells.length > 0 && <Arranging cells={sheets.cells} onArrange={onArrange} />}
-      >
-        {sheets.pages > 1 && (
-          <DottedText
-            label="Which are printed: all, a number, or from one to another as 2-5"
-            value={all ? 'all' : from === to ? String(from) : `${from}-${to}`}
-            shown={all ? 'all are printed' : from === to ? `only ${from} is printed` : `${from} to ${to} are printed`}
-            onKeep={(typed) => setRange(rangeOf(typed))}
-          />
-        )}
-        <PlainButton onClick={() => setPrinting(true)}>Print</PlainButton>
-        {view.students > 0 && all ? (
-          <PlainButton type="primary" onClick={() => start(() => printList(view.id, false))}>
-            Make the PDF
-          </PlainButton>
-        ) : (
-          <a className={`${parts.door} ${parts.primary}`} href={pdf} target="_blank" rel="noreferrer">
-            Make the PDF
-          </a>
-        )}
-      </Leaves>
+      <ArtOf art={page.art} list={view.id}>
+        <Leaves
+          page={page}
+          of={sheets.pages}
+          what={what}
+          label={`${what} ${page.number} of ${sheets.pages}, ${view.name}`}
+          onPage={onPage}
+          over={view.mayEdit && sheets.cells.length > 0 && <Arranging cells={sheets.cells} onArrange={onArrange} />}
+        >
+          {sheets.pages > 1 && (
+            <DottedText
+              label="Which are printed: all, a number, or from one to another as 2-5"
+              value={all ? 'all' : from === to ? String(from) : `${from}-${to}`}
+              shown={all ? 'all are printed' : from === to ? `only ${from} is printed` : `${from} to ${to} are printed`}
+              onKeep={(typed) => setRange(rangeOf(typed))}
+            />
+          )}
+          <PlainButton onClick={() => setPrinting(true)}>Print</PlainButton>
+          {view.pupils.length > 0 && all ? (
+            <PlainButton type="primary" onClick={() => start(() => printList(view.id, false))}>
+              Make the PDF
+            </PlainButton>
+          ) : (
+            <a className={`${parts.door} ${parts.primary}`} href={pdf} target="_blank" rel="noreferrer">
+              Make the PDF
+            </a>
+          )}
+        </Leaves>
+      </ArtOf>
       {working}
       {printing && <Printing view={view} from={from} to={to} onDone={() => setPrinting(false)} />}
     </>

@@ -140,7 +140,7 @@ export function useActs(id: number) {
   });
 }
 
-/** With what a list begins: words typed or chosen, another list, or words of a vocabulary: of boards, of a step, or new since a day. */
+/** With what a list begins: words typed or chosen, another list, or words of a vocabulary: of boards, of a step, new since a day, or said today. */
 export interface Begun {
   name?: string;
   student?: string;
@@ -151,6 +151,8 @@ export interface Begun {
   boards?: string[];
   step?: string;
   since?: string;
+  /** Buttons of the vocabulary in an order of their own. */
+  buttons?: string[];
   support?: string;
 }
 

@@ -5,11 +5,13 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -30,6 +32,8 @@ import org.dwimble.core.look.Look;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Reads one board's JSON. Everything it cannot use as given is mended or left out, and said in a finding. */
@@ -40,26 +44,31 @@ final class BoardReader {
         Media.@Nullable Kept at(String path, @Nullable String symbol) throws Refused, IOException;
     }
 
-    private static final Set<String> BOARD_KEYS = Set.of("format", "id", "locale", "name", "buttons", "images", "sounds", "grid", ObfGrid.LINES,
+    private static final Set<String> BOARD_KEYS = Set.of("format", "id", OutsideIds.OURS, "locale", "name", "buttons", "images", "sounds", "grid", ObfGrid.LINES,
         ObfLook.LOOK);
-    private static final Set<String> BUTTON_KEYS = Set.of("id", "label", "vocalization", "image_id", "sound_id", "hidden", ObfPlan.STEP, ObfPlan.HELD,
+    private static final Set<String> BUTTON_KEYS = Set.of("id", OutsideIds.OURS, "label", "vocalization", "image_id", "sound_id", "hidden", ObfPlan.STEP, ObfPlan.HELD,
         ObfPlan.WAITS, "load_board", ObfWriter.LAYERS,
         "action", "actions", ObfWriter.SPAN, ObfWriter.KIND, ObfWriter.SAYS, ObfWriter.LEADS, ObfLook.LOOK, ObfLook.LEFT,
         ObfWriter.ELSEWHERE);
+    private static final int MOST_ACTIONS_TOLD = 5;
     private static final Set<String> MEDIA_KEYS = Set.of("id", "content_type", "data", "path");
 
     private final ObfReader reader;
     private final ObjectNode json;
     private final String boardId;
-    private final Map<String, String> idByPath;
+    private final String outsideId;
     private final Attached attached;
+    /** Pictures and sounds that are told by an address alone, by their id. */
+    private final Map<String, ObjectNode> elsewhere = new HashMap<>();
     private String name = "";
+    private int linksAway;
 
-    BoardReader(ObfReader reader, ObjectNode json, String boardId, Map<String, String> idByPath, Attached attached) {
+    /** @param boardId ours @param outsideId what the file calls it */
+    BoardReader(ObfReader reader, ObjectNode json, String boardId, String outsideId, Attached attached) {
         this.reader = reader;
         this.json = json;
         this.boardId = boardId;
-        this.idByPath = idByPath;
+        this.outsideId = outsideId;
         this.attached = attached;
     }
 
@@ -79,14 +88,16 @@ final class BoardReader {
             List<Button> placed = new ArrayList<>();
             for (Map.Entry<String, Standing> at : grid.standing.entrySet()) {
                 ObjectNode button = buttons.get(at.getKey());
-                String id = repeated.contains(at.getKey()) ? boardId + ":" + at.getKey() : at.getKey();
-                Button made = button(id, button, at.getValue(), pictureIds, soundIds);
-                if (made != null) {
-                    placed.add(made);
-                }
+                String id = reader.ids().button(boardId, at.getKey(), repeated.contains(at.getKey()), button);
+                placed.add(button(id, at.getKey(), button, at.getValue(), pictureIds, soundIds));
             }
-            return new Board(boardId, name, grid.shape(), ObfLook.read(json), placed, new Board.Facts(pictures, sounds),
-                Extras.ofPackage(unused(json, BOARD_KEYS)));
+            if (linksAway > 0) {
+                reader.found("found-links-away", "board", name, "count", linksAway);
+            }
+            Map<String, JsonNode> extras = unused(json, BOARD_KEYS);
+            reader.carried(extras.keySet());
+            keepOutside(extras, boardId, outsideId);
+            return new Board(boardId, name, grid.shape(), ObfLook.read(json), placed, new Board.Facts(pictures, sounds), Extras.ofPackage(extras));
         } catch (Unacceptable e) {
             throw new Refused("board-refused", "board", name, "why", e.told());
         } catch (IOException e) {
@@ -94,8 +105,16 @@ final class BoardReader {
         }
     }
 
+    /** What a file calls it is written back where it is not ours. */
+    private static void keepOutside(Map<String, JsonNode> extras, String ours, String outside) {
+        if (!ours.equals(outside)) {
+            extras.put("id", JsonNodeFactory.instance.stringNode(outside));
+        }
+    }
+
     private Map<String, String> media(String key, String what, Map<String, JsonNode> facts) throws Refused, IOException {
         Map<String, String> ids = new HashMap<>();
+        int away = 0;
         for (JsonNode item : json.path(key)) {
             String id = ObfReader.text(item, "id", "");
             if (!(item instanceof ObjectNode entry) || id.isEmpty()) {
@@ -105,7 +124,10 @@ final class BoardReader {
                 continue;
             }
             Media.Kept kept = kept(entry);
-            if (kept == null) {
+            if (kept == null && entry.hasNonNull("url")) {
+                elsewhere.put(id, entry);
+                away++;
+            } else if (kept == null) {
                 reader.found("found-media-missing", "what", what, "board", name, "id", Text.cut(id, 40));
             } else if (kept.id() == null) {
                 reader.found("found-media-left-out", "what", what, "board", name, "why", kept.whyNot());
@@ -120,6 +142,9 @@ final class BoardReader {
                     facts.putIfAbsent(kept.id(), known);
                 }
             }
+        }
+        if (away > 0) {
+            reader.found("found-media-away", "what", what, "board", name, "count", away);
         }
         return ids;
     }
@@ -143,6 +168,7 @@ final class BoardReader {
                 String id = ObfReader.text(button, "id", "");
                 if (id.isEmpty()) {
                     id = boardId + "-" + ++nameless;
+                    button.put("id", id);
                 }
                 if (buttons.putIfAbsent(id, button) != null) {
                     reader.found("found-id-twice", "board", name, "id", Text.cut(id, 40));
@@ -158,6 +184,9 @@ final class BoardReader {
     /** Where each button stands: by the grid; buttons the grid forgets go into empty cells, in rows added below if need be. */
     private Grid grid(Map<String, ObjectNode> buttons) {
         ObfGrid.Read grid = ObfGrid.read(json);
+        if (grid.odd()) {
+            reader.found("found-grid-size", "board", name);
+        }
         int rows = grid.rows();
         int columns = grid.columns();
         if (rows < 1 || columns < 1) {
@@ -242,7 +271,7 @@ final class BoardReader {
         return Text.cut(Text.tidy(button.path("label").asString("")), 40);
     }
 
-    private @Nullable Button button(String id, ObjectNode json, Standing standing, Map<String, String> pictureIds, Map<String, String> soundIds) {
+    private Button button(String id, String outside, ObjectNode json, Standing standing, Map<String, String> pictureIds, Map<String, String> soundIds) {
         String label = Text.tidy(ObfReader.text(json, "label", ""));
         Map<String, JsonNode> extras = unused(json, BUTTON_KEYS);
         if (Text.length(label) > Face.LONGEST_LABEL) {
@@ -254,7 +283,11 @@ final class BoardReader {
             layers = Layer.only(pictureIds.get(ObfReader.text(json, "image_id", "")));
         }
         Look look = ObfLook.ofButton(json, extras);
-        Leads leads = leads(json);
+        reader.carried(extras.keySet().stream().filter(k -> !k.equals("url")).collect(Collectors.toSet()));
+        linksAway += extras.containsKey("url") ? 1 : 0;
+        keepOutside(extras, id, outside);
+        keepElsewhere(json, layers, soundIds, extras);
+        Leads leads = leads(json, extras);
         List<Doing> doings = doings(json, extras);
         Says says = says(json, leads, doings);
         if (label.isEmpty() && layers.isEmpty()) {
@@ -266,9 +299,21 @@ final class BoardReader {
         for (Kind known : Kind.values()) {
             kind = known.word().equals(kindWord) ? known : kind;
         }
-        return new Button(Text.cut(id, Button.LONGEST_ID), standing, new Face(label, layers, kind),
+        return new Button(id, standing, new Face(label, layers, kind),
             new Acts(says, soundIds.get(ObfReader.text(json, "sound_id", "")), doings, leads), ObfPlan.shown(json, look),
                 Extras.ofPackage(extras));
+    }
+
+    /** Where its picture or its sound would be, for a file that is written; Dwimble opens no address. */
+    private void keepElsewhere(ObjectNode json, List<Layer> layers, Map<String, String> soundIds, Map<String, JsonNode> extras) {
+        ObjectNode picture = layers.isEmpty() ? elsewhere.get(ObfReader.text(json, "image_id", "")) : null;
+        if (picture != null) {
+            extras.put(ObfWriter.PICTURE_ELSEWHERE, picture);
+        }
+        String sound = ObfReader.text(json, "sound_id", "");
+        if (!soundIds.containsKey(sound) && elsewhere.containsKey(sound)) {
+            extras.put(ObfWriter.SOUND_ELSEWHERE, elsewhere.get(sound));
+        }
     }
 
     /** The parts of a layered picture that came along, at most as many as a button can have. */
@@ -283,42 +328,58 @@ final class BoardReader {
         return layers;
     }
 
-    private Leads leads(ObjectNode json) {
+    private Leads leads(ObjectNode json, Map<String, JsonNode> extras) {
         JsonNode load = json.path("load_board");
         if (load.isObject()) {
-            String byPath = idByPath.get(load.path("path").asString(""));
-            String id = byPath != null ? byPath : ObfReader.text(load, "id", ObfReader.text(load, "path", ObfReader.text(load, "name", "")));
-            if (!id.isEmpty()) {
+            String path = load.path("path").asString("");
+            String outside = ObfReader.text(load, "id", ObfReader.text(load, "path", ObfReader.text(load, "name", "")));
+            String id = outside.isEmpty() ? "" : reader.ids().linked(path, outside);
+            boolean away = load.hasNonNull("url") || load.hasNonNull("data_url");
+            if (!reader.ids().hasBoard(id) && (away || !load.path("id").asString("").equals(id))) {
+                extras.put("load_board", load);
+                linksAway += away ? 1 : 0;
+            }
+            if (!id.isEmpty() && !(away && !reader.ids().hasBoard(id))) {
                 return new Leads.Opens(id, json.path(ObfWriter.LEADS).asString("").equals(ObfWriter.ONCE));
             }
         }
         if (json.path(ObfWriter.LEADS).asString("").equals("back")) {
             return Leads.BACK;
         }
-        return rawActions(json).contains(":home") ? Leads.HOME : Leads.STAYS;
+        return rawActions(json).stream().anyMatch(BoardReader::goesHome) ? Leads.HOME : Leads.STAYS;
     }
 
-    private static List<String> rawActions(ObjectNode json) {
-        List<String> actions = new ArrayList<>();
-        for (JsonNode action : json.path("actions")) {
-            actions.add(action.asString(""));
-        }
-        if (actions.isEmpty() && json.path("action").isString()) {
-            actions.add(json.path("action").asString());
+    static List<JsonNode> rawActions(JsonNode json) {
+        List<JsonNode> actions = new ArrayList<>();
+        json.path("actions").forEach(actions::add);
+        if (actions.isEmpty() && json.hasNonNull("action")) {
+            actions.add(json.path("action"));
         }
         return actions;
     }
 
+    private static boolean goesHome(JsonNode action) {
+        return action.asString("").equals(ObfWriter.HOME);
+    }
+
+    /** What it does; if Dwimble does not do all of it, all of it is kept as it stood. */
     private List<Doing> doings(ObjectNode json, Map<String, JsonNode> extras) {
         List<Doing> known = new ArrayList<>();
-        for (String action : rawActions(json)) {
-            Optional<Doing> doing = ObfActions.read(action);
+        List<JsonNode> raw = rawActions(json);
+        Set<String> unknown = new LinkedHashSet<>();
+        for (JsonNode action : raw) {
+            Optional<Doing> doing = ObfActions.read(action.asString(""));
             if (doing.isPresent() && known.size() < Acts.MOST_DOINGS) {
                 known.add(doing.get());
-            } else if (!action.equals(":home")) {
-                reader.found("found-unknown-action", "board", name, "action", Text.cut(action, 30));
-                extras.put("ext_dwimble_unknown_actions", json.has("actions") ? json.get("actions") : json.get("action"));
+            } else if (!goesHome(action)) {
+                unknown.add(Text.cut(Text.tidy(action.isString() ? action.asString() : action.toString()), 30));
             }
+        }
+        if (!unknown.isEmpty()) {
+            unknown.stream().limit(MOST_ACTIONS_TOLD).forEach(action -> reader.found("found-unknown-action", "board", name, "action", action));
+            ArrayNode kept = JsonNodeFactory.instance.arrayNode();
+            raw.stream().limit(ObfWriter.MOST_ACTIONS).forEach(kept::add);
+            extras.put(ObfWriter.ACTIONS, kept);
         }
         return known;
     }

@@ -3,8 +3,9 @@ package org.dwimble.core.obf;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
-import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.document.Json;
@@ -23,14 +24,15 @@ final class ObfGrid {
     /** A board is not written with more lines than this; then its lines are written equal. */
     private static final int MOST_WRITTEN = 120;
 
-    /** @param shape null if it is more than a board can have; @param order ids by cell, as many as the shape has; empty where there is none */
-    record Read(int rows, int columns, @Nullable Shape shape, List<List<String>> order) {
+    /** @param shape null if it is more than a board can have; @param order ids by cell, as many as the shape has; empty where there is none @param odd true if it tells a number of lines that is none */
+    record Read(boolean odd, int rows, int columns, @Nullable Shape shape, List<List<String>> order) {
     }
 
     private ObfGrid() {
     }
 
-    static void write(Board board, ObjectNode json) {
+    /** @param ids as they are written, by ours */
+    static void write(Board board, Map<String, String> ids, ObjectNode json) {
         List<Integer> heights = written(board.shape().allHeights());
         List<Integer> widths = written(board.shape().allWidths());
         ObjectNode grid = json.putObject("grid");
@@ -41,7 +43,7 @@ final class ObfGrid {
             for (int i = 0; i < heights.get(r); i++) {
                 ArrayNode cells = order.addArray();
                 for (int c = 0; c < board.columns(); c++) {
-                    String id = board.at(new Cell(r, c)).map(Button::id).orElse(null);
+                    String id = board.at(new Cell(r, c)).map(b -> ids.get(b.id())).orElse(null);
                     for (int j = 0; j < widths.get(c); j++) {
                         cells.add(id);
                     }
@@ -67,6 +69,7 @@ final class ObfGrid {
     static Read read(ObjectNode json) {
         JsonNode grid = json.path("grid");
         JsonNode order = grid.path("order");
+        boolean odd = Stream.of("rows", "columns").map(grid::path).anyMatch(told -> !told.isMissingNode() && (!told.isIntegralNumber() || told.asInt(0) < 1));
         int rows = Math.max(grid.path("rows").asInt(0), order.size());
         int columns = grid.path("columns").asInt(0);
         for (JsonNode row : order) {
@@ -77,7 +80,7 @@ final class ObfGrid {
         int meantRows = heights.isEmpty() ? rows : heights.size();
         int meantColumns = widths.isEmpty() ? columns : widths.size();
         if (meantRows < 1 || meantColumns < 1 || meantRows > Board.MOST_LINES || meantColumns > Board.MOST_LINES) {
-            return new Read(meantRows, meantColumns, null, List.of());
+            return new Read(odd, meantRows, meantColumns, null, List.of());
         }
         int[] rowAt = starts(heights, rows, meantRows);
         int[] columnAt = starts(widths, columns, meantColumns);
@@ -90,7 +93,7 @@ final class ObfGrid {
             }
             ids.add(row);
         }
-        return new Read(meantRows, meantColumns, new Shape(meantRows, meantColumns, heights, widths), ids);
+        return new Read(odd, meantRows, meantColumns, new Shape(meantRows, meantColumns, heights, widths), ids);
     }
 
     /** The shares told, if they are some a board can have and the grid was written by them. */

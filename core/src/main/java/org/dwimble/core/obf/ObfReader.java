@@ -1,5 +1,6 @@
 package org.dwimble.core.obf;
 
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -7,7 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Base64;
-import java.util.Enumeration;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -16,6 +16,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -29,6 +31,7 @@ import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.board.Vocabulary;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
 import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.core.json.JsonFactory;
@@ -50,20 +53,28 @@ public final class ObfReader {
     }
 
     private static final int MOST_FINDINGS = 200;
+    private static final int MOST_KEYS = 8;
+    private static final String MANIFEST = "manifest.json";
 
     private final Media media;
-    private final Limits limits;
+    private final PackageLimits limits;
     private final JsonMapper mapper;
     private final Set<Told> findings = new LinkedHashSet<>();
     private final Map<String, Media.Kept> keptByPath = new HashMap<>();
-    private long unpacked;
+    private final AtomicLong nodes = new AtomicLong();
+    private final Set<String> formats = new LinkedHashSet<>();
+    private final Set<String> unused = new TreeSet<>();
+    private final OutsideIds ids = new OutsideIds();
+    private int withoutFormat;
+    private int mended;
+    private int broken;
 
-    public ObfReader(Media media, Limits limits) {
+    public ObfReader(Media media, PackageLimits limits) {
         this.media = media;
         this.limits = limits;
         this.mapper = JsonMapper.builder(JsonFactory.builder()
                 .streamReadConstraints(StreamReadConstraints.builder()
-                    .maxNestingDepth(limits.depth()).maxStringLength((int) Math.min(Integer.MAX_VALUE - 8, limits.entryBytes() * 4 / 3 + 1024))
+                    .maxNestingDepth(limits.depth()).maxTokenCount(limits.nodes()).maxStringLength((int) Math.min(Integer.MAX_VALUE - 8, limits.entryBytes() * 4 / 3 + 1024))
                         .build()).build())
             .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
             .disable(JsonNodeFeature.STRIP_TRAILING_BIGDECIMAL_ZEROES)
@@ -98,50 +109,50 @@ public final class ObfReader {
         if (!json.has("buttons") && !json.has("grid")) {
             throw new Refused("json-no-board", "file", name);
         }
-        String id = text(json, "id", "board");
-        Board board = new BoardReader(this, json, id, Map.of(), (path, what) -> null).read(Set.of(), text(json, "name", baseName(name)));
+        String outside = text(json, "id", "board");
+        String id = ids.board(outside, "", json);
+        Board board = new BoardReader(this, json, id, outside, (path, symbol) -> null).read(Set.of(), text(json, "name", baseName(name)));
         return new Read(vocabulary(board.name(), id, text(json, "locale", "en"), Map.of(id, board), Json.mapper().createObjectNode()), listed());
     }
 
     private Read readPackage(Path file, String name) throws Refused, IOException {
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
-            checkEntries(zip, name);
-            ZipEntry manifestEntry = zip.getEntry("manifest.json");
-            if (manifestEntry == null) {
+            Unpacking files = new Unpacking(zip, name, limits);
+            if (!files.has(MANIFEST)) {
                 throw new Refused("zip-no-package", "file", name);
             }
-            ObjectNode manifest = object(bytes(zip, manifestEntry), "manifest.json");
+            ObjectNode manifest = read(files, MANIFEST);
             Map<String, String> paths = boardPaths(zip, manifest);
             if (paths.isEmpty()) {
                 throw new Refused("package-without-boards", "file", name);
             }
-            Map<String, byte[]> files = new LinkedHashMap<>();
-            Map<String, String> idByPath = new HashMap<>();
-            for (Map.Entry<String, String> path : paths.entrySet()) {
-                ZipEntry entry = zip.getEntry(path.getValue());
-                if (entry == null) {
-                    found("found-board-missing", "board", path.getKey(), "file", path.getValue());
-                    continue;
-                }
-                files.put(path.getKey(), bytes(zip, entry));
-                idByPath.put(path.getValue(), path.getKey());
+            if (paths.size() > limits.boards()) {
+                throw new Refused("too-many-boards", "file", name, "has", paths.size(), "most", limits.boards());
             }
-            Map<String, ObjectNode> jsons = parsed(files, paths);
-            if (jsons.isEmpty()) {
+            paths.entrySet().removeIf(path -> {
+                boolean missing = !files.has(path.getValue());
+                if (missing) {
+                    found("found-board-missing", "board", Text.cut(path.getKey(), 60), "file", Unpacking.told(path.getValue()));
+                }
+                return missing;
+            });
+            if (paths.isEmpty()) {
                 throw new Refused("package-boards-missing", "file", name);
             }
+            Map<String, ObjectNode> jsons = parsed(files, paths);
+            Map<String, String> outside = new LinkedHashMap<>();
+            jsons.forEach((theirs, json) -> outside.put(ids.board(theirs, paths.get(theirs), json), theirs));
             Set<String> repeated = repeatedButtonIds(jsons);
             Map<String, Board> boards = new LinkedHashMap<>();
-            BoardReader.Attached attached = (path, symbol) -> attached(zip, path, symbol);
-            for (Map.Entry<String, ObjectNode> json : jsons.entrySet()) {
-                boards.put(json.getKey(), new BoardReader(this, json.getValue(), json.getKey(), idByPath, attached)
-                    .read(repeated, text(json.getValue(), "name", json.getKey())));
+            BoardReader.Attached attached = (path, symbol) -> attached(files, path, symbol);
+            for (Map.Entry<String, String> id : outside.entrySet()) {
+                ObjectNode json = jsons.get(id.getValue());
+                boards.put(id.getKey(), new BoardReader(this, json, id.getKey(), id.getValue(), attached).read(repeated, text(json, "name", id.getValue())));
             }
-            String home = home(manifest, idByPath, boards);
-            String fallback = boards.get(home).name();
-            return new Read(vocabulary(text(manifest, "ext_dwimble_name", fallback), home,
-                text(manifest, "ext_dwimble_locale", text(jsons.get(home), "locale", "en")), boards, manifest), listed());
-        } catch (ZipException e) {
+            String home = home(manifest, boards);
+            return new Read(vocabulary(text(manifest, "ext_dwimble_name", boards.get(home).name()), home,
+                text(manifest, "ext_dwimble_locale", text(jsons.get(outside.get(home)), "locale", "en")), boards, manifest), listed());
+        } catch (ZipException | EOFException e) {
             throw new Refused("zip-broken", "file", name);
         } catch (IllegalArgumentException e) {
             if (e instanceof Unacceptable) {
@@ -151,90 +162,82 @@ public final class ObfReader {
         }
     }
 
-    private void checkEntries(ZipFile zip, String name) throws Refused {
-        if (zip.size() > limits.entries()) {
-            throw new Refused("too-many-files", "file", name, "has", zip.size(), "most", limits.entries());
-        }
-        long total = 0;
-        for (Enumeration<? extends ZipEntry> entries = zip.entries(); entries.hasMoreElements(); ) {
-            ZipEntry entry = entries.nextElement();
-            if (climbs(entry.getName())) {
-                throw new Refused("zip-climbs-out", "file", name, "entry", Text.cut(Text.tidy(entry.getName()), 60));
+    private ObjectNode read(Unpacking files, String path) throws IOException, Refused {
+        Unpacking.Unpacked file = files.board(path);
+        ObjectNode json = object(file.bytes(), path);
+        if (file.broken()) {
+            synchronized (this) {
+                broken++;
             }
-            if (entry.getSize() > limits.entryBytes()) {
-                throw tooLarge(entry.getName());
-            }
-            total += Math.max(0, entry.getSize());
         }
-        if (total > limits.totalBytes()) {
-            throw new Refused("package-too-large", "file", name, "most", limits.totalBytes() >> 20);
-        }
+        return json;
     }
 
-    private static boolean climbs(String name) {
-        String path = name.replace('\\', '/');
-        return path.startsWith("/") || path.matches("^[A-Za-z]:.*") || path.indexOf('\0') >= 0 || List.of(path.split("/")).contains("..");
-    }
-
-    private Refused tooLarge(String entry) {
-        return new Refused("entry-too-large", "entry", Text.cut(Text.tidy(entry), 60), "most", limits.entryBytes() >> 20);
-    }
-
-    /** Reads one entry, counting what really comes out: what a zip says of itself may be a lie. */
-    private byte[] bytes(ZipFile zip, ZipEntry entry) throws IOException, Refused {
-        byte[] bytes;
-        try (InputStream in = zip.getInputStream(entry)) {
-            bytes = in.readNBytes((int) Math.min(limits.entryBytes() + 1, Integer.MAX_VALUE - 8));
-        } catch (java.io.EOFException e) {
-            throw new Refused("entry-cut-short", "entry", Text.cut(Text.tidy(entry.getName()), 60));
-        }
-        unpacked += bytes.length;
-        if (bytes.length > limits.entryBytes()) {
-            throw tooLarge(entry.getName());
-        }
-        if (unpacked > limits.totalBytes()) {
-            throw new Refused("unpacks-too-large", "most", limits.totalBytes() >> 20);
-        }
-        return bytes;
-    }
-
-    private Media.@Nullable Kept attached(ZipFile zip, String path, @Nullable String symbol) throws Refused, IOException {
+    private Media.@Nullable Kept attached(Unpacking files, String path, @Nullable String symbol) throws Refused, IOException {
         Media.Kept known = keptByPath.get(path);
         if (known == null) {
-            ZipEntry entry = zip.getEntry(path);
-            if (entry == null || entry.isDirectory()) {
+            Unpacking.Unpacked file = files.other(path);
+            if (file == null) {
                 return null;
             }
-            known = media.keep(bytes(zip, entry), symbol);
+            broken += file.broken() ? 1 : 0;
+            known = media.keep(file.bytes(), symbol);
             keptByPath.put(path, known);
         }
         return known;
     }
 
+    /** May be asked by several threads at once. */
     private ObjectNode object(byte[] bytes, String file) throws Refused {
-        try {
-            JsonNode json = mapper.readTree(bytes);
-            if (json instanceof ObjectNode object) {
-                return object;
+        String told = Text.cut(Text.tidy(file), 60);
+        JsonNode json;
+        try (JsonParser parser = mapper.createParser(bytes)) {
+            json = mapper.readTree(parser);
+            if (nodes.addAndGet(parser.currentTokenCount()) > limits.nodes()) {
+                throw new Refused("json-too-much", "file", told);
+            }
+            if (json != null && parser.nextToken() != null) {
+                throw new Refused("json-invalid", "file", told);
             }
         } catch (StreamConstraintsException e) {
-            throw new Refused("json-too-deep", "file", Text.cut(Text.tidy(file), 60));
+            throw new Refused(e.getMessage().contains("depth") ? "json-too-deep" : "json-too-much", "file", told);
         } catch (JacksonException e) {
-            // said below
+            throw new Refused("json-invalid", "file", told);
         }
-        throw new Refused("json-invalid", "file", Text.cut(Text.tidy(file), 60));
+        if (json == null || json.isMissingNode()) {
+            throw new Refused("json-no-object", "file", told, "what", "empty");
+        }
+        if (!(json instanceof ObjectNode object)) {
+            throw new Refused("json-no-object", "file", told, "what", json.isArray() ? "list" : json.isNull() ? "nothing" : "value");
+        }
+        if (object.path("buttons").size() > limits.buttons()) {
+            throw new Refused("too-many-buttons", "file", told, "has", object.path("buttons").size(), "most", limits.buttons());
+        }
+        boolean wasBroken = WellFormed.mend(object);
+        synchronized (this) {
+            mended += wasBroken ? 1 : 0;
+            String format = text(object, "format", "");
+            if (format.isEmpty()) {
+                withoutFormat++;
+            } else if (!format.equals(ObfWriter.FORMAT)) {
+                formats.add(Text.cut(Text.tidy(format), 30));
+            }
+        }
+        return object;
     }
 
     private record Parsed(String id, @Nullable ObjectNode json, @Nullable Refused refused) {
     }
 
     /** All boards parsed, on as many cores as there are, in the order given; the first that cannot be read refuses the package. */
-    private Map<String, ObjectNode> parsed(Map<String, byte[]> files, Map<String, String> paths) throws Refused {
-        List<Parsed> all = List.copyOf(files.keySet()).parallelStream().map(id -> {
+    private Map<String, ObjectNode> parsed(Unpacking files, Map<String, String> paths) throws Refused {
+        List<Parsed> all = List.copyOf(paths.keySet()).parallelStream().map(id -> {
             try {
-                return new Parsed(id, object(files.get(id), paths.get(id)), null);
+                return new Parsed(id, read(files, paths.get(id)), null);
             } catch (Refused refused) {
                 return new Parsed(id, null, refused);
+            } catch (IOException broken) {
+                return new Parsed(id, null, new Refused("entry-cut-short", "entry", Unpacking.told(paths.get(id))));
             }
         }).toList();
         Map<String, ObjectNode> jsons = new LinkedHashMap<>();
@@ -260,40 +263,46 @@ public final class ObfReader {
         return paths;
     }
 
-    private String home(ObjectNode manifest, Map<String, String> idByPath, Map<String, Board> boards) {
+    private String home(ObjectNode manifest, Map<String, Board> boards) {
         String root = text(manifest, "root", "");
-        String home = idByPath.get(root);
-        if (home == null) {
-            home = boards.containsKey(root) ? root : boards.keySet().iterator().next();
+        String home = ids.linked(root, root);
+        if (!boards.containsKey(home)) {
+            home = boards.keySet().iterator().next();
             found("found-no-home", "board", boards.get(home).name());
         }
         return home;
     }
 
     /** Button ids that stand on more than one board: usual elsewhere, but here an id is a word's own for life. */
-    private static Set<String> repeatedButtonIds(Map<String, ObjectNode> boards) {
+    private Set<String> repeatedButtonIds(Map<String, ObjectNode> boards) {
         Set<String> seen = new HashSet<>();
         Set<String> repeated = new HashSet<>();
         for (ObjectNode board : boards.values()) {
             Set<String> here = new HashSet<>();
             for (JsonNode button : board.path("buttons")) {
-                here.add(button.path("id").asString(""));
+                if (!button.has(OutsideIds.OURS)) {
+                    here.add(text(button, "id", ""));
+                }
             }
-            here.stream().filter(id -> !seen.add(id)).forEach(repeated::add);
+            here.stream().filter(id -> !id.isEmpty() && !seen.add(id)).forEach(repeated::add);
+        }
+        if (!repeated.isEmpty()) {
+            found("found-ids-repeat", "count", repeated.size());
         }
         return repeated;
     }
 
-    private static Vocabulary vocabulary(String name, String home, String locale, Map<String, Board> boards, ObjectNode manifest) {
+    private Vocabulary vocabulary(String name, String home, String locale, Map<String, Board> boards, ObjectNode manifest) {
         String tidy = Text.cut(Text.tidy(name), Whole.LONGEST_NAME);
         return new Vocabulary(new Whole(tidy.isEmpty() ? "Boards" : tidy, home, locale, ObfLook.read(manifest), ObfLook.papers(manifest),
             ObfPlan.plan(manifest), Extras.ofPackage(extras(manifest))), boards);
     }
 
-    private static Map<String, JsonNode> extras(ObjectNode manifest) {
+    private Map<String, JsonNode> extras(ObjectNode manifest) {
         Map<String, JsonNode> extras = new TreeMap<>();
         Set<String> used = Set.of("format", "root", "paths", "ext_dwimble_name", "ext_dwimble_locale", ObfLook.LOOK, ObfLook.PAPERS, ObfPlan.PLAN);
         manifest.properties().stream().filter(p -> !used.contains(p.getKey())).forEach(p -> extras.put(p.getKey(), p.getValue()));
+        carried(extras.keySet());
         return extras;
     }
 
@@ -332,7 +341,26 @@ public final class ObfReader {
         findings.add(Told.of(key, with));
     }
 
+    /** Keys of the file that mean nothing here: they are kept, and said so. */
+    void carried(Set<String> keys) {
+        keys.stream().filter(k -> !k.startsWith("ext_")).forEach(k -> unused.add(Text.cut(Text.tidy(k), 30)));
+    }
+
+    OutsideIds ids() {
+        return ids;
+    }
+
+    private void sayOfTheWhole() {
+        formats.forEach(format -> found("found-format", "format", format));
+        Map.of("found-no-format", withoutFormat, "found-letters-mended", mended, "found-check-sum", broken).entrySet().stream()
+            .sorted(Map.Entry.comparingByKey()).filter(said -> said.getValue() > 0).forEach(said -> found(said.getKey(), "count", said.getValue()));
+        if (!unused.isEmpty()) {
+            found("found-carried-along", "keys", unused.stream().limit(MOST_KEYS).toList(), "more", Math.max(0, unused.size() - MOST_KEYS));
+        }
+    }
+
     private List<Told> listed() {
+        sayOfTheWhole();
         List<Told> all = new ArrayList<>(findings);
         if (all.size() <= MOST_FINDINGS) {
             return all;

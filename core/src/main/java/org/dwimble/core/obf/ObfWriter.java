@@ -6,8 +6,11 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
 import java.util.Base64;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.Set;
@@ -48,6 +51,12 @@ public final class ObfWriter {
     static final String ONCE = "once";
     /** Another vocabulary of the student; it does not come along. */
     static final String ELSEWHERE = "ext_dwimble_vocabulary";
+    /** Where a picture or a sound is that is known by its address alone; kept beside a button, never written so. */
+    static final String PICTURE_ELSEWHERE = "ext_dwimble_picture_elsewhere";
+    static final String SOUND_ELSEWHERE = "ext_dwimble_sound_elsewhere";
+    static final String ACTIONS = "actions";
+    static final String HOME = ":home";
+    static final int MOST_ACTIONS = 100;
     /** Told without a zone; nothing earlier is told so. */
     private static final LocalDateTime FIXED_TIME = LocalDateTime.of(1980, 2, 1, 0, 0);
     private static final JsonMapper JSON = Json.mapper();
@@ -60,7 +69,7 @@ public final class ObfWriter {
 
     /** One board with its pictures and sounds inside, as UTF-8 JSON. */
     public byte[] obf(Board board, Vocabulary in) {
-        return bytes(json(board, in, Map.of(), null, Revealed.of(in)));
+        return bytes(json(board, in, new Called(in, Map.of()), null, Revealed.of(in)));
     }
 
     /** The whole vocabulary as a package; the stream is not closed. */
@@ -70,10 +79,11 @@ public final class ObfWriter {
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
         ObjectNode boards = JSON.createObjectNode();
         Map<String, String> names = boardFiles(vocabulary);
+        Called called = new Called(vocabulary, names);
         Revealed revealed = Revealed.of(vocabulary);
         for (Board board : vocabulary.boards().values()) {
-            put(zip, names.get(board.id()), bytes(json(board, vocabulary, names, items, revealed)));
-            boards.put(board.id(), names.get(board.id()));
+            put(zip, names.get(board.id()), bytes(json(board, vocabulary, called, items, revealed)));
+            boards.put(called.board(board.id()), names.get(board.id()));
         }
         ObjectNode images = JSON.createObjectNode();
         ObjectNode sounds = JSON.createObjectNode();
@@ -114,17 +124,16 @@ public final class ObfWriter {
     }
 
     /**
-     * @param files the file of each board of the package, by board id
      * @param items gathers what must go into the package, by path; null to put the bytes inside the board
      */
-    private ObjectNode json(Board board, Vocabulary in, Map<String, String> files, @Nullable Map<String, Media.Item> items,
+    private ObjectNode json(Board board, Vocabulary in, Called called, @Nullable Map<String, Media.Item> items,
         Revealed revealed) {
         ObjectNode json = JSON.createObjectNode();
         json.put("format", FORMAT);
-        json.put("id", board.id());
         json.put("locale", in.locale());
         json.put("name", board.name());
         copy(board.extras(), json);
+        identify(board.id(), called.board(board.id()), json);
         Look look = items == null ? board.look().over(in.whole().look()) : board.look();
         if (!look.equals(Look.PLAIN)) {
             ObfLook.write(look, json);
@@ -133,8 +142,14 @@ public final class ObfWriter {
         Set<String> pictures = new TreeSet<>(board.facts().pictures().keySet());
         Set<String> sounds = new TreeSet<>(board.facts().sounds().keySet());
         Map<String, Media.Item> composed = new TreeMap<>();
+        Map<String, String> ids = Called.apart(board.buttons(), Button::id, Button::extras);
+        List<JsonNode> picturesElsewhere = new ArrayList<>();
+        List<JsonNode> soundsElsewhere = new ArrayList<>();
         for (Button button : board.buttons()) {
-            ObjectNode written = json(button, in, files);
+            ObjectNode written = json(button, in, called);
+            identify(button.id(), ids.get(button.id()), written);
+            elsewhere(written, PICTURE_ELSEWHERE, "image_id", button.picture(), picturesElsewhere);
+            elsewhere(written, SOUND_ELSEWHERE, "sound_id", button.sound(), soundsElsewhere);
             Look seen = in.seen(board, button);
             ObfLook.write(seen, items == null ? button.look().withFill(seen.fill()) : button.look(), written);
             ObfPlan.write(button, revealed.shows(button), written);
@@ -166,15 +181,36 @@ public final class ObfWriter {
         for (String id : sounds) {
             media(id, board.facts().sounds(), "sounds/", items, recordings);
         }
-        ObfGrid.write(board, json);
+        picturesElsewhere.stream().distinct().forEach(images::add);
+        soundsElsewhere.stream().distinct().forEach(recordings::add);
+        ObfGrid.write(board, ids, json);
         return json;
     }
 
-    private ObjectNode json(Button button, Vocabulary in, Map<String, String> files) {
+    /** What a file called it; ours beside that, so that it is known again. */
+    private static void identify(String ours, String outside, ObjectNode into) {
+        into.put("id", outside);
+        if (!ours.equals(outside)) {
+            into.put(OutsideIds.OURS, ours);
+        }
+    }
+
+    /** A picture or sound known by its address alone is written as it came, unless there is one of ours now. */
+    private static void elsewhere(ObjectNode button, String key, String named, @Nullable String ours, List<JsonNode> into) {
+        JsonNode entry = button.remove(key);
+        if (entry != null && ours == null) {
+            button.set(named, entry.path("id"));
+            into.add(entry);
+        }
+    }
+
+    private ObjectNode json(Button button, Vocabulary in, Called called) {
         ObjectNode json = JSON.createObjectNode();
         json.put("id", button.id());
         json.put("label", button.label());
         copy(button.extras(), json);
+        JsonNode asItCame = json.remove(ACTIONS);
+        JsonNode load = json.remove("load_board");
         if (button.says() instanceof Says.Words words) {
             json.put("vocalization", words.text());
         }
@@ -192,30 +228,57 @@ public final class ObfWriter {
         if (!button.span().equals(Span.ONE)) {
             json.putObject(SPAN).put("rows", button.span().rows()).put("columns", button.span().columns());
         }
-        ArrayNode actions = JSON.createArrayNode();
-        button.doings().forEach(d -> actions.add(ObfActions.write(d)));
         if (button.leads() instanceof Leads.Opens opens) {
-            ObjectNode load = json.putObject("load_board").put("id", opens.board());
-            in.board(opens.board()).ifPresent(b -> load.put("name", b.name()));
-            if (files.containsKey(opens.board())) {
-                load.put("path", files.get(opens.board()));
+            if (load != null && in.board(opens.board()).isEmpty()) {
+                json.set("load_board", load);
+            } else {
+                load(json.putObject("load_board"), opens.board(), in, called);
             }
             if (opens.comesBack()) {
                 json.put(LEADS, ONCE);
             }
         } else if (button.leads() instanceof Leads.Elsewhere elsewhere) {
             json.put(ELSEWHERE, elsewhere.vocabulary());
-        } else if (button.leads() instanceof Leads.Home) {
-            actions.add(":home");
         } else if (button.leads() instanceof Leads.Back) {
             json.put(LEADS, "back");
+        } else if (load != null && button.leads() instanceof Leads.Stays && load.path("id").isMissingNode() && load.path("path").isMissingNode()) {
+            json.set("load_board", load);
         }
+        ArrayNode actions = actions(button, asItCame);
         if (actions.size() == 1) {
             json.set("action", actions.get(0));
         } else if (!actions.isEmpty()) {
-            json.set("actions", actions);
+            json.set(ACTIONS, actions);
         }
         return json;
+    }
+
+    private static void load(ObjectNode load, String board, Vocabulary in, Called called) {
+        load.put("id", called.board(board));
+        in.board(board).ifPresent(b -> load.put("name", b.name()));
+        Optional.ofNullable(called.files().get(board)).ifPresent(file -> load.put("path", file));
+    }
+
+    /** @param asItCame with what Dwimble does not do; where that does the same as the button now, it is written in its order; else what Dwimble does not do comes last */
+    private static ArrayNode actions(Button button, @Nullable JsonNode asItCame) {
+        ArrayNode actions = JSON.createArrayNode();
+        button.doings().forEach(d -> actions.add(ObfActions.write(d)));
+        if (button.leads() instanceof Leads.Home) {
+            actions.add(HOME);
+        }
+        if (asItCame == null) {
+            return actions;
+        }
+        List<JsonNode> known = asItCame.valueStream().filter(ObfWriter::done).toList();
+        if (known.size() == actions.size() && actions.valueStream().allMatch(known::contains)) {
+            return (ArrayNode) asItCame;
+        }
+        asItCame.valueStream().filter(a -> !done(a)).forEach(actions::add);
+        return actions;
+    }
+
+    private static boolean done(JsonNode action) {
+        return action.asString("").equals(HOME) || ObfActions.read(action.asString("")).isPresent();
     }
 
     private void media(String id, Map<String, JsonNode> facts, String folder, @Nullable Map<String, Media.Item> items, ArrayNode into) {

@@ -1,8 +1,11 @@
 package org.dwimble.core.sheet;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.core.measure.Length;
+import org.dwimble.core.measure.Rect;
 import org.dwimble.core.text.Text;
+import org.jspecify.annotations.Nullable;
 
 /** What stands small at the foot of every sheet: what it is and whose the pictures are, and a line to check the print with a ruler. */
 public final class Foot {
@@ -12,26 +15,45 @@ public final class Foot {
     private static final Length RULER = Length.mm(50);
     private static final Length TICK = Length.mm(1.2);
 
+    /** A photo beside the name, so that a student who does not read knows the sheet for his own. */
+    private static final Length PHOTO = Length.mm(15);
+    private static final Length BESIDE = Length.mm(2);
+
     private Foot() {
     }
 
-    /** @param text cut short if it is longer than there is room @param margin of the paper */
+    /** The room it takes above the margin with a photo or without. */
+    public static Length room(@Nullable String photo) {
+        return photo == null ? ROOM : PHOTO.plus(BESIDE);
+    }
+
     public static List<Mark> of(String text, Length width, Length height, Length margin, Type type) {
-        List<Mark> marks = new java.util.ArrayList<>();
+        return of(null, text, width, height, margin, type);
+    }
+
+    /** @param photo beside the text; null for none @param text cut short if it is longer than there is room @param margin of the paper */
+    public static List<Mark> of(@Nullable String photo, String text, Length width, Length height, Length margin, Type type) {
+        List<Mark> marks = new ArrayList<>();
         Length baseline = height.minus(margin);
         Length right = width.minus(margin);
         boolean ruled = right.minus(margin).compareTo(RULER.times(2)) >= 0;
         Length room = right.minus(margin);
         if (ruled) {
-            Length start = right.minus(RULER);
-            marks.add(new Mark.Line(start, baseline, right, baseline, false));
-            marks.add(new Mark.Line(start, baseline.minus(TICK), start, baseline.plus(TICK), false));
+            Length from = right.minus(RULER);
+            marks.add(new Mark.Line(from, baseline, right, baseline, false));
+            marks.add(new Mark.Line(from, baseline.minus(TICK), from, baseline.plus(TICK), false));
             marks.add(new Mark.Line(right, baseline.minus(TICK), right, baseline.plus(TICK), false));
             String ruler = "50 mm on paper";
             marks.add(new Mark.Writing(right.minus(type.width(ruler, TYPE)), baseline.minus(Length.mm(1.6)), TYPE, ruler, false, true, false));
-            room = start.minus(margin).minus(Length.mm(4));
+            room = from.minus(margin).minus(Length.mm(4));
         }
-        marks.add(new Mark.Writing(margin, baseline, TYPE, cut(text, room, TYPE, type), false, true, false));
+        Length start = margin;
+        if (photo != null) {
+            marks.add(new Mark.Picture(new Rect(margin, baseline.minus(PHOTO), PHOTO, PHOTO), photo));
+            start = margin.plus(PHOTO).plus(BESIDE);
+            room = room.minus(PHOTO).minus(BESIDE);
+        }
+        marks.add(new Mark.Writing(start, baseline, TYPE, cut(text, room, TYPE, type), false, true, false));
         return marks;
     }
 

@@ -11,10 +11,15 @@ import org.dwimble.core.measure.Rect;
 public record Frame(Length width, Length height, boolean lyingDown, Rect room) {
     /** @throws org.dwimble.core.told.Unacceptable if the margins leave nothing */
     public static Frame of(PageSetup setup, boolean lyingDown) {
+        return of(setup, lyingDown, Foot.ROOM);
+    }
+
+    /** @param foot the room the foot takes @throws org.dwimble.core.told.Unacceptable if the margins leave nothing */
+    public static Frame of(PageSetup setup, boolean lyingDown, Length foot) {
         Length width = setup.width(lyingDown);
         Length height = setup.height(lyingDown);
         Length wide = width.minus(setup.margin().times(2));
-        Length high = height.minus(setup.margin().times(2)).minus(Foot.ROOM);
+        Length high = height.minus(setup.margin().times(2)).minus(foot);
         if (wide.compareTo(LEAST) < 0 || high.compareTo(LEAST) < 0) {
             throw new org.dwimble.core.told.Unacceptable("paper-no-room", "margin", (int) setup.margin().mm());
         }

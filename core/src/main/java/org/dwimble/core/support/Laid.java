@@ -45,8 +45,8 @@ public record Laid(List<Page> pages, int sheets, boolean lyingDown, @Nullable To
     }
 
     private static Laid best(Support support, Material of) {
-        Drawn up = support.on(Frame.of(of.page(), false), of);
-        Drawn down = support.on(Frame.of(of.page(), true), of);
+        Drawn up = support.on(of.frame(false), of);
+        Drawn down = support.on(of.frame(true), of);
         int fewer = Integer.compare(up.sheets().size(), down.sheets().size());
         boolean lying = fewer > 0 || fewer == 0 && down.merit() > up.merit() * 1.001;
         Told why = fewer != 0 ? Told.of(lying ? "lying-fewer" : "standing-fewer", "sheets", (lying ? down : up).sheets().size(), "other",
@@ -55,7 +55,7 @@ public record Laid(List<Page> pages, int sheets, boolean lyingDown, @Nullable To
     }
 
     private static Laid of(Support support, Material of, boolean lying, @Nullable Told why) {
-        return pages(support.on(Frame.of(of.page(), lying), of), of, lying, why);
+        return pages(support.on(of.frame(lying), of), of, lying, why);
     }
 
     private static Laid pages(Drawn drawn, Material of, boolean lying, @Nullable Told why) {
@@ -63,8 +63,8 @@ public record Laid(List<Page> pages, int sheets, boolean lyingDown, @Nullable To
             throw new Unacceptable("too-many-sheets", "most", MOST_SHEETS, "has", drawn.sheets().size());
         }
         PageSetup setup = of.page();
-        Frame frame = Frame.of(setup, lying);
-        List<Mark> foot = Foot.of(of.foot(), frame.width(), frame.height(), setup.margin(), of.type());
+        Frame frame = of.frame(lying);
+        List<Mark> foot = Foot.of(of.photo(), of.foot(), frame.width(), frame.height(), setup.margin(), of.type());
         List<Page> pages = new ArrayList<>();
         for (Drawn.Sheet sheet : drawn.sheets()) {
             List<Mark> front = new ArrayList<>(sheet.front());

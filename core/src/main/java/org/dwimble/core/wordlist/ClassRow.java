@@ -12,9 +12,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param name    at the foot of the sheets
  * @param student its id, if it is one of the school's; then pictures look as this student sees them
+ * @param photo   the picture that stands beside the name; null for none
  * @param instead what is printed in the place of a word of the list, by the id of that
  */
-public record ClassRow(String name, @Nullable String student, Map<String, ListedWord> instead) {
+public record ClassRow(String name, @Nullable String student, @Nullable String photo, Map<String, ListedWord> instead) {
     private static final int LONGEST = 60;
 
     public ClassRow {
@@ -24,5 +25,9 @@ public record ClassRow(String name, @Nullable String student, Map<String, Listed
         if (name.isEmpty()) {
             throw new Unacceptable("class-nameless");
         }
+    }
+
+    public ClassRow withPhoto(@Nullable String photo) {
+        return new ClassRow(name, student, photo, instead);
     }
 }

@@ -5,6 +5,8 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
@@ -44,10 +46,20 @@ public final class Gathered {
         return listed(now.boards().values(), b -> today.shows(b) && !seen.contains(b.id()), ids);
     }
 
+    /** Some buttons in an order of their own, such as that in which they were said; what is gone since is left out. */
+    public static List<ListedWord> ofButtons(Vocabulary vocabulary, List<String> buttons, Supplier<String> ids) {
+        Map<String, Button> byId = vocabulary.boards().values().stream().flatMap(b -> b.buttons().stream()).collect(Collectors.toMap(Button::id, b -> b, (one, other) -> one));
+        return listed(buttons.stream().map(byId::get).filter(Objects::nonNull), b -> true, ids);
+    }
+
     private static List<ListedWord> listed(Collection<Board> boards, Predicate<Button> which, Supplier<String> ids) {
+        return listed(boards.stream().flatMap(b -> b.buttons().stream().sorted(Comparator.comparing(Button::cell))), which, ids);
+    }
+
+    private static List<ListedWord> listed(Stream<Button> buttons, Predicate<Button> which, Supplier<String> ids) {
         Set<String> known = new HashSet<>();
         List<ListedWord> words = new ArrayList<>();
-        boards.stream().flatMap(b -> b.buttons().stream().sorted(Comparator.comparing(Button::cell)))
+        buttons
             .filter(b -> !b.isWay() && which.test(b) && !(b.label().isEmpty() && b.pictures().isEmpty()))
             .filter(b -> known.add(b.label().isEmpty() ? b.id() : Names.folded(b.label())))
             .forEach(b -> words.add(new ListedWord(ids.get(), b.label(), Stream.ofNullable(b.picture()).toList(), false, 1, null, b.kind(), b.look().fill())));

@@ -26,7 +26,8 @@ import org.jspecify.annotations.Nullable;
     @JsonSubTypes.Type(value = ListEdit.TakeOut.class, name = "take-out"),
     @JsonSubTypes.Type(value = ListEdit.NameList.class, name = "name"),
     @JsonSubTypes.Type(value = ListEdit.SetUp.class, name = "set-up"),
-    @JsonSubTypes.Type(value = ListEdit.OnPage.class, name = "page")
+    @JsonSubTypes.Type(value = ListEdit.OnPage.class, name = "page"),
+    @JsonSubTypes.Type(value = ListEdit.PhotoOf.class, name = "photo-of")
 })
 public sealed interface ListEdit {
     /** @throws Unacceptable if it cannot be done with this list */
@@ -214,6 +215,24 @@ public sealed interface ListEdit {
         @Override
         public Told told(WordList list) {
             return Told.of("list-class", "count", rows.size());
+        }
+    }
+
+    /** The photo beside a student's name on the sheets of the class. @param photo null for none */
+    record PhotoOf(String name, @Nullable String photo) implements ListEdit {
+        public PhotoOf {
+            Unacceptable.ifMissing(name);
+        }
+
+        @Override
+        public WordList on(WordList list) {
+            ClassRow row = list.row(name).orElseThrow(() -> new Unacceptable("class-row-gone", "name", name));
+            return list.withRows(list.rows().stream().map(r -> r.equals(row) ? r.withPhoto(photo) : r).toList());
+        }
+
+        @Override
+        public Told told(WordList list) {
+            return Told.of(photo == null ? "list-photo-off" : "list-photo", "name", name);
         }
     }
 

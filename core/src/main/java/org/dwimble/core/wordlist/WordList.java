@@ -7,12 +7,14 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.sheet.PageSetup;
@@ -82,14 +84,16 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
 
     /** Every picture in it, in order. */
     public Set<String> pictures() {
-        return Stream.concat(words.stream(), rows.stream().flatMap(r -> r.instead().values().stream())).flatMap(w -> w.pictures().stream()).collect(Collectors.toCollection(LinkedHashSet::new));
+        Stream<ListedWord> all = Stream.concat(words.stream(), rows.stream().flatMap(r -> r.instead().values().stream()));
+        return Stream.concat(all.flatMap(w -> w.pictures().stream()), rows.stream().map(ClassRow::photo).filter(Objects::nonNull))
+            .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     /** What supports are made of: each word as often as it is printed, in the language it is printed in. @param foot what stands at the foot of every sheet @param symbols pictures for words of running text @param ways where words are on the student's boards */
     public Material material(Type type, String foot, Material.Symbols symbols, Material.Ways ways) {
         List<Printed> printed = new ArrayList<>();
         words.forEach(w -> printed.addAll(Collections.nCopies(w.times(), w.printed(second))));
-        return new Material(name, printed, page.as(Look.PLAIN), type, foot, symbols, ways);
+        return new Material(name, printed, page.as(Look.PLAIN), type, null, foot, symbols, ways);
     }
 
     /**
@@ -120,6 +124,11 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
             List<String> left = w.pictures().stream().filter(may).toList();
             return left.size() == w.pictures().size() ? w : (w.text().isEmpty() ? w.withText("?") : w).withPictures(left);
         }).toList()).withRows(List.of());
+    }
+
+    /** The student of the class of that name, as names are compared. */
+    public Optional<ClassRow> row(String name) {
+        return rows.stream().filter(r -> Names.folded(r.name()).equals(Names.folded(name))).findFirst();
     }
 
     public WordList withRows(List<ClassRow> rows) {

@@ -85,13 +85,18 @@ class ObfTest {
         }
     }
 
-    private ObfReader.Read read(byte[] bytes, String name, Limits limits) throws IOException, Refused {
+    private ObfReader.Read read(byte[] bytes, String name, PackageLimits limits) throws IOException, Refused {
         Path file = Files.write(folder.resolve("file"), bytes);
         return new ObfReader(media, limits).read(file, name);
     }
 
     private ObfReader.Read read(String json) throws IOException, Refused {
-        return read(json.getBytes(StandardCharsets.UTF_8), "board.obf", Limits.USUAL);
+        return read(formatted(json).getBytes(StandardCharsets.UTF_8), "board.obf", PackageLimits.USUAL);
+    }
+
+    /** With the format it is in, unless it says one. */
+    private static String formatted(String json) {
+        return json.startsWith("{\"") && !json.contains("\"format\"") ? "{\"format\":\"open-board-0.1\"," + json.substring(1) : json;
     }
 
     private static byte[] zip(Map<String, String> files) {
@@ -99,7 +104,7 @@ class ObfTest {
         try (ZipOutputStream zip = new ZipOutputStream(out)) {
             for (Map.Entry<String, String> file : files.entrySet()) {
                 zip.putNextEntry(new ZipEntry(file.getKey()));
-                zip.write(file.getValue().getBytes(StandardCharsets.UTF_8));
+                zip.write(formatted(file.getValue()).getBytes(StandardCharsets.UTF_8));
             }
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
@@ -118,7 +123,7 @@ class ObfTest {
     private static Vocabulary rich() {
         JsonNode ext = Json.mapper().readTree("{\"deep\":[1,2.50,{\"x\":null}],\"text\":\"ü\"}");
         Button ferry = new Button("f1", new Standing(new Cell(0, 0), new Span(1, 2)), Face.of("ferry", PHOTO_ID, Kind.THING),
-            new Acts(new Says.Words("The ferry is here."), null, List.of(), new Leads.Opens("b/2")), Shown.YES,
+            new Acts(new Says.Words("The ferry is here."), null, List.of(), new Leads.Opens("b2")), Shown.YES,
             Extras.ofPackage(Map.of("ext_other_tool", ext, "background_color", ext.get("text"))));
         Button letter = new Button("a1", Standing.at(new Cell(1, 0)), Face.of("a", null, null),
             new Acts(Says.NOTHING, null, List.of(new Spell("a"), Doing.SPACE), Leads.STAYS), Shown.NO, Extras.NONE);
@@ -128,11 +133,11 @@ class ObfTest {
             new Board.Facts(Map.of(PHOTO_ID, Json.mapper().readTree("{\"width\":40,\"license\":{\"type\":\"CC BY\"},\"ext_photo\":true}")), Map.of()),
             Extras.ofPackage(Map.of("ext_board", ext, "description_html", ext.get("text"))));
         Button lost = Button.leading("x", new Cell(0, 2), "lost", null, new Leads.Opens("gone"));
-        Board second = Board.empty("b/2", "Boat", new Shape(1, 3))
+        Board second = Board.empty("b2", "Boat", new Shape(1, 3))
             .withButtons(List.of(Button.leading("h", new Cell(0, 0), "home", null, Leads.HOME),
             Button.leading("back", new Cell(0, 1), "back", null, Leads.BACK),
             lost.withActs(lost.acts().withSays(Says.LABEL))));
-        return new Vocabulary(new Whole("Ilse’s words", "b1", "en-GB", Extras.ofPackage(Map.of("ext_package", ext))), Map.of("b1", home, "b/2", second));
+        return new Vocabulary(new Whole("Ilse’s words", "b1", "en-GB", Extras.ofPackage(Map.of("ext_package", ext))), Map.of("b1", home, "b2", second));
     }
 
     private byte[] written(Vocabulary vocabulary) throws IOException {
@@ -143,9 +148,9 @@ class ObfTest {
 
     @Test
     void aPackageWrittenAndReadBackIsTheSameVocabularyWithEveryUnknownKey() throws Exception {
-        ObfReader.Read read = read(written(rich()), "x.obz", Limits.USUAL);
+        ObfReader.Read read = read(written(rich()), "x.obz", PackageLimits.USUAL);
         assertThat(read.vocabulary()).isEqualTo(rich());
-        assertThat(read.findings()).isEmpty();
+        assertThat(read.findings()).containsExactly(Told.of("found-carried-along", "keys", List.of("background_color", "description_html"), "more", 0));
         assertThat(written(read.vocabulary())).as("and writes the same bytes").isEqualTo(written(rich()));
     }
 
@@ -158,7 +163,7 @@ class ObfTest {
         Button letter = home.button("a1").orElseThrow().withShown(Shown.YES.withLook(Look.PLAIN.withFill(Colour.of("#203060")).withBorder(Colour.WHITE)));
         Button ferry = home.button("f1").orElseThrow();
         Board dressed = home.withShape(new Shape(2, 3, List.of(2, 1), List.of(1, 1, 2)))
-            .with(List.of(kite, letter, ferry.withActs(ferry.acts().withLeads(new Leads.Opens("b/2", true)))))
+            .with(List.of(kite, letter, ferry.withActs(ferry.acts().withLeads(new Leads.Opens("b2", true)))))
             .withLook(new Look(null, null, null, LabelPlace.ABOVE, null, null, TypeSize.EQUAL, 20, ColouredPaper.OAT.colour(), false));
         return v.with(dressed)
             .with(v.whole().withLook(new Look(null, null, null, null, null, null, null, null, null, true)).withPapers(Map.of(Kind.THING,
@@ -167,9 +172,9 @@ class ObfTest {
 
     @Test
     void looksAndLinesComeBackAsTheyWere() throws Exception {
-        ObfReader.Read read = read(written(dressed()), "x.obz", Limits.USUAL);
+        ObfReader.Read read = read(written(dressed()), "x.obz", PackageLimits.USUAL);
         assertThat(read.vocabulary()).isEqualTo(dressed());
-        assertThat(read.findings()).isEmpty();
+        assertThat(read.findings()).containsExactly(Told.of("found-carried-along", "keys", List.of("background_color", "description_html"), "more", 0));
         Board kept = BoardDocument.read(BoardDocument.write(dressed().homeBoard()));
         assertThat(kept).as("and in the database").isEqualTo(dressed().homeBoard());
         assertThat(WholeDocument.read(WholeDocument.write(dressed().whole()))).isEqualTo(dressed().whole());
@@ -191,13 +196,13 @@ class ObfTest {
 
     @Test
     void planStepsAndHoldsTravelAndOtherProgramsSeeHiddenButtons() throws Exception {
-        Vocabulary back = read(written(planned()), "x.obz", Limits.USUAL).vocabulary();
+        Vocabulary back = read(written(planned()), "x.obz", PackageLimits.USUAL).vocabulary();
         assertThat(back.plan()).isEqualTo(planned().plan());
         assertThat(back.homeBoard().button("home/want").orElseThrow().shown()).isEqualTo(Shown.YES.withStep("s2"));
         assertThat(back.homeBoard().button("home/go").orElseThrow().shown().hold())
             .isEqualTo(new Hold("runs off", LocalDate.parse("2026-12-01"), null, LocalDate.parse("2026-11-20"), false));
         assertThat(back.homeBoard().button("home/more").orElseThrow().shown().hold()).as("neither who held it, nor a fact").isEqualTo(Hold.PLAIN);
-        assertThat(read(written(back), "x.obz", Limits.USUAL).vocabulary()).isEqualTo(back);
+        assertThat(read(written(back), "x.obz", PackageLimits.USUAL).vocabulary()).isEqualTo(back);
         String json = new String(new ObfWriter(media).obf(planned().homeBoard(), planned()), StandardCharsets.UTF_8);
         assertThat(json).doesNotContain("allergy", "Odile");
         JsonNode buttons = Json.mapper().readTree(json).path("buttons");
@@ -224,7 +229,7 @@ class ObfTest {
         Board b = board("b", "more");
         Button more = b.buttons().get(0).withActs(Acts.leading(new Leads.Elsewhere(7)));
         Vocabulary v = vocabulary(b.with(more));
-        Button back = read(new ObfWriter(media).obf(v.homeBoard(), v), "b.obf", Limits.USUAL).vocabulary().homeBoard().buttons().get(0);
+        Button back = read(new ObfWriter(media).obf(v.homeBoard(), v), "b.obf", PackageLimits.USUAL).vocabulary().homeBoard().buttons().get(0);
         assertThat(back.leads()).isEqualTo(Leads.STAYS);
         assertThat(BoardDocument.read(BoardDocument.write(v.homeBoard()))).as("but it is kept").isEqualTo(v.homeBoard());
     }
@@ -269,7 +274,7 @@ class ObfTest {
         assertThat(json.get("format").asString()).isEqualTo("open-board-0.1");
         assertThat(json.get("images").get(1).get("data").asString()).isEqualTo("data:image/png;base64,AQIDBA==");
         assertThat(json.get("grid").get("order").get(0).get(2).asString()).isEqualTo("k1");
-        Board back = read(obf, "harbour.obf", Limits.USUAL).vocabulary().homeBoard();
+        Board back = read(obf, "harbour.obf", PackageLimits.USUAL).vocabulary().homeBoard();
         assertThat(back).isEqualTo(v.homeBoard());
     }
 
@@ -313,7 +318,7 @@ class ObfTest {
         assertThat(b.button("2").orElseThrow().leads()).as("a loose end stays, to be listed").isEqualTo(new Leads.Opens("far"));
         assertThat(read.findings()).containsExactlyInAnyOrder(Told.of("found-media-left-out", "what", "picture", "board", "N", "why",
             Told.of("drawing-program")),
-            Told.of("found-media-missing", "what", "picture", "board", "N", "id", "gone"), Told.of("found-id-twice", "board", "N", "id", "2"),
+            Told.of("found-media-away", "what", "picture", "board", "N", "count", 1), Told.of("found-id-twice", "board", "N", "id", "2"),
             Told.of("found-unknown-action", "board", "N", "action", ":native"), Told.of("found-grid-names-nothing", "board", "N", "id", "9"),
             Told.of("found-label-long", "board", "N", "most", 100, "label", "x".repeat(20)));
     }
@@ -323,7 +328,7 @@ class ObfTest {
         String one = "{\"id\":\"a\",\"buttons\":[{\"id\":\"1\",\"label\":\"x\",\"load_board\":{\"path\":\"b.obf\"}},{\"id\":\"5\",\"label\":\"z\"}],\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[\"1\",\"5\"]]}}";
         String two = "{\"id\":\"b\",\"buttons\":[{\"id\":\"1\",\"label\":\"y\"}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}";
         Vocabulary v = read(zip(pack("{\"root\":\"a.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}", "a.obf", one, "b.obf", two)),
-            "p.obz", Limits.USUAL).vocabulary();
+            "p.obz", PackageLimits.USUAL).vocabulary();
         assertThat(v.boards().get("a").buttons()).extracting(Button::id).containsExactly("a:1", "5");
         assertThat(v.boards().get("a").buttons().get(0).leads()).as("links by path alone are found").isEqualTo(new Leads.Opens("b"));
     }
@@ -331,7 +336,7 @@ class ObfTest {
     @Test
     void aPackageThatListsABoardItLacksComesInWithoutIt() throws Exception {
         ObfReader.Read read = read(zip(pack("{\"root\":\"nope.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}", "a.obf",
-            "{\"name\":\"A\",\"buttons\":[]}")), "p.obz", Limits.USUAL);
+            "{\"name\":\"A\",\"buttons\":[]}")), "p.obz", PackageLimits.USUAL);
         assertThat(read.vocabulary().boards()).containsOnlyKeys("a");
         assertThat(read.findings()).containsExactly(Told.of("found-board-missing", "board", "b", "file", "b.obf"), Told.of("found-no-home", "board", "A"));
     }
@@ -339,12 +344,12 @@ class ObfTest {
     @ParameterizedTest
     @ValueSource(strings = {"../evil.obf", "/etc/evil", "a/../../evil", "C:\\evil", "..\\evil"})
     void aPackageThatClimbsOutOfItsFolderIsRefused(String name) {
-        assertThatThrownBy(() -> read(zip(pack("{}", name, "x")), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("zip-climbs-out");
+        assertThatThrownBy(() -> read(zip(pack("{}", name, "x")), "p.obz", PackageLimits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("zip-climbs-out");
     }
 
     @Test
     void bombsAreRefusedBeforeTheyUnpack() {
-        Limits small = new Limits(5, 1000, 3000, 8);
+        PackageLimits small = new PackageLimits(5, 1000, 3000, 2000, 8, 1000, 3, 20);
         String big = " ".repeat(2000);
         assertThatThrownBy(() -> read(zip(pack("{}", "big", big)), "p.obz", small)).isInstanceOf(Refused.class)
             .hasMessageContaining("entry-too-large {entry=big");
@@ -365,21 +370,21 @@ class ObfTest {
                 bytes[i + 25] = 0;
             }
         }
-        assertThatThrownBy(() -> read(bytes, "p.obz", new Limits(5, 1000, 3000, 64))).isInstanceOfAny(Refused.class);
+        assertThatThrownBy(() -> read(bytes, "p.obz", new PackageLimits(5, 1000, 3000, 2000, 64, 1000, 3, 20))).isInstanceOfAny(Refused.class);
     }
 
     @Test
     void filesThatAreNoBoardsAreRefused() throws IOException {
         byte[] whole = written(rich());
-        assertThatThrownBy(() -> read(Arrays.copyOf(whole, whole.length / 2), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class)
+        assertThatThrownBy(() -> read(Arrays.copyOf(whole, whole.length / 2), "p.obz", PackageLimits.USUAL)).isInstanceOf(Refused.class)
             .hasMessageContaining("zip-broken");
-        assertThatThrownBy(() -> read(new byte[0], "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("file-empty");
+        assertThatThrownBy(() -> read(new byte[0], "p.obz", PackageLimits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("file-empty");
         assertThatThrownBy(() -> read("hello there")).isInstanceOf(Refused.class).hasMessageContaining("json-invalid");
         assertThatThrownBy(() -> read("[1,2]")).isInstanceOf(Refused.class);
         assertThatThrownBy(() -> read("{\"a\":1}")).isInstanceOf(Refused.class).hasMessageContaining("json-no-board");
-        assertThatThrownBy(() -> read(zip(Map.of("readme.txt", "x")), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class)
+        assertThatThrownBy(() -> read(zip(Map.of("readme.txt", "x")), "p.obz", PackageLimits.USUAL)).isInstanceOf(Refused.class)
             .hasMessageContaining("zip-no-package");
-        assertThatThrownBy(() -> read(zip(pack("{}")), "p.obz", Limits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("package-without-boards");
+        assertThatThrownBy(() -> read(zip(pack("{}")), "p.obz", PackageLimits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("package-without-boards");
         assertThatThrownBy(() -> read("{\"name\":\"Huge\",\"buttons\":[],\"grid\":{\"rows\":41,\"columns\":40}}")).isInstanceOf(Refused.class)
             .hasMessageContaining("board-size");
     }
@@ -393,7 +398,7 @@ class ObfTest {
     @Test
     void aVocabularyWithoutPicturesIsWrittenToo() throws Exception {
         Vocabulary v = vocabulary(board("home", "I food>food"), board("food", "apple home:home"));
-        assertThat(read(written(v), "p.obz", Limits.USUAL).vocabulary()).isEqualTo(v);
+        assertThat(read(written(v), "p.obz", PackageLimits.USUAL).vocabulary()).isEqualTo(v);
     }
 
     @ParameterizedTest
@@ -410,7 +415,7 @@ class ObfTest {
         String buttons = java.util.stream.IntStream.range(0, 1601).mapToObj(i -> "{\"id\":\"" + i + "\",\"label\":\"x\"}")
             .collect(java.util.stream.Collectors.joining(","));
         assertThatThrownBy(() -> read("{\"name\":\"N\",\"buttons\":[" + buttons + "],\"grid\":{\"rows\":40,\"columns\":40,\"order\":[]}}"))
-            .isInstanceOf(Refused.class).hasMessageContaining("board-size");
+            .isInstanceOf(Refused.class).hasMessageContaining("too-many-buttons {file=board.obf, has=1601, most=1600}");
     }
 
     @Test

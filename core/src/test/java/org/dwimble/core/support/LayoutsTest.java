@@ -141,9 +141,21 @@ class LayoutsTest {
     }
 
     @Test
+    void aPhotoStandsBesideTheNameAndNothingElseStandsThere() {
+        Material plain = new Material("Home", Supports.words("ferry", "bag", "seal"), UPRIGHT, Supports.PLAIN, "Home · Ilse");
+        Page with = Cards.USUAL.lay(plain.withPhoto("own/ilse")).pages().get(0);
+        Rect photo = pictures(with).stream().filter(r -> r.y().compareTo(UPRIGHT.height(false).minus(Length.mm(40))) > 0).reduce((a, b) -> b).orElseThrow();
+        assertThat(photo).isEqualTo(new Rect(UPRIGHT.margin(), UPRIGHT.height(false).minus(UPRIGHT.margin()).minus(Length.mm(15)), Length.mm(15), Length.mm(15)));
+        Mark.Writing name = with.marks().stream().filter(m -> m instanceof Mark.Writing w && w.text().contains("Ilse")).map(Mark.Writing.class::cast).findFirst().orElseThrow();
+        assertThat(name.x()).isEqualTo(UPRIGHT.margin().plus(Length.mm(17)));
+        assertThat(cards(with)).isNotEmpty().allMatch(card -> card.y().plus(card.height()).compareTo(photo.y()) <= 0);
+        assertThat(pictures(Cards.USUAL.lay(plain).pages().get(0))).doesNotContain(photo);
+    }
+
+    @Test
     void smallPicturesStandOverTheWordsThatHaveOne() {
         List<Printed> story = List.of(Printed.of("We saw a seal on the ferry.", null));
-        Material of = new Material("Trip", story, UPRIGHT, Supports.PLAIN, "Trip",
+        Material of = new Material("Trip", story, UPRIGHT, Supports.PLAIN, null, "Trip",
             word -> List.of("seal", "ferry.").contains(word) ? Optional.of("base/" + word.replace(".", "")) : Optional.empty(),
             Material.Ways.NONE);
         Page sheet = new Story(Story.Bound.ONE, Length.ZERO, true, "").lay(of).pages().get(0);
@@ -198,7 +210,7 @@ class LayoutsTest {
     void theWayToAWordIsAGridATapWithTheCellThatIsTapped() {
         Material.Tap home = new Material.Tap("Home", 2, 4, new Cell(1, 3));
         Material.Tap sea = new Material.Tap("Sea", 3, 2, new Cell(0, 1));
-        Material of = new Material("New", Supports.words("seal", "wardrobe"), UPRIGHT, Supports.PLAIN, "New", Material.Symbols.NONE,
+        Material of = new Material("New", Supports.words("seal", "wardrobe"), UPRIGHT, Supports.PLAIN, null, "New", Material.Symbols.NONE,
             word -> word.text().equals("seal") ? List.of(home, sea) : List.of());
         Laid laid = new WaysToWords(4, "New words").lay(of);
         Page sheet = laid.pages().get(0);

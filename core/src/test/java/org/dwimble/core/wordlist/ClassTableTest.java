@@ -35,8 +35,8 @@ class ClassTableTest {
 
     @Test
     void whatWasTypedCanBeReadAgainAndEachStudentGetsWhatDiffers() {
-        ClassRow ilse = new ClassRow("Ilse", "ilse", Map.of("read", ListedWord.of("x", "dance", "base/dance", null)));
-        ClassRow nour = new ClassRow("Nour", null, Map.of());
+        ClassRow ilse = new ClassRow("Ilse", "ilse", null, Map.of("read", ListedWord.of("x", "dance", "base/dance", null)));
+        ClassRow nour = new ClassRow("Nour", null, null, Map.of());
         WordList both = HOME.withRows(List.of(ilse, nour));
         assertThat(ClassTable.read(ClassTable.write(both), both)).containsExactly(new ClassTable.Typed("Ilse", Map.of("read", "dance")), new ClassTable.Typed("Nour", Map.of()));
         assertThat(both.forRow(ilse).words()).extracting(ListedWord::text).containsExactly("swim", "dance", "happy", "apple");

@@ -77,6 +77,23 @@ final class PaintedPhotos {
         });
     }
 
+    /** Somebody who is nobody: a round head before a plain wall. */
+    static byte[] portrait(int hair, int skin, int jersey) {
+        return painted(0xdfe7ea, 0xc8d3d6, g -> {
+            g.setColor(new Color(jersey));
+            g.fillOval(220, 460, 360, 300);
+            g.setColor(new Color(hair));
+            g.fillOval(265, 110, 270, 300);
+            g.setColor(new Color(skin));
+            g.fillOval(290, 170, 220, 280);
+            g.setColor(new Color(0x1f2a44));
+            g.fillOval(345, 290, 22, 26);
+            g.fillOval(433, 290, 22, 26);
+            g.setStroke(new BasicStroke(10, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
+            g.drawArc(350, 320, 100, 70, 200, 140);
+        });
+    }
+
     private static byte[] painted(int sky, int ground, Scene scene) {
         BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = image.createGraphics();

@@ -7,9 +7,12 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import org.dwimble.core.measure.Length;
+import org.dwimble.core.obf.Refused;
+import org.dwimble.core.picture.OwnPicture;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.support.Bingo;
 import org.dwimble.core.support.CalendarPage;
@@ -31,12 +34,14 @@ import org.dwimble.core.support.Support;
 import org.dwimble.core.support.TokenBoard;
 import org.dwimble.core.support.WaysToWords;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.wordlist.ClassRow;
 import org.dwimble.core.wordlist.ListEdit;
 import org.dwimble.core.wordlist.ListedWord;
 import org.dwimble.core.wordlist.Second;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.collection.TakingIn;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.wordlist.ListStore;
 import org.jspecify.annotations.Nullable;
@@ -49,12 +54,14 @@ import org.springframework.stereotype.Component;
 class PrintedLists {
     private final ListStore lists;
     private final Pictures pictures;
+    private final TakingIn ownPictures;
     private final Supplier<String> ids;
     private final Instant now;
 
-    PrintedLists(ListStore lists, Pictures pictures, Supplier<String> ids, Clock clock) {
+    PrintedLists(ListStore lists, Pictures pictures, TakingIn ownPictures, Supplier<String> ids, Clock clock) {
         this.lists = lists;
         this.pictures = pictures;
+        this.ownPictures = ownPictures;
         this.ids = ids;
         this.now = clock.instant();
     }
@@ -94,10 +101,25 @@ class PrintedLists {
         list("New for Ilse this month", "ilse", marit, 1, WaysToWords.USUAL, "swim, people, more, grandma, whale");
         list("Tomasz goes home", "tomasz", marit, 1, GoingHome.USUAL,
             "swim, read, swing, happy, tired, angry, calm, bread, apple, cheese, hat, towel, sleep");
+        Printed home = list("Home from the slipway", null, odile, 1, GoingHome.USUAL,
+            "swim, read, swing, happy, tired, angry, calm, bread, apple, cheese, hat, towel, sleep");
+        home.edit(1, odile, l -> new ListEdit.ForClass(List.of(
+            pupil("Tomasz", "tomasz", PaintedPhotos.portrait(0x6b4a2b, 0xf0c9a4, 0x2f6f73), odile, l.words().get(0), "walk"),
+            pupil("Nour", "nour", PaintedPhotos.portrait(0x1b1512, 0xb07a4f, 0xb8431c), odile, l.words().get(1), "draw"))));
         Printed both = list("Harbour words for Nour’s family", "nour", odile, 1, Cards.USUAL, "ferry, harbour, seal, crab, fish, boat");
         both.edit(1, odile, l -> new ListEdit.InSecond(new Second("Arabic", false), l.words().stream()
             .map(w -> w.withSecond(w.pictures().isEmpty() ? null : pictures.namesOf(w.pictures().get(0)).get("Arabic"))).toList()));
         both.edit(1, odile, l -> new ListEdit.OnPage(PageSetup.USUAL));
+    }
+
+    private ClassRow pupil(String name, String id, byte[] portrait, Account by, ListedWord usual, String instead) {
+        OwnPicture about = new OwnPicture(List.of(name), List.of("people"), OwnPicture.Audience.STUDENT, id, true, OwnPicture.Origin.OWN_PHOTO, "", "", "");
+        try {
+            String photo = ownPictures.keep(portrait, about, name, by).picture().picture();
+            return new ClassRow(name, id, photo, Map.of(usual.id(), words(by, instead).get(0)));
+        } catch (Refused e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     private static ListedWord crossed(ListedWord word) {

@@ -13,7 +13,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.obf.Limits;
+import org.dwimble.core.obf.PackageLimits;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.obf.ObfReader;
 import org.dwimble.core.obf.ObfWriter;
@@ -147,7 +147,7 @@ class PackageApi {
 
     private BroughtIn bringIn(Path file, String name, String student, Account account, Progress progress) throws IOException, Refused {
         try (MediaStore.Incoming incoming = media.incoming()) {
-            ObfReader.Read read = new ObfReader(incoming, Limits.USUAL).read(file, name);
+            ObfReader.Read read = new ObfReader(incoming, PackageLimits.USUAL).read(file, name);
             progress.told(1, 2);
             long id = database.write(session -> {
                 incoming.keepIn(session);

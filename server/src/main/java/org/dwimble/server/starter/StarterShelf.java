@@ -8,7 +8,7 @@ import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import org.dwimble.core.board.Extras;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.obf.Limits;
+import org.dwimble.core.obf.PackageLimits;
 import org.dwimble.core.obf.ObfReader;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.core.starter.StarterSource;
@@ -41,7 +41,7 @@ class StarterShelf implements InitializingBean {
                 }
                 Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
                 try (MediaStore.Incoming incoming = media.incoming()) {
-                    Vocabulary read = new ObfReader(incoming, Limits.USUAL).read(copy, id).vocabulary();
+                    Vocabulary read = new ObfReader(incoming, PackageLimits.USUAL).read(copy, id).vocabulary();
                     String about = read.whole().extras().ofPackage().get("ext_dwimble_about").asString();
                     store.keepStarter(id, about, read.with(read.whole().withExtras(Extras.NONE)), clock.instant());
                 }

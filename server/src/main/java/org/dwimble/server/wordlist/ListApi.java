@@ -63,12 +63,13 @@ class ListApi {
      * @param text       words as typed
      * @param chosen     words with their pictures
      * @param from       a list to begin with
-     * @param vocabulary to gather words from: what is shown of some boards, the words of a step, or what is new to see since a day
+     * @param vocabulary to gather words from: what is shown of some boards, the words of a step, what is new to see since a day, or some buttons
      * @param since      as ISO 8601
+     * @param buttons    of the vocabulary, in an order of their own, such as what was said today
      * @param support    what it is set to
      */
     record NewList(@Nullable String name, @Nullable String student, @Nullable String text, @Nullable List<ListedPicture> chosen, @Nullable Long from,
-        @Nullable Long vocabulary, @Nullable List<String> boards, @Nullable String step, @Nullable LocalDate since, @Nullable String support) {
+        @Nullable Long vocabulary, @Nullable List<String> boards, @Nullable String step, @Nullable LocalDate since, @Nullable List<String> buttons, @Nullable String support) {
     }
 
     record ListedPicture(String word, String picture) {
@@ -168,6 +169,9 @@ class ListApi {
         if (wanted.step() != null) {
             return Gathered.ofStep(now, wanted.step(), ids);
         }
+        if (wanted.buttons() != null) {
+            return Gathered.ofButtons(now, wanted.buttons(), ids);
+        }
         if (wanted.since() != null) {
             return store.lastBefore(vocabulary, wanted.since().atStartOfDay(clock.getZone()).toInstant()).flatMap(n -> store.version(vocabulary, n))
                 .map(then -> Gathered.since(then, now, ids)).orElseGet(() -> Gathered.ofBoards(now, List.copyOf(now.boards().keySet()), ids));
@@ -204,14 +208,16 @@ class ListApi {
             throw new Unacceptable("nothing-to-change");
         }
         if (request.edit() instanceof ListEdit.ChangeWord change) {
-            mayUse(change.word(), kept, account);
+            mayUse(change.word().pictures(), kept.list().word(change.word().id()).map(ListedWord::pictures).orElse(List.of()), kept.student(), account);
+        }
+        if (request.edit() instanceof ListEdit.PhotoOf of && of.photo() != null) {
+            mayUse(List.of(of.photo()), List.of(), kept.list().row(of.name()).map(ClassRow::student).orElse(kept.student()), account);
         }
         return changed(account, list, () -> lists.edit(list, request.base(), request.edit(), account.id(), clock.instant()));
     }
 
-    private void mayUse(ListedWord word, ListStore.Kept kept, Account account) {
-        List<String> had = kept.list().word(word.id()).map(ListedWord::pictures).orElse(List.of());
-        if (word.pictures().stream().anyMatch(p -> MediaId.isOwn(p) && !had.contains(p) && !pictures.mayUse(p, account, kept.student()))) {
+    private void mayUse(List<String> wanted, List<String> had, @Nullable String student, Account account) {
+        if (wanted.stream().anyMatch(p -> MediaId.isOwn(p) && !had.contains(p) && !pictures.mayUse(p, account, student))) {
             throw new Unacceptable("not-yours-to-use");
         }
     }
@@ -228,7 +234,7 @@ class ListApi {
             typed.set(0, typed.get(0).withPicture(request.picture()));
         }
         List<ListedWord> words = ready(account, kept.student(), typed);
-        mayUse(words.get(0), kept, account);
+        mayUse(words.get(0).pictures(), List.of(), kept.student(), account);
         ListEdit add = new ListEdit.AddWords(inSecond(words, kept.list().second(), false), request.before());
         return changed(account, list, () -> lists.edit(list, request.base(), add, account.id(), clock.instant()));
     }
@@ -264,7 +270,7 @@ class ListApi {
             String student = known.get(Names.folded(row.name()));
             Map<String, ListedWord> instead = new LinkedHashMap<>();
             row.instead().forEach((word, text) -> instead.put(word, ready(account, student, WordLine.opener(text)).get(0)));
-            return new ClassRow(row.name(), student, instead);
+            return new ClassRow(row.name(), student, kept.list().row(row.name()).map(ClassRow::photo).orElse(null), instead);
         }).toList();
         ListEdit set = new ListEdit.ForClass(rows);
         return changed(account, list, () -> lists.edit(list, request.base(), set, account.id(), clock.instant()));

@@ -18,15 +18,19 @@ import org.jspecify.annotations.Nullable;
  * @param support  what it is set to, set up so
  * @param supports the names of all there are, in the order in which they are offered
  * @param classTable the students it is printed for as a table to be changed; empty for none
- * @param students  how many those are
+ * @param pupils   those, and their photos
  * @param art      the part of a library picture's address that gives look, skin tone and hair
  * @param from     what it is a copy of, in words; null if of nothing
  * @param undo     what undo would take back for who asks, in words; null if nothing
  */
 record ListView(long id, int version, String name, List<ListedWord> words, @Nullable Second second, Support support, List<SupportName> supports, PageSetup page,
-    @Nullable Whose student, boolean mayEdit, boolean shared, boolean mine, @Nullable String from, String classTable, int students, String art, @Nullable String undo, @Nullable String redo) {
+    @Nullable Whose student, boolean mayEdit, boolean shared, boolean mine, @Nullable String from, String classTable, List<Pupil> pupils, String art, @Nullable String undo, @Nullable String redo) {
 
     record Whose(String id, String name) {
+    }
+
+    /** @param photo null for none */
+    record Pupil(String name, @Nullable String photo) {
     }
 
     /** @param name as data has it @param words as people say it */
@@ -37,7 +41,7 @@ record ListView(long id, int version, String name, List<ListedWord> words, @Null
         ListStore.Kept kept = may.kept();
         Appearance appearance = student == null ? Appearance.USUAL : student.appearance();
         return new ListView(kept.id(), kept.version(), kept.list().name(), kept.list().words(), kept.list().second(), kept.list().support(), supports,
-            kept.list().page(), student == null ? null : new Whose(student.id(), student.name()), may.mayEdit(), kept.shared(), mine, from, ClassTable.write(kept.list()), kept.list().rows().size(), appearance.slug(),
+            kept.list().page(), student == null ? null : new Whose(student.id(), student.name()), may.mayEdit(), kept.shared(), mine, from, ClassTable.write(kept.list()), kept.list().rows().stream().map(r -> new Pupil(r.name(), r.photo())).toList(), appearance.slug(),
             told(steps.undo(), wording), told(steps.redo(), wording));
     }
 

@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -27,6 +26,7 @@ import org.dwimble.core.obf.Media;
 import org.dwimble.core.obf.ObfWriter;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.picture.Appearance;
+import org.dwimble.core.sheet.Foot;
 import org.dwimble.core.sheet.Frame;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
@@ -76,8 +76,8 @@ class SupportApi {
     private static final int DPI = 150;
     private static final int MOST_OF_A_CALENDAR = 1_000_000;
 
-    /** One side of a sheet. @param number of the page, from 1 @param back true if it is printed behind the page before */
-    record PageView(int number, Length width, Length height, boolean back, List<Mark> marks) {
+    /** One side of a sheet. @param number of the page, from 1 @param back true if it is printed behind the page before @param art how library pictures look to whom it is printed for */
+    record PageView(int number, Length width, Length height, boolean back, String art, List<Mark> marks) {
     }
 
     /** @param pages how many sides @param why the paper lies so; null if it needs no reason @param page the one asked for @param cells of a grid of one's own, between which words can be dragged; none of others */
@@ -132,19 +132,32 @@ class SupportApi {
     @GetMapping("/lists/{list}/sheets")
     SheetsView sheets(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int page) {
         ListStore.Kept kept = may.toList(list, account).kept();
-        Laid laid = all(kept, account);
+        List<Printed> printed = printed(kept, account);
+        Laid laid = all(printed);
         int number = Math.max(1, Math.min(page, laid.pages().size()));
         return new SheetsView(laid.sheets(), laid.pages().size(), laid.lyingDown(), laid.why() == null ? null : wording.of(laid.why()),
-            laid.notes().stream().map(wording::of).toList(), view(laid.pages().get(number - 1), number, Integer.MAX_VALUE),
-            kept.list().support() instanceof OwnGrid grid && laid.pages().size() == 1 ? grid.cells(Frame.of(kept.list().page(), laid.lyingDown())) : List.of());
+            laid.notes().stream().map(wording::of).toList(), pages(printed).get(number - 1),
+            kept.list().support() instanceof OwnGrid grid && laid.pages().size() == 1 ? grid.cells(Frame.of(kept.list().page(), laid.lyingDown(), Foot.room(photo(kept.list())))) : List.of());
     }
 
     /** Every side, to be printed by the browser. */
     @GetMapping("/lists/{list}/pages")
     List<PageView> pages(@AuthenticationPrincipal Account account, @PathVariable long list) {
         ListStore.Kept kept = may.toList(list, account).kept();
-        List<Page> pages = all(kept, account).pages();
-        return IntStream.range(0, pages.size()).mapToObj(i -> view(pages.get(i), i + 1, Integer.MAX_VALUE)).toList();
+        return pages(printed(kept, account));
+    }
+
+    /** Every side, with pictures as whom it is printed for sees them. */
+    private List<PageView> pages(List<Printed> printed) {
+        List<PageView> pages = new ArrayList<>();
+        for (Printed of : printed) {
+            of.laid.pages().forEach(page -> pages.add(view(page, pages.size() + 1, of.appearance().slug(), Integer.MAX_VALUE)));
+        }
+        return pages;
+    }
+
+    private static @Nullable String photo(WordList list) {
+        return list.rows().isEmpty() ? null : list.rows().get(0).photo();
     }
 
     /** The first sheet of everything this list could be. */
@@ -152,19 +165,20 @@ class SupportApi {
     List<OfferView> offers(@AuthenticationPrincipal Account account, @PathVariable long list) {
         ListStore.Kept kept = may.toList(list, account).kept();
         Material material = material(kept, account);
-        return Offered.ALL.stream().map(s -> offer(kept.list().support(s.name()), material)).toList();
+        String art = appearance(student(kept)).slug();
+        return Offered.ALL.stream().map(s -> offer(kept.list().support(s.name()), material, art)).toList();
     }
 
-    private OfferView offer(Support support, Material material) {
+    private OfferView offer(Support support, Material material, String art) {
         try {
-            return new OfferView(support, view(support.lay(material).pages().get(0), 1, MARKS_SHOWN), null);
+            return new OfferView(support, view(support.lay(material).pages().get(0), 1, art, MARKS_SHOWN), null);
         } catch (Unacceptable refused) {
             return new OfferView(support, null, wording.of(refused.told()));
         }
     }
 
-    private PageView view(Page page, int number, int marks) {
-        return new PageView(number, page.width(), page.height(), page.back(), font.shaped(page).marks().stream().limit(marks).toList());
+    private PageView view(Page page, int number, String art, int marks) {
+        return new PageView(number, page.width(), page.height(), page.back(), art, font.shaped(page).marks().stream().limit(marks).toList());
     }
 
     /** @param from first page, from 1; @param to last page */
@@ -243,9 +257,8 @@ class SupportApi {
     ResponseEntity<byte[]> obf(@AuthenticationPrincipal Account account, @PathVariable long list) {
         ListStore.Kept kept = may.toList(list, account).kept();
         Vocabulary board = ListBoard.of(kept.list(), boards(kept.student()).map(Vocabulary::locale).orElse("en"));
-        Student student = student(kept);
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_OCTET_STREAM).header(HttpHeaders.CONTENT_DISPOSITION, named(kept.list().name() + ".obf", false))
-            .body(new ObfWriter(media.reading(student == null ? Appearance.USUAL : student.appearance())).obf(board.homeBoard(), board));
+            .body(new ObfWriter(media.reading(appearance(student(kept)))).obf(board.homeBoard(), board));
     }
 
     /** Quoted where it must be; what a spreadsheet would take for a formula begins with an apostrophe. */
@@ -260,6 +273,13 @@ class SupportApi {
 
     /** What is printed for one student, or for all. @param student null if it is nobody of the school */
     private record Printed(Laid laid, @Nullable Student student) {
+        Appearance appearance() {
+            return SupportApi.appearance(student);
+        }
+    }
+
+    private static Appearance appearance(@Nullable Student student) {
+        return student == null ? Appearance.USUAL : student.appearance();
     }
 
     /** For each student of the class in class order, or once for all. */
@@ -268,19 +288,19 @@ class SupportApi {
         if (list.rows().isEmpty()) {
             return List.of(new Printed(list.support().lay(material(kept, account)), student(kept)));
         }
-        return list.rows().stream().map(row -> new Printed(list.support().lay(material(list.forRow(row), row.student(), row.name(), account)),
+        return list.rows().stream().map(row -> new Printed(list.support().lay(material(list.forRow(row), row.student(), row.name(), account).withPhoto(row.photo())),
             row.student() == null ? null : students.find(row.student()).orElse(null))).toList();
     }
 
-    private Laid all(ListStore.Kept kept, Account account) {
-        return Laid.together(printed(kept, account).stream().map(Printed::laid).toList());
+    private static Laid all(List<Printed> printed) {
+        return Laid.together(printed.stream().map(Printed::laid).toList());
     }
 
     /** In one document; who sees pictures alike has the very same ones, which are drawn once. */
     private List<PdfPainter.Part> parts(List<Printed> printed) {
         Map<Appearance, Media> seen = new HashMap<>();
         return printed.stream().map(p -> new PdfPainter.Part(p.laid.pages().stream().map(font::shaped).toList(),
-            seen.computeIfAbsent(p.student == null ? Appearance.USUAL : p.student.appearance(), media::reading))).toList();
+            seen.computeIfAbsent(p.appearance(), media::reading))).toList();
     }
 
     /** The pages from one to another, both included, in their parts. */

@@ -9,6 +9,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,8 +46,9 @@ public final class Browser implements BeforeAllCallback {
         final List<String> errors = new ArrayList<>();
 
         Window() {
+            // A click on a dialog that is still growing can miss it; whether things are seen while they move is for MotionBrowserTest.
             context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(TestServer.address())
-                .setPermissions(List.of("clipboard-read", "clipboard-write", "camera")));
+                .setReducedMotion(ReducedMotion.REDUCE).setPermissions(List.of("clipboard-read", "clipboard-write", "camera")));
             context.setDefaultTimeout(40_000);
             page = context.newPage();
             page.onPageError(error -> errors.add(error));

@@ -10,6 +10,8 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Leads;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.support.Choices;
 import org.dwimble.core.support.OwnGrid;
@@ -209,6 +211,46 @@ class ListBrowserTest extends Counted {
         pdf.close();
         counted("five going-home pages that differ in two pictures each", 10);
         assertThat(w.violations()).isEmpty();
+    }
+
+    @Test
+    void whatWasSaidTodayBecomesAListAndNoWordOfItLeftTheDeviceBefore() {
+        page.navigate("/vocabularies/" + id + "/talk");
+        Locator grid = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(now().homeBoard().name()));
+        List<String> words = now().homeBoard().buttons().stream().filter(b -> !b.isWay() && b.doings().isEmpty() && b.leads() == Leads.STAYS).map(Button::label)
+            .limit(2).toList();
+        for (String word : List.of(words.get(1), words.get(0), words.get(1))) {
+            grid.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(word).setExact(true)).click();
+        }
+        assertThat(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Message"))).containsText("want");
+        assertThat((String) page.evaluate("id => localStorage.getItem('dwimble.said.' + id)", (int) id)).contains("buttons").doesNotContain("message");
+        page.navigate("/lists");
+        w.button("Begin with boards…").click();
+        page.getByText("what was said today on this device").click();
+        w.button("Begin").click();
+        assertThat(rows()).hasCount(2);
+        assertThat(texts(listHere())).containsExactly(words.get(1), words.get(0));
+    }
+
+    @Test
+    void aPhotoIsPutBesideTheNameOfAStudentOfTheClass() throws IOException {
+        open(begun("swim, read"));
+        w.button("For whom it is printed").click();
+        page.getByLabel("Students and what differs").fill("Ilse, dance\nTomasz");
+        w.button("Keep").click();
+        assertThat(sheet()).containsText("sheet 1 of 2");
+        w.button("For whom it is printed").click();
+        w.button("Tomasz, no photo yet").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("A photo of Tomasz"));
+        dialog.getByLabel("Find a picture by its word").fill("boat");
+        dialog.getByRole(AriaRole.LISTITEM).first().getByRole(AriaRole.BUTTON).click();
+        assertThat(w.button("Tomasz, with a photo")).isVisible();
+        assertThat(w.violations()).isEmpty();
+        w.button("Leave it").click();
+        w.button("The next sheet").click();
+        assertThat(sheet()).containsText("sheet 2 of 2");
+        assertThat(kept(listHere()).rows().get(1).photo()).isNotNull();
+        assertThat(kept(listHere()).rows().get(0).photo()).isNull();
     }
 
     @Test

@@ -55,7 +55,7 @@ class PackageApiTest {
     }
 
     private static byte[] pictured(String type, byte[] picture) throws IOException {
-        String board = "{\"id\":\"a\",\"name\":\"Quay\",\"buttons\":[{\"id\":\"1\",\"label\":\"crab\",\"image_id\":\"i\",\"ext_other\":{\"n\":1.10}}],"
+        String board = "{\"format\":\"open-board-0.1\",\"id\":\"a\",\"name\":\"Quay\",\"buttons\":[{\"id\":\"1\",\"label\":\"crab\",\"image_id\":\"i\",\"ext_other\":{\"n\":1.10}}],"
             + "\"images\":[{\"id\":\"i\",\"content_type\":\"" + type + "\",\"path\":\"images/p\"}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}";
         return zip(Map.of("manifest.json", MANIFEST.getBytes(), "a.obf", board.getBytes(StandardCharsets.UTF_8), "images/p", picture));
     }

@@ -22,11 +22,14 @@ import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructur
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.media.Photos;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -153,11 +156,11 @@ class ListApiTest {
         http.post("/api/lists/" + id + "/class", "{\"base\":1,\"table\":\"name\\tread\\nIlse\\tdance\"}");
         http.send("PUT", "/api/lists/" + id + "/shelf", "{}");
         JsonNode seen = hers.get("/api/lists/" + id).json();
-        assertThat(seen.get("students").asInt()).isZero();
+        assertThat(seen.get("pupils").size()).isZero();
         assertThat(seen.get("classTable").asString()).isEmpty();
         assertThat(hers.get("/api/lists/" + id + "/sheets").json().toString()).doesNotContain("Ilse", "dance");
-        assertThat(hers.post("/api/lists", "{\"from\":" + id + "}").json().get("students").asInt()).isZero();
-        assertThat(list(id).get("students").asInt()).as("the team still does").isEqualTo(1);
+        assertThat(hers.post("/api/lists", "{\"from\":" + id + "}").json().get("pupils").size()).isZero();
+        assertThat(list(id).get("pupils").size()).as("the team still does").isEqualTo(1);
     }
 
     @Test
@@ -307,7 +310,7 @@ class ListApiTest {
     void eachStudentOfAClassGetsASheetOfHisOwnAsHeSeesPictures() throws IOException {
         long id = begin("\"text\":\"swim, read, apple\",\"name\":\"Home\"");
         JsonNode list = http.post("/api/lists/" + id + "/class", "{\"base\":1,\"table\":\"name\\tread\\nIlse\\tdance\\nNobody\\tsing\"}").json();
-        assertThat(list.get("students").asInt()).isEqualTo(2);
+        assertThat(list.get("pupils").size()).isEqualTo(2);
         assertThat(list.get("classTable").asString()).isEqualTo("name\tread\nIlse\tdance\nNobody\tsing");
         assertThat(http.get("/api/lists/" + id + "/sheets").json().get("sheets").asInt()).isEqualTo(2);
         try (PDDocument document = Loader.loadPDF(http.get("/api/lists/" + id + "/support.pdf").body())) {
@@ -322,7 +325,53 @@ class ListApiTest {
         Http.Answer nameless = http.post("/api/lists/" + id + "/class", "{\"base\":2,\"table\":\"\\tdance\"}");
         assertThat(nameless.status()).isEqualTo(422);
         assertThat(nameless.sentence()).contains("Row 1");
-        assertThat(http.post("/api/lists/" + id + "/class", "{\"base\":2,\"table\":\"\"}").json().get("students").asInt()).isZero();
+        assertThat(http.post("/api/lists/" + id + "/class", "{\"base\":2,\"table\":\"\"}").json().get("pupils").size()).isZero();
+    }
+
+    @Test
+    void aPhotoStandsBesideTheNameOnThatStudentsSheetsAloneAndIsNobodyElses() {
+        String photo = http.upload("/api/own-pictures?words=Ilse&audience=STUDENT&student=" + ilse.id(), "i.jpg", Photos.jpeg(70, 70)).json().get("picture").get("picture").asString();
+        long id = begin("\"text\":\"swim, read\",\"name\":\"Home\"");
+        http.post("/api/lists/" + id + "/class", "{\"base\":1,\"table\":\"Ilse\\nNobody\"}");
+        String of = "{\"type\":\"photo-of\",\"name\":\"%s\",\"photo\":\"" + photo + "\"}";
+        long others = hers.post("/api/lists", "{\"text\":\"swim\",\"name\":\"Mine\"}").json().get("id").asLong();
+        hers.post("/api/lists/" + others + "/class", "{\"base\":1,\"table\":\"Ilse\"}");
+        assertThat(edit(hers, others, 2, of.formatted("Ilse")).sentence()).as("who is not of the team has no photo of Ilse").contains("not yours to use");
+        assertThat(edit(http, id, 2, of.formatted("Who")).sentence()).contains("no Who");
+        JsonNode list = edit(http, id, 2, of.formatted("ilse")).json();
+        assertThat(list.get("pupils").get(0).get("photo").asString()).isEqualTo(photo);
+        assertThat(http.get("/api/lists/" + id + "/pictures/" + photo.substring("own/".length())).status()).isEqualTo(200);
+        assertThat(http.get("/api/lists/" + id + "/sheets?page=1").json().get("page").get("marks").toString()).contains(photo);
+        assertThat(http.get("/api/lists/" + id + "/sheets?page=2").json().get("page").get("marks").toString()).doesNotContain(photo);
+        http.post("/api/lists/" + id + "/class", "{\"base\":3,\"table\":\"Wren\\nIlse\"}");
+        assertThat(list(id).get("pupils").get(1).get("photo").asString()).as("the table changed, the photo stays").isEqualTo(photo);
+        http.send("PUT", "/api/lists/" + id + "/shelf", "{}");
+        assertThat(hers.get("/api/lists/" + id).json().get("pupils").size()).isZero();
+    }
+
+    @Test
+    void aSheetIsSeenAsTheStudentItIsForSeesPictures() {
+        http.send("PUT", "/api/students/" + ilse.id(), "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":200000,\"height\":150000},"
+            + "\"appearance\":{\"look\":\"COLOUR\",\"tone\":\"DARK\",\"hair\":\"RED\"}}");
+        long id = begin("\"text\":\"swim\",\"name\":\"Home\"");
+        http.post("/api/lists/" + id + "/class", "{\"base\":1,\"table\":\"Nobody\\n" + ilse.name() + "\"}");
+        String first = http.get("/api/lists/" + id + "/sheets?page=1").json().get("page").get("art").asString();
+        String second = http.get("/api/lists/" + id + "/sheets?page=2").json().get("page").get("art").asString();
+        assertThat(first).isEqualTo(Appearance.USUAL.slug());
+        assertThat(second).isEqualTo("colour.dark.red");
+        assertThat(http.get("/api/lists/" + id + "/pages").json().get(1).get("art").asString()).isEqualTo(second);
+    }
+
+    @Test
+    void aListBeginsWithWhatWasSaidInThatOrder() {
+        long vocabulary = TestServer.copy("starter-40", ilse, odile);
+        String whose = "\"student\":\"" + ilse.id() + "\",\"vocabulary\":" + vocabulary;
+        List<String> said = TestServer.bean(VocabularyStore.class).there(vocabulary).vocabulary().boards().get("animals").buttons().stream()
+            .filter(b -> !b.isWay()).map(Button::id).limit(2).toList();
+        String buttons = ",\"buttons\":[\"" + said.get(1) + "\",\"gone\",\"" + said.get(0) + "\",\"" + said.get(1) + "\"]";
+        assertThat(texts(list(begin(whose + buttons)))).containsExactly("cat", "dog");
+        assertThat(http.post("/api/lists", "{" + whose + ",\"buttons\":[null]}").status()).isEqualTo(200);
+        assertThat(hers.post("/api/lists", "{\"vocabulary\":" + vocabulary + ",\"buttons\":[\"dog\"]}").status()).isEqualTo(404);
     }
 
     @Test

@@ -1,0 +1,40 @@
+import { Modal } from 'antd';
+import { PictureSearch } from '../picture/PictureSearch';
+import { Pic } from '../picture/art';
+import chooser from '../picture/chooser.module.css';
+import parts from '../../shell/parts.module.css';
+
+/** The photo, or any other picture, that stands beside a student's name on the sheets of a class. One click keeps it. */
+export function PhotoOf({
+  name,
+  photo,
+  student,
+  onKeep,
+  onClose,
+}: {
+  name: string;
+  photo?: string;
+  student?: { id: string; name: string };
+  onKeep: (photo?: string) => void;
+  onClose: () => void;
+}) {
+  return (
+    <Modal open title={`A photo of ${name}`} footer={null} onCancel={onClose} width={820}>
+      <p>
+        It stands beside the name on each of the sheets of {name}.
+        {photo && (
+          <>
+            {' '}
+            <button type="button" className={parts.dotted} onClick={() => onKeep(undefined)}>
+              No photo
+            </button>
+          </>
+        )}
+      </p>
+      <div className={chooser.choose}>
+        <PictureSearch word={name} student={student} language="en" chosen={photo ? [photo] : []} onChoose={onKeep} />
+        <div>{photo && <Pic id={photo} collected />}</div>
+      </div>
+    </Modal>
+  );
+}
