@@ -1,4 +1,4 @@
-import { Alert, Button, Checkbox, Radio } from 'antd';
+import { Alert, App, Button, Checkbox, Radio } from 'antd';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { sentence } from '../../api/client';
@@ -32,6 +32,7 @@ export function OwnPhoto({ word, student, file, onFile, onTaken }: {
 
 function About({ word, student, file, onLeave, onTaken }: { word: string; student?: { id: string; name: string }; file: File; onLeave: () => void; onTaken: (picture: string) => void }) {
   const queries = useQueryClient();
+  const { message } = App.useApp();
   const [audience, setAudience] = useState<OwnAbout['audience']>(student ? 'STUDENT' : 'MINE');
   const [person, setPerson] = useState(true);
   const [address, setAddress] = useState('');
@@ -43,7 +44,8 @@ function About({ word, student, file, onLeave, onTaken }: { word: string; studen
   }, [file]);
   const taking = useMutation({
     mutationFn: () => takeIn(file, { words: word.trim() ? [word.trim()] : undefined, categories: [], audience, student: audience === 'STUDENT' ? student?.id : undefined, person, origin: 'OWN_PHOTO', author: '', licence: '', source: '' }),
-    onSuccess: ({ picture }) => {
+    onSuccess: ({ picture, leftOut }) => {
+      if (leftOut) void message.info(leftOut, 6);
       void queries.invalidateQueries({ queryKey: ['pictures'] });
       void queries.invalidateQueries({ queryKey: ['own-pictures'] });
       onTaken(picture.picture);

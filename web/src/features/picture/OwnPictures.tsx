@@ -205,6 +205,12 @@ function BatchTold({ batch, onAgain }: { batch: Batch; onAgain: () => void }) {
           </ul>
         </div>
       )}
+      {batch.notes.map((n) => (
+        <p key={n.why} className={parts.quiet} role="status">
+          {n.why}
+          {n.files > 1 && ` (${n.files} files)`}
+        </p>
+      ))}
       {!batch.running && batch.again > 0 && (
         <Button onClick={onAgain}>{batch.again === 1 ? 'Try that one again' : `Try those ${batch.again} again`}</Button>
       )}

@@ -4,9 +4,10 @@ import { Problem, sentence } from '../../api/client';
 const AT_ONCE = 3;
 
 /** How far a batch of files is on its way in. `again`: how many did not get there through no fault of their own. */
-export interface Batch { of: number; taken: number; before: number; refused: { why: string; files: number }[]; again: number; running: boolean; stopped: number }
+/** `notes`: what was in files that were taken and is not kept. */
+export interface Batch { notes: { why: string; files: number }[]; of: number; taken: number; before: number; refused: { why: string; files: number }[]; again: number; running: boolean; stopped: number }
 
-export type Send = (file: File) => Promise<{ before: boolean }>;
+export type Send = (file: File) => Promise<{ before: boolean; leftOut?: string }>;
 interface Sending { file: File; send: Send }
 
 /** Takes files in, some at once and the others in turn. It goes on while other pages are open, and takes more on the way. */
@@ -25,7 +26,7 @@ export class Taking {
   take(files: File[], send: Send, onDone: () => void = () => undefined) { this.add(files.map((file) => ({ file, send })), onDone); }
 
   private add(more: Sending[], onDone: () => void) {
-    const before = this.batch?.running ? this.batch : { of: 0, taken: 0, before: 0, refused: [], again: 0, running: true, stopped: 0 };
+    const before = this.batch?.running ? this.batch : { notes: [], of: 0, taken: 0, before: 0, refused: [], again: 0, running: true, stopped: 0 };
     if (!this.batch?.running) { this.failed = []; this.onRunning(true); }
     this.waiting.push(...more);
     this.change({ ...before, of: before.of + more.length });
@@ -53,8 +54,9 @@ export class Taking {
     this.working++;
     for (let next = this.waiting.shift(); next; next = this.waiting.shift()) {
       try {
-        const { before } = await next.send(next.file);
-        this.change({ ...this.batch!, taken: this.batch!.taken + 1, before: this.batch!.before + (before ? 1 : 0) });
+        const { before, leftOut } = await next.send(next.file);
+        this.change({ ...this.batch!, taken: this.batch!.taken + 1, before: this.batch!.before + (before ? 1 : 0),
+          notes: leftOut ? withOne(this.batch!.notes, leftOut) : this.batch!.notes });
       } catch (error) {
         const fault = error instanceof Problem && error.status >= 400 && error.status < 500;
         if (!fault) this.failed.push(next);

@@ -1,7 +1,5 @@
 import { Modal } from 'antd';
 import { PictureSearch } from '../picture/PictureSearch';
-import { Pic } from '../picture/art';
-import chooser from '../picture/chooser.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** The photo, or any other picture, that stands beside a student's name on the sheets of a class. One click keeps it. */
@@ -19,7 +17,7 @@ export function PhotoOf({
   onClose: () => void;
 }) {
   return (
-    <Modal open title={`A photo of ${name}`} footer={null} onCancel={onClose} width={820}>
+    <Modal open title={`A photo of ${name}`} footer={null} onCancel={onClose} width={620}>
       <p>
         It stands beside the name on each of the sheets of {name}.
         {photo && (
@@ -31,10 +29,7 @@ export function PhotoOf({
           </>
         )}
       </p>
-      <div className={chooser.choose}>
-        <PictureSearch word={name} student={student} language="en" chosen={photo ? [photo] : []} onChoose={onKeep} />
-        <div>{photo && <Pic id={photo} collected />}</div>
-      </div>
+      <PictureSearch word={name} student={student} language="en" chosen={photo ? [photo] : []} onChoose={onKeep} />
     </Modal>
   );
 }

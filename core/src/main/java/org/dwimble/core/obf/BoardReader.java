@@ -132,6 +132,9 @@ final class BoardReader {
             } else if (kept.id() == null) {
                 reader.found("found-media-left-out", "what", what, "board", name, "why", kept.whyNot());
             } else {
+                if (kept.whyNot() != null) {
+                    reader.found("found-media-changed", "what", what, "board", name, "why", kept.whyNot());
+                }
                 ids.put(id, kept.id());
                 ObjectNode known = entry.deepCopy();
                 known.remove(MEDIA_KEYS);

@@ -10,7 +10,12 @@ public interface Media {
     record Item(String id, String contentType, String name, byte[] bytes) {
     }
 
-    /** What became of bytes that were offered: an id to use, or why they were not taken. */
+    /**
+     * What became of bytes that were offered.
+     *
+     * @param id     to use; null if they were not taken
+     * @param whyNot why they were not taken; with an id, what of them was not
+     */
     record Kept(@Nullable String id, @Nullable Told whyNot) {
     }
 

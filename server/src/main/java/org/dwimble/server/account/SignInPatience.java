@@ -12,21 +12,18 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.dwimble.server.limit.Limits;
 import org.dwimble.server.problem.Problem;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /**
- * How often secrets may be guessed: {@value #BY_NAME} times for one name, {@value #BY_ADDRESS} from one address, so that a school behind
- * one can work, and {@value #BY_ALL} in all; then that rests for {@link #REST}. A try counts before it is looked at, so that many at once are no
+ * How often secrets may be guessed for one name, from one address, which a school may be behind, and in all; see {@link Limits}. A try counts before it is looked at, so that many at once are no
  * way round it, and is taken back if it was right. Kept in memory, under hashes of the names; a restart forgets it.
  */
 @Component
 class SignInPatience {
-    static final int BY_NAME = 10;
-    static final int BY_ADDRESS = 100;
-    static final int BY_ALL = 1_000;
-    static final Duration REST = Duration.ofMinutes(5);
+    private static final Duration REST = Duration.ofMinutes(Limits.SIGN_IN_MINUTES);
     private static final int REMEMBERED = 20_000;
     private static final int KEY_BYTES = 12;
 
@@ -46,8 +43,8 @@ class SignInPatience {
 
     /** @throws Problem if there were too many already */
     Guess begin(String name, String address) {
-        return new Guess(List.of(counted("name " + name.trim().toLowerCase(Locale.ROOT), BY_NAME), counted("address " + address, BY_ADDRESS),
-            counted("all", BY_ALL)));
+        return new Guess(List.of(counted("name " + name.trim().toLowerCase(Locale.ROOT), Limits.GUESSES_BY_NAME), counted("address " + address, Limits.GUESSES_BY_ADDRESS),
+            counted("all", Limits.GUESSES_BY_ALL)));
     }
 
     private AtomicInteger counted(String what, int most) {

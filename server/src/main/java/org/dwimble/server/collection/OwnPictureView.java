@@ -3,6 +3,7 @@ package org.dwimble.server.collection;
 import java.util.Map;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.picture.OwnPicture;
+import org.jspecify.annotations.Nullable;
 import org.dwimble.server.account.Account;
 
 /**
@@ -13,8 +14,8 @@ import org.dwimble.server.account.Account;
  */
 public record OwnPictureView(long id, String picture, OwnPicture about, String takenInBy, String madeAt, int boards, boolean mine) {
 
-    /** @param before true if this very file was taken in before: then there is still one picture, with the words of both */
-    public record TakenIn(OwnPictureView picture, boolean before) {
+    /** @param before true if this very file was taken in before: then there is still one picture, with the words of both @param leftOut what was in it and is not kept, in words; null for nothing */
+    public record TakenIn(OwnPictureView picture, boolean before, @Nullable String leftOut) {
     }
 
     static OwnPictureView of(OwnPictures.Kept kept, Map<String, Integer> boards, Account account) {

@@ -78,13 +78,14 @@ public class MediaStore {
             if (symbol != null && Library.isDrawingOf(symbol, bytes)) {
                 return new Kept(symbol, null);
             }
-            ContentCheck.Verdict verdict = ContentCheck.of(bytes);
-            if (verdict.type() == null) {
-                return new Kept(null, verdict.whyNot());
+            try {
+                Intake.Taken taken = Intake.of(bytes);
+                String hash = ContentHash.hex(taken.bytes());
+                entries.add(spool.put(hash, taken.type(), taken.bytes()));
+                return new Kept(MediaId.ofContent(hash), taken.leftOut().isEmpty() ? null : taken.leftOut().get(0));
+            } catch (NotTaken not) {
+                return new Kept(null, not.why());
             }
-            String hash = ContentHash.hex(bytes);
-            entries.add(spool.put(hash, verdict.type(), bytes));
-            return new Kept(MediaId.ofContent(hash), null);
         }
 
         @Override

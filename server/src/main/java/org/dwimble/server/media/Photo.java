@@ -4,24 +4,21 @@ import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import java.awt.Graphics2D;
-import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.awt.image.RescaleOp;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.util.Iterator;
-import java.util.concurrent.Semaphore;
+import java.util.List;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
-import javax.imageio.ImageReadParam;
-import javax.imageio.ImageReader;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
-import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.MemoryCacheImageOutputStream;
 import org.dwimble.core.obf.Refused;
+import org.dwimble.core.told.Told;
+import org.dwimble.server.limit.Limits;
 
 /**
  * Takes a photo or drawing from outside: finds out what it really is, draws it anew at a size boards need, the
@@ -30,17 +27,13 @@ import org.dwimble.core.obf.Refused;
 public final class Photo {
     /** Longest side of what is kept, in pixels: 4 cm on paper at 600 dots an inch. */
     static final int LONGEST = 1_024;
-    private static final long MOST_PIXELS = 120_000_000L;
-    private static final int MOST_BYTES = 60 << 20;
     private static final float QUALITY = 0.88f;
-    /** Large photos are taken apart one after the other, so that many at once need no more memory than two. */
-    private static final Semaphore AT_ONCE = new Semaphore(2);
 
-    static {
-        ImageIO.setUseCache(false);
-    }
-
-    public record Taken(String type, byte[] bytes) {
+    /** @param leftOut what was in a drawing and is not kept, each a reason */
+    public record Taken(String type, byte[] bytes, List<Told> leftOut) {
+        public Taken(String type, byte[] bytes) {
+            this(type, bytes, List.of());
+        }
     }
 
     private Photo() {
@@ -51,7 +44,7 @@ public final class Photo {
      * @throws Refused if it is no picture, with what to do
      */
     public static Taken take(byte[] file, String name) throws Refused {
-        if (file.length > MOST_BYTES) {
+        if (file.length > Limits.PICTURE_BYTES) {
             throw new Refused("photo-too-large", "file", name);
         }
         if (file.length == 0) {
@@ -64,68 +57,24 @@ public final class Photo {
             "ftypavif")) {
             throw new Refused("photo-is-heic", "file", name);
         }
-        ContentCheck.Verdict verdict = ContentCheck.of(file);
-        if ("image/svg+xml".equals(verdict.type())) {
-            return new Taken(verdict.type(), file);
-        }
-        if (verdict.type() == null && !starts(file, 0, "BM")) {
-            throw new Refused("photo-refused", "file", name, "why", verdict.whyNot());
-        }
-        if (verdict.type() != null && !verdict.type().startsWith("image/")) {
-            throw new Refused("photo-is-sound", "file", name);
-        }
-        AT_ONCE.acquireUninterruptibly();
+        String type = ContentType.of(file);
         try {
-            return written(upright(read(file, name), orientation(file)));
-        } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException e) {
+            if (ContentType.SVG.equals(type)) {
+                Drawing.Written drawing = Drawing.rewritten(file);
+                return new Taken(type, drawing.bytes(), drawing.leftOut());
+            }
+            if (type == null && !starts(file, 0, "BM")) {
+                throw new Refused("photo-refused", "file", name, "why", Told.of("media-unknown"));
+            }
+            if (type != null && !type.startsWith("image/")) {
+                throw new Refused("photo-is-sound", "file", name);
+            }
+            return written(upright(Raster.read(file, LONGEST), orientation(Raster.withoutNotes(file))));
+        } catch (NotTaken not) {
+            throw new Refused("photo-refused", "file", name, "why", not.why());
+        } catch (IOException e) {
             throw new Refused("photo-damaged", "file", name);
-        } finally {
-            AT_ONCE.release();
         }
-    }
-
-    /** Reads no more pixels than are needed: of a large photo only every second, third ... is looked at. */
-    private static BufferedImage read(byte[] file, String name) throws IOException, Refused {
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-            if (!readers.hasNext()) {
-                throw new IOException("no reader");
-            }
-            ImageReader reader = readers.next();
-            try {
-                reader.setInput(in, true, true);
-                long width = reader.getWidth(0);
-                long height = reader.getHeight(0);
-                if (width * height > MOST_PIXELS) {
-                    throw new Refused("photo-many-pixels", "file", name, "has", width * height / 1_000_000, "most", MOST_PIXELS / 1_000_000);
-                }
-                int step = (int) Math.max(1, Math.max(width, height) / (2L * LONGEST));
-                ImageReadParam param = reader.getDefaultReadParam();
-                param.setSourceSubsampling(step, step, 0, 0);
-                return scaled(reader.read(0, param));
-            } finally {
-                reader.dispose();
-            }
-        }
-    }
-
-    /** At most {@link #LONGEST} a side, halving so that nothing is skipped. */
-    private static BufferedImage scaled(BufferedImage image) {
-        BufferedImage at = image;
-        while (Math.max(at.getWidth(), at.getHeight()) > 2 * LONGEST) {
-            at = to(at, Math.max(1, at.getWidth() / 2), Math.max(1, at.getHeight() / 2));
-        }
-        double scale = Math.min(1, LONGEST / (double) Math.max(at.getWidth(), at.getHeight()));
-        return to(at, (int) Math.max(1, Math.round(at.getWidth() * scale)), (int) Math.max(1, Math.round(at.getHeight() * scale)));
-    }
-
-    private static BufferedImage to(BufferedImage image, int width, int height) {
-        BufferedImage out = new BufferedImage(width, height, image.getColorModel().hasAlpha() ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
-        Graphics2D g = out.createGraphics();
-        g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
-        g.drawImage(image, 0, 0, width, height, null);
-        g.dispose();
-        return out;
     }
 
     /** The orientation a camera wrote, 1 to 8 as in Exif 2.3; 1 if it wrote none. */
@@ -189,7 +138,7 @@ public final class Photo {
             throw new Refused("drawing-not-photo");
         }
         try {
-            BufferedImage image = turned(ImageIO.read(new ByteArrayInputStream(picture.bytes())), Math.floorMod(how.quarters(), 4));
+            BufferedImage image = turned(Raster.read(picture.bytes(), LONGEST), Math.floorMod(how.quarters(), 4));
             if (how.side() > 0) {
                 int side = Math.max(1, (int) Math.round(Math.min(1, how.side()) * Math.min(image.getWidth(), image.getHeight())));
                 int x = (int) Math.max(0, Math.min(image.getWidth() - side, Math.round(how.x() * image.getWidth())));
@@ -201,7 +150,7 @@ public final class Photo {
                 image = square;
             }
             return written(brightened(image, Math.max(-50, Math.min(50, how.brighten()))));
-        } catch (IOException e) {
+        } catch (IOException | NotTaken e) {
             throw new Refused("photo-unchangeable");
         }
     }

@@ -13,7 +13,6 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.obf.PackageLimits;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.obf.ObfReader;
 import org.dwimble.core.obf.ObfWriter;
@@ -26,6 +25,7 @@ import org.dwimble.server.database.Database;
 import org.dwimble.server.job.JobApi;
 import org.dwimble.server.job.Jobs;
 import org.dwimble.server.job.Progress;
+import org.dwimble.server.limit.Limits;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
@@ -147,7 +147,7 @@ class PackageApi {
 
     private BroughtIn bringIn(Path file, String name, String student, Account account, Progress progress) throws IOException, Refused {
         try (MediaStore.Incoming incoming = media.incoming()) {
-            ObfReader.Read read = new ObfReader(incoming, PackageLimits.USUAL).read(file, name);
+            ObfReader.Read read = new ObfReader(incoming, Limits.PACKAGE).read(file, name);
             progress.told(1, 2);
             long id = database.write(session -> {
                 incoming.keepIn(session);

@@ -24,7 +24,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import javax.imageio.ImageIO;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -38,6 +37,7 @@ import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 import org.apache.pdfbox.util.Matrix;
 import org.dwimble.core.obf.Media;
+import org.dwimble.server.media.Raster;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.sheet.Mark;
@@ -69,6 +69,7 @@ public final class PdfPainter {
     private static final float HAIRLINE = 0.5f;
     private static final int ROUND = 1;
     private static final int DPI = 300;
+    private static final int MOST_PIXELS_A_SIDE = 5_000;
     private static final float JPEG_QUALITY = 0.9f;
     /** Stands, unseen, where outlines are; readers of PDF pass over a space, and put the text it stands for in the place of anything else. */
     private static final String STAND_IN = ".";
@@ -362,8 +363,7 @@ public final class PdfPainter {
         if (item.contentType().equals("image/svg+xml")) {
             return vectors(item.bytes());
         }
-        BufferedImage image = ImageIO.read(new ByteArrayInputStream(item.bytes()));
-        return image == null ? Optional.empty() : Optional.of(new Drawn.Pixels(pixels(reduced(image, largest.get(id)))));
+        return Optional.of(new Drawn.Pixels(pixels(reduced(Raster.kept(item.bytes(), MOST_PIXELS_A_SIDE), largest.get(id)))));
     }
 
     /** Photos as JPEG; what lets paper through as it is. */

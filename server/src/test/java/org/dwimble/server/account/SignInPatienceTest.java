@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.Duration;
 import org.dwimble.server.SetClock;
+import org.dwimble.server.limit.Limits;
 import org.dwimble.server.problem.Problem;
 import org.junit.jupiter.api.Test;
 
@@ -20,16 +22,16 @@ class SignInPatienceTest {
 
     @Test
     void aNameRestsAfterTenAndIsFreeAfterFiveMinutes() {
-        wrong("Odile", "1", SignInPatience.BY_NAME);
+        wrong("Odile", "1", Limits.GUESSES_BY_NAME);
         assertThatThrownBy(() -> patience.begin(" odile ", "2")).isInstanceOf(Problem.class);
         assertThatCode(() -> patience.begin("Marit", "1")).doesNotThrowAnyException();
-        clock.on(SignInPatience.REST.plusSeconds(1));
+        clock.on(Duration.ofMinutes(Limits.SIGN_IN_MINUTES).plusSeconds(1));
         assertThatCode(() -> patience.begin("Odile", "1")).doesNotThrowAnyException();
     }
 
     @Test
     void manyNamesFromOneAddressRestAndOthersWorkOn() {
-        for (int i = 0; i < SignInPatience.BY_ADDRESS; i++) {
+        for (int i = 0; i < Limits.GUESSES_BY_ADDRESS; i++) {
             patience.begin("name " + i, "school");
         }
         assertThatThrownBy(() -> patience.begin("one more", "school")).isInstanceOf(Problem.class);
@@ -38,7 +40,7 @@ class SignInPatienceTest {
 
     @Test
     void allTogetherAreBounded() {
-        for (int i = 0; i < SignInPatience.BY_ALL; i++) {
+        for (int i = 0; i < Limits.GUESSES_BY_ALL; i++) {
             patience.begin("name " + i, "address " + i);
         }
         assertThatThrownBy(() -> patience.begin("one more", "one more")).isInstanceOf(Problem.class);
@@ -46,16 +48,16 @@ class SignInPatienceTest {
 
     @Test
     void whoIsRightIsNotCountedHoweverOften() {
-        for (int i = 0; i < 3 * SignInPatience.BY_ALL; i++) {
+        for (int i = 0; i < 3 * Limits.GUESSES_BY_ALL; i++) {
             patience.begin("Odile", "school").wasRight();
         }
-        wrong("Odile", "school", SignInPatience.BY_NAME);
+        wrong("Odile", "school", Limits.GUESSES_BY_NAME);
         assertThatThrownBy(() -> patience.begin("Odile", "school")).isInstanceOf(Problem.class);
     }
 
     @Test
     void aNameOfAnyLengthTakesNoRoom() {
-        wrong("x".repeat(8_000_000), "1", SignInPatience.BY_NAME);
+        wrong("x".repeat(8_000_000), "1", Limits.GUESSES_BY_NAME);
         assertThatThrownBy(() -> patience.begin("x".repeat(8_000_000), "1")).isInstanceOf(Problem.class);
     }
 

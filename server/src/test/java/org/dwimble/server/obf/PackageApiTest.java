@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
@@ -16,6 +17,7 @@ import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.database.Database;
+import org.dwimble.server.media.Photos;
 import org.dwimble.core.student.Student;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -25,7 +27,7 @@ import tools.jackson.databind.JsonNode;
 
 @ExtendWith(TestServer.class)
 class PackageApiTest {
-    private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G', 0x0d, 0x0a, 0x1a, 0x0a, 1, 2, 3};
+    private static final byte[] PNG = Photos.png(12, 12);
     private static final String MANIFEST = "{\"format\":\"open-board-0.1\",\"root\":\"a.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\"}}}";
 
     private final Account odile = TestServer.account("Odile");
@@ -109,17 +111,12 @@ class PackageApiTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-        "<svg xmlns='http://www.w3.org/2000/svg'><script>alert(1)</script></svg> | holds a program",
-        "<svg xmlns='http://www.w3.org/2000/svg' onload='alert(1)'/> | holds a program",
-        "<svg xmlns='http://www.w3.org/2000/svg'><image href='http://elsewhere/x.png'/></svg> | refers to things outside",
-        "<svg xmlns='http://www.w3.org/2000/svg'><rect style='fill:url(http://elsewhere/x)'/></svg> | refers to things outside",
-        "<svg xmlns='http://www.w3.org/2000/svg'><style>@import 'x'</style></svg> | refers to things outside",
-        "<!DOCTYPE svg [<!ENTITY x SYSTEM 'file:///etc/passwd'>]><svg xmlns='http://www.w3.org/2000/svg'>&x;</svg> | outside",
-        "<svg xmlns='http://www.w3.org/2000/svg'><a href='javascript:alert(1)'/></svg> | refers to things outside",
+        "<svg xmlns='http://www.w3.org/2000/svg'><script>alert(1)</script></svg> | nothing is drawn",
+        "<!DOCTYPE svg [<!ENTITY x SYSTEM 'file:///etc/passwd'>]><svg xmlns='http://www.w3.org/2000/svg'><text>&x;</text></svg> | outside",
         "<html><body>hi</body></html> | not a picture or sound",
         "#!/bin/sh | not a picture or sound",
         "<svg | damaged"})
-    void aPictureThatIsAProgramIsLeftOutAndItsButtonStands(String svg, String why) throws IOException {
+    void aPictureThatIsNoneIsLeftOutAndItsButtonStands(String svg, String why) throws IOException {
         long media = rows("media");
         JsonNode came = http.upload(packages, "x.obz", pictured("image/svg+xml", svg.getBytes(StandardCharsets.UTF_8))).json();
         assertThat(came.get("findings").get(0).asString()).startsWith("A picture on Quay was left out:").contains(why);
@@ -127,6 +124,54 @@ class PackageApiTest {
         JsonNode crab = http.get("/api/vocabularies/" + came.get("vocabulary").asLong() + "/boards/a").json().get("buttons").get(0);
         assertThat(crab.get("label").asString()).isEqualTo("crab");
         assertThat(crab.has("picture")).isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "<script>alert(1)</script> | A program in it",
+        "<g onload='alert(1)'/> | A program in it",
+        "<image href='http://elsewhere/x.png'/> | from elsewhere",
+        "<rect style='fill:url(http://elsewhere/x)'/> | from elsewhere",
+        "<style>@import 'http://elsewhere/x'</style> | from elsewhere",
+        "<a href='javascript:alert(1)'/> | from elsewhere"})
+    void whatADrawingDoesBesideDrawingIsTakenOutAndSaid(String inside, String why) throws IOException {
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg'>" + inside + "<circle r='1'/></svg>";
+        JsonNode came = http.upload(packages, "x.obz", pictured("image/svg+xml", svg.getBytes(StandardCharsets.UTF_8))).json();
+        assertThat(came.get("findings").get(0).asString()).startsWith("A picture on Quay was changed:").contains(why);
+        String picture = http.get("/api/vocabularies/" + came.get("vocabulary").asLong() + "/boards/a").json().get("buttons").get(0).get("picture").asString();
+        String kept = new String(http.get("/api/vocabularies/" + came.get("vocabulary").asLong() + "/pictures/" + picture.substring(4)).body());
+        assertThat(kept).contains("<circle").doesNotContain("alert", "elsewhere");
+    }
+
+    @Test
+    void aPictureThatIsCutShortIsLeftOutAndThePdfIsMade() throws IOException {
+        JsonNode came = http.upload(packages, "x.obz", pictured("image/png", Arrays.copyOf(Photos.png(200, 200), 300))).json();
+        assertThat(came.get("findings").get(0).asString()).isEqualTo("A picture on Quay was left out: it is damaged and cannot be shown. Its button stands without it.");
+        assertThat(http.get("/api/vocabularies/" + came.get("vocabulary").asLong() + "/boards/a/sheet.pdf").status()).isEqualTo(200);
+    }
+
+    @Test
+    void boardsWithAddressesForIdsOpenPrintAndAreCarriedAwayOneByOne() throws IOException {
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        List<String> ids = List.of("a/b", "100%", "c;d", "..", "http://x.org/1?a=b#c", "e\\\\f", "x".repeat(300));
+        StringBuilder paths = new StringBuilder();
+        for (int i = 0; i < ids.size(); i++) {
+            String next = ids.get((i + 1) % ids.size());
+            paths.append(i == 0 ? "" : ",").append("\"").append(ids.get(i)).append("\":\"").append(i).append(".obf\"");
+            files.put(i + ".obf", ("{\"id\":\"" + ids.get(i) + "\",\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"crab\",\"load_board\":{\"id\":\"" + next
+                + "\"}}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}").getBytes());
+        }
+        files.put("manifest.json", ("{\"root\":\"0.obf\",\"paths\":{\"boards\":{" + paths + "}}}").getBytes());
+        long id = http.upload(packages, "x.obz", zip(files)).json().get("vocabulary").asLong();
+        JsonNode boards = http.get("/api/vocabularies/" + id).json().get("boards");
+        assertThat(boards.size()).isEqualTo(ids.size());
+        for (JsonNode board : boards) {
+            String one = "/api/vocabularies/" + id + "/boards/" + board.get("id").asString();
+            assertThat(List.of(http.get(one).status(), http.get(one + "/sheet.pdf").status(), http.get(one + "/board.obf").status())).as(one).containsOnly(200);
+        }
+        String back = new String(http.get("/api/vocabularies/" + id + "/boards/" + boards.get(0).get("id").asString() + "/board.obf").body());
+        assertThat(ids).anySatisfy(came -> assertThat(back).contains("\"id\":\"" + came + "\""));
+        assertThat(http.get("/api/students/" + ilse.id() + "/vocabularies").status()).isEqualTo(200);
     }
 
     @Test

@@ -1,0 +1,58 @@
+package org.dwimble.server.limit;
+
+import org.dwimble.core.obf.PackageLimits;
+
+/**
+ * How much of anything Dwimble takes, in one place. Each can be set by an environment variable of its name with {@code DWIMBLE_LIMIT_} in front, such as
+ * {@code DWIMBLE_LIMIT_PICTURE_MEGABYTES=100}; {@code docs/operations.md} tells which are worth it. Read once, when the program starts.
+ */
+public final class Limits {
+    /** A request that is no file. */
+    public static final long REQUEST_BYTES = set("REQUEST_MEGABYTES", 1) << 20;
+    /** A picture that is taken in. */
+    public static final long PICTURE_BYTES = set("PICTURE_MEGABYTES", 60) << 20;
+    /** Of any picture. */
+    public static final long PIXELS = set("MEGAPIXELS", 120) * 1_000_000;
+    /** A package as a file. */
+    public static final long PACKAGE_BYTES = set("PACKAGE_MEGABYTES", 1_100) << 20;
+    /** A calendar file, and any file that nothing else is said of. */
+    public static final long OTHER_FILE_BYTES = set("FILE_MEGABYTES", 1) << 20;
+    /** What a package may hold. */
+    public static final PackageLimits PACKAGE = new PackageLimits((int) set("PACKAGE_FILES", 20_000), set("PACKAGE_FILE_MEGABYTES", 64) << 20,
+        set("UNPACKED_MEGABYTES", 1_024) << 20, set("BOARDS_MEGABYTES", 128) << 20, 64, set("BOARDS_NODES", 3_000_000), (int) set("BOARDS", 2_000), 1_600);
+
+    /** Connections at once; each can have a thread, so that slow ones keep nobody waiting. */
+    public static final int CONNECTIONS = (int) set("CONNECTIONS", 600);
+    /** Of those from one address. Behind a proxy all come from it. */
+    public static final int CONNECTIONS_OF_ONE_ADDRESS = (int) set("CONNECTIONS_OF_ONE_ADDRESS", 300);
+    /** Files that are being sent at once; more wait for a moment and are then asked to come again. */
+    public static final int UPLOADS = (int) set("UPLOADS", 24);
+    /** Until a request has said what it wants. */
+    public static final int HEADER_SECONDS = (int) set("HEADER_SECONDS", 10);
+    /** Without a byte of a body. */
+    public static final int IDLE_SECONDS = (int) set("IDLE_SECONDS", 10);
+    /** A body must come at least so fast on the whole, once it has had {@link #HEADER_SECONDS} to begin. */
+    public static final long LEAST_BYTES_A_SECOND = set("LEAST_BYTES_A_SECOND", 1_024);
+
+    /** Wrong passwords for one name, from one address and in all, in {@link #SIGN_IN_MINUTES}. */
+    public static final int GUESSES_BY_NAME = (int) set("GUESSES_BY_NAME", 10);
+    public static final int GUESSES_BY_ADDRESS = (int) set("GUESSES_BY_ADDRESS", 100);
+    public static final int GUESSES_BY_ALL = (int) set("GUESSES_BY_ALL", 1_000);
+    public static final int SIGN_IN_MINUTES = (int) set("SIGN_IN_MINUTES", 5);
+
+    private Limits() {
+    }
+
+    private static long set(String name, long usual) {
+        String said = System.getenv("DWIMBLE_LIMIT_" + name);
+        return said == null ? usual : read("DWIMBLE_LIMIT_" + name, said);
+    }
+
+    /** @throws IllegalArgumentException in a sentence, if it is no whole number above 0 */
+    static long read(String name, String said) {
+        if (!said.trim().matches("[1-9][0-9]{0,9}")) {
+            throw new IllegalArgumentException(name + " is “" + said + "”; it must be a whole number above 0. Nothing was started.");
+        }
+        return Long.parseLong(said.trim());
+    }
+}
