@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Map;
 import org.dwimble.core.told.Told;
+import org.dwimble.server.limit.Container;
 import org.dwimble.server.told.Wording;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -31,11 +32,6 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Configuration(proxyBeanMethods = false)
 class Security {
-    /** Ant Design writes its styles into the page, hence inline styles; no inline script ever. */
-    static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; "
-        + "font-src 'self'; connect-src 'self'; media-src 'self' blob:; frame-src 'self' blob:; object-src 'none'; manifest-src 'self'; "
-        + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
-
     @Bean
     SecurityFilterChain rules(HttpSecurity http, SecurityContextRepository contexts, CsrfTokenRepository tokens, JsonMapper json, Wording wording)
         throws Exception {
@@ -47,7 +43,7 @@ class Security {
             .securityContext(context -> context.securityContextRepository(contexts))
             .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
             .headers(headers -> headers
-                .contentSecurityPolicy(policy -> policy.policyDirectives(POLICY))
+                .contentSecurityPolicy(policy -> policy.policyDirectives(Container.POLICY))
                 .referrerPolicy(policy -> policy.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN)))
             .requestCache(cache -> cache.disable())
             .formLogin(form -> form.disable())

@@ -8,6 +8,8 @@ import org.dwimble.server.database.DatabaseTrouble;
 import org.dwimble.server.told.Wording;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.apache.tomcat.util.http.InvalidParameterException;
+import org.apache.tomcat.util.http.fileupload.impl.FileCountLimitExceededException;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -54,9 +56,6 @@ class Problems {
             if (cause instanceof Unacceptable unacceptable) {
                 return unacceptable(unacceptable);
             }
-            if (cause instanceof BodyLimit.TooLong) {
-                return answer(HttpStatus.CONTENT_TOO_LARGE, Told.of("body-too-long", "most", BodyLimit.MOST >> 20), Map.of());
-            }
         }
         return answer(HttpStatus.BAD_REQUEST, "unreadable");
     }
@@ -69,6 +68,11 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooLarge(MaxUploadSizeExceededException e) {
+        for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
+            if (cause instanceof FileCountLimitExceededException) {
+                return answer(HttpStatus.CONTENT_TOO_LARGE, "too-many-parts");
+            }
+        }
         return answer(HttpStatus.CONTENT_TOO_LARGE, "upload-too-large");
     }
 
@@ -85,6 +89,12 @@ class Problems {
             case DISK_FULL -> answer(HttpStatus.INSUFFICIENT_STORAGE, "disk-full");
             default -> answer(HttpStatus.INTERNAL_SERVER_ERROR, "not-kept");
         };
+    }
+
+    /** A query of bytes that are no text. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> broken(InvalidParameterException e) {
+        return answer(HttpStatus.BAD_REQUEST, "nonsense");
     }
 
     /** Whoever asked is gone, as people are who close a page: nobody is there to be answered. */

@@ -1,4 +1,4 @@
-package org.dwimble.server.problem;
+package org.dwimble.server.limit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -32,7 +32,7 @@ class BodyLimitTest {
             .header("Content-Type", "application/json").header("Cookie", "XSRF-TOKEN=" + http.cookie("XSRF-TOKEN")).header("X-XSRF-TOKEN", http.cookie("XSRF-TOKEN"))
             .POST(HttpRequest.BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(LONG.getBytes(StandardCharsets.UTF_8)))).build(),
             HttpResponse.BodyHandlers.ofString());
-        assertThat(answer.statusCode()).isEqualTo(413);
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(413);
         assertThat(answer.body()).contains(SENTENCE);
     }
 }

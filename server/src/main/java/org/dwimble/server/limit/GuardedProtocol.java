@@ -1,0 +1,96 @@
+package org.dwimble.server.limit;
+
+import java.io.IOException;
+import java.net.InetSocketAddress;
+import java.nio.channels.SocketChannel;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.apache.coyote.http11.Http11NioProtocol;
+import org.apache.tomcat.util.net.NioChannel;
+import org.apache.tomcat.util.net.NioEndpoint;
+import org.apache.tomcat.util.net.SocketWrapperBase;
+
+/**
+ * HTTP as the container speaks it, with a limit of connections an address and a time within which a request must have said what it wants. Made by the
+ * container, by this name.
+ */
+public final class GuardedProtocol extends Http11NioProtocol {
+    private final Connections connections;
+
+    public GuardedProtocol() {
+        this(new Connections());
+    }
+
+    private GuardedProtocol(Connections connections) {
+        super(new Guarded(connections));
+        this.connections = connections;
+    }
+
+    Connections connections() {
+        return connections;
+    }
+
+    /** Accepts connections, and closes those that do not get to the point. */
+    private static final class Guarded extends NioEndpoint {
+        private final Connections connections;
+        private ScheduledExecutorService sweeper;
+
+        Guarded(Connections connections) {
+            this.connections = connections;
+        }
+
+        @Override
+        public void startInternal() throws Exception {
+            super.startInternal();
+            sweeper = Executors.newSingleThreadScheduledExecutor(work -> {
+                Thread thread = new Thread(work, "connections");
+                thread.setDaemon(true);
+                return thread;
+            });
+            sweeper.scheduleWithFixedDelay(this::sweep, 1, 1, TimeUnit.SECONDS);
+        }
+
+        @Override
+        public void stopInternal() {
+            if (sweeper != null) {
+                sweeper.shutdownNow();
+            }
+            super.stopInternal();
+        }
+
+        @Override
+        protected boolean setSocketOptions(SocketChannel socket) {
+            try {
+                if (!(socket.getRemoteAddress() instanceof InetSocketAddress from)) {
+                    return false;
+                }
+                String address = from.getAddress().getHostAddress();
+                long there = getConnections().stream().filter(c -> address.equals(c.getRemoteAddr())).count();
+                if (there >= Limits.CONNECTIONS_OF_ONE_ADDRESS) {
+                    // It is known nowhere yet, so the container would not close it.
+                    destroySocket(socket);
+                    return true;
+                }
+                connections.opened(address, from.getPort(), System.currentTimeMillis());
+            } catch (IOException gone) {
+                return false;
+            }
+            return super.setSocketOptions(socket);
+        }
+
+        private void sweep() {
+            long now = System.currentTimeMillis();
+            java.util.Set<String> there = new java.util.HashSet<>();
+            for (SocketWrapperBase<NioChannel> connection : getConnections()) {
+                String key = Connections.key(connection.getRemoteAddr(), connection.getRemotePort());
+                there.add(key);
+                long read = connection instanceof NioSocketWrapper nio ? nio.getLastRead() : 0;
+                if (connections.tooSlow(key, read, now)) {
+                    connection.close();
+                }
+            }
+            connections.keepOnly(there);
+        }
+    }
+}
