@@ -50,6 +50,8 @@ final class BoardReader {
         ObfPlan.WAITS, "load_board", ObfWriter.LAYERS,
         "action", "actions", ObfWriter.SPAN, ObfWriter.KIND, ObfWriter.SAYS, ObfWriter.LEADS, ObfLook.LOOK, ObfLook.LEFT,
         ObfWriter.ELSEWHERE);
+    private static final int MOST_OF_A_BUTTON = 20_000;
+    private static final int MOST_OF_A_BOARD = 200_000;
     private static final int MOST_ACTIONS_TOLD = 5;
     private static final Set<String> MEDIA_KEYS = Set.of("id", "content_type", "data", "path");
 
@@ -94,7 +96,7 @@ final class BoardReader {
             if (linksAway > 0) {
                 reader.found("found-links-away", "board", name, "count", linksAway);
             }
-            Map<String, JsonNode> extras = unused(json, BOARD_KEYS);
+            Map<String, JsonNode> extras = unused(json, BOARD_KEYS, MOST_OF_A_BOARD);
             reader.carried(extras.keySet());
             keepOutside(extras, boardId, outsideId);
             return new Board(boardId, name, grid.shape(), ObfLook.read(json), placed, new Board.Facts(pictures, sounds), Extras.ofPackage(extras));
@@ -276,7 +278,7 @@ final class BoardReader {
 
     private Button button(String id, String outside, ObjectNode json, Standing standing, Map<String, String> pictureIds, Map<String, String> soundIds) {
         String label = Text.tidy(ObfReader.text(json, "label", ""));
-        Map<String, JsonNode> extras = unused(json, BUTTON_KEYS);
+        Map<String, JsonNode> extras = unused(json, BUTTON_KEYS, MOST_OF_A_BUTTON);
         if (Text.length(label) > Face.LONGEST_LABEL) {
             reader.found("found-label-long", "board", name, "most", Face.LONGEST_LABEL, "label", Text.cut(label, 20));
             label = Text.cut(label, Face.LONGEST_LABEL);
@@ -403,12 +405,20 @@ final class BoardReader {
         return leads == Leads.STAYS && doings.isEmpty() ? Says.LABEL : Says.NOTHING;
     }
 
-    private static Map<String, JsonNode> unused(ObjectNode json, Set<String> used) {
+    /** What is carried along without being understood. @param most characters of it; what goes beyond is left out, and said */
+    private Map<String, JsonNode> unused(ObjectNode json, Set<String> used, int most) {
         Map<String, JsonNode> extras = new TreeMap<>();
+        int size = 0;
         for (Map.Entry<String, JsonNode> property : json.properties()) {
-            if (!used.contains(property.getKey())) {
-                extras.put(property.getKey(), property.getValue());
+            if (used.contains(property.getKey())) {
+                continue;
             }
+            size += property.getKey().length() + (property.getValue().isContainer() || property.getValue().isString() ? property.getValue().toString().length() : 20);
+            if (size > most) {
+                reader.found("found-extras-large", "board", name, "key", Text.cut(Text.tidy(property.getKey()), 30), "most", most / 1000);
+                return extras;
+            }
+            extras.put(property.getKey(), property.getValue());
         }
         return extras;
     }

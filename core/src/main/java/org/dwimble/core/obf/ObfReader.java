@@ -54,6 +54,7 @@ public final class ObfReader {
 
     private static final int MOST_FINDINGS = 200;
     private static final int MOST_KEYS = 8;
+    private static final int MOST_OF_A_PACKAGE = 200_000;
     private static final String MANIFEST = "manifest.json";
 
     private final Media media;
@@ -301,7 +302,8 @@ public final class ObfReader {
     private Map<String, JsonNode> extras(ObjectNode manifest) {
         Map<String, JsonNode> extras = new TreeMap<>();
         Set<String> used = Set.of("format", "root", "paths", "ext_dwimble_name", "ext_dwimble_locale", ObfLook.LOOK, ObfLook.PAPERS, ObfPlan.PLAN);
-        manifest.properties().stream().filter(p -> !used.contains(p.getKey())).forEach(p -> extras.put(p.getKey(), p.getValue()));
+        manifest.properties().stream().filter(p -> !used.contains(p.getKey()))
+            .filter(p -> p.getValue().toString().length() <= MOST_OF_A_PACKAGE).forEach(p -> extras.put(p.getKey(), p.getValue()));
         carried(extras.keySet());
         return extras;
     }

@@ -230,6 +230,16 @@ class HostileFilesTest {
     }
 
     @Example
+    void whatIsCarriedAlongForOthersHasItsLimitAndSoHaveActions() throws Exception {
+        ObfReader.Read read = read("{" + FORMAT + ",\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"ext_small\":1,\"ext_large\":\"" + "x".repeat(30_000)
+            + "\",\"actions\":[" + "\":x\",".repeat(100_000) + "\":y\"]}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}");
+        Map<String, JsonNode> extras = read.vocabulary().homeBoard().buttons().get(0).extras().ofPackage();
+        assertThat(extras).containsKey("ext_small").doesNotContainKey("ext_large");
+        assertThat(extras.get("actions").size()).isEqualTo(100);
+        assertThat(read.findings()).contains(Told.of("found-extras-large", "board", "N", "key", "ext_large", "most", 20));
+    }
+
+    @Example
     void aWrongCheckSumIsSaid() throws Exception {
         byte[] bytes = ring(List.of("a"), "1");
         for (int i = 0; i + 46 < bytes.length; i++) {
