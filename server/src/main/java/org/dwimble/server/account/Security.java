@@ -37,7 +37,7 @@ class Security {
         throws Exception {
         return http
             .authorizeHttpRequests(requests -> requests
-                .requestMatchers("/api/session", "/api/session/demo", "/api/accounts/first").permitAll()
+                .requestMatchers("/api/session", "/api/session/demo", "/api/accounts/first", "/api/health").permitAll()
                 .requestMatchers("/api/**", "/v3/api-docs/**").authenticated()
                 .anyRequest().permitAll())
             .securityContext(context -> context.securityContextRepository(contexts))

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
@@ -30,17 +31,20 @@ import org.springframework.stereotype.Component;
 public class Backups {
     public static final int KEPT = 14;
     private static final int NIGHT = 2;
+    private static final Duration OLD = Duration.ofHours(50);
     private static final DateTimeFormatter NAME = DateTimeFormatter.ofPattern("'dwimble-'yyyy-MM-dd-HHmmss'.db'");
     private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
 
     private final Path database;
     private final Path folder;
     private final Clock clock;
+    private final Instant started;
 
     Backups(@Value("${dwimble.home}") Path home, Clock clock) {
         this.database = home.resolve("dwimble.db");
         this.folder = home.resolve("backups");
         this.clock = clock;
+        this.started = clock.instant();
     }
 
     @Scheduled(fixedDelayString = "PT1H", initialDelayString = "PT10M")
@@ -84,6 +88,12 @@ public class Backups {
             LOG.warn("Backups could not be looked through: {}", e.getMessage());
             return List.of();
         }
+    }
+
+    /** True if there is no good one of the last two days though Dwimble ran that long. */
+    boolean late() {
+        Instant since = clock.instant().minus(OLD);
+        return started.isBefore(since) && last().filter(at -> !at.isBefore(since)).isEmpty();
     }
 
     /** When the last good one was made. */

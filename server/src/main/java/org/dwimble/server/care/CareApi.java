@@ -4,8 +4,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
-import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,8 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/care")
 class CareApi {
-    private static final long LEAST_FREE = 1L << 30;
-    private static final Duration OLD = Duration.ofHours(50);
+    static final long LEAST_FREE = 1L << 30;
 
     /**
      * @param lastBackup the moment of the last good one; null for none yet
@@ -42,15 +39,11 @@ class CareApi {
     private final Backups backups;
     private final Path home;
     private final Wording wording;
-    private final Clock clock;
-    private final Instant started;
 
-    CareApi(Backups backups, @Value("${dwimble.home}") Path home, Wording wording, Clock clock) {
+    CareApi(Backups backups, @Value("${dwimble.home}") Path home, Wording wording) {
         this.backups = backups;
         this.home = home;
         this.wording = wording;
-        this.clock = clock;
-        this.started = clock.instant();
     }
 
     @GetMapping
@@ -62,7 +55,7 @@ class CareApi {
         if (free < LEAST_FREE) {
             worries.add(wording.of(Told.of("care-little-room", "megabytes", free >> 20)));
         }
-        if (started.plus(OLD).isBefore(clock.instant()) && (last == null || last.plus(OLD).isBefore(clock.instant()))) {
+        if (backups.late()) {
             worries.add(wording.of(Told.of("care-no-backup")));
         }
         return new CareView(last == null ? null : last.toString(), backups.kept().size(), home.resolve("backups").toAbsolutePath().normalize().toString(), free,

@@ -8,6 +8,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.sql.SQLException;
+import java.util.Comparator;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.SpringApplication;
 
@@ -26,6 +28,9 @@ public final class DataFolder implements AutoCloseable {
             return sentence;
         }
     }
+
+    /** The folder for what is there for a moment, below that of the data; {@code ./dwimble} makes it the one Java uses. */
+    static final String ASIDE = "temp";
 
     private final FileChannel channel;
 
@@ -75,7 +80,20 @@ public final class DataFolder implements AutoCloseable {
             folder.close();
             throw new Refused(refused);
         }
+        clear(home.resolve(ASIDE));
         return folder;
+    }
+
+    /** What an earlier process put aside for a moment and was killed before it took it away. */
+    private static void clear(Path aside) throws IOException {
+        if (!Files.isDirectory(aside)) {
+            return;
+        }
+        try (Stream<Path> all = Files.walk(aside)) {
+            for (Path left : all.sorted(Comparator.reverseOrder()).filter(p -> !p.equals(aside)).toList()) {
+                Files.deleteIfExists(left);
+            }
+        }
     }
 
     @Override

@@ -11,6 +11,7 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.locks.LockSupport;
 import javax.sql.DataSource;
+import org.dwimble.server.told.Trace;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -188,7 +189,7 @@ public class Database {
                 leave(connection, committed);
             }
         } catch (SQLException e) {
-            LOG.warn("{} who saved together are saved one by one: {}", group.size(), e.getMessage());
+            LOG.warn("{} who saved together are saved one by one: {}", group.size(), e.getClass().getSimpleName());
             return false;
         }
         kept.forEach(one -> afterwards(one.session));
@@ -238,7 +239,7 @@ public class Database {
             try {
                 after.run();
             } catch (RuntimeException e) {
-                LOG.error("After a commit", e);
+                LOG.error("After a commit: {}", Trace.of(e));
             }
         }
     }

@@ -24,6 +24,7 @@ import java.util.stream.Stream;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.server.told.Trace;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
 import org.dwimble.server.problem.Problem;
@@ -129,7 +130,7 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
         } catch (Problem problem) {
             over(job, Job.State.FAILED, new Result(null, null, wording.of(problem.told())));
         } catch (Exception | OutOfMemoryError e) {
-            LOG.error("Job {} failed", job.id(), e);
+            LOG.error("Job {} failed: {}", job.id(), Trace.of(e));
             over(job, Job.State.FAILED, new Result(null, null, wording.of(Told.of("job-failed"))));
         }
     }
@@ -142,7 +143,7 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
             database.write(session -> session.update("UPDATE job SET state = ?, file = ?, type = ?, told = ? WHERE id = ?", state.name(),
                 result.file(), result.type(), result.told(), job.id()));
         } catch (IOException | RuntimeException e) {
-            LOG.error("Job {} could not be ended", job.id(), e);
+            LOG.error("Job {} could not be ended: {}", job.id(), Trace.of(e));
         } finally {
             running.remove(job.id());
             ended.remove(job.id());

@@ -10,6 +10,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Names;
+import org.dwimble.server.told.Trace;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
@@ -134,7 +135,7 @@ public class Live implements SmartLifecycle {
                     w.end();
                 } catch (RuntimeException trouble) {
                     // The database may be busy for a while; the next beat asks again.
-                    LOG.warn("A beat was missed", trouble);
+                    LOG.warn("A beat was missed: {}", Trace.of(trouble));
                 }
             }));
         }

@@ -5,6 +5,7 @@ import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.server.database.DatabaseTrouble;
+import org.dwimble.server.told.Trace;
 import org.dwimble.server.told.Wording;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -109,7 +110,7 @@ class Problems {
             HttpStatus status = HttpStatus.valueOf(response.getStatusCode().value());
             return answer(status, status == HttpStatus.NOT_FOUND ? "nothing-here" : "nonsense");
         }
-        LOG.error("Unexpected", e);
+        LOG.error("Unexpected: {}", Trace.of(e));
         return answer(HttpStatus.INTERNAL_SERVER_ERROR, "unexpected");
     }
 

@@ -2,6 +2,7 @@ package org.dwimble.server.board;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,7 +38,8 @@ class RestartTest {
         }
 
         ConcurrentLinkedQueue<String> acknowledged = new ConcurrentLinkedQueue<>();
-        try (ServerProcess server = ServerProcess.start(home, "-XX:TieredStopAtLevel=1")) {
+        Path aside = Files.createDirectory(home.resolve("temp"));
+        try (ServerProcess server = ServerProcess.start(home, "-XX:TieredStopAtLevel=1", "-Djava.io.tmpdir=" + aside)) {
             Http http = Http.as(new Account(1, "odile", "Odile", "", true), server.port());
             Thread editor = new Thread(() -> edits(http, vocabulary, acknowledged));
             editor.start();
@@ -49,7 +51,10 @@ class RestartTest {
         }
 
         assertThat(acknowledged).hasSizeGreaterThanOrEqualTo(EDITS_BEFORE_THE_KILL);
+        assertThat(aside).as("what it had no time to take away").isNotEmptyDirectory();
         try (ServletWebServerApplicationContext again = TestServer.start(home)) {
+            assertThat(aside).isEmptyDirectory();
+            assertThat(Files.readString(home.resolve("logs/dwimble.log"))).as("no name of a student, no word").contains("Started").doesNotContain("Ilse", "apple");
             VocabularyStore store = again.getBean(VocabularyStore.class);
             VocabularyStore.Kept kept = store.find(vocabulary).orElseThrow();
             List<Object> labels = store.versions(vocabulary, 100_000).stream().map(v -> v.told().with().get("label")).toList();

@@ -117,7 +117,7 @@ class AccessTest {
         Map.entry("GET /api/jobs/{job}", For.SIGNED_IN),
         Map.entry("DELETE /api/jobs/{job}", For.SIGNED_IN), Map.entry("GET /api/jobs/{job}/result", For.SIGNED_IN),
         Map.entry("POST /api/calendar-lines", For.SIGNED_IN),
-        Map.entry("GET /api/care", For.ADMINS), Map.entry("POST /api/care/backups", For.ADMINS)));
+        Map.entry("GET /api/health", For.ANYBODY), Map.entry("GET /api/care", For.ADMINS), Map.entry("POST /api/care/backups", For.ADMINS)));
 
     private final Account odile = TestServer.account("Odile");
     private final Account marit = TestServer.account("Marit");
