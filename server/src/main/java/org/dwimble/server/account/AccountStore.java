@@ -36,6 +36,7 @@ public class AccountStore {
         }
         Text.atMost(60, "person_name", tidyName);
         Text.atMost(60, "sign_in", tidySignIn);
+        Text.atMost(80, "person_work", Text.tidy(work));
         if (password == null || Text.length(password) < SHORTEST_PASSWORD) {
             throw new Unacceptable("password-short", "least", SHORTEST_PASSWORD);
         }

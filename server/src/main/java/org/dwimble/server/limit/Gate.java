@@ -34,7 +34,7 @@ final class Gate extends ValveBase {
     public void invoke(Request request, Response response) throws IOException, ServletException {
         headers.forEach(response::setHeader);
         Connections connections = request.getConnector().getProtocolHandler() instanceof GuardedProtocol guarded ? guarded.connections() : null;
-        String key = Connections.key(request.getCoyoteRequest().remoteAddr().toString(), request.getCoyoteRequest().getRemotePort());
+        String key = Connections.key(request.getRemoteAddr(), request.getRemotePort());
         if (connections != null) {
             connections.answering(key);
         }

@@ -99,11 +99,14 @@ class WireTest {
 
     @Test
     void oneThatDoesNotGetToThePointIsNotWaitedFor() throws IOException {
-        try (Socket head = connected(); Socket body = connected()) {
+        try (Socket working = connected(); Socket head = connected(); Socket body = connected()) {
+            send(working, "GET /api/health HTTP/1.1\r\nHost: a\r\n\r\n");
             send(head, "GET / HTTP/1.1\r\nHost: a\r\nX-Slow: ");
             send(body, "POST /api/session HTTP/1.1\r\nHost: a\r\nContent-Type: application/json\r\nContent-Length: 1000\r\n\r\n{");
             assertThat(answered(body)).as("closed, with or without a word").doesNotContain("HTTP/1.1 2");
             assertThat(answered(head)).isEmpty();
+            send(working, "GET /api/health HTTP/1.1\r\nHost: a\r\nConnection: close\r\n\r\n");
+            assertThat(answered(working).split("HTTP/1.1 200", -1)).as("one that works is not closed, however old it is").hasSize(3);
         }
     }
 
