@@ -33,12 +33,16 @@ public final class TestServer implements BeforeAllCallback {
 
     private static AutoCloseable start() {
         try {
-            Path home = Files.createTempDirectory("dwimble-test");
-            running = start(home, "--spring.profiles.active=demo");
-            return () -> running.close();
+            return running(Files.createTempDirectory("dwimble-test"));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** The one that all share, with the demo school. */
+    public static AutoCloseable running(Path home) {
+        running = start(home, "--spring.profiles.active=demo");
+        return () -> running.close();
     }
 
     /** An application of a test's own. */

@@ -2,9 +2,15 @@ package org.dwimble.core.board;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.dwimble.core.told.Unacceptable;
 
 /** Where a button stands on its board: its top left cell, and what it covers from there. */
 public record Standing(Cell cell, Span span) {
+    public Standing {
+        Unacceptable.ifMissing(cell);
+        Unacceptable.ifMissing(span);
+    }
+
     public static Standing at(Cell cell) {
         return new Standing(cell, Span.ONE);
     }

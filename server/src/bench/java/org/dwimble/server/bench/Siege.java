@@ -62,8 +62,9 @@ public final class Siege {
         Siege siege = new Siege();
         siege.school(home);
         try (ServerProcess server = ServerProcess.start(home, flags.toArray(String[]::new))) {
-            siege.attacks(server.port());
-            siege.slow(server.port());
+            List<Http> signedIn = siege.accounts.stream().map(a -> Http.as(a, server.port())).toList();
+            siege.attacks(signedIn.get(1), signedIn.get(0), server.port());
+            siege.slow(signedIn, server.port());
         }
     }
 
@@ -86,9 +87,7 @@ public final class Siege {
         }
     }
 
-    private void attacks(int port) throws Exception {
-        Http attacker = Http.as(accounts.get(1), port);
-        Http worker = Http.as(accounts.get(0), port);
+    private void attacks(Http attacker, Http worker, int port) throws Exception {
         for (int i = 0; i < 40; i++) {
             edit(worker, 0, i);
         }
@@ -150,7 +149,7 @@ public final class Siege {
     }
 
     /** Forty people who edit every second, and two hundred connections that do not get to the point, made anew when they are closed. */
-    private void slow(int port) throws Exception {
+    private void slow(List<Http> signedIn, int port) throws Exception {
         long end = System.nanoTime() + 30_000_000_000L;
         List<Thread> threads = new ArrayList<>();
         for (int i = 0; i < SLOW; i++) {
@@ -158,7 +157,6 @@ public final class Siege {
             threads.add(new Thread(() -> drip(port, kind, end)));
         }
         ConcurrentLinkedQueue<Double> edits = new ConcurrentLinkedQueue<>();
-        List<Http> signedIn = accounts.stream().map(a -> Http.as(a, port)).toList();
         for (int i = 0; i < PEOPLE; i++) {
             int person = i;
             threads.add(new Thread(() -> {
