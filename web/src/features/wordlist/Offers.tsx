@@ -4,6 +4,8 @@ import { PagePreview } from '../sheet/PagePreview';
 import { offers as offersQuery } from './lists';
 import css from './wordlist.module.css';
 
+const intoView = (button: HTMLButtonElement | null) => button?.scrollIntoView({ block: 'nearest' });
+
 /** Everything the list could be, each as a small true picture of its first sheet. */
 export function Offers({ view, onChoose }: { view: WordList; onChoose: (support: Support) => void }) {
   const { data = [] } = useQuery(offersQuery(view.id, view.version));
@@ -16,6 +18,7 @@ export function Offers({ view, onChoose }: { view: WordList; onChoose: (support:
           <li key={offer.support.type}>
             <button
               type="button"
+              ref={now ? intoView : undefined}
               aria-pressed={now}
               disabled={!view.mayEdit}
               title={offer.refused ?? undefined}
