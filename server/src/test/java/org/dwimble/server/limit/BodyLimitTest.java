@@ -3,6 +3,7 @@ package org.dwimble.server.limit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -23,6 +24,27 @@ class BodyLimitTest {
         Http.Answer answer = Http.nobody().post("/api/session", LONG);
         assertThat(answer.status()).isEqualTo(413);
         assertThat(answer.sentence()).isEqualTo(SENTENCE);
+    }
+
+    @Test
+    void aFormOfAThousandAndOnePartsIsToldWhatIsTooMuch() throws Exception {
+        Http http = Http.as(TestServer.account("Odile"));
+        String part = "--x\r\nContent-Disposition: form-data; name=\"a\"\r\n\r\n1\r\n";
+        HttpResponse<String> answer = HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create("http://localhost:" + TestServer.port() + "/api/own-pictures"))
+            .header("Content-Type", "multipart/form-data; boundary=x").header("Cookie", "dwimble=" + http.cookie("dwimble") + "; XSRF-TOKEN=" + http.cookie("XSRF-TOKEN"))
+            .header("X-XSRF-TOKEN", http.cookie("XSRF-TOKEN")).POST(HttpRequest.BodyPublishers.ofString(part.repeat(1_001) + "--x--\r\n")).build(),
+            HttpResponse.BodyHandlers.ofString());
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(413);
+        assertThat(answer.body()).contains("The form has more parts than any form of Dwimble. Nothing was changed.");
+    }
+
+    @Test
+    void aPictureLargerThanAnyIsRefusedBeforeItIsRead() throws Exception {
+        try (Socket socket = new Socket("localhost", TestServer.port())) {
+            socket.getOutputStream().write(("POST /api/own-pictures HTTP/1.1\r\nHost: a\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: " + (900L << 20)
+                + "\r\n\r\n").getBytes(StandardCharsets.US_ASCII));
+            assertThat(new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8)).startsWith("HTTP/1.1 413").contains("at once, 60 MB");
+        }
     }
 
     @Test

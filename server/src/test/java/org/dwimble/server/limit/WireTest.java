@@ -98,6 +98,29 @@ class WireTest {
     }
 
     @Test
+    void filesHavePlacesOfTheirOwnAndOneMoreIsAskedToComeAgain() throws IOException {
+        Http http = Http.as(TestServer.account("Odile"));
+        List<Socket> sending = new ArrayList<>();
+        try {
+            for (int i = 0; i < Limits.UPLOADS; i++) {
+                Socket socket = connected();
+                sending.add(socket);
+                send(socket, "POST /api/own-pictures HTTP/1.1\r\nHost: a\r\nCookie: dwimble=" + http.cookie("dwimble") + "; XSRF-TOKEN=" + http.cookie("XSRF-TOKEN")
+                    + "\r\nX-XSRF-TOKEN: " + http.cookie("XSRF-TOKEN")
+                    + "\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: 100000\r\n\r\n--x\r\nContent-Disposition: form-data; name=\"file\"; filename=\"a\"\r\n\r\n");
+            }
+            Http.Answer more = http.upload("/api/own-pictures?words=x&audience=MINE", "x.png", new byte[] {1, 2, 3});
+            assertThat(more.status()).isEqualTo(503);
+            assertThat(more.sentence()).isEqualTo("Many files are being taken in just now. Nothing was changed; try again in a moment.");
+            assertThat(http.get("/api/session").status()).as("who sends no file is answered").isEqualTo(200);
+        } finally {
+            for (Socket socket : sending) {
+                socket.close();
+            }
+        }
+    }
+
+    @Test
     void oneThatDoesNotGetToThePointIsNotWaitedFor() throws IOException {
         try (Socket working = connected(); Socket head = connected(); Socket body = connected()) {
             send(working, "GET /api/health HTTP/1.1\r\nHost: a\r\n\r\n");
