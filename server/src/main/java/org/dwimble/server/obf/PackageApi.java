@@ -9,6 +9,7 @@ import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.Semaphore;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
@@ -62,6 +63,8 @@ class PackageApi {
     private final Clock clock;
     private final Jobs jobs;
     private final JsonMapper json;
+    /** A package needs memory while it is taken apart; so many at once need no more than one. */
+    private final Semaphore oneByOne = new Semaphore(1, true);
 
     PackageApi(VocabularyStore store, MediaStore media, Access access, Database database, StudentStore students, Wording wording, Clock clock,
         Jobs jobs, JsonMapper json) {
@@ -146,6 +149,7 @@ class PackageApi {
     }
 
     private BroughtIn bringIn(Path file, String name, String student, Account account, Progress progress) throws IOException, Refused {
+        oneByOne.acquireUninterruptibly();
         try (MediaStore.Incoming incoming = media.incoming()) {
             ObfReader.Read read = new ObfReader(incoming, Limits.PACKAGE).read(file, name);
             progress.told(1, 2);
@@ -162,6 +166,8 @@ class PackageApi {
             return new BroughtIn(id, read.vocabulary().name(), read.vocabulary().boards().size(), buttons, findings);
         } catch (Unacceptable e) {
             throw new Refused("package-refused", "file", name, "why", e.told());
+        } finally {
+            oneByOne.release();
         }
     }
 
