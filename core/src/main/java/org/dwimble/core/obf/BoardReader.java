@@ -2,7 +2,6 @@ package org.dwimble.core.obf;
 
 import java.io.IOException;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -21,7 +20,6 @@ import org.dwimble.core.board.Face;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
-import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Span;
@@ -39,34 +37,28 @@ import tools.jackson.databind.node.ObjectNode;
 /** Reads one board's JSON. Everything it cannot use as given is mended or left out, and said in a finding. */
 final class BoardReader {
 
-    /** Gives what became of a file of the package, or null if it is not there. */
-    interface Attached {
-        Media.@Nullable Kept at(String path, @Nullable String symbol) throws Refused, IOException;
-    }
-
-    private static final Set<String> BOARD_KEYS = Set.of("format", "id", OutsideIds.OURS, "locale", "name", "buttons", "images", "sounds", "grid", ObfGrid.LINES,
-        ObfLook.LOOK);
-    private static final Set<String> BUTTON_KEYS = Set.of("id", OutsideIds.OURS, "label", "vocalization", "image_id", "sound_id", "hidden", ObfPlan.STEP, ObfPlan.HELD,
-        ObfPlan.WAITS, "load_board", ObfWriter.LAYERS,
+    private static final Set<String> BOARD_KEYS = Set.of("format", "id", OutsideIds.OURS, "locale", "name", "buttons", "images", "sounds", "grid",
+        ObfGrid.LINES, ObfLook.LOOK);
+    private static final Set<String> BUTTON_KEYS = Set.of("id", OutsideIds.OURS, "label", "vocalization", "image_id", "sound_id", "hidden",
+        ObfPlan.STEP, ObfPlan.HELD, ObfPlan.WAITS, "load_board", ObfWriter.LAYERS,
         "action", "actions", ObfWriter.SPAN, ObfWriter.KIND, ObfWriter.SAYS, ObfWriter.LEADS, ObfLook.LOOK, ObfLook.LEFT,
         ObfWriter.ELSEWHERE);
-    private static final int MOST_OF_A_BUTTON = 20_000;
+    static final int MOST_OF_A_BUTTON = 20_000;
     private static final int MOST_OF_A_BOARD = 200_000;
     private static final int MOST_ACTIONS_TOLD = 5;
-    private static final Set<String> MEDIA_KEYS = Set.of("id", "content_type", "data", "path");
 
     private final ObfReader reader;
     private final ObjectNode json;
     private final String boardId;
     private final String outsideId;
-    private final Attached attached;
-    /** Pictures and sounds that are told by an address alone, by their id. */
-    private final Map<String, ObjectNode> elsewhere = new HashMap<>();
+    private final BoardMedia.Attached attached;
+    private BoardMedia pictures;
+    private BoardMedia sounds;
     private String name = "";
     private int linksAway;
 
     /** @param boardId ours @param outsideId what the file calls it */
-    BoardReader(ObfReader reader, ObjectNode json, String boardId, String outsideId, Attached attached) {
+    BoardReader(ObfReader reader, ObjectNode json, String boardId, String outsideId, BoardMedia.Attached attached) {
         this.reader = reader;
         this.json = json;
         this.boardId = boardId;
@@ -81,17 +73,15 @@ final class BoardReader {
             name = "Board";
         }
         try {
-            Map<String, JsonNode> pictures = new TreeMap<>();
-            Map<String, JsonNode> sounds = new TreeMap<>();
-            Map<String, String> pictureIds = media("images", "picture", pictures);
-            Map<String, String> soundIds = media("sounds", "sound", sounds);
+            pictures = BoardMedia.pictures(reader, json, name, attached);
+            sounds = BoardMedia.sounds(reader, json, name, attached);
             Map<String, ObjectNode> buttons = buttons();
             Grid grid = grid(buttons);
             List<Button> placed = new ArrayList<>();
             for (Map.Entry<String, Standing> at : grid.standing.entrySet()) {
                 ObjectNode button = buttons.get(at.getKey());
                 String id = reader.ids().button(boardId, at.getKey(), repeated.contains(at.getKey()), button);
-                placed.add(button(id, at.getKey(), button, at.getValue(), pictureIds, soundIds));
+                placed.add(button(id, at.getKey(), button, at.getValue()));
             }
             if (linksAway > 0) {
                 reader.found("found-links-away", "board", name, "count", linksAway);
@@ -99,7 +89,7 @@ final class BoardReader {
             Map<String, JsonNode> extras = unused(json, BOARD_KEYS, MOST_OF_A_BOARD);
             reader.carried(extras.keySet());
             keepOutside(extras, boardId, outsideId);
-            return new Board(boardId, name, grid.shape(), ObfLook.read(json), placed, new Board.Facts(pictures, sounds), Extras.ofPackage(extras));
+            return new Board(boardId, name, grid.shape(), ObfLook.read(json), placed, new Board.Facts(pictures.facts(), sounds.facts()), Extras.ofPackage(extras));
         } catch (Unacceptable e) {
             throw new Refused("board-refused", "board", name, "why", e.told());
         } catch (IOException e) {
@@ -112,57 +102,6 @@ final class BoardReader {
         if (!ours.equals(outside)) {
             extras.put("id", JsonNodeFactory.instance.stringNode(outside));
         }
-    }
-
-    private Map<String, String> media(String key, String what, Map<String, JsonNode> facts) throws Refused, IOException {
-        Map<String, String> ids = new HashMap<>();
-        int away = 0;
-        for (JsonNode item : json.path(key)) {
-            String id = ObfReader.text(item, "id", "");
-            if (!(item instanceof ObjectNode entry) || id.isEmpty()) {
-                continue;
-            }
-            if (entry.path(ObfWriter.COMPOSED).asBoolean(false)) {
-                continue;
-            }
-            Media.Kept kept = kept(entry);
-            if (kept == null && entry.hasNonNull("url")) {
-                elsewhere.put(id, entry);
-                away++;
-            } else if (kept == null) {
-                reader.found("found-media-missing", "what", what, "board", name, "id", Text.cut(id, 40));
-            } else if (kept.id() == null) {
-                reader.found("found-media-left-out", "what", what, "board", name, "why", kept.whyNot());
-            } else {
-                if (kept.whyNot() != null) {
-                    reader.found("found-media-changed", "what", what, "board", name, "why", kept.whyNot());
-                }
-                ids.put(id, kept.id());
-                ObjectNode known = entry.deepCopy();
-                known.remove(MEDIA_KEYS);
-                if (!MediaId.isOwn(kept.id())) {
-                    known.remove("symbol");
-                }
-                if (!known.isEmpty()) {
-                    facts.putIfAbsent(kept.id(), known);
-                }
-            }
-        }
-        if (away > 0) {
-            reader.found("found-media-away", "what", what, "board", name, "count", away);
-        }
-        return ids;
-    }
-
-    private Media.@Nullable Kept kept(ObjectNode entry) throws Refused, IOException {
-        JsonNode symbol = entry.path("symbol");
-        String library = symbol.path("set").asString("").equals("dwimble") ? symbol.path("filename").asString("") : null;
-        byte[] inside = ObfReader.dataUri(entry.path("data").asString(""));
-        if (inside != null) {
-            return reader.media().keep(inside, library);
-        }
-        String path = ObfReader.text(entry, "path", "");
-        return path.isEmpty() ? null : attached.at(path, library);
     }
 
     private Map<String, ObjectNode> buttons() {
@@ -276,22 +215,22 @@ final class BoardReader {
         return Text.cut(Text.tidy(button.path("label").asString("")), 40);
     }
 
-    private Button button(String id, String outside, ObjectNode json, Standing standing, Map<String, String> pictureIds, Map<String, String> soundIds) {
+    private Button button(String id, String outside, ObjectNode json, Standing standing) {
         String label = Text.tidy(ObfReader.text(json, "label", ""));
         Map<String, JsonNode> extras = unused(json, BUTTON_KEYS, MOST_OF_A_BUTTON);
         if (Text.length(label) > Face.LONGEST_LABEL) {
             reader.found("found-label-long", "board", name, "most", Face.LONGEST_LABEL, "label", Text.cut(label, 20));
             label = Text.cut(label, Face.LONGEST_LABEL);
         }
-        List<Layer> layers = layers(json, pictureIds);
+        List<Layer> layers = layers(json);
         if (layers.isEmpty()) {
-            layers = Layer.only(pictureIds.get(ObfReader.text(json, "image_id", "")));
+            layers = Layer.only(pictures.id(ObfReader.text(json, "image_id", "")));
         }
         Look look = ObfLook.ofButton(json, extras);
         reader.carried(extras.keySet().stream().filter(k -> !k.equals("url")).collect(Collectors.toSet()));
         linksAway += extras.containsKey("url") ? 1 : 0;
         keepOutside(extras, id, outside);
-        keepElsewhere(json, layers, soundIds, extras);
+        keepElsewhere(json, layers, extras);
         Leads leads = leads(json, extras);
         List<Doing> doings = doings(json, extras);
         Says says = says(json, leads, doings);
@@ -305,27 +244,27 @@ final class BoardReader {
             kind = known.word().equals(kindWord) ? known : kind;
         }
         return new Button(id, standing, new Face(label, layers, kind),
-            new Acts(says, soundIds.get(ObfReader.text(json, "sound_id", "")), doings, leads), ObfPlan.shown(json, look),
+            new Acts(says, sounds.id(ObfReader.text(json, "sound_id", "")), doings, leads), ObfPlan.shown(json, look),
                 Extras.ofPackage(extras));
     }
 
     /** Where its picture or its sound would be, for a file that is written; Dwimble opens no address. */
-    private void keepElsewhere(ObjectNode json, List<Layer> layers, Map<String, String> soundIds, Map<String, JsonNode> extras) {
-        ObjectNode picture = layers.isEmpty() ? elsewhere.get(ObfReader.text(json, "image_id", "")) : null;
+    private void keepElsewhere(ObjectNode json, List<Layer> layers, Map<String, JsonNode> extras) {
+        ObjectNode picture = layers.isEmpty() ? pictures.elsewhere(ObfReader.text(json, "image_id", "")) : null;
         if (picture != null) {
             extras.put(ObfWriter.PICTURE_ELSEWHERE, picture);
         }
-        String sound = ObfReader.text(json, "sound_id", "");
-        if (!soundIds.containsKey(sound) && elsewhere.containsKey(sound)) {
-            extras.put(ObfWriter.SOUND_ELSEWHERE, elsewhere.get(sound));
+        ObjectNode sound = sounds.elsewhere(ObfReader.text(json, "sound_id", ""));
+        if (sound != null) {
+            extras.put(ObfWriter.SOUND_ELSEWHERE, sound);
         }
     }
 
     /** The parts of a layered picture that came along, at most as many as a button can have. */
-    private static List<Layer> layers(ObjectNode json, Map<String, String> pictureIds) {
+    private List<Layer> layers(ObjectNode json) {
         List<Layer> layers = new ArrayList<>();
         for (JsonNode layer : json.path(ObfWriter.LAYERS)) {
-            String picture = pictureIds.get(layer.path("image_id").asString(""));
+            String picture = pictures.id(layer.path("image_id").asString(""));
             if (picture != null && layers.size() < Face.MOST_LAYERS) {
                 layers.add(new Layer(picture, layer.path("x").asInt(0), layer.path("y").asInt(0), layer.path("size").asInt(Layer.ROOM)));
             }
@@ -413,7 +352,7 @@ final class BoardReader {
             if (used.contains(property.getKey())) {
                 continue;
             }
-            size += property.getKey().length() + (property.getValue().isContainer() || property.getValue().isString() ? property.getValue().toString().length() : 20);
+            size += property.getKey().length() + property.getValue().toString().length();
             if (size > most) {
                 reader.found("found-extras-large", "board", name, "key", Text.cut(Text.tidy(property.getKey()), 30), "most", most / 1000);
                 return extras;

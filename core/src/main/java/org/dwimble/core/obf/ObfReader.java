@@ -145,7 +145,7 @@ public final class ObfReader {
             jsons.forEach((theirs, json) -> outside.put(ids.board(theirs, paths.get(theirs), json), theirs));
             Set<String> repeated = repeatedButtonIds(jsons);
             Map<String, Board> boards = new LinkedHashMap<>();
-            BoardReader.Attached attached = (path, symbol) -> attached(files, path, symbol);
+            BoardMedia.Attached attached = (path, symbol) -> attached(files, path, symbol);
             for (Map.Entry<String, String> id : outside.entrySet()) {
                 ObjectNode json = jsons.get(id.getValue());
                 boards.put(id.getKey(), new BoardReader(this, json, id.getKey(), id.getValue(), attached).read(repeated, text(json, "name", id.getValue())));

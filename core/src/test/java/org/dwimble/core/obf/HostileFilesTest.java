@@ -193,6 +193,17 @@ class HostileFilesTest {
     }
 
     @Example
+    void aPictureAndASoundOfOneNameElsewhereAreNotTakenForEachOther() throws Exception {
+        String json = "{" + FORMAT + ",\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"image_id\":\"1\",\"sound_id\":\"1\"}],"
+            + "\"images\":[{\"id\":\"1\",\"symbol\":{\"set\":\"theirs\",\"filename\":\"crab.svg\"}}],\"sounds\":[{\"id\":\"1\",\"url\":\"http://a.b/s.mp3\"}],"
+            + "\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}";
+        Vocabulary v = read(json).vocabulary();
+        JsonNode back = Json.mapper().readTree(new ObfWriter(NONE).obf(v.homeBoard(), v));
+        assertThat(back.get("images")).isEqualTo(Json.mapper().readTree(json).get("images"));
+        assertThat(back.get("sounds")).isEqualTo(Json.mapper().readTree(json).get("sounds"));
+    }
+
+    @Example
     void whatIsDoneChangedAndTheLinkSetElsewhereIsWrittenAsItIsNow() throws Exception {
         Vocabulary v = read("{" + FORMAT + ",\"id\":\"b\",\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"load_board\":{\"url\":\"http://a.b/c\"},"
             + "\"actions\":[\":native\",\"+x\"]}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}").vocabulary();

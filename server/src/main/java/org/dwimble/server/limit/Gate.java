@@ -1,5 +1,7 @@
 package org.dwimble.server.limit;
 
+import jakarta.servlet.AsyncEvent;
+import jakarta.servlet.AsyncListener;
 import jakarta.servlet.ServletException;
 import java.io.IOException;
 import java.util.List;
@@ -41,9 +43,42 @@ final class Gate extends ValveBase {
         try {
             withBody(request, response);
         } finally {
-            if (connections != null && !request.isAsync()) {
-                connections.answered(key, System.currentTimeMillis());
+            if (connections != null) {
+                whenAnswered(request, () -> connections.answered(key, System.currentTimeMillis()));
             }
+        }
+    }
+
+    /** At once, or when an answer that is given piece by piece has ended. */
+    private static void whenAnswered(Request request, Runnable then) {
+        if (!request.isAsync()) {
+            then.run();
+            return;
+        }
+        try {
+            request.getAsyncContext().addListener(new AsyncListener() {
+                @Override
+                public void onComplete(AsyncEvent event) {
+                    then.run();
+                }
+
+                @Override
+                public void onTimeout(AsyncEvent event) {
+                    // It ends after that.
+                }
+
+                @Override
+                public void onError(AsyncEvent event) {
+                    // It ends after that.
+                }
+
+                @Override
+                public void onStartAsync(AsyncEvent event) {
+                    event.getAsyncContext().addListener(this);
+                }
+            });
+        } catch (IllegalStateException endedMeanwhile) {
+            then.run();
         }
     }
 

@@ -3,6 +3,8 @@ package org.dwimble.server.limit;
 import java.io.IOException;
 import java.net.InetSocketAddress;
 import java.nio.channels.SocketChannel;
+import java.util.HashSet;
+import java.util.Set;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -81,7 +83,7 @@ public final class GuardedProtocol extends Http11NioProtocol {
 
         private void sweep() {
             long now = System.currentTimeMillis();
-            java.util.Set<String> there = new java.util.HashSet<>();
+            Set<String> there = new HashSet<>();
             for (SocketWrapperBase<NioChannel> connection : getConnections()) {
                 String key = Connections.key(connection.getRemoteAddr(), connection.getRemotePort());
                 there.add(key);

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -189,7 +190,7 @@ final class Drawing {
     }
 
     private Map<String, String> attributes(XMLStreamReader in) {
-        Map<String, String> kept = new java.util.LinkedHashMap<>();
+        Map<String, String> kept = new LinkedHashMap<>();
         for (int i = 0; i < in.getAttributeCount(); i++) {
             String name = in.getAttributeLocalName(i);
             String space = in.getAttributeNamespace(i) == null ? "" : in.getAttributeNamespace(i);
