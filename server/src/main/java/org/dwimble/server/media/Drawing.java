@@ -203,7 +203,9 @@ final class Drawing {
                     leftOut.add("drawing-without-outside");
                 }
             } else if (space.equals(XML_NAMES)) {
-                kept.put("xml:" + name, value);
+                if (name.equals("space") || name.equals("lang")) {
+                    kept.put("xml:" + name, value);
+                }
             } else if (space.isEmpty() && low.startsWith("on")) {
                 leftOut.add("drawing-without-program");
             } else if (space.isEmpty() && ATTRIBUTES.contains(name)) {

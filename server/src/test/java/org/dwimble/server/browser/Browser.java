@@ -9,7 +9,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,9 +45,8 @@ public final class Browser implements BeforeAllCallback {
         final List<String> errors = new ArrayList<>();
 
         Window() {
-            // A click on a dialog that is still growing can miss it; whether things are seen while they move is for MotionBrowserTest.
             context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(TestServer.address())
-                .setReducedMotion(ReducedMotion.REDUCE).setPermissions(List.of("clipboard-read", "clipboard-write", "camera")));
+                .setPermissions(List.of("clipboard-read", "clipboard-write", "camera")));
             context.setDefaultTimeout(40_000);
             page = context.newPage();
             page.onPageError(error -> errors.add(error));
@@ -75,6 +73,11 @@ public final class Browser implements BeforeAllCallback {
             page.navigate("/vocabularies/" + vocabulary + "/boards/" + board);
             grid().waitFor();
             return this;
+        }
+
+        /** Nothing moves any more, such as a dialog that is still growing: a press on it would miss. */
+        void still() {
+            page.waitForFunction("() => document.getAnimations().every(a => a.playState !== 'running')");
         }
 
         Locator grid() {

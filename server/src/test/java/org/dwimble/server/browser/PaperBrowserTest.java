@@ -161,6 +161,8 @@ class PaperBrowserTest {
         w.as(keeper);
         page.navigate("/caseload");
         w.choose("Keeper: account", "Looking after Dwimble");
+        w.button("Make a backup now").waitFor();
+        w.still();
         w.button("Make a backup now").click();
         assertThat(dialog()).containsText("The last good backup was made");
         assertThat(w.violations()).isEmpty();

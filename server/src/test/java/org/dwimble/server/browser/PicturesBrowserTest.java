@@ -191,6 +191,8 @@ class PicturesBrowserTest extends SignedIn {
             }
         });
         page.setInputFiles("input[type=file]", IntStream.range(0, 5).mapToObj(i -> file("shell " + i + ".jpg")).toArray(FilePayload[]::new));
+        w.button("Take them in").waitFor();
+        w.still();
         w.button("Take them in").click();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("The library")).click();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Our own pictures")).click();

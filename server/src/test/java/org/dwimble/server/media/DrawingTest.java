@@ -73,6 +73,7 @@ class DrawingTest {
     @Example
     void partsOfAStyleThatAreSafeStay() throws NotTaken {
         assertThat(text("<svg><rect style='fill:#123456;stroke:url(http://e/x);opacity:.5'/></svg>")).contains("style=\"fill:#123456;opacity:.5\"");
+        assertThat(text("<svg xml:base='http://e/' xml:space='preserve'><rect/></svg>")).contains("xml:space=\"preserve\"").doesNotContain("http://e");
         assertThat(text("<svg><a href='http://e'><rect id='kept'/></a></svg>")).contains("<g><rect id=\"kept\"");
     }
 
