@@ -75,11 +75,6 @@ public final class Browser implements BeforeAllCallback {
             return this;
         }
 
-        /** Nothing moves any more, such as a dialog that is still growing: a press on it would miss. */
-        void still() {
-            page.waitForFunction("() => document.getAnimations().every(a => a.playState !== 'running')");
-        }
-
         Locator grid() {
             return page.getByRole(AriaRole.GRID);
         }
@@ -139,7 +134,7 @@ public final class Browser implements BeforeAllCallback {
         }
 
         /** Waits until nothing moves: an item of a list that still unfolds is pressed in one place and let go in another. */
-        private void still() {
+        void still() {
             page.evaluate("() => Promise.all(document.getAnimations().filter(a => a.effect?.getComputedTiming().iterations !== Infinity)"
                 + ".map(a => a.finished.catch(() => {})))");
         }
