@@ -2,6 +2,8 @@ package org.dwimble.server.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -35,6 +37,18 @@ class MotionBrowserTest extends SignedIn {
     private void leave() {
         page.keyboard().press("Escape");
         page.waitForFunction("() => ![...document.querySelectorAll('[role=dialog]')].some((d) => d.checkVisibility())");
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = ReducedMotion.class)
+    void whatIsTypedGoesIntoTheFieldOfTheDialogThatOpened(ReducedMotion motion) {
+        page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(motion));
+        w.bench(id, "home");
+        page.keyboard().press("=");
+        seen(dialog());
+        page.keyboard().type("bike");
+        assertThat(page.getByLabel("Another spoken text")).isVisible();
+        leave();
     }
 
     @ParameterizedTest
