@@ -1,11 +1,12 @@
 import { Alert, App, Button, Checkbox, Radio } from 'antd';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { sentence } from '../../api/client';
 import type { OwnAbout } from '../../api/types';
 import { Camera } from './Camera';
 import { takeIn } from './pictures';
 import { accepted } from './TakeIn';
+import { useFiles } from '../../shell/files';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
@@ -13,15 +14,14 @@ import css from './pictures.module.css';
 export function OwnPhoto({ word, student, file, onFile, onTaken }: {
   word: string; student?: { id: string; name: string }; file?: File; onFile: (file?: File) => void; onTaken: (picture: string) => void;
 }) {
-  const chooser = useRef<HTMLInputElement>(null);
+  const [choose, field] = useFiles('A picture file', accepted, ([chosen]) => onFile(chosen));
   const [camera, setCamera] = useState(false);
   return (
     <section className={css.ownPhoto} aria-label="A picture of your own">
-      <input ref={chooser} type="file" accept={accepted} hidden aria-label="A picture file"
-        onChange={(e) => { onFile(e.target.files?.[0]); e.target.value = ''; }} />
+      {field}
       {file ? <About key={`${file.name} ${file.size}`} word={word} student={student} file={file} onLeave={() => onFile(undefined)} onTaken={onTaken} /> : (
         <p>
-          Your own: <button type="button" className={parts.dotted} onClick={() => chooser.current?.click()}>a file</button>{', '}
+          Your own: <button type="button" className={parts.dotted} onClick={choose}>a file</button>{', '}
           <button type="button" className={parts.dotted} onClick={() => setCamera(true)}>the camera</button>, or drop or paste one here.
         </p>
       )}

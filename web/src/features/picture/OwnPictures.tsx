@@ -1,6 +1,6 @@
 import { Alert, App, Button, Checkbox, Input, Modal, Progress, Radio, Select, Slider } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import Cropper, { type Area } from 'react-easy-crop';
 import { Link } from 'react-router';
 import { sentence } from '../../api/client';
@@ -9,8 +9,9 @@ import { caseload } from '../student/students';
 import { Pic, pictureAddress } from './art';
 import { Camera } from './Camera';
 import { categories, changeOwn, deleteOwn, ownPictures, retouch, takeIn } from './pictures';
-import { picturesOf, takeWaiting } from './TakeIn';
+import { accepted, picturesOf, takeWaiting } from './TakeIn';
 import { done, taking, useTaking, type Batch } from './taking';
+import { useFiles } from '../../shell/files';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
@@ -25,10 +26,10 @@ export default function OwnPictures() {
   const batch = useTaking();
   const [open, setOpen] = useState<number>();
   const [filter, setFilter] = useState('');
-  const chooser = useRef<HTMLInputElement>(null);
   const offer = useCallback((more: File[]) => {
     if (more.length > 0) setFiles((now) => [...now, ...more]);
   }, []);
+  const [choose, field] = useFiles('Picture files', accepted, offer, true);
 
   useEffect(() => {
     const paste = (e: ClipboardEvent) => {
@@ -76,23 +77,12 @@ export default function OwnPictures() {
       <div>
         <h1>Our own pictures</h1>
         <div className={`${css.dropPictures} ${css.large}`}>
-          <input
-            ref={chooser}
-            type="file"
-            accept="image/*,.heic,.svg"
-            multiple
-            hidden
-            aria-label="Picture files"
-            onChange={(e) => {
-              offer([...(e.target.files ?? [])]);
-              e.target.value = '';
-            }}
-          />
+          {field}
           <p>
             <strong>Drop photos anywhere on this page, or paste one.</strong> File names become their words. Where a photo was taken is not kept.
           </p>
           <div className={parts.sentenceButtons}>
-            <Button onClick={() => chooser.current?.click()}>Choose files</Button>
+            <Button onClick={choose}>Choose files</Button>
             <Button onClick={() => setCamera(true)}>Take a photo</Button>
           </div>
         </div>

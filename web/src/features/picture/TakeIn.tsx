@@ -1,4 +1,5 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
+import { useFiles } from '../../shell/files';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
@@ -15,18 +16,18 @@ export function picturesOf(data: DataTransfer | null): File[] {
 /** The place to drop pictures: opens the page of the school's own pictures with what was dropped. */
 export function DropPictures({ onTakenIn }: { onTakenIn: () => void }) {
   const [over, setOver] = useState(false);
-  const chooser = useRef<HTMLInputElement>(null);
   function take(files: File[]) {
     if (files.length === 0) return;
     waiting = files;
     onTakenIn();
   }
+  const [choose, field] = useFiles('Picture files', accepted, take, true);
   return (
     <div className={over ? `${css.dropPictures} ${css.over}` : css.dropPictures}
       onDragOver={(e) => { e.preventDefault(); setOver(true); }} onDragLeave={() => setOver(false)}
       onDrop={(e) => { e.preventDefault(); setOver(false); take(picturesOf(e.dataTransfer)); }}>
-      <input ref={chooser} type="file" accept={accepted} multiple hidden onChange={(e) => take([...(e.target.files ?? [])])} />
-      Drop photos here, or <button type="button" className={parts.dotted} onClick={() => chooser.current?.click()}>choose files</button>, or <button
+      {field}
+      Drop photos here, or <button type="button" className={parts.dotted} onClick={choose}>choose files</button>, or <button
         type="button" className={parts.dotted} onClick={onTakenIn}>paste one or use the camera</button>. File names become their words.
     </div>
   );

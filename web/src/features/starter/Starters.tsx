@@ -1,6 +1,6 @@
 import { Alert, Button } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState, type DragEvent } from 'react';
+import { useState, type DragEvent } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { sentence } from '../../api/client';
 import type { BroughtIn, StarterView, Student } from '../../api/types';
@@ -8,6 +8,7 @@ import { useWork } from '../job/Working';
 import { BoardPicture } from '../board/BoardPicture';
 import { caseload, screenName, screens, student as studentQuery, vocabularies } from '../student/students';
 import { bringInPackage, copyStarter, starters as startersQuery } from './starters';
+import { useFiles } from '../../shell/files';
 import parts from '../../shell/parts.module.css';
 import css from './starters.module.css';
 
@@ -126,7 +127,6 @@ function StarterCard({ starter, student, busy, onCopy }: { starter: StarterView;
 /** Boards from a file, as a new vocabulary: chosen or dropped. */
 function BringIn({ student, name }: { student: string; name: string }) {
   const queries = useQueryClient();
-  const field = useRef<HTMLInputElement>(null);
   const [over, setOver] = useState(false);
   const [came, setCame] = useState<BroughtIn>();
   const [start, working] = useWork('Open it', (told) => {
@@ -134,14 +134,14 @@ function BringIn({ student, name }: { student: string; name: string }) {
     void queries.invalidateQueries({ queryKey: caseload.queryKey });
     void queries.invalidateQueries({ queryKey: ['vocabularies', student] });
   });
-  const take = (files: FileList | null) => {
-    const file = files?.[0];
+  const take = ([file]: File[]) => {
     if (file) start(() => bringInPackage(student, file));
   };
+  const [choose, field] = useFiles('A package or board file', '.obz,.obf,.zip,.json', take);
   const drop = (e: DragEvent) => {
     e.preventDefault();
     setOver(false);
-    take(e.dataTransfer.files);
+    take([...e.dataTransfer.files]);
   };
   return (
     <section
@@ -155,19 +155,8 @@ function BringIn({ student, name }: { student: string; name: string }) {
       onDrop={drop}
     >
       <p>Or bring in boards from a file: drop an open-board package (.obz) or board (.obf) here, or</p>
-      <Button onClick={() => field.current?.click()}>Choose a file</Button>
-      <input
-        ref={field}
-        type="file"
-        accept=".obz,.obf,.zip,.json"
-        className={parts.unseen}
-        tabIndex={-1}
-        aria-label="A package or board file"
-        onChange={(e) => {
-          take(e.target.files);
-          e.target.value = '';
-        }}
-      />
+      <Button onClick={choose}>Choose a file</Button>
+      {field}
       {working}
       {came && <CameIn came={came} name={name} />}
     </section>

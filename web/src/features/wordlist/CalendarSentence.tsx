@@ -1,11 +1,12 @@
 import { Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { sentence } from '../../api/client';
 import { Choice, controls } from '../sheet/controls';
 import { DottedText } from '../board/Dotted';
 import { calendarLines, holidayCountries } from './lists';
 import type { Named, Of } from './Sentence';
+import { useFiles } from '../../shell/files';
 import parts from '../../shell/parts.module.css';
 
 /** Which days, whose holidays, and what is on them. */
@@ -92,7 +93,6 @@ export function CalendarSentence({ support, mayEdit, onSet }: Of<Named<'calendar
 
 /** School holidays from a calendar file, as lines that can still be changed. */
 function FromFile({ onLines }: { onLines: (lines: string[]) => void }) {
-  const field = useRef<HTMLInputElement>(null);
   const [told, setTold] = useState('');
   const read = (file: File) =>
     calendarLines(file).then(
@@ -104,24 +104,14 @@ function FromFile({ onLines }: { onLines: (lines: string[]) => void }) {
       },
       (error: unknown) => setTold(sentence(error)),
     );
+  const [choose, field] = useFiles('A calendar file', '.ics,text/calendar', ([file]) => void read(file));
   return (
     <p className={parts.quiet}>
-      <button type="button" className={parts.dotted} onClick={() => field.current?.click()}>
+      <button type="button" className={parts.dotted} onClick={choose}>
         Add holidays from a calendar file (.ics)
       </button>{' '}
       <span role="status">{told}</span>
-      <input
-        ref={field}
-        type="file"
-        accept=".ics,text/calendar"
-        className={parts.unseen}
-        tabIndex={-1}
-        aria-label="A calendar file"
-        onChange={(e) => {
-          if (e.target.files?.[0]) void read(e.target.files[0]);
-          e.target.value = '';
-        }}
-      />
+      {field}
     </p>
   );
 }

@@ -2,6 +2,8 @@ package org.dwimble.core.obf;
 
 import java.io.IOException;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -15,7 +17,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class BoardMedia {
     /** Gives what became of a file of the package, or null if it is not there. */
     interface Attached {
-        Media.@Nullable Kept at(String path, @Nullable String symbol) throws Refused, IOException;
+        Media.@Nullable Kept at(String path, String symbol) throws Refused, IOException;
     }
 
     private static final Set<String> READ = Set.of("id", "content_type", "data", "path");
@@ -75,7 +77,7 @@ final class BoardMedia {
         Media.Kept kept = kept(entry);
         boolean large = entry.deepCopy().without(READ).toString().length() > BoardReader.MOST_OF_A_BUTTON;
         if (large) {
-            from.reader.found("found-extras-large", "board", from.board, "key", Text.cut(id, 30), "most", BoardReader.MOST_OF_A_BUTTON / 1000);
+            from.reader.findings().found("found-extras-large", "board", from.board, "key", Text.cut(id, 30), "most", BoardReader.MOST_OF_A_BUTTON / 1000);
         }
         if (kept == null && !large && (entry.hasNonNull("url") || entry.hasNonNull("data_url") || entry.path("symbol").isObject())) {
             elsewhere.put(id, entry);
@@ -84,9 +86,7 @@ final class BoardMedia {
         } else if (kept.id() == null) {
             found("found-media-left-out", "why", kept.whyNot());
         } else {
-            if (kept.whyNot() != null) {
-                found("found-media-changed", "why", kept.whyNot());
-            }
+            kept.leftOut().forEach(why -> found("found-media-changed", "why", why));
             ids.put(id, kept.id());
             ObjectNode said = entry.deepCopy().without(READ);
             if (!MediaId.isOwn(kept.id())) {
@@ -99,17 +99,34 @@ final class BoardMedia {
     }
 
     private void found(String key, String name, Object value) {
-        from.reader.found(key, "what", what, "board", from.board, name, value);
+        from.reader.findings().found(key, "what", what, "board", from.board, name, value);
+    }
+
+    /** The files of a package that a board's pictures and sounds stand in, and the library picture each says it is; empty for none. */
+    static Map<String, String> files(JsonNode board) {
+        Map<String, String> files = new LinkedHashMap<>();
+        for (String kind : List.of("images", "sounds")) {
+            for (JsonNode entry : board.path(kind)) {
+                String path = ObfReader.text(entry, "path", "");
+                if (!path.isEmpty() && !entry.path(ObfWriter.COMPOSED).asBoolean(false)) {
+                    files.putIfAbsent(path, library(entry));
+                }
+            }
+        }
+        return files;
+    }
+
+    private static String library(JsonNode entry) {
+        JsonNode symbol = entry.path("symbol");
+        return symbol.path("set").asString("").equals("dwimble") ? symbol.path("filename").asString("") : "";
     }
 
     private Media.@Nullable Kept kept(ObjectNode entry) throws Refused, IOException {
-        JsonNode symbol = entry.path("symbol");
-        String library = symbol.path("set").asString("").equals("dwimble") ? symbol.path("filename").asString("") : null;
         byte[] inside = ObfReader.dataUri(entry.path("data").asString(""));
         if (inside != null) {
-            return from.reader.media().keep(inside, library);
+            return from.reader.media().keep(inside, library(entry).isEmpty() ? null : library(entry));
         }
         String path = ObfReader.text(entry, "path", "");
-        return path.isEmpty() ? null : from.attached.at(path, library);
+        return path.isEmpty() ? null : from.attached.at(path, library(entry));
     }
 }

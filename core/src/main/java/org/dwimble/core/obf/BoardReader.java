@@ -84,12 +84,13 @@ final class BoardReader {
                 placed.add(button(id, at.getKey(), button, at.getValue()));
             }
             if (linksAway > 0) {
-                reader.found("found-links-away", "board", name, "count", linksAway);
+                reader.findings().found("found-links-away", "board", name, "count", linksAway);
             }
             Map<String, JsonNode> extras = unused(json, BOARD_KEYS, MOST_OF_A_BOARD);
-            reader.carried(extras.keySet());
+            reader.findings().carried(extras.keySet());
             keepOutside(extras, boardId, outsideId);
-            return new Board(boardId, name, grid.shape(), ObfLook.read(json), placed, new Board.Facts(pictures.facts(), sounds.facts()), Extras.ofPackage(extras));
+            return new Board(boardId, name, grid.shape(), ObfLook.read(json), placed, new Board.Facts(pictures.facts(), sounds.facts()),
+                Extras.ofPackage(extras));
         } catch (Unacceptable e) {
             throw new Refused("board-refused", "board", name, "why", e.told());
         } catch (IOException e) {
@@ -115,7 +116,7 @@ final class BoardReader {
                     button.put("id", id);
                 }
                 if (buttons.putIfAbsent(id, button) != null) {
-                    reader.found("found-id-twice", "board", name, "id", Text.cut(id, 40));
+                    reader.findings().found("found-id-twice", "board", name, "id", Text.cut(id, 40));
                 }
             }
         }
@@ -129,7 +130,7 @@ final class BoardReader {
     private Grid grid(Map<String, ObjectNode> buttons) {
         ObfGrid.Read grid = ObfGrid.read(json);
         if (grid.odd()) {
-            reader.found("found-grid-size", "board", name);
+            reader.findings().found("found-grid-size", "board", name);
         }
         int rows = grid.rows();
         int columns = grid.columns();
@@ -137,7 +138,7 @@ final class BoardReader {
             columns = Math.max(1, (int) Math.ceil(Math.sqrt(buttons.size())));
             rows = Math.max(1, (buttons.size() + columns - 1) / columns);
             if (!buttons.isEmpty()) {
-                reader.found("found-no-grid", "board", name, "rows", rows, "columns", columns);
+                reader.findings().found("found-no-grid", "board", name, "rows", rows, "columns", columns);
             }
         }
         List<List<String>> order = grid.order();
@@ -152,17 +153,17 @@ final class BoardReader {
                     continue;
                 }
                 if (!buttons.containsKey(id)) {
-                    reader.found("found-grid-names-nothing", "board", name, "id", Text.cut(id, 40));
+                    reader.findings().found("found-grid-names-nothing", "board", name, "id", Text.cut(id, 40));
                     continue;
                 }
                 if (standing.containsKey(id)) {
-                    reader.found("found-in-several-cells", "button", label(buttons.get(id)), "board", name);
+                    reader.findings().found("found-in-several-cells", "button", label(buttons.get(id)), "board", name);
                     continue;
                 }
                 Span span = span(buttons.get(id), order, cell, id);
                 Standing wanted = new Standing(cell, span);
                 if (!wanted.fits(shape) || wanted.cells().stream().anyMatch(taken::contains)) {
-                    reader.found("found-covers-others", "button", label(buttons.get(id)), "board", name);
+                    reader.findings().found("found-covers-others", "button", label(buttons.get(id)), "board", name);
                     wanted = Standing.at(cell);
                 }
                 taken.addAll(wanted.cells());
@@ -172,7 +173,7 @@ final class BoardReader {
         List<String> forgotten = buttons.keySet().stream().filter(id -> !standing.containsKey(id)).toList();
         if (!forgotten.isEmpty()) {
             if (order.size() > 0) {
-                reader.found("found-outside-grid", "count", forgotten.size(), "board", name);
+                reader.findings().found("found-outside-grid", "count", forgotten.size(), "board", name);
             }
             rows = Math.max(rows, (taken.size() + forgotten.size() + columns - 1) / columns);
             shape = rows == shape.rows() ? shape : new Shape(rows, columns);
@@ -219,7 +220,7 @@ final class BoardReader {
         String label = Text.tidy(ObfReader.text(json, "label", ""));
         Map<String, JsonNode> extras = unused(json, BUTTON_KEYS, MOST_OF_A_BUTTON);
         if (Text.length(label) > Face.LONGEST_LABEL) {
-            reader.found("found-label-long", "board", name, "most", Face.LONGEST_LABEL, "label", Text.cut(label, 20));
+            reader.findings().found("found-label-long", "board", name, "most", Face.LONGEST_LABEL, "label", Text.cut(label, 20));
             label = Text.cut(label, Face.LONGEST_LABEL);
         }
         List<Layer> layers = layers(json);
@@ -227,7 +228,7 @@ final class BoardReader {
             layers = Layer.only(pictures.id(ObfReader.text(json, "image_id", "")));
         }
         Look look = ObfLook.ofButton(json, extras);
-        reader.carried(extras.keySet().stream().filter(k -> !k.equals("url")).collect(Collectors.toSet()));
+        reader.findings().carried(extras.keySet().stream().filter(k -> !k.equals("url")).collect(Collectors.toSet()));
         linksAway += extras.containsKey("url") ? 1 : 0;
         keepOutside(extras, id, outside);
         keepElsewhere(json, layers, extras);
@@ -236,7 +237,7 @@ final class BoardReader {
         Says says = says(json, leads, doings);
         if (label.isEmpty() && layers.isEmpty()) {
             label = says instanceof Says.Words words ? Text.cut(words.text(), Face.LONGEST_LABEL) : "?";
-            reader.found("found-nameless", "board", name, "label", label);
+            reader.findings().found("found-nameless", "board", name, "label", label);
         }
         String kindWord = json.path(ObfWriter.KIND).asString("");
         Kind kind = says == Says.NOTHING || kindWord.equals(ObfWriter.NO_KIND) ? null : Kind.THING;
@@ -320,7 +321,7 @@ final class BoardReader {
             }
         }
         if (!unknown.isEmpty()) {
-            unknown.stream().limit(MOST_ACTIONS_TOLD).forEach(action -> reader.found("found-unknown-action", "board", name, "action", action));
+            unknown.stream().limit(MOST_ACTIONS_TOLD).forEach(action -> reader.findings().found("found-unknown-action", "board", name, "action", action));
             ArrayNode kept = JsonNodeFactory.instance.arrayNode();
             raw.stream().limit(ObfWriter.MOST_ACTIONS).forEach(kept::add);
             extras.put(ObfWriter.ACTIONS, kept);
@@ -331,7 +332,7 @@ final class BoardReader {
     private Says says(ObjectNode json, Leads leads, List<Doing> doings) {
         String words = Text.tidy(json.path("vocalization").asString(""));
         if (Text.length(words) > Says.MOST) {
-            reader.found("found-says-long", "board", name, "most", Says.MOST);
+            reader.findings().found("found-says-long", "board", name, "most", Says.MOST);
             words = Text.cut(words, Says.MOST);
         }
         String own = json.path(ObfWriter.SAYS).asString("");
@@ -354,7 +355,7 @@ final class BoardReader {
             }
             size += property.getKey().length() + property.getValue().toString().length();
             if (size > most) {
-                reader.found("found-extras-large", "board", name, "key", Text.cut(Text.tidy(property.getKey()), 30), "most", most / 1000);
+                reader.findings().found("found-extras-large", "board", name, "key", Text.cut(Text.tidy(property.getKey()), 30), "most", most / 1000);
                 return extras;
             }
             extras.put(property.getKey(), property.getValue());

@@ -1,5 +1,6 @@
 package org.dwimble.core.obf;
 
+import java.util.List;
 import java.util.Optional;
 import org.dwimble.core.told.Told;
 import org.jspecify.annotations.Nullable;
@@ -14,13 +15,17 @@ public interface Media {
      * What became of bytes that were offered.
      *
      * @param id     to use; null if they were not taken
-     * @param whyNot why they were not taken; with an id, what of them was not
+     * @param whyNot why they were not taken; null if they were
+     * @param leftOut what was in them and is not kept, each a reason
      */
-    record Kept(@Nullable String id, @Nullable Told whyNot) {
+    record Kept(@Nullable String id, @Nullable Told whyNot, List<Told> leftOut) {
+        public Kept(@Nullable String id, @Nullable Told whyNot) {
+            this(id, whyNot, List.of());
+        }
     }
 
     /**
-     * Offers bytes from outside. The content type is found from the bytes; what the package calls them is not trusted.
+     * Offers bytes from outside; several threads may at once. The content type is found from the bytes; what the package calls them is not trusted.
      *
      * @param symbol id of the library picture the package names, to be used if the bytes are the same
      */

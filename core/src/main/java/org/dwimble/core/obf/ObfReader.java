@@ -6,18 +6,17 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.Base64;
-import java.util.HashMap;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -52,30 +51,24 @@ public final class ObfReader {
     public record Read(Vocabulary vocabulary, List<Told> findings) {
     }
 
-    private static final int MOST_FINDINGS = 200;
-    private static final int MOST_KEYS = 8;
     private static final int MOST_OF_A_PACKAGE = 200_000;
     private static final String MANIFEST = "manifest.json";
 
     private final Media media;
     private final PackageLimits limits;
     private final JsonMapper mapper;
-    private final Set<Told> findings = new LinkedHashSet<>();
-    private final Map<String, Media.Kept> keptByPath = new HashMap<>();
+    private final Findings findings = new Findings();
+    private final Map<String, Media.Kept> keptByPath = new ConcurrentHashMap<>();
     private final AtomicLong nodes = new AtomicLong();
-    private final Set<String> formats = new LinkedHashSet<>();
-    private final Set<String> unused = new TreeSet<>();
     private final OutsideIds ids = new OutsideIds();
-    private int withoutFormat;
-    private int mended;
-    private int broken;
 
     public ObfReader(Media media, PackageLimits limits) {
         this.media = media;
         this.limits = limits;
         this.mapper = JsonMapper.builder(JsonFactory.builder()
                 .streamReadConstraints(StreamReadConstraints.builder()
-                    .maxNestingDepth(limits.depth()).maxTokenCount(limits.nodes()).maxStringLength((int) Math.min(Integer.MAX_VALUE - 8, limits.entryBytes() * 4 / 3 + 1024))
+                    .maxNestingDepth(limits.depth()).maxTokenCount(limits.nodes()).maxStringLength((int) Math.min(Integer.MAX_VALUE - 8,
+                        limits.entryBytes() * 4 / 3 + 1024))
                         .build()).build())
             .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
             .disable(JsonNodeFeature.STRIP_TRAILING_BIGDECIMAL_ZEROES)
@@ -113,7 +106,7 @@ public final class ObfReader {
         String outside = text(json, "id", "board");
         String id = ids.board(outside, "", json);
         Board board = new BoardReader(this, json, id, outside, (path, symbol) -> null).read(Set.of(), text(json, "name", baseName(name)));
-        return new Read(vocabulary(board.name(), id, text(json, "locale", "en"), Map.of(id, board), Json.mapper().createObjectNode()), listed());
+        return new Read(vocabulary(board.name(), id, text(json, "locale", "en"), Map.of(id, board), Json.mapper().createObjectNode()), findings.listed());
     }
 
     private Read readPackage(Path file, String name) throws Refused, IOException {
@@ -133,7 +126,7 @@ public final class ObfReader {
             paths.entrySet().removeIf(path -> {
                 boolean missing = !files.has(path.getValue());
                 if (missing) {
-                    found("found-board-missing", "board", Text.cut(path.getKey(), 60), "file", Unpacking.told(path.getValue()));
+                    findings.found("found-board-missing", "board", Text.cut(path.getKey(), 60), "file", Unpacking.told(path.getValue()));
                 }
                 return missing;
             });
@@ -143,6 +136,7 @@ public final class ObfReader {
             Map<String, ObjectNode> jsons = parsed(files, paths);
             Map<String, String> outside = new LinkedHashMap<>();
             jsons.forEach((theirs, json) -> outside.put(ids.board(theirs, paths.get(theirs), json), theirs));
+            lookInto(files, jsons.values());
             Set<String> repeated = repeatedButtonIds(jsons);
             Map<String, Board> boards = new LinkedHashMap<>();
             BoardMedia.Attached attached = (path, symbol) -> attached(files, path, symbol);
@@ -152,7 +146,7 @@ public final class ObfReader {
             }
             String home = home(manifest, boards);
             return new Read(vocabulary(text(manifest, "ext_dwimble_name", boards.get(home).name()), home,
-                text(manifest, "ext_dwimble_locale", text(jsons.get(outside.get(home)), "locale", "en")), boards, manifest), listed());
+                text(manifest, "ext_dwimble_locale", text(jsons.get(outside.get(home)), "locale", "en")), boards, manifest), findings.listed());
         } catch (ZipException | EOFException e) {
             throw new Refused("zip-broken", "file", name);
         } catch (IllegalArgumentException e) {
@@ -167,22 +161,47 @@ public final class ObfReader {
         Unpacking.Unpacked file = files.board(path);
         ObjectNode json = object(file.bytes(), path);
         if (file.broken()) {
-            synchronized (this) {
-                broken++;
-            }
+            findings.counted("found-check-sum");
         }
         return json;
     }
 
-    private Media.@Nullable Kept attached(Unpacking files, String path, @Nullable String symbol) throws Refused, IOException {
+    /** Pictures and sounds are looked into on as many cores as there are, before boards ask for them one by one. */
+    private void lookInto(Unpacking files, Collection<ObjectNode> boards) throws Refused, IOException {
+        Map<String, String> symbols = new LinkedHashMap<>();
+        boards.forEach(board -> BoardMedia.files(board).forEach(symbols::putIfAbsent));
+        List<Exception> trouble = symbols.entrySet().parallelStream().flatMap(file -> {
+            try {
+                attached(files, file.getKey(), file.getValue());
+                return Stream.<Exception>empty();
+            } catch (Refused | IOException e) {
+                return Stream.of(e);
+            }
+        }).toList();
+        if (!trouble.isEmpty() && trouble.get(0) instanceof Refused refused) {
+            throw refused;
+        }
+        if (!trouble.isEmpty()) {
+            throw (IOException) trouble.get(0);
+        }
+    }
+
+    /** What is damaged is left out. May be asked by several threads at once, not for one file. @param symbol empty for none */
+    private Media.@Nullable Kept attached(Unpacking files, String path, String symbol) throws Refused, IOException {
         Media.Kept known = keptByPath.get(path);
         if (known == null) {
-            Unpacking.Unpacked file = files.other(path);
-            if (file == null) {
-                return null;
+            try {
+                Unpacking.Unpacked file = files.other(path);
+                if (file == null) {
+                    return null;
+                }
+                if (file.broken()) {
+                    findings.counted("found-check-sum");
+                }
+                known = media.keep(file.bytes(), symbol.isEmpty() ? null : symbol);
+            } catch (ZipException | EOFException damaged) {
+                known = new Media.Kept(null, Told.of("media-damaged"));
             }
-            broken += file.broken() ? 1 : 0;
-            known = media.keep(file.bytes(), symbol);
             keptByPath.put(path, known);
         }
         return known;
@@ -214,15 +233,14 @@ public final class ObfReader {
         if (object.path("buttons").size() > limits.buttons()) {
             throw new Refused("too-many-buttons", "file", told, "has", object.path("buttons").size(), "most", limits.buttons());
         }
-        boolean wasBroken = WellFormed.mend(object);
-        synchronized (this) {
-            mended += wasBroken ? 1 : 0;
-            String format = text(object, "format", "");
-            if (format.isEmpty()) {
-                withoutFormat++;
-            } else if (!format.equals(ObfWriter.FORMAT)) {
-                formats.add(Text.cut(Text.tidy(format), 30));
-            }
+        if (WellFormed.mend(object)) {
+            findings.counted("found-letters-mended");
+        }
+        String format = text(object, "format", "");
+        if (format.isEmpty()) {
+            findings.counted("found-no-format");
+        } else if (!format.equals(ObfWriter.FORMAT)) {
+            findings.found("found-format", "format", Text.cut(Text.tidy(format), 30));
         }
         return object;
     }
@@ -269,7 +287,7 @@ public final class ObfReader {
         String home = ids.linked(root, root);
         if (!boards.containsKey(home)) {
             home = boards.keySet().iterator().next();
-            found("found-no-home", "board", boards.get(home).name());
+            findings.found("found-no-home", "board", boards.get(home).name());
         }
         return home;
     }
@@ -288,7 +306,7 @@ public final class ObfReader {
             here.stream().filter(id -> !id.isEmpty() && !seen.add(id)).forEach(repeated::add);
         }
         if (!repeated.isEmpty()) {
-            found("found-ids-repeat", "count", repeated.size());
+            findings.found("found-ids-repeat", "count", repeated.size());
         }
         return repeated;
     }
@@ -302,9 +320,18 @@ public final class ObfReader {
     private Map<String, JsonNode> extras(ObjectNode manifest) {
         Map<String, JsonNode> extras = new TreeMap<>();
         Set<String> used = Set.of("format", "root", "paths", "ext_dwimble_name", "ext_dwimble_locale", ObfLook.LOOK, ObfLook.PAPERS, ObfPlan.PLAN);
-        manifest.properties().stream().filter(p -> !used.contains(p.getKey()))
-            .filter(p -> p.getValue().toString().length() <= MOST_OF_A_PACKAGE).forEach(p -> extras.put(p.getKey(), p.getValue()));
-        carried(extras.keySet());
+        for (Map.Entry<String, JsonNode> property : manifest.properties()) {
+            if (used.contains(property.getKey())) {
+                continue;
+            }
+            if (property.getValue().toString().length() > MOST_OF_A_PACKAGE) {
+                findings.found("found-extras-large", "board", "The package", "key", Text.cut(Text.tidy(property.getKey()), 30), "most",
+                    MOST_OF_A_PACKAGE / 1000);
+            } else {
+                extras.put(property.getKey(), property.getValue());
+            }
+        }
+        findings.carried(extras.keySet());
         return extras;
     }
 
@@ -338,37 +365,11 @@ public final class ObfReader {
         return media;
     }
 
-    /** @param with names and values in turn, as in {@link Told#of} */
-    void found(String key, Object... with) {
-        findings.add(Told.of(key, with));
-    }
-
-    /** Keys of the file that mean nothing here: they are kept, and said so. */
-    void carried(Set<String> keys) {
-        keys.stream().filter(k -> !k.startsWith("ext_")).forEach(k -> unused.add(Text.cut(Text.tidy(k), 30)));
+    Findings findings() {
+        return findings;
     }
 
     OutsideIds ids() {
         return ids;
-    }
-
-    private void sayOfTheWhole() {
-        formats.forEach(format -> found("found-format", "format", format));
-        Map.of("found-no-format", withoutFormat, "found-letters-mended", mended, "found-check-sum", broken).entrySet().stream()
-            .sorted(Map.Entry.comparingByKey()).filter(said -> said.getValue() > 0).forEach(said -> found(said.getKey(), "count", said.getValue()));
-        if (!unused.isEmpty()) {
-            found("found-carried-along", "keys", unused.stream().limit(MOST_KEYS).toList(), "more", Math.max(0, unused.size() - MOST_KEYS));
-        }
-    }
-
-    private List<Told> listed() {
-        sayOfTheWhole();
-        List<Told> all = new ArrayList<>(findings);
-        if (all.size() <= MOST_FINDINGS) {
-            return all;
-        }
-        List<Told> some = new ArrayList<>(all.subList(0, MOST_FINDINGS));
-        some.add(Told.of("found-more", "more", all.size() - MOST_FINDINGS));
-        return some;
     }
 }

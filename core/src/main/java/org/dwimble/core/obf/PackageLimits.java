@@ -1,7 +1,8 @@
 package org.dwimble.core.obf;
 
 /**
- * How large a package may be before it is refused as dangerous. All but the first are counted while it is read, before anything is built of it.
+ * How large a package may be before it is refused as dangerous. What comes out of it is counted while it does, whatever the package
+ * says of itself; JSON tokens bound what is built before boards and buttons are counted.
  *
  * @param entries    files in the package
  * @param entryBytes one file unpacked

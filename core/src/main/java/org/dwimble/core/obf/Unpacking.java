@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import org.dwimble.core.text.Text;
 import org.jspecify.annotations.Nullable;
@@ -70,12 +71,20 @@ final class Unpacking {
         return entry != null && !entry.isDirectory();
     }
 
-    /** A file with a board or the manifest. May be asked by several threads at once. @throws Refused if it, or all such together, are too large */
+    /**
+     * A file with a board or the manifest. May be asked by several threads at once.
+     *
+     * @throws Refused if it is damaged, or it, or all such together, are too large
+     */
     Unpacked board(String path) throws IOException, Refused {
-        return bytes(zip.getEntry(path), ofBoards, limits.boardBytes());
+        try {
+            return bytes(zip.getEntry(path), ofBoards, limits.boardBytes());
+        } catch (ZipException | EOFException e) {
+            throw new Refused("entry-cut-short", "entry", told(path));
+        }
     }
 
-    /** A file of another kind; null if there is none. */
+    /** A file of another kind; null if there is none. May be asked by several threads at once. @throws ZipException or EOFException if it is damaged */
     @Nullable Unpacked other(String path) throws IOException, Refused {
         return has(path) ? bytes(zip.getEntry(path), new AtomicLong(), limits.entryBytes()) : null;
     }
@@ -98,8 +107,6 @@ final class Unpacking {
                 }
                 pieces.write(piece, 0, n);
             }
-        } catch (EOFException e) {
-            throw new Refused("entry-cut-short", "entry", told(entry.getName()));
         }
         return new Unpacked(pieces.toByteArray(), entry.getCrc() >= 0 && entry.getCrc() != sum.getValue());
     }

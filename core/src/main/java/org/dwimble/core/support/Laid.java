@@ -49,9 +49,15 @@ public record Laid(List<Page> pages, int sheets, boolean lyingDown, @Nullable To
         Drawn down = support.on(of.frame(true), of);
         int fewer = Integer.compare(up.sheets().size(), down.sheets().size());
         boolean lying = fewer > 0 || fewer == 0 && down.merit() > up.merit() * 1.001;
-        Told why = fewer != 0 ? Told.of(lying ? "lying-fewer" : "standing-fewer", "sheets", (lying ? down : up).sheets().size(), "other",
-            (lying ? up : down).sheets().size()) : Math.abs(up.merit() - down.merit()) > 0.001 * up.merit() ? Told.of(lying ? "lying-larger" : "standing-larger") : null;
-        return pages(lying ? down : up, of, lying, why);
+        Drawn chosen = lying ? down : up;
+        Told why = null;
+        if (fewer != 0) {
+            int others = (lying ? up : down).sheets().size();
+            why = Told.of(lying ? "lying-fewer" : "standing-fewer", "sheets", chosen.sheets().size(), "other", others);
+        } else if (Math.abs(up.merit() - down.merit()) > 0.001 * up.merit()) {
+            why = Told.of(lying ? "lying-larger" : "standing-larger");
+        }
+        return pages(chosen, of, lying, why);
     }
 
     private static Laid of(Support support, Material of, boolean lying, @Nullable Told why) {

@@ -48,7 +48,8 @@ public final class Gathered {
 
     /** Some buttons in an order of their own, such as that in which they were said; what is gone since is left out. */
     public static List<ListedWord> ofButtons(Vocabulary vocabulary, List<String> buttons, Supplier<String> ids) {
-        Map<String, Button> byId = vocabulary.boards().values().stream().flatMap(b -> b.buttons().stream()).collect(Collectors.toMap(Button::id, b -> b, (one, other) -> one));
+        Map<String, Button> byId = vocabulary.boards().values().stream().flatMap(b -> b.buttons().stream())
+            .collect(Collectors.toMap(Button::id, b -> b, (one, other) -> one));
         return listed(buttons.stream().map(byId::get).filter(Objects::nonNull), b -> true, ids);
     }
 

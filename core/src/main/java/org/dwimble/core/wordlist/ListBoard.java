@@ -39,8 +39,8 @@ public final class ListBoard {
         List<Button> buttons = new ArrayList<>();
         for (int i = 0; i < words.size(); i++) {
             ListedWord word = words.get(i);
-            Button button = Button.word(word.id(), cells.get(i), Text.cut(word.text(), Face.LONGEST_LABEL), word.pictures().isEmpty() ? null : word.pictures().get(0),
-                word.kind());
+            String picture = word.pictures().isEmpty() ? null : word.pictures().get(0);
+            Button button = Button.word(word.id(), cells.get(i), Text.cut(word.text(), Face.LONGEST_LABEL), picture, word.kind());
             buttons.add(word.paper() == null ? button : button.withShown(button.shown().withLook(Look.PLAIN.withFill(word.paper()))));
         }
         Board board = Board.empty("list", list.name(), shape).withButtons(buttons);

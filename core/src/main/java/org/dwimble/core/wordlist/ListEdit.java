@@ -131,7 +131,8 @@ public sealed interface ListEdit {
                 at.put(from, there);
             }
             int last = at.lastKey();
-            List<Integer> empty = IntStream.range(0, cells).filter(cell -> !at.containsKey(cell) && (cell < last || grid.empty().contains(cell))).boxed().toList();
+            List<Integer> empty = IntStream.range(0, cells).filter(cell -> !at.containsKey(cell) && (cell < last || grid.empty().contains(cell)))
+                .boxed().toList();
             List<ListedWord> words = new ArrayList<>(at.values());
             list.words().stream().filter(w -> w.times() == 0).forEach(words::add);
             return list.withWords(words).withSupport(new OwnGrid(grid.rows(), grid.columns(), empty, grid.gap(), grid.title(), grid.byKind()));
@@ -205,11 +206,11 @@ public sealed interface ListEdit {
         }
     }
 
-    /** The students of a class it is printed for. */
+    /** The students of a class it is printed for. Who was among them keeps the photo. */
     record ForClass(List<ClassRow> rows) implements ListEdit {
         @Override
         public WordList on(WordList list) {
-            return list.withRows(rows);
+            return list.withRows(rows.stream().map(r -> r.photo() != null ? r : r.withPhoto(list.row(r.name()).map(ClassRow::photo).orElse(null))).toList());
         }
 
         @Override

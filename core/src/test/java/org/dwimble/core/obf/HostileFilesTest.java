@@ -15,8 +15,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Example;
@@ -68,17 +66,6 @@ class HostileFilesTest {
         return read(json.getBytes(StandardCharsets.UTF_8), PackageLimits.USUAL);
     }
 
-    private static byte[] zip(Map<String, String> files) throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            for (Map.Entry<String, String> file : files.entrySet()) {
-                zip.putNextEntry(new ZipEntry(file.getKey()));
-                zip.write(file.getValue().getBytes(StandardCharsets.UTF_8));
-            }
-        }
-        return out.toByteArray();
-    }
-
     private static String quoted(String text) {
         return text.chars().mapToObj("\\u%04x"::formatted).collect(Collectors.joining("", "\"", "\""));
     }
@@ -87,13 +74,15 @@ class HostileFilesTest {
     private static byte[] ring(List<String> ids, String buttonId) throws IOException {
         Map<String, String> files = new LinkedHashMap<>();
         files.put("manifest.json", "{" + FORMAT + ",\"root\":\"b0.obf\",\"paths\":{\"boards\":{" + IntStream.range(0, ids.size())
-            .mapToObj(i -> quoted(ids.get(i).chars().anyMatch(c -> Character.isSurrogate((char) c)) ? "key " + i : ids.get(i)) + ":\"b" + i + ".obf\"").collect(Collectors.joining(",")) + "}}}");
+            .mapToObj(i -> quoted(ids.get(i).chars().anyMatch(c -> Character.isSurrogate((char) c)) ? "key " + i : ids.get(i)) + ":\"b" + i + ".obf\"")
+                .collect(Collectors.joining(",")) + "}}}");
         for (int i = 0; i < ids.size(); i++) {
             String next = ids.get((i + 1) % ids.size());
             files.put("b" + i + ".obf", "{" + FORMAT + ",\"id\":" + quoted(ids.get(i)) + ",\"name\":\"N" + i + "\",\"buttons\":[{\"id\":" + quoted(buttonId)
-                + ",\"label\":\"a\",\"load_board\":{\"id\":" + quoted(next) + "}}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[" + quoted(buttonId) + "]]}}");
+                + ",\"label\":\"a\",\"load_board\":{\"id\":" + quoted(next) + "}}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[" + quoted(buttonId)
+                    + "]]}}");
         }
-        return zip(files);
+        return Packed.zip(files);
     }
 
     private static byte[] written(Vocabulary vocabulary) throws IOException {
@@ -111,7 +100,8 @@ class HostileFilesTest {
 
     @Provide
     Arbitrary<String> ids() {
-        Arbitrary<String> nasty = Arbitraries.of("a/b", "100%", "a;b", "a\\b", ".", "..", "../x", "http://x.org/1", " ", "a b", "\u202eab", "half\ud83d", "é", "#", "?x=1",
+        Arbitrary<String> nasty = Arbitraries.of("a/b", "100%", "a;b", "a\\b", ".", "..", "../x", "http://x.org/1", " ", "a b", "\u202eab",
+            "half\ud83d", "é", "#", "?x=1",
             "%2F", "a\u0000b", "CON", "<b>", "x".repeat(201), "y".repeat(5_000), "1", "ok-id", "OK-ID");
         return Arbitraries.oneOf(nasty, Arbitraries.strings().ofMinLength(1).ofMaxLength(300));
     }
@@ -131,7 +121,8 @@ class HostileFilesTest {
     }
 
     @Property(tries = 200, seed = "4711")
-    void aDamagedPackageIsRefusedWithAReasonOrTakenAndNeverAnythingElse(@ForAll @Size(min = 1, max = 40) List<Integer> places, @ForAll byte to) throws Exception {
+    void aDamagedPackageIsRefusedWithAReasonOrTakenAndNeverAnythingElse(@ForAll @Size(min = 1, max = 40) List<Integer> places,
+        @ForAll byte to) throws Exception {
         byte[] whole = ring(List.of("a", "b"), "1");
         places.forEach(place -> whole[Math.floorMod(place, whole.length)] = to);
         try {
@@ -143,7 +134,8 @@ class HostileFilesTest {
 
     @Property(tries = 300, seed = "4711")
     void aBoardWithAnyValueInAnyPlaceIsRefusedWithAReasonOrOpens(@ForAll("values") String value, @ForAll("places") String place) throws Exception {
-        String json = ("{" + FORMAT + ",\"id\":\"b\",\"name\":\"N\",\"locale\":\"en\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"image_id\":\"i\",\"vocalization\":\"a\","
+        String json = ("{" + FORMAT
+            + ",\"id\":\"b\",\"name\":\"N\",\"locale\":\"en\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"image_id\":\"i\",\"vocalization\":\"a\","
             + "\"load_board\":{\"id\":\"x\"},\"actions\":[\"+a\"],\"background_color\":\"#fff\",\"ext_dwimble_span\":{\"rows\":1,\"columns\":1}}],"
             + "\"images\":[{\"id\":\"i\",\"data\":\"data:image/png;base64,AA==\"}],\"sounds\":[],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}")
             .replaceFirst("(\"" + place + "\":)(\"[^\"]*\"|\\d+|\\[\\[.*?\\]\\]|\\[.*?\\]|\\{.*?\\})", "$1" + java.util.regex.Matcher.quoteReplacement(value));
@@ -158,8 +150,10 @@ class HostileFilesTest {
 
     @Provide
     Arbitrary<String> values() {
-        return Arbitraries.of("null", "[]", "{}", "\"\"", "-1", "0", "1e400", "1e400000000", "9223372036854775808", "true", "[null]", "[[]]", "[1,[2,{\"a\":3}]]", "{\"a\":null}",
-            "\"\\ud800\"", "\"" + "z".repeat(3_000) + "\"", "\"\\u0000\"", "\"../..\"", "{\"id\":{},\"url\":[]}", "{\"url\":\"http://a.b/\"}", "[{\"id\":1},{\"id\":1}]",
+        return Arbitraries.of("null", "[]", "{}", "\"\"", "-1", "0", "1e400", "1e400000000", "9223372036854775808", "true", "[null]", "[[]]",
+            "[1,[2,{\"a\":3}]]", "{\"a\":null}",
+            "\"\\ud800\"", "\"" + "z".repeat(3_000) + "\"", "\"\\u0000\"", "\"../..\"", "{\"id\":{},\"url\":[]}", "{\"url\":\"http://a.b/\"}",
+                "[{\"id\":1},{\"id\":1}]",
             "[\":native\",\"+\",{},\":home\"]", "\"data:,%zz\"");
     }
 
@@ -237,12 +231,14 @@ class HostileFilesTest {
             .containsExactlyInAnyOrder(Told.of("found-grid-size", "board", "N"), Told.of("found-letters-mended", "count", 1));
         assertThat(read("{" + board.replace(HALF, "").formatted("\"three\"")).findings())
             .containsExactlyInAnyOrder(Told.of("found-grid-size", "board", "N"), Told.of("found-no-format", "count", 1));
-        assertThat(read("{\"format\":\"other-2\"," + board.replace(HALF, "").formatted("1")).findings()).containsExactly(Told.of("found-format", "format", "other-2"));
+        assertThat(read("{\"format\":\"other-2\"," + board.replace(HALF, "").formatted("1")).findings()).containsExactly(Told.of("found-format",
+            "format", "other-2"));
     }
 
     @Example
     void whatIsCarriedAlongForOthersHasItsLimitAndSoHaveActions() throws Exception {
-        ObfReader.Read read = read("{" + FORMAT + ",\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"ext_small\":1,\"ext_large\":\"" + "x".repeat(30_000)
+        ObfReader.Read read = read("{" + FORMAT + ",\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"ext_small\":1,\"ext_large\":\""
+            + "x".repeat(30_000)
             + "\",\"actions\":[" + "\":x\",".repeat(100_000) + "\":y\"]}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}");
         Map<String, JsonNode> extras = read.vocabulary().homeBoard().buttons().get(0).extras().ofPackage();
         assertThat(extras).containsKey("ext_small").doesNotContainKey("ext_large");
@@ -252,20 +248,28 @@ class HostileFilesTest {
 
     @Example
     void aWrongCheckSumIsSaid() throws Exception {
-        byte[] bytes = ring(List.of("a"), "1");
-        for (int i = 0; i + 46 < bytes.length; i++) {
-            if (bytes[i] == 'P' && bytes[i + 1] == 'K' && bytes[i + 2] == 1 && bytes[i + 3] == 2 && bytes[i + 46] == 'b') {
-                bytes[i + 16] ^= 1;
-            }
-        }
+        byte[] bytes = Packed.lying(ring(List.of("a"), "1"), 'b', 16, 1, 2, 3, 4);
         assertThat(read(bytes, PackageLimits.USUAL).findings()).containsExactly(Told.of("found-check-sum", "count", 1));
+    }
+
+    @Example
+    void aPictureWhosePackingIsDamagedIsLeftOutAndABoardsIsRefused() throws Exception {
+        byte[] whole = Packed.zip(Map.of("manifest.json", "{" + FORMAT + ",\"root\":\"b\",\"paths\":{\"boards\":{\"b\":\"b.obf\"}}}", "p.png", "picture",
+            "b.obf", "{" + FORMAT + ",\"id\":\"b\",\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"image_id\":\"i\"}],"
+                + "\"images\":[{\"id\":\"i\",\"path\":\"p.png\"}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}"));
+        ObfReader.Read read = read(Packed.damaged(whole, 'p'), PackageLimits.USUAL);
+        assertThat(read.findings()).containsExactly(Told.of("found-media-left-out", "what", "picture", "board", "N", "why", Told.of("media-damaged")));
+        assertThat(read.vocabulary().homeBoard().buttons()).hasSize(1);
+        assertThatThrownBy(() -> read(Packed.damaged(whole, 'b'), PackageLimits.USUAL)).isInstanceOf(Refused.class)
+            .hasMessageContaining("entry-cut-short");
     }
 
     @Example
     void jsonThatIsNoBoardIsNotCalledInvalid() throws IOException {
         for (String json : List.of("[]", "null", "7")) {
             assertThatThrownBy(() -> read(json)).isInstanceOf(Refused.class).hasMessageContaining("json-no-object");
-            assertThatThrownBy(() -> read(zip(Map.of("manifest.json", json)), PackageLimits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("json-no-object");
+            assertThatThrownBy(() -> read(Packed.zip(Map.of("manifest.json", json)), PackageLimits.USUAL)).isInstanceOf(Refused.class)
+                .hasMessageContaining("json-no-object");
         }
         assertThatThrownBy(() -> read("{}{}")).isInstanceOf(Refused.class).hasMessageContaining("json-invalid");
     }
@@ -273,14 +277,15 @@ class HostileFilesTest {
     @Example
     void whatIsTooMuchIsRefusedWhileItIsReadAndBeforeAnythingIsBuiltOfIt() throws Exception {
         PackageLimits small = new PackageLimits(50, 100_000, 1_000_000, 150_000, 64, 2_000, 3, 20);
-        assertThatThrownBy(() -> read(ring(List.of("a", "b", "c", "d"), "1"), small)).isInstanceOf(Refused.class).hasMessageContaining("too-many-boards {file=p.obz, has=4, most=3}");
+        assertThatThrownBy(() -> read(ring(List.of("a", "b", "c", "d"), "1"), small)).isInstanceOf(Refused.class)
+            .hasMessageContaining("too-many-boards {file=p.obz, has=4, most=3}");
         String tiny = "{\"buttons\":[" + String.join(",", java.util.Collections.nCopies(800, "{\"id\":1}")) + "]}";
         assertThatThrownBy(() -> read(tiny.getBytes(StandardCharsets.UTF_8), small)).isInstanceOf(Refused.class).hasMessageContaining("json-too-much");
         String spaces = "{\"buttons\":[]" + " ".repeat(90_000) + "}";
         Map<String, String> files = new LinkedHashMap<>(Map.of("manifest.json", "{\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}"));
         files.put("a.obf", spaces);
         files.put("b.obf", spaces);
-        assertThatThrownBy(() -> read(zip(files), small)).isInstanceOf(Refused.class).hasMessageContaining("boards-unpack-too-large");
+        assertThatThrownBy(() -> read(Packed.zip(files), small)).isInstanceOf(Refused.class).hasMessageContaining("boards-unpack-too-large");
         byte[] cut = ring(List.of("a"), "1");
         assertThatThrownBy(() -> read(Arrays.copyOf(cut, 60), small)).isInstanceOf(Refused.class);
     }

@@ -19,8 +19,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TimeZone;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -99,23 +97,10 @@ class ObfTest {
         return json.startsWith("{\"") && !json.contains("\"format\"") ? "{\"format\":\"open-board-0.1\"," + json.substring(1) : json;
     }
 
-    private static byte[] zip(Map<String, String> files) {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            for (Map.Entry<String, String> file : files.entrySet()) {
-                zip.putNextEntry(new ZipEntry(file.getKey()));
-                zip.write(formatted(file.getValue()).getBytes(StandardCharsets.UTF_8));
-            }
-        } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
-        }
-        return out.toByteArray();
-    }
-
     private static Map<String, String> pack(String manifest, String... namesAndJson) {
-        Map<String, String> files = new LinkedHashMap<>(Map.of("manifest.json", manifest));
+        Map<String, String> files = new LinkedHashMap<>(Map.of("manifest.json", formatted(manifest)));
         for (int i = 0; i < namesAndJson.length; i += 2) {
-            files.put(namesAndJson[i], namesAndJson[i + 1]);
+            files.put(namesAndJson[i], formatted(namesAndJson[i + 1]));
         }
         return files;
     }
@@ -219,7 +204,8 @@ class ObfTest {
     @Test
     void aPlanNobodyCanReadIsNone() throws Exception {
         assertThat(ObfPlan.plan(Json.mapper().readTree("{\"ext_dwimble_plan\":{\"at\":9,\"steps\":[{\"id\":\"a\",\"name\":\"A\"}]}}"))).isEqualTo(Plan.NONE);
-        assertThat(ObfPlan.plan(Json.mapper().readTree("{\"ext_dwimble_plan\":{\"at\":1,\"steps\":[{\"id\":\"a\",\"name\":\"A\",\"began\":\"last week\"}]}}"))).isEqualTo(Plan.NONE);
+        assertThat(ObfPlan.plan(Json.mapper()
+            .readTree("{\"ext_dwimble_plan\":{\"at\":1,\"steps\":[{\"id\":\"a\",\"name\":\"A\",\"began\":\"last week\"}]}}"))).isEqualTo(Plan.NONE);
         assertThat(ObfPlan.shown(Json.mapper().readTree("{\"hidden\":true,\"ext_dwimble_held\":{\"until\":\"soon\"}}"), Look.PLAIN).hold())
             .isEqualTo(Hold.PLAIN);
     }
@@ -327,7 +313,7 @@ class ObfTest {
     void buttonIdsThatRepeatAcrossBoardsGetTheirBoardInFrontSoThatAWordIsKnown() throws Exception {
         String one = "{\"id\":\"a\",\"buttons\":[{\"id\":\"1\",\"label\":\"x\",\"load_board\":{\"path\":\"b.obf\"}},{\"id\":\"5\",\"label\":\"z\"}],\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[\"1\",\"5\"]]}}";
         String two = "{\"id\":\"b\",\"buttons\":[{\"id\":\"1\",\"label\":\"y\"}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}";
-        Vocabulary v = read(zip(pack("{\"root\":\"a.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}", "a.obf", one, "b.obf", two)),
+        Vocabulary v = read(Packed.zip(pack("{\"root\":\"a.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}", "a.obf", one, "b.obf", two)),
             "p.obz", PackageLimits.USUAL).vocabulary();
         assertThat(v.boards().get("a").buttons()).extracting(Button::id).containsExactly("a:1", "5");
         assertThat(v.boards().get("a").buttons().get(0).leads()).as("links by path alone are found").isEqualTo(new Leads.Opens("b"));
@@ -335,7 +321,7 @@ class ObfTest {
 
     @Test
     void aPackageThatListsABoardItLacksComesInWithoutIt() throws Exception {
-        ObfReader.Read read = read(zip(pack("{\"root\":\"nope.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}", "a.obf",
+        ObfReader.Read read = read(Packed.zip(pack("{\"root\":\"nope.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}", "a.obf",
             "{\"name\":\"A\",\"buttons\":[]}")), "p.obz", PackageLimits.USUAL);
         assertThat(read.vocabulary().boards()).containsOnlyKeys("a");
         assertThat(read.findings()).containsExactly(Told.of("found-board-missing", "board", "b", "file", "b.obf"), Told.of("found-no-home", "board", "A"));
@@ -344,18 +330,19 @@ class ObfTest {
     @ParameterizedTest
     @ValueSource(strings = {"../evil.obf", "/etc/evil", "a/../../evil", "C:\\evil", "..\\evil"})
     void aPackageThatClimbsOutOfItsFolderIsRefused(String name) {
-        assertThatThrownBy(() -> read(zip(pack("{}", name, "x")), "p.obz", PackageLimits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("zip-climbs-out");
+        assertThatThrownBy(() -> read(Packed.zip(pack("{}", name, "x")), "p.obz", PackageLimits.USUAL)).isInstanceOf(Refused.class)
+            .hasMessageContaining("zip-climbs-out");
     }
 
     @Test
     void bombsAreRefusedBeforeTheyUnpack() {
         PackageLimits small = new PackageLimits(5, 1000, 3000, 2000, 8, 1000, 3, 20);
         String big = " ".repeat(2000);
-        assertThatThrownBy(() -> read(zip(pack("{}", "big", big)), "p.obz", small)).isInstanceOf(Refused.class)
+        assertThatThrownBy(() -> read(Packed.zip(pack("{}", "big", big)), "p.obz", small)).isInstanceOf(Refused.class)
             .hasMessageContaining("entry-too-large {entry=big");
-        assertThatThrownBy(() -> read(zip(pack("{}", "1", " ".repeat(900), "2", " ".repeat(900), "3", " ".repeat(900), "4", " ".repeat(900))),
+        assertThatThrownBy(() -> read(Packed.zip(pack("{}", "1", " ".repeat(900), "2", " ".repeat(900), "3", " ".repeat(900), "4", " ".repeat(900))),
             "p.obz", small)).isInstanceOf(Refused.class).hasMessageContaining("package-too-large");
-        assertThatThrownBy(() -> read(zip(pack("{}", "1", "", "2", "", "3", "", "4", "", "5", "")), "p.obz", small)).isInstanceOf(Refused.class)
+        assertThatThrownBy(() -> read(Packed.zip(pack("{}", "1", "", "2", "", "3", "", "4", "", "5", "")), "p.obz", small)).isInstanceOf(Refused.class)
             .hasMessageContaining("too-many-files {file=p.obz, has=6, most=5}");
         assertThatThrownBy(() -> read("{\"buttons\":" + "[".repeat(80) + "]".repeat(80) + "}")).isInstanceOf(Refused.class)
             .hasMessageContaining("json-too-deep");
@@ -363,13 +350,9 @@ class ObfTest {
 
     @Test
     void aZipThatLiesAboutItsSizeIsCaughtWhileItUnpacks() {
-        byte[] bytes = zip(pack("{\"paths\":{\"boards\":{\"a\":\"a.obf\"}}}", "a.obf", "{\"buttons\":[]," + " ".repeat(5000) + "\"name\":\"A\"}"));
-        for (int i = 0; i + 46 < bytes.length; i++) {
-            if (bytes[i] == 'P' && bytes[i + 1] == 'K' && bytes[i + 2] == 1 && bytes[i + 3] == 2 && bytes[i + 46] == 'a') {
-                bytes[i + 24] = 10;
-                bytes[i + 25] = 0;
-            }
-        }
+        byte[] bytes = Packed.lying(Packed.zip(pack("{\"paths\":{\"boards\":{\"a\":\"a.obf\"}}}", "a.obf", "{\"buttons\":[]," + " ".repeat(5000)
+            + "\"name\":\"A\"}")), 'a',
+            24, 10, 0);
         assertThatThrownBy(() -> read(bytes, "p.obz", new PackageLimits(5, 1000, 3000, 2000, 64, 1000, 3, 20))).isInstanceOfAny(Refused.class);
     }
 
@@ -382,9 +365,10 @@ class ObfTest {
         assertThatThrownBy(() -> read("hello there")).isInstanceOf(Refused.class).hasMessageContaining("json-invalid");
         assertThatThrownBy(() -> read("[1,2]")).isInstanceOf(Refused.class);
         assertThatThrownBy(() -> read("{\"a\":1}")).isInstanceOf(Refused.class).hasMessageContaining("json-no-board");
-        assertThatThrownBy(() -> read(zip(Map.of("readme.txt", "x")), "p.obz", PackageLimits.USUAL)).isInstanceOf(Refused.class)
+        assertThatThrownBy(() -> read(Packed.zip(Map.of("readme.txt", "x")), "p.obz", PackageLimits.USUAL)).isInstanceOf(Refused.class)
             .hasMessageContaining("zip-no-package");
-        assertThatThrownBy(() -> read(zip(pack("{}")), "p.obz", PackageLimits.USUAL)).isInstanceOf(Refused.class).hasMessageContaining("package-without-boards");
+        assertThatThrownBy(() -> read(Packed.zip(pack("{}")), "p.obz", PackageLimits.USUAL)).isInstanceOf(Refused.class)
+            .hasMessageContaining("package-without-boards");
         assertThatThrownBy(() -> read("{\"name\":\"Huge\",\"buttons\":[],\"grid\":{\"rows\":41,\"columns\":40}}")).isInstanceOf(Refused.class)
             .hasMessageContaining("board-size");
     }

@@ -98,7 +98,8 @@ class BoardBookTest {
     @Test
     void inkIsSavedByWhiteCardsWithThinEdges() {
         Board b = board("b", "I go").withLook(Look.PLAIN.withFill(Colour.of("#203060")));
-        List<Mark> full = BoardSheet.lay(b, vocabulary(b).whole(), ALL, setup(BoardSheet.Size.PAGE, 100, BoardSheet.Ink.FULL, TABLET), "", PLAIN).get(0).marks();
+        List<Mark> full = BoardSheet.lay(b, vocabulary(b).whole(), ALL, setup(BoardSheet.Size.PAGE, 100, BoardSheet.Ink.FULL, TABLET), "", PLAIN).get(0)
+            .marks();
         List<Mark> saving = BoardSheet.lay(b, vocabulary(b).whole(), ALL, setup(BoardSheet.Size.PAGE, 100, BoardSheet.Ink.SAVING, TABLET), "", PLAIN).get(0)
             .marks();
         assertThat(full).anyMatch(m -> m instanceof Mark.Card c && c.fill() != null).anyMatch(m -> m instanceof Mark.Writing w && w.onDark());
@@ -134,13 +135,15 @@ class BoardBookTest {
         assertThat(harbour.right()).isEqualTo(room.right());
         assertThat(words(book.get(1))).contains("harbour");
         for (Page page : book) {
-            assertThat(page.marks().stream().filter(Mark.Card.class::isInstance).map(m -> ((Mark.Card) m).rect()).filter(r -> r.right().compareTo(room.right()) < 0))
+            assertThat(page.marks().stream().filter(Mark.Card.class::isInstance).map(m -> ((Mark.Card) m).rect()).filter(r -> r.right()
+                .compareTo(room.right()) < 0))
                 .as("boards keep clear of the strip").allMatch(r -> r.right().compareTo(room.right().minus(Length.mm(20))) < 0);
         }
     }
 
     private static Rect tab(Page page, Rect room) {
-        return page.marks().stream().filter(Mark.Card.class::isInstance).map(m -> ((Mark.Card) m).rect()).filter(r -> r.right().equals(room.right())).findFirst()
+        return page.marks().stream().filter(Mark.Card.class::isInstance).map(m -> ((Mark.Card) m).rect()).filter(r -> r.right().equals(room.right()))
+            .findFirst()
             .orElseThrow();
     }
 
@@ -168,7 +171,8 @@ class BoardBookTest {
         TalkLayout layout = new TalkLayout(TABLET, 2, 3);
         Rect want = cards.get(3);
         assertThat(want.width()).isEqualTo(layout.cellWidth());
-        assertThat(want.x().minus(plate.x()).mm()).isCloseTo(TABLET.width().mm() * TalkLayout.MARGIN + layout.cellWidth().mm() + layout.gapLength().mm(), within(0.01));
+        assertThat(want.x().minus(plate.x()).mm()).isCloseTo(TABLET.width().mm() * TalkLayout.MARGIN + layout.cellWidth().mm() + layout.gapLength()
+            .mm(), within(0.01));
         Rect go = cards.get(4);
         assertThat(plate.bottom().minus(go.bottom()).mm()).as("the lowest row ends a margin above the edge").isCloseTo(TABLET.width().mm() * TalkLayout.MARGIN,
             within(0.01));

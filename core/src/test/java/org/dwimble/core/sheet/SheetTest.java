@@ -62,7 +62,8 @@ class SheetTest {
     }
 
     private static Page lay(Board board, Paper paper, boolean lying, BoardSheet.Size size, boolean cut) {
-        List<Page> pages = BoardSheet.lay(board, vocabulary(board).whole(), Revealed.of(vocabulary(board))::shows, new BoardSheet.Setup(paper, lying, size, 80, cut,
+        List<Page> pages = BoardSheet.lay(board, vocabulary(board).whole(), Revealed.of(vocabulary(board))::shows, new BoardSheet.Setup(paper, lying,
+            size, 80, cut,
             BoardSheet.Ink.FULL, TABLET), "Ilse’s words · Harbour", PLAIN);
         assertThat(pages).hasSize(1);
         return pages.get(0);

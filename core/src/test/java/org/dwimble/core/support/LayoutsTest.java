@@ -107,7 +107,8 @@ class LayoutsTest {
     @Test
     void aConversationCardHasLinesToWriteOn() {
         Page sheet = lay(new ConversationCards(4, 3), UPRIGHT, "What did you see?").pages().get(0);
-        assertThat(sheet.marks().stream().filter(m -> m instanceof Mark.Line l && !l.dashed())).as("three on each of four cards, and the ruler").hasSize(12 + 3);
+        assertThat(sheet.marks().stream().filter(m -> m instanceof Mark.Line l && !l.dashed())).as("three on each of four cards, and the ruler")
+            .hasSize(12 + 3);
     }
 
     @Test
@@ -145,8 +146,10 @@ class LayoutsTest {
         Material plain = new Material("Home", Supports.words("ferry", "bag", "seal"), UPRIGHT, Supports.PLAIN, "Home · Ilse");
         Page with = Cards.USUAL.lay(plain.withPhoto("own/ilse")).pages().get(0);
         Rect photo = pictures(with).stream().filter(r -> r.y().compareTo(UPRIGHT.height(false).minus(Length.mm(40))) > 0).reduce((a, b) -> b).orElseThrow();
-        assertThat(photo).isEqualTo(new Rect(UPRIGHT.margin(), UPRIGHT.height(false).minus(UPRIGHT.margin()).minus(Length.mm(15)), Length.mm(15), Length.mm(15)));
-        Mark.Writing name = with.marks().stream().filter(m -> m instanceof Mark.Writing w && w.text().contains("Ilse")).map(Mark.Writing.class::cast).findFirst().orElseThrow();
+        assertThat(photo).isEqualTo(new Rect(UPRIGHT.margin(), UPRIGHT.height(false).minus(UPRIGHT.margin()).minus(Length.mm(15)), Length.mm(15),
+            Length.mm(15)));
+        Mark.Writing name = with.marks().stream().filter(m -> m instanceof Mark.Writing w && w.text().contains("Ilse")).map(Mark.Writing.class::cast)
+            .findFirst().orElseThrow();
         assertThat(name.x()).isEqualTo(UPRIGHT.margin().plus(Length.mm(17)));
         assertThat(cards(with)).isNotEmpty().allMatch(card -> card.y().plus(card.height()).compareTo(photo.y()) <= 0);
         assertThat(pictures(Cards.USUAL.lay(plain).pages().get(0))).doesNotContain(photo);
@@ -175,7 +178,8 @@ class LayoutsTest {
 
     @Test
     void aMonthHasItsDaysUnderTheirWeekdaysAndTheWeekBeginsAsThereItDoes() {
-        CalendarPage december = new CalendarPage(CalendarPage.Span.MONTH, LocalDate.of(2026, 12, 9), 1, "nl", "", "4 December: lighthouse, fish\n24 December: 7 things");
+        CalendarPage december = new CalendarPage(CalendarPage.Span.MONTH, LocalDate.of(2026, 12, 9), 1, "nl", "",
+            "4 December: lighthouse, fish\n24 December: 7 things");
         Page sheet = lay(december, LYING, "lighthouse").pages().get(0);
         assertThat(cards(sheet)).hasSize(31);
         assertThat(texts(sheet)).startsWith("December 2026", "Monday").contains("31", "Sunday");

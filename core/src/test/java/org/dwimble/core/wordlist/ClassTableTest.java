@@ -14,9 +14,11 @@ class ClassTableTest {
     private static final WordList HOME = MergedTest.list("swim", "read", "happy", "apple");
 
     @ParameterizedTest
-    @ValueSource(strings = {"name\tread\tapple\nIlse\tdance\t\nTomasz\t\tbread\n", "Name;Read;Apple\n\nIlse;dance\nTomasz;;bread", "who, read, apple\nIlse, dance,\nTomasz,, bread"})
+    @ValueSource(strings = {"name\tread\tapple\nIlse\tdance\t\nTomasz\t\tbread\n", "Name;Read;Apple\n\nIlse;dance\nTomasz;;bread",
+        "who, read, apple\nIlse, dance,\nTomasz,, bread"})
     void aTableWithAFirstLineSaysWhatStandsInstead(String table) {
-        assertThat(ClassTable.read(table, HOME)).containsExactly(new ClassTable.Typed("Ilse", Map.of("read", "dance")), new ClassTable.Typed("Tomasz", Map.of("apple", "bread")));
+        assertThat(ClassTable.read(table, HOME)).containsExactly(new ClassTable.Typed("Ilse", Map.of("read", "dance")), new ClassTable.Typed("Tomasz",
+            Map.of("apple", "bread")));
     }
 
     @Test
@@ -24,6 +26,15 @@ class ClassTableTest {
         assertThat(ClassTable.read("Ilse, dance, sing", HOME)).containsExactly(new ClassTable.Typed("Ilse", Map.of("swim", "dance", "read", "sing")));
         assertThat(ClassTable.read("Ilse", HOME)).containsExactly(new ClassTable.Typed("Ilse", Map.of()));
         assertThat(ClassTable.read(" \n", HOME)).isEmpty();
+    }
+
+    @Test
+    void whoWasInTheClassKeepsThePhotoWhenTheTableIsSetAnew() {
+        WordList before = HOME.withRows(List.of(new ClassRow("Ilse", null, "own/a", Map.of()), new ClassRow("Nour", null, "own/b", Map.of())));
+        WordList after = new ListEdit.ForClass(List.of(new ClassRow("Wren", null, null, Map.of()), new ClassRow("ilse", null, null, Map.of()))).on(before);
+        assertThat(after.rows()).extracting(ClassRow::photo).containsExactly(null, "own/a");
+        assertThat(new ListEdit.PhotoOf("ILSE", null).on(after).rows()).extracting(ClassRow::photo).containsOnlyNulls();
+        assertThatThrownBy(() -> new ListEdit.PhotoOf("Nour", "own/b").on(after)).isInstanceOf(Unacceptable.class).hasMessageContaining("class-row-gone");
     }
 
     @Test
@@ -38,7 +49,8 @@ class ClassTableTest {
         ClassRow ilse = new ClassRow("Ilse", "ilse", null, Map.of("read", ListedWord.of("x", "dance", "base/dance", null)));
         ClassRow nour = new ClassRow("Nour", null, null, Map.of());
         WordList both = HOME.withRows(List.of(ilse, nour));
-        assertThat(ClassTable.read(ClassTable.write(both), both)).containsExactly(new ClassTable.Typed("Ilse", Map.of("read", "dance")), new ClassTable.Typed("Nour", Map.of()));
+        assertThat(ClassTable.read(ClassTable.write(both), both)).containsExactly(new ClassTable.Typed("Ilse", Map.of("read", "dance")),
+            new ClassTable.Typed("Nour", Map.of()));
         assertThat(both.forRow(ilse).words()).extracting(ListedWord::text).containsExactly("swim", "dance", "happy", "apple");
         assertThat(both.forRow(nour)).isEqualTo(both);
         assertThat(both.pictures()).contains("base/dance");

@@ -372,7 +372,8 @@ public final class Bench {
     private void printing(Http http) throws Exception {
         String words = "ferry, bag, seal, crab, shell, bus, gull, boat, fish, sand, sun, bucket, dog, cat, horse, cow, pig, sheep, duck, whale, bee, snail, frog, apple";
         long list = http.post("/api/lists", "{\"name\":\"Bench\",\"text\":\"" + words + "\"}").json().get("id").asLong();
-        made(http.post("/api/lists/" + list + "/edits", ("{\"base\":1,\"edit\":{\"type\":\"set-up\",\"support\":{\"type\":\"cards\",\"width\":40000,\"height\":40000,"
+        made(http.post("/api/lists/" + list + "/edits",
+            ("{\"base\":1,\"edit\":{\"type\":\"set-up\",\"support\":{\"type\":\"cards\",\"width\":40000,\"height\":40000,"
             + "\"onSheet\":24,\"gap\":3000,\"lines\":\"EDGE\",\"corner\":2000,\"back\":\"NONE\",\"flip\":\"LONG\",\"hole\":false}}}")));
         row("paper: a sheet of 24 pictures laid and sent, over HTTP", median(100, () -> made(http.get("/api/lists/" + list + "/sheets"))), "150 ms");
         row("paper: the first sheets of all it could be, over HTTP", median(50, () -> made(http.get("/api/lists/" + list + "/offers"))), "");

@@ -1,7 +1,5 @@
 package org.dwimble.server.bench;
 
-import java.io.ByteArrayOutputStream;
-import java.io.DataOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.net.Socket;
@@ -10,14 +8,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.StringJoiner;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.locks.LockSupport;
-import java.util.zip.CRC32;
-import java.util.zip.DeflaterOutputStream;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.screen.UsualScreen;
 import org.dwimble.core.student.Role;
@@ -28,7 +26,9 @@ import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.media.HostilePictures;
 import org.dwimble.server.media.Photos;
+import org.dwimble.server.obf.Zips;
 import org.dwimble.server.student.StudentStore;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 
@@ -69,7 +69,7 @@ public final class Siege {
     }
 
     private void school(Path home) {
-        java.util.Arrays.fill(versions, 1);
+        Arrays.fill(versions, 1);
         try (ServletWebServerApplicationContext app = TestServer.start(home)) {
             VocabularyStore store = app.getBean(VocabularyStore.class);
             VocabularyStore.Kept starter = store.starters().get(1);
@@ -95,7 +95,8 @@ public final class Siege {
         System.out.println("| --- | --- | --- | --- | --- |");
         row("boards of 446 MB in a package of under 1 MB", attacker, worker, port, upload("packages", boardsBomb()));
         row("6.5 million tiny buttons, 58 MB", attacker, worker, port, upload("packages", tinyButtons()));
-        row("an edit of 100 MB", attacker, worker, port, (by, p) -> by.post("/api/vocabularies/" + vocabularies.get(1) + "/edits", "{\"base\":1,\"x\":\"" + "x".repeat(100 << 20) + "\"}").status());
+        row("an edit of 100 MB", attacker, worker, port, (by, p) -> by.post("/api/vocabularies/" + vocabularies.get(1) + "/edits",
+            "{\"base\":1,\"x\":\"" + "x".repeat(100 << 20) + "\"}").status());
         row("103 sign-ins with names of 900 KB", attacker, worker, port, (by, p) -> {
             int status = 0;
             Http nobody = new Http(p);
@@ -105,10 +106,10 @@ public final class Siege {
             }
             return status;
         });
-        row("a PNG whose notes unpack to 1.5 GB", attacker, worker, port, picture(notesBomb()));
+        row("a PNG whose notes unpack to 1.5 GB", attacker, worker, port, picture(HostilePictures.withNote(Photos.png(40, 40), "zTXt", "a\0\0", 1_536)));
         row("a picture of 900 MB", attacker, worker, port, Siege::hugePicture);
-        row("a picture of 100,000 x 100,000", attacker, worker, port, picture(hugeHead()));
-        row("a drawing that shows itself 2^30 times", attacker, worker, port, picture(tree()));
+        row("a picture of 100,000 x 100,000", attacker, worker, port, picture(HostilePictures.sayingItIs(100_000, Photos.png(40, 40))));
+        row("a drawing that shows itself 2^30 times", attacker, worker, port, picture(utf8(HostilePictures.tree(30))));
         row("a package of 1,000 damaged pictures", attacker, worker, port, upload("packages", damagedPictures()));
     }
 
@@ -133,13 +134,15 @@ public final class Siege {
         sending.join();
         List<Double> sorted = new ArrayList<>(edits);
         Collections.sort(sorted);
-        System.out.printf("| %s | %s | %.1f s | %.0f ms | %.0f ms |%n", name, answered[0], took[0], sorted.get(sorted.size() / 2), sorted.get(sorted.size() - 1));
+        System.out.printf("| %s | %s | %.1f s | %.0f ms | %.0f ms |%n", name, answered[0], took[0], sorted.get(sorted.size() / 2),
+            sorted.get(sorted.size() - 1));
     }
 
     /** Of a word of a person's own boards, by that person alone. */
     private double edit(Http by, int person, int n) {
         long begin = System.nanoTime();
-        Http.Answer answer = by.post("/api/vocabularies/" + vocabularies.get(person) + "/edits", "{\"base\":" + versions[person] + ",\"edit\":{\"type\":\"give-label\",\"board\":\"home\",\"button\":\""
+        Http.Answer answer = by.post("/api/vocabularies/" + vocabularies.get(person) + "/edits", "{\"base\":" + versions[person]
+            + ",\"edit\":{\"type\":\"give-label\",\"board\":\"home\",\"button\":\""
             + words.get(n % words.size()) + "\",\"label\":\"w" + System.nanoTime() + "\"}}");
         if (answer.status() != 200) {
             throw new IllegalStateException(answer.status() + " " + answer.sentence());
@@ -173,7 +176,8 @@ public final class Siege {
         }
         List<Double> sorted = new ArrayList<>(edits);
         Collections.sort(sorted);
-        System.out.printf("| %d people, an edit a second each, and %d slow connections, 30 s | %d edits |  | %.0f ms | %.0f ms |%n", PEOPLE, SLOW, sorted.size(),
+        System.out.printf("| %d people, an edit a second each, and %d slow connections, 30 s | %d edits |  | %.0f ms | %.0f ms |%n", PEOPLE, SLOW,
+            sorted.size(),
             sorted.get(sorted.size() / 2), sorted.get(sorted.size() - 1));
     }
 
@@ -207,7 +211,8 @@ public final class Siege {
     private static int hugePicture(Http by, int port) throws IOException {
         try (Socket socket = new Socket("localhost", port)) {
             socket.setSoTimeout(20_000);
-            socket.getOutputStream().write(("POST /api/own-pictures HTTP/1.1\r\nHost: localhost\r\nCookie: dwimble=" + by.cookie("dwimble") + "; XSRF-TOKEN=" + by.cookie("XSRF-TOKEN")
+            socket.getOutputStream().write(("POST /api/own-pictures HTTP/1.1\r\nHost: localhost\r\nCookie: dwimble=" + by.cookie("dwimble")
+                + "; XSRF-TOKEN=" + by.cookie("XSRF-TOKEN")
                 + "\r\nX-XSRF-TOKEN: " + by.cookie("XSRF-TOKEN") + "\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: " + (900L << 20)
                 + "\r\n\r\n--x\r\nContent-Disposition: form-data; name=\"file\"; filename=\"a.png\"\r\n\r\n").getBytes(StandardCharsets.US_ASCII));
             InputStream in = socket.getInputStream();
@@ -215,98 +220,39 @@ public final class Siege {
         }
     }
 
-    private static byte[] zip(ZipPart... parts) throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            for (ZipPart part : parts) {
-                part.into(zip);
-            }
-        }
-        return out.toByteArray();
-    }
-
-    private interface ZipPart {
-        void into(ZipOutputStream zip) throws IOException;
-    }
-
-    private static void put(ZipOutputStream zip, String name, String text) throws IOException {
-        zip.putNextEntry(new ZipEntry(name));
-        zip.write(text.getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static byte[] boardsBomb() throws IOException {
-        return zip(zip -> {
-            StringBuilder paths = new StringBuilder();
-            for (int i = 0; i < 9; i++) {
-                paths.append(i == 0 ? "" : ",").append("\"b").append(i).append("\":\"b").append(i).append(".obf\"");
-                put(zip, "b" + i + ".obf", "{\"id\":\"b" + i + "\",\"name\":\"N\",\"buttons\":[],\"x\":\"" + " ".repeat(50 << 20) + "\"}");
-            }
-            put(zip, "manifest.json", "{\"root\":\"b0.obf\",\"paths\":{\"boards\":{" + paths + "}}}");
-        });
-    }
-
     private static byte[] tinyButtons() {
         return ("{\"buttons\":[" + "{\"id\":1},".repeat(6_500_000) + "{}]}").getBytes(StandardCharsets.US_ASCII);
     }
 
-    private static byte[] damagedPictures() throws IOException {
-        byte[] half = java.util.Arrays.copyOf(Photos.png(300, 300), 400);
-        return zip(zip -> {
-            StringBuilder images = new StringBuilder();
-            for (int i = 0; i < 1_000; i++) {
-                images.append(i == 0 ? "" : ",").append("{\"id\":\"").append(i).append("\",\"path\":\"i").append(i).append("\"}");
-                zip.putNextEntry(new ZipEntry("i" + i));
-                zip.write(half);
-                zip.write(i);
-            }
-            put(zip, "b.obf", "{\"id\":\"b\",\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"image_id\":\"1\"}],\"images\":[" + images
-                + "],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}");
-            put(zip, "manifest.json", "{\"root\":\"b.obf\",\"paths\":{\"boards\":{\"b\":\"b.obf\"}}}");
-        });
-    }
-
-    private static byte[] piece(String type, byte[] data) throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        DataOutputStream to = new DataOutputStream(out);
-        CRC32 sum = new CRC32();
-        sum.update(type.getBytes(StandardCharsets.US_ASCII));
-        sum.update(data);
-        to.writeInt(data.length);
-        to.write(type.getBytes(StandardCharsets.US_ASCII));
-        to.write(data);
-        to.writeInt((int) sum.getValue());
-        return out.toByteArray();
-    }
-
-    private static byte[] notesBomb() throws IOException {
-        ByteArrayOutputStream data = new ByteArrayOutputStream();
-        data.write("a\0\0".getBytes(StandardCharsets.ISO_8859_1));
-        try (DeflaterOutputStream deflated = new DeflaterOutputStream(data)) {
-            for (int i = 0; i < 1_536; i++) {
-                deflated.write(new byte[1 << 20]);
-            }
+    private static byte[] boardsBomb() {
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        StringJoiner paths = new StringJoiner(",");
+        for (int i = 0; i < 9; i++) {
+            paths.add("\"b" + i + "\":\"b" + i + ".obf\"");
+            files.put("b" + i + ".obf", utf8("{\"id\":\"b" + i + "\",\"name\":\"N\",\"buttons\":[],\"x\":\"" + " ".repeat(50 << 20) + "\"}"));
         }
-        byte[] png = Photos.png(40, 40);
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        out.write(png, 0, 33);
-        out.write(piece("zTXt", data.toByteArray()));
-        out.write(png, 33, png.length - 33);
-        return out.toByteArray();
+        files.put("manifest.json", utf8("{\"root\":\"b0.obf\",\"paths\":{\"boards\":{" + paths + "}}}"));
+        return Zips.of(files);
     }
 
-    private static byte[] hugeHead() throws IOException {
-        byte[] png = Photos.png(40, 40);
-        byte[] head = new byte[13];
-        java.nio.ByteBuffer.wrap(head).putInt(100_000).putInt(100_000).put((byte) 8).put((byte) 2);
-        System.arraycopy(piece("IHDR", head), 0, png, 8, 25);
-        return png;
-    }
-
-    private static byte[] tree() {
-        StringBuilder tree = new StringBuilder("<svg xmlns='http://www.w3.org/2000/svg'><g id='a0'><rect/></g>");
-        for (int i = 1; i < 30; i++) {
-            tree.append("<g id='a").append(i).append("'><use href='#a").append(i - 1).append("'/><use href='#a").append(i - 1).append("'/></g>");
+    private static byte[] damagedPictures() {
+        byte[] half = Arrays.copyOf(Photos.png(300, 300), 400);
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        StringJoiner images = new StringJoiner(",");
+        for (int i = 0; i < 1_000; i++) {
+            images.add("{\"id\":\"" + i + "\",\"path\":\"i" + i + "\"}");
+            byte[] other = half.clone();
+            other[390] = (byte) i;
+            other[391] = (byte) (i >> 8);
+            files.put("i" + i, other);
         }
-        return (tree + "</svg>").getBytes(StandardCharsets.US_ASCII);
+        files.put("b.obf", utf8("{\"id\":\"b\",\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"image_id\":\"1\"}],\"images\":[" + images
+            + "],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}"));
+        files.put("manifest.json", utf8("{\"root\":\"b.obf\",\"paths\":{\"boards\":{\"b\":\"b.obf\"}}}"));
+        return Zips.of(files);
+    }
+
+    private static byte[] utf8(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
     }
 }

@@ -43,7 +43,8 @@ class SignInPatience {
 
     /** @throws Problem if there were too many already */
     Guess begin(String name, String address) {
-        return new Guess(List.of(counted("name " + name.trim().toLowerCase(Locale.ROOT), Limits.GUESSES_BY_NAME), counted("address " + address, Limits.GUESSES_BY_ADDRESS),
+        return new Guess(List.of(counted("name " + name.trim().toLowerCase(Locale.ROOT), Limits.GUESSES_BY_NAME), counted("address " + address,
+            Limits.GUESSES_BY_ADDRESS),
             counted("all", Limits.GUESSES_BY_ALL)));
     }
 

@@ -3,7 +3,6 @@ package org.dwimble.server.care;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Duration;
@@ -63,13 +62,7 @@ public class Backups {
 
     /** Makes one now. @throws SQLException with a sentence if it cannot be made, or is not whole */
     Path make() throws SQLException, IOException {
-        Files.createDirectories(folder);
-        Path file = folder.resolve(NAME.format(clock.instant().atZone(ZoneId.systemDefault())));
-        Path coming = folder.resolve("coming.db");
-        Files.deleteIfExists(coming);
-        Backup.copy(database, coming);
-        Backup.check(coming);
-        Files.move(coming, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        Path file = Backup.into(database, folder, NAME.format(clock.instant().atZone(ZoneId.systemDefault())));
         for (Path old : kept().stream().skip(KEPT).toList()) {
             Files.deleteIfExists(old);
         }

@@ -24,7 +24,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/care")
 class CareApi {
-    static final long LEAST_FREE = 1L << 30;
 
     /**
      * @param lastBackup the moment of the last good one; null for none yet
@@ -37,11 +36,13 @@ class CareApi {
     }
 
     private final Backups backups;
+    private final Disk disk;
     private final Path home;
     private final Wording wording;
 
-    CareApi(Backups backups, @Value("${dwimble.home}") Path home, Wording wording) {
+    CareApi(Backups backups, Disk disk, @Value("${dwimble.home}") Path home, Wording wording) {
         this.backups = backups;
+        this.disk = disk;
         this.home = home;
         this.wording = wording;
     }
@@ -49,10 +50,10 @@ class CareApi {
     @GetMapping
     CareView care(@AuthenticationPrincipal Account account) throws IOException {
         mine(account);
-        long free = Files.getFileStore(home).getUsableSpace();
+        long free = disk.free();
         Instant last = backups.last().orElse(null);
         List<String> worries = new ArrayList<>();
-        if (free < LEAST_FREE) {
+        if (disk.isNearlyFull()) {
             worries.add(wording.of(Told.of("care-little-room", "megabytes", free >> 20)));
         }
         if (backups.late()) {

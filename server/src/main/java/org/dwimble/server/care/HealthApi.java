@@ -1,14 +1,11 @@
 package org.dwimble.server.care;
 
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.server.database.Database;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,23 +22,23 @@ class HealthApi {
 
     private final Database database;
     private final Backups backups;
-    private final Path home;
+    private final Disk disk;
 
-    HealthApi(Database database, Backups backups, @Value("${dwimble.home}") Path home) {
+    HealthApi(Database database, Backups backups, Disk disk) {
         this.database = database;
         this.backups = backups;
-        this.home = home;
+        this.disk = disk;
     }
 
     /** 200 while it works, 503 if not. */
     @GetMapping("/api/health")
-    ResponseEntity<HealthView> health() {
+    ResponseEntity<HealthView> health() throws IOException {
         List<String> worries = new ArrayList<>();
         boolean up = answers();
         if (!up) {
             worries.add("database");
         }
-        if (littleRoom()) {
+        if (disk.isNearlyFull()) {
             worries.add("disk");
         }
         if (backups.late()) {
@@ -56,14 +53,6 @@ class HealthApi {
         } catch (RuntimeException e) {
             LOG.error("The database does not answer: {}", e.getClass().getSimpleName());
             return false;
-        }
-    }
-
-    private boolean littleRoom() {
-        try {
-            return Files.getFileStore(home).getUsableSpace() < CareApi.LEAST_FREE;
-        } catch (IOException e) {
-            return true;
         }
     }
 }

@@ -45,6 +45,7 @@ public class TakingIn {
 
     private OwnPictureView.TakenIn taken(long id, Account account, boolean before, List<Told> leftOut) {
         String said = leftOut.stream().map(wording::of).collect(Collectors.joining(" "));
-        return new OwnPictureView.TakenIn(OwnPictureView.of(own.find(id, account).orElseThrow(), own.boardsWith(), account), before, said.isEmpty() ? null : said);
+        OwnPictureView view = OwnPictureView.of(own.find(id, account).orElseThrow(), own.boardsWith(), account);
+        return new OwnPictureView.TakenIn(view, before, said.isEmpty() ? null : said);
     }
 }

@@ -1,7 +1,9 @@
 package org.dwimble.server.database;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
@@ -41,6 +43,16 @@ public final class Backup {
             copy.setString(1, file.toString());
             copy.execute();
         }
+    }
+
+    /** Copies into a folder under a name it gets when the copy is whole and was read through. @throws SQLException with a sentence if it cannot be made */
+    public static Path into(Path database, Path folder, String name) throws SQLException, IOException {
+        Files.createDirectories(folder);
+        Path coming = folder.resolve("coming.db");
+        Files.deleteIfExists(coming);
+        copy(database, coming);
+        check(coming);
+        return Files.move(coming, folder.resolve(name), StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
     }
 
     /** Reads a database through without changing anything beside it. @throws SQLException with a sentence if it is damaged or none of Dwimble's */

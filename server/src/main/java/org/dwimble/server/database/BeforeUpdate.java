@@ -1,7 +1,6 @@
 package org.dwimble.server.database;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -32,13 +31,11 @@ class BeforeUpdate implements FlywayMigrationStrategy {
     public void migrate(Flyway flyway) {
         if (flyway.info().current() != null && flyway.info().pending().length > 0) {
             try {
-                Path folder = Files.createDirectories(home.resolve("backups"));
-                Path file = folder.resolve(NAME.format(clock.instant().atZone(ZoneId.systemDefault())));
-                Backup.copy(home.resolve("dwimble.db"), file);
-                Backup.check(file);
+                Path file = Backup.into(home.resolve("dwimble.db"), home.resolve("backups"), NAME.format(clock.instant().atZone(ZoneId.systemDefault())));
                 LOG.info("The data are kept in another way from now on. As they were before is in {}", file);
             } catch (IOException | SQLException e) {
-                throw new DataFolder.Refused("The data could not be backed up before the update, so nothing was changed and Dwimble does not start: " + e.getMessage());
+                throw new DataFolder.Refused("The data could not be backed up before the update, so nothing was changed and Dwimble does not start: "
+                    + e.getMessage());
             }
         }
         flyway.migrate();

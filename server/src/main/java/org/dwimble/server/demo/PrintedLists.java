@@ -89,15 +89,18 @@ class PrintedLists {
         list("Find the pair", null, marit, 6, new Pairs(Length.mm(50), Pairs.Match.PICTURE_WORD), "crab, shell, fish, seal, gull, boat");
         list("Harbour dominoes", null, marit, 5, new Dominoes(3, 5, Length.mm(40), 3), "crab, shell, fish, seal, gull, boat, sand, sun");
         list("Sea or land", null, odile, 5, new SortingMats(List.of("in the sea", "on land"), Length.mm(40)), "whale, crab, octopus, dog, cat, horse");
-        list("Roll for an animal", null, marit, 4, new RollAndSay(4, 2, 12), "dog, cat, horse, cow, pig, sheep, duck, seal, crab, whale, fish, gull, bee, snail, frog");
+        list("Roll for an animal", null, marit, 4, new RollAndSay(4, 2, 12),
+            "dog, cat, horse, cow, pig, sheep, duck, seal, crab, whale, fish, gull, bee, snail, frog");
         list("Over tea with Mr Adair", "adair", odile, 4, new ConversationCards(4, 2),
             "ferry=Where would you take the ferry?; radio=What is on the radio?; fish=What did you catch?; photo=Who is in this photo?");
         list("Wren’s cards", "wren", odile, 3, new Cards(Length.mm(50), Length.mm(50), 0, Length.mm(4), Cards.Lines.EDGE, Length.mm(4), Cards.Back.PATTERN,
             Cards.Flip.LONG, true), "more, finished, help, drink, eat, play");
         list("Baking on Friday", null, marit, 2, new OwnGrid(3, 4, List.of(3, 11), Length.mm(3), "Baking", true),
             "flour, egg, milk, butter, mix, pour, hot, wait, eat, delicious");
-        list("December at the harbour", null, marit, 2, new CalendarPage(CalendarPage.Span.MONTH, LocalDate.ofInstant(now, ZoneOffset.UTC).plusMonths(1).withDayOfMonth(1),
-            1, "nl", "", "4 December: lighthouse\n9 December: swim\n16 December: cook, eat\n21 December - 3 January: winter holidays"), "lighthouse, swim, cook, eat");
+        list("December at the harbour", null, marit, 2, new CalendarPage(CalendarPage.Span.MONTH, LocalDate.ofInstant(now, ZoneOffset.UTC).plusMonths(1)
+            .withDayOfMonth(1),
+            1, "nl", "", "4 December: lighthouse\n9 December: swim\n16 December: cook, eat\n21 December - 3 January: winter holidays"),
+                "lighthouse, swim, cook, eat");
         list("New for Ilse this month", "ilse", marit, 1, WaysToWords.USUAL, "swim, people, more, grandma, whale");
         list("Tomasz goes home", "tomasz", marit, 1, GoingHome.USUAL,
             "swim, read, swing, happy, tired, angry, calm, bread, apple, cheese, hat, towel, sleep");
@@ -130,7 +133,8 @@ class PrintedLists {
         List<WordLine.Entry> entries = new ArrayList<>();
         for (String part : typed.split(typed.contains(";") ? ";" : ",")) {
             int equals = part.indexOf('=');
-            entries.add(equals < 0 ? new WordLine.Entry(part.trim(), part.trim()) : new WordLine.Entry(part.substring(0, equals).trim(), part.substring(equals + 1).trim()));
+            entries.add(equals < 0 ? new WordLine.Entry(part.trim(), part.trim()) : new WordLine.Entry(part.substring(0, equals).trim(),
+                part.substring(equals + 1).trim()));
         }
         return WordLine.ready(entries, WordList.MOST, pictures.guesses(by, null)).stream().map(w -> ListedWord.of(ids.get(), w.label(), w.picture(), w.kind()))
             .toList();

@@ -18,6 +18,8 @@ public class Container {
         + "font-src 'self'; connect-src 'self'; media-src 'self' blob:; frame-src 'self' blob:; object-src 'none'; manifest-src 'self'; "
         + "base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
+    private static final int KEEP_ALIVE_MILLIS = 30_000;
+
     static final Map<String, String> HEADERS = Map.of("Content-Security-Policy", POLICY, "X-Content-Type-Options", "nosniff",
         "X-Frame-Options", "DENY", "Referrer-Policy", "same-origin",
         "Permissions-Policy", "camera=(self), microphone=(), geolocation=(), payment=(), usb=(), display-capture=()");
@@ -37,7 +39,15 @@ public class Container {
                 from.setProtocolHeader("X-Forwarded-Proto");
                 factory.addEngineValves(from);
             }
-            factory.addConnectorCustomizers(connector -> connector.setAllowTrace(false));
+            factory.addConnectorCustomizers(connector -> {
+                if (connector.getProtocolHandler() instanceof GuardedProtocol guarded) {
+                    // A thread for each connection: slow ones keep nobody waiting.
+                    guarded.setMaxConnections(Limits.CONNECTIONS);
+                    guarded.setMaxThreads(Limits.CONNECTIONS);
+                    guarded.setConnectionTimeout(Limits.IDLE_SECONDS * 1_000);
+                    guarded.setKeepAliveTimeout(KEEP_ALIVE_MILLIS);
+                }
+            });
             factory.addContextCustomizers(context -> {
                 if (context.getParent() instanceof StandardHost host) {
                     host.setErrorReportValveClass(SentenceReport.class.getName());

@@ -125,8 +125,9 @@ final class Gate extends ValveBase {
         if (path.startsWith("/api/own-pictures")) {
             return Limits.PICTURE_BYTES;
         }
-        return path.startsWith("/api/students/") && List.of("packages", "bringing-in").contains(path.substring(path.lastIndexOf('/') + 1)) ? Limits.PACKAGE_BYTES
-            : Limits.OTHER_FILE_BYTES;
+        String last = path.substring(path.lastIndexOf('/') + 1);
+        boolean ofPackages = path.startsWith("/api/students/") && List.of("packages", "bringing-in").contains(last);
+        return ofPackages ? Limits.PACKAGE_BYTES : Limits.OTHER_FILE_BYTES;
     }
 
     /** Counts what comes and how fast. */

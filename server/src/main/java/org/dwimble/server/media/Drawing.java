@@ -4,7 +4,6 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -14,7 +13,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLOutputFactory;
@@ -33,48 +31,28 @@ import org.jspecify.annotations.Nullable;
 final class Drawing {
     static final int MOST_BYTES = 2 << 20;
     static final int MOST_ELEMENTS = 20_000;
-    private static final int DEEPEST = 60;
+    static final int DEEPEST = 60;
     /** Standard deviation of a blur, in the drawing’s units. */
     private static final double MOST_BLUR = 200;
     private static final String SVG = "http://www.w3.org/2000/svg";
     private static final String XLINK = "http://www.w3.org/1999/xlink";
     private static final String XML_NAMES = "http://www.w3.org/XML/1998/namespace";
 
-    private static final Set<String> ELEMENTS = Set.of("svg", "g", "a", "defs", "symbol", "use", "path", "rect", "circle", "ellipse", "line", "polyline", "polygon",
-        "text", "tspan", "textPath", "title", "desc", "linearGradient", "radialGradient", "stop", "clipPath", "mask", "pattern", "marker", "image", "style",
-        "switch", "filter", "feBlend", "feColorMatrix", "feComponentTransfer", "feComposite", "feDropShadow", "feFlood", "feFuncA", "feFuncB", "feFuncG", "feFuncR",
-        "feGaussianBlur", "feMerge", "feMergeNode", "feOffset", "feTile");
-    /** Beside those that draw nothing and are left out without a word. */
-    private static final Set<String> SILENT = Set.of("metadata", "view", "cursor", "color-profile", "hatch", "namedview");
-    private static final Set<String> PROGRAMS = Set.of("script", "handler", "listener", "animate", "set", "animatetransform", "animatemotion", "animatecolor", "discard",
-        "foreignobject", "iframe", "object", "embed", "audio", "video", "canvas");
-    private static final Set<String> SHAPES = Set.of("path", "rect", "circle", "ellipse", "line", "polyline", "polygon", "text", "image", "use");
-    private static final Set<String> WITH_TEXT = Set.of("text", "tspan", "textPath", "title", "desc", "style");
-    private static final Set<String> ATTRIBUTES = Set.of("id", "class", "style", "transform", "d", "points", "x", "y", "width", "height", "rx", "ry", "r", "cx", "cy",
-        "x1", "y1", "x2", "y2", "fx", "fy", "fr", "viewBox", "preserveAspectRatio", "version", "baseProfile", "gradientUnits", "gradientTransform", "spreadMethod",
-        "offset", "patternUnits", "patternContentUnits", "patternTransform", "clipPathUnits", "maskUnits", "maskContentUnits", "markerUnits", "markerWidth",
-        "markerHeight", "orient", "refX", "refY", "filterUnits", "primitiveUnits", "in", "in2", "result", "stdDeviation", "dx", "dy", "mode", "operator", "k1", "k2",
-        "k3", "k4", "type", "values", "tableValues", "slope", "intercept", "amplitude", "exponent", "rotate", "textLength", "lengthAdjust", "startOffset", "method",
-        "spacing", "pathLength", "fill", "fill-opacity", "fill-rule", "stroke", "stroke-width", "stroke-opacity", "stroke-linecap", "stroke-linejoin",
-        "stroke-miterlimit", "stroke-dasharray", "stroke-dashoffset", "opacity", "color", "display", "visibility", "overflow", "clip-path", "clip-rule", "mask",
-        "filter", "flood-color", "flood-opacity", "stop-color", "stop-opacity", "marker", "marker-start", "marker-mid", "marker-end", "font", "font-family",
-        "font-size", "font-style", "font-weight", "font-variant", "font-stretch", "letter-spacing", "word-spacing", "text-anchor", "text-decoration",
-        "dominant-baseline", "alignment-baseline", "baseline-shift", "direction", "unicode-bidi", "writing-mode", "paint-order", "vector-effect", "shape-rendering",
-        "text-rendering", "image-rendering", "color-interpolation", "color-interpolation-filters", "mix-blend-mode", "isolation", "enable-background", "lang", "role",
-        "systemLanguage", "media");
     private static final Pattern PICTURE = Pattern.compile("data:image/(png|jpe?g|gif|webp);base64,[A-Za-z0-9+/=\\s]*");
-    private static final Pattern SHOWN = Pattern.compile("url\\(\\s*['\"]?#([^'\")\\s]+)");
+    static final Pattern SHOWN = Pattern.compile("url\\(\\s*['\"]?#([^'\")\\s]+)");
 
     /** @param bytes UTF-8 @param leftOut what was in it and is not now, each a reason */
     record Written(byte[] bytes, List<Told> leftOut) {
     }
 
     private final Set<String> leftOut = new TreeSet<>();
-    private final Part root = new Part("", 1);
-    private final Map<String, Part> byId = new HashMap<>();
-    private final Deque<Part> open = new ArrayDeque<>(List.of(root));
-    /** What style sheets show; they may do so for every element. */
-    private final Set<String> styled = new LinkedHashSet<>();
+    private final DrawnPart root = new DrawnPart("", 1);
+    private final Map<String, DrawnPart> byId = new HashMap<>();
+    private final Deque<DrawnPart> open = new ArrayDeque<>(List.of(root));
+    /** What style sheets show, and markers that are inherited: for all that is known, at every element, and markers at every corner. */
+    private final Set<String> byMany = new LinkedHashSet<>();
+    private long corners;
+    private boolean markers;
     private int elements;
     private int shapes;
     private @Nullable String namespace;
@@ -129,9 +107,15 @@ final class Drawing {
         if (shapes == 0) {
             throw new NotTaken("drawing-empty");
         }
-        if (root.drawn(byId, 0) + styled.stream().mapToLong(id -> Part.of(byId.get(id), byId, 0) * elements).sum() > MOST_ELEMENTS) {
+        if (drawn() > MOST_ELEMENTS) {
             throw new NotTaken("drawing-many-parts");
         }
+    }
+
+    /** How many elements are drawn in all; at least so many where styles show some of them. */
+    private long drawn() {
+        long places = elements + (markers ? corners : 0);
+        return root.drawn(byId, 0) + byMany.stream().mapToLong(id -> DrawnPart.of(byId.get(id), byId, 0) * places).sum();
     }
 
     private boolean begun(XMLStreamReader in, XMLStreamWriter out) throws XMLStreamException, NotTaken {
@@ -146,7 +130,7 @@ final class Drawing {
         if (++elements > MOST_ELEMENTS || open.size() > DEEPEST) {
             throw new NotTaken("drawing-many-parts");
         }
-        if (!space.equals(namespace) || !ELEMENTS.contains(name)) {
+        if (!space.equals(namespace) || !SvgAllowed.ELEMENTS.contains(name)) {
             left(name.toLowerCase(Locale.ROOT), space.equals(namespace));
             return false;
         }
@@ -159,10 +143,12 @@ final class Drawing {
             leftOut.add("drawing-without-effects");
             return false;
         }
-        Part part = new Part(name, corners(attributes));
+        int cornersHere = corners(attributes);
+        corners += cornersHere;
+        DrawnPart part = new DrawnPart(name, cornersHere);
         open.peek().parts.add(part);
         open.push(part);
-        shapes += SHAPES.contains(name) ? 1 : 0;
+        shapes += SvgAllowed.SHAPES.contains(name) ? 1 : 0;
         out.writeStartElement(name);
         if (elements == 1) {
             out.writeDefaultNamespace(SVG);
@@ -170,6 +156,10 @@ final class Drawing {
         }
         for (Map.Entry<String, String> attribute : attributes.entrySet()) {
             part.note(attribute.getKey(), attribute.getValue(), byId);
+            if (!SvgAllowed.SHAPES.contains(name) && DrawnPart.isOfMarkers(attribute.getKey(), attribute.getValue())) {
+                markers = true;
+                shownByMany(attribute.getValue());
+            }
             if (attribute.getKey().equals("href")) {
                 out.writeAttribute("xlink", XLINK, "href", attribute.getValue());
             } else if (attribute.getKey().startsWith("xml:")) {
@@ -182,9 +172,9 @@ final class Drawing {
     }
 
     private void left(String name, boolean ofDrawing) {
-        if (PROGRAMS.contains(name)) {
+        if (SvgAllowed.PROGRAMS.contains(name)) {
             leftOut.add("drawing-without-program");
-        } else if (ofDrawing && !SILENT.contains(name)) {
+        } else if (ofDrawing && !SvgAllowed.SILENT.contains(name)) {
             leftOut.add(name.startsWith("fe") ? "drawing-without-effects" : "drawing-without-parts");
         }
     }
@@ -208,7 +198,7 @@ final class Drawing {
                 }
             } else if (space.isEmpty() && low.startsWith("on")) {
                 leftOut.add("drawing-without-program");
-            } else if (space.isEmpty() && ATTRIBUTES.contains(name)) {
+            } else if (space.isEmpty() && SvgAllowed.ATTRIBUTES.contains(name)) {
                 String safe = name.equals("style") ? declarations(value) : outside(value) ? "" : value;
                 if (!safe.equals(value)) {
                     leftOut.add("drawing-without-outside");
@@ -236,25 +226,30 @@ final class Drawing {
     }
 
     private void text(String text, XMLStreamWriter out) throws XMLStreamException {
-        Part part = open.peek();
+        DrawnPart part = open.peek();
         if (part.name.equals("style")) {
             part.text.append(text);
-        } else if (WITH_TEXT.contains(part.name)) {
+        } else if (SvgAllowed.WITH_TEXT.contains(part.name)) {
             out.writeCharacters(text);
         }
     }
 
     /** A style sheet is written when all of it is known, or not at all. */
-    private void style(Part part, XMLStreamWriter out) throws XMLStreamException {
+    private void style(DrawnPart part, XMLStreamWriter out) throws XMLStreamException {
         if (part.name.equals("style")) {
             String css = part.text.toString();
             if (outside(css) || css.indexOf('<') >= 0 || css.toLowerCase(Locale.ROOT).contains("@")) {
                 leftOut.add("drawing-without-outside");
             } else {
                 out.writeCharacters(css);
-                SHOWN.matcher(css).results().forEach(shown -> styled.add(shown.group(1)));
+                shownByMany(css);
             }
         }
+    }
+
+    private void shownByMany(String css) {
+        markers |= css.contains("marker");
+        SHOWN.matcher(css).results().forEach(shown -> byMany.add(shown.group(1)));
     }
 
     private static void skip(XMLStreamReader in) throws XMLStreamException {
@@ -268,67 +263,6 @@ final class Drawing {
     private static int corners(Map<String, String> attributes) {
         String line = attributes.getOrDefault("d", "") + attributes.getOrDefault("points", "");
         return 1 + (int) line.chars().filter(c -> c == ' ' || c == ',' || Character.isLetter(c) || c == '-').count();
-    }
-
-    /** One element, with what is in it and what it shows of elsewhere in the drawing. */
-    private static final class Part {
-        private final String name;
-        private final int corners;
-        private final List<Part> parts = new ArrayList<>();
-        private final Collection<String> shows = new LinkedHashSet<>();
-        private final Collection<String> atCorners = new LinkedHashSet<>();
-        private final StringBuilder text = new StringBuilder();
-        private long drawn = -1;
-        private boolean counting;
-
-        Part(String name, int corners) {
-            this.name = name;
-            this.corners = corners;
-        }
-
-        void note(String attribute, String value, Map<String, Part> byId) {
-            if (attribute.equals("id")) {
-                byId.putIfAbsent(value, this);
-            } else if (attribute.equals("href") && value.startsWith("#")) {
-                shows.add(value.substring(1));
-            } else {
-                Matcher shown = SHOWN.matcher(value);
-                while (shown.find()) {
-                    (value.contains("marker") || attribute.startsWith("marker") ? atCorners : shows).add(shown.group(1));
-                }
-            }
-        }
-
-        /** How many elements are drawn for it, those it shows of elsewhere counted each time; very many for one that shows itself. */
-        long drawn(Map<String, Part> byId, int depth) {
-            if (counting || depth > 4 * DEEPEST) {
-                return MOST_ELEMENTS + 1L;
-            }
-            if (drawn < 0) {
-                counting = true;
-                long sum = 1;
-                for (Part part : parts) {
-                    sum = most(sum + part.drawn(byId, depth + 1));
-                }
-                for (String id : shows) {
-                    sum = most(sum + of(byId.get(id), byId, depth));
-                }
-                for (String id : atCorners) {
-                    sum = most(sum + of(byId.get(id), byId, depth) * corners);
-                }
-                drawn = sum;
-                counting = false;
-            }
-            return drawn;
-        }
-
-        private static long of(@Nullable Part part, Map<String, Part> byId, int depth) {
-            return part == null || part.name.endsWith("Gradient") ? 0 : part.drawn(byId, depth + 1);
-        }
-
-        private static long most(long sum) {
-            return Math.min(sum, MOST_ELEMENTS + 1L);
-        }
     }
 
     private static boolean blurred(String deviation) {

@@ -81,8 +81,10 @@ public class MediaStore {
             try {
                 Intake.Taken taken = Intake.of(bytes);
                 String hash = ContentHash.hex(taken.bytes());
-                entries.add(spool.put(hash, taken.type(), taken.bytes()));
-                return new Kept(MediaId.ofContent(hash), taken.leftOut().isEmpty() ? null : taken.leftOut().get(0));
+                synchronized (entries) {
+                    entries.add(spool.put(hash, taken.type(), taken.bytes()));
+                }
+                return new Kept(MediaId.ofContent(hash), null, taken.leftOut());
             } catch (NotTaken not) {
                 return new Kept(null, not.why());
             }

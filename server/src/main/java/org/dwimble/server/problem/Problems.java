@@ -1,5 +1,6 @@
 package org.dwimble.server.problem;
 
+import java.io.IOException;
 import java.util.Map;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
@@ -9,6 +10,7 @@ import org.dwimble.server.told.Trace;
 import org.dwimble.server.told.Wording;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.apache.catalina.connector.ClientAbortException;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.apache.tomcat.util.http.fileupload.impl.FileCountLimitExceededException;
 import org.springframework.beans.TypeMismatchException;
@@ -99,8 +101,8 @@ class Problems {
     }
 
     /** Whoever asked is gone, as people are who close a page: nobody is there to be answered. */
-    @ExceptionHandler
-    void gone(AsyncRequestNotUsableException e) {
+    @ExceptionHandler({AsyncRequestNotUsableException.class, ClientAbortException.class})
+    void gone(IOException e) {
         LOG.debug("Gone: {}", e.getMessage());
     }
 

@@ -67,7 +67,8 @@ class SheetApi {
      * @param tabs    with tabs to leaf by, if there are several boards
      * @param index   with an index of words at the end
      */
-    record Wish(@Nullable String student, @Nullable Paper paper, @Nullable Boolean lyingDown, BoardSheet.@Nullable Size size, @Nullable Integer percent, @Nullable Boolean cutLines,
+    record Wish(@Nullable String student, @Nullable Paper paper, @Nullable Boolean lyingDown, BoardSheet.@Nullable Size size,
+        @Nullable Integer percent, @Nullable Boolean cutLines,
         BoardSheet.@Nullable Ink ink, @Nullable Reach reach, @Nullable What what, @Nullable Boolean tabs, @Nullable Boolean index) {
         BoardSheet.Setup setup(Screen screen) {
             return new BoardSheet.Setup(or(paper, Paper.A4), or(lyingDown, true), or(size, BoardSheet.Size.SCREEN), or(percent, TRUE_SIZE), or(cutLines, false),

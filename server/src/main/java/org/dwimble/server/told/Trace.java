@@ -15,7 +15,8 @@ public final class Trace {
         StringBuilder told = new StringBuilder();
         int causes = 0;
         for (Throwable at = error; at != null && causes < CAUSES; at = at.getCause(), causes++) {
-            told.append(causes == 0 ? "" : System.lineSeparator() + "  because of ").append(at.getClass().getName()).append(Arrays.stream(at.getStackTrace()).limit(PLACES)
+            told.append(causes == 0 ? "" : System.lineSeparator() + "  because of ").append(at.getClass().getName())
+                .append(Arrays.stream(at.getStackTrace()).limit(PLACES)
                 .map(place -> System.lineSeparator() + "    at " + place).collect(Collectors.joining()));
         }
         return told.toString();

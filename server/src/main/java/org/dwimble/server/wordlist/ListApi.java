@@ -69,7 +69,8 @@ class ListApi {
      * @param support    what it is set to
      */
     record NewList(@Nullable String name, @Nullable String student, @Nullable String text, @Nullable List<ListedPicture> chosen, @Nullable Long from,
-        @Nullable Long vocabulary, @Nullable List<String> boards, @Nullable String step, @Nullable LocalDate since, @Nullable List<String> buttons, @Nullable String support) {
+        @Nullable Long vocabulary, @Nullable List<String> boards, @Nullable String step, @Nullable LocalDate since, @Nullable List<String> buttons,
+            @Nullable String support) {
     }
 
     record ListedPicture(String word, String picture) {
@@ -101,7 +102,8 @@ class ListApi {
     private final Supplier<String> ids;
     private final Clock clock;
 
-    ListApi(ListStore lists, ListAccess may, Access access, StudentStore students, VocabularyStore store, Pictures pictures, MediaStore media, Wording wording, Supplier<String> ids, Clock clock) {
+    ListApi(ListStore lists, ListAccess may, Access access, StudentStore students, VocabularyStore store, Pictures pictures, MediaStore media,
+        Wording wording, Supplier<String> ids, Clock clock) {
         this.lists = lists;
         this.may = may;
         this.access = access;
@@ -270,7 +272,7 @@ class ListApi {
             String student = known.get(Names.folded(row.name()));
             Map<String, ListedWord> instead = new LinkedHashMap<>();
             row.instead().forEach((word, text) -> instead.put(word, ready(account, student, WordLine.opener(text)).get(0)));
-            return new ClassRow(row.name(), student, kept.list().row(row.name()).map(ClassRow::photo).orElse(null), instead);
+            return new ClassRow(row.name(), student, null, instead);
         }).toList();
         ListEdit set = new ListEdit.ForClass(rows);
         return changed(account, list, () -> lists.edit(list, request.base(), set, account.id(), clock.instant()));
@@ -309,7 +311,8 @@ class ListApi {
     @GetMapping("/{list}/versions")
     List<ListVersionView> versions(@AuthenticationPrincipal Account account, @PathVariable long list) {
         may.toList(list, account);
-        return lists.versions(list, VERSIONS_LISTED).stream().map(v -> new ListVersionView(v.number(), v.madeAt(), v.by(), wording.of(v.told()), v.name())).toList();
+        return lists.versions(list, VERSIONS_LISTED).stream().map(v -> new ListVersionView(v.number(), v.madeAt(), v.by(), wording.of(v.told()),
+            v.name())).toList();
     }
 
     /** @param name empty for none */

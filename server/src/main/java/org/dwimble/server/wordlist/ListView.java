@@ -24,7 +24,8 @@ import org.jspecify.annotations.Nullable;
  * @param undo     what undo would take back for who asks, in words; null if nothing
  */
 record ListView(long id, int version, String name, List<ListedWord> words, @Nullable Second second, Support support, List<SupportName> supports, PageSetup page,
-    @Nullable Whose student, boolean mayEdit, boolean shared, boolean mine, @Nullable String from, String classTable, List<Pupil> pupils, String art, @Nullable String undo, @Nullable String redo) {
+    @Nullable Whose student, boolean mayEdit, boolean shared, boolean mine, @Nullable String from, String classTable, List<Pupil> pupils, String art,
+        @Nullable String undo, @Nullable String redo) {
 
     record Whose(String id, String name) {
     }
@@ -37,11 +38,13 @@ record ListView(long id, int version, String name, List<ListedWord> words, @Null
     record SupportName(String name, String words) {
     }
 
-    static ListView of(ListAccess.May may, @Nullable Student student, boolean mine, @Nullable String from, List<SupportName> supports, ListStore.Steps steps, Wording wording) {
+    static ListView of(ListAccess.May may, @Nullable Student student, boolean mine, @Nullable String from, List<SupportName> supports,
+        ListStore.Steps steps, Wording wording) {
         ListStore.Kept kept = may.kept();
         Appearance appearance = student == null ? Appearance.USUAL : student.appearance();
         return new ListView(kept.id(), kept.version(), kept.list().name(), kept.list().words(), kept.list().second(), kept.list().support(), supports,
-            kept.list().page(), student == null ? null : new Whose(student.id(), student.name()), may.mayEdit(), kept.shared(), mine, from, ClassTable.write(kept.list()), kept.list().rows().stream().map(r -> new Pupil(r.name(), r.photo())).toList(), appearance.slug(),
+            kept.list().page(), student == null ? null : new Whose(student.id(), student.name()), may.mayEdit(), kept.shared(), mine, from,
+                ClassTable.write(kept.list()), kept.list().rows().stream().map(r -> new Pupil(r.name(), r.photo())).toList(), appearance.slug(),
             told(steps.undo(), wording), told(steps.redo(), wording));
     }
 

@@ -39,6 +39,7 @@ import org.dwimble.core.support.Support;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordlist.ListBoard;
+import org.dwimble.core.wordlist.ListedWord;
 import org.dwimble.core.wordlist.OnBoards;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.core.wordline.Guesses;
@@ -47,6 +48,7 @@ import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.job.JobApi;
 import org.dwimble.server.job.Jobs;
 import org.dwimble.server.job.Progress;
+import org.dwimble.server.limit.Limits;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.sheet.BoardFont;
@@ -74,7 +76,6 @@ import org.springframework.web.multipart.MultipartFile;
 class SupportApi {
     private static final int MARKS_SHOWN = 400;
     private static final int DPI = 150;
-    private static final int MOST_OF_A_CALENDAR = 1_000_000;
 
     /** One side of a sheet. @param number of the page, from 1 @param back true if it is printed behind the page before @param art how library pictures look to whom it is printed for */
     record PageView(int number, Length width, Length height, boolean back, String art, List<Mark> marks) {
@@ -121,7 +122,7 @@ class SupportApi {
 
     @PostMapping(value = "/calendar-lines", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     CalendarLinesView calendarLines(@RequestParam MultipartFile file) throws IOException {
-        if (file.getSize() > MOST_OF_A_CALENDAR) {
+        if (file.getSize() > Limits.OTHER_FILE_BYTES) {
             throw new Unacceptable("calendar-file-damaged");
         }
         CalendarFile read = CalendarFile.read(new StringReader(new String(file.getBytes(), StandardCharsets.UTF_8)));
@@ -136,8 +137,12 @@ class SupportApi {
         Laid laid = all(printed);
         int number = Math.max(1, Math.min(page, laid.pages().size()));
         return new SheetsView(laid.sheets(), laid.pages().size(), laid.lyingDown(), laid.why() == null ? null : wording.of(laid.why()),
-            laid.notes().stream().map(wording::of).toList(), pages(printed).get(number - 1),
-            kept.list().support() instanceof OwnGrid grid && laid.pages().size() == 1 ? grid.cells(Frame.of(kept.list().page(), laid.lyingDown(), Foot.room(photo(kept.list())))) : List.of());
+            laid.notes().stream().map(wording::of).toList(), page(printed, number),
+            laid.pages().size() == 1 ? cells(kept.list(), laid.lyingDown()) : List.of());
+    }
+
+    private static List<Rect> cells(WordList list, boolean lyingDown) {
+        return list.support() instanceof OwnGrid grid ? grid.cells(Frame.of(list.page(), lyingDown, Foot.room(photo(list)))) : List.of();
     }
 
     /** Every side, to be printed by the browser. */
@@ -154,6 +159,19 @@ class SupportApi {
             of.laid.pages().forEach(page -> pages.add(view(page, pages.size() + 1, of.appearance().slug(), Integer.MAX_VALUE)));
         }
         return pages;
+    }
+
+    /** One of them. @param number from 1, of a page there is */
+    private PageView page(List<Printed> printed, int number) {
+        int before = 0;
+        for (Printed of : printed) {
+            int at = number - 1 - before;
+            if (at < of.laid.pages().size()) {
+                return view(of.laid.pages().get(at), number, of.appearance().slug(), Integer.MAX_VALUE);
+            }
+            before += of.laid.pages().size();
+        }
+        throw new IllegalArgumentException("no page " + number);
     }
 
     private static @Nullable String photo(WordList list) {
@@ -231,7 +249,8 @@ class SupportApi {
 
     /** A page as a picture, at 150 dots an inch. @param page from 1; the last one if there are fewer */
     @GetMapping(value = "/lists/{list}/sheet.png", produces = MediaType.IMAGE_PNG_VALUE)
-    ResponseEntity<byte[]> png(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int page) throws IOException {
+    ResponseEntity<byte[]> png(@AuthenticationPrincipal Account account, @PathVariable long list,
+        @RequestParam(defaultValue = "1") int page) throws IOException {
         byte[] pdf = pdf(account, list, page, page).getBody();
         try (PDDocument document = Loader.loadPDF(pdf)) {
             ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -246,8 +265,12 @@ class SupportApi {
     ResponseEntity<byte[]> csv(@AuthenticationPrincipal Account account, @PathVariable long list) {
         WordList words = may.toList(list, account).kept().list();
         StringBuilder table = new StringBuilder("word,second language,times,kind\r\n");
-        words.words().forEach(w -> table.append(Stream.of(w.text(), w.second() == null ? "" : w.second(), String.valueOf(w.times()), w.kind() == null ? "" : w.kind().word())
-            .map(SupportApi::cell).collect(Collectors.joining(","))).append("\r\n"));
+        for (ListedWord word : words.words()) {
+            String second = word.second() == null ? "" : word.second();
+            String kind = word.kind() == null ? "" : word.kind().word();
+            table.append(Stream.of(word.text(), second, String.valueOf(word.times()), kind).map(SupportApi::cell).collect(Collectors.joining(",")));
+            table.append("\r\n");
+        }
         return ResponseEntity.ok().contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
             .header(HttpHeaders.CONTENT_DISPOSITION, named(words.name() + ".csv", false)).body(table.toString().getBytes(StandardCharsets.UTF_8));
     }
@@ -257,7 +280,8 @@ class SupportApi {
     ResponseEntity<byte[]> obf(@AuthenticationPrincipal Account account, @PathVariable long list) {
         ListStore.Kept kept = may.toList(list, account).kept();
         Vocabulary board = ListBoard.of(kept.list(), boards(kept.student()).map(Vocabulary::locale).orElse("en"));
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_OCTET_STREAM).header(HttpHeaders.CONTENT_DISPOSITION, named(kept.list().name() + ".obf", false))
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_OCTET_STREAM)
+            .header(HttpHeaders.CONTENT_DISPOSITION, named(kept.list().name() + ".obf", false))
             .body(new ObfWriter(media.reading(appearance(student(kept)))).obf(board.homeBoard(), board));
     }
 
@@ -288,7 +312,8 @@ class SupportApi {
         if (list.rows().isEmpty()) {
             return List.of(new Printed(list.support().lay(material(kept, account)), student(kept)));
         }
-        return list.rows().stream().map(row -> new Printed(list.support().lay(material(list.forRow(row), row.student(), row.name(), account).withPhoto(row.photo())),
+        return list.rows().stream().map(row -> new Printed(list.support().lay(material(list.forRow(row), row.student(), row.name(), account)
+            .withPhoto(row.photo())),
             row.student() == null ? null : students.find(row.student()).orElse(null))).toList();
     }
 

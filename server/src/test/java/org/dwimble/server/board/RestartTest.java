@@ -54,7 +54,8 @@ class RestartTest {
         assertThat(aside).as("what it had no time to take away").isNotEmptyDirectory();
         try (ServletWebServerApplicationContext again = TestServer.start(home)) {
             assertThat(aside).isEmptyDirectory();
-            assertThat(Files.readString(home.resolve("logs/dwimble.log"))).as("no name of a student, no word").contains("Started").doesNotContain("Ilse", "apple");
+            assertThat(Files.readString(home.resolve("logs/dwimble.log"))).as("no name of a student, no word").contains("Started")
+                .doesNotContain("Ilse", "apple");
             VocabularyStore store = again.getBean(VocabularyStore.class);
             VocabularyStore.Kept kept = store.find(vocabulary).orElseThrow();
             List<Object> labels = store.versions(vocabulary, 100_000).stream().map(v -> v.told().with().get("label")).toList();

@@ -52,7 +52,8 @@ class ListBrowserTest extends Counted {
     }
 
     private Locator offer(String name) {
-        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Make")).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name));
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Make")).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions()
+            .setName(name));
     }
 
     private Locator sheet() {
@@ -128,7 +129,8 @@ class ListBrowserTest extends Counted {
     void everySupportIsSetUpByItsSentence() {
         long list = begun("crab, shell, fish, seal, gull, boat, sand, sun, wave, rock, dog, cat");
         open(list);
-        for (String name : List.of("Strip, in order", "Cards to cut out", "First and then", "Choices", "Token board", "Rules", "Feelings scale", "Conversation cards",
+        for (String name : List.of("Strip, in order", "Cards to cut out", "First and then", "Choices", "Token board", "Rules", "Feelings scale",
+            "Conversation cards",
             "Story pages", "Bingo", "Pairs to find", "Dominoes", "Sorting mat", "Roll and say")) {
             offer(name).click();
             assertThat(offer(name)).hasAttribute("aria-pressed", "true");

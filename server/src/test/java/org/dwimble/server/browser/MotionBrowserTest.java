@@ -22,8 +22,10 @@ class MotionBrowserTest extends SignedIn {
     private void seen(Locator what) {
         what.waitFor();
         page.waitForFunction("""
-            e => { const seen = (n) => !n || (Number(getComputedStyle(n).opacity) > 0.99 && getComputedStyle(n).visibility !== 'hidden' && seen(n.parentElement));
-                const r = e.getBoundingClientRect(); return seen(e) && r.width > 20 && r.height > 10 && e.getAnimations({ subtree: true }).every((a) => a.playState !== 'running'); }""", what.elementHandle());
+            e => { const seen = (n) => !n || (Number(getComputedStyle(n).opacity) > 0.99 && getComputedStyle(n).visibility !== 'hidden'
+                && seen(n.parentElement));
+                const r = e.getBoundingClientRect(); return seen(e) && r.width > 20 && r.height > 10 && e.getAnimations({ subtree: true })
+                    .every((a) => a.playState !== 'running'); }""", what.elementHandle());
     }
 
     private Locator dialog() {

@@ -11,37 +11,17 @@ import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.util.concurrent.CountDownLatch;
 import org.dwimble.core.student.Role;
-import org.dwimble.core.student.Student;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.job.Jobs;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** Boards on paper, long work, and looking after Dwimble, as people do them. */
-@ExtendWith({TestServer.class, Browser.class})
-class PaperBrowserTest {
-    private final Account odile = TestServer.account("Odile");
-    private final Student ilse = TestServer.student("Ilse", odile);
-    private final long id = TestServer.copy("first-choices", ilse, odile);
-    private Browser.Window w;
-    private Page page;
-
-    @BeforeEach
-    void open() {
-        w = new Browser.Window();
-        page = w.page;
-        w.as(odile);
-    }
-
-    @AfterEach
-    void close() {
-        assertThat(w.errors).isEmpty();
-        w.close();
+class PaperBrowserTest extends SignedIn {
+    PaperBrowserTest() {
+        super("first-choices");
     }
 
     private Locator sheet() {

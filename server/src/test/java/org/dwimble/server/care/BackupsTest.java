@@ -30,7 +30,8 @@ class BackupsTest {
 
     @BeforeEach
     void data() throws SQLException {
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + home.resolve("dwimble.db")); Statement statement = connection.createStatement()) {
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:"
+            + home.resolve("dwimble.db")); Statement statement = connection.createStatement()) {
             for (String table : new String[] {"vocabulary", "student", "account"}) {
                 statement.execute("CREATE TABLE " + table + " (id INTEGER PRIMARY KEY)");
             }

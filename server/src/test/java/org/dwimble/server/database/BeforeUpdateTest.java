@@ -40,7 +40,8 @@ class BeforeUpdateTest {
         update.migrate(flyway("latest"));
         assertThat(backups()).hasSize(1).first().asString().startsWith("before-update-2026-11-27-").endsWith(".db");
         Path kept = home.resolve("backups").resolve(backups().get(0));
-        assertThat(Flyway.configure().dataSource("jdbc:sqlite:" + kept, null, null).locations("classpath:db/migration").load().info().current().getVersion().getVersion())
+        assertThat(Flyway.configure().dataSource("jdbc:sqlite:" + kept, null, null).locations("classpath:db/migration").load().info().current()
+            .getVersion().getVersion())
             .isEqualTo("9");
         update.migrate(flyway("latest"));
         assertThat(backups()).hasSize(1);

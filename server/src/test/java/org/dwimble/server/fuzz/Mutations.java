@@ -12,7 +12,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Changes what is well-formed a little, by chance that can be repeated. */
 public final class Mutations {
-    private static final List<String> VALUES = List.of("null", "[]", "{}", "\"\"", "-1", "0", "1e400", "9223372036854775808", "true", "[null]", "{\"a\":null}", "\"\\ud800\"",
+    private static final List<String> VALUES = List.of("null", "[]", "{}", "\"\"", "-1", "0", "1e400", "9223372036854775808", "true", "[null]",
+        "{\"a\":null}", "\"\\ud800\"",
         "\"\\u0000\"", "\"../..\"", "\"" + "z".repeat(3_000) + "\"", "1.5", "\"own/" + "0".repeat(64) + "\"", "[[[[]]]]", "2147483647", "-2147483648");
 
     private Mutations() {

@@ -1,16 +1,15 @@
 package org.dwimble.server.fuzz;
 
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
 import org.dwimble.core.student.Student;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.media.Photos;
+import org.dwimble.server.obf.Zips;
 
 /** Where bytes from outside come in, each fed with well-formed things that were changed by chance. What comes back must be taken, or refused with a sentence. */
 public final class Targets {
@@ -27,14 +26,17 @@ public final class Targets {
     public Targets() {
         String word = http.get("/api/vocabularies/" + vocabulary + "/boards/home").json().get("buttons").get(0).get("id").asString();
         String of = "\"board\":\"home\",\"button\":\"" + word + "\"";
-        edits = List.of("{\"type\":\"give-label\"," + of + ",\"label\":\"calm\"}", "{\"type\":\"give-picture\"," + of + ",\"layers\":[{\"picture\":\"base/kite\",\"x\":0,\"y\":0,\"size\":1000}]}",
+        edits = List.of("{\"type\":\"give-label\"," + of + ",\"label\":\"calm\"}", "{\"type\":\"give-picture\"," + of
+            + ",\"layers\":[{\"picture\":\"base/kite\",\"x\":0,\"y\":0,\"size\":1000}]}",
             "{\"type\":\"add-step\",\"name\":\"First\",\"words\":{\"andOpened\":false,\"allBut\":false,\"words\":[\"" + word + "\"]}}",
-            "{\"type\":\"move-button\"," + of + ",\"to\":\"play\",\"cell\":{\"row\":1,\"column\":6}}", "{\"type\":\"insert-line\",\"board\":\"play\",\"axis\":\"ROWS\",\"at\":1}",
+            "{\"type\":\"move-button\"," + of + ",\"to\":\"play\",\"cell\":{\"row\":1,\"column\":6}}",
+                "{\"type\":\"insert-line\",\"board\":\"play\",\"axis\":\"ROWS\",\"at\":1}",
             "{\"type\":\"several\",\"intentions\":[{\"type\":\"give-kind\"," + of + ",\"kind\":\"social\"},{\"type\":\"take-off\"," + of + "}]}");
     }
 
     public void packages(Random random) {
-        answered(http.upload("/api/students/" + student.id() + "/packages", "x.obz", random.nextBoolean() ? Mutations.bytes(packed(board(random)), random) : packed(board(random))));
+        answered(http.upload("/api/students/" + student.id() + "/packages", "x.obz", random.nextBoolean() ? Mutations.bytes(packed(board(random)),
+            random) : packed(board(random))));
     }
 
     public void drawings(Random random) {
@@ -65,19 +67,10 @@ public final class Targets {
     }
 
     private static byte[] packed(String board) {
-        try {
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            try (ZipOutputStream zip = new ZipOutputStream(out)) {
-                zip.putNextEntry(new ZipEntry("manifest.json"));
-                zip.write(Mutations.utf8("{\"format\":\"open-board-0.1\",\"root\":\"b.obf\",\"paths\":{\"boards\":{\"b\":\"b.obf\"}}}"));
-                zip.putNextEntry(new ZipEntry("b.obf"));
-                zip.write(Mutations.utf8(board));
-                zip.putNextEntry(new ZipEntry("i.png"));
-                zip.write(Photos.png(8, 8));
-            }
-            return out.toByteArray();
-        } catch (IOException e) {
-            throw new IllegalStateException(e);
-        }
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        files.put("manifest.json", Mutations.utf8("{\"format\":\"open-board-0.1\",\"root\":\"b.obf\",\"paths\":{\"boards\":{\"b\":\"b.obf\"}}}"));
+        files.put("b.obf", Mutations.utf8(board));
+        files.put("i.png", Photos.png(8, 8));
+        return Zips.of(files);
     }
 }

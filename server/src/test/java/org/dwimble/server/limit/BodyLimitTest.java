@@ -30,8 +30,10 @@ class BodyLimitTest {
     void aFormOfAThousandAndOnePartsIsToldWhatIsTooMuch() throws Exception {
         Http http = Http.as(TestServer.account("Odile"));
         String part = "--x\r\nContent-Disposition: form-data; name=\"a\"\r\n\r\n1\r\n";
-        HttpResponse<String> answer = HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create("http://localhost:" + TestServer.port() + "/api/own-pictures"))
-            .header("Content-Type", "multipart/form-data; boundary=x").header("Cookie", "dwimble=" + http.cookie("dwimble") + "; XSRF-TOKEN=" + http.cookie("XSRF-TOKEN"))
+        HttpResponse<String> answer = HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create("http://localhost:" + TestServer.port()
+            + "/api/own-pictures"))
+            .header("Content-Type", "multipart/form-data; boundary=x").header("Cookie", "dwimble=" + http.cookie("dwimble") + "; XSRF-TOKEN="
+                + http.cookie("XSRF-TOKEN"))
             .header("X-XSRF-TOKEN", http.cookie("XSRF-TOKEN")).POST(HttpRequest.BodyPublishers.ofString(part.repeat(1_001) + "--x--\r\n")).build(),
             HttpResponse.BodyHandlers.ofString());
         assertThat(answer.statusCode()).as(answer.body()).isEqualTo(413);
@@ -41,7 +43,8 @@ class BodyLimitTest {
     @Test
     void aPictureLargerThanAnyIsRefusedBeforeItIsRead() throws Exception {
         try (Socket socket = new Socket("localhost", TestServer.port())) {
-            socket.getOutputStream().write(("POST /api/own-pictures HTTP/1.1\r\nHost: a\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: " + (900L << 20)
+            socket.getOutputStream()
+                .write(("POST /api/own-pictures HTTP/1.1\r\nHost: a\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: " + (900L << 20)
                 + "\r\n\r\n").getBytes(StandardCharsets.US_ASCII));
             assertThat(new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8)).startsWith("HTTP/1.1 413").contains("at once, 60 MB");
         }
@@ -50,8 +53,10 @@ class BodyLimitTest {
     @Test
     void whatDoesNotSayHowLongItIsIsCounted() throws Exception {
         Http http = Http.nobody();
-        HttpResponse<String> answer = HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create("http://localhost:" + TestServer.port() + "/api/session"))
-            .header("Content-Type", "application/json").header("Cookie", "XSRF-TOKEN=" + http.cookie("XSRF-TOKEN")).header("X-XSRF-TOKEN", http.cookie("XSRF-TOKEN"))
+        HttpResponse<String> answer = HttpClient.newHttpClient().send(HttpRequest.newBuilder(URI.create("http://localhost:" + TestServer.port()
+            + "/api/session"))
+            .header("Content-Type", "application/json").header("Cookie", "XSRF-TOKEN=" + http.cookie("XSRF-TOKEN")).header("X-XSRF-TOKEN",
+                http.cookie("XSRF-TOKEN"))
             .POST(HttpRequest.BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(LONG.getBytes(StandardCharsets.UTF_8)))).build(),
             HttpResponse.BodyHandlers.ofString());
         assertThat(answer.statusCode()).as(answer.body()).isEqualTo(413);

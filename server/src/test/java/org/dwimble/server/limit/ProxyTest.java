@@ -29,7 +29,8 @@ class ProxyTest {
     @Test
     void behindTheSchoolsProxyCookiesAreForHttpsAloneAndBrowsersStayWithIt() throws IOException {
         try (ServletWebServerApplicationContext own = TestServer.start(home, "--dwimble.proxy=127\\.0\\.0\\.1")) {
-            assertThat(session(own.getWebServer().getPort())).containsIgnoringCase("strict-transport-security: max-age=").containsPattern("(?i)set-cookie: XSRF-TOKEN=[^\r]*; Secure");
+            assertThat(session(own.getWebServer().getPort())).containsIgnoringCase("strict-transport-security: max-age=")
+                .containsPattern("(?i)set-cookie: XSRF-TOKEN=[^\r]*; Secure");
         }
         assertThat(session(TestServer.port())).as("from anybody else it is not believed").doesNotContainIgnoringCase("strict-transport-security")
             .doesNotContainIgnoringCase("; Secure");

@@ -53,7 +53,8 @@ class WireTest {
         String answer = ask(head + (head.contains("HTTP/1.1\n") ? "\nConnection: close" : ""));
         assertThat(answer).as(head).startsWith("HTTP/1.1 ").doesNotContain("HTTP/1.1 500").doesNotContain("Apache").doesNotContain("Whitelabel");
         assertThat(answer).containsIgnoringCase("content-security-policy: default-src 'none'").containsIgnoringCase("x-content-type-options: nosniff")
-            .containsIgnoringCase("x-frame-options: deny").containsIgnoringCase("referrer-policy: same-origin").containsIgnoringCase("permissions-policy: camera=(self)");
+            .containsIgnoringCase("x-frame-options: deny").containsIgnoringCase("referrer-policy: same-origin")
+                .containsIgnoringCase("permissions-policy: camera=(self)");
         if (!answer.startsWith("HTTP/1.1 200")) {
             assertThat(answer).contains("\"detail\":\"");
         }
@@ -105,7 +106,8 @@ class WireTest {
             for (int i = 0; i < Limits.UPLOADS; i++) {
                 Socket socket = connected();
                 sending.add(socket);
-                send(socket, "POST /api/own-pictures HTTP/1.1\r\nHost: a\r\nCookie: dwimble=" + http.cookie("dwimble") + "; XSRF-TOKEN=" + http.cookie("XSRF-TOKEN")
+                send(socket, "POST /api/own-pictures HTTP/1.1\r\nHost: a\r\nCookie: dwimble=" + http.cookie("dwimble") + "; XSRF-TOKEN="
+                    + http.cookie("XSRF-TOKEN")
                     + "\r\nX-XSRF-TOKEN: " + http.cookie("XSRF-TOKEN")
                     + "\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: 100000\r\n\r\n--x\r\nContent-Disposition: form-data; name=\"file\"; filename=\"a\"\r\n\r\n");
             }

@@ -1,7 +1,6 @@
 package org.dwimble.server.media;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -54,20 +53,24 @@ class DrawingTest {
     void disguisesDoNotHelp(@ForAll("disguises") String inside) throws NotTaken {
         Drawing.Written written = rewritten("<svg xmlns='x' xmlns:l='http://www.w3.org/1999/xlink'>" + inside + "<circle r='3'/></svg>");
         assertThat(written.leftOut()).as(inside).isNotEmpty();
-        assertThat(new String(written.bytes(), StandardCharsets.UTF_8)).as("the rest is there").contains("<circle r=\"3\"").doesNotContainIgnoringCase("http://e")
+        assertThat(new String(written.bytes(), StandardCharsets.UTF_8)).as("the rest is there").contains("<circle r=\"3\"")
+            .doesNotContainIgnoringCase("http://e")
             .doesNotContainIgnoringCase("script").doesNotContain("alert", "@imp", "foreign");
         assertThat(Drawing.rewritten(written.bytes()).leftOut()).isEmpty();
     }
 
     @Provide
     Arbitrary<String> disguises() {
-        return Arbitraries.of("<rect style='fill: URL ( http://e/x )'/>", "<rect style='fill:\\75rl(http://e)'/>", "<set attributeName='onload' to='alert(1)'/>",
+        return Arbitraries.of("<rect style='fill: URL ( http://e/x )'/>", "<rect style='fill:\\75rl(http://e)'/>",
+            "<set attributeName='onload' to='alert(1)'/>",
             "<foreignObject><p>x</p></foreignObject>", "<use l:href='data:text/html,alert(1)'/>", "<rect ONCLICK='alert(1)'/>", "<script>alert(1)</script>",
-            "<style>@im<!-- -->port 'http://e/x.css';</style>", "<style>rect{fill:u&#114;l(http://e/x)}</style>", "<style>rect{fill:ur/* */l(http://e/x)}</style>",
+            "<style>@im<!-- -->port 'http://e/x.css';</style>", "<style>rect{fill:u&#114;l(http://e/x)}</style>",
+                "<style>rect{fill:ur/* */l(http://e/x)}</style>",
             "<rect style='fill:image-set(\"http://e/x\" 1x)'/>", "<rect style='fill:src(\"http://e/x\")'/>", "<?xml-stylesheet href='http://e/x.css'?>",
             "<style><![CDATA[@imp]]><![CDATA[ort 'http://e/x.css';]]></style>", "<image href='http://e/x.png'/>", "<use href='http://e/x.svg#a'/>",
             "<rect fill='url(http://e/x)'/>", "<filter><feImage href='http://e/x'/></filter>", "<a href='javascript:alert(1)'><rect/></a>",
-            "<style>@font-face{font-family:a;src:url(http://e/f)}</style>", "<rect filter='url( \"http://e/f#a\" )'/>", "<animate attributeName='href' to='http://e'/>");
+            "<style>@font-face{font-family:a;src:url(http://e/f)}</style>", "<rect filter='url( \"http://e/f#a\" )'/>",
+                "<animate attributeName='href' to='http://e'/>");
     }
 
     @Example
@@ -79,15 +82,16 @@ class DrawingTest {
 
     @Example
     void whatIsShownAgainAndAgainIsCountedEachTime() {
-        StringBuilder tree = new StringBuilder("<svg><g id='a0'><rect/></g>");
-        for (int i = 1; i < 30; i++) {
-            tree.append("<g id='a").append(i).append("'><use href='#a").append(i - 1).append("'/><use href='#a").append(i - 1).append("'/></g>");
-        }
-        assertThat(why(tree + "</svg>")).as("a thousand million rectangles").isEqualTo("drawing-many-parts");
+        assertThat(why(HostilePictures.tree(30))).as("a thousand million rectangles").isEqualTo("drawing-many-parts");
         assertThat(why("<svg><g id='a'><use href='#a'/></g></svg>")).as("one that shows itself").isEqualTo("drawing-many-parts");
         String marker = "<marker id='m'>" + "<rect/>".repeat(200) + "</marker>";
         assertThat(why("<svg>" + marker + "<path marker-mid='url(#m)' d='M0 0" + " L1 1".repeat(200) + "'/></svg>")).isEqualTo("drawing-many-parts");
-        assertThat(why("<svg><rect/><pattern id='p'>" + "<rect/>".repeat(200) + "</pattern><style>rect{fill:url(#p)}</style></svg>")).isEqualTo("drawing-many-parts");
+        String line = "<path d='M0 0" + " L1 1".repeat(2_000) + "'/>";
+        String small = "<marker id='m'>" + "<rect/>".repeat(20) + "</marker>";
+        assertThat(why("<svg>" + small + "<style>path{marker:url(#m)}</style>" + line + "</svg>")).as("by a style").isEqualTo("drawing-many-parts");
+        assertThat(why("<svg>" + small + "<g marker-mid='url(#m)'>" + line + "</g></svg>")).as("inherited").isEqualTo("drawing-many-parts");
+        assertThat(why("<svg><rect/><pattern id='p'>" + "<rect/>".repeat(200) + "</pattern><style>rect{fill:url(#p)}</style></svg>"))
+            .isEqualTo("drawing-many-parts");
         assertThat(why("<svg>" + marker + "<path marker-mid='url(#m)' d='M0 0 L1 1'/></svg>")).isEqualTo("[]");
     }
 
@@ -100,7 +104,8 @@ class DrawingTest {
         assertThat(why("<!DOCTYPE svg [<!ENTITY a 'b'>]><svg><text>&a;</text></svg>")).isIn("drawing-damaged", "drawing-refers-outside");
         assertThat(why("<html><svg/></html>")).isEqualTo("media-unknown");
         assertThat(why("<svg><script/></svg>")).isEqualTo("drawing-empty");
-        assertThat(why("<svg><rect/><filter><feGaussianBlur stdDeviation='100000'/></filter></svg>")).isEqualTo(List.of(Told.of("drawing-without-effects")).toString());
+        assertThat(why("<svg><rect/><filter><feGaussianBlur stdDeviation='100000'/></filter></svg>"))
+            .isEqualTo(List.of(Told.of("drawing-without-effects")).toString());
         assertThat(why("<svg><rect/><filter><feGaussianBlur stdDeviation='3 4'/></filter></svg>")).isEqualTo("[]");
     }
 
@@ -108,7 +113,8 @@ class DrawingTest {
     void anythingBetweenTheBracketsIsWrittenSafelyOrNotTaken(@ForAll("pieces") List<String> pieces) {
         try {
             Drawing.Written written = rewritten("<svg xmlns:xlink='http://www.w3.org/1999/xlink'>" + String.join("", pieces) + "<path d='M0 0'/></svg>");
-            assertThat(new String(written.bytes(), StandardCharsets.UTF_8)).doesNotContainIgnoringCase("<script").doesNotContain("onload=", "http://e", "<foreignObject");
+            assertThat(new String(written.bytes(), StandardCharsets.UTF_8)).doesNotContainIgnoringCase("<script").doesNotContain("onload=", "http://e",
+                "<foreignObject");
             assertThat(Drawing.rewritten(written.bytes()).bytes()).isEqualTo(written.bytes());
         } catch (NotTaken not) {
             assertThat(not.why().key()).startsWith("drawing-");
@@ -117,8 +123,10 @@ class DrawingTest {
 
     @Provide
     Arbitrary<List<String>> pieces() {
-        return Arbitraries.of("<g>", "</g>", "<g onload='x'>", "<script>", "</script>", "<style>", "</style>", "@import 'http://e'", "<![CDATA[", "]]>", "<!--", "-->", "&lt;script&gt;",
-            "<use xlink:href='#a'/>", "<rect id='a' style='fill:url(http://e)'/>", "<foreignObject/>", "<?x y?>", "\u0000", "é", "<path d='M0 0'/>", "url(#a)", "&a;", "<text>", "</text>")
+        return Arbitraries.of("<g>", "</g>", "<g onload='x'>", "<script>", "</script>", "<style>", "</style>", "@import 'http://e'", "<![CDATA[",
+            "]]>", "<!--", "-->", "&lt;script&gt;",
+            "<use xlink:href='#a'/>", "<rect id='a' style='fill:url(http://e)'/>", "<foreignObject/>", "<?x y?>", "\u0000", "é", "<path d='M0 0'/>",
+                "url(#a)", "&a;", "<text>", "</text>")
             .list().ofMaxSize(14);
     }
 }

@@ -2,17 +2,12 @@ package org.dwimble.server.obf;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
-import java.util.zip.ZipOutputStream;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
@@ -35,31 +30,10 @@ class PackageApiTest {
     private final Student ilse = TestServer.student("Ilse", odile);
     private final String packages = "/api/students/" + ilse.id() + "/packages";
 
-    private static byte[] zip(Map<String, byte[]> files) throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (ZipOutputStream zip = new ZipOutputStream(out)) {
-            for (Map.Entry<String, byte[]> file : files.entrySet()) {
-                zip.putNextEntry(new ZipEntry(file.getKey()));
-                zip.write(file.getValue());
-            }
-        }
-        return out.toByteArray();
-    }
-
-    private static Map<String, byte[]> unzip(byte[] bytes) throws IOException {
-        Map<String, byte[]> files = new LinkedHashMap<>();
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes))) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                files.put(entry.getName(), zip.readAllBytes());
-            }
-        }
-        return files;
-    }
-
     private static byte[] pictured(String type, byte[] picture) throws IOException {
         String board = "{\"format\":\"open-board-0.1\",\"id\":\"a\",\"name\":\"Quay\",\"buttons\":[{\"id\":\"1\",\"label\":\"crab\",\"image_id\":\"i\",\"ext_other\":{\"n\":1.10}}],"
             + "\"images\":[{\"id\":\"i\",\"content_type\":\"" + type + "\",\"path\":\"images/p\"}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}";
-        return zip(Map.of("manifest.json", MANIFEST.getBytes(), "a.obf", board.getBytes(StandardCharsets.UTF_8), "images/p", picture));
+        return Zips.of(Map.of("manifest.json", MANIFEST.getBytes(), "a.obf", board.getBytes(StandardCharsets.UTF_8), "images/p", picture));
     }
 
     private long rows(String table) {
@@ -76,9 +50,9 @@ class PackageApiTest {
         long copy = came.get("vocabulary").asLong();
         assertThat(http.get("/api/vocabularies/" + copy + "/boards").json()).isEqualTo(http.get("/api/vocabularies/" + original + "/boards").json());
         assertThat(http.get("/api/vocabularies/" + copy + "/package.obz").body()).as("byte by byte").isEqualTo(obz);
-        JsonNode manifest = tools.jackson.databind.json.JsonMapper.shared().readTree(unzip(obz).get("manifest.json"));
+        JsonNode manifest = tools.jackson.databind.json.JsonMapper.shared().readTree(Zips.files(obz).get("manifest.json"));
         assertThat(manifest.get("format").asString()).isEqualTo("open-board-0.1");
-        assertThat(unzip(obz)).containsKey(manifest.get("root").asString());
+        assertThat(Zips.files(obz)).containsKey(manifest.get("root").asString());
     }
 
     @Test
@@ -101,7 +75,7 @@ class PackageApiTest {
         assertThat(shown.header("Content-Type")).as("told by its bytes, not by its name").isEqualTo("image/png");
         assertThat(shown.header("X-Content-Type-Options")).isEqualTo("nosniff");
         assertThat(shown.header("Content-Security-Policy")).contains("sandbox");
-        assertThat(unzip(http.get("/api/vocabularies/" + id + "/package.obz").body()).values()).anySatisfy(b -> assertThat(b).isEqualTo(PNG));
+        assertThat(Zips.files(http.get("/api/vocabularies/" + id + "/package.obz").body()).values()).anySatisfy(b -> assertThat(b).isEqualTo(PNG));
         long other = TestServer.copy("first-choices", ilse, odile);
         assertThat(http.get("/api/vocabularies/" + other + "/pictures/" + picture.substring(4)).status()).as("not through a vocabulary that lacks it")
             .isEqualTo(404);
@@ -146,7 +120,8 @@ class PackageApiTest {
     @Test
     void aPictureThatIsCutShortIsLeftOutAndThePdfIsMade() throws IOException {
         JsonNode came = http.upload(packages, "x.obz", pictured("image/png", Arrays.copyOf(Photos.png(200, 200), 300))).json();
-        assertThat(came.get("findings").get(0).asString()).isEqualTo("A picture on Quay was left out: it is damaged and cannot be shown. Its button stands without it.");
+        assertThat(came.get("findings").get(0).asString())
+            .isEqualTo("A picture on Quay was left out: it is damaged and cannot be shown. Its button stands without it.");
         assertThat(http.get("/api/vocabularies/" + came.get("vocabulary").asLong() + "/boards/a/sheet.pdf").status()).isEqualTo(200);
     }
 
@@ -158,11 +133,12 @@ class PackageApiTest {
         for (int i = 0; i < ids.size(); i++) {
             String next = ids.get((i + 1) % ids.size());
             paths.append(i == 0 ? "" : ",").append("\"").append(ids.get(i)).append("\":\"").append(i).append(".obf\"");
-            files.put(i + ".obf", ("{\"id\":\"" + ids.get(i) + "\",\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"crab\",\"load_board\":{\"id\":\"" + next
+            files.put(i + ".obf", ("{\"id\":\"" + ids.get(i)
+                + "\",\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"crab\",\"load_board\":{\"id\":\"" + next
                 + "\"}}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}").getBytes());
         }
         files.put("manifest.json", ("{\"root\":\"0.obf\",\"paths\":{\"boards\":{" + paths + "}}}").getBytes());
-        long id = http.upload(packages, "x.obz", zip(files)).json().get("vocabulary").asLong();
+        long id = http.upload(packages, "x.obz", Zips.of(files)).json().get("vocabulary").asLong();
         JsonNode boards = http.get("/api/vocabularies/" + id).json().get("boards");
         assertThat(boards.size()).isEqualTo(ids.size());
         for (JsonNode board : boards) {
@@ -186,12 +162,12 @@ class PackageApiTest {
         long revisions = rows("revision");
         long media = rows("media");
         byte[] good = pictured("image/png", Arrays.copyOf(PNG, 400));
-        Map<String, byte[]> climbing = new LinkedHashMap<>(unzip(good));
+        Map<String, byte[]> climbing = new LinkedHashMap<>(Zips.files(good));
         climbing.put("../../evil", new byte[] {1});
         String tooWide = "{\"id\":\"a\",\"buttons\":[],\"images\":[{\"id\":\"i\",\"path\":\"images/p\"}],\"grid\":{\"rows\":1,\"columns\":99}}";
-        Map<String, byte[]> wide = new LinkedHashMap<>(unzip(good));
+        Map<String, byte[]> wide = new LinkedHashMap<>(Zips.files(good));
         wide.put("a.obf", tooWide.getBytes());
-        for (byte[] bad : new byte[][] {zip(climbing), zip(wide), Arrays.copyOf(good, good.length - 30), "not a zip".getBytes(), new byte[0]}) {
+        for (byte[] bad : new byte[][] {Zips.of(climbing), Zips.of(wide), Arrays.copyOf(good, good.length - 30), "not a zip".getBytes(), new byte[0]}) {
             Http.Answer refused = http.upload(packages, "bad.obz", bad);
             assertThat(refused.status()).isEqualTo(422);
             assertThat(refused.sentence()).endsWith(".").isNotBlank();

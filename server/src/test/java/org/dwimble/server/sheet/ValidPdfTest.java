@@ -60,7 +60,8 @@ class ValidPdfTest {
             Map<String, String> failed = new TreeMap<>();
             for (TestAssertion assertion : result.getTestAssertions()) {
                 if (assertion.getStatus() == TestAssertion.Status.FAILED) {
-                    failed.putIfAbsent(assertion.getRuleId().getClause() + " " + assertion.getRuleId().getTestNumber(), assertion.getMessage() + " at " + assertion.getLocation().getContext());
+                    failed.putIfAbsent(assertion.getRuleId().getClause() + " " + assertion.getRuleId().getTestNumber(), assertion.getMessage() + " at "
+                        + assertion.getLocation().getContext());
                 }
             }
             return failed;

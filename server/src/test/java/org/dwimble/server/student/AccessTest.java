@@ -140,7 +140,8 @@ class AccessTest {
 
     private Http.Answer call(Http http, String endpoint, JsonNode description) {
         String[] parts = endpoint.split(" ");
-        String path = parts[1].replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary)).replace("{list}", String.valueOf(parts[1].endsWith("/shelf") ? shelved : list)).replace("{board}", "eat")
+        String path = parts[1].replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary)).replace("{list}",
+            String.valueOf(parts[1].endsWith("/shelf") ? shelved : list)).replace("{board}", "eat")
             .replace("{signIn}", joris.signIn()).replace("{hash}", "00").replace("{job}", "999999").replace("{id}", "999999")
             .replace("{appearance}", "colour.yellow.usual").replace("{set}", "base").replace("{name}", "kite").replace("{number}", "1").replace("{fact}", "1");
         String query = parts[1].endsWith("/pictures") ? "?query=kite" : parts[1].endsWith("/by-sound") ? "?how=RHYMES" : parts[1].endsWith("/pairs")
@@ -172,7 +173,8 @@ class AccessTest {
         Http editors = Http.as(marit);
         // What deletes the student or the boards comes last, or the others would find nothing.
         List<String> inTurn = endpoints.keySet().stream()
-            .sorted(Comparator.comparing((String e) -> e.startsWith("PUT /api/lists/{list}/shelf") || e.matches("DELETE /api/(vocabularies|students|lists)/\\{[a-z]+}"))).toList();
+            .sorted(Comparator.comparing((String e) -> e.startsWith("PUT /api/lists/{list}/shelf")
+                || e.matches("DELETE /api/(vocabularies|students|lists)/\\{[a-z]+}"))).toList();
         inTurn.forEach(endpoint -> {
             JsonNode description = endpoints.get(endpoint);
             For who = TABLE.get(endpoint);

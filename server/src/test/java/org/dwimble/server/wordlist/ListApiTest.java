@@ -209,7 +209,8 @@ class ListApiTest {
         JsonNode list = http.post("/api/lists/" + id + "/language", "{\"base\":1,\"second\":{\"language\":\"Ukrainian\",\"instead\":false}}").json();
         assertThat(list.get("words").get(0).get("second").asString()).isNotBlank();
         assertThat(list.get("words").get(1).has("second")).isFalse();
-        edit(http, id, 2, "{\"type\":\"change-word\",\"word\":" + list.get("words").get(0).toString().replaceAll("\"second\":\"[^\"]*\"", "\"second\":\"pont\"") + "}");
+        edit(http, id, 2, "{\"type\":\"change-word\",\"word\":" + list.get("words").get(0).toString().replaceAll("\"second\":\"[^\"]*\"",
+            "\"second\":\"pont\"") + "}");
         http.post("/api/lists/" + id + "/language", "{\"base\":3,\"second\":{\"language\":\"Ukrainian\",\"instead\":true}}");
         assertThat(http.get("/api/lists/" + id + "/sheets").json().get("page").get("marks").toString()).contains("\"pont\"").doesNotContain("\"ferry\"");
     }
@@ -260,7 +261,8 @@ class ListApiTest {
             assertThat(catalog.getMarkInfo().isMarked()).isTrue();
             assertThat(catalog.getLanguage()).isEqualTo("en");
             assertThat(catalog.getOutputIntents()).hasSize(1);
-            assertThat(new String(catalog.getMetadata().toByteArray(), StandardCharsets.UTF_8)).contains("<pdfuaid:part>1<", "<pdfaid:part>2<", "Tags, Cards to cut out");
+            assertThat(new String(catalog.getMetadata().toByteArray(), StandardCharsets.UTF_8)).contains("<pdfuaid:part>1<", "<pdfaid:part>2<",
+                "Tags, Cards to cut out");
             PDStructureElement all = (PDStructureElement) catalog.getStructureTreeRoot().getKids().get(0);
             List<String> read = all.getKids().stream().map(PDStructureElement.class::cast)
                 .map(e -> e.getStructureType() + (e.getAlternateDescription() == null ? "" : " " + e.getAlternateDescription())).toList();
@@ -302,7 +304,8 @@ class ListApiTest {
         BufferedImage png = ImageIO.read(new ByteArrayInputStream(http.get("/api/lists/" + id + "/sheet.png?page=9").body()));
         assertThat(png.getWidth()).as("A4 at 150 dots an inch").isEqualTo(1240);
         String csv = new String(http.get("/api/lists/" + id + "/words.csv").body(), StandardCharsets.UTF_8);
-        assertThat(csv.lines()).startsWith("word,second language,times,kind").anyMatch(l -> l.startsWith("ferry,,1,")).anyMatch(l -> l.contains("\"a \"\"red\"\" crab\""));
+        assertThat(csv.lines()).startsWith("word,second language,times,kind").anyMatch(l -> l.startsWith("ferry,,1,"))
+            .anyMatch(l -> l.contains("\"a \"\"red\"\" crab\""));
         assertThat(csv).doesNotContain("\n=");
     }
 
@@ -330,7 +333,8 @@ class ListApiTest {
 
     @Test
     void aPhotoStandsBesideTheNameOnThatStudentsSheetsAloneAndIsNobodyElses() {
-        String photo = http.upload("/api/own-pictures?words=Ilse&audience=STUDENT&student=" + ilse.id(), "i.jpg", Photos.jpeg(70, 70)).json().get("picture").get("picture").asString();
+        String photo = http.upload("/api/own-pictures?words=Ilse&audience=STUDENT&student=" + ilse.id(), "i.jpg", Photos.jpeg(70, 70)).json()
+            .get("picture").get("picture").asString();
         long id = begin("\"text\":\"swim, read\",\"name\":\"Home\"");
         http.post("/api/lists/" + id + "/class", "{\"base\":1,\"table\":\"Ilse\\nNobody\"}");
         String of = "{\"type\":\"photo-of\",\"name\":\"%s\",\"photo\":\"" + photo + "\"}";
@@ -377,7 +381,8 @@ class ListApiTest {
     @Test
     void aCardIsAsLargeOnPaperAsItIsSaidToBe() throws IOException {
         long id = begin("\"text\":\"ferry\",\"name\":\"Card\",\"support\":\"cards\"");
-        http.post("/api/lists/" + id + "/edits", "{\"base\":1,\"edit\":{\"type\":\"set-up\",\"support\":{\"type\":\"cards\",\"width\":50000,\"height\":50000,\"onSheet\":0,"
+        http.post("/api/lists/" + id + "/edits",
+            "{\"base\":1,\"edit\":{\"type\":\"set-up\",\"support\":{\"type\":\"cards\",\"width\":50000,\"height\":50000,\"onSheet\":0,"
             + "\"gap\":4000,\"lines\":\"EDGE\",\"corner\":0,\"back\":\"NONE\",\"flip\":\"LONG\",\"hole\":false}}}");
         try (PDDocument document = Loader.loadPDF(http.get("/api/lists/" + id + "/support.pdf").body())) {
             BufferedImage seen = new PDFRenderer(document).renderImageWithDPI(0, 600);
