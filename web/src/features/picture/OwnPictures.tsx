@@ -220,7 +220,17 @@ const nothingKnown: OwnAbout = {
 };
 
 /** What is known of one picture or a batch. */
-function Facts({ facts, onChange, onePicture }: { facts: OwnAbout; onChange: (facts: OwnAbout) => void; onePicture: boolean }) {
+function Facts({
+  facts,
+  onChange,
+  onePicture,
+  file,
+}: {
+  facts: OwnAbout;
+  onChange: (facts: OwnAbout) => void;
+  onePicture: boolean;
+  file?: string;
+}) {
   const rows = useQuery(caseload);
   const drawers = useQuery(categories);
   const set = (change: Partial<OwnAbout>) => onChange({ ...facts, ...change });
@@ -231,6 +241,7 @@ function Facts({ facts, onChange, onePicture }: { facts: OwnAbout; onChange: (fa
         <Select
           mode="tags"
           value={facts.words}
+          placeholder={onePicture && file ? `as the file is called: ${file.replace(/\.[^.]*$/, '')}` : undefined}
           onChange={(words) => set({ words })}
           tokenSeparators={[',', ';']}
           open={false}
@@ -335,7 +346,7 @@ function About({
       onOk={() => onTake(facts, facts.words)}
     >
       <Previews files={files} />
-      <Facts facts={facts} onChange={setFacts} onePicture={files.length === 1} />
+      <Facts facts={facts} onChange={setFacts} onePicture={files.length === 1} file={files[0]?.name} />
       <p className={parts.quiet}>{missing || 'The same file twice is one picture.'}</p>
     </Modal>
   );

@@ -9,6 +9,7 @@ import { BoardPicture } from '../board/BoardPicture';
 import { caseload, screenName, screens, student as studentQuery, vocabularies } from '../student/students';
 import { bringInPackage, copyStarter, starters as startersQuery } from './starters';
 import { useFiles } from '../../shell/files';
+import { intoView } from '../../shell/intoView';
 import parts from '../../shell/parts.module.css';
 import css from './starters.module.css';
 
@@ -130,9 +131,8 @@ function BringIn({ student, name }: { student: string; name: string }) {
   const [over, setOver] = useState(false);
   const [came, setCame] = useState<BroughtIn>();
   const [start, working] = useWork('Open it', (told) => {
-    setCame(JSON.parse(told) as BroughtIn);
-    void queries.invalidateQueries({ queryKey: caseload.queryKey });
-    void queries.invalidateQueries({ queryKey: ['vocabularies', student] });
+    const above = [caseload.queryKey, ['vocabularies', student]].map((queryKey) => queries.invalidateQueries({ queryKey }));
+    void Promise.all(above).then(() => setCame(JSON.parse(told) as BroughtIn));
   });
   const take = ([file]: File[]) => {
     if (file) start(() => bringInPackage(student, file));
@@ -165,7 +165,7 @@ function BringIn({ student, name }: { student: string; name: string }) {
 
 function CameIn({ came, name }: { came: BroughtIn; name: string }) {
   return (
-    <div className={css.cameIn} role="status">
+    <div ref={intoView} className={css.cameIn} role="status">
       <p>
         <strong>{came.name}</strong> is now one of {name}’s vocabularies: {came.boards} {came.boards === 1 ? 'board' : 'boards'}, {came.buttons}{' '}
         buttons. <Link to={`/vocabularies/${came.vocabulary}`}>Open it</Link>

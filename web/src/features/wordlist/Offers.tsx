@@ -2,9 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import type { Support, WordList } from '../../api/types';
 import { PagePreview } from '../sheet/PagePreview';
 import { offers as offersQuery } from './lists';
+import { intoView } from '../../shell/intoView';
 import css from './wordlist.module.css';
-
-const intoView = (button: HTMLButtonElement | null) => button?.scrollIntoView({ block: 'nearest' });
 
 /** Everything the list could be, each as a small true picture of its first sheet. */
 export function Offers({ view, onChoose }: { view: WordList; onChoose: (support: Support) => void }) {

@@ -12,6 +12,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
@@ -147,6 +148,17 @@ class PicturesBrowserTest extends SignedIn {
         page.keyboard().press("Enter");
         w.button("Take it in").click();
         assertThat(tiles().filter(new Locator.FilterOptions().setHasText("washing line"))).hasCount(1);
+    }
+
+    @Test
+    void aDrawingIsCalledAsItsFileIsAndWhatWasTakenOutOfItIsSaid() {
+        page.navigate("/pictures/own");
+        String drawing = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 9 9'><script>alert(1)</script><path d='M1 6h8z'/></svg>";
+        page.getByLabel("Picture files").setInputFiles(new FilePayload("rowing boat.svg", "image/svg+xml", drawing.getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("as the file is called: rowing boat")).isVisible();
+        w.button("Take it in").click();
+        assertThat(page.getByText("A program in it was taken out.")).isVisible();
+        assertThat(tiles().filter(new Locator.FilterOptions().setHasText("rowing boat"))).hasCount(1);
     }
 
     @Test

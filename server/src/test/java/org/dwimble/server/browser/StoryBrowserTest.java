@@ -11,6 +11,7 @@ import com.microsoft.playwright.Request;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
 import org.dwimble.core.screen.TalkLayout;
@@ -214,6 +215,22 @@ class StoryBrowserTest {
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("Ilse’s words is now one of Ilse’s vocabularies: 7 boards, 29 buttons.");
         w.link("Open it").click();
         assertThat(w.cell("help,")).isVisible();
+    }
+
+    @Test
+    void whatWasMendedInABoardFromElsewhereIsListedWhereOneLooks() {
+        Student ilse = TestServer.student("Ilse", odile);
+        w.as(odile);
+        page.navigate("/students/" + ilse.id() + "/start");
+        assertThat(w.heading("Starter 40")).isVisible();
+        String board = "{\"name\":\"Quay\",\"buttons\":[{\"id\":\"1\",\"label\":\"boat\",\"load_board\":{\"url\":\"http://a.b/c\"},\"actions\":[\":native\"]}]}";
+        page.getByLabel("A package or board file").setInputFiles(new FilePayload("quay.obf", "application/json", board.getBytes(StandardCharsets.UTF_8)));
+        Locator mended = page.getByRole(AriaRole.STATUS).getByRole(AriaRole.LISTITEM);
+        assertThat(mended).hasCount(4);
+        assertThat(mended.last()).isInViewport();
+        assertThat(mended.filter(new Locator.FilterOptions().setHasText("“:native”"))).hasCount(1);
+        w.link("Open it").click();
+        assertThat(w.cell("boat,")).isVisible();
     }
 
     @Test
