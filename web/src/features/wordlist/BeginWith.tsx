@@ -96,9 +96,9 @@ export function BeginWith({ onBegin, onClose }: { onBegin: (wanted: Begun) => Pr
           className={css.radios}
           options={[
             { value: 'boards', label: 'what is shown of some boards' },
-            { value: 'step', label: 'the words of a step', disabled: steps.length === 0 },
+            { value: 'step', label: `the words of a step${steps.length === 0 ? ': its plan has none' : ''}`, disabled: steps.length === 0 },
             { value: 'since', label: 'what is new to see since a day' },
-            { value: 'said', label: 'what was said today on this device', disabled: said.length === 0 },
+            { value: 'said', label: `what was said today on this device${said.length === 0 ? ': nothing yet' : ''}`, disabled: said.length === 0 },
           ]}
         />
         {what === 'boards' && (
