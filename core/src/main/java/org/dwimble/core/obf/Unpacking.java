@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 
 /** The files of a package, unpacked one by one and counted: what a zip says of itself may be a lie. */
 final class Unpacking {
+    private static final int LEAST_PIECE = 1 << 12;
     private static final int PIECE = 1 << 16;
 
     private final ZipFile zip;
@@ -91,8 +92,8 @@ final class Unpacking {
 
     private Unpacked bytes(ZipEntry entry, AtomicLong together, long most) throws IOException, Refused {
         CRC32 sum = new CRC32();
-        ByteArrayOutputStream pieces = new ByteArrayOutputStream(PIECE);
-        byte[] piece = new byte[PIECE];
+        byte[] piece = new byte[(int) Math.max(LEAST_PIECE, Math.min(PIECE, entry.getSize()))];
+        ByteArrayOutputStream pieces = new ByteArrayOutputStream(piece.length);
         try (InputStream in = zip.getInputStream(entry)) {
             for (int n = in.read(piece); n >= 0; n = in.read(piece)) {
                 sum.update(piece, 0, n);

@@ -1,7 +1,8 @@
 package org.dwimble.server.media;
 
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -65,13 +66,13 @@ final class Drawing {
         if (from.length > MOST_BYTES) {
             throw new NotTaken("drawing-large");
         }
-        ByteArrayOutputStream out = new ByteArrayOutputStream(from.length);
+        StringWriter out = new StringWriter(from.length);
         try {
             Drawing drawing = new Drawing();
-            XMLStreamWriter writer = OUT.createXMLStreamWriter(out, "UTF-8");
+            XMLStreamWriter writer = OUT.createXMLStreamWriter(out);
             drawing.write(IN.createXMLStreamReader(new ByteArrayInputStream(from)), writer);
             writer.close();
-            return new Written(out.toByteArray(), drawing.leftOut.stream().map(Told::of).toList());
+            return new Written(out.toString().getBytes(StandardCharsets.UTF_8), drawing.leftOut.stream().map(Told::of).toList());
         } catch (XMLStreamException e) {
             throw new NotTaken("drawing-damaged");
         }

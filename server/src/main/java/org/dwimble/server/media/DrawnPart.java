@@ -29,7 +29,7 @@ final class DrawnPart {
             byId.putIfAbsent(value, this);
         } else if (attribute.equals("href") && value.startsWith("#")) {
             shows.add(value.substring(1));
-        } else {
+        } else if (value.contains("url(")) {
             Matcher shown = Drawing.SHOWN.matcher(value);
             while (shown.find()) {
                 (isOfMarkers(attribute, value) ? atCorners : shows).add(shown.group(1));
