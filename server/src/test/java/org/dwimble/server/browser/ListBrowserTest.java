@@ -134,14 +134,14 @@ class ListBrowserTest extends Counted {
             "Story pages", "Bingo", "Pairs to find", "Dominoes", "Sorting mat", "Roll and say")) {
             offer(name).click();
             assertThat(offer(name)).hasAttribute("aria-pressed", "true");
-            assertThat(sheet().getByRole(AriaRole.IMG)).hasAttribute("aria-label", Pattern.compile("sheet 1 of .*"));
+            assertThat(sheet().getByRole(AriaRole.IMG)).hasAttribute("aria-label", Pattern.compile("(sheet|side) 1 of .*"));
         }
         offer("Cards to cut out").click();
         w.button("Width of a card").click();
         page.keyboard().type("40 mm");
         page.keyboard().press("Enter");
         w.choose("What is on the back", "a pattern on the back");
-        assertThat(sheet()).containsText("sheet 1 of 2");
+        assertThat(sheet()).containsText("side 1 of 2");
         w.button("The next sheet").click();
         assertThat(sheet()).containsText("back 2 of 2");
         w.button("Width of a card").click();
