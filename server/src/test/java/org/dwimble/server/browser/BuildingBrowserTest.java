@@ -23,6 +23,9 @@ import org.junit.jupiter.api.Test;
 
 /** How boards look and are shaped, and how whole boards and vocabularies come of each other, as a person does it in the browser. */
 class BuildingBrowserTest extends Counted {
+    /** How long pictures of 450 words may take to be found on a machine that is busy, in milliseconds. */
+    private static final double LONG_WORK_MS = 120_000;
+
     BuildingBrowserTest() {
         super("starter-40");
     }
@@ -319,7 +322,7 @@ class BuildingBrowserTest extends Counted {
         page.keyboard().press("Enter");
         assertThat(dialog()).containsText("Put 450 words here and on new boards?");
         w.button("Put them all").click();
-        assertThat(w.link("More play 2")).isVisible();
+        w.link("More play 2").waitFor(new Locator.WaitForOptions().setTimeout(LONG_WORK_MS));
         assertThat(now().boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> b.label().equals("rain")).count())
             .isGreaterThanOrEqualTo(450);
         press("Control+z");
