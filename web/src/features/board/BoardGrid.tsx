@@ -51,7 +51,8 @@ const CROWDED = 16;
 
 /** The board on its mat. One cell is marked and takes the keys; the others follow by arrows, Tab and Shift+Tab. */
 export const BoardGrid = memo(function BoardGrid({
-  board, looks, overlays, marked, chosen, next, focus, onMark, onOpen, onType, onTakeOff, onRename, onKey, onMove, placing, onChoose, onChooseAll, onBand, onBoardDropped, onPaint, over,
+  board, looks, overlays, marked, chosen, next, focus, onMark, onOpen, onType, onTakeOff, onRename, onKey, onMove, placing, onChoose, onChooseAll, onBand,
+  onBoardDropped, onPaint, over,
 }: Props) {
   const grid = useRef<HTMLDivElement>(null);
   const { drag, begin, painted } = useDrag(board, { onMove, onBand, onPaint });
@@ -138,7 +139,8 @@ export const BoardGrid = memo(function BoardGrid({
           <div role="row" key={row} className={drawn.row}>
             {cells.map((cell) => (
               <GridCell key={keyOf(cell)} cell={cell} button={buttonAt(board, cell)} overlay={overlays.get(keyOf(cell))} marked={sameCell(cell, marked)}
-                next={next !== undefined && sameCell(cell, next)} chosen={(chosen.length > 0 || painted.length > 0) && [...chosen, ...painted].includes(buttonAt(board, cell)?.id ?? '')}
+                next={next !== undefined && sameCell(cell, next)}
+                chosen={(chosen.length > 0 || painted.length > 0) && [...chosen, ...painted].includes(buttonAt(board, cell)?.id ?? '')}
                 drag={dragOn(drag, cell)} onPress={placing ?? onPress} onChoose={onChoose} onOpen={onOpen} onGrab={begin} />
             ))}
           </div>
@@ -161,16 +163,21 @@ interface CellProps {
 const GridCell = memo(function GridCell({ cell, button, overlay, marked, next, chosen, drag, onPress, onOpen, onGrab, onChoose }: CellProps) {
   const classes = [drawn.cell, !button && bench.empty, ...(overlay?.classes ?? []).map((c) => bench[c]), marked && bench.marked, chosen && bench.chosenToo,
     next && bench.next, drag === 'from' && bench.dragged, drag === 'to' && bench.dropped].filter(Boolean).join(' ');
-  const press = (e: React.MouseEvent) => (onChoose && (e.ctrlKey || e.metaKey || e.shiftKey) ? onChoose(cell, e.shiftKey ? 'up to here' : 'this too') : onPress(cell));
+  const press = (e: React.MouseEvent) =>
+    onChoose && (e.ctrlKey || e.metaKey || e.shiftKey) ? onChoose(cell, e.shiftKey ? 'up to here' : 'this too') : onPress(cell);
   return (
     <div role="gridcell" className={classes} data-cell={keyOf(cell)} tabIndex={marked ? 0 : -1} aria-selected={marked || chosen}
       aria-label={name(button, cell, overlay)}
       style={{ gridArea: `${cell.row + 1} / ${cell.column + 1} / span ${button?.span.rows ?? 1} / span ${button?.span.columns ?? 1}` }}
-      onPointerDown={(e) => { if (button || !(e.ctrlKey || e.shiftKey || e.metaKey)) onGrab(e, button ?? cell); }} onClick={press} onDoubleClick={() => button && onOpen(button)}>
+      onPointerDown={(e) => { if (button || !(e.ctrlKey || e.shiftKey || e.metaKey)) onGrab(e, button ?? cell); }}
+      onClick={press} onDoubleClick={() => button && onOpen(button)}>
       {button && <Card button={button} />}
       {drag === 'to' && button && <span className={bench.tag}>changes places</span>}
       {overlay?.tag && <span className={bench.tag}>{overlay.tag}</span>}
-      {overlay?.badge && <span className={overlay.badge.paper === 'held' ? `${bench.badge} ${bench.heldBadge}` : bench.badge} style={overlay.badge.paper === 'held' ? undefined : { background: overlay.badge.paper }}>{overlay.badge.text}</span>}
+      {overlay?.badge && (
+        <span className={overlay.badge.paper === 'held' ? `${bench.badge} ${bench.heldBadge}` : bench.badge}
+          style={overlay.badge.paper === 'held' ? undefined : { background: overlay.badge.paper }}>{overlay.badge.text}</span>
+      )}
       {overlay?.note && <span className={bench.lensNote} dir="auto">{overlay.note}</span>}
     </div>
   );
@@ -187,7 +194,8 @@ const matStyle = ({ background, gap }: { background?: string; gap: number }) => 
   ...(background && { background }), ...(gap !== USUAL.gap && { gap: `calc(var(--mat-width) * ${gap / 1000})` }),
 });
 
-const dragOn = (drag: Drag | undefined, cell: Cell) => (!drag ? undefined : sameCell(drag.button.cell, cell) ? 'from' : drag.over && sameCell(drag.over, cell) ? 'to' : undefined);
+const dragOn = (drag: Drag | undefined, cell: Cell) =>
+  !drag ? undefined : sameCell(drag.button.cell, cell) ? 'from' : drag.over && sameCell(drag.over, cell) ? 'to' : undefined;
 
 function name(button: Button | undefined, cell: Cell, overlay?: Overlay): string {
   if (!button) return `empty, ${spoken(cell)}`;

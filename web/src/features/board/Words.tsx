@@ -11,7 +11,8 @@ import parts from '../../shell/parts.module.css';
 
 /** Every word of the vocabulary: where it stands, with another label in all places, and the same everywhere. */
 export function Words({ view, mayEdit, onGo, onEdit, onClose }: {
-  view: VocabularyView; mayEdit: boolean; onGo: (board: string, cell: { row: number; column: number }) => void; onEdit: (edit: Intention) => Promise<boolean>; onClose: () => void;
+  view: VocabularyView; mayEdit: boolean; onGo: (board: string, cell: { row: number; column: number }) => void;
+  onEdit: (edit: Intention) => Promise<boolean>; onClose: () => void;
 }) {
   const [sought, setSought] = useState('');
   const [by, setBy] = useState('');
@@ -28,21 +29,28 @@ export function Words({ view, mayEdit, onGo, onEdit, onClose }: {
       {asked ? (
         <>
           <p className={parts.quiet}
-            role="status">{found.length === 0 ? `No button shows or says “${sought.trim()}”.` : found.length === 1 ? '1 place' : `${found.length} places`}</p>
+            role="status">
+            {found.length === 0 ? `No button shows or says “${sought.trim()}”.` : found.length === 1 ? '1 place' : `${found.length} places`}
+          </p>
           <ul className={dialogs.places} aria-label="Places">
             {found.map((p) => (
               <li key={`${p.board} ${p.cell.row} ${p.cell.column}`}>
                 <button type="button" onClick={() => onGo(p.board, p.cell)}>
                   <span className={dialogs.placePicture}><ButtonPicture layers={p.layers} /></span>
                   <span><strong dir="auto">{p.label || p.says}</strong> on {p.name}, {spoken(p.cell)}</span>
-                  <span className={parts.quiet}>{p.taps === 0 ? 'no taps lead there' : p.taps === 1 ? '1 tap' : `${p.taps} taps`}{p.kept && `; ${p.kept}`}</span>
+                  <span className={parts.quiet}>
+                    {p.taps === 0 ? 'no taps lead there' : p.taps === 1 ? '1 tap' : `${p.taps} taps`}{p.kept && `; ${p.kept}`}
+                  </span>
                 </button>
               </li>
             ))}
           </ul>
           {mayEdit && saying.length > 0 && (
             <form className={dialogs.replace}
-              onSubmit={(e) => { e.preventDefault(); void onEdit({ type: 'replace-spoken', spoken: sought, by: says }).then((done) => { if (done) setSays(''); }); }}>
+              onSubmit={(e) => {
+                e.preventDefault();
+                void onEdit({ type: 'replace-spoken', spoken: sought, by: says }).then((done) => { if (done) setSays(''); });
+              }}>
               <label>Let it say <Input value={says} onChange={(e) => setSays(e.target.value)} placeholder="another text"
                 aria-label="Another spoken text" /></label>
               <PlainButton htmlType="submit"
@@ -51,7 +59,10 @@ export function Words({ view, mayEdit, onGo, onEdit, onClose }: {
           )}
           {mayEdit && exact.length > 0 && (
             <form className={dialogs.replace}
-              onSubmit={(e) => { e.preventDefault(); void onEdit({ type: 'replace-labels', label: sought, by }).then((done) => { if (done) { setSought(by); setBy(''); } }); }}>
+              onSubmit={(e) => {
+                e.preventDefault();
+                void onEdit({ type: 'replace-labels', label: sought, by }).then((done) => { if (done) { setSought(by); setBy(''); } });
+              }}>
               <label>Call it <Input value={by} onChange={(e) => setBy(e.target.value)} placeholder="another label" aria-label="Another label" /></label>
               <PlainButton htmlType="submit" disabled={!by.trim()}>{exact.length === 1 ? 'in 1 place' : `in all ${exact.length} places`}</PlainButton>
             </form>
@@ -71,7 +82,9 @@ export function Words({ view, mayEdit, onGo, onEdit, onClose }: {
                 {d.kinds.length > 1 && d.kinds.map((k) => <Settle key={k} disabled={!mayEdit} label={`This kind for every ${d.word}`}
                   onClick={() => void onEdit({ type: 'dress-word', word: d.word, kind: k })}>{kindName(k)}</Settle>)}
                 {d.spoken.length > 1 && d.spoken.map((text) => <Settle key={text} disabled={!mayEdit} label={`Every ${d.word} says this`}
-                  onClick={() => void onEdit({ type: 'dress-word', word: d.word, says: text.toLowerCase() === d.word.toLowerCase() ? { type: 'label' } : { type: 'words', text } })}>says “{text}”</Settle>)}
+                  onClick={() => void onEdit({
+                    type: 'dress-word', word: d.word, says: text.toLowerCase() === d.word.toLowerCase() ? { type: 'label' } : { type: 'words', text },
+                  })}>says “{text}”</Settle>)}
               </span>
             </div>
           ))}

@@ -39,14 +39,18 @@ export default function Pictures() {
 
   const said = useQuery(readings(query));
   const words = useQuery({ ...found({ query, how, category, most: MOST }), enabled: !sound && (query.trim() !== '' || category !== undefined) });
-  const heard = useQuery(bySound(sound && !other ? { how: sound.how, word: sound.fixed ? '' : query, reading, phone: sound.phone, shape: sound.shape, count: sound.count, most: MOST } : undefined));
+  const heard = useQuery(bySound(sound && !other
+    ? { how: sound.how, word: sound.fixed ? '' : query, reading, phone: sound.phone, shape: sound.shape, count: sound.count, most: MOST }
+    : undefined));
   const paired = useQuery(pairs(sound?.phone ?? '', sound && other ? other : undefined));
   const drawers = useQuery(categories);
   const phones = useQuery(sounds);
   const error = words.error ?? heard.error ?? paired.error;
+  const spelt = sound?.phone && phones.data?.find((p) => p.code === sound.phone)?.spelt;
 
   const asked = sound !== undefined || query.trim() !== '' || category !== undefined;
-  const tiles: Tile[] = !asked ? [] : sound && other ? (paired.data ?? []).flatMap((p) => [p.one, p.other]).map((h) => ({ picture: h.id, word: h.word, name: h.word, why: h.ipa }))
+  const tiles: Tile[] = !asked ? [] : sound && other
+    ? (paired.data ?? []).flatMap((p) => [p.one, p.other]).map((h) => ({ picture: h.id, word: h.word, name: h.word, why: h.ipa }))
     : sound ? (heard.data?.pictures ?? []).map((h) => ({ picture: h.id, word: h.word, name: h.word, why: h.ipa }))
     : (words.data?.pictures ?? []).map((p) => ({ picture: p.id, word: p.name, name: p.name, why: p.why }));
   const chosen = tiles.find((t) => t.picture === picked) ?? tiles[0];
@@ -116,7 +120,8 @@ export default function Pictures() {
                 <li key={`${row.map((t) => `${t.picture} ${t.word}`).join(' ')} ${i}`}>
                   {row.map((t) => (
                     <button key={`${t.picture} ${t.word}`} type="button"
-                      className={chosen?.picture === t.picture && chosen.word === t.word ? `${css.tile} ${css.chosen}` : css.tile} aria-pressed={chosen?.picture === t.picture}
+                      className={chosen?.picture === t.picture && chosen.word === t.word ? `${css.tile} ${css.chosen}` : css.tile}
+                      aria-pressed={chosen?.picture === t.picture}
                       onClick={() => setPicked(t.picture)} onDoubleClick={() => gather([t])}>
                       <Pic id={t.picture} collected /><span dir="auto">{t.name}</span><small>{t.why}</small>
                     </button>
@@ -146,7 +151,8 @@ export default function Pictures() {
         )}
       </aside>
       {putting && <PutOnBoard words={putting}
-        suggested={other || sound ? `Sounds${sound?.phone ? ` ${phones.data?.find((p) => p.code === sound.phone)?.spelt ?? ''}` : ''}` : (category ?? 'New words')} onClose={() => setPutting(undefined)} />}
+        suggested={sound ? `Sounds${spelt ? ` ${spelt}` : ''}` : (category ?? 'New words')}
+        onClose={() => setPutting(undefined)} />}
     </main>
   );
 }
@@ -163,11 +169,14 @@ const count = (n: number, most: number) => (n >= most ? `the first ${most}` : n 
 function Nothing({ query, sound, known }: { query: string; sound: boolean; known: boolean }) {
   if (sound && query && !known) return <p
     className={parts.quiet}>How “{query}” is said is not known here. Try another word with the same sound, or choose the sound itself.</p>;
-  return <p className={parts.quiet}>{sound ? 'No picture sounds so.' : `No picture answers to “${query}”. Try a simpler word, or take in a picture of your own.`}</p>;
+  const said = sound ? 'No picture sounds so.' : `No picture answers to “${query}”. Try a simpler word, or take in a picture of your own.`;
+  return <p className={parts.quiet}>{said}</p>;
 }
 
 /** What there is before anything is asked: the categories, and what a student's boards are made of. */
-function Start({ drawers, onCategory, onPick }: { drawers: { name: string; example: string }[]; onCategory: (name: string) => void; onPick: (picture: FoundPicture) => void }) {
+function Start({ drawers, onCategory, onPick }: {
+  drawers: { name: string; example: string }[]; onCategory: (name: string) => void; onPick: (picture: FoundPicture) => void;
+}) {
   const [student, setStudent] = useState<string>();
   const rows = useQuery(caseload);
   const lately = useQuery(used(student));
@@ -181,7 +190,8 @@ function Start({ drawers, onCategory, onPick }: { drawers: { name: string; examp
         <label>Pictures used for <Select allowClear aria-label="Student" placeholder="a student" className={css.soundChoice} value={student}
           onChange={setStudent} options={(rows.data ?? []).map((r) => ({ value: r.student.id, label: r.student.name }))} /></label>
         {lately.data && lately.data.recent.length === 0 && <p className={parts.quiet}>None was chosen yet.</p>}
-        {lately.data && lately.data.recent.length > 0 && ([['last', lately.data.recent], ['most often', lately.data.often]] as const).map(([words, pictures]) => (
+        {lately.data && lately.data.recent.length > 0
+          && ([['last', lately.data.recent], ['most often', lately.data.often]] as const).map(([words, pictures]) => (
           <div key={words} className={css.usedRow}><span className={parts.quiet}>{words}</span>{pictures.slice(0, 12).map((p) => <button key={p.id}
             type="button" title={p.name} aria-label={p.name} onClick={() => onPick(p)}><Pic id={p.id} collected /></button>)}</div>
         ))}

@@ -17,7 +17,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class BoardMedia {
     /** Gives what became of a file of the package, or null if it is not there. */
     interface Attached {
-        Media.@Nullable Kept at(String path, String symbol) throws Refused, IOException;
+        Media.@Nullable Kept at(String path, @Nullable String symbol) throws Refused, IOException;
     }
 
     private static final Set<String> READ = Set.of("id", "content_type", "data", "path");
@@ -102,13 +102,14 @@ final class BoardMedia {
         from.reader.findings().found(key, "what", what, "board", from.board, name, value);
     }
 
-    /** The files of a package that a board's pictures and sounds stand in, and the library picture each says it is; empty for none. */
-    static Map<String, String> files(JsonNode board) {
-        Map<String, String> files = new LinkedHashMap<>();
+    /** The files of a package that a board's pictures and sounds stand in, and the library picture each says it is; null for none. */
+    static Map<String, @Nullable String> files(JsonNode board) {
+        Map<String, @Nullable String> files = new LinkedHashMap<>();
         for (String kind : List.of("images", "sounds")) {
             for (JsonNode entry : board.path(kind)) {
                 String path = ObfReader.text(entry, "path", "");
-                if (!path.isEmpty() && !entry.path(ObfWriter.COMPOSED).asBoolean(false)) {
+                boolean inside = entry.path("data").asString("").startsWith("data:");
+                if (!path.isEmpty() && !inside && !entry.path(ObfWriter.COMPOSED).asBoolean(false)) {
                     files.putIfAbsent(path, library(entry));
                 }
             }
@@ -116,15 +117,15 @@ final class BoardMedia {
         return files;
     }
 
-    private static String library(JsonNode entry) {
+    private static @Nullable String library(JsonNode entry) {
         JsonNode symbol = entry.path("symbol");
-        return symbol.path("set").asString("").equals("dwimble") ? symbol.path("filename").asString("") : "";
+        return symbol.path("set").asString("").equals("dwimble") ? symbol.path("filename").asString("") : null;
     }
 
     private Media.@Nullable Kept kept(ObjectNode entry) throws Refused, IOException {
         byte[] inside = ObfReader.dataUri(entry.path("data").asString(""));
         if (inside != null) {
-            return from.reader.media().keep(inside, library(entry).isEmpty() ? null : library(entry));
+            return from.reader.media().keep(inside, library(entry));
         }
         String path = ObfReader.text(entry, "path", "");
         return path.isEmpty() ? null : from.attached.at(path, library(entry));

@@ -168,7 +168,7 @@ public final class ObfReader {
 
     /** Pictures and sounds are looked into on as many cores as there are, before boards ask for them one by one. */
     private void lookInto(Unpacking files, Collection<ObjectNode> boards) throws Refused, IOException {
-        Map<String, String> symbols = new LinkedHashMap<>();
+        Map<String, @Nullable String> symbols = new LinkedHashMap<>();
         boards.forEach(board -> BoardMedia.files(board).forEach(symbols::putIfAbsent));
         List<Exception> trouble = symbols.entrySet().parallelStream().flatMap(file -> {
             try {
@@ -186,8 +186,8 @@ public final class ObfReader {
         }
     }
 
-    /** What is damaged is left out. May be asked by several threads at once, not for one file. @param symbol empty for none */
-    private Media.@Nullable Kept attached(Unpacking files, String path, String symbol) throws Refused, IOException {
+    /** What is damaged is left out. May be asked by several threads at once, not for one file. */
+    private Media.@Nullable Kept attached(Unpacking files, String path, @Nullable String symbol) throws Refused, IOException {
         Media.Kept known = keptByPath.get(path);
         if (known == null) {
             try {
@@ -198,7 +198,7 @@ public final class ObfReader {
                 if (file.broken()) {
                     findings.counted("found-check-sum");
                 }
-                known = media.keep(file.bytes(), symbol.isEmpty() ? null : symbol);
+                known = media.keep(file.bytes(), symbol);
             } catch (ZipException | EOFException damaged) {
                 known = new Media.Kept(null, Told.of("media-damaged"));
             }

@@ -22,8 +22,12 @@ class Disk {
         return Files.getFileStore(home).getUsableSpace();
     }
 
-    /** Under 1 GB. */
-    boolean isNearlyFull() throws IOException {
-        return free() < LEAST_FREE;
+    /** Under 1 GB, or so broken that nobody can say. */
+    boolean isNearlyFull() {
+        try {
+            return free() < LEAST_FREE;
+        } catch (IOException e) {
+            return true;
+        }
     }
 }

@@ -1,6 +1,5 @@
 package org.dwimble.server.care;
 
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.server.database.Database;
@@ -32,7 +31,7 @@ class HealthApi {
 
     /** 200 while it works, 503 if not. */
     @GetMapping("/api/health")
-    ResponseEntity<HealthView> health() throws IOException {
+    ResponseEntity<HealthView> health() {
         List<String> worries = new ArrayList<>();
         boolean up = answers();
         if (!up) {

@@ -97,10 +97,9 @@ class PrintedLists {
             Cards.Flip.LONG, true), "more, finished, help, drink, eat, play");
         list("Baking on Friday", null, marit, 2, new OwnGrid(3, 4, List.of(3, 11), Length.mm(3), "Baking", true),
             "flour, egg, milk, butter, mix, pour, hot, wait, eat, delicious");
-        list("December at the harbour", null, marit, 2, new CalendarPage(CalendarPage.Span.MONTH, LocalDate.ofInstant(now, ZoneOffset.UTC).plusMonths(1)
-            .withDayOfMonth(1),
-            1, "nl", "", "4 December: lighthouse\n9 December: swim\n16 December: cook, eat\n21 December - 3 January: winter holidays"),
-                "lighthouse, swim, cook, eat");
+        LocalDate december = LocalDate.ofInstant(now, ZoneOffset.UTC).withDayOfMonth(1).withMonth(12);
+        String days = "4 December: lighthouse\n9 December: swim\n16 December: cook, eat\n21 December - 3 January: winter holidays";
+        list("December at the harbour", null, marit, 2, new CalendarPage(CalendarPage.Span.MONTH, december, 1, "nl", "", days), "lighthouse, swim, cook, eat");
         list("New for Ilse this month", "ilse", marit, 1, WaysToWords.USUAL, "swim, people, more, grandma, whale");
         list("Tomasz goes home", "tomasz", marit, 1, GoingHome.USUAL,
             "swim, read, swing, happy, tired, angry, calm, bread, apple, cheese, hat, towel, sleep");

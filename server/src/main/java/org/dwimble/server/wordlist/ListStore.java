@@ -41,8 +41,8 @@ public class ListStore {
     }
 
     /** A list as lists show it. @param pictures the first of it @param by who changed it last */
-    public record ListLine(long id, String name, int words, String support, List<String> pictures, @Nullable String student, @Nullable String studentName, long owner,
-        String ownerName, boolean shared, String changedAt, String by) {
+    public record ListLine(long id, String name, int words, String support, List<String> pictures, @Nullable String student,
+        @Nullable String studentName, long owner, String ownerName, boolean shared, String changedAt, String by) {
     }
 
     /** What undo and redo would do now for one person; what others did in between does not count. */
@@ -128,7 +128,8 @@ public class ListStore {
     public void nameVersion(long id, int number, @Nullable String name) {
         String tidy = Text.tidy(name == null ? "" : name);
         Text.atMost(WordList.LONGEST_NAME, "version_name", tidy);
-        database.write(session -> session.update("UPDATE list_version SET name = ? WHERE list_id = ? AND number = ?", tidy.isEmpty() ? null : tidy, id, number));
+        String kept = tidy.isEmpty() ? null : tidy;
+        database.write(session -> session.update("UPDATE list_version SET name = ? WHERE list_id = ? AND number = ?", kept, id, number));
     }
 
     /** What a version held; empty if there is no such version. */
@@ -226,7 +227,8 @@ public class ListStore {
     private static Optional<Version> redoable(Session session, long id, long account) throws SQLException {
         return session.first(VERSION + """
             WHERE n.list_id = ? AND n.account_id = ? AND n.act = 'BACK' AND n.reversed = 0
-                AND n.number > coalesce((SELECT max(c.number) FROM list_version c WHERE c.list_id = n.list_id AND c.account_id = n.account_id AND c.act = 'CHANGE'), 0)
+                AND n.number > coalesce((SELECT max(c.number) FROM list_version c
+                    WHERE c.list_id = n.list_id AND c.account_id = n.account_id AND c.act = 'CHANGE'), 0)
             ORDER BY n.number DESC LIMIT 1""", ListStore::version, id, account);
     }
 
@@ -250,14 +252,21 @@ public class ListStore {
     }
 
     public void delete(long id, long account, Instant at) {
-        database.write(session -> session.update("UPDATE word_list SET deleted_at = ?, deleted_by = ? WHERE id = ? AND deleted_at IS NULL", at.toString(), account, id));
+        database.write(session -> session.update("UPDATE word_list SET deleted_at = ?, deleted_by = ? WHERE id = ? AND deleted_at IS NULL",
+            at.toString(), account, id));
     }
 
-    /** All an account may see: its own for nobody in particular, those of its students, those on the shelf; the latest first. @param student of this one alone; null for all */
+    /**
+     * All an account may see: its own for nobody in particular, those of its students, those on the shelf; the latest first.
+     *
+     * @param student of this one alone; null for all
+     */
     public List<ListLine> lines(long account, @Nullable String student) {
         return database.read(session -> session.list("""
-            SELECT l.id, l.name, l.words, l.support, l.pictures, l.student_id, s.name AS student_name, l.owner, o.name AS owner_name, l.shared, n.made_at, a.name AS by_name
-            FROM word_list l JOIN list_version n ON n.list_id = l.id AND n.number = l.head JOIN account a ON a.id = n.account_id JOIN account o ON o.id = l.owner
+            SELECT l.id, l.name, l.words, l.support, l.pictures, l.student_id, s.name AS student_name, l.owner, o.name AS owner_name, l.shared, n.made_at,
+                a.name AS by_name
+            FROM word_list l JOIN list_version n ON n.list_id = l.id AND n.number = l.head JOIN account a ON a.id = n.account_id
+                JOIN account o ON o.id = l.owner
             LEFT JOIN student s ON s.id = l.student_id LEFT JOIN team t ON t.student_id = l.student_id AND t.account_id = ?
             WHERE l.deleted_at IS NULL AND (s.id IS NULL OR s.deleted_at IS NULL)
                 AND (l.shared = 1 OR t.role IS NOT NULL OR l.student_id IS NULL AND l.owner = ?) AND (? IS NULL OR l.student_id = ?)
