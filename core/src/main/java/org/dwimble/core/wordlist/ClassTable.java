@@ -1,6 +1,7 @@
 package org.dwimble.core.wordlist;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,8 +13,8 @@ import org.dwimble.core.told.Unacceptable;
 
 /**
  * A class as a table that is typed or pasted from a spreadsheet: a student a line, the name first, then what is printed instead, parted by
- * tabs, or by semicolons or commas if there are no tabs. A first line that names words of the list says which each column stands for;
- * without one the columns stand for the first words. An empty cell leaves the word as it is.
+ * tabs, or by semicolons or commas if there are no tabs. A first line that names words of the list, and no student, says which each column
+ * stands for; without one the columns stand for the first words. An empty cell leaves the word as it is.
  */
 public final class ClassTable {
     public static final int MOST_ROWS = 60;
@@ -25,8 +26,11 @@ public final class ClassTable {
     private ClassTable() {
     }
 
-    /** @throws Unacceptable if a row has no name, there are too many, or a row has more cells than there are words */
-    public static List<Typed> read(String table, WordList list) {
+    /**
+     * @param students names of those who are known, with or without capitals: a line that begins with one is that student's
+     * @throws Unacceptable if a row has no name, there are too many, or a row has more cells than there are words
+     */
+    public static List<Typed> read(String table, WordList list, Collection<String> students) {
         List<String[]> lines = table.lines().filter(l -> !l.isBlank()).map(ClassTable::cells).toList();
         if (lines.isEmpty()) {
             return List.of();
@@ -34,8 +38,10 @@ public final class ClassTable {
         Map<String, String> byText = new LinkedHashMap<>();
         list.words().forEach(w -> byText.putIfAbsent(Names.folded(w.text()), w.id()));
         String[] first = lines.get(0);
-        boolean header = first.length > 1 && Stream.of(first).skip(1).allMatch(c -> byText.containsKey(Names.folded(c)));
-        List<String> columns = header ? Stream.of(first).skip(1).map(c -> byText.get(Names.folded(c))).toList() : list.words().stream().map(ListedWord::id).toList();
+        boolean known = list.row(first[0]).isPresent() || students.stream().anyMatch(s -> Names.folded(s).equals(Names.folded(first[0])));
+        boolean header = !known && first.length > 1 && Stream.of(first).skip(1).allMatch(c -> byText.containsKey(Names.folded(c)));
+        List<String> columns = header ? Stream.of(first).skip(1).map(c -> byText.get(Names.folded(c))).toList()
+            : list.words().stream().map(ListedWord::id).toList();
         List<Typed> rows = new ArrayList<>();
         for (String[] line : lines.subList(header ? 1 : 0, lines.size())) {
             rows.add(row(line, columns, rows.size() + 1));

@@ -131,6 +131,11 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
         return rows.stream().filter(r -> Names.folded(r.name()).equals(Names.folded(name))).findFirst();
     }
 
+    /** Names in the class that are no student's: their sheets are as for anybody. */
+    public List<String> strangers() {
+        return rows.stream().filter(r -> r.student() == null).map(ClassRow::name).toList();
+    }
+
     public WordList withRows(List<ClassRow> rows) {
         return new WordList(name, words, second, now, supports, page, rows);
     }

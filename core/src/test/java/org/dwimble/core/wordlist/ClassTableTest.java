@@ -17,15 +17,23 @@ class ClassTableTest {
     @ValueSource(strings = {"name\tread\tapple\nIlse\tdance\t\nTomasz\t\tbread\n", "Name;Read;Apple\n\nIlse;dance\nTomasz;;bread",
         "who, read, apple\nIlse, dance,\nTomasz,, bread"})
     void aTableWithAFirstLineSaysWhatStandsInstead(String table) {
-        assertThat(ClassTable.read(table, HOME)).containsExactly(new ClassTable.Typed("Ilse", Map.of("read", "dance")), new ClassTable.Typed("Tomasz",
+        assertThat(ClassTable.read(table, HOME, List.of())).containsExactly(new ClassTable.Typed("Ilse", Map.of("read", "dance")), new ClassTable.Typed("Tomasz",
             Map.of("apple", "bread")));
     }
 
     @Test
     void withoutAFirstLineTheColumnsStandForTheFirstWords() {
-        assertThat(ClassTable.read("Ilse, dance, sing", HOME)).containsExactly(new ClassTable.Typed("Ilse", Map.of("swim", "dance", "read", "sing")));
-        assertThat(ClassTable.read("Ilse", HOME)).containsExactly(new ClassTable.Typed("Ilse", Map.of()));
-        assertThat(ClassTable.read(" \n", HOME)).isEmpty();
+        assertThat(ClassTable.read("Ilse, dance, sing", HOME, List.of())).containsExactly(new ClassTable.Typed("Ilse", Map.of("swim", "dance", "read", "sing")));
+        assertThat(ClassTable.read("Ilse", HOME, List.of())).containsExactly(new ClassTable.Typed("Ilse", Map.of()));
+        assertThat(ClassTable.read(" \n", HOME, List.of())).isEmpty();
+    }
+
+    @Test
+    void aLineOfAStudentIsNoFirstLineThoughItNamesWordsOfTheList() {
+        String table = "Nour, read\nIlse, dance";
+        List<ClassTable.Typed> both = List.of(new ClassTable.Typed("Nour", Map.of("swim", "read")), new ClassTable.Typed("Ilse", Map.of("swim", "dance")));
+        assertThat(ClassTable.read(table, HOME, List.of("nour"))).isEqualTo(both);
+        assertThat(ClassTable.read(table, HOME.withRows(List.of(new ClassRow("Nour", null, null, Map.of()))), List.of())).isEqualTo(both);
     }
 
     @Test
@@ -39,9 +47,9 @@ class ClassTableTest {
 
     @Test
     void whatCannotBeIsRefusedWithTheRow() {
-        assertThatThrownBy(() -> ClassTable.read("Ilse, dance\n, sing", HOME)).isInstanceOf(Unacceptable.class).hasMessageContaining("row=2");
-        assertThatThrownBy(() -> ClassTable.read("Ilse, a, b, c, d, e", HOME)).isInstanceOf(Unacceptable.class).hasMessageContaining("name=Ilse");
-        assertThatThrownBy(() -> ClassTable.read("Ilse\n".repeat(61), HOME)).isInstanceOf(Unacceptable.class).hasMessageContaining("61");
+        assertThatThrownBy(() -> ClassTable.read("Ilse, dance\n, sing", HOME, List.of())).isInstanceOf(Unacceptable.class).hasMessageContaining("row=2");
+        assertThatThrownBy(() -> ClassTable.read("Ilse, a, b, c, d, e", HOME, List.of())).isInstanceOf(Unacceptable.class).hasMessageContaining("name=Ilse");
+        assertThatThrownBy(() -> ClassTable.read("Ilse\n".repeat(61), HOME, List.of())).isInstanceOf(Unacceptable.class).hasMessageContaining("61");
     }
 
     @Test
@@ -49,7 +57,7 @@ class ClassTableTest {
         ClassRow ilse = new ClassRow("Ilse", "ilse", null, Map.of("read", ListedWord.of("x", "dance", "base/dance", null)));
         ClassRow nour = new ClassRow("Nour", null, null, Map.of());
         WordList both = HOME.withRows(List.of(ilse, nour));
-        assertThat(ClassTable.read(ClassTable.write(both), both)).containsExactly(new ClassTable.Typed("Ilse", Map.of("read", "dance")),
+        assertThat(ClassTable.read(ClassTable.write(both), both, List.of())).containsExactly(new ClassTable.Typed("Ilse", Map.of("read", "dance")),
             new ClassTable.Typed("Nour", Map.of()));
         assertThat(both.forRow(ilse).words()).extracting(ListedWord::text).containsExactly("swim", "dance", "happy", "apple");
         assertThat(both.forRow(nour)).isEqualTo(both);

@@ -265,9 +265,9 @@ class ListApi {
     @PostMapping("/{list}/class")
     ListView forClass(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody ClassRequest request) {
         ListStore.Kept kept = may.toChange(list, account);
-        List<ClassTable.Typed> typed = ClassTable.read(request.table() == null ? "" : request.table(), kept.list());
         Map<String, String> known = students.caseload(account.id()).stream()
             .collect(Collectors.toMap(r -> Names.folded(r.student().name()), r -> r.student().id(), (one, other) -> one));
+        List<ClassTable.Typed> typed = ClassTable.read(request.table() == null ? "" : request.table(), kept.list(), known.keySet());
         List<ClassRow> rows = typed.stream().map(row -> {
             String student = known.get(Names.folded(row.name()));
             Map<String, ListedWord> instead = new LinkedHashMap<>();

@@ -136,8 +136,10 @@ class SupportApi {
         List<Printed> printed = printed(kept, account);
         Laid laid = all(printed);
         int number = Math.max(1, Math.min(page, laid.pages().size()));
+        List<String> strangers = kept.list().strangers();
+        Stream<Told> unknown = strangers.isEmpty() ? Stream.of() : Stream.of(Told.of("class-strangers", "names", strangers, "count", strangers.size()));
         return new SheetsView(laid.sheets(), laid.pages().size(), laid.lyingDown(), laid.why() == null ? null : wording.of(laid.why()),
-            laid.notes().stream().map(wording::of).toList(), page(printed, number),
+            Stream.concat(laid.notes().stream(), unknown).map(wording::of).toList(), page(printed, number),
             laid.pages().size() == 1 ? cells(kept.list(), laid.lyingDown()) : List.of());
     }
 

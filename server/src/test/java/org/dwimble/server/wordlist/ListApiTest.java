@@ -315,7 +315,9 @@ class ListApiTest {
         JsonNode list = http.post("/api/lists/" + id + "/class", "{\"base\":1,\"table\":\"name\\tread\\nIlse\\tdance\\nNobody\\tsing\"}").json();
         assertThat(list.get("pupils").size()).isEqualTo(2);
         assertThat(list.get("classTable").asString()).isEqualTo("name\tread\nIlse\tdance\nNobody\tsing");
-        assertThat(http.get("/api/lists/" + id + "/sheets").json().get("sheets").asInt()).isEqualTo(2);
+        JsonNode sheets = http.get("/api/lists/" + id + "/sheets").json();
+        assertThat(sheets.get("sheets").asInt()).isEqualTo(2);
+        assertThat(sheets.get("notes").toString()).contains("Nobody is no student of your caseload").doesNotContain("Ilse");
         try (PDDocument document = Loader.loadPDF(http.get("/api/lists/" + id + "/support.pdf").body())) {
             PDFTextStripper page = new PDFTextStripper();
             page.setEndPage(1);
