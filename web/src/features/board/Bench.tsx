@@ -5,6 +5,7 @@ import { Link, Navigate, useLocation, useNavigate, useParams, useSearchParams } 
 import { Problem, sentence } from '../../api/client';
 import type { Board, BoardLine, Button, Cell, Changed, Intention, Steps, Version, VocabularyView } from '../../api/types';
 import { shortDay } from '../../shell/time';
+import { useUndoKeys } from '../../shell/undoKeys';
 import { ArtOf } from '../picture/art';
 import { copyFor } from '../starter/starters';
 import { Credits } from '../picture/Credits';
@@ -153,16 +154,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
     [change, boardId, go],
   );
 
-  useEffect(() => {
-    function keys(event: KeyboardEvent) {
-      const inField = event.target instanceof HTMLInputElement && event.target.value !== '';
-      if (!mayEdit || inField || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
-      event.preventDefault();
-      void step(event.shiftKey ? 'redo' : 'undo');
-    }
-    window.addEventListener('keydown', keys);
-    return () => window.removeEventListener('keydown', keys);
-  }, [mayEdit, step]);
+  useUndoKeys(mayEdit, step);
 
   const onMark = useCallback((cell: Cell) => move({ move: 'mark', cell }), []);
   const onRename = useCallback(() => {

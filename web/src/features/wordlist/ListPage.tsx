@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { sentence } from '../../api/client';
-import type { ListEdit } from '../../api/types';
+import type { ListEdit, WordList } from '../../api/types';
 import { DottedText } from '../board/Dotted';
 import { ArtOf } from '../picture/art';
 import { list as listQuery, sheets as sheetsQuery, useActs, type Act } from './lists';
@@ -13,6 +13,7 @@ import { Offers } from './Offers';
 import { PageSentence, SupportSentence } from './Sentence';
 import { SheetStage } from './SheetStage';
 import { WordsColumn } from './WordsColumn';
+import { useUndoKeys } from '../../shell/undoKeys';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
 
@@ -75,26 +76,7 @@ export default function ListPage() {
           <div className={css.bar}>
             <span className={parts.quiet}>Kept as you go · version {view.version}</span>
             <span className={parts.grow} />
-            {mayEdit && (
-              <>
-                <PlainButton
-                  aria-label="Undo"
-                  title={view.undo ?? 'Nothing to undo'}
-                  disabled={!view.undo}
-                  onClick={() => void act({ what: 'undo' })}
-                >
-                  ↶
-                </PlainButton>
-                <PlainButton
-                  aria-label="Make again"
-                  title={view.redo ?? 'Nothing to make again'}
-                  disabled={!view.redo}
-                  onClick={() => void act({ what: 'redo' })}
-                >
-                  ↷
-                </PlainButton>
-              </>
-            )}
+            {mayEdit && <Steps view={view} onAct={act} />}
             <ListMenu view={view} page={sheet.data?.page.number ?? 1} onAct={act} />
           </div>
           <p className={css.sentence}>
@@ -131,5 +113,22 @@ export default function ListPage() {
         </section>
       </main>
     </ArtOf>
+  );
+}
+
+/** Undo and make again, also by their keys. */
+function Steps({ view, onAct }: { view: WordList; onAct: (act: Act) => Promise<WordList | undefined> }) {
+  useUndoKeys(true, (what) => {
+    if (what === 'undo' ? view.undo : view.redo) void onAct({ what });
+  });
+  return (
+    <>
+      <PlainButton aria-label="Undo" title={view.undo ?? 'Nothing to undo'} disabled={!view.undo} onClick={() => void onAct({ what: 'undo' })}>
+        ↶
+      </PlainButton>
+      <PlainButton aria-label="Make again" title={view.redo ?? 'Nothing to make again'} disabled={!view.redo} onClick={() => void onAct({ what: 'redo' })}>
+        ↷
+      </PlainButton>
+    </>
   );
 }

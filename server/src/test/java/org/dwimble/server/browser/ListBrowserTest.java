@@ -117,6 +117,10 @@ class ListBrowserTest extends Counted {
         page.keyboard().press("ArrowDown");
         page.keyboard().press("Delete");
         assertThat(rows()).hasCount(3);
+        page.keyboard().press("Control+z");
+        assertThat(rows()).hasCount(4);
+        page.keyboard().press("Control+Shift+z");
+        assertThat(rows()).hasCount(3);
         w.button("Undo").click();
         assertThat(rows()).hasCount(4);
         w.button("Make again").click();
