@@ -4,6 +4,7 @@
 //   library/sounds.tsv      word, readings in phones
 //   library/meanings.tsv    word, words that mean the same in its commonest sense, in others, things it is a kind of
 //   library/kinds.tsv       word, kind
+//   library/topics.tsv      word without a picture, categories it is about, likeliest first
 //   library/common.tsv      the commonest words of speech, commonest first
 //   library/outside.tsv     what the simulated outside service has; art/outside/ its drawings
 //   art/colour/, contrast/  the drawings by set and name; a skin tone after a dot
@@ -11,7 +12,7 @@ import fs from 'node:fs';
 import path from 'node:path';
 import { languages, names } from './languages.mjs';
 import { drawing, lines, packed, pictures as gather, tones } from './sets.mjs';
-import { below, common, kinds, meanings, sounds } from './words.mjs';
+import { below, common, kinds, meanings, sounds, topics } from './words.mjs';
 
 const out = path.join(import.meta.dirname, 'target/out');
 fs.rmSync(out, { recursive: true, force: true });
@@ -41,6 +42,7 @@ for (const language of languages) table(`names-${language}.tsv`, names(language,
 table('sounds.tsv', await sounds(pictures));
 table('meanings.tsv', meanings(pictures));
 table('kinds.tsv', kinds(pictures));
+table('topics.tsv', topics(lines('topics.tsv').map((line) => line.split('\t')), pictures));
 table('common.tsv', common.slice(0, 12_000).map((w) => [w]));
 
 for (const p of pictures) {

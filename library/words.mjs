@@ -139,3 +139,42 @@ export function below(thing, candidates) {
     return false;
   });
 }
+
+/** A part of speech met less often than the likeliest by this factor says nothing of what a word is about. */
+const RARELY = 4;
+
+/** What words without a picture are about: categories, by the things of WordNet its words lie below; nouns are read in their first three meanings, the nearer thing wins. */
+export function topics(table, pictures) {
+  const { senses, synsets, met } = wordnet();
+  const has = new Set(pictures.flatMap((p) => [p.name, ...p.also]).map((w) => w.toLowerCase()));
+  const tops = new Map();
+  for (const [topic, things] of table) {
+    for (const thing of things.split(',').map((t) => t.trim())) {
+      const top = senses.n.get(thing)?.[0];
+      if (!top) continue;
+      tops.set(top, [...(tops.get(top) ?? []), topic]);
+    }
+  }
+  const nearest = (offset) => {
+    const seen = new Set([offset]);
+    let level = [offset];
+    for (let steps = 0; level.length > 0 && steps < 9; steps++) {
+      const found = [...new Set(level.flatMap((o) => tops.get(o) ?? []))];
+      if (found.length > 0) return { found, steps };
+      level = level.flatMap((o) => synsets.get(o).up).filter((o) => !seen.has(o) && seen.add(o));
+    }
+    return undefined;
+  };
+  const usual = new Set(common);
+  const parts = { v: 'actions', a: 'describing words', r: 'describing words' };
+  const out = [];
+  for (const word of [...new Set([...senses.n.keys(), ...senses.v.keys(), ...senses.a.keys(), ...senses.r.keys()])].sort()) {
+    if (!/^[a-z][a-z' -]*$/.test(word) || has.has(word) || !word.split(/[ -]/).every((w) => usual.has(w)) || !fit(word)) continue;
+    const score = (pos) => (senses[pos].has(word) ? (met.get(`${pos} ${word}`) ?? 0) + 0.5 : 0);
+    const likeliest = ['n', 'v', 'a', 'r'].sort((x, y) => score(y) - score(x));
+    const found = likeliest.filter((pos) => score(pos) > 0 && score(pos) * RARELY >= score(likeliest[0])).flatMap((pos) => pos === 'n'
+      ? senses.n.get(word).slice(0, 3).map(nearest).filter(Boolean).flatMap((n) => n.found) : [parts[pos]]);
+    if (found.length > 0) out.push([word, [...new Set(found)].slice(0, 4)]);
+  }
+  return out;
+}

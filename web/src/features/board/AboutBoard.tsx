@@ -16,7 +16,7 @@ export function AboutBoard({ view, board, line, cell, mayEdit, onRename, onLook,
   const openers = home ? 'It is the home board.' : line.openers === 1 ? '1 board opens it.' : `${line.openers} boards open it.`;
   return (
     <section className={bench.buttonSentence} aria-label="About this board">
-      <h2>An empty cell</h2>
+      <h2>{keptFree ? 'A cell kept free' : 'An empty cell'}</h2>
       <p className={parts.quiet}>{spoken(cell)}</p>
       {keptFree && <p>This cell is kept free: other boards have back or home here, and a hand that goes home twice should say nothing by mistake. A word typed here still goes in.</p>}
       {mayEdit && !keptFree && <p>Type a word and press Enter: a button with its picture stands here, and the next empty cell waits. Several words go in at once with commas between them.</p>}
@@ -25,7 +25,7 @@ export function AboutBoard({ view, board, line, cell, mayEdit, onRename, onLook,
       <p>This board is called <DottedText label="Rename this board" value={line.name} disabled={!mayEdit} onKeep={onRename} />.</p>
       {mayEdit && <p><ShapeMenu board={board} cell={cell} onTry={onTry} /> <button type="button" className={parts.dotted}
         onClick={onLook}>How the board looks</button></p>}
-      <p className={bench.fact}>{line.buttons} {line.buttons === 1 ? 'button' : 'buttons'}, {line.empty} empty {line.empty === 1 ? 'cell' : 'cells'}. {openers}</p>
+      <p className={bench.fact}>{line.buttons} {line.buttons === 1 ? 'button' : 'buttons'}, {line.empty - line.keptFree.length} empty {line.empty - line.keptFree.length === 1 ? 'cell' : 'cells'}{line.keptFree.length > 0 && ` and ${line.keptFree.length} kept free`}. {openers}</p>
       <p className={bench.fact}>
         Each cell is {Math.round(line.cellWidthMm)} x {Math.round(line.cellHeightMm)} mm on the student’s screen{board.widths.length + board.heights.length > 0 ? ', or larger' : ''}.
         {line.small && ' That is smaller than many hands can hit.'}

@@ -5,6 +5,7 @@ import { sentence } from '../../api/client';
 import type { Folk, VocabularyView } from '../../api/types';
 import { Pic } from '../picture/art';
 import { OwnPhoto } from '../picture/OwnPhoto';
+import { usePhotoInHand } from '../picture/photoInHand';
 import { found } from '../picture/pictures';
 import { picturesOf } from '../picture/TakeIn';
 import { folkIn, placeForPerson } from './boards';
@@ -20,7 +21,7 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
   const [name, setName] = useState('');
   const [general, setGeneral] = useState('');
   const [picture, setPicture] = useState<string>();
-  const [file, setFile] = useState<File>();
+  const photo = usePhotoInHand(view.student);
   const [problem, setProblem] = useState('');
   const [several, setSeveral] = useState(false);
   const { data: kinds = [] } = useQuery(folkIn(view.id, view.version));
@@ -34,11 +35,14 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
 
   async function add() {
     if (!name.trim()) {
-      setProblem('Type a name or a nickname first.');
+      setProblem(photo.file ? 'Type a name or a nickname first. The photo stays here.' : 'Type a name or a nickname first.');
       return;
     }
     try {
-      if (await onAdd([{ name: name.trim(), general: general.trim(), picture, board: own?.kind }])) onClose();
+      const taken = await photo.take(name).catch(() => false as const);
+      if (taken === false) return;
+      if (taken) setPicture(taken);
+      if (await onAdd([{ name: name.trim(), general: general.trim(), picture: taken ?? picture, board: own?.kind }])) onClose();
     } catch (error) {
       setProblem(sentence(error));
     }
@@ -48,9 +52,9 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
   const onEnter = (e: React.KeyboardEvent) => { if (e.key === 'Enter' && !e.defaultPrevented) { e.preventDefault(); void add(); } };
 
   return (
-    <Modal open title="Add a person" onCancel={onClose} okText="Add" cancelText="Leave it" onOk={() => void add()} width={620}>
-      <div className={dialogs.person} onDragOver={(e) => e.preventDefault()} onDrop={(e) => { e.preventDefault(); setFile(picturesOf(e.dataTransfer)[0]); }}
-        onPaste={(e) => { const [pasted] = picturesOf(e.clipboardData); if (pasted) { e.preventDefault(); setFile(pasted); } }}>
+    <Modal open title="Add a person" onCancel={onClose} okText="Add" cancelText="Leave it" onOk={() => void add()} confirmLoading={photo.busy} okButtonProps={photo.finish} width={620}>
+      <div className={dialogs.person} onDragOver={(e) => e.preventDefault()} onDrop={(e) => { e.preventDefault(); photo.setFile(picturesOf(e.dataTransfer)[0]); }}
+        onPaste={(e) => { const [pasted] = picturesOf(e.clipboardData); if (pasted) { e.preventDefault(); photo.setFile(pasted); } }}>
         <label>Name or nickname <Input autoFocus value={name} onChange={(e) => setName(e.target.value)} onKeyDown={onEnter} autoComplete="off" /></label>
         <label>Who they are {whose}
           <AutoComplete value={general} onChange={(value: string) => setGeneral(value ?? '')} options={generalWords(kinds, general.toLowerCase())}
@@ -62,9 +66,9 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
             {picture && !faces.data?.pictures.some((p) => p.id === picture) && <button type="button" aria-pressed="true" aria-label="the photo"
               onClick={() => setPicture(undefined)}><Pic id={picture} collected /></button>}
             {faces.data?.pictures.map((p) => <button key={p.id} type="button" aria-label={p.name} title={p.name} aria-pressed={p.id === picture}
-              onClick={() => setPicture(p.id === picture ? undefined : p.id)}><Pic id={p.id} collected /></button>)}
+              onClick={() => { photo.setFile(undefined); setPicture(p.id === picture ? undefined : p.id); }}><Pic id={p.id} collected /></button>)}
           </div>
-          <OwnPhoto word={name} student={view.student} file={file} onFile={setFile} onTaken={(taken) => { setFile(undefined); setPicture(taken); }} />
+          <OwnPhoto photo={photo} />
         </div>
         {kind && <Checkbox checked={own !== undefined} onChange={(e) => setWanted(e.target.checked)}>on a board of their own: {kind.boardName}</Checkbox>}
         <p role="status">{!place ? data && 'No board for people has an empty cell. Take a button off there, or add a board.'

@@ -532,7 +532,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
               free={freeCells(board, keptFree)}
               went={went?.from === boardId ? went : undefined}
               onGo={go}
-              onFurther={(from) => void putting.putFurther(text, from, picture)}
+              onWay={(way) => void putting.putOnWay(text, way, picture)}
               text={text}
               next={next}
               boardName={board.name}
@@ -546,7 +546,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
               }}
               onFill={putting.fill}
               onSeek={(t) => void putting.putAndSeek(t)}
-              onPut={(t, p, on) => void putting.put(t, p, on)}
+              onPut={(t, p) => void putting.put(t, p)}
               onLeave={leaveWordLine}
               newWords={<NewWords view={view} />}
             />

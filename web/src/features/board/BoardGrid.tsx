@@ -174,6 +174,7 @@ const GridCell = memo(function GridCell({ cell, button, overlay, marked, next, c
       {button && <Card button={button} />}
       {drag === 'to' && button && <span className={bench.tag}>changes places</span>}
       {overlay?.tag && <span className={bench.tag}>{overlay.tag}</span>}
+      {overlay?.kept && !button && <span className={bench.keptNote} aria-hidden>{overlay.kept}</span>}
       {overlay?.badge && (
         <span className={overlay.badge.paper === 'held' ? `${bench.badge} ${bench.heldBadge}` : bench.badge}
           style={overlay.badge.paper === 'held' ? undefined : { background: overlay.badge.paper }}>{overlay.badge.text}</span>
@@ -198,7 +199,7 @@ const dragOn = (drag: Drag | undefined, cell: Cell) =>
   !drag ? undefined : sameCell(drag.button.cell, cell) ? 'from' : drag.over && sameCell(drag.over, cell) ? 'to' : undefined;
 
 function name(button: Button | undefined, cell: Cell, overlay?: Overlay): string {
-  if (!button) return `empty, ${spoken(cell)}`;
+  if (!button) return overlay?.told ? `empty, ${spoken(cell)}, ${overlay.told}` : `empty, ${spoken(cell)}`;
   const opens = overlay?.told ? `, ${overlay.told}` : button.leads.type === 'opens' ? ', opens a board' : '';
   return `${button.label || 'picture'}, ${spoken(cell)}${opens}`;
 }

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { Button, Layer } from '../../api/types';
 import { LayerStage } from '../picture/LayerStage';
 import { PictureSearch } from '../picture/PictureSearch';
+import { usePhotoInHand } from '../picture/photoInHand';
 import { MOST_LAYERS, NOT, withPicture } from '../picture/layers';
 import chooser from '../picture/chooser.module.css';
 import parts from '../../shell/parts.module.css';
@@ -16,6 +17,18 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
   const [at, setAt] = useState(0);
   const [everywhere, setEverywhere] = useState(false);
   const crossed = layers.some((l) => l.picture === NOT);
+  const photo = usePhotoInHand(student);
+  const among = adding || layers.length > 1;
+
+  /** Keeps what stands here, with the photo that is in hand. */
+  async function keep() {
+    try {
+      const taken = await photo.take(button.label);
+      onKeep(taken ? withPicture(layers, taken, adding, at) : layers, everywhere);
+    } catch {
+      // The photo stays in hand, and why it was not taken stands beside it.
+    }
+  }
 
   function choose(id: string) {
     const chosen = withPicture(layers, id, adding, at);
@@ -29,9 +42,9 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
 
   return (
     <Modal open title={`Pictures for ${button.label || 'this button'}`} onCancel={onClose} width={820} okText="Keep" cancelText="Leave it"
-      onOk={() => onKeep(layers, everywhere)}>
+      onOk={() => void keep()} confirmLoading={photo.busy} okButtonProps={photo.finish}>
       <div className={chooser.choose}>
-        <PictureSearch word={button.label} student={student} language={language} chosen={layers.map((l) => l.picture)}
+        <PictureSearch word={button.label} photo={photo} take={among ? 'Put it among them' : undefined} language={language} chosen={layers.map((l) => l.picture)}
           note={adding ? ' It is added to what is there.' : undefined} onChoose={choose}>
           {button.label && <Checkbox checked={everywhere} onChange={(e) => setEverywhere(e.target.checked)}>for every “{button.label}” of all boards</Checkbox>}
         </PictureSearch>

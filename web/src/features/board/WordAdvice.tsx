@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Advice } from '../../api/types';
 import { advice } from './boards';
+import { KEYS, waysOn, type WayOn } from './ways';
 import bench from './bench.module.css';
 import parts from '../../shell/parts.module.css';
 
@@ -12,13 +13,29 @@ export function useAdvice(vocabulary: number, version: number, board: string, wo
   return useQuery({ ...advice(vocabulary, version, board, word, count), enabled: word !== '' }).data;
 }
 
+const mm = (length: number) => Math.round(length);
+
+/** What going it means, in a few words. */
+function told(way: WayOn): string {
+  switch (way.way) {
+    case 'board':
+      return `on ${way.name} (${way.empty} free)`;
+    case 'new board':
+      return `on a new board from ${way.name}`;
+    case 'new row':
+      return `in a new row below: no word moves, cells get ${mm(way.thenMm)} mm high instead of ${mm(way.heightMm)}${way.small ? ', which many hands miss' : ''}`;
+    case 'kept cell':
+      return `in a kept cell: other boards have ${way.home ? 'home' : 'back'} there, so a hand that goes ${way.home ? 'home' : 'back'} twice would say it`;
+  }
+}
+
 /**
- * One line under the word line, always there so that nothing moves: what Enter will do, where a word stands already, and
- * where it could go if there is no room.
+ * What stands under the word line: what Enter will do, where a word stands already, and every way on if there is no room, each
+ * with its key.
  */
-export function WordAdvice({ word, full, advice, board, hint, went, onGo, onPutOn, onFurther, onFill, onSeek, onLeaveIt }: {
+export function WordAdvice({ word, full, advice, board, hint, went, onGo, onWay, onFill, onSeek, onLeaveIt }: {
   word: string; full: boolean; advice?: Advice; board: string; hint: string; went?: Elsewhere;
-  onGo: (board: string) => void; onPutOn: (board: string, name: string) => void; onFurther: (from: string) => void; onFill?: () => void; onSeek?: () => void; onLeaveIt: () => void;
+  onGo: (board: string) => void; onWay: (way: WayOn) => void; onFill?: () => void; onSeek?: () => void; onLeaveIt: () => void;
 }) {
   const door = (words: string, onClick: () => void) => <button type="button" className={parts.dotted} onClick={onClick}>{words}</button>;
   if (word === '') {
@@ -34,15 +51,18 @@ export function WordAdvice({ word, full, advice, board, hint, went, onGo, onPutO
   );
   if (!full) return <p className={bench.advice} role="status">{already}<span
     className={already ? undefined : parts.quiet}>{already ? 'Enter puts it here too.' : hint}</span>{onSeek && <> {door('a photo, a drawing or the web', onSeek)}</>}</p>;
-  const [best, ...others] = advice?.rooms ?? [];
+  const ways = advice ? waysOn(advice) : [];
+  const [first, ...others] = ways;
+  const boards = others.filter((w) => w.way === 'board');
   return (
-    <p className={bench.advice} role="status">
+    <div className={bench.advice} role="status">
       {already}
-      {advice && (best ? <>No room here: Enter puts it on <strong>{best.name}</strong> ({best.empty} empty){others.length > 0 && <>, or on {others.map((r, i) => <span key={r.board}>{i > 0 && ', '}{door(r.name, () => onPutOn(r.board, r.name))}</span>)}</>}{advice.further && ', or on '}</>
-        : advice.further ? 'No room here: Enter puts it on ' : 'No room here or near here. Take a button off, or add a board on the left.')}
-      {advice?.further && <>{door(`a new board from ${advice.further.name}`, () => onFurther(advice.further!.from))}.</>}
-      {onFill && <> Or {door('fill this board and new ones after it', onFill)}.</>}
-    </p>
+      {first && <p className={bench.wayOn}>No room here. <kbd>Enter</kbd> puts it {door(told(first), () => onWay(first))}
+        {boards.map((w, i) => <span key={w.board}>{i === 0 ? ', or on ' : ', '}{door(w.name, () => onWay(w))}</span>)}.</p>}
+      {advice && !first && <p className={bench.wayOn}>No board has room and this one can take no row more. Take a button off, here or on another board.</p>}
+      {others.filter((w) => w.way !== 'board').map((w) => <p key={w.way} className={bench.wayOn}><kbd>{KEYS[w.way]}</kbd> {door(told(w), () => onWay(w))}.</p>)}
+      {onFill && <p className={bench.wayOn}>Or {door('fill this board and new ones after it', onFill)}.</p>}
+    </div>
   );
 }
 

@@ -8,6 +8,7 @@ import { spoken } from './grid';
 import { advice } from './boards';
 import { countHere, isList, MOST_AT_ONCE, onOneLine, opensBoards } from './list';
 import { useAdvice, WordAdvice, type Elsewhere } from './WordAdvice';
+import { wayByKey, type WayOn } from './ways';
 import bench from './bench.module.css';
 
 interface Props {
@@ -25,10 +26,9 @@ interface Props {
   picture?: string;
   onText: (text: string) => void;
   onPicture: (picture: string) => void;
-  /** `on`: the board they go to; none for the one shown. */
-  onPut: (text: string, picture?: string, on?: { board: string; name: string }) => void;
-  /** Puts the words on a new board, opened from a board. */
-  onFurther: (from: string) => void;
+  onPut: (text: string, picture?: string) => void;
+  /** Puts the words where there is room, as the board shown has none. */
+  onWay: (way: WayOn) => void;
   /** Puts the words here and on new boards after this one. */
   onFill: (text: string) => void;
   onGo: (board: string) => void;
@@ -44,7 +44,7 @@ const OFFERED = 9;
 
 /** The line below the board where typing makes buttons. */
 export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
-  { vocabulary, version, board, text, next, free, went, boardName, student, language, picture, onText, onPicture, onPut, onFurther, onFill, onGo, onSeek, onLeave, newWords }, input) {
+  { vocabulary, version, board, text, next, free, went, boardName, student, language, picture, onText, onPicture, onPut, onWay, onFill, onGo, onSeek, onLeave, newWords }, input) {
   const queries = useQueryClient();
   const asked = found({ query: text, most: OFFERED, student, language });
   const { data, isPlaceholderData } = useQuery(asked);
@@ -58,7 +58,8 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
   const full = count > (count === 1 && next ? Math.max(1, free) : free);
 
   /** Enter: here, or where there is room. What is still asked is waited for, so that a fast hand is not told off. */
-  async function put() {
+  async function put(held: KeyboardEvent) {
+    const { ctrlKey, metaKey, altKey, shiftKey } = held;
     if (count > MOST_AT_ONCE && free > 1 && !opensBoards(text)) {
       onFill(text);
       return;
@@ -68,15 +69,16 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
       return;
     }
     const known = await queries.fetchQuery(advice(vocabulary, version, board, word.slice(0, 100), count)).catch(() => undefined);
-    if (!known?.rooms[0] && known?.further) onFurther(known.further.from);
-    else onPut(text, picture, known?.rooms[0]);
+    const way = known && wayByKey(known, { ctrlKey, metaKey, altKey, shiftKey });
+    if (way) onWay(way);
+    else if (!known) onPut(text, picture);
   }
 
   function keys(event: KeyboardEvent<HTMLInputElement>) {
     const digit = Number(event.key);
     if (event.key === 'Enter') {
       event.preventDefault();
-      void put();
+      void put(event);
     } else if (event.key === 'Escape') {
       onText('');
       onLeave();
@@ -113,7 +115,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
     <div>
     <div className={bench.wordLine}>
       <label htmlFor="word-line" className={bench.whereNext}>
-        {next ? <>{spoken(next)}<br />comes next</> : <>{boardName}<br />is full</>}
+        {next && free > 0 ? <>{spoken(next)}<br />comes next</> : next ? <>{spoken(next)}<br />is kept free</> : <>{boardName}<br />is full</>}
       </label>
       <input id="word-line" ref={input} value={text} onChange={(e) => onText(e.target.value)} onKeyDown={keys} onPaste={paste}
         placeholder={next ? 'Type a word' : 'Type a word, to put where there is room'} autoComplete="off" spellCheck={false} dir="auto" maxLength={120_000} />
@@ -129,8 +131,8 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
     </div>
     {newWords}
     {word && notes.map((note) => <p key={note} className={bench.factNote} role="status">{note}</p>)}
-    <WordAdvice word={word} full={full} advice={advised} board={board} hint={hint} went={went} onGo={onGo} onFurther={onFurther}
-      onSeek={word && !full && !isList(text) && data && !isPlaceholderData && !chosen ? () => onSeek(text) : undefined} onFill={isList(text) && !opensBoards(text) && free > 1 ? () => onFill(text) : undefined} onPutOn={(to, name) => onPut(text, picture, { board: to, name })} onLeaveIt={() => onText('')} />
+    <div className={free === 0 ? bench.waysRoom : undefined}><WordAdvice word={word} full={full} advice={advised} board={board} hint={hint} went={went} onGo={onGo} onWay={onWay}
+      onSeek={word && !full && !isList(text) && data && !isPlaceholderData && !chosen ? () => onSeek(text) : undefined} onFill={isList(text) && !opensBoards(text) && free > 1 ? () => onFill(text) : undefined} onLeaveIt={() => onText('')} /></div>
     </div>
   );
 });

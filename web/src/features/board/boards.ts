@@ -173,7 +173,8 @@ export type Wish = {
   reason?: string;
 } & (
   | { what: 'edit'; base: number; edit: Intention }
-  | { what: 'words'; base: number; board: string; from?: Cell; text: string; picture?: string; onNewBoard?: string; fillOn?: boolean }
+  | { what: 'words'; base: number; board: string; from?: Cell; text: string; picture?: string; onNewBoard?: string; fillOn?: boolean;
+      newRow?: boolean }
   | {
       what: 'board';
       base: number;
@@ -213,6 +214,7 @@ function send(id: number, base: number, wish: Wish): Promise<Changed> {
             picture: wish.picture,
             onNewBoard: wish.onNewBoard,
             fillOn: wish.fillOn,
+            newRow: wish.newRow,
           },
         }),
       );

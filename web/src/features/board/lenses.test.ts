@@ -14,7 +14,7 @@ describe('the lens Words', () => {
     expect(Object.fromEntries(words(view, board))).toEqual({
       '0-1': { classes: [], tag: 'leads nowhere', told: 'leads nowhere' },
       '0-3': { classes: ['hiddenWord'] },
-      '0-4': { classes: ['keptFree'] },
+      '0-4': { classes: ['keptFree'], kept: 'kept free', told: 'kept free' },
     });
   });
 });

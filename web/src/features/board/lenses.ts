@@ -10,6 +10,8 @@ export interface Overlay {
   badge?: { text: string; paper: string };
   /** A few words of warning, shown at the top of the cell. */
   tag?: string;
+  /** What an empty cell is kept for. */
+  kept?: string;
   /** A few words shown over the head of the cell. */
   note?: string;
   /** What is added to the cell's name for who does not see it. */
@@ -52,7 +54,7 @@ export const words: Lens = (view, board) => {
   for (const cell of stops(board)) {
     const button = buttonAt(board, cell);
     if (!button) {
-      if (kept.has(keyOf(cell))) overlays.set(keyOf(cell), { classes: ['keptFree'] });
+      if (kept.has(keyOf(cell))) overlays.set(keyOf(cell), { classes: ['keptFree'], kept: 'kept free', told: 'kept free' });
       continue;
     }
     const loose = button.leads.type === 'opens' && !boards.has(button.leads.board);

@@ -5,6 +5,7 @@ import type { Wish } from './boards';
 import { freeCells } from './grid';
 import { MOST_FILLED, wordsOf } from './list';
 import type { Elsewhere } from './WordAdvice';
+import type { WayOn } from './ways';
 
 interface On {
   board: Board;
@@ -23,23 +24,26 @@ export function usePutting() {
   const { message, modal } = App.useApp();
   return ({ board, line, version, from, change, move, onWent }: On) => {
     const boardId = board.id;
-    async function put(words: string, chosen?: string, on?: { board: string; name: string }) {
+    /** @param on where else they go than into the next cell: another board, a cell that is kept free, a new row */
+    async function put(words: string, chosen?: string, on?: { board: string; name: string } | { cell: Cell } | 'new row') {
       if (!words.trim()) {
         void message.info('The word line is empty. Type a word, then press Enter.');
         return;
       }
+      const elsewhere = on && on !== 'new row' && 'board' in on ? on : undefined;
       move({ move: 'type', text: '' });
       const changed = await change({
         what: 'words',
         base: version,
-        board: on?.board ?? boardId,
-        from: on ? undefined : from,
+        board: elsewhere?.board ?? boardId,
+        from: !on ? from : on !== 'new row' && 'cell' in on ? on.cell : undefined,
+        newRow: on === 'new row' || undefined,
         text: words,
         picture: chosen,
       });
       const here = changed?.boards.find((b) => b.id === boardId);
       if (!changed) move({ move: 'not put', text: words });
-      else if (on) onWent({ words: wordsOf(words).join(', '), ...on });
+      else if (elsewhere) onWent({ words: wordsOf(words).join(', '), ...elsewhere });
       else if (here) move({ move: 'put', on: here, added: changed.added, keptFree: line.keptFree });
     }
 
@@ -91,6 +95,20 @@ export function usePutting() {
       else if (added) onWent({ words: wordsOf(words).join(', '), board: added.id, name: added.name });
     }
 
-    return { put, putAndSeek, fill, putFurther };
+    /** Words that have no room here, on the way a person chose. */
+    function putOnWay(words: string, way: WayOn, chosen?: string) {
+      switch (way.way) {
+        case 'board':
+          return put(words, chosen, { board: way.board, name: way.name });
+        case 'new board':
+          return putFurther(words, way.from, chosen);
+        case 'new row':
+          return put(words, chosen, 'new row');
+        case 'kept cell':
+          return put(words, chosen, { cell: way.cell });
+      }
+    }
+
+    return { put, putAndSeek, fill, putOnWay };
   };
 }

@@ -1,67 +1,56 @@
-import { Alert, App, Button, Checkbox, Radio } from 'antd';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Alert, Button, Checkbox, Radio } from 'antd';
 import { useEffect, useState } from 'react';
-import { sentence } from '../../api/client';
 import type { OwnAbout } from '../../api/types';
 import { Camera } from './Camera';
-import { takeIn } from './pictures';
+import type { PhotoInHand } from './photoInHand';
 import { accepted } from './TakeIn';
 import { useFiles } from '../../shell/files';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
-/** A photo or a drawing of one's own for a word: from a file, dropped, pasted or from the camera. It asks who may use it. */
-export function OwnPhoto({ word, student, file, onFile, onTaken }: {
-  word: string; student?: { id: string; name: string }; file?: File; onFile: (file?: File) => void; onTaken: (picture: string) => void;
-}) {
-  const [choose, field] = useFiles('A picture file', accepted, ([chosen]) => onFile(chosen));
+/**
+ * A photo or a drawing of one's own: from a file, dropped, pasted or from the camera. It asks who may use it.
+ *
+ * `onTake`: for a dialog without a button of its own, or that goes on after it; else the dialog's button takes it along.
+ */
+export function OwnPhoto({ photo, onTake }: { photo: PhotoInHand; onTake?: { words: string; take: () => void } }) {
+  const [choose, field] = useFiles('A picture file', accepted, ([chosen]) => photo.setFile(chosen));
   const [camera, setCamera] = useState(false);
+  const { file } = photo;
   return (
     <section className={css.ownPhoto} aria-label="A picture of your own">
       {field}
-      {file ? <About key={`${file.name} ${file.size}`} word={word} student={student} file={file} onLeave={() => onFile(undefined)} onTaken={onTaken} /> : (
+      {file ? <About key={`${file.name} ${file.size}`} file={file} photo={photo} onTake={onTake} /> : (
         <p>
           Your own: <button type="button" className={parts.dotted} onClick={choose}>a file</button>{', '}
           <button type="button" className={parts.dotted} onClick={() => setCamera(true)}>the camera</button>, or drop or paste one here.
         </p>
       )}
-      {camera && <Camera onClose={() => setCamera(false)} onPhoto={(photo) => { setCamera(false); onFile(photo); }} />}
+      {camera && <Camera onClose={() => setCamera(false)} onPhoto={(taken) => { setCamera(false); photo.setFile(taken); }} />}
     </section>
   );
 }
 
-function About({ word, student, file, onLeave, onTaken }: { word: string; student?: { id: string; name: string }; file: File; onLeave: () => void; onTaken: (picture: string) => void }) {
-  const queries = useQueryClient();
-  const { message } = App.useApp();
-  const [audience, setAudience] = useState<OwnAbout['audience']>(student ? 'STUDENT' : 'MINE');
-  const [person, setPerson] = useState(true);
+function About({ file, photo, onTake }: { file: File; photo: PhotoInHand; onTake?: { words: string; take: () => void } }) {
   const [address, setAddress] = useState('');
   const [unseen, setUnseen] = useState(false);
+  const { student } = photo;
   useEffect(() => {
     const made = URL.createObjectURL(file);
     setAddress(made);
     return () => URL.revokeObjectURL(made);
   }, [file]);
-  const taking = useMutation({
-    mutationFn: () => takeIn(file, { words: word.trim() ? [word.trim()] : undefined, categories: [], audience, student: audience === 'STUDENT' ? student?.id : undefined, person, origin: 'OWN_PHOTO', author: '', licence: '', source: '' }),
-    onSuccess: ({ picture, leftOut }) => {
-      if (leftOut) void message.info(leftOut, 6);
-      void queries.invalidateQueries({ queryKey: ['pictures'] });
-      void queries.invalidateQueries({ queryKey: ['own-pictures'] });
-      onTaken(picture.picture);
-    },
-  });
   return (
     <div className={css.takeOne}>
       {address && !unseen ? <img src={address} alt={file.name} onError={() => setUnseen(true)} /> : <small>{file.name}</small>}
       <div>
-        <Radio.Group aria-label="Who may use it" value={audience} onChange={(e) => setAudience(e.target.value as OwnAbout['audience'])}
+        <Radio.Group aria-label="Who may use it" value={photo.audience} onChange={(e) => photo.setAudience(e.target.value as OwnAbout['audience'])}
           options={[...(student ? [{ value: 'STUDENT', label: `only for ${student.name}` }] : []), { value: 'MINE', label: 'my students' }, { value: 'SCHOOL', label: 'the whole school' }]} />
-        <Checkbox checked={person} onChange={(e) => setPerson(e.target.checked)}>It shows a person: then it stays at the school</Checkbox>
-        {taking.isError && <Alert type="warning" showIcon title={sentence(taking.error)} />}
+        <Checkbox checked={photo.person} onChange={(e) => photo.setPerson(e.target.checked)}>It shows a person: then it stays at the school</Checkbox>
+        {photo.problem && <Alert type="warning" showIcon title={photo.problem} />}
         <p className={parts.sentenceButtons}>
-          <Button type="primary" autoFocus loading={taking.isPending} onClick={() => taking.mutate()}>Put it on the button</Button>
-          <Button onClick={onLeave}>Leave it</Button>
+          {onTake && <Button type="primary" autoFocus loading={photo.busy} onClick={onTake.take}>{onTake.words}</Button>}
+          <button type="button" className={parts.dotted} onClick={() => photo.setFile(undefined)}>another one, or none</button>
         </p>
       </div>
     </div>

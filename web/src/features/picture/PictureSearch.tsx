@@ -4,23 +4,27 @@ import { useState, type ReactNode } from 'react';
 import { Pic } from './art';
 import { Outside } from './Outside';
 import { OwnPhoto } from './OwnPhoto';
+import type { PhotoInHand } from './photoInHand';
 import { found, used } from './pictures';
 import { picturesOf } from './TakeIn';
 import chooser from './chooser.module.css';
 import parts from '../../shell/parts.module.css';
 
-/** Pictures for a word, from the library, a file, a drop, a paste, the camera and the service outside. `chosen`: those that are taken already. */
-export function PictureSearch({ word, student, language, chosen, note, children, onChoose }: {
-  word: string; student?: { id: string; name: string }; language: string; chosen: string[]; note?: string; children?: ReactNode; onChoose: (id: string) => void;
+/**
+ * Pictures for a word, from the library, a file, a drop, a paste, the camera and the service outside. `chosen`: those that are taken already.
+ * `take`: what a button beside a photo in hand does; none where the dialog's own button takes it along.
+ */
+export function PictureSearch({ word, photo, take, language, chosen, note, children, onChoose }: {
+  word: string; photo: PhotoInHand; take?: string; language: string; chosen: string[]; note?: string; children?: ReactNode; onChoose: (id: string) => void;
 }) {
   const [query, setQuery] = useState(word);
-  const [file, setFile] = useState<File>();
+  const { file, setFile, student } = photo;
   const { data } = useQuery(found({ query, most: 60, student: student?.id, language }));
   const lately = useQuery(used(student?.id));
   const asked = query.trim() !== '';
   const pictures = asked ? (data?.pictures ?? []) : (lately.data?.recent ?? []);
   const own = (
-    <OwnPhoto word={query || word} student={student} file={file} onFile={setFile} onTaken={(picture) => { setFile(undefined); onChoose(picture); }} />
+    <OwnPhoto photo={photo} onTake={take ? { words: take, take: () => void photo.take(query || word).then((id) => id && onChoose(id), () => undefined) } : undefined} />
   );
   return (
     <div onDragOver={(e) => e.preventDefault()} onDrop={(e) => { e.preventDefault(); setFile(picturesOf(e.dataTransfer)[0]); }}

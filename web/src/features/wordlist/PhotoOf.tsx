@@ -1,5 +1,6 @@
 import { Modal } from 'antd';
 import { PictureSearch } from '../picture/PictureSearch';
+import { usePhotoInHand } from '../picture/photoInHand';
 import parts from '../../shell/parts.module.css';
 
 /** The photo, or any other picture, that stands beside a student's name on the sheets of a class. One click keeps it. */
@@ -16,6 +17,7 @@ export function PhotoOf({
   onKeep: (photo?: string) => void;
   onClose: () => void;
 }) {
+  const inHand = usePhotoInHand(student);
   return (
     <Modal open title={`A photo of ${name}`} footer={null} onCancel={onClose} width={620}>
       <p>
@@ -29,7 +31,7 @@ export function PhotoOf({
           </>
         )}
       </p>
-      <PictureSearch word={name} student={student} language="en" chosen={photo ? [photo] : []} onChoose={onKeep} />
+      <PictureSearch word={name} photo={inHand} take="Put it on the sheets" language="en" chosen={photo ? [photo] : []} onChoose={onKeep} />
     </Modal>
   );
 }

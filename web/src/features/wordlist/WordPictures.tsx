@@ -3,6 +3,7 @@ import { useState } from 'react';
 import type { ListedWord } from '../../api/types';
 import { Pic } from '../picture/art';
 import { PictureSearch } from '../picture/PictureSearch';
+import { usePhotoInHand } from '../picture/photoInHand';
 import css from './wordlist.module.css';
 import chooser from '../picture/chooser.module.css';
 import parts from '../../shell/parts.module.css';
@@ -26,6 +27,18 @@ export function WordPictures({
   const [adding, setAdding] = useState(false);
   const kept = (chosen: string[]) => ({ ...word, pictures: chosen, not });
 
+  const photo = usePhotoInHand(student);
+
+  /** Keeps what stands here, with the photo that is in hand. */
+  async function keep() {
+    try {
+      const taken = await photo.take(word.text);
+      onKeep(kept(!taken ? pictures : adding ? [...pictures, taken] : [taken, ...pictures.slice(1)]));
+    } catch {
+      // The photo stays in hand, and why it was not taken stands beside it.
+    }
+  }
+
   function choose(id: string) {
     if (adding) {
       setPictures([...pictures, id]);
@@ -41,12 +54,15 @@ export function WordPictures({
       width={820}
       okText="Keep"
       cancelText="Leave it"
-      onOk={() => onKeep(kept(pictures))}
+      onOk={() => void keep()}
+      confirmLoading={photo.busy}
+      okButtonProps={photo.finish}
     >
       <div className={chooser.choose}>
         <PictureSearch
           word={word.text}
-          student={student}
+          photo={photo}
+          take={adding || pictures.length > 1 ? 'Put it among them' : undefined}
           language="en"
           chosen={pictures}
           note={adding ? ' It is added beside.' : undefined}

@@ -19,7 +19,8 @@ public final class ShippedLibrary {
     public static final Meanings MEANINGS = Meanings.read(FILES);
     public static final PictureSearch SEARCH = new PictureSearch(new PictureIndex(LIBRARY.pictures(), LIBRARY.names(), Forms.english()), MEANINGS,
         Forms.english());
-    public static final WordCategories CATEGORIES = new WordCategories(LIBRARY.pictures(), MEANINGS, Forms.english());
+    public static final WordCategories CATEGORIES = new WordCategories(LIBRARY.pictures(), WordCategories.readTopics(FILES), MEANINGS,
+        Forms.english());
     public static final PronouncingDictionary SOUNDS = PronouncingDictionary.read(FILES);
 
     private ShippedLibrary() {

@@ -1,6 +1,7 @@
 package org.dwimble.core.board;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import org.dwimble.core.told.Unacceptable;
@@ -57,5 +58,12 @@ public record Shape(int rows, int columns, List<Integer> heights, List<Integer> 
     /** One share a column. */
     public List<Integer> allWidths() {
         return widths.isEmpty() ? Collections.nCopies(columns, 1) : widths;
+    }
+
+    /** With a row more below the others, as high as the highest of them. */
+    public Shape withRowBelow() {
+        List<Integer> higher = new ArrayList<>(allHeights());
+        higher.add(Collections.max(higher));
+        return new Shape(rows + 1, columns, higher, widths);
     }
 }

@@ -91,6 +91,11 @@ public final class WayHome {
             .distinct().sorted().toList();
     }
 
+    /** What the other boards have in a cell that is kept free: back or home. */
+    public Leads keptFor(Board board, Cell kept) {
+        return !has(board, Leads.HOME) && usual(Leads.HOME, board).filter(b -> b.cell().equals(kept)).isPresent() ? Leads.HOME : Leads.BACK;
+    }
+
     private static Cell within(Cell cell, Board board) {
         return new Cell(Math.min(cell.row(), board.rows() - 1), Math.min(cell.column(), board.columns() - 1));
     }

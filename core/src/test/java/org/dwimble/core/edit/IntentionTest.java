@@ -94,6 +94,7 @@ class IntentionTest {
             new PutButtons("harbour", Button.word("kite", new Cell(0, 2), "kite", null, Kind.THING)),
             new PutWords("eat", new Cell(0, 2), List.of(KITE, RAIN)),
             new PutWords("harbour", null, List.of(RAIN)),
+            new PutWordsInNewRow("eat", List.of(KITE, RAIN)),
             new PutWords("eat", new Cell(0, 2), List.of(new ReadyWord("colours", null, Kind.THING, List.of(RAIN)), KITE)),
             new NewBoard("Beach", "eat", "eat/apple", null, List.of(KITE)),
             new NewBoard("Beach", null, null, new Shape(3, 3), List.of()),

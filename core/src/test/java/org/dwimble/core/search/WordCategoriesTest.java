@@ -19,4 +19,15 @@ class WordCategoriesTest {
         assertThat(categories.kindsOf("trout")).contains("fish");
         assertThat(categories.of("trout")).doesNotContain("fish");
     }
+
+    @Test
+    void aWordIsAboutWhatItsPictureIsAboutElseWhatItsMeaningSays() {
+        assertThat(categories.topicsOf("cup")).contains("drinks");
+        assertThat(categories.topicsOf("saucepan").get(0)).isEqualTo("kitchen");
+        assertThat(categories.topicsOf("lifeboat")).containsExactly("vehicles");
+        assertThat(categories.topicsOf("lifeboats")).as("a form").containsExactly("vehicles");
+        assertThat(categories.topicsOf("our red lifeboat")).as("its last word").containsExactly("vehicles");
+        assertThat(categories.topicsOf("learn")).containsExactly("actions");
+        assertThat(categories.topicsOf("zorbly")).isEmpty();
+    }
 }

@@ -7,17 +7,19 @@ import static org.dwimble.core.Boards.vocabulary;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
+import org.dwimble.core.screen.UsualScreen;
 import org.junit.jupiter.api.Test;
 
 class AdviceTest {
     private static final Map<String, List<String>> CATEGORIES = Map.of("base/apple", List.of("food"), "base/pear", List.of("food"), "base/crab",
-        List.of("animals"));
+        List.of("animals"), "base/gull", List.of("animals"));
 
     private final Vocabulary boards = vocabulary(
         board("home", "eat>eat play>play sea>sea", ". . kite"),
@@ -32,8 +34,12 @@ class AdviceTest {
     }
 
     private Advice on(String board, String word, int cells, String... categories) {
-        return Advice.on(boards, Routes.of(boards), WayHome.of(boards), board, word, cells, () -> Set.of(categories),
-            id -> CATEGORIES.getOrDefault(id, List.of()));
+        return on(boards, board, word, cells, categories);
+    }
+
+    private static Advice on(Vocabulary boards, String board, String word, int cells, String... categories) {
+        return Advice.on(boards, Routes.of(boards), WayHome.of(boards), new Advice.Asked(board, word, cells), () -> Stream.of(categories).map(Set::of).toList(),
+            id -> CATEGORIES.getOrDefault(id, List.of()), UsualScreen.COMMON.screen());
     }
 
     @Test
@@ -47,7 +53,7 @@ class AdviceTest {
 
     @Test
     void aBoardWithRoomNeedsNoOther() {
-        assertThat(on("play", "kettle", 2)).isEqualTo(new Advice(List.of(), List.of(), null));
+        assertThat(on("play", "kettle", 2)).isEqualTo(new Advice(List.of(), List.of(), null, null, null));
     }
 
     @Test
@@ -61,13 +67,43 @@ class AdviceTest {
     void onAFullHomeBoardOnlyATopicCounts() {
         assertThat(on("home", "plum", 1, "food").rooms()).extracting(Advice.Room::board).containsExactly("sea");
         assertThat(on("home", "kettle", 1).rooms()).isEmpty();
+        Vocabulary animals = boards.with(pictured(board("play", "crab gull .", "back:back home:home .")));
+        assertThat(on(animals, "home", "plum", 1, "animals", "food").rooms()).extracting(Advice.Room::board).as("the likeliest topic first")
+            .containsExactly("play", "sea");
     }
 
     @Test
     void aNewBoardWouldBeOpenedFromTheNearestBoardOnTheWayWithACellFree() {
-        assertThat(on("eat", "plum", 9).further()).as("home's two cells are kept free for back and home").isNull();
         Vocabulary roomy = boards.with(board("home", "eat>eat play>play sea>sea", ". . ."));
-        assertThat(Advice.on(roomy, Routes.of(roomy), WayHome.of(roomy), "eat", "plum", 9, Set::of, id -> List.of()))
-            .isEqualTo(new Advice(List.of(), List.of(), new Advice.Further("home", "home")));
+        assertThat(on(roomy, "eat", "plum", 9).further()).isEqualTo(new Advice.Further("home", "home"));
+    }
+
+    @Test
+    void elseFromABoardThatIsOpenedHereTheOneWithMostWaysOnFirstElseFromAnyBoard() {
+        assertThat(on("home", "whistle", 1).further()).as("eat is full, play has a cell").isEqualTo(new Advice.Further("play", "play"));
+        assertThat(on("eat", "plum", 9).further()).as("home’s two cells are kept free").isEqualTo(new Advice.Further("more", "more"));
+        Vocabulary topics = boards.with(List.of(board("home", "play>play sea>sea eat>eat", "topics>topics . ."), board("topics", "more>more sea>sea .",
+            "back:back home:home .")));
+        assertThat(on(topics, "home", "whistle", 2).further()).isEqualTo(new Advice.Further("topics", "topics"));
+    }
+
+    @Test
+    void aFullHomeBoardTellsOfItsKeptCellAndOfARowBelowThatMovesNothing() {
+        Advice advice = on("home", "whistle", 1);
+        assertThat(advice.kept()).isEqualTo(new Advice.KeptCell(new Cell(1, 0), false));
+        assertThat(advice.row().rows()).isEqualTo(3);
+        assertThat(advice.row().thenMm()).isLessThan(advice.row().heightMm() * 0.7).isPositive();
+        assertThat(advice.row().small()).isFalse();
+        assertThat(on("home", "two words", 2).kept()).as("more than one word wants more than one cell").isNull();
+        assertThat(on("home", "four words", 4).row()).as("a row has three cells").isNull();
+    }
+
+    @Test
+    void whereNothingAtAllHasRoomARowBelowIsLeft() {
+        Vocabulary full = vocabulary(board("home", "a b", "c d"));
+        Advice advice = on(full, "home", "whistle", 1);
+        assertThat(advice.rooms()).isEmpty();
+        assertThat(advice.further()).isNull();
+        assertThat(advice.row()).isNotNull();
     }
 }

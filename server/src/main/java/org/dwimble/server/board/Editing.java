@@ -168,7 +168,7 @@ class Editing {
         return answered(account, vocabulary, role, () -> store.goBack(vocabulary, base, version, asking, account.id(), clock.instant()));
     }
 
-    private @Nullable Student student(long vocabulary) {
+    @Nullable Student student(long vocabulary) {
         return Optional.ofNullable(store.there(vocabulary).student()).flatMap(students::find).orElse(null);
     }
 

@@ -18,6 +18,7 @@ import org.dwimble.core.edit.NewBoard;
 import org.dwimble.core.edit.On;
 import org.dwimble.core.edit.OpenedFrom;
 import org.dwimble.core.edit.PutWords;
+import org.dwimble.core.edit.PutWordsInNewRow;
 import org.dwimble.core.edit.ReadyWord;
 import org.dwimble.core.wordline.Advice;
 import org.dwimble.core.wordline.Choice;
@@ -28,6 +29,7 @@ import org.dwimble.core.picture.Picture;
 import org.dwimble.core.route.Siblings;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.library.Library;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
@@ -53,9 +55,10 @@ class WordLineApi {
      * @param chosen  words with their pictures, instead of a text
      * @param fillOn  true to go on on new boards after it if there are more words than cells
      * @param onNewBoard name of a new board for them, opened from the board named; none to put them on that board itself
+     * @param newRow  true to put them into a new row below the others
      */
     record WordsRequest(int base, String board, @Nullable Cell from, @Nullable String text, @Nullable String picture, @Nullable List<ChosenWord> chosen,
-        @Nullable String onNewBoard, @Nullable Boolean fillOn) {
+        @Nullable String onNewBoard, @Nullable Boolean fillOn, @Nullable Boolean newRow) {
         List<WordLine.Entry> entries() {
             if (chosen != null) {
                 Unacceptable.ifMissing(chosen);
@@ -99,12 +102,14 @@ class WordLineApi {
     private final VocabularyStore store;
     private final Access access;
     private final Pictures pictures;
+    private final Library library;
 
-    WordLineApi(Editing editing, VocabularyStore store, Access access, Pictures pictures) {
+    WordLineApi(Editing editing, VocabularyStore store, Access access, Pictures pictures, Library library) {
         this.editing = editing;
         this.store = store;
         this.access = access;
         this.pictures = pictures;
+        this.library = library;
     }
 
     /**
@@ -119,15 +124,16 @@ class WordLineApi {
         access.toVocabulary(vocabulary, account);
         List<WordLine.Entry> entries = WordLine.read(word);
         if (entries.isEmpty()) {
-            return new Advice(List.of(), List.of(), null);
+            return new Advice(List.of(), List.of(), null, null, null);
         }
         VocabularyStore.Kept kept = store.there(vocabulary);
         Overview overview = kept.overview();
         Guesses guesses = pictures.guesses(account, kept.student());
         WordLine.Entry first = entries.get(0);
-        return Advice.on(kept.vocabulary(), overview.routes(), overview.wayHome(), board, first.label(), Math.max(1, count),
-            () -> guesses.picture(first.pictureWord()).map(p -> Set.copyOf(p.categories())).orElse(Set.of()),
-            id -> guesses.byId(id).map(Picture::categories).orElse(List.of()));
+        return Advice.on(kept.vocabulary(), overview.routes(), overview.wayHome(), new Advice.Asked(board, first.label(), Math.max(1, count)),
+            () -> guesses.picture(first.pictureWord()).map(Picture::categories).filter(c -> !c.isEmpty()).map(c -> List.of(Set.copyOf(c)))
+                .orElseGet(() -> library.categories().topicsOf(first.pictureWord()).stream().map(Set::of).toList()),
+            id -> guesses.byId(id).map(Picture::categories).orElse(List.of()), VocabularyView.screen(editing.student(vocabulary)));
     }
 
     private static List<WordLine.Entry> entriesOf(List<ChosenWord> chosen) {
@@ -144,6 +150,9 @@ class WordLineApi {
         }
         List<ReadyWord> ready = editing.ready(account, vocabulary, entries);
         List<Choice> choices = request.picture() == null ? List.of() : List.of(Choice.ofPicture(entries.get(0).pictureWord(), request.picture()));
+        if (Boolean.TRUE.equals(request.newRow())) {
+            return editing.edit(account, vocabulary, request.base(), new PutWordsInNewRow(request.board(), ready), choices, step, Learned.Answer.NOT_ASKED);
+        }
         List<ReadyWord> put = request.onNewBoard() == null ? ready : List.of(editing.ready(account, vocabulary, WordLine.opener(request.onNewBoard()))
             .get(0).opening(ready));
         return editing.edit(account, vocabulary, request.base(), new PutWords(request.board(), request.from(), put), choices, step, Learned.Answer.NOT_ASKED);

@@ -38,7 +38,8 @@ public class Library {
 
     private final CompletableFuture<PictureSearch> search = CompletableFuture.supplyAsync(Library::readSearch);
     private final CompletableFuture<Kinds> kinds = CompletableFuture.supplyAsync(Library::readKinds);
-    private final CompletableFuture<WordCategories> categories = search.thenApplyAsync(pictures -> new WordCategories(pictures.library(), pictures.meanings(),
+    private final CompletableFuture<WordCategories> categories = search.thenApplyAsync(pictures -> new WordCategories(pictures.library(),
+        WordCategories.readTopics(FILES), pictures.meanings(),
         Forms.english()));
     private final CompletableFuture<Frequency> frequency = CompletableFuture.supplyAsync(Library::readFrequency);
     private final CompletableFuture<SoundSearch> bySound = search.thenCombineAsync(CompletableFuture.supplyAsync(() -> PronouncingDictionary.read(FILES)),

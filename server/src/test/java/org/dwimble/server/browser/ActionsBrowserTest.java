@@ -28,13 +28,13 @@ class ActionsBrowserTest extends Counted {
 
     @Test
     void aWordOnAFullBoardGoesWhereThereIsRoom() throws IOException {
-        w.bench(id, "animals");
+        fill("animals");
         page.locator("#word-line").focus();
         enter("hedgehog");
-        assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("hedgehog now stands on More Animals"))).isVisible();
+        assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("hedgehog now stands on More animals"))).isVisible();
         counted("a word on a full board, where there is room", 1);
         w.button("go there").click();
-        assertThat(w.heading("More Animals")).isVisible();
+        assertThat(w.heading("More animals")).isVisible();
         assertThat(w.cell("hedgehog,")).isVisible();
         assertThat(w.cell("back, row 5, place 1")).isVisible();
     }
@@ -43,7 +43,7 @@ class ActionsBrowserTest extends Counted {
     void aWordForAFullTopicGoesOnItsFurtherBoardFirst() {
         w.bench(id, "eating");
         paste("melon, plum, kiwi, mango, fig, peas, beans, jam, honey, toast");
-        assertThat(page.getByText("No room here: Enter puts it on")).containsText("More to eat and drink");
+        assertThat(page.getByText("No room here.")).containsText("More to eat and drink");
         page.keyboard().press("Enter");
         assertThat(page.getByText("now stands on More to eat and drink")).isVisible();
         assertThat(now().boards().get("eating-more").buttons()).extracting(Button::label).contains("melon", "toast");
@@ -189,6 +189,8 @@ class ActionsBrowserTest extends Counted {
         press("Control+v");
         assertThat(w.cell("blocks, row 2, place 3")).isVisible();
         assertThat(now().boards().get("play").button("play-ball")).as("copied, not moved").isPresent();
+        fill("animals");
+        w.link("Play").click();
         w.cell("ball,").click();
         press("Control+x");
         w.link("Animals").click();
@@ -216,6 +218,28 @@ class ActionsBrowserTest extends Counted {
         page.keyboard().type("crab");
         page.keyboard().press("Enter");
         assertThat(w.cell("crab,").locator("img")).hasAttribute("src", "/art/colour.yellow.usual/base/kite.svg");
+    }
+
+    @Test
+    void aPersonWithAPhotoWhoseDialogHasOneWayToFinish() throws IOException {
+        w.bench(id, "home");
+        click(w.button("add a person"));
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        page.keyboard().type("Lot");
+        page.keyboard().press("Tab");
+        page.keyboard().type("sister");
+        actions++;
+        FileChooser chooser = page.waitForFileChooser(() -> dialog.getByRole(AriaRole.BUTTON,
+            new Locator.GetByRoleOptions().setName("a file").setExact(true)).click());
+        chooser.setFiles(new FilePayload("Lot.jpg", "image/jpeg", Photos.jpeg(90, 60)));
+        actions++;
+        assertThat(dialog.getByAltText("Lot.jpg")).isVisible();
+        assertThat(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Add").setExact(true))).isFocused();
+        assertThat(w.violations()).isEmpty();
+        press("Enter");
+        assertThat(w.cell("Lot, row 3, place 4").locator("img")).hasAttribute("src", java.util.regex.Pattern.compile("/api/vocabularies/.*/pictures/"));
+        counted("a person with a photo from a file", 4);
+        assertThat(at("people", 2, 3).picture()).startsWith("own/");
     }
 
     @Test

@@ -251,7 +251,7 @@ class BuildingBrowserTest extends Counted {
         press("Control+v");
         assertThat(w.heading("Play")).isVisible();
         assertThat(w.cell("ball,")).isVisible();
-        assertThat(page.getByText("25 boards")).isVisible();
+        assertThat(page.getByText("26 boards")).isVisible();
     }
 
     @Test
@@ -262,7 +262,7 @@ class BuildingBrowserTest extends Counted {
         w.button("another picture").click();
         page.locator("[role=dialog] input[type=file]").first().setInputFiles(new FilePayload("us.jpg", "image/jpeg", Photos.jpeg(60, 60)));
         page.getByLabel("the whole school").check();
-        w.button("Put it on the button").click();
+        w.button("Keep").click();
         kept(2);
         w.choose("More to do with these boards", "Copy for another student, or with a note…");
         page.getByLabel("For whom").fill("Sefa");

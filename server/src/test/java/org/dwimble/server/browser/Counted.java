@@ -6,6 +6,8 @@ import com.microsoft.playwright.Locator;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.time.Instant;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
@@ -50,6 +52,15 @@ abstract class Counted extends SignedIn {
     void counted(String task, int most) throws IOException {
         assertThat(actions).as(task).isLessThanOrEqualTo(most);
         assertThat(Files.readString(Path.of("../docs/actions.md"))).contains("| " + task + " | " + most + " | " + actions + " |");
+    }
+
+    /** Leaves a board without an empty cell but those kept free. */
+    void fill(String board) {
+        w.bench(id, board);
+        int free = now().boards().get(board).emptyCells().size() - w.cell("empty, ").and(page.locator("[aria-label$='kept free']")).count();
+        page.locator("#word-line").fill(IntStream.rangeClosed(1, free).mapToObj(n -> "filler " + n).collect(Collectors.joining(", ")));
+        page.keyboard().press("Enter");
+        w.cell("filler " + free + ",").waitFor();
     }
 
     Vocabulary now() {
