@@ -23,7 +23,7 @@ import { ChosenSide } from './ChosenSide';
 import { onClipboard } from './copied';
 import { useCopying } from './copying';
 import { BoardList } from './BoardList';
-import { board as boardQuery, steps as stepsQuery, useChanges, vocabulary as vocabularyQuery, type Wish, preview, reachOf } from './boards';
+import { board as boardQuery, steps as stepsQuery, useChanges, vocabulary as vocabularyQuery, useHeard, type Wish, preview, reachOf } from './boards';
 import { ButtonSentence } from './ButtonSentence';
 import { ConflictDialog } from './ConflictDialog';
 import { Findings } from './Findings';
@@ -34,7 +34,7 @@ import { lensOf, withMoves, type LensName } from './lenses';
 import { LensBar, LensSide } from './LensSide';
 import { onOneLine } from './list';
 import { usePutting } from './putting';
-import { useLive } from './live';
+import { useLive } from '../../shell/live';
 import { PathBar } from './PathBar';
 import { AddPerson } from './AddPerson';
 import type { Person } from './people';
@@ -102,7 +102,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const navigate = useNavigate();
   const changes = useChanges(id);
   const steps = useQuery(stepsQuery(id));
-  const here = useLive(id, boardId);
+  const here = useLive('vocabularies', id, boardId, useHeard(id));
   const [state, move] = useReducer(moved, boardId, begin);
   const wordLine = useRef<HTMLInputElement>(null);
   const side = useRef<HTMLElement>(null);
@@ -530,6 +530,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
               version={version}
               board={boardId}
               free={freeCells(board, keptFree)}
+              kept={next !== undefined && keptFree.some((k) => sameCell(k, next))}
               went={went?.from === boardId ? went : undefined}
               onGo={go}
               onWay={(way) => void putting.putOnWay(text, way, picture)}

@@ -19,6 +19,8 @@ interface Props {
   next?: Cell;
   /** Empty cells for words here. */
   free: number;
+  /** True if the next cell is one that is kept free. */
+  kept: boolean;
   went?: Elsewhere;
   boardName: string;
   student?: string;
@@ -44,7 +46,7 @@ const OFFERED = 9;
 
 /** The line below the board where typing makes buttons. */
 export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
-  { vocabulary, version, board, text, next, free, went, boardName, student, language, picture, onText, onPicture, onPut, onWay, onFill, onGo, onSeek, onLeave, newWords }, input) {
+  { vocabulary, version, board, text, next, free, kept, went, boardName, student, language, picture, onText, onPicture, onPut, onWay, onFill, onGo, onSeek, onLeave, newWords }, input) {
   const queries = useQueryClient();
   const asked = found({ query: text, most: OFFERED, student, language });
   const { data, isPlaceholderData } = useQuery(asked);
@@ -107,6 +109,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
 
   const hint = text.trim() === '' ? 'A word makes a button. Several go in with commas between; a word with > behind it opens a new board.'
     : opensBoards(text) ? 'Enter makes the board, with its way home, and the button that opens it.'
+    : next && kept ? 'This cell is kept free, as other boards have home or back here. Enter puts the word here all the same.'
     : isList(text) ? 'Enter puts them all there.'
     : offered.length === 0 && data && !isPlaceholderData ? 'No picture is known for it. Enter puts the word alone, in large letters; or give it'
     : offered.length > 0 && !chosen ? 'No picture says just this: pick one by its number; Enter puts the word alone in large letters; or give it'
@@ -115,7 +118,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
     <div>
     <div className={bench.wordLine}>
       <label htmlFor="word-line" className={bench.whereNext}>
-        {next && free > 0 ? <>{spoken(next)}<br />comes next</> : next ? <>{spoken(next)}<br />is kept free</> : <>{boardName}<br />is full</>}
+        {next && !kept ? <>{spoken(next)}<br />comes next</> : next ? <>{spoken(next)}<br />is kept free</> : <>{boardName}<br />is full</>}
       </label>
       <input id="word-line" ref={input} value={text} onChange={(e) => onText(e.target.value)} onKeyDown={keys} onPaste={paste}
         placeholder={next ? 'Type a word' : 'Type a word, to put where there is room'} autoComplete="off" spellCheck={false} dir="auto" maxLength={120_000} />

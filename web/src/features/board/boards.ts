@@ -324,3 +324,12 @@ export function lookAgain(queries: QueryClient, id: number): void {
   void queries.invalidateQueries({ queryKey: steps(id).queryKey });
   queries.removeQueries({ queryKey: allBoards(id).queryKey });
 }
+
+/** Hears which version is in force, and looks again if it is not the one that is shown. */
+export function useHeard(id: number): (version: number) => void {
+  const queries = useQueryClient();
+  return (version) => {
+    const known = queries.getQueryData<VocabularyView>(vocabulary(id).queryKey);
+    if (!known || version > known.version) lookAgain(queries, id);
+  };
+}

@@ -37,7 +37,7 @@ export default function StudentPage() {
   const { data: glances } = useQuery({ ...glanceOf(current ?? 0), enabled: current !== undefined });
   const [open, setOpen] = useState<'student' | 'team'>();
   const mayEdit = row !== undefined && row.role !== 'VIEWER';
-  if (student.error)
+  if (student.error && !student.data)
     return (
       <main className={parts.lone}>
         <h1>This student cannot be shown</h1>

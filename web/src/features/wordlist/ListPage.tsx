@@ -6,13 +6,15 @@ import { sentence } from '../../api/client';
 import type { ListEdit, WordList } from '../../api/types';
 import { DottedText } from '../board/Dotted';
 import { ArtOf } from '../picture/art';
-import { list as listQuery, sheets as sheetsQuery, useActs, type Act } from './lists';
+import { session } from '../account/session';
+import { list as listQuery, useHeard, sheets as sheetsQuery, useActs, type Act } from './lists';
 import { ForClass } from './ForClass';
 import { ListMenu } from './ListMenu';
 import { Offers } from './Offers';
 import { PageSentence, SupportSentence } from './Sentence';
 import { SheetStage } from './SheetStage';
 import { WordsColumn } from './WordsColumn';
+import { useLive } from '../../shell/live';
 import { useUndoKeys } from '../../shell/undoKeys';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
@@ -21,11 +23,15 @@ import parts from '../../shell/parts.module.css';
 export default function ListPage() {
   const id = Number(useParams().list);
   const { data: view, error } = useQuery(listQuery(id));
+  const here = useLive('lists', id, '', useHeard(id));
+  const me = useQuery(session).data?.account?.id;
+  const others = here.filter((h) => h.account !== me);
   const [page, setPage] = useState(1);
   const { message } = App.useApp();
   const acts = useActs(id);
   const sheet = useQuery({ ...sheetsQuery(id, view?.version ?? 0, page), enabled: view !== undefined });
-  if (error) {
+  // What is typed stays typed: a question that fails in the background takes no page away.
+  if (error && !view) {
     return (
       <main className={parts.lone}>
         <h1>This list cannot be opened</h1>
@@ -75,6 +81,11 @@ export default function ListPage() {
         <section className={css.stage} aria-label="The sheet">
           <div className={css.bar}>
             <span className={parts.quiet}>Kept as you go · version {view.version}</span>
+            {others.length > 0 && (
+              <span role="status" aria-label="Who else is here">
+                <strong>{others.map((h) => h.name).join(', ')}</strong> {others.length === 1 ? 'has' : 'have'} this list open too
+              </span>
+            )}
             <span className={parts.grow} />
             {mayEdit && <Steps view={view} onAct={act} />}
             <ListMenu view={view} page={sheet.data?.page.number ?? 1} onAct={act} />

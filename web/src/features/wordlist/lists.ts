@@ -11,17 +11,23 @@ export const lists = (student?: string) =>
     queryFn: () => answer(client.GET('/api/lists', { params: { query: { student } } })),
   });
 
-/** How soon what somebody else changed is seen. */
-const OTHERS_MS = 4_000;
-
+/** A list as it is in force. It is not asked for again and again: live events tell when there is a newer version. */
 export const list = (id: number) =>
   queryOptions({
     queryKey: ['list', id],
     queryFn: () => answer(client.GET('/api/lists/{list}', { params: { path: { list: id } } })),
-    refetchInterval: OTHERS_MS,
     /** What was asked before an edit and is answered after it is older than what is there. */
     structuralSharing: (before, now) => (((before as WordList | undefined)?.version ?? 0) > (now as WordList).version ? before : now),
   });
+
+/** Hears which version is in force, and asks for the list if it is not the one that is shown. */
+export function useHeard(id: number): (version: number) => void {
+  const queries = useQueryClient();
+  return (version) => {
+    const known = queries.getQueryData<WordList>(list(id).queryKey);
+    if (!known || version > known.version) void queries.invalidateQueries({ queryKey: list(id).queryKey, exact: true });
+  };
+}
 
 /** What is printed at a version, as the student’s boards are now; `page` from 1. */
 export const sheets = (id: number, version: number, page: number) =>

@@ -1,10 +1,13 @@
 package org.dwimble.core.edit;
 
+import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.LongPredicate;
 import java.util.function.Predicate;
 import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
@@ -48,6 +51,32 @@ public record Change(Vocabulary before, Vocabulary after, List<Delta> deltas, Ne
         if (freshMedia().stream().anyMatch(id -> MediaId.isOwn(id) && !mayUse.test(id))) {
             throw new Unacceptable("not-yours-to-use");
         }
+    }
+
+    /**
+     * The same for buttons that lead to other vocabularies: who leads one there has to see it.
+     *
+     * @param mayLead true of the number of a vocabulary a button may lead to
+     * @throws Unacceptable if one may not: then the change is not made
+     */
+    public void mayLead(LongPredicate mayLead) {
+        Set<Long> has = elsewhere(changed());
+        if (!has.isEmpty()) {
+            has.removeAll(elsewhere(before.boards().values()));
+        }
+        if (has.stream().anyMatch(v -> !mayLead.test(v))) {
+            throw new Unacceptable("leads-to-nobody-of-yours");
+        }
+    }
+
+    private static Set<Long> elsewhere(Collection<Board> boards) {
+        Set<Long> vocabularies = new LinkedHashSet<>();
+        boards.forEach(board -> board.buttons().forEach(b -> {
+            if (b.leads() instanceof Leads.Elsewhere elsewhere) {
+                vocabularies.add(elsewhere.vocabulary());
+            }
+        }));
+        return vocabularies;
     }
 
     /** The boards that are new or other than before, in no order. */

@@ -121,7 +121,7 @@ public final class ObfReader {
                 throw new Refused("package-without-boards", "file", name);
             }
             if (paths.size() > limits.boards()) {
-                throw new Refused("too-many-boards", "file", name, "has", paths.size(), "most", limits.boards());
+                throw new Refused("file-too-many-boards", "file", name, "has", paths.size(), "most", limits.boards());
             }
             paths.entrySet().removeIf(path -> {
                 boolean missing = !files.has(path.getValue());
@@ -231,7 +231,7 @@ public final class ObfReader {
             throw new Refused("json-no-object", "file", told, "what", json.isArray() ? "list" : json.isNull() ? "nothing" : "value");
         }
         if (object.path("buttons").size() > limits.buttons()) {
-            throw new Refused("too-many-buttons", "file", told, "has", object.path("buttons").size(), "most", limits.buttons());
+            throw new Refused("file-too-many-buttons", "file", told, "has", object.path("buttons").size(), "most", limits.buttons());
         }
         if (WellFormed.mend(object)) {
             findings.counted("found-letters-mended");

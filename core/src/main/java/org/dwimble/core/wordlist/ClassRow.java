@@ -3,6 +3,7 @@ package org.dwimble.core.wordlist;
 import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
@@ -29,5 +30,12 @@ public record ClassRow(String name, @Nullable String student, @Nullable String p
 
     public ClassRow withPhoto(@Nullable String photo) {
         return new ClassRow(name, student, photo, instead);
+    }
+
+    /** Without the photo, and without pictures that may not be used. @param may true of the id of a picture that may be */
+    ClassRow forStrangers(Predicate<String> may) {
+        Map<String, ListedWord> seen = new TreeMap<>();
+        instead.forEach((word, other) -> seen.put(word, other.withPicturesOf(may)));
+        return new ClassRow(name, student, photo != null && may.test(photo) ? photo : null, seen);
     }
 }

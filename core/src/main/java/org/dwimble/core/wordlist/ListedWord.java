@@ -1,6 +1,7 @@
 package org.dwimble.core.wordlist;
 
 import java.util.List;
+import java.util.function.Predicate;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.support.Printed;
@@ -78,5 +79,11 @@ public record ListedWord(String id, String text, List<String> pictures, boolean 
 
     public ListedWord withPaper(@Nullable Colour paper) {
         return new ListedWord(id, text, pictures, not, times, second, kind, paper);
+    }
+
+    /** Without the pictures that may not be used; a word that was a picture alone is told as {@code ?} then. @param may true of the id of one that may be */
+    ListedWord withPicturesOf(Predicate<String> may) {
+        List<String> left = pictures.stream().filter(may).toList();
+        return left.size() == pictures.size() ? this : (text.isEmpty() ? withText("?") : this).withPictures(left);
     }
 }

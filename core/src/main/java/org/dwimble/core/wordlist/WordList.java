@@ -120,10 +120,21 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
      * @param may true of the id of a picture that may be used
      */
     public WordList forOthers(Predicate<String> may) {
-        return withWords(words.stream().map(w -> {
-            List<String> left = w.pictures().stream().filter(may).toList();
-            return left.size() == w.pictures().size() ? w : (w.text().isEmpty() ? w.withText("?") : w).withPictures(left);
-        }).toList()).withRows(List.of());
+        return withWords(words.stream().map(w -> w.withPicturesOf(may)).toList()).withRows(List.of());
+    }
+
+    /**
+     * For somebody of its own student's team, who need not be on the teams of the class: of students that are not known to this person
+     * neither the photo is seen nor what pictures differ for them.
+     *
+     * @param knows true of the id of a student this person is on the team of
+     * @param may   true of the id of a picture this person may use for any
+     */
+    public WordList forTeam(Predicate<String> knows, Predicate<String> may) {
+        if (rows.stream().allMatch(r -> r.student() == null || knows.test(r.student()))) {
+            return this;
+        }
+        return withRows(rows.stream().map(r -> r.student() == null || knows.test(r.student()) ? r : r.forStrangers(may)).toList());
     }
 
     /** The student of the class of that name, as names are compared. */

@@ -74,6 +74,10 @@ public class AccountStore {
             .sorted(Comparator.comparing(Account::name, Names.order()).thenComparing(Account::id)).toList();
     }
 
+    Optional<Account> byId(long id) {
+        return database.read(session -> session.first("SELECT id, sign_in, name, work, admin FROM account WHERE id = ?", AccountStore::account, id));
+    }
+
     public Optional<Account> bySignIn(@Nullable String signIn) {
         return database.read(session -> session.first("SELECT id, sign_in, name, work, admin FROM account" + SIGNS_IN, AccountStore::account, signIn(signIn)));
     }

@@ -19,6 +19,7 @@ import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
@@ -33,13 +34,14 @@ import tools.jackson.databind.json.JsonMapper;
 @Configuration(proxyBeanMethods = false)
 class Security {
     @Bean
-    SecurityFilterChain rules(HttpSecurity http, SecurityContextRepository contexts, CsrfTokenRepository tokens, JsonMapper json, Wording wording)
-        throws Exception {
+    SecurityFilterChain rules(HttpSecurity http, SecurityContextRepository contexts, CsrfTokenRepository tokens, AccountStore accounts, JsonMapper json,
+        Wording wording) throws Exception {
         return http
             .authorizeHttpRequests(requests -> requests
                 .requestMatchers("/api/session", "/api/session/demo", "/api/accounts/first", "/api/health").permitAll()
                 .requestMatchers("/api/**", "/v3/api-docs/**").authenticated()
                 .anyRequest().permitAll())
+            .addFilterAfter(new PersonAsNow(accounts), SecurityContextHolderFilter.class)
             .securityContext(context -> context.securityContextRepository(contexts))
             .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
             .headers(headers -> headers

@@ -5,8 +5,10 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
@@ -98,17 +100,20 @@ class Editing {
         if (intention == null) {
             throw new Unacceptable("nothing-to-change");
         }
-        String student = store.there(vocabulary).student();
+        Student whose = student(vocabulary);
+        String student = whose == null ? null : whose.id();
         Intention made = new ForReason(new Arriving(intention, step), answer.reason()).madeBy(account.name(), LocalDate.now(clock));
-        VocabularyStore.Beside asking = learned.asking(vocabulary, student(vocabulary), intention, answer);
+        VocabularyStore.Beside asking = learned.asking(vocabulary, whose, intention, answer);
+        Predicate<String> usable = pictures.usable(account, student);
         VocabularyStore.Beside beside = (session, change) -> {
             asking.keep(session, change);
-            change.mayUse(id -> pictures.mayUse(id, account, student));
+            change.mayUse(usable);
+            change.mayLead(led -> leads(led, student, account));
             choices.keep(session, student, chosen);
             choices.keep(session, student, Choice.of(change));
             choices.used(session, student, change.freshMedia(), clock.instant());
         };
-        return answered(account, vocabulary, role, () -> store.edit(vocabulary, base, made, beside, account.id(), clock.instant()));
+        return answered(account, whose, role, () -> store.edit(vocabulary, base, made, beside, account.id(), clock.instant()));
     }
 
     /**
@@ -152,29 +157,36 @@ class Editing {
 
     Changed undo(Account account, long vocabulary, @Nullable Integer before, Learned.Answer answer) {
         Role role = access.toChangeVocabulary(vocabulary, account);
-        VocabularyStore.Beside asking = learned.asking(vocabulary, student(vocabulary), null, answer);
-        return answered(account, vocabulary, role, () -> store.undo(vocabulary, before, asking, account.id(), clock.instant()));
+        Student whose = student(vocabulary);
+        VocabularyStore.Beside asking = learned.asking(vocabulary, whose, null, answer);
+        return answered(account, whose, role, () -> store.undo(vocabulary, before, asking, account.id(), clock.instant()));
     }
 
     Changed redo(Account account, long vocabulary, Learned.Answer answer) {
         Role role = access.toChangeVocabulary(vocabulary, account);
-        VocabularyStore.Beside asking = learned.asking(vocabulary, student(vocabulary), null, answer);
-        return answered(account, vocabulary, role, () -> store.redo(vocabulary, asking, account.id(), clock.instant()));
+        Student whose = student(vocabulary);
+        VocabularyStore.Beside asking = learned.asking(vocabulary, whose, null, answer);
+        return answered(account, whose, role, () -> store.redo(vocabulary, asking, account.id(), clock.instant()));
     }
 
     Changed goBack(Account account, long vocabulary, int base, int version, Learned.Answer answer) {
         Role role = access.toChangeVocabulary(vocabulary, account);
-        VocabularyStore.Beside asking = learned.asking(vocabulary, student(vocabulary), null, answer);
-        return answered(account, vocabulary, role, () -> store.goBack(vocabulary, base, version, asking, account.id(), clock.instant()));
+        Student whose = student(vocabulary);
+        VocabularyStore.Beside asking = learned.asking(vocabulary, whose, null, answer);
+        return answered(account, whose, role, () -> store.goBack(vocabulary, base, version, asking, account.id(), clock.instant()));
     }
 
     @Nullable Student student(long vocabulary) {
         return Optional.ofNullable(store.there(vocabulary).student()).flatMap(students::find).orElse(null);
     }
 
+    /** A button leads to the student's own other vocabularies that whoever leads it there may see. */
+    private boolean leads(long to, @Nullable String student, Account account) {
+        return access.mayLookAt(to, account) && store.find(to).filter(v -> Objects.equals(v.student(), student)).isPresent();
+    }
+
     /** Whatever is needed for the answer is read before: once the edit is on disk nothing can go wrong that is not ours alone. */
-    private Changed answered(Account account, long vocabulary, Role role, Supplier<VocabularyStore.Done> made) {
-        Student student = student(vocabulary);
+    private Changed answered(Account account, @Nullable Student student, Role role, Supplier<VocabularyStore.Done> made) {
         try {
             VocabularyStore.Done done = made.get();
             List<String> were = List.copyOf(done.before().lines(VocabularyView.screen(student)).keySet());

@@ -33,6 +33,7 @@ import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
 import org.dwimble.server.live.Live;
+import org.dwimble.server.live.Thing;
 import org.dwimble.server.problem.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -486,7 +487,7 @@ public class VocabularyStore {
         remember(session, kept);
         Live.Revised told = new Live.Revised(number, account == null ? null : nameOf(session, account), changes.stream()
             .map(c -> new Live.Document(c.document, c.after)).toList());
-        session.afterCommit(() -> live.changed(now.id, told));
+        session.afterCommit(() -> live.changed(Thing.vocabulary(now.id), told));
         return new Done(now, kept, made.change, steps(session, kept.id, account));
     }
 

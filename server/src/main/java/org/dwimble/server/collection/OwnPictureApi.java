@@ -1,6 +1,7 @@
 package org.dwimble.server.collection;
 
 import java.io.IOException;
+import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -41,12 +42,14 @@ class OwnPictureApi {
     private final MediaStore media;
     private final Access access;
     private final TakingIn collection;
+    private final Clock clock;
 
-    OwnPictureApi(OwnPictures own, MediaStore media, Access access, TakingIn collection) {
+    OwnPictureApi(OwnPictures own, MediaStore media, Access access, TakingIn collection, Clock clock) {
         this.own = own;
         this.media = media;
         this.access = access;
         this.collection = collection;
+        this.clock = clock;
     }
 
     /** Those this account may use, newest first. */
@@ -91,7 +94,7 @@ class OwnPictureApi {
         mayChange(id, account);
         Media.Item item = media.any(MediaId.hash(found(id, account).picture())).orElseThrow(() -> Problem.notFound("picture"));
         Photo.Taken drawn = Photo.retouch(new Photo.Taken(item.contentType(), item.bytes()), how);
-        own.redraw(id, ContentHash.hex(drawn.bytes()), drawn.type(), drawn.bytes());
+        own.redraw(id, ContentHash.hex(drawn.bytes()), drawn.type(), drawn.bytes(), clock.instant());
         return shown(found(id, account), account);
     }
 
@@ -99,7 +102,7 @@ class OwnPictureApi {
     @DeleteMapping("/{id}")
     void delete(@AuthenticationPrincipal Account account, @PathVariable long id) {
         mayChange(id, account);
-        own.delete(id);
+        own.delete(id, clock.instant());
     }
 
     /** The picture itself, for those who may use it. */

@@ -30,22 +30,26 @@ public class OwnPictures {
     /**
      * @param id      its row
      * @param picture what boards know it by; another once it is re-drawn
+     * @param retired true if it was re-drawn or deleted since and still stands somewhere: what was said of it holds, it is offered no more
      */
-    public record Kept(long id, String picture, OwnPicture about, long owner, String ownerName, String madeAt) {
+    public record Kept(long id, String picture, OwnPicture about, long owner, String ownerName, String madeAt, boolean retired) {
     }
 
     private static final String SELECT = """
-        SELECT o.id, o.media_id, o.words, o.categories, o.audience, o.student_id, o.owner, a.name AS owner_name, o.person, o.origin, o.author, o.licence, o.source, o.made_at
+        SELECT o.id, o.media_id, o.words, o.categories, o.audience, o.student_id, o.owner, a.name AS owner_name, o.person, o.origin, o.author, o.licence, o.source, o.made_at, o.retired_at
         FROM own_picture o JOIN account a ON a.id = o.owner
         """;
     private static final JsonMapper JSON = JsonMapper.shared();
 
     private final Database database;
     private final AtomicLong change = new AtomicLong();
-    private volatile All all = new All(-1, List.of());
+    private volatile All all = All.of(-1, List.of());
 
-    /** Every row, newest first, as it was after so many changes. */
-    private record All(long change, List<Kept> kept) {
+    /** Every row, newest first, as it was after so many changes. @param byPicture the same, those that hold first */
+    private record All(long change, List<Kept> kept, Map<String, List<Kept>> byPicture) {
+        static All of(long change, List<Kept> kept) {
+            return new All(change, List.copyOf(kept), kept.stream().sorted(Comparator.comparing(Kept::retired)).collect(Collectors.groupingBy(Kept::picture)));
+        }
     }
 
     OwnPictures(Database database) {
@@ -71,14 +75,19 @@ public class OwnPictures {
             about.person());
     }
 
-    private List<Kept> all() {
+    private All known() {
         All known = all;
         long now = change.get();
         if (known.change != now) {
-            known = new All(now, List.copyOf(database.read(session -> session.list(SELECT + "ORDER BY o.id DESC", OwnPictures::kept))));
+            known = All.of(now, database.read(session -> session.list(SELECT + "ORDER BY o.id DESC", OwnPictures::kept)));
             all = known;
         }
-        return known.kept;
+        return known;
+    }
+
+    /** Those that are offered. */
+    private List<Kept> all() {
+        return known().kept.stream().filter(k -> !k.retired).toList();
     }
 
     /** Those this account may use, newest first; for one student, or, with none given, for any. */
@@ -115,19 +124,28 @@ public class OwnPictures {
         };
     }
 
-    /** Somebody's row of a picture, whoever may use it; of several, one that shows somebody first. */
+    /** Somebody's row of a picture, whoever may use it, retired ones too; of several, one that shows somebody first. */
     public Optional<Kept> of(String picture) {
-        return all().stream().filter(k -> k.picture().equals(picture)).min(Comparator.comparing(k -> !k.about().person()));
+        return known().byPicture.getOrDefault(picture, List.of()).stream().min(Comparator.comparing(k -> !k.about().person()));
+    }
+
+    /**
+     * What this account may put on boards and lists, by its id; for one student, or, with none given, for any. Who is on which team is
+     * read once, now: for one thing that is done, not to be kept.
+     */
+    public Predicate<String> allowed(Account account, @Nullable String student) {
+        Set<String> teams = teams(account);
+        return picture -> known().byPicture.getOrDefault(picture, List.of()).stream().anyMatch(k -> usable(k, account, student, teams));
     }
 
     /** One this account may use; nobody else's is found. */
     Optional<Kept> find(long id, Account account) {
         Set<String> teams = teams(account);
-        return database.read(session -> session.first(SELECT + "WHERE o.id = ?", OwnPictures::kept, id)).filter(k -> usable(k, account, null, teams));
+        return database.read(session -> session.first(SELECT + "WHERE o.id = ? AND o.retired_at IS NULL", OwnPictures::kept, id)).filter(k -> usable(k, account, null, teams));
     }
 
     private static Optional<Kept> ofFile(Session session, String file, Account account) throws SQLException {
-        return session.first(SELECT + "WHERE o.file = ? AND o.owner = ?", OwnPictures::kept, file, account.id());
+        return session.first(SELECT + "WHERE o.file = ? AND o.owner = ? AND o.retired_at IS NULL", OwnPictures::kept, file, account.id());
     }
 
     /**
@@ -181,30 +199,58 @@ public class OwnPictures {
             about.origin().name(), about.author(), about.licence(), about.source(), id);
     }
 
-    /** Shows other bytes from now on; boards that have the picture keep what they have. */
-    void redraw(long id, String hash, String type, byte[] bytes) {
-        database.write(session -> {
-            keepMedia(session, hash, type, bytes);
-            return session.update("UPDATE own_picture SET media_id = ? WHERE id = ?", hash, id);
-        });
-        change.incrementAndGet();
+    private static final String STANDS_SOMEWHERE = """
+        (EXISTS (SELECT 1 FROM revision_media r WHERE r.media_id = ?1) OR EXISTS (SELECT 1 FROM list_media l WHERE l.media_id = ?1))""";
+
+    private static boolean standsSomewhere(Session session, String hash) throws SQLException {
+        return session.first("SELECT " + STANDS_SOMEWHERE, row -> row.getBoolean(1), hash).orElse(false);
     }
 
-    /** Takes it out of the collection. Boards that have it keep it; if none ever had it, its bytes go too. */
-    void delete(long id) {
+    /** Shows other bytes from now on; what has the picture keeps what it has, and what was said of that. */
+    void redraw(long id, String hash, String type, byte[] bytes, Instant at) {
         database.write(session -> {
-            String hash = session.first("SELECT media_id FROM own_picture WHERE id = ?", row -> row.getString(1), id).orElse("");
-            session.update("DELETE FROM own_picture WHERE id = ?", id);
-            session.update("""
-                DELETE FROM media WHERE id = ? AND NOT EXISTS (SELECT 1 FROM own_picture o WHERE o.media_id = media.id)
-                    AND NOT EXISTS (SELECT 1 FROM revision_media r WHERE r.media_id = media.id)""", hash);
+            String was = session.first("SELECT media_id FROM own_picture WHERE id = ?", row -> row.getString(1), id).orElse("");
+            keepMedia(session, hash, type, bytes);
+            if (was.equals(hash)) {
+                return null;
+            }
+            if (standsSomewhere(session, was)) {
+                session.update("""
+                    INSERT INTO own_picture (media_id, file, words, categories, audience, student_id, owner, person, origin, author, licence, source, made_at, retired_at)
+                    SELECT media_id, file, words, categories, audience, student_id, owner, person, origin, author, licence, source, made_at, ?
+                    FROM own_picture WHERE id = ?""", at.toString(), id);
+            }
+            session.update("UPDATE own_picture SET media_id = ? WHERE id = ?", hash, id);
+            sweep(session, was);
             return null;
         });
         change.incrementAndGet();
     }
 
+    /** Takes it out of the collection. What has it in any version keeps it, and what was said of it holds; if nothing ever had it, its bytes go too. */
+    void delete(long id, Instant at) {
+        database.write(session -> {
+            String hash = session.first("SELECT media_id FROM own_picture WHERE id = ?", row -> row.getString(1), id).orElse("");
+            if (standsSomewhere(session, hash)) {
+                session.update("UPDATE own_picture SET retired_at = ? WHERE id = ?", at.toString(), id);
+            } else {
+                session.update("DELETE FROM own_picture WHERE id = ?", id);
+            }
+            sweep(session, hash);
+            return null;
+        });
+        change.incrementAndGet();
+    }
+
+    /** Erases bytes that nobody names any more. */
+    private static void sweep(Session session, String hash) throws SQLException {
+        if (!standsSomewhere(session, hash)) {
+            session.update("DELETE FROM media WHERE id = ? AND NOT EXISTS (SELECT 1 FROM own_picture o WHERE o.media_id = media.id)", hash);
+        }
+    }
+
     public Optional<Credit> credit(String picture) {
-        return database.read(session -> session.first(SELECT + "WHERE o.media_id = ? ORDER BY o.id LIMIT 1", OwnPictures::kept,
+        return database.read(session -> session.first(SELECT + "WHERE o.media_id = ? ORDER BY o.retired_at IS NOT NULL, o.id LIMIT 1", OwnPictures::kept,
             MediaId.hash(picture))).map(k -> Credit.of(k.about));
     }
 
@@ -225,7 +271,7 @@ public class OwnPictures {
             row.getInt("person") == 1, OwnPicture.Origin.valueOf(row.getString("origin")), row.getString("author"), row.getString("licence"),
                 row.getString("source"));
         return new Kept(row.getLong("id"), MediaId.ofContent(row.getString("media_id")), about, row.getLong("owner"), row.getString("owner_name"),
-            row.getString("made_at"));
+            row.getString("made_at"), row.getString("retired_at") != null);
     }
 
     private static List<String> list(String json) {

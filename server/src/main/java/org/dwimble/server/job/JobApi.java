@@ -36,22 +36,22 @@ public class JobApi {
 
     @GetMapping
     List<JobView> jobs(@AuthenticationPrincipal Account account) {
-        return jobs.of(account.id()).stream().map(JobView::of).toList();
+        return jobs.of(account).stream().map(JobView::of).toList();
     }
 
     @GetMapping("/{job}")
     JobView job(@AuthenticationPrincipal Account account, @PathVariable long job) {
-        return JobView.of(jobs.of(job, account.id()));
+        return JobView.of(jobs.of(job, account));
     }
 
     @DeleteMapping("/{job}")
     void end(@AuthenticationPrincipal Account account, @PathVariable long job) {
-        jobs.end(job, account.id());
+        jobs.end(job, account);
     }
 
     @GetMapping("/{job}/result")
     ResponseEntity<Resource> result(@AuthenticationPrincipal Account account, @PathVariable long job) {
-        Job done = jobs.of(job, account.id());
+        Job done = jobs.of(job, account);
         Resource file = new FileSystemResource(jobs.result(done));
         boolean seen = MediaType.APPLICATION_PDF_VALUE.equals(done.type());
         return ResponseEntity.ok().contentType(MediaType.parseMediaType(String.valueOf(done.type()))).header(HttpHeaders.CONTENT_DISPOSITION,

@@ -25,6 +25,8 @@ import org.dwimble.core.obf.Refused;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.told.Trace;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.account.Seen;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
 import org.dwimble.server.problem.Problem;
@@ -63,6 +65,7 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
     }
 
     private final Database database;
+    private final Map<String, Seen> kinds;
     private final Wording wording;
     private final Clock clock;
     private final Path folder;
@@ -74,38 +77,67 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
     });
     private final Map<Long, Job> running = new ConcurrentHashMap<>();
     private final Map<Long, Boolean> ended = new ConcurrentHashMap<>();
+    /** Work no worker has taken up yet; who removes it from here has it. */
+    private final Map<Long, Boolean> waiting = new ConcurrentHashMap<>();
+    private final Map<Long, Integer> ofPerson = new ConcurrentHashMap<>();
 
-    Jobs(Database database, Wording wording, Clock clock, @Value("${dwimble.home}") Path home) throws IOException {
+    Jobs(Database database, List<Seen> kinds, Wording wording, Clock clock, @Value("${dwimble.home}") Path home) throws IOException {
         this.database = database;
+        this.kinds = kinds.stream().collect(Collectors.toMap(Seen::kind, kind -> kind));
         this.wording = wording;
         this.clock = clock;
         this.folder = Files.createDirectories(home.resolve("jobs"));
     }
 
-    /** What ran when the program was stopped is told as cut short. */
+    /** What ran when the program was stopped is told as cut short, and what was written of it is cleared away. */
     @Override
     public void afterSingletonsInstantiated() {
+        database.read(session -> session.list("SELECT id FROM job WHERE state = 'RUNNING'", row -> row.getLong(1))).forEach(id -> delete(path(id)));
         database.write(session -> session.update("UPDATE job SET state = 'FAILED', told = ? WHERE state = 'RUNNING'",
             wording.of(Told.of("job-cut-short"))));
         sweep();
     }
 
-    /** @param what as it is told to the person */
-    public Job start(long account, String what, Work work) {
-        if (running.values().stream().filter(j -> j.account() == account).count() >= MOST_RUNNING) {
-            throw new Unacceptable("too-much-work", "most", MOST_RUNNING);
+    /**
+     * @param needs what the result shows, each as kind and id ({@code list:5}): who may not see all of it any more does not get it
+     * @param what  as it is told to the person
+     */
+    public Job start(long account, List<String> needs, String what, Work work) {
+        begun(account);
+        try {
+            sweep();
+            Instant now = clock.instant();
+            long id = database.write(session -> session.insert("INSERT INTO job (account_id, needs, what, state, made_at) VALUES (?, ?, ?, 'RUNNING', ?) RETURNING id",
+                account, String.join(" ", needs), what, now.toString()));
+            Job job = new Job(id, account, String.join(" ", needs), what, Job.State.RUNNING, 0, 0, null, null, null, now);
+            running.put(id, job);
+            waiting.put(id, true);
+            workers.execute(() -> run(job, work));
+            return job;
+        } catch (RuntimeException | Error e) {
+            over(account);
+            throw e;
         }
-        sweep();
-        Instant now = clock.instant();
-        long id = database.write(session -> session.insert("INSERT INTO job (account_id, what, state, made_at) VALUES (?, ?, 'RUNNING', ?) RETURNING id", account, what,
-            now.toString()));
-        Job job = new Job(id, account, what, Job.State.RUNNING, 0, 0, null, null, null, now);
-        running.put(id, job);
-        workers.execute(() -> run(job, work));
-        return job;
+    }
+
+    /** Counts a person's work before it is begun, so that many requests at once begin no more than one after the other would. */
+    private void begun(long account) {
+        ofPerson.merge(account, 1, (had, one) -> {
+            if (had >= MOST_RUNNING) {
+                throw new Unacceptable("too-much-work", "most", MOST_RUNNING);
+            }
+            return had + one;
+        });
+    }
+
+    private void over(long account) {
+        ofPerson.computeIfPresent(account, (who, count) -> count > 1 ? count - 1 : null);
     }
 
     private void run(Job job, Work work) {
+        if (waiting.remove(job.id()) == null) {
+            return;
+        }
         Path file = path(job.id());
         try {
             Progress progress = (done, of) -> {
@@ -147,6 +179,7 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
         } finally {
             running.remove(job.id());
             ended.remove(job.id());
+            over(job.account());
         }
     }
 
@@ -154,20 +187,27 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
         return folder.resolve(id + ".result");
     }
 
-    /** Its state now, with how far it is. @throws Problem if this person has no such work */
-    public Job of(long id, long account) {
+    /** Its state now, with how far it is. @throws Problem if this person has no such work, or may not see any more what it shows */
+    public Job of(long id, Account account) {
         Job now = running.get(id);
         Job job = now != null ? now : database.read(session -> session.first(ALL + " WHERE id = ?", JOB, id)).orElse(null);
-        if (job == null || job.account() != account || job.at().plus(KEPT).isBefore(clock.instant())) {
+        if (job == null || job.account() != account.id() || job.at().plus(KEPT).isBefore(clock.instant()) || !seen(job, account)) {
             throw Problem.notFound("job");
         }
         return job;
     }
 
     /** A person's work of the last day, the latest first. */
-    public List<Job> of(long account) {
-        return database.read(session -> session.list(ALL + " WHERE account_id = ? AND made_at >= ? ORDER BY id DESC", JOB, account,
-            clock.instant().minus(KEPT).toString())).stream().map(j -> running.getOrDefault(j.id(), j)).toList();
+    public List<Job> of(Account account) {
+        return database.read(session -> session.list(ALL + " WHERE account_id = ? AND made_at >= ? ORDER BY id DESC", JOB, account.id(),
+            clock.instant().minus(KEPT).toString())).stream().map(j -> running.getOrDefault(j.id(), j)).filter(j -> seen(j, account)).toList();
+    }
+
+    private boolean seen(Job job, Account account) {
+        return job.needs().isEmpty() || Stream.of(job.needs().split(" ")).allMatch(need -> {
+            Seen kind = kinds.get(need.substring(0, need.indexOf(':')));
+            return kind != null && kind.may(need.substring(need.indexOf(':') + 1), account);
+        });
     }
 
     /** The file that came of it. */
@@ -176,8 +216,12 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
     }
 
     /** Ends work that runs; forgets work that is done, with its file. */
-    public void end(long id, long account) {
+    public void end(long id, Account account) {
         Job job = of(id, account);
+        if (waiting.remove(id) != null) {
+            over(job, Job.State.CANCELLED, new Result(null, null, null));
+            return;
+        }
         if (running.containsKey(id)) {
             ended.put(id, true);
             return;
@@ -186,8 +230,8 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
         delete(path(id));
     }
 
-    private static final String ALL = "SELECT id, account_id, what, state, file, type, told, made_at FROM job";
-    private static final Session.Row<Job> JOB = row -> new Job(row.getLong("id"), row.getLong("account_id"), row.getString("what"),
+    private static final String ALL = "SELECT id, account_id, needs, what, state, file, type, told, made_at FROM job";
+    private static final Session.Row<Job> JOB = row -> new Job(row.getLong("id"), row.getLong("account_id"), row.getString("needs"), row.getString("what"),
         Job.State.valueOf(row.getString("state")), 0, 0, row.getString("file"), row.getString("type"), row.getString("told"),
         Instant.parse(row.getString("made_at")));
 
@@ -195,9 +239,11 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
     private void sweep() {
         String before = clock.instant().minus(KEPT).toString();
         database.write(session -> session.update("DELETE FROM job WHERE made_at < ? AND state <> 'RUNNING'", before));
-        Set<Long> known = database.read(session -> session.list("SELECT id FROM job", row -> row.getLong(1))).stream().collect(Collectors.toSet());
-        try (Stream<Path> files = Files.list(folder)) {
-            files.filter(f -> !known.contains(number(f))).forEach(Jobs::delete);
+        try (Stream<Path> listed = Files.list(folder)) {
+            // The files first: work that is begun meanwhile has its row before its file.
+            List<Path> files = listed.toList();
+            Set<Long> known = database.read(session -> session.list("SELECT id FROM job", row -> row.getLong(1))).stream().collect(Collectors.toSet());
+            files.stream().filter(f -> !known.contains(number(f))).forEach(Jobs::delete);
         } catch (IOException e) {
             LOG.warn("Results of old work could not be looked through: {}", e.getMessage());
         }
@@ -218,6 +264,7 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
 
     @Override
     public void destroy() {
+        waiting.clear();
         running.keySet().forEach(id -> ended.put(id, true));
         workers.shutdownNow();
     }

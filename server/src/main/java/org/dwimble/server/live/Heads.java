@@ -12,7 +12,8 @@ class Heads {
         this.database = database;
     }
 
-    int version(long vocabulary) {
-        return database.read(session -> session.first("SELECT head FROM vocabulary WHERE id = ?", row -> row.getInt(1), vocabulary)).orElse(0);
+    int version(Thing thing) {
+        String head = thing.kind().equals("list") ? "SELECT head FROM word_list WHERE id = ?" : "SELECT head FROM vocabulary WHERE id = ?";
+        return database.read(session -> session.first(head, row -> row.getInt(1), thing.id())).orElse(0);
     }
 }

@@ -9,21 +9,24 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.dwimble.core.board.Names;
 import org.dwimble.server.told.Trace;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.account.RightsChanged;
+import org.dwimble.server.account.Seen;
 import org.dwimble.server.problem.Problem;
-import org.dwimble.server.student.Access;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
+import org.springframework.context.event.EventListener;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
- * Tells everybody who has a vocabulary open which of its documents changed and who else is there. What is told is only
+ * Tells everybody who has a vocabulary or a list open which of its documents changed and who else is there. What is told is only
  * a hint to look: who misses one, such as after a cut connection, is told the version in force on coming back.
  */
 @Component
@@ -48,8 +51,8 @@ public class Live implements SmartLifecycle {
     public record Here(long account, String name, String board) {
     }
 
-    private final Map<Long, Map<String, Watcher>> watchers = new ConcurrentHashMap<>();
-    private final Access access;
+    private final Map<Thing, Map<String, Watcher>> watchers = new ConcurrentHashMap<>();
+    private final Map<String, Seen> kinds;
     private final Supplier<String> ids;
     private final ExecutorService senders = Executors.newFixedThreadPool(SENDERS, work -> {
         Thread thread = new Thread(work, "live");
@@ -58,8 +61,8 @@ public class Live implements SmartLifecycle {
     });
     private volatile boolean running;
 
-    Live(Access access, Supplier<String> ids) {
-        this.access = access;
+    Live(List<Seen> kinds, Supplier<String> ids) {
+        this.kinds = kinds.stream().collect(Collectors.toMap(Seen::kind, kind -> kind));
         this.ids = ids;
     }
 
@@ -68,55 +71,60 @@ public class Live implements SmartLifecycle {
      *
      * @param version the one in force is asked for after the connection is listed, so that nothing is missed in between
      */
-    SseEmitter open(long vocabulary, Account account, String board, Supplier<Integer> version) {
+    SseEmitter open(Thing thing, Account account, String board, Supplier<Integer> version) {
         if (!running) {
             throw new Problem(HttpStatus.SERVICE_UNAVAILABLE, "busy");
         }
         SseEmitter emitter = new SseEmitter(0L);
-        Watcher watcher = new Watcher(ids.get(), vocabulary, account, emitter, senders, this::gone);
+        Watcher watcher = new Watcher(ids.get(), thing, account, emitter, senders, this::gone);
         watcher.board = board;
-        watchers.computeIfAbsent(vocabulary, v -> new ConcurrentHashMap<>()).put(watcher.id, watcher);
+        watchers.computeIfAbsent(thing, v -> new ConcurrentHashMap<>()).put(watcher.id, watcher);
         watcher.send("hello", new Hello(watcher.id, version.get()));
-        tellWhoIsHere(vocabulary);
+        tellWhoIsHere(thing);
         return emitter;
     }
 
     /** A connection shows another board. */
-    void moved(long vocabulary, String connection, String board, Account account) {
-        watcher(vocabulary, connection, account).ifPresent(w -> {
+    void moved(Thing thing, String connection, String board, Account account) {
+        watcher(thing, connection, account).ifPresent(w -> {
             w.board = board;
-            tellWhoIsHere(vocabulary);
+            tellWhoIsHere(thing);
         });
     }
 
     /** A connection is closed by who had it. */
-    void left(long vocabulary, String connection, Account account) {
-        watcher(vocabulary, connection, account).ifPresent(Watcher::end);
+    void left(Thing thing, String connection, Account account) {
+        watcher(thing, connection, account).ifPresent(Watcher::end);
     }
 
     /** Nobody speaks for somebody else's connection. */
-    private Optional<Watcher> watcher(long vocabulary, String connection, Account account) {
-        return Optional.ofNullable(watchers.getOrDefault(vocabulary, Map.of()).get(connection)).filter(w -> w.account.id() == account.id());
+    private Optional<Watcher> watcher(Thing thing, String connection, Account account) {
+        return Optional.ofNullable(watchers.getOrDefault(thing, Map.of()).get(connection)).filter(w -> w.account.id() == account.id());
     }
 
     /** Called once a change is on disk; never waits for anybody's network. */
-    public void changed(long vocabulary, Revised revised) {
-        watchers.getOrDefault(vocabulary, Map.of()).values().forEach(w -> w.send("changed", revised));
+    public void changed(Thing thing, Revised revised) {
+        watchers.getOrDefault(thing, Map.of()).values().forEach(w -> w.send("changed", revised));
     }
 
-    private void tellWhoIsHere(long vocabulary) {
-        Map<String, Watcher> here = watchers.getOrDefault(vocabulary, Map.of());
+    @EventListener
+    void changed(Changed what) {
+        changed(what.thing(), new Revised(what.version(), null, List.of()));
+    }
+
+    private void tellWhoIsHere(Thing thing) {
+        Map<String, Watcher> here = watchers.getOrDefault(thing, Map.of());
         List<Here> people = here.values().stream().map(w -> new Here(w.account.id(), w.account.name(), w.board)).distinct()
             .sorted(Comparator.comparing(Here::name, Names.order()).thenComparing(Here::account).thenComparing(Here::board)).toList();
         here.values().forEach(w -> w.send("here", people));
     }
 
     private void gone(Watcher watcher) {
-        watchers.computeIfPresent(watcher.vocabulary, (v, here) -> {
+        watchers.computeIfPresent(watcher.thing, (v, here) -> {
             here.remove(watcher.id);
             return here.isEmpty() ? null : here;
         });
-        tellWhoIsHere(watcher.vocabulary);
+        tellWhoIsHere(watcher.thing);
     }
 
     /** Finds out who is gone without a word, and lets nobody watch who may no longer. */
@@ -128,17 +136,31 @@ public class Live implements SmartLifecycle {
                 return;
             }
             watchers.values().forEach(here -> here.values().forEach(w -> {
-                try {
-                    access.toVocabulary(w.vocabulary, w.account);
+                if (still(w)) {
                     w.beat();
-                } catch (Problem noLonger) {
-                    w.end();
-                } catch (RuntimeException trouble) {
-                    // The database may be busy for a while; the next beat asks again.
-                    LOG.warn("A beat was missed: {}", Trace.of(trouble));
                 }
             }));
         }
+    }
+
+    /** Whoever may no longer see it is told nothing more. */
+    private boolean still(Watcher watcher) {
+        try {
+            if (kinds.get(watcher.thing.kind()).may(String.valueOf(watcher.thing.id()), watcher.account)) {
+                return true;
+            }
+            watcher.end();
+        } catch (RuntimeException trouble) {
+            // The database may be busy for a while; the next beat asks again.
+            LOG.warn("A beat was missed: {}", Trace.of(trouble));
+        }
+        return false;
+    }
+
+    /** A right taken away ends what it had open, at once and not with the next beat. */
+    @EventListener
+    void rightsChanged(RightsChanged changed) {
+        watchers.values().forEach(here -> here.values().forEach(this::still));
     }
 
     @Override

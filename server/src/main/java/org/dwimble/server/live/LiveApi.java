@@ -1,7 +1,11 @@
 package org.dwimble.server.live;
 
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.dwimble.server.account.Account;
-import org.dwimble.server.student.Access;
+import org.dwimble.server.account.Seen;
+import org.dwimble.server.problem.Problem;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -9,46 +13,65 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Having a vocabulary open. */
+/** Having a vocabulary or a word list open. */
 @RestController
-@RequestMapping("/api/vocabularies/{vocabulary}")
 class LiveApi {
     /** @param connection from the hello; @param board that is shown now */
     record Shows(String connection, String board) {
     }
 
     private final Live live;
-    private final Access access;
+    private final Map<String, Seen> kinds;
     private final Heads heads;
 
-    LiveApi(Live live, Access access, Heads heads) {
+    LiveApi(Live live, List<Seen> kinds, Heads heads) {
         this.live = live;
-        this.access = access;
+        this.kinds = kinds.stream().collect(Collectors.toMap(Seen::kind, kind -> kind));
         this.heads = heads;
     }
 
-    /** Events: hello, then changed and here as they happen. */
-    @GetMapping(value = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter events(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(defaultValue = "") String board) {
-        access.toVocabulary(vocabulary, account);
-        return live.open(vocabulary, account, board, () -> heads.version(vocabulary));
+    private Thing seen(Thing thing, Account account) {
+        if (!kinds.get(thing.kind()).may(String.valueOf(thing.id()), account)) {
+            throw Problem.notFound(thing.kind());
+        }
+        return thing;
     }
 
-    @PutMapping("/here")
+    /** Events: hello, then changed and here as they happen. */
+    @GetMapping(value = "/api/vocabularies/{vocabulary}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter events(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(defaultValue = "") String board) {
+        return open(Thing.vocabulary(vocabulary), account, board);
+    }
+
+    /** The same of a list. */
+    @GetMapping(value = "/api/lists/{list}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter listEvents(@AuthenticationPrincipal Account account, @PathVariable long list) {
+        return open(Thing.list(list), account, "");
+    }
+
+    private SseEmitter open(Thing thing, Account account, String board) {
+        seen(thing, account);
+        return live.open(thing, account, board, () -> heads.version(thing));
+    }
+
+    @PutMapping("/api/vocabularies/{vocabulary}/here")
     void here(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Shows shows) {
-        access.toVocabulary(vocabulary, account);
-        live.moved(vocabulary, shows.connection() == null ? "" : shows.connection(), shows.board() == null ? "" : shows.board(), account);
+        live.moved(seen(Thing.vocabulary(vocabulary), account), shows.connection() == null ? "" : shows.connection(), shows.board() == null ? "" : shows.board(),
+            account);
     }
 
     /** A page that is left says so, so that nobody seems to be there who is not. */
-    @DeleteMapping("/here")
+    @DeleteMapping("/api/vocabularies/{vocabulary}/here")
     void leave(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam String connection) {
-        access.toVocabulary(vocabulary, account);
-        live.left(vocabulary, connection, account);
+        live.left(seen(Thing.vocabulary(vocabulary), account), connection, account);
+    }
+
+    @DeleteMapping("/api/lists/{list}/here")
+    void leaveList(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam String connection) {
+        live.left(seen(Thing.list(list), account), connection, account);
     }
 }

@@ -19,7 +19,7 @@ final class Watcher {
     }
 
     final String id;
-    final long vocabulary;
+    final Thing thing;
     final Account account;
     volatile String board = "";
     private final SseEmitter emitter;
@@ -29,9 +29,9 @@ final class Watcher {
     private boolean sending;
     private boolean ended;
 
-    Watcher(String id, long vocabulary, Account account, SseEmitter emitter, Executor senders, Consumer<Watcher> gone) {
+    Watcher(String id, Thing thing, Account account, SseEmitter emitter, Executor senders, Consumer<Watcher> gone) {
         this.id = id;
-        this.vocabulary = vocabulary;
+        this.thing = thing;
         this.account = account;
         this.emitter = emitter;
         this.senders = senders;

@@ -94,7 +94,7 @@ class PackageApi {
         access.toVocabulary(vocabulary, account);
         Vocabulary kept = store.there(vocabulary).vocabulary();
         Appearance appearance = appearance(vocabulary);
-        return JobApi.JobView.of(jobs.start(account.id(), wording.of(Told.of("job-carry-away", "name", kept.name())), (out, progress) -> {
+        return JobApi.JobView.of(jobs.start(account.id(), List.of("vocabulary:" + vocabulary), wording.of(Told.of("job-carry-away", "name", kept.name())), (out, progress) -> {
             new ObfWriter(media.reading(appearance)).obz(kept, out);
             return Jobs.Result.file(kept.name() + ".obz", OBZ);
         }));
@@ -108,7 +108,7 @@ class PackageApi {
         Path copy = Files.createTempFile("dwimble-", ".package");
         try (InputStream in = file.getInputStream()) {
             Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
-            return JobApi.JobView.of(jobs.start(account.id(), wording.of(Told.of("job-bring-in", "name", name)), (out, progress) -> {
+            return JobApi.JobView.of(jobs.start(account.id(), List.of("student:" + student), wording.of(Told.of("job-bring-in", "name", name)), (out, progress) -> {
                 try {
                     return new Jobs.Result(null, null, json.writeValueAsString(bringIn(copy, name, student, account, progress)));
                 } finally {

@@ -102,9 +102,15 @@ public class Pictures {
         return own.may(account, student);
     }
 
-    /** True if an account may put an own picture or sound on a student's boards. */
+    /** True if an account may put an own picture or sound on a student's boards. For many at once see {@link #usable}. */
     public boolean mayUse(String id, Account account, @Nullable String student) {
-        return byId(id, may(account, student)).isPresent();
+        return usable(account, student).test(id);
+    }
+
+    /** What an account may put on a student's boards and lists, by its id; who is on which team is read once, now. */
+    public Predicate<String> usable(Account account, @Nullable String student) {
+        Predicate<String> own = this.own.allowed(account, student);
+        return id -> MediaId.isOwn(id) ? own.test(id) : library.search().byId(id).isPresent();
     }
 
     /** True of an own picture that shows a person, as whoever took it in said, or that came with a package, where nobody said. */

@@ -146,7 +146,7 @@ class SheetApi {
     JobApi.JobView print(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board, @RequestBody Wish wish) {
         VocabularyStore.Kept kept = asked(account, vocabulary, wish);
         String title = title(kept, board, wish);
-        return JobApi.JobView.of(jobs.start(account.id(), wording.of(Told.of("job-print", "name", title)), (out, progress) -> {
+        return JobApi.JobView.of(jobs.start(account.id(), List.of("vocabulary:" + vocabulary), wording.of(Told.of("job-print", "name", title)), (out, progress) -> {
             PdfPainter.paint(List.of(part(kept, board, wish)), title, out, progress);
             return Jobs.Result.file(title + ".pdf", MediaType.APPLICATION_PDF_VALUE);
         }));

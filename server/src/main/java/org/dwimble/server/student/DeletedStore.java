@@ -3,8 +3,10 @@ package org.dwimble.server.student;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import org.dwimble.server.account.RightsChanged;
 import org.dwimble.server.database.Database;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
 /**
@@ -31,19 +33,23 @@ public class DeletedStore {
     }
 
     private final Database database;
+    private final ApplicationEventPublisher told;
 
-    DeletedStore(Database database) {
+    DeletedStore(Database database, ApplicationEventPublisher told) {
         this.database = database;
+        this.told = told;
     }
 
     public void deleteStudent(String student, long account, Instant at) {
         database.write(session -> session.update("UPDATE student SET deleted_at = ?, deleted_by = ? WHERE id = ? AND deleted_at IS NULL",
             at.toString(), account, student));
+        told.publishEvent(new RightsChanged());
     }
 
     public void deleteVocabulary(long vocabulary, long account, Instant at) {
         database.write(session -> session.update("UPDATE vocabulary SET deleted_at = ?, deleted_by = ? WHERE id = ? AND deleted_at IS NULL AND student_id IS NOT NULL",
             at.toString(), account, vocabulary));
+        told.publishEvent(new RightsChanged());
     }
 
     /** What this person may have back now: students he or she owns, vocabularies and lists he or she may change; the latest first. */

@@ -16,9 +16,11 @@ import org.dwimble.core.screen.Screen;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
+import org.dwimble.server.account.RightsChanged;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
 @Component
@@ -43,9 +45,11 @@ public class StudentStore {
     }
 
     private final Database database;
+    private final ApplicationEventPublisher told;
 
-    StudentStore(Database database) {
+    StudentStore(Database database, ApplicationEventPublisher told) {
         this.database = database;
+        this.told = told;
     }
 
     /** Keeps a new student; whoever adds the student owns the team. */
@@ -92,7 +96,7 @@ public class StudentStore {
      * @return false if that would leave the team without an owner; then nothing changes
      */
     public boolean join(String student, long account, Role role) {
-        return database.write(session -> {
+        return changed(session -> {
             if (role != Role.OWNER && lastOwner(session, student, account)) {
                 return false;
             }
@@ -104,13 +108,20 @@ public class StudentStore {
 
     /** @return false if that would leave the team without an owner; then nothing changes */
     public boolean leave(String student, long account) {
-        return database.write(session -> {
+        return changed(session -> {
             if (lastOwner(session, student, account)) {
                 return false;
             }
             session.update("DELETE FROM team WHERE student_id = ? AND account_id = ?", student, account);
             return true;
         });
+    }
+
+    /** Tells of a change to who is on a team, once it is on disk. */
+    private boolean changed(Database.Work<Boolean, RuntimeException> work) {
+        boolean made = database.write(work);
+        told.publishEvent(new RightsChanged());
+        return made;
     }
 
     private static boolean lastOwner(Session session, String student, long account) throws SQLException {

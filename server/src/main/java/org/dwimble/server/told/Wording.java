@@ -34,12 +34,9 @@ public class Wording {
         sentences.forEach((key, pattern) -> patterns.put((String) key, new MessageFormat((String) pattern, LANGUAGE)));
     }
 
-    /** @throws IllegalArgumentException if there are no words for it: a mistake in the program, which a test finds */
+    /** What there are no words for, such as what a later release told, is told as just that: history can always be read. */
     public String of(Told told) {
-        MessageFormat pattern = patterns.get(told.key());
-        if (pattern == null) {
-            throw new IllegalArgumentException("no words for “" + told.key() + "”");
-        }
+        MessageFormat pattern = patterns.getOrDefault(told.key(), patterns.get("not-known-any-more"));
         Map<String, Object> arguments = new HashMap<>();
         told.with().forEach((name, value) -> arguments.put(name, argument(value)));
         synchronized (pattern) {

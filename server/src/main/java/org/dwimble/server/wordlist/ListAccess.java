@@ -1,8 +1,11 @@
 package org.dwimble.server.wordlist;
 
+import java.util.Optional;
+import java.util.function.Predicate;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.account.Seen;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.StudentStore;
@@ -15,7 +18,7 @@ import org.springframework.stereotype.Component;
  * may look at, without the pictures he or she may not use.
  */
 @Component
-public class ListAccess {
+public class ListAccess implements Seen {
     private final ListStore lists;
     private final StudentStore students;
     private final Pictures pictures;
@@ -26,8 +29,8 @@ public class ListAccess {
         this.pictures = pictures;
     }
 
-    /** @param mayEdit false for who only looks @param kept as this person may see it */
-    public record May(ListStore.Kept kept, boolean mayEdit) {
+    /** @param kept as this person may see it @param team false for who sees it on the shelf alone @param mayEdit false for who only looks */
+    public record May(ListStore.Kept kept, boolean team, boolean mayEdit) {
     }
 
     public May toList(long id, Account account) {
@@ -38,8 +41,33 @@ public class ListAccess {
         if (!team && !edits && !kept.shared()) {
             throw Problem.notFound("list");
         }
-        return new May(team || edits ? kept : new ListStore.Kept(kept.id(), kept.version(), null, kept.owner(), true, usable(kept.list(), account, null), kept.from()),
-            edits);
+        return team || edits ? new May(kept.with(forTeam(kept, account)), true, edits)
+            : new May(new ListStore.Kept(kept.id(), kept.version(), null, kept.owner(), true, usable(kept.list(), account, null), kept.from()), false, false);
+    }
+
+    /** The same, or nothing if this account may not see it. */
+    public Optional<May> find(long id, Account account) {
+        try {
+            return Optional.of(toList(id, account));
+        } catch (Problem no) {
+            return Optional.empty();
+        }
+    }
+
+    @Override
+    public String kind() {
+        return "list";
+    }
+
+    @Override
+    public boolean may(String id, Account account) {
+        return find(Long.parseLong(id), account).isPresent();
+    }
+
+    private WordList forTeam(ListStore.Kept kept, Account account) {
+        Predicate<String> may = pictures.usable(account, null);
+        return kept.list().forTeam(student -> student.equals(kept.student()) || students.role(student, account.id()).isPresent(),
+            p -> !MediaId.isOwn(p) || may.test(p));
     }
 
     public ListStore.Kept toChange(long id, Account account) {
@@ -52,6 +80,7 @@ public class ListAccess {
 
     /** As an account may use it for somebody. @param student null for nobody in particular */
     WordList usable(WordList list, Account account, @Nullable String student) {
-        return list.forOthers(p -> !MediaId.isOwn(p) || pictures.mayUse(p, account, student));
+        Predicate<String> may = pictures.usable(account, student);
+        return list.forOthers(p -> !MediaId.isOwn(p) || may.test(p));
     }
 }

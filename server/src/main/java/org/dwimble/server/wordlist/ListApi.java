@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.dwimble.core.board.MediaId;
@@ -122,7 +123,8 @@ class ListApi {
         if (student != null) {
             access.toStudent(student, account);
         }
-        return lists.lines(account.id(), student);
+        Predicate<String> usable = pictures.usable(account, null);
+        return lists.lines(account.id(), student, p -> !MediaId.isOwn(p) || usable.test(p));
     }
 
     /** Filled-in lists to begin with. @param called the support, as people say it */
@@ -145,7 +147,7 @@ class ListApi {
         ListStore.Kept from = wanted.from() == null ? null : may.toList(wanted.from(), account).kept();
         String name = wanted.name() == null || wanted.name().isBlank() ? from == null ? "Words" : from.list().name() : wanted.name();
         WordList list = from == null ? WordList.of(name, words(account, wanted)) : from.list().withName(name);
-        boolean theirs = wanted.vocabulary() != null && wanted.student() != null && wanted.student().equals(store.there(wanted.vocabulary()).student());
+        boolean theirs = from == null && wanted.vocabulary() != null && wanted.student() != null && wanted.student().equals(store.there(wanted.vocabulary()).student());
         boolean same = from != null && from.student() != null && from.student().equals(wanted.student());
         list = theirs || same ? list : may.usable(list, account, wanted.student());
         if (wanted.support() != null) {
@@ -194,7 +196,8 @@ class ListApi {
     private ListView view(ListAccess.May seen, Account account) {
         ListStore.Kept kept = seen.kept();
         Student student = kept.student() == null ? null : students.find(kept.student()).orElse(null);
-        String from = kept.from() == null ? null : lists.find(kept.from()).map(f -> wording.of(Told.of("list-from", "name", f.list().name()))).orElse(null);
+        String from = kept.from() == null ? null : may.find(kept.from(), account).map(f -> wording.of(Told.of("list-from", "name", f.kept().list().name())))
+            .orElse(null);
         return ListView.of(seen, student, kept.owner() == account.id(), from, Offered.ALL.stream().map(this::named).toList(),
             lists.steps(kept.id(), account.id()), wording);
     }
@@ -310,9 +313,18 @@ class ListApi {
 
     @GetMapping("/{list}/versions")
     List<ListVersionView> versions(@AuthenticationPrincipal Account account, @PathVariable long list) {
-        may.toList(list, account);
-        return lists.versions(list, VERSIONS_LISTED).stream().map(v -> new ListVersionView(v.number(), v.madeAt(), v.by(), wording.of(v.told()),
-            v.name())).toList();
+        ListAccess.May seen = may.toList(list, account);
+        boolean fromSeen = seen.kept().from() == null || may.find(seen.kept().from(), account).isPresent();
+        return lists.versions(list, VERSIONS_LISTED).stream().map(v -> new ListVersionView(v.number(), v.madeAt(), v.by(),
+            wording.of(told(v.told(), seen.team(), fromSeen)), seen.team() ? v.name() : null)).toList();
+    }
+
+    /** What a version did, as far as it is to be told: on the shelf no names of a team, and to nobody the name of a list that is not to be seen. */
+    private static Told told(Told told, boolean team, boolean fromSeen) {
+        if (told.key().equals("list-copied") && !fromSeen) {
+            return Told.of("list-copied-unseen");
+        }
+        return team ? told : Told.of("list-changed-unseen");
     }
 
     /** @param name empty for none */

@@ -5,6 +5,8 @@ import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
+import org.dwimble.core.board.MediaId;
 import org.dwimble.core.document.ListDocument;
 import org.dwimble.core.document.ToldDocument;
 import org.dwimble.core.text.Text;
@@ -13,11 +15,15 @@ import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordlist.ListEdit;
 import org.dwimble.core.wordlist.Merged;
 import org.dwimble.core.wordlist.WordList;
+import org.dwimble.server.account.RightsChanged;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Packing;
 import org.dwimble.server.database.Session;
+import org.dwimble.server.live.Changed;
+import org.dwimble.server.live.Thing;
 import org.dwimble.server.problem.Problem;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
 /**
@@ -30,6 +36,9 @@ public class ListStore {
 
     /** A list at its newest version. @param student whom it is for; null for nobody in particular @param shared true if it is on the shelf */
     public record Kept(long id, int version, @Nullable String student, long owner, boolean shared, WordList list, @Nullable Long from) {
+        Kept with(WordList seen) {
+            return new Kept(id, version, student, owner, shared, seen, from);
+        }
     }
 
     /** @param name null if nobody gave it one */
@@ -40,9 +49,13 @@ public class ListStore {
         }
     }
 
-    /** A list as lists show it. @param pictures the first of it @param by who changed it last */
+    /** A list as lists show it. @param pictures the first of its words @param by who changed it last */
     public record ListLine(long id, String name, int words, String support, List<String> pictures, @Nullable String student,
         @Nullable String studentName, long owner, String ownerName, boolean shared, String changedAt, String by) {
+        /** For somebody who sees it on the shelf alone: not whose it is, nor pictures that are not this person's to use. */
+        ListLine forOthers(Predicate<String> may) {
+            return new ListLine(id, name, words, support, pictures.stream().filter(may).toList(), null, null, owner, ownerName, shared, changedAt, by);
+        }
     }
 
     /** What undo and redo would do now for one person; what others did in between does not count. */
@@ -78,9 +91,11 @@ public class ListStore {
     private enum Act { CHANGE, BACK, AGAIN }
 
     private final Database database;
+    private final ApplicationEventPublisher told;
 
-    ListStore(Database database) {
+    ListStore(Database database, ApplicationEventPublisher told) {
         this.database = database;
+        this.told = told;
     }
 
     public long create(WordList list, @Nullable String student, long account, Instant at, Told told) {
@@ -100,7 +115,7 @@ public class ListStore {
     }
 
     private static String shown(WordList list) {
-        return String.join(" ", list.pictures().stream().limit(PICTURES_SHOWN).toList());
+        return String.join(" ", list.withRows(List.of()).pictures().stream().limit(PICTURES_SHOWN).toList());
     }
 
     public Optional<Kept> find(long id) {
@@ -115,7 +130,8 @@ public class ListStore {
     private static Optional<Kept> head(Session session, long id) throws SQLException {
         return session.first("""
             SELECT l.id, l.head, l.student_id, l.owner, l.shared, l.copied_from, n.content FROM word_list l
-            JOIN list_version n ON n.list_id = l.id AND n.number = l.head WHERE l.id = ? AND l.deleted_at IS NULL""",
+            JOIN list_version n ON n.list_id = l.id AND n.number = l.head WHERE l.id = ? AND l.deleted_at IS NULL
+                AND NOT EXISTS (SELECT 1 FROM student s WHERE s.id = l.student_id AND s.deleted_at IS NOT NULL)""",
             row -> new Kept(row.getLong("id"), row.getInt("head"), row.getString("student_id"), row.getLong("owner"), row.getInt("shared") == 1,
                 list(row), Session.number(row, "copied_from")), id);
     }
@@ -194,20 +210,23 @@ public class ListStore {
         });
     }
 
-    private static Kept keepNext(Session session, Kept now, WordList next, Told told, Act act, long account, Instant at) throws SQLException {
+    private Kept keepNext(Session session, Kept now, WordList next, Told what, Act act, long account, Instant at) throws SQLException {
         if (next.equals(now.list) && act == Act.CHANGE) {
             return now;
         }
         int number = now.version + 1;
-        insertVersion(session, now.id, number, next, account, at, told, act);
+        insertVersion(session, now.id, number, next, account, at, what, act);
         session.update("UPDATE word_list SET head = ?, name = ?, words = ?, support = ?, pictures = ? WHERE id = ?", number, next.name(), next.words().size(),
             next.now(), shown(next), now.id);
+        session.afterCommit(() -> told.publishEvent(new Changed(Thing.list(now.id), number)));
         return new Kept(now.id, number, now.student, now.owner, now.shared, next, now.from);
     }
 
     private static void insertVersion(Session session, long id, int number, WordList list, long account, Instant at, Told told, Act act) throws SQLException {
         session.update("INSERT INTO list_version (list_id, number, made_at, account_id, told, act, content) VALUES (?, ?, ?, ?, ?, ?, ?)", id, number,
             at.toString(), account, ToldDocument.write(told), act.name(), Packing.alone(ListDocument.write(list)));
+        session.batch("INSERT INTO list_media (list_id, number, media_id) SELECT ?, ?, id FROM media WHERE id = ?",
+            list.pictures().stream().filter(MediaId::isOwn).map(p -> new Object[] {id, number, MediaId.hash(p)}).toList());
     }
 
     public Steps steps(long id, long account) {
@@ -249,31 +268,37 @@ public class ListStore {
     /** Puts it on the school's shelf, or takes it from there. */
     public void share(long id, boolean shared) {
         database.write(session -> session.update("UPDATE word_list SET shared = ? WHERE id = ?", shared ? 1 : 0, id));
+        told.publishEvent(new RightsChanged());
     }
 
     public void delete(long id, long account, Instant at) {
         database.write(session -> session.update("UPDATE word_list SET deleted_at = ?, deleted_by = ? WHERE id = ? AND deleted_at IS NULL",
             at.toString(), account, id));
+        told.publishEvent(new RightsChanged());
     }
 
     /**
      * All an account may see: its own for nobody in particular, those of its students, those on the shelf; the latest first.
      *
      * @param student of this one alone; null for all
+     * @param may     true of the id of a picture this account may use
      */
-    public List<ListLine> lines(long account, @Nullable String student) {
+    public List<ListLine> lines(long account, @Nullable String student, Predicate<String> may) {
         return database.read(session -> session.list("""
             SELECT l.id, l.name, l.words, l.support, l.pictures, l.student_id, s.name AS student_name, l.owner, o.name AS owner_name, l.shared, n.made_at,
-                a.name AS by_name
+                a.name AS by_name, (t.role IS NOT NULL OR l.student_id IS NULL AND l.owner = ?) AS team
             FROM word_list l JOIN list_version n ON n.list_id = l.id AND n.number = l.head JOIN account a ON a.id = n.account_id
                 JOIN account o ON o.id = l.owner
             LEFT JOIN student s ON s.id = l.student_id LEFT JOIN team t ON t.student_id = l.student_id AND t.account_id = ?
             WHERE l.deleted_at IS NULL AND (s.id IS NULL OR s.deleted_at IS NULL)
                 AND (l.shared = 1 OR t.role IS NOT NULL OR l.student_id IS NULL AND l.owner = ?) AND (? IS NULL OR l.student_id = ?)
             ORDER BY n.made_at DESC, l.id DESC""",
-            row -> new ListLine(row.getLong("id"), row.getString("name"), row.getInt("words"), row.getString("support"),
-                row.getString("pictures").isEmpty() ? List.of() : List.of(row.getString("pictures").split(" ")), row.getString("student_id"),
-                row.getString("student_name"), row.getLong("owner"), row.getString("owner_name"), row.getInt("shared") == 1, row.getString("made_at"),
-                row.getString("by_name")), account, account, student, student));
+            row -> {
+                ListLine line = new ListLine(row.getLong("id"), row.getString("name"), row.getInt("words"), row.getString("support"),
+                    row.getString("pictures").isEmpty() ? List.of() : List.of(row.getString("pictures").split(" ")), row.getString("student_id"),
+                    row.getString("student_name"), row.getLong("owner"), row.getString("owner_name"), row.getInt("shared") == 1, row.getString("made_at"),
+                    row.getString("by_name"));
+                return row.getBoolean("team") ? line : line.forOthers(may);
+            }, account, account, account, student, student));
     }
 }

@@ -41,6 +41,7 @@ import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordlist.ListBoard;
 import org.dwimble.core.wordlist.ListedWord;
 import org.dwimble.core.wordlist.OnBoards;
+import org.dwimble.core.wordlist.ClassRow;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.core.wordline.Guesses;
 import org.dwimble.server.account.Account;
@@ -225,7 +226,7 @@ class SupportApi {
     JobApi.JobView print(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody PrintRequest request) {
         ListStore.Kept kept = may.toList(list, account).kept();
         String name = kept.list().name();
-        return JobApi.JobView.of(jobs.start(account.id(), wording.of(Told.of("job-print", "name", name)), (out, progress) -> {
+        return JobApi.JobView.of(jobs.start(account.id(), needs(kept, account), wording.of(Told.of("job-print", "name", name)), (out, progress) -> {
             List<Printed> printed = printed(kept, account);
             if (Boolean.TRUE.equals(request.each())) {
                 each(kept.list(), printed, out, progress);
@@ -234,6 +235,12 @@ class SupportApi {
             PdfPainter.paint(parts(printed), name + ", " + wording.of(kept.list().support().named()), out, progress);
             return Jobs.Result.file(name + ".pdf", MediaType.APPLICATION_PDF_VALUE);
         }));
+    }
+
+    /** The list, and those students of the class whose photos and pictures this person sees. */
+    private List<String> needs(ListStore.Kept kept, Account account) {
+        Stream<String> pupils = kept.list().rows().stream().map(ClassRow::student).filter(student -> student != null && students.role(student, account.id()).isPresent());
+        return Stream.concat(Stream.of("list:" + kept.id()), pupils.distinct().map(student -> "student:" + student)).toList();
     }
 
     /** One PDF for each student of the class, in class order. */

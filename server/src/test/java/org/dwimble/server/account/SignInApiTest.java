@@ -73,4 +73,16 @@ class SignInApiTest {
         http.post("/api/session", body(TestServer.account("Odile").signIn(), TestServer.PASSWORD));
         assertThat(http.cookie("XSRF-TOKEN")).isNotBlank().isNotEqualTo(before);
     }
+
+    @Test
+    void whatSomebodyMayDoIsReadAnewAtEachRequest() {
+        Account piet = TestServer.bean(AccountStore.class).create("piet " + System.nanoTime(), "Piet", "", TestServer.PASSWORD, true);
+        Http his = Http.as(piet);
+        assertThat(his.get("/api/care").status()).isEqualTo(200);
+        TestServer.bean(Database.class).write(session -> session.update("UPDATE account SET admin = 0, name = 'Pieter' WHERE id = ?", piet.id()));
+        assertThat(his.get("/api/care").status()).isEqualTo(403);
+        assertThat(his.get("/api/session").json().get("account").get("name").asString()).isEqualTo("Pieter");
+        TestServer.bean(Database.class).write(session -> session.update("DELETE FROM account WHERE id = ?", piet.id()));
+        assertThat(his.get("/api/students").status()).isEqualTo(401);
+    }
 }

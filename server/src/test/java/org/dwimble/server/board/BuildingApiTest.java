@@ -174,4 +174,17 @@ class BuildingApiTest {
         assertThat(Http.as(marit).get(copy + "/origin").json().get(0).has("there")).as("who may not see the other is not told of it").isFalse();
         assertThat(http.get(vocabulary + "/origin").json().size()).as("a copy of a starter").isEqualTo(1);
     }
+
+    @Test
+    void aButtonLeadsToAVocabularyOfThisStudentThatWhoLeadsItMaySee() {
+        Account marit = TestServer.account("Marit");
+        TestServer.join(ilse, marit, Role.EDITOR);
+        long second = TestServer.copy("first-choices", ilse, odile);
+        long others = TestServer.copy("first-choices", TestServer.student("Sefa", odile), odile);
+        String lead = "{'type':'lead-to','board':'play','button':'play-ball','leads':{'type':'elsewhere','vocabulary':%d}}";
+        assertThat(edit(Http.as(marit), 1, lead.formatted(others)).sentence()).startsWith("That is a vocabulary of another student, or one that is not shared");
+        assertThat(edit(http, 1, lead.formatted(others)).status()).as("nor for who may see both").isEqualTo(422);
+        assertThat(edit(http, 1, lead.formatted(999_999)).status()).isEqualTo(422);
+        assertThat(edit(Http.as(marit), 1, lead.formatted(second)).status()).isEqualTo(200);
+    }
 }

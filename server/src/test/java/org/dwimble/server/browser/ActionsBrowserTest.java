@@ -190,7 +190,7 @@ class ActionsBrowserTest extends Counted {
         assertThat(w.cell("blocks, row 2, place 3")).isVisible();
         assertThat(now().boards().get("play").button("play-ball")).as("copied, not moved").isPresent();
         fill("animals");
-        w.link("Play").click();
+        w.link("More play").click();
         w.cell("ball,").click();
         press("Control+x");
         w.link("Animals").click();

@@ -71,6 +71,7 @@ class NewcomerBrowserTest extends Counted {
         page.keyboard().press("Control+z");
         assertThat(w.cell("morbly,")).isHidden();
         assertThat(now().homeBoard().rows()).as("the row goes with its word").isEqualTo(5);
+        w.cell("want,").click();
         page.locator("#word-line").fill("dorbly");
         assertThat(page.getByText("on a new board from More topics").first()).isVisible();
         page.keyboard().press("Control+Enter");

@@ -76,7 +76,7 @@ class PaperBrowserTest extends SignedIn {
     @Test
     void workThatTakesLongIsLeftAloneAndEnded() {
         CountDownLatch go = new CountDownLatch(1);
-        TestServer.bean(Jobs.class).start(odile.id(), "A very long book", (out, progress) -> {
+        TestServer.bean(Jobs.class).start(odile.id(), java.util.List.of(), "A very long book", (out, progress) -> {
             for (int i = 0; i < 3; i++) {
                 progress.told(i, 3);
             }

@@ -200,6 +200,48 @@ class OwnPictureApiTest {
         assertThat(http.get("/api/vocabularies/" + vocabulary + "/pictures/" + goat.get("picture").asString().substring(4)).status()).isEqualTo(200);
     }
 
+    /** Puts a photo that is kept for Ilse on her board, does something to it in the collection, and copies her boards for Wren. */
+    private String copiedForAnother(java.util.function.Consumer<JsonNode> done) {
+        JsonNode photo = taken("a.jpg", Photos.jpeg(60, 40), "words=Bramble&audience=STUDENT&student=" + ilse.id()).get("picture");
+        http.post("/api/vocabularies/" + vocabulary + "/words", put(2, photo.get("picture").asString()));
+        done.accept(photo);
+        Student wren = TestServer.student("Wren", odile);
+        JsonNode copy = http.post("/api/students/" + wren.id() + "/vocabularies", "{\"vocabulary\":" + vocabulary + "}").json();
+        assertThat(http.get("/api/vocabularies/" + vocabulary + "/pictures/" + photo.get("picture").asString().substring(4)).status()).as("Ilse keeps it")
+            .isEqualTo(200);
+        return copy.get("left").asInt() + " left, "
+            + http.get("/api/vocabularies/" + copy.get("vocabulary").asLong() + "/pictures/" + photo.get("picture").asString().substring(4)).status();
+    }
+
+    @Test
+    void aPictureKeptForOneStudentStaysSoAfterItIsRetouched() {
+        assertThat(copiedForAnother(photo -> http.post("/api/own-pictures/" + photo.get("id").asLong() + "/retouch",
+            "{\"quarters\":1,\"x\":0,\"y\":0,\"side\":0,\"brighten\":0}"))).isEqualTo("1 left, 404");
+    }
+
+    @Test
+    void aPictureKeptForOneStudentStaysSoAfterItIsDeleted() {
+        assertThat(copiedForAnother(photo -> http.send("DELETE", "/api/own-pictures/" + photo.get("id").asLong(), null))).isEqualTo("1 left, 404");
+    }
+
+    @Test
+    void aDeletedPictureStaysOnWordListsInWhateverVersionShowsIt() {
+        JsonNode photo = taken("a.jpg", Photos.jpeg(60, 40), "words=Bramble").get("picture");
+        String id = photo.get("picture").asString();
+        String list = "/api/lists/" + http.post("/api/lists", "{\"chosen\":[{\"word\":\"goat\",\"picture\":\"" + id + "\"}]}").json().get("id").asLong();
+        byte[] before = http.get(list + "/support.pdf").body();
+        String word = http.get(list).json().get("words").get(0).get("id").asString();
+        http.send("DELETE", "/api/own-pictures/" + photo.get("id").asLong(), null);
+        assertThat(http.get(list + "/pictures/" + id.substring(4)).status()).isEqualTo(200);
+        assertThat(http.get(list + "/support.pdf").body()).hasSize(before.length);
+        http.post(list + "/edits", "{\"base\":1,\"edit\":{\"type\":\"take-out\",\"ids\":[\"" + word + "\"]}}");
+        JsonNode again = taken("b.jpg", Photos.jpeg(60, 40), "words=Bramble").get("picture");
+        http.send("DELETE", "/api/own-pictures/" + again.get("id").asLong(), null);
+        assertThat(TestServer.bean(MediaStore.class).any(id.substring(4))).as("version 1 still shows it").isPresent();
+        http.post(list + "/undo", "{}");
+        assertThat(http.get(list + "/pictures/" + id.substring(4)).status()).isEqualTo(200);
+    }
+
     @Test
     void onlyWhoTookItInChangesIt() {
         JsonNode school = taken("b.jpg", Photos.jpeg(60, 40), "words=Bramble&audience=SCHOOL").get("picture");

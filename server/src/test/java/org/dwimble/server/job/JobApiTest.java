@@ -10,12 +10,16 @@ import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.Http;
@@ -34,9 +38,13 @@ class JobApiTest {
     private final Jobs jobs = TestServer.bean(Jobs.class);
 
     private JsonNode ended(JsonNode begun) {
+        return ended(http, begun);
+    }
+
+    private static JsonNode ended(Http by, JsonNode begun) {
         JsonNode now = begun;
         while (now.get("state").asString().equals("RUNNING")) {
-            now = http.get("/api/jobs/" + begun.get("id").asLong()).json();
+            now = by.get("/api/jobs/" + begun.get("id").asLong()).json();
         }
         return now;
     }
@@ -92,7 +100,7 @@ class JobApiTest {
         CountDownLatch toldToEnd = new CountDownLatch(1);
         AtomicReference<Throwable> met = new AtomicReference<>();
         CountDownLatch over = new CountDownLatch(1);
-        Job job = jobs.start(odile.id(), "something long", (out, progress) -> {
+        Job job = jobs.start(odile.id(), List.of(), "something long", (out, progress) -> {
             try {
                 out.write(new byte[100]);
                 progress.told(3, 10);
@@ -121,28 +129,28 @@ class JobApiTest {
 
     @Test
     void whatFailsIsToldAndTooMuchAtOnceIsRefused() throws Exception {
-        Job broken = jobs.start(odile.id(), "broken", (out, progress) -> {
+        Job broken = jobs.start(odile.id(), List.of(), "broken", (out, progress) -> {
             throw new IllegalStateException("made to fail");
         });
         assertThat(ended(http.get("/api/jobs/" + broken.id()).json()).get("told").asString()).startsWith("This did not work, and nothing was changed by it.");
         CountDownLatch go = new CountDownLatch(1);
         for (int i = 0; i < 4; i++) {
-            jobs.start(odile.id(), "waits", (out, progress) -> {
+            jobs.start(odile.id(), List.of(), "waits", (out, progress) -> {
                 go.await();
                 return new Jobs.Result(null, null, null);
             });
         }
-        assertThatThrownBy(() -> jobs.start(odile.id(), "one more", (out, progress) -> new Jobs.Result(null, null, null))).isInstanceOf(Unacceptable.class);
+        assertThatThrownBy(() -> jobs.start(odile.id(), List.of(), "one more", (out, progress) -> new Jobs.Result(null, null, null))).isInstanceOf(Unacceptable.class);
         go.countDown();
         for (JsonNode job : http.get("/api/jobs").json()) {
             ended(job);
         }
-        Job file = jobs.start(odile.id(), "a file", (out, progress) -> {
+        Job file = jobs.start(odile.id(), List.of(), "a file", (out, progress) -> {
             out.write(1);
             return Jobs.Result.file("one.bin", "application/octet-stream");
         });
         ended(http.get("/api/jobs/" + file.id()).json());
-        assertThat(Files.size(jobs.result(jobs.of(file.id(), odile.id())))).isEqualTo(1);
+        assertThat(Files.size(jobs.result(jobs.of(file.id(), odile)))).isEqualTo(1);
     }
 
     @Test
@@ -159,5 +167,53 @@ class JobApiTest {
             }
         }
         assertThat(names).containsExactly("01 Ilse.pdf: swim bread true", "02 A-B.pdf: swim pear false");
+    }
+
+    @Test
+    void whatCameOfWorkIsNotThereAnyMoreForWhoLeftTheTeam() {
+        Account marit = TestServer.account("Marit");
+        TestServer.join(ilse, marit, Role.EDITOR);
+        Http hers = Http.as(marit);
+        long vocabulary = TestServer.copy("first-choices", ilse, odile);
+        String list = "/api/lists/" + hers.post("/api/lists", "{\"text\":\"swim\",\"student\":\"" + ilse.id() + "\"}").json().get("id").asLong();
+        List<String> jobs = new ArrayList<>();
+        for (JsonNode job : List.of(hers.post("/api/vocabularies/" + vocabulary + "/boards/home/print", "{}").json(),
+            hers.post("/api/vocabularies/" + vocabulary + "/carrying-away", "{}").json(), hers.post(list + "/print", "{}").json())) {
+            jobs.add("/api/jobs/" + ended(hers, job).get("id").asLong());
+        }
+        assertThat(jobs).allSatisfy(job -> assertThat(hers.get(job + "/result").status()).isEqualTo(200));
+        assertThat(http.send("DELETE", "/api/students/" + ilse.id() + "/team/" + marit.signIn(), null).status()).isEqualTo(200);
+        assertThat(jobs).allSatisfy(job -> assertThat(hers.get(job + "/result").status()).isEqualTo(404));
+        assertThat(jobs).allSatisfy(job -> assertThat(hers.get(job).status()).isEqualTo(404));
+        assertThat(hers.get("/api/jobs").json().size()).isZero();
+    }
+
+    @Test
+    void manyRequestsAtOnceBeginNoMoreThanOneAfterTheOtherAndWaitingWorkCanBeEnded() throws Exception {
+        CountDownLatch go = new CountDownLatch(1);
+        ExecutorService many = Executors.newFixedThreadPool(20);
+        List<Future<Job>> asked = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            asked.add(many.submit(() -> jobs.start(odile.id(), List.of(), "waits", (out, progress) -> {
+                go.await();
+                return new Jobs.Result(null, null, null);
+            })));
+        }
+        List<Job> begun = new ArrayList<>();
+        for (Future<Job> one : asked) {
+            try {
+                begun.add(one.get());
+            } catch (java.util.concurrent.ExecutionException refused) {
+                assertThat(refused).hasCauseInstanceOf(Unacceptable.class);
+            }
+        }
+        many.shutdown();
+        assertThat(begun).hasSize(4);
+        Job last = begun.stream().max(java.util.Comparator.comparing(Job::id)).orElseThrow();
+        jobs.end(last.id(), odile);
+        assertThat(jobs.of(last.id(), odile).state()).as("no worker had taken it up").isEqualTo(Job.State.CANCELLED);
+        Job next = jobs.start(odile.id(), List.of(), "in its place", (out, progress) -> new Jobs.Result(null, null, null));
+        go.countDown();
+        assertThat(ended(http.get("/api/jobs/" + next.id()).json()).get("state").asString()).isEqualTo("DONE");
     }
 }

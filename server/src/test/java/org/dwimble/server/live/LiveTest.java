@@ -1,6 +1,7 @@
 package org.dwimble.server.live;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import org.dwimble.core.student.Role;
@@ -20,13 +21,14 @@ import tools.jackson.databind.JsonNode;
 class LiveTest {
     private final Account odile = TestServer.account("Odile");
     private final Account marit = TestServer.account("Marit");
+    private Student ilse;
     private String vocabulary;
     private Http odiles;
     private Http marits;
 
     @BeforeEach
     void share() {
-        Student ilse = TestServer.student("Ilse", odile);
+        ilse = TestServer.student("Ilse", odile);
         TestServer.join(ilse, marit, Role.EDITOR);
         vocabulary = "/api/vocabularies/" + TestServer.copy("first-choices", ilse, odile);
         odiles = Http.as(odile);
@@ -111,6 +113,32 @@ class LiveTest {
         Http stranger = Http.as(TestServer.account("Stranger"));
         try (Http.Events events = stranger.events(vocabulary + "/events")) {
             assertThat(events.status()).isEqualTo(404);
+        }
+    }
+
+    @Test
+    void whoLeavesTheTeamIsToldNothingMoreAtOnce() {
+        String team = "/api/students/" + ilse.id() + "/team/" + marit.signIn();
+        try (Http.Events hers = marits.events(vocabulary + "/events?board=home")) {
+            hers.next("hello");
+            assertThat(odiles.send("DELETE", team, null).status()).isEqualTo(200);
+            assertThatThrownBy(() -> hers.next("changed")).as("the stream has ended, before any change or beat").hasMessageContaining("ended without");
+        }
+    }
+
+    @Test
+    void aListIsLiveTooAndEndsForOthersWhenItComesOffTheShelf() {
+        String list = "/api/lists/" + odiles.post("/api/lists", "{\"text\":\"ferry\"}").json().get("id").asLong();
+        try (Http.Events events = marits.events(list + "/events")) {
+            assertThat(events.status()).isEqualTo(404);
+        }
+        odiles.send("PUT", list + "/shelf", "{}");
+        try (Http.Events events = marits.events(list + "/events")) {
+            assertThat(events.next("hello").get("version").asInt()).isEqualTo(1);
+            odiles.post(list + "/words", "{\"base\":1,\"text\":\"crab\"}");
+            assertThat(events.next("changed").get("version").asInt()).isEqualTo(2);
+            odiles.send("DELETE", list + "/shelf", null);
+            assertThatThrownBy(() -> events.next("changed")).hasMessageContaining("ended without");
         }
     }
 }

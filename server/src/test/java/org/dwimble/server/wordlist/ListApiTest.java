@@ -163,6 +163,75 @@ class ListApiTest {
         assertThat(list(id).get("pupils").size()).as("the team still does").isEqualTo(1);
     }
 
+    private String photoOf(Student student) {
+        return http.upload("/api/own-pictures?words=Photo&audience=STUDENT&student=" + student.id(), "p.jpg", Photos.jpeg(80, 60)).json().get("picture")
+            .get("picture").asString();
+    }
+
+    private JsonNode line(Http by, long id) {
+        return StreamSupport.stream(by.get("/api/lists").json().spliterator(), false).filter(l -> l.get("id").asLong() == id).findFirst().orElseThrow();
+    }
+
+    @Test
+    void theShelfTellsAStrangerNeitherWhoseAListIsNorItsPhotosNorNames() {
+        String photo = photoOf(ilse);
+        long id = begin("\"chosen\":[{\"word\":\"Lot\",\"picture\":\"" + photo + "\"}],\"student\":\"" + ilse.id() + "\",\"name\":\"Faces\"");
+        http.post("/api/lists/" + id + "/class", "{\"base\":1,\"table\":\"name\\nIlse\"}");
+        edit(http, id, 2, "{\"type\":\"photo-of\",\"name\":\"Ilse\",\"photo\":\"" + photo + "\"}");
+        http.send("PUT", "/api/lists/" + id + "/shelf", "{}");
+        assertThat(line(http, id).toString()).contains("Ilse", photo);
+        assertThat(line(hers, id).toString()).contains("Faces").doesNotContain("Ilse", ilse.id(), photo);
+        assertThat(http.get("/api/lists/" + id + "/versions").json().toString()).contains("Ilse");
+        assertThat(hers.get("/api/lists/" + id + "/versions").json().toString()).contains("changed the list").doesNotContain("Ilse");
+    }
+
+    @Test
+    void nobodyIsToldTheNameOfAPrivateListThatACopyIsFrom() {
+        TestServer.join(ilse, marit, Role.EDITOR);
+        long secret = begin("\"text\":\"ferry\",\"name\":\"Worries about Tomasz\"");
+        long copy = begin("\"from\":" + secret + ",\"name\":\"Trip\",\"student\":\"" + ilse.id() + "\"");
+        assertThat(http.get("/api/lists/" + copy).json().get("from").asString()).isEqualTo("a copy of Worries about Tomasz");
+        assertThat(hers.get("/api/lists/" + copy).json().toString()).contains("Trip").doesNotContain("Worries");
+        assertThat(hers.get("/api/lists/" + copy + "/versions").json().toString()).contains("copied another list").doesNotContain("Worries");
+    }
+
+    @Test
+    void aTeamSeesNoPhotoOfAnotherStudentInItsClass() {
+        Student sefa = TestServer.student("Sefa", odile);
+        TestServer.join(ilse, marit, Role.EDITOR);
+        String photo = photoOf(sefa);
+        long id = begin("\"text\":\"swim\",\"student\":\"" + ilse.id() + "\"");
+        http.post("/api/lists/" + id + "/class", "{\"base\":1,\"table\":\"name\\nIlse\\nSefa\"}");
+        edit(http, id, 2, "{\"type\":\"photo-of\",\"name\":\"Sefa\",\"photo\":\"" + photo + "\"}");
+        String image = "/api/lists/" + id + "/pictures/" + photo.substring("own/".length());
+        assertThat(http.get(image).status()).isEqualTo(200);
+        assertThat(hers.get(image).status()).isEqualTo(404);
+        assertThat(hers.get("/api/lists/" + id).json().toString()).contains("Sefa").doesNotContain(photo);
+        assertThat(hers.get("/api/lists/" + id + "/pages").json().toString()).doesNotContain(photo);
+        edit(hers, id, 3, "{\"type\":\"name\",\"name\":\"Pool\"}");
+        assertThat(http.get("/api/lists/" + id).json().toString()).as("what she changes leaves it there").contains(photo);
+    }
+
+    @Test
+    void namingAVocabularyBesideAListTakesNoPhotosAlong() {
+        String photo = photoOf(ilse);
+        long id = begin("\"chosen\":[{\"word\":\"Lot\",\"picture\":\"" + photo + "\"}],\"student\":\"" + ilse.id() + "\"");
+        Student sefa = TestServer.student("Sefa", odile);
+        long vocabulary = TestServer.copy("first-choices", sefa, odile);
+        JsonNode copy = http.post("/api/lists", "{\"from\":" + id + ",\"student\":\"" + sefa.id() + "\",\"vocabulary\":" + vocabulary + "}").json();
+        assertThat(copy.toString()).doesNotContain(photo);
+    }
+
+    @Test
+    void aListOnTheShelfIsGoneWithItsStudent() {
+        long id = begin("\"text\":\"ferry\",\"student\":\"" + ilse.id() + "\"");
+        http.send("PUT", "/api/lists/" + id + "/shelf", "{}");
+        assertThat(hers.get("/api/lists/" + id).status()).isEqualTo(200);
+        http.send("DELETE", "/api/students/" + ilse.id(), null);
+        assertThat(hers.get("/api/lists/" + id).status()).isEqualTo(404);
+        assertThat(http.get("/api/lists/" + id).status()).isEqualTo(404);
+    }
+
     @Test
     void aPictureAloneThatMayNotBeUsedIsCopiedAsAWordAndRefusesNothing() {
         JsonNode taken = http.upload("/api/own-pictures?words=Lot&audience=STUDENT&student=" + ilse.id(), "lot.jpg", Photos.jpeg(80, 60)).json();

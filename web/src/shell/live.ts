@@ -1,36 +1,37 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { client, sayOnLeaving } from '../../api/client';
-import type { Hello, Here, Revised, VocabularyView } from '../../api/types';
-import { lookAgain, vocabulary } from './boards';
+import { client, sayOnLeaving } from '../api/client';
+import type { Hello, Here, Revised } from '../api/types';
 
 /** A connection the server closed for good is tried again after so long; one that was cut, the browser tries by itself. */
 const AGAIN_MS = 4_000;
 
-/** Who else has this vocabulary open, told live. Looks again whenever somebody changed something, also after the connection was cut. */
-export function useLive(id: number, board: string): Here[] {
-  const queries = useQueryClient();
+/** What can be open on several screens, as its address names it. */
+export type Thing = 'vocabularies' | 'lists';
+
+/**
+ * Who else has this open, told live. `onVersion` hears which version is in force whenever somebody changed something, also after the
+ * connection was cut. `board`: that is shown; empty where there are none.
+ */
+export function useLive(thing: Thing, id: number, board: string, onVersion: (version: number) => void): Here[] {
   const [here, setHere] = useState<Here[]>([]);
   const connection = useRef<string>(undefined);
   const shown = useRef(board);
   shown.current = board;
+  const heard = useRef(onVersion);
+  heard.current = onVersion;
 
   useEffect(() => {
     let source: EventSource | undefined;
     let again: ReturnType<typeof setTimeout> | undefined;
 
-    const heard = (version: number) => {
-      const known = queries.getQueryData<VocabularyView>(vocabulary(id).queryKey);
-      if (!known || version > known.version) lookAgain(queries, id);
-    };
     const open = () => {
-      source = new EventSource(`/api/vocabularies/${id}/events?board=${encodeURIComponent(shown.current)}`);
+      source = new EventSource(`/api/${thing}/${id}/events?board=${encodeURIComponent(shown.current)}`);
       source.addEventListener('hello', (e) => {
         const hello = JSON.parse((e as MessageEvent<string>).data) as Hello;
         connection.current = hello.connection;
-        heard(hello.version);
+        heard.current(hello.version);
       });
-      source.addEventListener('changed', (e) => heard((JSON.parse((e as MessageEvent<string>).data) as Revised).version));
+      source.addEventListener('changed', (e) => heard.current((JSON.parse((e as MessageEvent<string>).data) as Revised).version));
       source.addEventListener('here', (e) => setHere(JSON.parse((e as MessageEvent<string>).data) as Here[]));
       // The name of a connection is kept when it is cut, as that happens before a page that is left can say so.
       source.onerror = () => {
@@ -43,7 +44,7 @@ export function useLive(id: number, board: string): Here[] {
       clearTimeout(again);
       const left = connection.current;
       connection.current = undefined;
-      if (left) sayOnLeaving('DELETE', `/api/vocabularies/${id}/here?connection=${encodeURIComponent(left)}`);
+      if (left) sayOnLeaving('DELETE', `/api/${thing}/${id}/here?connection=${encodeURIComponent(left)}`);
     };
     open();
     window.addEventListener('pagehide', leave);
@@ -51,13 +52,13 @@ export function useLive(id: number, board: string): Here[] {
       window.removeEventListener('pagehide', leave);
       leave();
     };
-  }, [id, queries]);
+  }, [thing, id]);
 
   useEffect(() => {
-    if (connection.current) {
+    if (connection.current && thing === 'vocabularies') {
       void client.PUT('/api/vocabularies/{vocabulary}/here', { params: { path: { vocabulary: id } }, body: { connection: connection.current, board } }).catch(() => undefined);
     }
-  }, [id, board]);
+  }, [thing, id, board]);
 
   return here;
 }

@@ -1,0 +1,5 @@
+package org.dwimble.server.account;
+
+/** Somebody may see less, or more, than before: told to whatever goes on showing something, at once. */
+public record RightsChanged() {
+}
