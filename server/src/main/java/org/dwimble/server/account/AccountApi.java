@@ -1,6 +1,7 @@
 package org.dwimble.server.account;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.Optional;
 import java.util.function.Supplier;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.problem.Problem;
@@ -49,7 +50,7 @@ class AccountApi {
         if (accounts.any()) {
             throw new Problem(HttpStatus.NOT_FOUND, "nothing-here");
         }
-        SignInPatience.Guess guess = patience.begin("the first account", request.getRemoteAddr());
+        SignInPatience.Guess guess = patience.begin("the first account", request.getRemoteAddr(), Optional.empty());
         if (!code.equals(first.code() == null ? "" : first.code().trim())) {
             throw new Unacceptable("wrong-code");
         }

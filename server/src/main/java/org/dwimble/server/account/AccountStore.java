@@ -82,10 +82,14 @@ public class AccountStore {
         return database.read(session -> session.first("SELECT id, sign_in, name, work, admin FROM account" + SIGNS_IN, AccountStore::account, signIn(signIn)));
     }
 
+    /** The password as it is kept, of who signs in with a name. */
+    Optional<String> secret(String signIn) {
+        return database.read(session -> session.first("SELECT password FROM account" + SIGNS_IN, row -> row.getString(1), signIn(signIn)));
+    }
+
     /** The account if the password is right. Takes as long for a name that nobody has. */
     Optional<Account> signIn(String signIn, String password) {
-        Optional<String> hash = database.read(session ->
-            session.first("SELECT password FROM account" + SIGNS_IN, row -> row.getString(1), signIn(signIn)));
+        Optional<String> hash = secret(signIn);
         boolean right = password.length() <= LONGEST_PASSWORD && encoder.matches(password, hash.orElse(nobodysPassword()));
         if (right && hash.isPresent() && encoder.upgradeEncoding(hash.get())) {
             String anew = encoder.encode(password);

@@ -43,9 +43,12 @@ class SessionApi {
     private final SecurityContextRepository contexts;
     private final boolean demo;
     private final SignInPatience patience;
+    private final KnownDevices devices;
     private final CsrfTokenRepository tokens;
 
-    SessionApi(AccountStore accounts, SecurityContextRepository contexts, Environment environment, SignInPatience patience, CsrfTokenRepository tokens) {
+    SessionApi(AccountStore accounts, SecurityContextRepository contexts, Environment environment, SignInPatience patience, KnownDevices devices,
+        CsrfTokenRepository tokens) {
+        this.devices = devices;
         this.patience = patience;
         this.tokens = tokens;
         this.accounts = accounts;
@@ -61,10 +64,11 @@ class SessionApi {
     @PostMapping
     SessionView signIn(@RequestBody SignIn signIn, HttpServletRequest request, HttpServletResponse response) {
         String name = signIn.signIn() == null ? "" : signIn.signIn();
-        SignInPatience.Guess guess = patience.begin(name, request.getRemoteAddr());
+        SignInPatience.Guess guess = patience.begin(name, request.getRemoteAddr(), devices.known(name, request));
         Account account = accounts.signIn(name, signIn.password() == null ? "" : signIn.password())
             .orElseThrow(() -> new Problem(HttpStatus.UNPROCESSABLE_CONTENT, "wrong-password"));
         guess.wasRight();
+        devices.remember(account, request, response);
         return enter(account, request, response);
     }
 

@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.dwimble.server.limit.Limits;
 import org.dwimble.server.problem.Problem;
@@ -18,7 +19,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /**
- * How often secrets may be guessed for one name, from one address, which a school may be behind, and in all; see {@link Limits}. A try counts before it is looked at, so that many at once are no
+ * How often secrets may be guessed: for one name from one address, which a school may be behind, for one name from wherever, from one
+ * address, and in all; see {@link Limits}. Who is known on the device is counted apart, so that somebody else's guesses keep nobody out there. A try counts before it is looked at, so that many at once are no
  * way round it, and is taken back if it was right. Kept in memory, under hashes of the names; a restart forgets it.
  */
 @Component
@@ -41,11 +43,17 @@ class SignInPatience {
         tries = Caffeine.newBuilder().expireAfterWrite(REST).maximumSize(REMEMBERED).ticker(ticker).build();
     }
 
-    /** @throws Problem if there were too many already */
-    Guess begin(String name, String address) {
-        return new Guess(List.of(counted("name " + name.trim().toLowerCase(Locale.ROOT), Limits.GUESSES_BY_NAME), counted("address " + address,
-            Limits.GUESSES_BY_ADDRESS),
-            counted("all", Limits.GUESSES_BY_ALL)));
+    /**
+     * @param device by which this device is known to whom the name is; empty if it is not
+     * @throws Problem if there were too many already
+     */
+    Guess begin(String name, String address, Optional<String> device) {
+        if (device.isPresent()) {
+            return new Guess(List.of(counted("device " + device.get(), Limits.GUESSES_BY_NAME)));
+        }
+        String who = name.trim().toLowerCase(Locale.ROOT);
+        return new Guess(List.of(counted("name " + who + " from " + address, Limits.GUESSES_BY_NAME), counted("name " + who, Limits.GUESSES_BY_NAME_ANYWHERE),
+            counted("address " + address, Limits.GUESSES_BY_ADDRESS), counted("all", Limits.GUESSES_BY_ALL)));
     }
 
     private AtomicInteger counted(String what, int most) {

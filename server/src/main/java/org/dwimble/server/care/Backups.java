@@ -14,8 +14,10 @@ import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Stream;
 import org.dwimble.server.database.Backup;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -38,6 +40,11 @@ public class Backups {
     private final Path folder;
     private final Clock clock;
     private final Instant started;
+    private final Object making = new Object();
+    private final AtomicLong asks = new AtomicLong();
+    /** The last who had asked when the last one was begun. */
+    private long begunAfter;
+    private @Nullable Path lastMade;
 
     Backups(@Value("${dwimble.home}") Path home, Clock clock) {
         this.database = home.resolve("dwimble.db");
@@ -60,9 +67,28 @@ public class Backups {
         }
     }
 
-    /** Makes one now. @throws SQLException with a sentence if it cannot be made, or is not whole */
+    /**
+     * Makes one now. Who asks while one is made waits for it and then has that one, as it holds all that was there when it was asked for
+     * or is made anew if it was begun before.
+     *
+     * @throws SQLException with a sentence if it cannot be made, or is not whole
+     */
     Path make() throws SQLException, IOException {
-        Path file = Backup.into(database, folder, NAME.format(clock.instant().atZone(ZoneId.systemDefault())));
+        Instant asked = clock.instant();
+        long order = asks.incrementAndGet();
+        synchronized (making) {
+            if (begunAfter >= order && lastMade != null) {
+                return lastMade;
+            }
+            begunAfter = asks.get();
+            lastMade = null;
+            lastMade = makeAt(asked);
+            return lastMade;
+        }
+    }
+
+    private Path makeAt(Instant asked) throws SQLException, IOException {
+        Path file = Backup.into(database, folder, NAME.format(asked.atZone(ZoneId.systemDefault())));
         for (Path old : kept().stream().skip(KEPT).toList()) {
             Files.deleteIfExists(old);
         }

@@ -9,6 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.core.told.Told;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.database.Backup;
+import org.dwimble.server.database.Room;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
@@ -65,9 +67,14 @@ class CareApi {
 
     /** Makes a backup now. */
     @PostMapping("/backups")
-    CareView backUp(@AuthenticationPrincipal Account account) throws IOException, SQLException {
+    CareView backUp(@AuthenticationPrincipal Account account) throws IOException {
         mine(account);
-        backups.make();
+        try {
+            backups.make();
+        } catch (SQLException | IOException e) {
+            throw Room.isNone(e) ? new Problem(HttpStatus.INSUFFICIENT_STORAGE, "disk-full-for-backup", "needed", Backup.megabytes(home.resolve("dwimble.db")), "free",
+                disk.free() >> 20) : new Problem(HttpStatus.INTERNAL_SERVER_ERROR, "backup-not-made");
+        }
         return care(account);
     }
 

@@ -35,7 +35,7 @@ class BeforeUpdate implements FlywayMigrationStrategy {
                 LOG.info("The data are kept in another way from now on. As they were before is in {}", file);
             } catch (IOException | SQLException e) {
                 throw new DataFolder.Refused("The data could not be backed up before the update, so nothing was changed and Dwimble does not start: "
-                    + e.getMessage());
+                    + (Room.isNone(e) ? "the disk is full; it needs about " + Backup.megabytes(home.resolve("dwimble.db")) + " MB." : e.getMessage()));
             }
         }
         flyway.migrate();

@@ -40,15 +40,28 @@ public final class Restore {
         if (!Files.isRegularFile(backup)) {
             throw new SQLException("There is no backup " + backup + ".");
         }
-        Backup.check(backup);
+        Backup.checkAll(backup);
         Files.createDirectories(home);
         try (DataFolder lock = DataFolder.lock(home)) {
             Path coming = home.resolve("dwimble.db.coming");
-            Files.copy(backup, coming, StandardCopyOption.REPLACE_EXISTING);
-            try (FileChannel written = FileChannel.open(coming, StandardOpenOption.WRITE)) {
-                written.force(true);
+            boolean whole = false;
+            try {
+                Files.copy(backup, coming, StandardCopyOption.REPLACE_EXISTING);
+                try (FileChannel written = FileChannel.open(coming, StandardOpenOption.WRITE)) {
+                    written.force(true);
+                }
+                Backup.checkAll(coming);
+                whole = true;
+            } catch (IOException e) {
+                if (Room.isNone(e)) {
+                    throw new SQLException("The disk is full: the backup needs " + ((Files.size(backup) >> 20) + 1) + " MB beside the data.");
+                }
+                throw e;
+            } finally {
+                if (!whole) {
+                    Files.deleteIfExists(coming);
+                }
             }
-            Backup.check(coming);
             Path aside = home.resolve("before-restore-" + DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss").format(at));
             boolean had = Files.exists(home.resolve(PARTS.get(0)));
             for (String part : PARTS) {

@@ -28,6 +28,8 @@ import org.dwimble.server.told.Trace;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.Seen;
 import org.dwimble.server.database.Database;
+import org.dwimble.server.database.DatabaseTrouble;
+import org.dwimble.server.database.Room;
 import org.dwimble.server.database.Session;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.told.Wording;
@@ -93,9 +95,14 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
     @Override
     public void afterSingletonsInstantiated() {
         database.read(session -> session.list("SELECT id FROM job WHERE state = 'RUNNING'", row -> row.getLong(1))).forEach(id -> delete(path(id)));
-        database.write(session -> session.update("UPDATE job SET state = 'FAILED', told = ? WHERE state = 'RUNNING'",
-            wording.of(Told.of("job-cut-short"))));
-        sweep();
+        try {
+            database.write(session -> session.update("UPDATE job SET state = 'FAILED', told = ? WHERE state = 'RUNNING'",
+                wording.of(Told.of("job-cut-short"))));
+            sweep();
+        } catch (DatabaseTrouble trouble) {
+            // A full disk keeps nobody from reading.
+            LOG.warn("Work that was cut short could not be written down as that: {}", trouble.getMessage());
+        }
     }
 
     /**
@@ -162,8 +169,18 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
         } catch (Problem problem) {
             over(job, Job.State.FAILED, new Result(null, null, wording.of(problem.told())));
         } catch (Exception | OutOfMemoryError e) {
-            LOG.error("Job {} failed: {}", job.id(), Trace.of(e));
-            over(job, Job.State.FAILED, new Result(null, null, wording.of(Told.of("job-failed"))));
+            boolean full = Room.isNone(e);
+            LOG.error("Job {} failed: {}", job.id(), full ? "the disk is full" : Trace.of(e));
+            over(job, Job.State.FAILED, new Result(null, null, wording.of(full ? Told.of("job-disk-full", "megabytes", written(file) + 1) : Told.of("job-failed"))));
+        }
+    }
+
+    /** Megabytes. */
+    private static long written(Path file) {
+        try {
+            return Files.size(file) >> 20;
+        } catch (IOException none) {
+            return 0;
         }
     }
 
@@ -174,10 +191,12 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
             }
             database.write(session -> session.update("UPDATE job SET state = ?, file = ?, type = ?, told = ? WHERE id = ?", state.name(),
                 result.file(), result.type(), result.told(), job.id()));
-        } catch (IOException | RuntimeException e) {
-            LOG.error("Job {} could not be ended: {}", job.id(), Trace.of(e));
-        } finally {
             running.remove(job.id());
+        } catch (IOException | RuntimeException e) {
+            // As on a full disk: what came of it is told as long as Dwimble runs.
+            LOG.error("Job {} could not be written down as ended: {}", job.id(), Room.isNone(e) ? "the disk is full" : Trace.of(e));
+            running.put(job.id(), job.ended(state, result.file(), result.type(), result.told()));
+        } finally {
             ended.remove(job.id());
             over(job.account());
         }
@@ -222,10 +241,11 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
             over(job, Job.State.CANCELLED, new Result(null, null, null));
             return;
         }
-        if (running.containsKey(id)) {
+        if (running.containsKey(id) && running.get(id).state() == Job.State.RUNNING) {
             ended.put(id, true);
             return;
         }
+        running.remove(id);
         database.write(session -> session.update("DELETE FROM job WHERE id = ?", job.id()));
         delete(path(id));
     }

@@ -34,8 +34,9 @@ public final class Limits {
     /** A body must come at least so fast on the whole, once it has had {@link #HEADER_SECONDS} to begin. */
     public static final long LEAST_BYTES_A_SECOND = set("LEAST_BYTES_A_SECOND", 1_024);
 
-    /** Wrong passwords for one name, from one address and in all, in {@link #SIGN_IN_MINUTES}. */
+    /** Wrong passwords for one name from one address, for one from wherever, from one address and in all, in {@link #SIGN_IN_MINUTES}. */
     public static final int GUESSES_BY_NAME = (int) set("GUESSES_BY_NAME", 10);
+    public static final int GUESSES_BY_NAME_ANYWHERE = (int) set("GUESSES_BY_NAME_ANYWHERE", 60);
     public static final int GUESSES_BY_ADDRESS = (int) set("GUESSES_BY_ADDRESS", 100);
     public static final int GUESSES_BY_ALL = (int) set("GUESSES_BY_ALL", 1_000);
     public static final int SIGN_IN_MINUTES = (int) set("SIGN_IN_MINUTES", 5);

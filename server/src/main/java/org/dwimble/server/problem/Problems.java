@@ -6,6 +6,7 @@ import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.server.database.DatabaseTrouble;
+import org.dwimble.server.database.Room;
 import org.dwimble.server.told.Trace;
 import org.dwimble.server.told.Wording;
 import org.slf4j.Logger;
@@ -30,6 +31,9 @@ import org.springframework.web.multipart.MultipartException;
 @RestControllerAdvice
 class Problems {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    /** What ought to be free for people to work on, in megabytes. */
+    private static final int LEAST_MEGABYTES = 200;
 
     private final Wording wording;
 
@@ -79,9 +83,13 @@ class Problems {
         return answer(HttpStatus.CONTENT_TOO_LARGE, "upload-too-large");
     }
 
+    private ResponseEntity<ProblemDetail> full() {
+        return answer(HttpStatus.INSUFFICIENT_STORAGE, Told.of("disk-full", "least", LEAST_MEGABYTES), Map.of());
+    }
+
     @ExceptionHandler
     ResponseEntity<ProblemDetail> brokenUpload(MultipartException e) {
-        return answer(HttpStatus.BAD_REQUEST, "upload-broken");
+        return Room.isNone(e) ? full() : answer(HttpStatus.BAD_REQUEST, "upload-broken");
     }
 
     @ExceptionHandler
@@ -89,7 +97,7 @@ class Problems {
         LOG.warn("Database: {}", e.getMessage());
         return switch (e.what()) {
             case BUSY -> answer(HttpStatus.SERVICE_UNAVAILABLE, "busy");
-            case DISK_FULL -> answer(HttpStatus.INSUFFICIENT_STORAGE, "disk-full");
+            case DISK_FULL -> full();
             default -> answer(HttpStatus.INTERNAL_SERVER_ERROR, "not-kept");
         };
     }
@@ -111,6 +119,10 @@ class Problems {
         if (e instanceof ErrorResponse response && response.getStatusCode().is4xxClientError()) {
             HttpStatus status = HttpStatus.valueOf(response.getStatusCode().value());
             return answer(status, status == HttpStatus.NOT_FOUND ? "nothing-here" : "nonsense");
+        }
+        if (Room.isNone(e)) {
+            LOG.warn("The disk is full");
+            return full();
         }
         LOG.error("Unexpected: {}", Trace.of(e));
         return answer(HttpStatus.INTERNAL_SERVER_ERROR, "unexpected");

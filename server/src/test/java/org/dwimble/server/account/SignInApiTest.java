@@ -85,4 +85,23 @@ class SignInApiTest {
         TestServer.bean(Database.class).write(session -> session.update("DELETE FROM account WHERE id = ?", piet.id()));
         assertThat(his.get("/api/students").status()).isEqualTo(401);
     }
+
+    @Test
+    void guessingForSomebodyDoesNotKeepHerOutOfHerOwnDevice() {
+        Account lot = TestServer.account("Lot");
+        Http hers = Http.as(lot);
+        hers.send("DELETE", "/api/session", null);
+        Http guesser = Http.nobody();
+        for (int i = 0; i < 10; i++) {
+            assertThat(guesser.post("/api/session", body(lot.signIn(), "guess " + i)).status()).isEqualTo(422);
+        }
+        assertThat(guesser.post("/api/session", body(lot.signIn(), TestServer.PASSWORD)).status()).as("the guesser waits, even if right now").isEqualTo(429);
+        hers.get("/api/session");
+        assertThat(hers.post("/api/session", body(lot.signIn(), TestServer.PASSWORD)).status()).isEqualTo(200);
+        hers.send("DELETE", "/api/session", null);
+        hers.get("/api/session");
+        Account piet = TestServer.account("Piet");
+        assertThat(hers.post("/api/session", body(piet.signIn(), "a guess")).status()).as("known to her, not to others").isEqualTo(422);
+        assertThat(hers.cookie("dwimble-known")).as("not readable elsewhere, and no account in it").doesNotContain(lot.signIn());
+    }
 }

@@ -10,6 +10,8 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import org.dwimble.server.Http;
 import org.dwimble.server.SetClock;
 import org.dwimble.server.TestServer;
@@ -74,5 +76,33 @@ class BackupsTest {
         assertThat(made.get("free").asLong()).isPositive();
         assertThat(http.get("/api/care").json().get("lastBackup")).isEqualTo(made.get("lastBackup"));
         assertThat(Http.as(TestServer.account("Piet")).get("/api/care").status()).isEqualTo(403);
+    }
+
+    @Test
+    void severalAskedForAtOnceAreFewAndWholeAndNoHalfOneStays() throws Exception {
+        Backups backups = new Backups(home, clock);
+        ExecutorService people = Executors.newFixedThreadPool(5);
+        try {
+            for (var made : people.invokeAll(java.util.Collections.<java.util.concurrent.Callable<Path>>nCopies(5, backups::make))) {
+                Backup.check(made.get());
+            }
+        } finally {
+            people.shutdownNow();
+        }
+        try (var files = Files.list(home.resolve("backups"))) {
+            assertThat(files.map(f -> f.getFileName().toString())).isNotEmpty().allMatch(f -> f.matches("dwimble-[\\d-]+\\.db"));
+        }
+    }
+
+    @Test
+    void ofABackupThatCannotBeFinishedNothingStays() throws Exception {
+        Backups backups = new Backups(home, clock);
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + home.resolve("dwimble.db")); Statement statement = connection.createStatement()) {
+            statement.execute("DROP TABLE account");
+        }
+        assertThatThrownBy(backups::make).isInstanceOf(SQLException.class).hasMessageContaining("no database of Dwimble");
+        try (var files = Files.list(home.resolve("backups"))) {
+            assertThat(files).isEmpty();
+        }
     }
 }
