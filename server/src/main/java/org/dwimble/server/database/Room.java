@@ -20,6 +20,8 @@ public class Room {
     static final long KEPT = 48L << 20;
     /** As long as there is less than this, nothing is kept anew: it would take what people need. */
     private static final long PLENTY = 4 * KEPT;
+    /** What is left to people where there is little. */
+    private static final long LEFT = 4L << 20;
     private static final String FILE = "dwimble.room";
     private static final int AT_ONCE = 1 << 20;
 
@@ -48,7 +50,7 @@ public class Room {
         try {
             long had = Files.exists(file) ? Files.size(file) : 0;
             long free = free();
-            long wanted = free > PLENTY ? KEPT : Math.min(KEPT, had + free / 2);
+            long wanted = free > PLENTY ? KEPT : Math.min(KEPT, had + free - LEFT);
             if (had < wanted && (had < TO_START || free > PLENTY)) {
                 fill(file, wanted);
             }
