@@ -13,12 +13,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Supplier;
 import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Extras;
+import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Says;
@@ -61,6 +63,8 @@ public final class ObfWriter {
     private static final LocalDateTime FIXED_TIME = LocalDateTime.of(1980, 2, 1, 0, 0);
     private static final JsonMapper JSON = Json.mapper();
 
+    private static final byte[] NOTHING = {};
+
     private final Media media;
 
     public ObfWriter(Media media) {
@@ -72,9 +76,13 @@ public final class ObfWriter {
         return bytes(json(board, in, new Called(in, Map.of()), null, Revealed.of(in)));
     }
 
+    /** What goes into a package, with its bytes fetched when its turn comes: a thousand photos are never held at once. */
+    private record Packed(String id, String contentType, Supplier<byte[]> bytes) {
+    }
+
     /** The whole vocabulary as a package; the stream is not closed. */
     public void obz(Vocabulary vocabulary, OutputStream out) throws IOException {
-        Map<String, Media.Item> items = new LinkedHashMap<>();
+        Map<String, Packed> items = new LinkedHashMap<>();
         ObjectNode manifest = JSON.createObjectNode();
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
         ObjectNode boards = JSON.createObjectNode();
@@ -87,9 +95,9 @@ public final class ObfWriter {
         }
         ObjectNode images = JSON.createObjectNode();
         ObjectNode sounds = JSON.createObjectNode();
-        for (Map.Entry<String, Media.Item> item : items.entrySet()) {
-            put(zip, item.getKey(), item.getValue().bytes());
-            (item.getValue().contentType().startsWith("audio/") ? sounds : images).put(item.getValue().id(), item.getKey());
+        for (Map.Entry<String, Packed> item : items.entrySet()) {
+            put(zip, item.getKey(), item.getValue().bytes.get());
+            (item.getValue().contentType.startsWith("audio/") ? sounds : images).put(item.getValue().id, item.getKey());
         }
         manifest.put("format", FORMAT);
         manifest.put("root", names.get(vocabulary.home()));
@@ -126,7 +134,7 @@ public final class ObfWriter {
     /**
      * @param items gathers what must go into the package, by path; null to put the bytes inside the board
      */
-    private ObjectNode json(Board board, Vocabulary in, Called called, @Nullable Map<String, Media.Item> items,
+    private ObjectNode json(Board board, Vocabulary in, Called called, @Nullable Map<String, Packed> items,
         Revealed revealed) {
         ObjectNode json = JSON.createObjectNode();
         json.put("format", FORMAT);
@@ -141,7 +149,7 @@ public final class ObfWriter {
         ArrayNode buttons = json.putArray("buttons");
         Set<String> pictures = new TreeSet<>(board.facts().pictures().keySet());
         Set<String> sounds = new TreeSet<>(board.facts().sounds().keySet());
-        Map<String, Media.Item> composed = new TreeMap<>();
+        Map<String, List<Layer>> composed = new TreeMap<>();
         Map<String, String> ids = Called.apart(board.buttons(), Button::id, Button::extras);
         List<JsonNode> picturesElsewhere = new ArrayList<>();
         List<JsonNode> soundsElsewhere = new ArrayList<>();
@@ -156,9 +164,9 @@ public final class ObfWriter {
             buttons.add(written);
             pictures.addAll(button.pictures());
             if (isComposed(button)) {
-                Media.Item item = Composed.of(button.layers(), media);
-                composed.put(item.id(), item);
-                written.put("image_id", item.id());
+                String name = Composed.of(button.layers(), media).id();
+                composed.put(name, button.layers());
+                written.put("image_id", name);
                 ArrayNode layers = written.putArray(LAYERS);
                 button.layers().forEach(l -> layers.addObject().put("image_id", l.picture()).put("x", l.x()).put("y", l.y()).put("size", l.size()));
             }
@@ -170,11 +178,12 @@ public final class ObfWriter {
         for (String id : pictures) {
             media(id, board.facts().pictures(), "images/", items, images);
         }
-        for (Media.Item item : composed.values()) {
+        for (List<Layer> layers : composed.values()) {
+            Media.Item item = Composed.of(layers, media);
             ObjectNode entry = JSON.createObjectNode();
             entry.put("id", item.id());
             entry.put(COMPOSED, true);
-            file(item, "images/", items, entry);
+            file(item, () -> Composed.of(layers, media).bytes(), "images/", items, entry);
             images.add(entry);
         }
         ArrayNode recordings = json.putArray("sounds");
@@ -281,7 +290,7 @@ public final class ObfWriter {
         return action.asString("").equals(HOME) || ObfActions.read(action.asString("")).isPresent();
     }
 
-    private void media(String id, Map<String, JsonNode> facts, String folder, @Nullable Map<String, Media.Item> items, ArrayNode into) {
+    private void media(String id, Map<String, JsonNode> facts, String folder, @Nullable Map<String, Packed> items, ArrayNode into) {
         ObjectNode entry = JSON.createObjectNode();
         if (facts.get(id) instanceof ObjectNode known) {
             known.properties().forEach(p -> entry.set(p.getKey(), p.getValue()));
@@ -289,7 +298,7 @@ public final class ObfWriter {
         entry.put("id", id);
         Media.Item item = media.find(id).orElse(null);
         if (item != null) {
-            file(item, folder, items, entry);
+            file(item, () -> media.find(id).map(Media.Item::bytes).orElse(NOTHING), folder, items, entry);
             if (!MediaId.isOwn(id)) {
                 entry.putObject("symbol").put("set", "dwimble").put("filename", id);
             }
@@ -297,13 +306,13 @@ public final class ObfWriter {
         into.add(entry);
     }
 
-    private static void file(Media.Item item, String folder, @Nullable Map<String, Media.Item> items, ObjectNode entry) {
+    private static void file(Media.Item item, Supplier<byte[]> later, String folder, @Nullable Map<String, Packed> items, ObjectNode entry) {
         entry.put("content_type", item.contentType());
         if (items == null) {
             entry.put("data", "data:" + item.contentType() + ";base64," + Base64.getEncoder().encodeToString(item.bytes()));
         } else {
             entry.put("path", folder + item.name());
-            items.put(folder + item.name(), item);
+            items.put(folder + item.name(), new Packed(item.id(), item.contentType(), later));
         }
     }
 

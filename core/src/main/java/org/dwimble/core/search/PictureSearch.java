@@ -28,6 +28,8 @@ public final class PictureSearch {
     private static final int SHORTEST_INSIDE = 3;
     private static final int SHORTEST_MISSPELT = 4;
     private static final int SHORTEST_PART = 3;
+    /** Nothing is called by more letters than this. */
+    private static final int LONGEST_SOUGHT = 200;
     /** Nobody types part of a country's name to find its flag by chance. */
     private static final String FLAGS = "country-flag";
 
@@ -98,6 +100,9 @@ public final class PictureSearch {
 
     /** Best first, at most as many as asked for. @param may leaves out what this person may not see */
     public List<Found> find(Asked asked, Predicate<Picture> may) {
+        if (asked.text().length() > LONGEST_SOUGHT) {
+            return List.of();
+        }
         String sought = Spelling.fold(asked.text());
         Predicate<Picture> wanted = asked.category() == null ? may : may.and(p -> p.categories().contains(asked.category()));
         if (sought.isEmpty()) {

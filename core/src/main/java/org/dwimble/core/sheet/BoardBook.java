@@ -1,5 +1,6 @@
 package org.dwimble.core.sheet;
 
+import java.util.AbstractList;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -62,6 +63,8 @@ public final class BoardBook {
     }
 
     /**
+     * Pages in order, each laid when it is looked at, so that who goes through all of them holds one board at a time.
+     *
      * @param boards  in this order
      * @param shown   true of what the student sees; the others leave their cells empty
      * @param footers what is printed small at the foot of a board
@@ -95,24 +98,63 @@ public final class BoardBook {
     }
 
     private List<Page> lay(Function<Board, String> footers) {
-        Length right = binding.tabs ? TAB : Length.ZERO;
-        Map<Board, Integer> first = new LinkedHashMap<>();
-        int next = 1;
-        for (Board board : boards) {
-            first.put(board, next);
-            next += BoardSheet.sheets(board, vocabulary.whole(), setup, new BoardSheet.Among(Map.of(), 0, right), type);
+        return new Leaves(footers);
+    }
+
+    /** Pages laid when they are looked at, board by board: who leafs through a book of three hundred boards lays one of them. */
+    private final class Leaves extends AbstractList<Page> {
+        private final Function<Board, String> footers;
+        private final Length right = binding.tabs ? TAB : Length.ZERO;
+        /** The number of each board's first sheet, from 1. */
+        private final TreeMap<Integer, Board> byFirst = new TreeMap<>();
+        private final Map<String, Integer> numbers = new HashMap<>();
+        private final List<String> tabs;
+        private final Map<String, String> sections;
+        private final int boardPages;
+        private @Nullable List<Map.Entry<String, Set<Integer>>> words;
+        /** The board that was laid last. */
+        private @Nullable Board laid;
+        private List<Page> laidPages = List.of();
+
+        Leaves(Function<Board, String> footers) {
+            this.footers = footers;
+            int next = 1;
+            for (Board board : boards) {
+                byFirst.put(next, board);
+                numbers.put(board.id(), next);
+                next += BoardSheet.sheets(board, vocabulary.whole(), setup, new BoardSheet.Among(Map.of(), 0, right), type);
+            }
+            boardPages = next - 1;
+            tabs = binding.tabs ? tabs(numbers.keySet()) : List.of();
+            sections = sections(tabs);
         }
-        Map<String, Integer> numbers = new HashMap<>();
-        first.forEach((board, number) -> numbers.put(board.id(), number));
-        List<String> tabs = binding.tabs ? tabs(numbers.keySet()) : List.of();
-        Map<String, String> sections = sections(tabs);
-        List<Page> pages = new ArrayList<>();
-        first.forEach((board, number) -> BoardSheet.lay(board, vocabulary.whole(), shown, setup, new BoardSheet.Among(numbers, number, right),
-            footers.apply(board), type).forEach(page -> pages.add(binding.tabs ? tabbed(page, tabs, sections.get(board.id())) : page)));
-        if (binding.index) {
-            pages.addAll(index(numbers, next));
+
+        @Override
+        public int size() {
+            return boardPages + (binding.index ? indexPages(words()) : 0);
         }
-        return pages;
+
+        @Override
+        public synchronized Page get(int at) {
+            if (at >= boardPages) {
+                return index(words(), at - boardPages, boardPages + 1);
+            }
+            Map.Entry<Integer, Board> board = byFirst.floorEntry(at + 1);
+            if (board.getValue() != laid) {
+                laidPages = BoardSheet.lay(board.getValue(), vocabulary.whole(), shown, setup, new BoardSheet.Among(numbers, board.getKey(), right),
+                    footers.apply(board.getValue()), type);
+                laid = board.getValue();
+            }
+            Page page = laidPages.get(at + 1 - board.getKey());
+            return binding.tabs ? tabbed(page, tabs, sections.get(board.getValue().id())) : page;
+        }
+
+        private synchronized List<Map.Entry<String, Set<Integer>>> words() {
+            if (words == null) {
+                words = wordsOn(numbers);
+            }
+            return words;
+        }
     }
 
     /** What home opens of the boards there are, in reading order. */
@@ -160,32 +202,50 @@ public final class BoardBook {
     }
 
     /** Every word that is shown with the pages it is on, as people look words up. */
-    private List<Page> index(Map<String, Integer> numbers, int first) {
+    private List<Map.Entry<String, Set<Integer>>> wordsOn(Map<String, Integer> numbers) {
         Map<String, Set<Integer>> words = new TreeMap<>(Names.order());
         for (Board board : boards) {
             board.buttons().stream().filter(shown.and(b -> b.isWord() && !b.isWay()))
                 .forEach(b -> words.computeIfAbsent(b.label().isEmpty() ? b.spoken() : b.label(), w -> new TreeSet<>()).add(numbers.get(board.id())));
         }
-        Rect room = BoardSheet.room(setup, binding.tabs ? TAB : Length.ZERO);
-        int columns = Math.max(1, (int) room.width().dividedBy(INDEX_COLUMN));
-        int lines = (int) room.height().minus(INDEX_TITLE.times(2)).dividedBy(INDEX_LINE);
+        return List.copyOf(words.entrySet());
+    }
+
+    private Rect indexRoom() {
+        return BoardSheet.room(setup, binding.tabs ? TAB : Length.ZERO);
+    }
+
+    private int indexColumns() {
+        return Math.max(1, (int) indexRoom().width().dividedBy(INDEX_COLUMN));
+    }
+
+    private int indexLines() {
+        return Math.max(1, (int) indexRoom().height().minus(INDEX_TITLE.times(2)).dividedBy(INDEX_LINE));
+    }
+
+    private int indexPages(List<Map.Entry<String, Set<Integer>>> words) {
+        int onPage = indexColumns() * indexLines();
+        return (words.size() + onPage - 1) / onPage;
+    }
+
+    /** @param number of the page of the index, from 0 @param first number of its first page in the book */
+    private Page index(List<Map.Entry<String, Set<Integer>>> all, int number, int first) {
+        Rect room = indexRoom();
+        int columns = indexColumns();
+        int lines = indexLines();
         Length width = setup.paper().width(setup.lyingDown());
         Length height = setup.paper().height(setup.lyingDown());
-        List<Page> pages = new ArrayList<>();
-        List<Map.Entry<String, Set<Integer>>> all = List.copyOf(words.entrySet());
-        for (int start = 0; start < all.size(); start += columns * lines) {
-            Canvas canvas = new Canvas(type);
-            canvas.line("Where the words are", room.x(), room.y().plus(INDEX_TITLE), INDEX_TITLE, false);
-            for (int i = start; i < Math.min(all.size(), start + columns * lines); i++) {
-                Length x = room.x().plus(room.width().part(columns).times((i - start) / lines));
-                Length y = room.y().plus(INDEX_TITLE.times(2)).plus(INDEX_LINE.times((i - start) % lines + 0.8));
-                entry(all.get(i).getKey(), all.get(i).getValue(), x, y, room.width().part(columns).minus(Length.mm(6)), canvas);
-            }
-            List<Mark> marks = new ArrayList<>(canvas.marks());
-            marks.addAll(Foot.of("page " + (first + pages.size()) + " · " + vocabulary.name(), width, height, BoardSheet.EDGE, type));
-            pages.add(new Page(width, height, marks, canvas.notes()));
+        int start = number * columns * lines;
+        Canvas canvas = new Canvas(type);
+        canvas.line("Where the words are", room.x(), room.y().plus(INDEX_TITLE), INDEX_TITLE, false);
+        for (int i = start; i < Math.min(all.size(), start + columns * lines); i++) {
+            Length x = room.x().plus(room.width().part(columns).times((i - start) / lines));
+            Length y = room.y().plus(INDEX_TITLE.times(2)).plus(INDEX_LINE.times((i - start) % lines + 0.8));
+            entry(all.get(i).getKey(), all.get(i).getValue(), x, y, room.width().part(columns).minus(Length.mm(6)), canvas);
         }
-        return pages;
+        List<Mark> marks = new ArrayList<>(canvas.marks());
+        marks.addAll(Foot.of("page " + (first + number) + " · " + vocabulary.name(), width, height, BoardSheet.EDGE, type));
+        return new Page(width, height, marks, canvas.notes());
     }
 
     private void entry(String word, Set<Integer> on, Length x, Length y, Length room, Canvas canvas) {

@@ -1,6 +1,7 @@
 package org.dwimble.core.sheet;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -82,6 +83,8 @@ public final class BoardSheet {
     private final Tracks rows;
     private final Length gap;
     private final @Nullable Poster poster;
+    /** By button: the same on every sheet it lies on. */
+    private final Map<String, FittedLabel> fitted = new HashMap<>();
     private List<Mark> marks = new ArrayList<>();
     private @Nullable Length equal;
 
@@ -133,9 +136,10 @@ public final class BoardSheet {
     }
 
     private List<Page> lay(String footer) {
+        Effort.sheet();
         String size = String.format(Locale.ROOT, "%s · cells %.0f x %.0f mm", footer, columns.least().mm(), rows.least().mm());
         if (poster == null) {
-            return List.of(page(drawn(room.x().plus(room.width().minus(columns.room()).times(0.5)), room.y()), 0, size));
+            return List.of(page(drawn(room.x().plus(room.width().minus(columns.room()).times(0.5)), room.y(), null), 0, size));
         }
         List<Poster.Tile> tiles = poster.tiles(this::drawn);
         if (tiles.size() > 1) {
@@ -154,7 +158,8 @@ public final class BoardSheet {
         return new Page(width, height, all, List.copyOf(new LinkedHashSet<>(notes)));
     }
 
-    private List<Mark> drawn(Length left, Length top) {
+    /** @param window what is seen of it: buttons that lie beside it are left out; null for all */
+    private List<Mark> drawn(Length left, Length top, @Nullable Rect window) {
         marks = new ArrayList<>();
         if (around.background() != null && setup.ink == Ink.FULL) {
             Length rim = Length.smaller(gap.times(0.5), EDGE);
@@ -162,13 +167,23 @@ public final class BoardSheet {
                 Length.ZERO, around.background(), around.background(), Length.ZERO));
         }
         for (Button button : board.buttons()) {
-            draw(button, new Rect(left.plus(columns.start(button.cell().column())), top.plus(rows.start(button.cell().row())),
-                columns.size(button.cell().column(), button.span().columns()), rows.size(button.cell().row(), button.span().rows())));
+            Rect cell = new Rect(left.plus(columns.start(button.cell().column())), top.plus(rows.start(button.cell().row())),
+                columns.size(button.cell().column(), button.span().columns()), rows.size(button.cell().row(), button.span().rows()));
+            if (window == null || meets(cell, window)) {
+                draw(button, cell);
+            }
         }
         if (setup.cutLines) {
             cutLines(left, top);
         }
         return marks;
+    }
+
+    /** With the half of an edge that lies outside a cell. */
+    static boolean meets(Rect cell, Rect window) {
+        Length rim = Length.smaller(cell.width(), cell.height()).times(0.5);
+        return cell.x().minus(rim).compareTo(window.right()) < 0 && window.x().compareTo(cell.right().plus(rim)) < 0
+            && cell.y().minus(rim).compareTo(window.bottom()) < 0 && window.y().compareTo(cell.bottom().plus(rim)) < 0;
     }
 
     private void draw(Button button, Rect cell) {
@@ -191,7 +206,8 @@ public final class BoardSheet {
             ? new Rect(inner.x().plus(inner.width().times(look.picture() / 100.0)), inner.y(), inner.width().times(1 - look.picture() / 100.0), inner.height())
             : new Rect(inner.x(), inner.y(), inner.width(), inner.height().times(1 - look.picture() / 100.0));
         String label = place == LabelPlace.NONE ? "" : printable(button.label());
-        FittedLabel fitted = FittedLabel.fit(label, labelRoom.width(), labelRoom.height(), largest(inner, pictured), type);
+        FittedLabel fitted = this.fitted.computeIfAbsent(button.id(), id -> FittedLabel.fit(label, labelRoom.width(), labelRoom.height(),
+            largest(inner, pictured), type));
         if (!fitted.whole()) {
             notes.add(Told.of("cut-short-on-paper", "label", Text.cut(button.label(), 30)));
         }

@@ -21,6 +21,7 @@ public final class Canvas {
     private final List<Told> notes = new ArrayList<>();
 
     public Canvas(Type type) {
+        Effort.sheet();
         this.type = type;
     }
 

@@ -31,6 +31,7 @@ public record FittedLabel(List<String> lines, Length size, boolean whole) {
         if (label.isEmpty()) {
             return new FittedLabel(List.of(), largest, true);
         }
+        Effort.label();
         List<String> one = List.of(label);
         Length size = Length.smaller(largest, fits(one, width, height, type));
         List<String> lines = one;

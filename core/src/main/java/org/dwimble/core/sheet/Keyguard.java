@@ -13,6 +13,7 @@ import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.screen.TalkLayout;
 import org.dwimble.core.told.Told;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A pattern for a plate that lies on the student's screen, with an opening over every button that is shown and over the message, so
@@ -29,7 +30,7 @@ public final class Keyguard {
     public static List<Page> lay(Board board, Whole of, Predicate<Button> shown, BoardSheet.Setup setup, String footer, Type type) {
         Rect room = BoardSheet.room(setup, Length.ZERO);
         Poster poster = new Poster(room, setup.screen().width(), setup.screen().height());
-        List<Poster.Tile> tiles = poster.tiles((x, y) -> plate(board, of, shown, setup, x, y, type));
+        List<Poster.Tile> tiles = poster.tiles((x, y, window) -> plate(board, of, shown, setup, new Place(x, y, window), type));
         Length width = setup.paper().width(setup.lyingDown());
         Length height = setup.paper().height(setup.lyingDown());
         List<Told> notes = tiles.size() == 1 ? List.of() : List.of(Told.of("keyguard-over-several-sheets", "sheets", tiles.size()));
@@ -42,12 +43,18 @@ public final class Keyguard {
         return pages;
     }
 
-    private static List<Mark> plate(Board board, Whole of, Predicate<Button> shown, BoardSheet.Setup setup, Length x, Length y, Type type) {
+    /** Where its top left corner is. @param window what is seen of it; null for all */
+    private record Place(Length x, Length y, @Nullable Rect window) {
+    }
+
+    private static List<Mark> plate(Board board, Whole of, Predicate<Button> shown, BoardSheet.Setup setup, Place place, Type type) {
         Look around = board.look().over(of.look()).over(Look.USUAL);
         TalkLayout layout = TalkLayout.of(setup.screen(), board.shape(), around);
         Length width = setup.screen().width();
         Length margin = width.times(TalkLayout.MARGIN);
         Length message = setup.screen().height().times(TalkLayout.MESSAGE);
+        Length x = place.x;
+        Length y = place.y;
         Length top = y.plus(margin).plus(message).plus(layout.gapLength());
         Colour plate = setup.ink() == BoardSheet.Ink.FULL ? ColouredPaper.OAT.colour() : null;
         Canvas canvas = new Canvas(type);
@@ -56,7 +63,10 @@ public final class Keyguard {
         for (Button button : board.buttons()) {
             if (shown.test(button)) {
                 Rect at = layout.of(button.cell(), button.span());
-                opening(new Rect(x.plus(margin).plus(at.x()), top.plus(at.y()), at.width(), at.height()), button.label(), canvas);
+                Rect cell = new Rect(x.plus(margin).plus(at.x()), top.plus(at.y()), at.width(), at.height());
+                if (place.window == null || BoardSheet.meets(cell, place.window)) {
+                    opening(cell, button.label(), canvas);
+                }
             }
         }
         return canvas.marks();

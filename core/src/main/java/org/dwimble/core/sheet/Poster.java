@@ -2,9 +2,9 @@ package org.dwimble.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.BiFunction;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something on as many sheets as it needs, to be glued together: each sheet shows {@link #OVERLAP} of the one before it again.
@@ -19,6 +19,13 @@ final class Poster {
         Tile {
             marks = List.copyOf(marks);
         }
+    }
+
+    /** What is over all sheets. */
+    @FunctionalInterface
+    interface Whole {
+        /** With its top left corner at a place. @param window what is seen of it: the rest may be left out; null for all */
+        List<Mark> drawn(Length left, Length top, @Nullable Rect window);
     }
 
     private final Rect room;
@@ -56,11 +63,12 @@ final class Poster {
     /**
      * Row by row.
      *
-     * @param at what there is to draw, with its top left corner at a place
+     * @param at what there is to draw
      */
-    List<Tile> tiles(BiFunction<Length, Length, List<Mark>> at) {
+    List<Tile> tiles(Whole at) {
+        Effort.sheets(sheets());
         if (sheets() == 1) {
-            return List.of(new Tile(1, 1, at.apply(room.x().plus(room.width().minus(width).times(0.5)), room.y())));
+            return List.of(new Tile(1, 1, at.drawn(room.x().plus(room.width().minus(width).times(0.5)), room.y(), null)));
         }
         List<Tile> tiles = new ArrayList<>();
         for (int row = 0; row < rows; row++) {
@@ -70,7 +78,8 @@ final class Poster {
                 Rect window = new Rect(columns == 1 ? x : room.x(), room.y(), Length.smaller(room.width(), x.plus(width).minus(room.x())),
                     Length.smaller(room.height(), y.plus(height).minus(room.y())));
                 List<Mark> marks = new ArrayList<>();
-                marks.add(new Mark.Within(window, at.apply(x, y)));
+                Effort.sheet();
+                marks.add(new Mark.Within(window, at.drawn(x, y, window)));
                 glueing(window, row, column, marks);
                 tiles.add(new Tile(row + 1, column + 1, marks));
             }

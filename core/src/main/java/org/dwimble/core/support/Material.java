@@ -48,6 +48,11 @@ public record Material(String title, List<Printed> words, PageSetup page, Type t
         this(title, words, page, type, null, foot, Symbols.NONE, Ways.NONE);
     }
 
+    /** Of its words no more than the first so many, for who looks at a first sheet alone. */
+    public Material beginning(int most) {
+        return words.size() <= most ? this : withWords(words.subList(0, most));
+    }
+
     Material withWords(List<Printed> words) {
         return new Material(title, words, page, type, photo, foot, symbols, ways);
     }

@@ -27,6 +27,13 @@ public final class Unacceptable extends IllegalArgumentException {
         }
     }
 
+    /** @throws Unacceptable if there are more of something than may be; the sentence is given {@code most} and {@code has} */
+    public static void ifMore(String key, long has, long most) {
+        if (has > most) {
+            throw new Unacceptable(key, "most", most, "has", has);
+        }
+    }
+
     public Told told() {
         return told;
     }

@@ -2,6 +2,7 @@ package org.dwimble.core.wordline;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.dwimble.core.board.Face;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.edit.PutWords;
 import org.dwimble.core.edit.ReadyWord;
@@ -35,6 +36,10 @@ public final class WordLine {
         }
     }
 
+    /** Letters of all that is typed at once: {@link org.dwimble.core.edit.FillBoards#MOST} words of {@value #A_WORD} letters. */
+    static final int LONGEST = 200_000;
+    private static final int A_WORD = 40;
+
     private WordLine() {
     }
 
@@ -44,6 +49,8 @@ public final class WordLine {
      * it opens a new board of that name, and the words behind it are the words of that board: {@code colours > red, blue}.
      */
     public static List<Entry> read(String text) {
+        // Looked at before anything is made of it: no list of words that may be put is so long.
+        Text.atMost(LONGEST, "words", text);
         List<Entry> entries = new ArrayList<>();
         for (String line : text.split("[\\r\\n\\u2028\\u2029\\u23ce]+")) {
             int opens = line.indexOf('>');
@@ -95,7 +102,17 @@ public final class WordLine {
         if (count > most) {
             throw new Unacceptable("too-many-words", "has", count, "most", most);
         }
+        entries.forEach(WordLine::notTooLong);
         return entries.stream().map(entry -> ready(entry, guesses)).toList();
+    }
+
+    /** Before a picture is looked for: what no button may be called need not be searched. */
+    private static void notTooLong(Entry entry) {
+        Text.atMost(Face.LONGEST_LABEL, "label", entry.label());
+        Text.atMost(Face.LONGEST_LABEL, "label", entry.pictureWord());
+        if (entry.opens() != null) {
+            entry.opens().forEach(WordLine::notTooLong);
+        }
     }
 
     private static ReadyWord ready(Entry entry, Guesses guesses) {

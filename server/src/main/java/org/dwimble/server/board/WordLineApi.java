@@ -30,6 +30,7 @@ import org.dwimble.core.route.Siblings;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.library.Library;
+import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
@@ -119,6 +120,7 @@ class WordLineApi {
      * @param count how many there are
      */
     @GetMapping("/advice")
+    @Bounded("REQUEST_BYTES")
     Advice advice(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam String board, @RequestParam String word,
                   @RequestParam(defaultValue = "1") int count) {
         access.toVocabulary(vocabulary, account);
@@ -141,6 +143,7 @@ class WordLineApi {
     }
 
     @PostMapping("/words")
+    @Bounded("REQUEST_BYTES")
     Editing.Changed words(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody WordsRequest request,
         @RequestParam(required = false) @Nullable String step) {
         List<WordLine.Entry> entries = request.entries();
@@ -166,6 +169,7 @@ class WordLineApi {
 
     /** A new board with its way home and back where its siblings have them, opened by a button if one is named. */
     @PostMapping("/boards")
+    @Bounded("REQUEST_BYTES")
     Editing.Changed addBoard(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody NewBoardRequest request,
         @RequestParam(required = false) @Nullable String step) {
         access.toChangeVocabulary(vocabulary, account);

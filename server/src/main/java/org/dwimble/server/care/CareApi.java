@@ -11,6 +11,7 @@ import org.dwimble.core.told.Told;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.database.Backup;
 import org.dwimble.server.database.Room;
+import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
@@ -67,6 +68,7 @@ class CareApi {
 
     /** Makes a backup now. */
     @PostMapping("/backups")
+    @Bounded("FILES_AT_ONCE")
     CareView backUp(@AuthenticationPrincipal Account account) throws IOException {
         mine(account);
         try {

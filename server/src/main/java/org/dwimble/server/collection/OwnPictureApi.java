@@ -13,6 +13,7 @@ import org.dwimble.core.obf.Media;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.core.picture.OwnPicture;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.media.MediaAnswer;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.media.Photo;
@@ -65,6 +66,7 @@ class OwnPictureApi {
      * @param words none to take the file's name
      */
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @Bounded({"PICTURE_BYTES", "PIXELS"})
     OwnPictureView.TakenIn takeIn(@AuthenticationPrincipal Account account, @RequestParam MultipartFile file,
         @RequestParam(required = false) @Nullable List<String> words,
                    @RequestParam(required = false) @Nullable List<String> categories, @RequestParam(defaultValue = "MINE") OwnPicture.Audience audience,
@@ -90,6 +92,7 @@ class OwnPictureApi {
 
     /** Turns, cuts or brightens it. Boards that have it keep what they have. */
     @PostMapping("/{id}/retouch")
+    @Bounded("PIXELS")
     OwnPictureView retouch(@AuthenticationPrincipal Account account, @PathVariable long id, @RequestBody Photo.Retouch how) throws Refused {
         mayChange(id, account);
         Media.Item item = media.any(MediaId.hash(found(id, account).picture())).orElseThrow(() -> Problem.notFound("picture"));

@@ -31,6 +31,7 @@ import org.dwimble.server.database.Database;
 import org.dwimble.server.database.DatabaseTrouble;
 import org.dwimble.server.database.Room;
 import org.dwimble.server.database.Session;
+import org.dwimble.server.limit.Turns;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
@@ -39,6 +40,8 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
@@ -49,8 +52,6 @@ import org.springframework.stereotype.Component;
 public class Jobs implements SmartInitializingSingleton, DisposableBean {
     public static final Duration KEPT = Duration.ofDays(1);
     private static final int AT_ONCE = 2;
-    /** One person’s work that waits or is done; further work is refused until some is. */
-    private static final int MOST_RUNNING = 4;
     private static final Logger LOG = LoggerFactory.getLogger(Jobs.class);
 
     /** What comes of work. @param told as JSON, beside the file or instead of it; null for nothing */
@@ -64,10 +65,15 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
     @FunctionalInterface
     public interface Work {
         Result run(OutputStream out, Progress progress) throws Exception;
+
+        /** Called instead of {@link #run} if it is ended before it was begun: what was put ready for it goes. */
+        default void never() {
+        }
     }
 
     private final Database database;
     private final Map<String, Seen> kinds;
+    private final Turns turns;
     private final Wording wording;
     private final Clock clock;
     private final Path folder;
@@ -80,12 +86,12 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
     private final Map<Long, Job> running = new ConcurrentHashMap<>();
     private final Map<Long, Boolean> ended = new ConcurrentHashMap<>();
     /** Work no worker has taken up yet; who removes it from here has it. */
-    private final Map<Long, Boolean> waiting = new ConcurrentHashMap<>();
-    private final Map<Long, Integer> ofPerson = new ConcurrentHashMap<>();
+    private final Map<Long, Work> waiting = new ConcurrentHashMap<>();
 
-    Jobs(Database database, List<Seen> kinds, Wording wording, Clock clock, @Value("${dwimble.home}") Path home) throws IOException {
+    Jobs(Database database, List<Seen> kinds, Turns turns, Wording wording, Clock clock, @Value("${dwimble.home}") Path home) throws IOException {
         this.database = database;
         this.kinds = kinds.stream().collect(Collectors.toMap(Seen::kind, kind -> kind));
+        this.turns = turns;
         this.wording = wording;
         this.clock = clock;
         this.folder = Files.createDirectories(home.resolve("jobs"));
@@ -110,7 +116,7 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
      * @param what  as it is told to the person
      */
     public Job start(long account, List<String> needs, String what, Work work) {
-        begun(account);
+        turns.begin(account);
         try {
             sweep();
             Instant now = clock.instant();
@@ -118,27 +124,13 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
                 account, String.join(" ", needs), what, now.toString()));
             Job job = new Job(id, account, String.join(" ", needs), what, Job.State.RUNNING, 0, 0, null, null, null, now);
             running.put(id, job);
-            waiting.put(id, true);
+            waiting.put(id, work);
             workers.execute(() -> run(job, work));
             return job;
         } catch (RuntimeException | Error e) {
-            over(account);
+            turns.end(account);
             throw e;
         }
-    }
-
-    /** Counts a person's work before it is begun, so that many requests at once begin no more than one after the other would. */
-    private void begun(long account) {
-        ofPerson.merge(account, 1, (had, one) -> {
-            if (had >= MOST_RUNNING) {
-                throw new Unacceptable("too-much-work", "most", MOST_RUNNING);
-            }
-            return had + one;
-        });
-    }
-
-    private void over(long account) {
-        ofPerson.computeIfPresent(account, (who, count) -> count > 1 ? count - 1 : null);
     }
 
     private void run(Job job, Work work) {
@@ -198,7 +190,7 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
             running.put(job.id(), job.ended(state, result.file(), result.type(), result.told()));
         } finally {
             ended.remove(job.id());
-            over(job.account());
+            turns.end(job.account());
         }
     }
 
@@ -237,7 +229,9 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
     /** Ends work that runs; forgets work that is done, with its file. */
     public void end(long id, Account account) {
         Job job = of(id, account);
-        if (waiting.remove(id) != null) {
+        Work unbegun = waiting.remove(id);
+        if (unbegun != null) {
+            unbegun.never();
             over(job, Job.State.CANCELLED, new Result(null, null, null));
             return;
         }
@@ -280,6 +274,13 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** Before anything else of the program goes: work ends itself where it looks at that. */
+    @EventListener
+    void closing(ContextClosedEvent event) {
+        waiting.clear();
+        running.keySet().forEach(id -> ended.put(id, true));
     }
 
     @Override

@@ -34,6 +34,31 @@ public final class Limits {
     /** A body must come at least so fast on the whole, once it has had {@link #HEADER_SECONDS} to begin. */
     public static final long LEAST_BYTES_A_SECOND = set("LEAST_BYTES_A_SECOND", 1_024);
 
+    /** Works within requests that are made at once; others wait for their turn, so long. */
+    public static final int WORKS_AT_ONCE = (int) set("WORKS_AT_ONCE", 2);
+    public static final int TURN_SECONDS = (int) set("TURN_SECONDS", 5);
+    /** Laying paper within a request ends after that, whoever waits. */
+    public static final int LAYING_SECONDS = (int) set("LAYING_SECONDS", 15);
+    /** One person's works under way, within requests and as pieces of work together. */
+    public static final int WORKS_OF_ONE_PERSON = (int) set("WORKS_OF_ONE_PERSON", 4);
+    /** Packages that are written or read within requests at once, and how large each may be; larger ones are pieces of work. */
+    public static final int FILES_AT_ONCE = (int) set("FILES_AT_ONCE", 6);
+    public static final long PACKAGE_AT_ONCE_BYTES = set("PACKAGE_AT_ONCE_MEGABYTES", 64) << 20;
+    public static final long PACKAGE_SENT_BYTES = set("PACKAGE_SENT_MEGABYTES", 512) << 20;
+    /** Pictures and sounds within one board as a file. */
+    public static final long BOARD_FILE_BYTES = set("BOARD_FILE_MEGABYTES", 48) << 20;
+    /** Sheets, and labels fitted on them, that are laid within a request. */
+    public static final int SHEETS_AT_ONCE = (int) set("SHEETS_AT_ONCE", 400);
+    public static final int LABELS_AT_ONCE = (int) set("LABELS_AT_ONCE", 60_000);
+    /** As a piece of work. */
+    public static final int SHEETS = (int) set("SHEETS", 5_000);
+    public static final int LABELS = (int) set("LABELS", 1_000_000);
+    /** Words of a list that are printed, each as often as it is and for each student: within a request, and as a piece of work. */
+    public static final int WORDS_AT_ONCE = (int) set("PRINTED_WORDS_AT_ONCE", 12_000);
+    public static final int WORDS = (int) set("PRINTED_WORDS", 120_000);
+    /** Of a page as a picture. */
+    public static final long PAGE_PIXELS = set("PAGE_MEGAPIXELS", 12) * 1_000_000;
+
     /** Wrong passwords for one name from one address, for one from wherever, from one address and in all, in {@link #SIGN_IN_MINUTES}. */
     public static final int GUESSES_BY_NAME = (int) set("GUESSES_BY_NAME", 10);
     public static final int GUESSES_BY_NAME_ANYWHERE = (int) set("GUESSES_BY_NAME_ANYWHERE", 60);

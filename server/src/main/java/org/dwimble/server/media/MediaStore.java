@@ -2,16 +2,23 @@ package org.dwimble.server.media;
 
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.dwimble.core.board.ContentHash;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.server.database.Database;
+import org.dwimble.server.database.DatabaseTrouble;
 import org.dwimble.server.database.Session;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.picture.Pictures;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 
 /**
@@ -19,13 +26,29 @@ import org.springframework.stereotype.Component;
  * beside it, so that what a package brings is there as a whole or not at all, also when the power goes.
  */
 @Component
-public class MediaStore {
+public class MediaStore implements SmartInitializingSingleton {
     private static final int AT_ONCE = 500;
+
+    private static final String NAMED_BY_NOTHING = """
+         AND NOT EXISTS (SELECT 1 FROM own_picture o WHERE o.media_id = media.id) AND NOT EXISTS (SELECT 1 FROM revision_media r WHERE r.media_id = media.id)
+         AND NOT EXISTS (SELECT 1 FROM list_media l WHERE l.media_id = media.id)""";
+    private static final Logger LOG = LoggerFactory.getLogger(MediaStore.class);
 
     private final Database database;
 
     MediaStore(Database database) {
         this.database = database;
+    }
+
+    /** At the start, what a crash left of a package whose boards were not kept yet. */
+    @Override
+    public void afterSingletonsInstantiated() {
+        try {
+            database.write(session -> session.update("DELETE FROM media WHERE 1 = 1" + NAMED_BY_NOTHING));
+        } catch (DatabaseTrouble trouble) {
+            // A full disk keeps nobody from reading.
+            LOG.warn("Pictures that nothing names could not be cleared away: {}", trouble.getMessage());
+        }
     }
 
     /** An item of the vocabulary that is in force; what only others use is not found. */
@@ -41,6 +64,19 @@ public class MediaStore {
     public Optional<Media.Item> any(String hash) {
         return database.read(session -> session.first("SELECT id, content_type, bytes FROM media WHERE id = ?",
             row -> item(row.getString(1), row.getString(2), row.getBytes(3)), hash));
+    }
+
+    /** Bytes of some pictures and sounds of one's own together. */
+    public long bytesOf(Collection<String> ids) {
+        return database.read(session -> {
+            long all = 0;
+            for (String id : ids) {
+                if (MediaId.isOwn(id)) {
+                    all += session.first("SELECT length(bytes) FROM media WHERE id = ?", row -> row.getLong(1), MediaId.hash(id)).orElse(0L);
+                }
+            }
+            return all;
+        });
     }
 
     /** To write a package: finds library pictures and own ones alike. The caller has checked that the vocabulary may be seen. */
@@ -70,6 +106,8 @@ public class MediaStore {
 
     /** What a package brought, checked and waiting for the transaction that keeps its boards. */
     public static final class Incoming implements Media, AutoCloseable {
+        private static final long BYTES_AT_ONCE = 4L << 20;
+        private final Set<String> fresh = new LinkedHashSet<>();
         private final Spool spool = new Spool();
         private final List<Spool.Entry> entries = new ArrayList<>();
 
@@ -95,14 +133,58 @@ public class MediaStore {
             return Optional.empty();
         }
 
-        public void keepIn(Session session) throws SQLException {
-            for (int from = 0; from < entries.size(); from += AT_ONCE) {
-                List<Object[]> rows = new ArrayList<>();
-                for (Spool.Entry entry : entries.subList(from, Math.min(entries.size(), from + AT_ONCE))) {
-                    rows.add(new Object[] {entry.hash(), entry.type(), spool.get(entry)});
+        /**
+         * Puts them into the database a few at a time, so that nobody's edit waits for all of them, before the boards that have them. If
+         * these are not kept after all, {@link #takeBack} takes them away; after a crash in between the next start does.
+         */
+        public void keepIn(Database database) {
+            List<Spool.Entry> some = new ArrayList<>();
+            long bytes = 0;
+            for (Spool.Entry entry : entries) {
+                some.add(entry);
+                bytes += entry.length();
+                if (bytes > BYTES_AT_ONCE || some.size() >= AT_ONCE) {
+                    keep(database, List.copyOf(some));
+                    some.clear();
+                    bytes = 0;
                 }
-                session.batch("INSERT INTO media (id, content_type, bytes) VALUES (?, ?, ?) ON CONFLICT (id) DO NOTHING", rows);
             }
+            keep(database, some);
+        }
+
+        private void keep(Database database, List<Spool.Entry> some) {
+            database.write(session -> {
+                put(session, some);
+                return null;
+            });
+        }
+
+        private void put(Session session, List<Spool.Entry> some) throws SQLException {
+            for (Spool.Entry entry : some) {
+                if (session.update("INSERT INTO media (id, content_type, bytes) VALUES (?, ?, ?) ON CONFLICT (id) DO NOTHING", entry.hash(), entry.type(),
+                    spool.get(entry)) > 0) {
+                    fresh.add(entry.hash());
+                }
+            }
+        }
+
+        /** In the transaction that keeps the boards: what somebody took away meanwhile, as nothing named it, is put there again. */
+        public void stillIn(Session session) throws SQLException {
+            for (Spool.Entry entry : entries) {
+                if (!session.exists("SELECT 1 FROM media WHERE id = ?", entry.hash())) {
+                    put(session, List.of(entry));
+                }
+            }
+        }
+
+        /** What was put there for boards that are not kept. */
+        public void takeBack(Database database) {
+            database.write(session -> {
+                for (String hash : fresh) {
+                    session.update("DELETE FROM media WHERE id = ?" + NAMED_BY_NOTHING, hash);
+                }
+                return null;
+            });
         }
 
         @Override

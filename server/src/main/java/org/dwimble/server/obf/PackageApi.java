@@ -2,6 +2,8 @@ package org.dwimble.server.obf;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -9,6 +11,8 @@ import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.concurrent.Semaphore;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.text.Text;
@@ -26,7 +30,9 @@ import org.dwimble.server.database.Database;
 import org.dwimble.server.job.JobApi;
 import org.dwimble.server.job.Jobs;
 import org.dwimble.server.job.Progress;
+import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.limit.Limits;
+import org.dwimble.server.limit.Turns;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
@@ -62,12 +68,14 @@ class PackageApi {
     private final Wording wording;
     private final Clock clock;
     private final Jobs jobs;
+    private final Turns turns;
     private final JsonMapper json;
     /** A package needs memory while it is taken apart; so many at once need no more than one. */
     private final Semaphore oneByOne = new Semaphore(1, true);
 
     PackageApi(VocabularyStore store, MediaStore media, Access access, Database database, StudentStore students, Wording wording, Clock clock,
-        Jobs jobs, JsonMapper json) {
+        Jobs jobs, Turns turns, JsonMapper json) {
+        this.turns = turns;
         this.wording = wording;
         this.store = store;
         this.media = media;
@@ -80,16 +88,22 @@ class PackageApi {
     }
 
     @GetMapping(value = "/api/vocabularies/{vocabulary}/package.obz", produces = OBZ)
+    @Bounded({"PACKAGE_SENT_BYTES", "FILES_AT_ONCE"})
     ResponseEntity<StreamingResponseBody> vocabularyPackage(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         access.toVocabulary(vocabulary, account);
         Vocabulary kept = store.there(vocabulary).vocabulary();
         Appearance appearance = appearance(vocabulary);
-        return attachment(kept.name() + ".obz", MediaType.parseMediaType(OBZ))
-            .body(out -> new ObfWriter(media.reading(appearance)).obz(kept, out));
+        Set<String> own = kept.boards().values().stream().flatMap(b -> b.media().stream()).collect(Collectors.toSet());
+        Unacceptable.ifMore("package-as-work", media.bytesOf(own) >> 20, Limits.PACKAGE_SENT_BYTES >> 20);
+        return attachment(kept.name() + ".obz", MediaType.parseMediaType(OBZ)).body(out -> turns.file(account.id(), () -> {
+            new ObfWriter(media.reading(appearance)).obz(kept, out);
+            return null;
+        }));
     }
 
     /** The same package as a piece of work. */
     @PostMapping("/api/vocabularies/{vocabulary}/carrying-away")
+    @Bounded("WORKS_OF_ONE_PERSON")
     JobApi.JobView carryAway(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         access.toVocabulary(vocabulary, account);
         Vocabulary kept = store.there(vocabulary).vocabulary();
@@ -102,17 +116,30 @@ class PackageApi {
 
     /** Brings a package or a board in as a piece of work; what came in is told as JSON, as {@link BroughtIn}. */
     @PostMapping(value = "/api/students/{student}/bringing-in", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @Bounded({"PACKAGE_BYTES", "WORKS_OF_ONE_PERSON"})
     JobApi.JobView bringInBeside(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestParam MultipartFile file) throws IOException {
         access.toChangeStudent(student, account);
         String name = name(file);
         Path copy = Files.createTempFile("dwimble-", ".package");
         try (InputStream in = file.getInputStream()) {
             Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
-            return JobApi.JobView.of(jobs.start(account.id(), List.of("student:" + student), wording.of(Told.of("job-bring-in", "name", name)), (out, progress) -> {
-                try {
-                    return new Jobs.Result(null, null, json.writeValueAsString(bringIn(copy, name, student, account, progress)));
-                } finally {
-                    Files.deleteIfExists(copy);
+            return JobApi.JobView.of(jobs.start(account.id(), List.of("student:" + student), wording.of(Told.of("job-bring-in", "name", name)), new Jobs.Work() {
+                @Override
+                public Jobs.Result run(OutputStream out, Progress progress) throws Exception {
+                    try {
+                        return new Jobs.Result(null, null, json.writeValueAsString(bringIn(copy, name, student, account, progress)));
+                    } finally {
+                        never();
+                    }
+                }
+
+                @Override
+                public void never() {
+                    try {
+                        Files.deleteIfExists(copy);
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
+                    }
                 }
             }));
         } catch (IOException | RuntimeException e) {
@@ -127,22 +154,30 @@ class PackageApi {
     }
 
     @GetMapping(value = "/api/vocabularies/{vocabulary}/boards/{board}/board.obf", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @Bounded({"BOARD_FILE_BYTES", "WORKS_AT_ONCE"})
     ResponseEntity<byte[]> boardFile(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board) {
         access.toVocabulary(vocabulary, account);
         Vocabulary kept = store.there(vocabulary).vocabulary();
         Board found = kept.board(board).orElseThrow(() -> Problem.notFound("board"));
+        Unacceptable.ifMore("board-as-package", media.bytesOf(found.media()) >> 20, Limits.BOARD_FILE_BYTES >> 20);
         return attachment(found.name() + ".obf", MediaType.APPLICATION_OCTET_STREAM)
-            .body(new ObfWriter(media.reading(appearance(vocabulary))).obf(found, kept));
+            .body(turns.take(account.id(), () -> new ObfWriter(media.reading(appearance(vocabulary))).obf(found, kept)));
     }
 
     /** Brings a package or a board in as a new vocabulary of a student: as a whole, or not at all. */
     @PostMapping(value = "/api/students/{student}/packages", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @Bounded({"PACKAGE_AT_ONCE_BYTES", "FILES_AT_ONCE"})
     BroughtIn bringIn(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestParam MultipartFile file) throws IOException, Refused {
         access.toChangeStudent(student, account);
+        Unacceptable.ifMore("package-in-as-work", file.getSize() >> 20, Limits.PACKAGE_AT_ONCE_BYTES >> 20);
         Path copy = Files.createTempFile("dwimble-", ".package");
         try (InputStream in = file.getInputStream()) {
             Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
-            return bringIn(copy, name(file), student, account, Progress.UNTOLD);
+            return turns.<BroughtIn, Exception>file(account.id(), () -> bringIn(copy, name(file), student, account, Progress.UNTOLD));
+        } catch (IOException | Refused | RuntimeException e) {
+            throw e;
+        } catch (Exception never) {
+            throw new IllegalStateException(never);
         } finally {
             Files.deleteIfExists(copy);
         }
@@ -153,8 +188,9 @@ class PackageApi {
         try (MediaStore.Incoming incoming = media.incoming()) {
             ObfReader.Read read = new ObfReader(incoming, Limits.PACKAGE).read(file, name);
             progress.told(1, 2);
-            long id = database.write(session -> {
-                incoming.keepIn(session);
+            incoming.keepIn(database);
+            long id = kept(incoming, session -> {
+                incoming.stillIn(session);
                 return store.create(session, read.vocabulary(), student, account.id(), clock.instant(), Told.of("brought-in", "file", Text.cut(name, 60)));
             });
             List<String> findings = new ArrayList<>(read.findings().stream().map(wording::of).toList());
@@ -168,6 +204,20 @@ class PackageApi {
             throw new Refused("package-refused", "file", name, "why", e.told());
         } finally {
             oneByOne.release();
+        }
+    }
+
+    /** The boards; if they are not kept, nothing stays of their pictures either. */
+    private long kept(MediaStore.Incoming incoming, Database.Work<Long, RuntimeException> boards) {
+        boolean kept = false;
+        try {
+            long id = database.write(boards);
+            kept = true;
+            return id;
+        } finally {
+            if (!kept) {
+                incoming.takeBack(database);
+            }
         }
     }
 

@@ -8,6 +8,7 @@ import org.dwimble.core.picture.OwnPicture;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.collection.OwnPictureView;
 import org.dwimble.server.collection.TakingIn;
+import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.media.MediaAnswer;
 import org.dwimble.server.media.Photo;
 import org.dwimble.server.problem.Problem;
@@ -55,6 +56,7 @@ class OutsideApi {
 
     /** What one looks like, passed on after the same checks as anything that comes from outside. */
     @GetMapping("/{id}")
+    @Bounded({"PICTURE_BYTES", "PIXELS"})
     ResponseEntity<byte[]> preview(@PathVariable String id) throws Refused {
         Photo.Taken checked = Photo.take(fetch(id), "the picture");
         return ResponseEntity.ok().contentType(MediaType.parseMediaType(checked.type())).cacheControl(CacheControl.noStore())
@@ -63,6 +65,7 @@ class OutsideApi {
 
     /** Keeps one among the account's own pictures, with its licence and author. */
     @PostMapping("/{id}")
+    @Bounded({"PICTURE_BYTES", "PIXELS"})
     OwnPictureView.TakenIn keep(@AuthenticationPrincipal Account account, @PathVariable String id, @RequestBody Keep keep) throws Refused {
         OwnPicture about = new OwnPicture(Stream.of(keep.word(), keep.title()).filter(Objects::nonNull).toList(), List.of(), OwnPicture.Audience.MINE,
             null, false,

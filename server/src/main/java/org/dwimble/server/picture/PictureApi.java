@@ -24,6 +24,7 @@ import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.choice.WordChoices;
 import org.dwimble.server.library.Library;
+import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.media.MediaAnswer;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.problem.Problem;
@@ -108,6 +109,7 @@ class PictureApi {
      * @param language preferred beside English, as a BCP 47 tag
      */
     @GetMapping("/api/pictures")
+    @Bounded("REQUEST_BYTES")
     FoundPictures pictures(@AuthenticationPrincipal Account account, @RequestParam String query, @RequestParam(defaultValue = "TYPED") Asked.How how,
                            @RequestParam(required = false) @Nullable String category, @RequestParam(required = false) @Nullable String student,
                            @RequestParam(required = false) @Nullable String language, @RequestParam(defaultValue = "8") int most) {

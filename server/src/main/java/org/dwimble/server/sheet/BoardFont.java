@@ -14,16 +14,25 @@ import org.dwimble.core.sheet.FittedLabel;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.sheet.Type;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** The letters of sheets: Andika, the typeface of boards, measured from the font file that ships; other scripts as {@link Scripts} sets them. */
 @Component
 public class BoardFont implements Type {
     static final String FILE = "/fonts/Andika_400Regular.ttf";
-    private TrueTypeFont font;
-    private CmapLookup letters;
-    private int unitsPerEm;
+    /** Code points with letters of their own in the typeface all lie below this. */
+    private static final int MEASURED = 1 << 16;
+    private static final int NONE = -1;
     private final Scripts scripts = new Scripts();
+    private volatile @Nullable Letters letters;
+
+    /** @param advance of each code point, in units of the typeface; {@link #NONE} for one it has not */
+    private record Letters(int[] advance, int unitsPerEm) {
+        private int of(int codePoint) {
+            return codePoint < MEASURED ? advance[codePoint] : NONE;
+        }
+    }
 
     static InputStream open() {
         InputStream in = BoardFont.class.getResourceAsStream(FILE);
@@ -40,17 +49,24 @@ public class BoardFont implements Type {
         return font;
     }
 
-    /** The font is read when the first sheet asks for it, not at start. */
-    private synchronized void read() {
-        if (font == null) {
-            try (InputStream in = open()) {
-                font = new TTFParser().parse(new RandomAccessReadBuffer(in));
-                letters = font.getUnicodeCmapLookup();
-                unitsPerEm = font.getUnitsPerEm();
+    /** The typeface is measured when the first sheet asks for it, not at start; from then on nobody waits for anybody. */
+    private Letters measured() {
+        Letters known = letters;
+        if (known == null) {
+            try (InputStream in = open(); TrueTypeFont font = new TTFParser().parse(new RandomAccessReadBuffer(in))) {
+                CmapLookup glyphs = font.getUnicodeCmapLookup();
+                int[] advance = new int[MEASURED];
+                for (int codePoint = 0; codePoint < MEASURED; codePoint++) {
+                    int glyph = glyphs.getGlyphId(codePoint);
+                    advance[codePoint] = glyph == 0 ? NONE : font.getAdvanceWidth(glyph);
+                }
+                known = new Letters(advance, font.getUnitsPerEm());
+                letters = known;
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
         }
+        return known;
     }
 
     @Override
@@ -58,17 +74,13 @@ public class BoardFont implements Type {
         return plain(text) ? plainWidth(text, size) : size.times(scripts.width(text));
     }
 
-    private synchronized Length plainWidth(String text, Length size) {
-        read();
-        try {
-            long units = 0;
-            for (int i = 0; i < text.length(); i += Character.charCount(text.codePointAt(i))) {
-                units += font.getAdvanceWidth(letters.getGlyphId(text.codePointAt(i)));
-            }
-            return size.times((double) units / unitsPerEm);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+    private Length plainWidth(String text, Length size) {
+        Letters of = measured();
+        long units = 0;
+        for (int i = 0; i < text.length(); i += Character.charCount(text.codePointAt(i))) {
+            units += of.of(text.codePointAt(i));
         }
+        return size.times((double) units / of.unitsPerEm);
     }
 
     @Override
@@ -77,9 +89,14 @@ public class BoardFont implements Type {
     }
 
     /** True if letters set one after the other from left to right in the typeface of boards are right. */
-    private synchronized boolean plain(String text) {
-        read();
-        return text.codePoints().allMatch(c -> letters.getGlyphId(c) != 0 && !rightToLeft(c));
+    private boolean plain(String text) {
+        Letters of = measured();
+        for (int i = 0; i < text.length(); i += Character.charCount(text.codePointAt(i))) {
+            if (of.of(text.codePointAt(i)) == NONE || rightToLeft(text.codePointAt(i))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** A page whose writing can be drawn letter by letter; what cannot is outlines. */

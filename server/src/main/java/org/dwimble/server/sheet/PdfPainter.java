@@ -24,6 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.StreamSupport;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -102,18 +103,15 @@ public final class PdfPainter {
     /** How wide or high each picture is drawn at most, so that photos have no more pixels than paper shows. */
     private final Map<String, Length> largest = new HashMap<>();
 
-    private PdfPainter(List<Page> pages, String title) throws IOException {
+    private PdfPainter(Iterable<Page> pages, String title) throws IOException {
         this.tags = new Tagging(document, title);
-        pages.stream().flatMap(p -> Mark.all(p.marks())).filter(Mark.Picture.class::isInstance).map(Mark.Picture.class::cast)
+        StreamSupport.stream(pages.spliterator(), false).flatMap(p -> Mark.all(p.marks())).filter(Mark.Picture.class::isInstance).map(Mark.Picture.class::cast)
             .forEach(p -> largest.merge(p.picture(), p.rect().width().compareTo(p.rect().height()) > 0 ? p.rect().width() : p.rect().height(),
                 (one, other) -> one.compareTo(other) > 0 ? one : other));
     }
 
-    /** Pages with the pictures as one student sees them. */
+    /** Pages with the pictures as one student sees them. @param pages may be laid as they are looked at; they are gone through in order, twice */
     public record Part(List<Page> pages, Media media) {
-        public Part {
-            pages = List.copyOf(pages);
-        }
     }
 
     /** @param title shown by whatever opens the file */
@@ -132,7 +130,7 @@ public final class PdfPainter {
     public static void paint(List<Part> parts, String title, OutputStream out, Progress progress) throws IOException {
         int all = parts.stream().mapToInt(p -> p.pages.size()).sum();
         int done = 0;
-        PdfPainter painter = new PdfPainter(parts.stream().flatMap(p -> p.pages.stream()).toList(), title);
+        PdfPainter painter = new PdfPainter(() -> parts.stream().flatMap(p -> p.pages.stream()).iterator(), title);
         try (PDDocument document = painter.document) {
             for (Part part : parts) {
                 painter.media = part.media;

@@ -3,8 +3,10 @@ package org.dwimble.server.sheet;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.AbstractList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -27,6 +29,9 @@ import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.core.told.Told;
 import org.dwimble.server.job.JobApi;
 import org.dwimble.server.job.Jobs;
+import org.dwimble.server.limit.Bounded;
+import org.dwimble.server.limit.Limits;
+import org.dwimble.server.limit.Turns;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
@@ -36,6 +41,8 @@ import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
+import java.util.stream.Stream;
+import org.dwimble.core.told.Unacceptable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -92,7 +99,7 @@ class SheetApi {
     record PrintView(int sheets, int boards, SheetView page, List<String> notes) {
     }
 
-    /** Pages in the order in which they are printed. */
+    /** Pages in the order in which they are printed; those of a book are laid as they are looked at. */
     private record Print(List<Page> pages, int boards) {
     }
 
@@ -104,9 +111,11 @@ class SheetApi {
     private final BoardFont font;
     private final Wording wording;
     private final Jobs jobs;
+    private final Turns turns;
 
     SheetApi(VocabularyStore store, StudentStore students, MediaStore media, Pictures pictures, Access access, BoardFont font, Wording wording,
-        Jobs jobs) {
+        Jobs jobs, Turns turns) {
+        this.turns = turns;
         this.store = store;
         this.students = students;
         this.media = media;
@@ -119,42 +128,89 @@ class SheetApi {
 
     /** @param sheet which to see, from 1; the last if there are fewer */
     @GetMapping("/sheet")
+    @Bounded({"SHEETS_AT_ONCE", "LABELS_AT_ONCE", "LAYING_SECONDS"})
     PrintView sheet(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board, @ParameterObject Wish wish,
         @RequestParam(defaultValue = "1") int sheet) {
         VocabularyStore.Kept kept = asked(account, vocabulary, wish);
-        Print print = lay(kept, board, wish);
-        int number = Math.max(1, Math.min(sheet, print.pages.size()));
-        Page page = font.shaped(print.pages.get(number - 1));
-        return new PrintView(print.pages.size(), print.boards, new SheetView(number, page.width(), page.height(), page.marks()),
-            print.pages.stream().flatMap(p -> p.notes().stream()).distinct().limit(MOST_NOTES).map(wording::of).toList());
+        return turns.lay(account.id(), () -> {
+            Print print = lay(kept, board, wish);
+            int number = Math.max(1, Math.min(sheet, print.pages.size()));
+            Page page = font.shaped(print.pages.get(number - 1));
+            // Of the first sheet and of this one: those between are laid when they are looked at.
+            Stream<Told> notes = Stream.of(print.pages.get(0), page).flatMap(p -> p.notes().stream());
+            return new PrintView(print.pages.size(), print.boards, new SheetView(number, page.width(), page.height(), page.marks()),
+                notes.distinct().limit(MOST_NOTES).map(wording::of).toList());
+        });
     }
 
     private static final int MOST_NOTES = 6;
 
     @GetMapping(value = "/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    @Bounded({"SHEETS_AT_ONCE", "LABELS_AT_ONCE", "LAYING_SECONDS"})
     ResponseEntity<byte[]> sheetPdf(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
         @ParameterObject Wish wish) throws IOException {
         VocabularyStore.Kept kept = asked(account, vocabulary, wish);
         String title = title(kept, board, wish);
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
             .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(title + ".pdf", StandardCharsets.UTF_8).build().toString())
-            .body(PdfPainter.paint(List.of(part(kept, board, wish)), title));
+            .body(turns.take(account.id(), () -> pdf(kept, board, wish, title)));
+    }
+
+    private byte[] pdf(VocabularyStore.Kept kept, String board, Wish wish, String title) throws IOException {
+        try {
+            return turns.laid(() -> {
+                PdfPainter.Part part = part(kept, board, wish);
+                Unacceptable.ifMore("paper-sheets", part.pages().size(), Limits.SHEETS_AT_ONCE);
+                try {
+                    return PdfPainter.paint(List.of(part), title);
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            });
+        } catch (UncheckedIOException e) {
+            throw e.getCause();
+        }
     }
 
     /** The same PDF as a piece of work, for books that take a while. */
     @PostMapping("/print")
+    @Bounded({"SHEETS", "LABELS", "WORKS_OF_ONE_PERSON"})
     JobApi.JobView print(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board, @RequestBody Wish wish) {
         VocabularyStore.Kept kept = asked(account, vocabulary, wish);
         String title = title(kept, board, wish);
         return JobApi.JobView.of(jobs.start(account.id(), List.of("vocabulary:" + vocabulary), wording.of(Told.of("job-print", "name", title)), (out, progress) -> {
-            PdfPainter.paint(List.of(part(kept, board, wish)), title, out, progress);
+            turns.layAsWork(() -> {
+                PdfPainter.Part part = part(kept, board, wish);
+                Unacceptable.ifMore("paper-sheets", part.pages().size(), Limits.SHEETS);
+                try {
+                    PdfPainter.paint(List.of(part), title, out, progress);
+                    return part;
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            });
             return Jobs.Result.file(title + ".pdf", MediaType.APPLICATION_PDF_VALUE);
         }));
     }
 
     private PdfPainter.Part part(VocabularyStore.Kept kept, String board, Wish wish) {
-        return new PdfPainter.Part(lay(kept, board, wish).pages.stream().map(font::shaped).toList(),
+        return new PdfPainter.Part(shaped(lay(kept, board, wish).pages),
             media.reading(student(kept, wish).map(Student::appearance).orElse(Appearance.USUAL)));
+    }
+
+    /** The same pages, each shaped as it is looked at. */
+    private List<Page> shaped(List<Page> pages) {
+        return new AbstractList<>() {
+            @Override
+            public Page get(int at) {
+                return font.shaped(pages.get(at));
+            }
+
+            @Override
+            public int size() {
+                return pages.size();
+            }
+        };
     }
 
     private static String title(VocabularyStore.Kept kept, String board, Wish wish) {

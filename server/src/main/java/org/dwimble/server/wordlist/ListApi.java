@@ -31,6 +31,7 @@ import org.dwimble.core.wordlist.WordList;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.media.MediaAnswer;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.picture.Pictures;
@@ -140,6 +141,7 @@ class ListApi {
     }
 
     @PostMapping
+    @Bounded("REQUEST_BYTES")
     ListView create(@AuthenticationPrincipal Account account, @RequestBody NewList wanted) {
         if (wanted.student() != null) {
             access.toChangeStudent(wanted.student(), account);
@@ -229,6 +231,7 @@ class ListApi {
 
     /** Words as typed or pasted, each with the picture it gets. */
     @PostMapping("/{list}/words")
+    @Bounded("REQUEST_BYTES")
     ListView words(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody ListWordsRequest request) {
         ListStore.Kept kept = may.toChange(list, account);
         List<WordLine.Entry> typed = new ArrayList<>(WordLine.read(request.text() == null ? "" : request.text()));
@@ -266,6 +269,7 @@ class ListApi {
 
     /** Sets the students it is printed for; words that differ get their pictures, and names that are students of one's own are known. */
     @PostMapping("/{list}/class")
+    @Bounded("REQUEST_BYTES")
     ListView forClass(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody ClassRequest request) {
         ListStore.Kept kept = may.toChange(list, account);
         Map<String, String> known = students.caseload(account.id()).stream()

@@ -7,6 +7,13 @@ import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.time.Duration;
+import java.util.LinkedHashMap;
+import java.util.Objects;
+import java.util.Set;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -49,7 +56,9 @@ import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.job.JobApi;
 import org.dwimble.server.job.Jobs;
 import org.dwimble.server.job.Progress;
+import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.limit.Limits;
+import org.dwimble.server.limit.Turns;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.sheet.BoardFont;
@@ -77,6 +86,13 @@ import org.springframework.web.multipart.MultipartFile;
 class SupportApi {
     private static final int MARKS_SHOWN = 400;
     private static final int DPI = 150;
+    /** Of an inch. */
+    private static final double POINTS = 72;
+    /** First sheets show no more words than this, however many are printed. */
+    private static final int WORDS_OFFERED = 400;
+    /** Marks of sheets that are leafed through. */
+    private static final int MOST_LEAFED = 600_000;
+    private static final Duration LEAFED = Duration.ofMinutes(1);
 
     /** One side of a sheet. @param number of the page, from 1 @param back true if it is printed behind the page before @param art how library pictures look to whom it is printed for */
     record PageView(int number, Length width, Length height, boolean back, String art, List<Mark> marks) {
@@ -98,9 +114,11 @@ class SupportApi {
     private final BoardFont font;
     private final Wording wording;
     private final Jobs jobs;
+    private final Turns turns;
 
     SupportApi(ListAccess may, StudentStore students, VocabularyStore store, MediaStore media, Pictures pictures, BoardFont font, Wording wording,
-        Jobs jobs) {
+        Jobs jobs, Turns turns) {
+        this.turns = turns;
         this.may = may;
         this.students = students;
         this.store = store;
@@ -122,6 +140,7 @@ class SupportApi {
     }
 
     @PostMapping(value = "/calendar-lines", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @Bounded("OTHER_FILE_BYTES")
     CalendarLinesView calendarLines(@RequestParam MultipartFile file) throws IOException {
         if (file.getSize() > Limits.OTHER_FILE_BYTES) {
             throw new Unacceptable("calendar-file-damaged");
@@ -132,6 +151,7 @@ class SupportApi {
 
     /** @param page from 1; the last one if there are fewer */
     @GetMapping("/lists/{list}/sheets")
+    @Bounded({"WORDS_AT_ONCE", "SHEETS_AT_ONCE", "LABELS_AT_ONCE"})
     SheetsView sheets(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int page) {
         ListStore.Kept kept = may.toList(list, account).kept();
         List<Printed> printed = printed(kept, account);
@@ -150,6 +170,7 @@ class SupportApi {
 
     /** Every side, to be printed by the browser. */
     @GetMapping("/lists/{list}/pages")
+    @Bounded({"WORDS_AT_ONCE", "SHEETS_AT_ONCE", "LABELS_AT_ONCE"})
     List<PageView> pages(@AuthenticationPrincipal Account account, @PathVariable long list) {
         ListStore.Kept kept = may.toList(list, account).kept();
         return pages(printed(kept, account));
@@ -183,11 +204,12 @@ class SupportApi {
 
     /** The first sheet of everything this list could be. */
     @GetMapping("/lists/{list}/offers")
+    @Bounded({"SHEETS_AT_ONCE", "LABELS_AT_ONCE", "LAYING_SECONDS"})
     List<OfferView> offers(@AuthenticationPrincipal Account account, @PathVariable long list) {
         ListStore.Kept kept = may.toList(list, account).kept();
-        Material material = material(kept, account);
+        Material material = new Whom(kept, account).material().beginning(WORDS_OFFERED);
         String art = appearance(student(kept)).slug();
-        return Offered.ALL.stream().map(s -> offer(kept.list().support(s.name()), material, art)).toList();
+        return turns.lay(account.id(), () -> Offered.ALL.stream().map(s -> offer(kept.list().support(s.name()), material, art)).toList());
     }
 
     private OfferView offer(Support support, Material material, String art) {
@@ -204,17 +226,22 @@ class SupportApi {
 
     /** @param from first page, from 1; @param to last page */
     @GetMapping(value = "/lists/{list}/support.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    @Bounded({"WORDS_AT_ONCE", "SHEETS_AT_ONCE", "LABELS_AT_ONCE"})
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int from,
         @RequestParam(defaultValue = "1000000") int to) throws IOException {
         ListStore.Kept kept = may.toList(list, account).kept();
-        List<PdfPainter.Part> parts = parts(printed(kept, account));
-        List<Page> pages = parts.stream().flatMap(p -> p.pages().stream()).toList();
-        int first = Math.max(1, Math.min(from, pages.size()));
-        int last = Math.max(first, Math.min(to, pages.size()));
         String title = kept.list().name() + ", " + wording.of(kept.list().support().named());
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
             .header(HttpHeaders.CONTENT_DISPOSITION, named(title + ".pdf", true))
-            .body(PdfPainter.paint(within(parts, first, last), title));
+            .body(pdfOf(kept, account, from, to, title));
+    }
+
+    private byte[] pdfOf(ListStore.Kept kept, Account account, int from, int to, String title) throws IOException {
+        List<PdfPainter.Part> parts = parts(printed(kept, account));
+        int pages = parts.stream().mapToInt(p -> p.pages().size()).sum();
+        int first = Math.max(1, Math.min(from, pages));
+        int last = Math.max(first, Math.min(to, pages));
+        return turns.take(account.id(), () -> PdfPainter.paint(within(parts, first, last), title));
     }
 
     /** @param each one PDF for each student, in a zip, instead of one for all */
@@ -223,11 +250,13 @@ class SupportApi {
 
     /** Everything printed for a class as a piece of work. */
     @PostMapping("/lists/{list}/print")
+    @Bounded({"WORDS", "SHEETS", "LABELS"})
     JobApi.JobView print(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody PrintRequest request) {
         ListStore.Kept kept = may.toList(list, account).kept();
         String name = kept.list().name();
+        bounded(kept.list(), Limits.WORDS, true);
         return JobApi.JobView.of(jobs.start(account.id(), needs(kept, account), wording.of(Told.of("job-print", "name", name)), (out, progress) -> {
-            List<Printed> printed = printed(kept, account);
+            List<Printed> printed = turns.layAsWork(() -> lay(kept, new Whom(kept, account)));
             if (Boolean.TRUE.equals(request.each())) {
                 each(kept.list(), printed, out, progress);
                 return Jobs.Result.file(name + ".zip", "application/zip");
@@ -256,16 +285,27 @@ class SupportApi {
         zip.finish();
     }
 
-    /** A page as a picture, at 150 dots an inch. @param page from 1; the last one if there are fewer */
+    /** A page as a picture, at 150 dots an inch or as many as it may have. @param page from 1; the last one if there are fewer */
     @GetMapping(value = "/lists/{list}/sheet.png", produces = MediaType.IMAGE_PNG_VALUE)
+    @Bounded({"PAGE_PIXELS", "WORDS_AT_ONCE"})
     ResponseEntity<byte[]> png(@AuthenticationPrincipal Account account, @PathVariable long list,
         @RequestParam(defaultValue = "1") int page) throws IOException {
-        byte[] pdf = pdf(account, list, page, page).getBody();
+        ListStore.Kept kept = may.toList(list, account).kept();
+        String name = kept.list().name();
+        byte[] pdf = pdfOf(kept, account, page, page, name);
+        return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).header(HttpHeaders.CONTENT_DISPOSITION, named(name + ".png", true))
+            .body(turns.take(account.id(), () -> drawn(pdf)));
+    }
+
+    /** Of a page too large for that, with fewer dots: no picture of a page has more than {@link Limits#PAGE_PIXELS}. */
+    private static byte[] drawn(byte[] pdf) throws IOException {
         try (PDDocument document = Loader.loadPDF(pdf)) {
+            PDRectangle page = document.getPage(0).getMediaBox();
+            double squareInches = (double) page.getWidth() * page.getHeight() / (POINTS * POINTS);
+            float dpi = (float) Math.min(DPI, Math.sqrt(Limits.PAGE_PIXELS / squareInches));
             ByteArrayOutputStream out = new ByteArrayOutputStream();
-            ImageIO.write(new PDFRenderer(document).renderImageWithDPI(0, DPI), "png", out);
-            return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG)
-                .header(HttpHeaders.CONTENT_DISPOSITION, named(may.toList(list, account).kept().list().name() + ".png", true)).body(out.toByteArray());
+            ImageIO.write(new PDFRenderer(document).renderImageWithDPI(0, dpi), "png", out);
+            return out.toByteArray();
         }
     }
 
@@ -286,12 +326,14 @@ class SupportApi {
 
     /** The words as a board in the Open Board Format. */
     @GetMapping(value = "/lists/{list}/board.obf", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @Bounded({"BOARD_FILE_BYTES", "WORKS_AT_ONCE"})
     ResponseEntity<byte[]> obf(@AuthenticationPrincipal Account account, @PathVariable long list) {
         ListStore.Kept kept = may.toList(list, account).kept();
-        Vocabulary board = ListBoard.of(kept.list(), boards(kept.student()).map(Vocabulary::locale).orElse("en"));
+        Unacceptable.ifMore("board-as-package", media.bytesOf(kept.list().pictures()) >> 20, Limits.BOARD_FILE_BYTES >> 20);
+        Vocabulary board = ListBoard.of(kept.list(), Optional.ofNullable(kept.student()).flatMap(this::boardsOf).map(v -> v.vocabulary().locale()).orElse("en"));
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_OCTET_STREAM)
             .header(HttpHeaders.CONTENT_DISPOSITION, named(kept.list().name() + ".obf", false))
-            .body(new ObfWriter(media.reading(appearance(student(kept)))).obf(board.homeBoard(), board));
+            .body(turns.take(account.id(), () -> new ObfWriter(media.reading(appearance(student(kept)))).obf(board.homeBoard(), board)));
     }
 
     /** Quoted where it must be; what a spreadsheet would take for a formula begins with an apostrophe. */
@@ -315,15 +357,90 @@ class SupportApi {
         return student == null ? Appearance.USUAL : student.appearance();
     }
 
-    /** For each student of the class in class order, or once for all. */
+    /**
+     * What a list that is leafed through depends on: it is laid once, and not for each sheet that is looked at.
+     *
+     * @param boards of the students it is printed for, with the version of each
+     */
+    private record Leafed(long list, int version, long account, WordList seen, List<Student> students, Map<String, Integer> boards) {
+    }
+
+    private final Cache<Leafed, List<Printed>> leafed = Caffeine.newBuilder().maximumWeight(MOST_LEAFED)
+        .weigher((Leafed key, List<Printed> printed) -> printed.stream().flatMap(p -> p.laid.pages().stream()).mapToInt(p -> 1 + p.marks().size()).sum())
+        .expireAfterWrite(LEAFED).build();
+
+    /** For each student of the class in class order, or once for all; within a request, and so in a turn and bounded. */
     private List<Printed> printed(ListStore.Kept kept, Account account) {
+        bounded(kept.list(), Limits.WORDS_AT_ONCE, false);
+        Whom whom = new Whom(kept, account);
+        Leafed key = new Leafed(kept.id(), kept.version(), account.id(), kept.list(), List.copyOf(whom.known.values()), whom.versions());
+        List<Printed> known = leafed.getIfPresent(key);
+        if (known != null) {
+            return known;
+        }
+        List<Printed> laid = turns.lay(account.id(), () -> lay(kept, whom));
+        leafed.put(key, laid);
+        return laid;
+    }
+
+    /** Told before anything is laid. */
+    private static void bounded(WordList list, int most, boolean work) {
+        long words = list.words().stream().mapToLong(ListedWord::times).sum() * Math.max(1, list.rows().size());
+        if (words > most) {
+            throw new Unacceptable("paper-words", "most", most, "has", words, "work", String.valueOf(work));
+        }
+    }
+
+    private List<Printed> lay(ListStore.Kept kept, Whom whom) {
         WordList list = kept.list();
         if (list.rows().isEmpty()) {
-            return List.of(new Printed(list.support().lay(material(kept, account)), student(kept)));
+            return List.of(new Printed(list.support().lay(whom.material()), student(kept)));
         }
-        return list.rows().stream().map(row -> new Printed(list.support().lay(material(list.forRow(row), row.student(), row.name(), account)
-            .withPhoto(row.photo())),
-            row.student() == null ? null : students.find(row.student()).orElse(null))).toList();
+        return list.rows().stream().map(row -> new Printed(list.support().lay(whom.material(row)), whom.known.get(row.student()))).toList();
+    }
+
+    /** Whom a list is printed for, and what is known of each: looked up once, however often a student stands in the class. */
+    private final class Whom {
+        private final ListStore.Kept kept;
+        private final Account account;
+        private final Map<String, Student> known = new LinkedHashMap<>();
+        private final Map<String, Optional<VocabularyStore.Kept>> boards = new LinkedHashMap<>();
+        private final Map<String, Guesses> guesses = new HashMap<>();
+        private final Map<Set<String>, String> credits = new HashMap<>();
+
+        Whom(ListStore.Kept kept, Account account) {
+            this.kept = kept;
+            this.account = account;
+            Stream.concat(Stream.ofNullable(kept.student()), kept.list().rows().stream().map(ClassRow::student).filter(Objects::nonNull)).distinct()
+                .forEach(id -> students.find(id).ifPresent(student -> {
+                    known.put(id, student);
+                    boards.put(id, boardsOf(id));
+                }));
+        }
+
+        Map<String, Integer> versions() {
+            Map<String, Integer> versions = new LinkedHashMap<>();
+            boards.forEach((id, of) -> versions.put(id, of.map(VocabularyStore.Kept::version).orElse(0)));
+            return versions;
+        }
+
+        Material material() {
+            Student student = known.get(kept.student());
+            return material(kept.list(), kept.student(), student == null ? null : student.name());
+        }
+
+        Material material(ClassRow row) {
+            return material(kept.list().forRow(row), row.student(), row.name()).withPhoto(row.photo());
+        }
+
+        /** @param name at the foot; null for none */
+        private Material material(WordList list, @Nullable String student, @Nullable String name) {
+            String credit = credits.computeIfAbsent(list.pictures(), pictured -> pictures.creditsOf(pictured).onPaper());
+            Guesses guess = guesses.computeIfAbsent(String.valueOf(student), id -> pictures.guesses(account, student));
+            Optional<Vocabulary> seen = student == null ? Optional.empty() : boards.getOrDefault(student, Optional.empty()).map(VocabularyStore.Kept::vocabulary);
+            return seen.map(list::as).orElse(list).material(font, list.name() + (name == null ? "" : " · " + name) + (credit.isEmpty() ? "" : " · " + credit),
+                guess::overWord, seen.<Material.Ways>map(OnBoards::new).orElse(Material.Ways.NONE));
+        }
     }
 
     private static Laid all(List<Printed> printed) {
@@ -357,23 +474,8 @@ class SupportApi {
         return kept.student() == null ? null : students.find(kept.student()).orElse(null);
     }
 
-    private Material material(ListStore.Kept kept, Account account) {
-        Student student = student(kept);
-        return material(kept.list(), kept.student(), student == null ? null : student.name(), account);
-    }
-
-    /** @param name at the foot; null for none */
-    private Material material(WordList list, @Nullable String student, @Nullable String name, Account account) {
-        String credits = pictures.creditsOf(list.pictures()).onPaper();
-        Guesses guesses = pictures.guesses(account, student);
-        Optional<Vocabulary> boards = boards(student);
-        return boards.map(list::as).orElse(list).material(font, list.name() + (name == null ? "" : " · " + name) + (credits.isEmpty() ? "" : " · " + credits),
-            guesses::overWord, boards.<Material.Ways>map(OnBoards::new).orElse(Material.Ways.NONE));
-    }
-
     /** The boards a student works with: those that changed last. */
-    private Optional<Vocabulary> boards(@Nullable String student) {
-        return student == null ? Optional.empty() : store.ofStudent(student).stream().findFirst().flatMap(v -> store.find(v.id()))
-            .map(VocabularyStore.Kept::vocabulary);
+    private Optional<VocabularyStore.Kept> boardsOf(String student) {
+        return store.ofStudent(student).stream().findFirst().flatMap(v -> store.find(v.id()));
     }
 }

@@ -1,0 +1,76 @@
+package org.dwimble.core.sheet;
+
+import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
+import org.dwimble.core.told.Unacceptable;
+
+/**
+ * How much may be laid on paper for one asking, and that it ends when nobody waits for it any more. Whoever lays sheets counts them and
+ * the labels fitted on them here; a thread that works for nobody in particular is not counted. It is of a thread and not an argument, as
+ * every support and every label would have to hand it on.
+ */
+public final class Effort {
+    /** A clock need not be asked more often. */
+    private static final int ASKED_EVERY = 64;
+    private static final ThreadLocal<Effort> NOW = new ThreadLocal<>();
+
+    private final int mostSheets;
+    private final int mostLabels;
+    private final BooleanSupplier over;
+    private int sheets;
+    private int labels;
+
+    private Effort(int mostSheets, int mostLabels, BooleanSupplier over) {
+        this.mostSheets = mostSheets;
+        this.mostLabels = mostLabels;
+        this.over = over;
+    }
+
+    /**
+     * @param over true once it takes too long, or nobody waits any more
+     * @throws Unacceptable if it is more than that, with how much may be; or if it was over before it was done
+     */
+    public static <T> T within(int mostSheets, int mostLabels, BooleanSupplier over, Supplier<T> work) {
+        Effort before = NOW.get();
+        NOW.set(new Effort(mostSheets, mostLabels, over));
+        try {
+            return work.get();
+        } finally {
+            NOW.set(before);
+        }
+    }
+
+    /** One sheet more is begun. */
+    static void sheet() {
+        Effort now = NOW.get();
+        if (now != null && ++now.sheets > now.mostSheets) {
+            throw new Unacceptable("paper-sheets", "most", now.mostSheets);
+        }
+        now(now);
+    }
+
+    /** So many sheets are about to be begun: if they are too many, none is. */
+    static void sheets(int coming) {
+        Effort now = NOW.get();
+        if (now != null && now.sheets + coming > now.mostSheets) {
+            throw new Unacceptable("paper-sheets", "most", now.mostSheets);
+        }
+    }
+
+    /** One label more is fitted. */
+    static void label() {
+        Effort now = NOW.get();
+        if (now != null && ++now.labels > now.mostLabels) {
+            throw new Unacceptable("paper-labels", "most", now.mostLabels);
+        }
+        if (now != null && now.labels % ASKED_EVERY == 0) {
+            now(now);
+        }
+    }
+
+    private static void now(Effort now) {
+        if (now != null && now.over.getAsBoolean()) {
+            throw new Unacceptable("paper-takes-long");
+        }
+    }
+}
