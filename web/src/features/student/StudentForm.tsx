@@ -1,5 +1,6 @@
 import { Alert, Button, Checkbox, Form, Input, InputNumber, Modal, Select } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { sentence } from '../../api/client';
 import type { Appearance, Student } from '../../api/types';
 import { AppearanceFields } from '../picture/AppearanceFields';
@@ -12,12 +13,14 @@ interface Values { name?: string; schoolYear?: number | null; className?: string
 export function StudentForm({ student, onClose, onKept }: { student?: Student; onClose: () => void; onKept?: (kept: Student) => void }) {
   const queries = useQueryClient();
   const { data: usual } = useQuery(screens);
+  /** As it was when this was opened: what is changed here is changed from that. */
+  const [seen] = useState(student);
   const choices = (usual ?? []).concat(student && usual && !usual.some((s) => s.name === screenName(student.screen, usual))
     ? [{ name: screenName(student.screen, usual), screen: student.screen }] : []);
   const keeping = useMutation({
     mutationFn: (values: Values) => {
       const facts: StudentFacts = { name: values.name ?? '', schoolYear: values.schoolYear ?? undefined, className: values.className ?? '', screen: choices.find((s) => s.name === values.screen)!.screen, appearance: { look: values.look, tone: values.tone, hair: values.hair }, placesKept: values.placesKept };
-      return student ? changeStudent(student.id, facts) : addStudent(facts);
+      return seen ? changeStudent(seen, facts) : addStudent(facts);
     },
     onSuccess: (kept) => {
       void queries.invalidateQueries({ queryKey: caseload.queryKey });

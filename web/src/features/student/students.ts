@@ -31,8 +31,9 @@ export interface StudentFacts {
 }
 
 export const addStudent = (facts: StudentFacts) => answer(client.POST('/api/students', { body: facts }));
-export const changeStudent = (id: string, facts: StudentFacts) =>
-  answer(client.PUT('/api/students/{student}', { params: { path: { student: id } }, body: facts }));
+/** `was`: the student as it was seen; what somebody else changed since stays. */
+export const changeStudent = (was: Student, facts: StudentFacts) =>
+  answer(client.PUT('/api/students/{student}', { params: { path: { student: was.id } }, body: { student: facts, was } }));
 export const joinTeam = (student: string, signIn: string, role: Member['role']) =>
   answer(client.PUT('/api/students/{student}/team/{signIn}', { params: { path: { student, signIn } }, body: { role } }));
 export const leaveTeam = (student: string, signIn: string) =>

@@ -121,7 +121,7 @@ function made(id: number, base: number, act: Act): Promise<WordList> {
     case 'redo':
       return answer(client.POST('/api/lists/{list}/redo', { params: { path } }));
     case 'back':
-      return answer(client.POST('/api/lists/{list}/versions/{number}/back', { params: { path: { ...path, number: act.number } } }));
+      return answer(client.POST('/api/lists/{list}/versions/{number}/back', { params: { path: { ...path, number: act.number } }, body: { base } }));
     case 'share':
       return act.on
         ? answer(client.PUT('/api/lists/{list}/shelf', { params: { path } }))

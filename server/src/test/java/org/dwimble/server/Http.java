@@ -122,6 +122,11 @@ public final class Http {
         return send(method, path, "application/json", json == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(json));
     }
 
+    /** What is known of a student, changed from what it is now. */
+    public Answer changeStudent(String id, String json) {
+        return send("PUT", "/api/students/" + id, "{\"student\":" + json + ",\"was\":" + get("/api/students/" + id).json() + "}");
+    }
+
     public Answer upload(String path, String name, byte[] bytes) {
         String boundary = "----dwimble";
         byte[] head = ("--" + boundary + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + name

@@ -11,6 +11,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 
 /**
  * Copies how a button looks, or what it says and does, onto others. Words, pictures and places stay.
@@ -27,6 +28,8 @@ public record CopyOnto(String board, String button, What what, Onto onto, List<S
     public enum Onto { CHOSEN, BOARD, ALL, KIND }
 
     public CopyOnto {
+        Unacceptable.ifMissing(board, button, what, onto);
+        Unacceptable.ifMissing(chosen == null ? List.of() : chosen);
         chosen = chosen == null ? List.of() : List.copyOf(chosen);
         On.atMostAtOnce(chosen.size());
     }
@@ -39,6 +42,9 @@ public record CopyOnto(String board, String button, What what, Onto onto, List<S
         Predicate<Button> others = b -> !b.id().equals(button) && meant(b, model, only);
         boolean onlyHere = onto == Onto.CHOSEN || onto == Onto.BOARD;
         On.Wherever made = On.wherever(now, onlyHere ? others.and(b -> here.button(b.id()).isPresent()) : others, b -> copied(model, b));
+        if (made.count() == 0) {
+            throw new Unacceptable("copied-onto-nothing");
+        }
         Facet<?> facet = what == What.LOOK ? Facet.LOOK : Facet.LEADS;
         List<Key> needs = new ArrayList<>(List.of(new Key.OfFacet(button, facet)));
         chosen.forEach(id -> needs.add(new Key.OfFacet(id, facet)));

@@ -35,7 +35,9 @@ public record LayPlan(List<NewStep> steps, @Nullable LocalDate today) implements
 
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
-        if (steps == null || steps.isEmpty()) {
+        Unacceptable.ifMissing(steps);
+        steps.forEach(step -> Unacceptable.ifMissing(step.name, step.buttons));
+        if (steps.isEmpty()) {
             throw new Unacceptable("plan-without-steps");
         }
         List<Step> laid = new ArrayList<>();

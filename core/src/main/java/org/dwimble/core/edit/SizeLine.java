@@ -22,6 +22,7 @@ public record SizeLine(String board, Axis axis, int at, int percent) implements 
     private static final int FINE = 20;
 
     public SizeLine {
+        Unacceptable.ifMissing(axis);
         if (percent < LEAST || percent > MOST) {
             throw new Unacceptable("line-size", "least", LEAST, "most", MOST);
         }

@@ -19,6 +19,8 @@ public record Hold(String reason, @Nullable LocalDate until, @Nullable String by
     public static final Hold PLAIN = new Hold("", null, null, null, false);
 
     public Hold {
+        Days.checked(until);
+        Days.checked(since);
         reason = Text.tidy(reason);
         Text.atMost(LONGEST_REASON, "hold_reason", reason);
     }

@@ -16,6 +16,8 @@ public record Step(String id, String name, @Nullable LocalDate began, @Nullable 
     public static final int LONGEST_NAME = 60;
 
     public Step {
+        Days.checked(began);
+        Days.checked(planned);
         name = Text.tidy(name);
         if (name.isEmpty()) {
             throw new Unacceptable("step-without-name");

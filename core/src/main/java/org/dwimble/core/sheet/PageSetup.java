@@ -32,12 +32,14 @@ public record PageSetup(Paper paper, @Nullable Size own, Turn turn, Length margi
     /** Paper of one's own. */
     public record Size(Length width, Length height) {
         public Size {
+            Unacceptable.ifMissing(width, height);
             within("paper-size", width);
             within("paper-size", height);
         }
     }
 
     public PageSetup {
+        Unacceptable.ifMissing(paper, turn, margin, type);
         if (margin.micrometres() < 0 || margin.compareTo(MOST_MARGIN) > 0) {
             throw new Unacceptable("paper-margin", "most", (int) MOST_MARGIN.mm());
         }

@@ -1,5 +1,6 @@
 package org.dwimble.core.student;
 
+import java.util.Objects;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.picture.Appearance;
@@ -31,6 +32,38 @@ public record Student(String id, String name, @Nullable Integer schoolYear, Stri
         Text.atMost(40, "class_name", className);
         if (schoolYear != null && (schoolYear < 0 || schoolYear > 14)) {
             throw new Unacceptable("school-year", "has", schoolYear);
+        }
+    }
+
+    /**
+     * A change brought together with what holds, fact by fact.
+     *
+     * @param student {@code now} where they met
+     * @param met     what two people changed, each otherwise, such as {@code name}; null for nothing
+     */
+    public record Brought(Student student, @Nullable String met) {
+    }
+
+    /** What was changed here against what was seen, on top of what others changed meanwhile. @param was as this was seen @param now as it is */
+    public Brought onto(Student was, Student now) {
+        Bringing bringing = new Bringing();
+        Student brought = new Student(now.id, bringing.of("name", was.name, name, now.name), bringing.of("school_year", was.schoolYear, schoolYear, now.schoolYear),
+            bringing.of("class_name", was.className, className, now.className), bringing.of("screen", was.screen, screen, now.screen),
+            bringing.of("look", was.appearance, appearance, now.appearance), bringing.of("places_kept", was.placesKept, placesKept, now.placesKept));
+        return new Brought(bringing.met == null ? brought : now, bringing.met);
+    }
+
+    private static final class Bringing {
+        private @Nullable String met;
+
+        private <T extends @Nullable Object> T of(String what, T was, T mine, T now) {
+            if (Objects.equals(mine, was) || Objects.equals(mine, now)) {
+                return now;
+            }
+            if (!Objects.equals(now, was) && met == null) {
+                met = what;
+            }
+            return mine;
         }
     }
 }

@@ -18,6 +18,7 @@ import org.dwimble.core.sheet.Canvas;
 import org.dwimble.core.sheet.Frame;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 
 /**
  * A month or a week, computed from its days.
@@ -42,6 +43,7 @@ public record CalendarPage(Span span, LocalDate day, int pages, String country, 
     public enum Span { MONTH, WEEK }
 
     public CalendarPage {
+        Unacceptable.ifMissing(span, day);
         Bounds.within("pages", pages, 1, 24);
         country = country == null ? "" : country.toLowerCase(Locale.ROOT);
         region = region == null ? "" : region;

@@ -46,6 +46,7 @@ public record Cards(Length width, Length height, int onSheet, Length gap, Lines 
     public enum Flip { LONG, SHORT }
 
     public Cards {
+        Unacceptable.ifMissing(width, height, gap, lines, corner, back, flip);
         if (onSheet < 0 || onSheet > MOST_ON_SHEET) {
             throw new Unacceptable("cards-on-sheet", "most", MOST_ON_SHEET);
         }

@@ -24,6 +24,7 @@ public record Dominoes(int players, int each, Length side, int number) implement
     public static final Dominoes USUAL = new Dominoes(2, 6, Length.mm(40), 1);
 
     public Dominoes {
+        Unacceptable.ifMissing(side);
         Bounds.within("players", players, 1, 12);
         Bounds.within("dominoes", each, 1, 20);
         Bounds.card(side);

@@ -7,6 +7,7 @@ import org.dwimble.core.measure.Rect;
 import org.dwimble.core.sheet.Canvas;
 import org.dwimble.core.sheet.Frame;
 import org.dwimble.core.text.Text;
+import org.dwimble.core.told.Unacceptable;
 
 /**
  * A page to take home: under each heading the next words of the list, to be read, or circled as they are true today, and lines to write
@@ -35,6 +36,7 @@ public record GoingHome(String heading, List<Section> sections, int lines) imple
     }
 
     public GoingHome {
+        Unacceptable.ifMissing(sections);
         heading = Title.checked(heading);
         sections = List.copyOf(sections);
         Bounds.within("sections", sections.size(), 1, 8);

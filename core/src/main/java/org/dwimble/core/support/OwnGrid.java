@@ -44,6 +44,7 @@ public record OwnGrid(int rows, int columns, List<Integer> empty, Length gap, St
     }
 
     public OwnGrid {
+        Unacceptable.ifMissing(empty, gap);
         Bounds.within("rows", rows, 1, MOST);
         Bounds.within("columns", columns, 1, MOST);
         int cells = rows * columns;

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.sheet.Frame;
+import org.dwimble.core.told.Unacceptable;
 
 /**
  * Pairs to find: each word on two cards.
@@ -20,6 +21,7 @@ public record Pairs(Length side, Match match) implements Support {
     public enum Match { SAME, PICTURE_WORD }
 
     public Pairs {
+        Unacceptable.ifMissing(side, match);
         Bounds.card(side);
     }
 

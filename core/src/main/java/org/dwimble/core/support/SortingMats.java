@@ -8,6 +8,7 @@ import org.dwimble.core.measure.Rect;
 import org.dwimble.core.sheet.Canvas;
 import org.dwimble.core.sheet.Frame;
 import org.dwimble.core.text.Text;
+import org.dwimble.core.told.Unacceptable;
 
 /**
  * A mat with fields to sort onto, and the cards to sort.
@@ -22,6 +23,7 @@ public record SortingMats(List<String> fields, Length side) implements Support {
     public static final SortingMats USUAL = new SortingMats(List.of("at the harbour", "at home"), Length.mm(40));
 
     public SortingMats {
+        Unacceptable.ifMissing(fields, side);
         fields = fields.stream().map(Text::tidy).toList();
         Bounds.within("fields", fields.size(), 2, 4);
         fields.forEach(f -> Text.atMost(LONGEST, "label", f));

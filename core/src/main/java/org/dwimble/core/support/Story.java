@@ -35,6 +35,7 @@ public record Story(Bound bound, Length creep, boolean over, String title) imple
     public enum Bound { ONE, TWO, FOUR, BOOKLET }
 
     public Story {
+        Unacceptable.ifMissing(bound, creep);
         if (creep.micrometres() < 0 || creep.compareTo(MOST_CREEP) > 0) {
             throw new Unacceptable("card-gap", "most", (int) MOST_CREEP.mm());
         }

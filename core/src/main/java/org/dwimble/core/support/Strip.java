@@ -37,6 +37,7 @@ public record Strip(boolean standing, int inRow, Length side, Heads heads, int s
     public enum Done { NONE, POCKET, BOXES }
 
     public Strip {
+        Unacceptable.ifMissing(side, heads, done);
         Bounds.within("inrow", inRow, 0, MOST_IN_ROW);
         Bounds.within("clock", start, 0, DAY - 1);
         Bounds.within("minutes", minutes, 1, DAY);

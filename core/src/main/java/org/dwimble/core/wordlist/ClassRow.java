@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import org.dwimble.core.board.MediaId;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +23,9 @@ public record ClassRow(String name, @Nullable String student, @Nullable String p
     public ClassRow {
         name = Text.tidy(name);
         Text.atMost(LONGEST, "student_name", name);
+        if (photo != null) {
+            MediaId.picture(photo);
+        }
         instead = Collections.unmodifiableMap(new TreeMap<>(instead));
         if (name.isEmpty()) {
             throw new Unacceptable("class-nameless");

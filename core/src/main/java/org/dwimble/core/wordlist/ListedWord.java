@@ -3,6 +3,7 @@ package org.dwimble.core.wordlist;
 import java.util.List;
 import java.util.function.Predicate;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.MediaId;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.support.Printed;
 import org.dwimble.core.text.Text;
@@ -30,7 +31,9 @@ public record ListedWord(String id, String text, List<String> pictures, boolean 
     public ListedWord {
         text = Text.tidy(text);
         Text.atMost(LONGEST, "label", text);
+        Unacceptable.ifMissing(id, pictures);
         pictures = List.copyOf(pictures);
+        pictures.forEach(MediaId::picture);
         second = second == null || Text.tidy(second).isEmpty() ? null : Text.tidy(second);
         Text.atMost(LONGEST, "label", second == null ? "" : second);
         if (pictures.size() > MOST_PICTURES) {

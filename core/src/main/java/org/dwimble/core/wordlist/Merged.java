@@ -52,6 +52,7 @@ public record Merged(WordList list, @Nullable Met met) {
                     words.put(id, word);
                 }
             }
+            meetInPlace(base, mine, theirs, words.keySet());
             List<ListedWord> ordered = ordered(base, mine, theirs, words.keySet()).stream().map(words::get).toList();
             Map<String, Support> supports = new TreeMap<>();
             for (String name : union(theirs.supports().keySet(), mine.supports().keySet())) {
@@ -59,9 +60,26 @@ public record Merged(WordList list, @Nullable Met met) {
             }
             WordList merged = new WordList(some(null, "name", base, mine, theirs, WordList::name), ordered,
                 part(null, "second", base.second(), mine.second(), theirs.second()),
-                mine.now().equals(base.now()) ? theirs.now() : mine.now(), supports, record("page", base.page(), mine.page(), theirs.page()),
+                some(null, "support", base, mine, theirs, WordList::now), supports, record("page", base.page(), mine.page(), theirs.page()),
                 some(null, "rows", base, mine, theirs, WordList::rows));
             return new Merged(met == null ? merged : theirs, met);
+        }
+
+        /** A word both moved, or may have, each to another place: behind another word than it stands behind there. */
+        private void meetInPlace(WordList base, WordList mine, WordList theirs, Set<String> kept) {
+            List<String> before = ids(base, kept);
+            List<String> mineOrder = ids(mine, kept);
+            List<String> theirOrder = ids(theirs, kept);
+            if (met != null || moved(before, mineOrder).isEmpty() || moved(before, theirOrder).isEmpty()) {
+                return;
+            }
+            for (String id : mineOrder) {
+                if (before.contains(id) && theirOrder.contains(id) && !before(mineOrder, id).equals(before(theirOrder, id))
+                    && mayHaveMoved(id, before, mineOrder) && mayHaveMoved(id, before, theirOrder)) {
+                    met = new Met(id, "place");
+                    return;
+                }
+            }
         }
 
         private @Nullable ListedWord word(String id, @Nullable ListedWord was, @Nullable ListedWord mine, @Nullable ListedWord theirs) {
@@ -137,6 +155,26 @@ public record Merged(WordList list, @Nullable Met met) {
 
     private static List<String> ids(WordList list, Set<String> kept) {
         return list.words().stream().map(ListedWord::id).filter(kept::contains).toList();
+    }
+
+    /** Words of both that do not stand in the order they had. */
+    private static Set<String> moved(List<String> before, List<String> after) {
+        Set<String> moved = new LinkedHashSet<>(after);
+        moved.retainAll(before);
+        moved.removeAll(stayed(before, after));
+        return moved;
+    }
+
+    /** True if as many of the others stayed without it as with it: of two that changed places either may have moved. */
+    private static boolean mayHaveMoved(String id, List<String> before, List<String> after) {
+        List<String> without = after.stream().filter(other -> !other.equals(id)).toList();
+        return stayed(before, after).size() == stayed(before, without).size();
+    }
+
+    /** What stands before it; empty for the first. */
+    private static String before(List<String> order, String id) {
+        int at = order.indexOf(id);
+        return at <= 0 ? "" : order.get(at - 1);
     }
 
     /** The most words that stand in the same order before and after (longest increasing subsequence, by patience sorting, O(n log n)). */

@@ -1,6 +1,7 @@
 package org.dwimble.core.support;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.dwimble.core.support.Supports.material;
 import static org.dwimble.core.support.Supports.page;
 import static org.dwimble.core.support.Supports.words;
@@ -17,7 +18,9 @@ import org.dwimble.core.sheet.Page;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.sheet.Paper;
 import org.dwimble.core.wordline.WordLine;
+import org.dwimble.core.wordlist.ListedWord;
 import org.dwimble.core.wordlist.WordList;
+import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -83,5 +86,25 @@ class OfferedTest {
             String[] typed = WordLine.read(e.words()).stream().map(WordLine.Entry::label).toArray(String[]::new);
             assertThat(Supports.lay(Offered.usual(e.support()), page(Paper.A4, PageSetup.Turn.BEST), typed).sheets()).as(e.name()).isPositive();
         });
+    }
+
+    @Test
+    void aListThatWasKeptWithWhatCannotBeUsedOpensAndSaysWhatIsWrong() {
+        WordList list = WordList.of("Trip", List.of(ListedWord.of("a", "bag", "base/school-satchel", null), ListedWord.of("b", "seal", null, null)))
+            .withSupport(Strip.USUAL);
+        String kept = new String(ListDocument.write(list), java.nio.charset.StandardCharsets.UTF_8)
+            .replace("base/school-satchel", "x").replaceFirst("\"heads\":\"[A-Z_]+\"", "\"heads\":null").replaceFirst("\"times\":1,\"paper\"|\"times\":1", "\"times\":-3");
+        ListDocument.Read read = ListDocument.readAll(kept.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+        assertThat(read.mended()).extracting(t -> t.key()).contains("list-mended-support", "list-mended-word");
+        assertThat(read.list().support()).isEqualTo(Strip.USUAL);
+        assertThat(ListDocument.readAll(ListDocument.write(list)).mended()).isEmpty();
+    }
+
+    @Test
+    void whatASupportCannotBeWithoutIsRefused() {
+        Strip usual = Strip.USUAL;
+        assertThatThrownBy(() -> new Strip(usual.standing(), usual.inRow(), usual.side(), null, usual.start(), usual.minutes(), usual.done()))
+            .isInstanceOf(Unacceptable.class);
+        assertThatThrownBy(() -> ListedWord.of("a", "bag", "x", null)).hasMessageContaining("unknown-picture");
     }
 }

@@ -70,6 +70,29 @@ class MergedTest {
     }
 
     @Test
+    void anUndoOfAChoiceDoesNotTakeBackTheChoiceOfAnother() {
+        WordList mine = new ListEdit.SetUp(OwnGrid.USUAL).on(FERRY);
+        WordList theirs = new ListEdit.SetUp(org.dwimble.core.support.Bingo.USUAL).on(mine);
+        assertThat(Merged.of(mine, FERRY, theirs).met()).as("undo of mine, after theirs").isEqualTo(new Merged.Met(null, "support"));
+        WordList old = new ListEdit.SetUp(OwnGrid.USUAL).on(FERRY);
+        assertThat(Merged.of(FERRY, old, new ListEdit.SetUp(org.dwimble.core.support.Bingo.USUAL).on(FERRY)).met()).as("chosen from an old state")
+            .isEqualTo(new Merged.Met(null, "support"));
+        assertThat(Merged.of(FERRY, old, called(FERRY, "bag", "rucksack").on(FERRY)).list().now()).isEqualTo(OwnGrid.USUAL.name());
+    }
+
+    @Test
+    void aWordTwoPeopleMoveElsewhereIsMetAndOnesUndoLeavesTheOthersPlace() {
+        WordList mine = new ListEdit.MoveWords(List.of("crab"), "ferry").on(FERRY);
+        WordList theirs = new ListEdit.MoveWords(List.of("crab"), "seal").on(FERRY);
+        assertThat(Merged.of(FERRY, mine, theirs).met()).isEqualTo(new Merged.Met("crab", "place"));
+        assertThat(Merged.of(FERRY, mine, mine).met()).as("both to the same place").isNull();
+        WordList later = new ListEdit.MoveWords(List.of("crab"), "bag").on(mine);
+        assertThat(Merged.of(mine, FERRY, later).met()).as("undo of my move, after theirs").isEqualTo(new Merged.Met("crab", "place"));
+        WordList other = new ListEdit.MoveWords(List.of("seal"), "bag").on(mine);
+        assertThat(texts(Merged.of(mine, FERRY, other).list())).as("theirs is of another word; mine goes back behind the one it stood behind").containsExactly("ferry", "seal", "crab", "bag");
+    }
+
+    @Test
     void supportsAreSetUpApart() {
         Cards small = new Cards(Length.mm(30), Length.mm(30), 0, Length.ZERO, Cards.Lines.CUT, Length.ZERO, Cards.Back.SAME, Cards.Flip.LONG, true);
         WordList mine = new ListEdit.SetUp(small).on(FERRY);

@@ -13,6 +13,7 @@ import org.dwimble.core.fact.Proposal;
 import org.dwimble.core.reveal.ProposedPlan;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.library.Library;
@@ -58,6 +59,7 @@ class ProposedPlanApi {
     @GetMapping("/proposed-plan")
     List<ProposedStepView> proposed(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam List<Integer> targets) {
         access.toChangeVocabulary(vocabulary, account);
+        Unacceptable.ifMissing(targets);
         VocabularyStore.Kept kept = store.there(vocabulary);
         Vocabulary now = kept.vocabulary();
         return ProposedPlan.of(now, Routes.of(now), targets, motives(kept), library.frequency()::commonness).stream()

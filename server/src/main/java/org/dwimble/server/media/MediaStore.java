@@ -30,8 +30,8 @@ public class MediaStore implements SmartInitializingSingleton {
     private static final int AT_ONCE = 500;
 
     private static final String NAMED_BY_NOTHING = """
-         AND NOT EXISTS (SELECT 1 FROM own_picture o WHERE o.media_id = media.id) AND NOT EXISTS (SELECT 1 FROM revision_media r WHERE r.media_id = media.id)
-         AND NOT EXISTS (SELECT 1 FROM list_media l WHERE l.media_id = media.id)""";
+        NOT EXISTS (SELECT 1 FROM own_picture o WHERE o.media_id = media.id) AND NOT EXISTS (SELECT 1 FROM revision_media r WHERE r.media_id = media.id)
+        AND NOT EXISTS (SELECT 1 FROM list_media l WHERE l.media_id = media.id)""";
     private static final Logger LOG = LoggerFactory.getLogger(MediaStore.class);
 
     private final Database database;
@@ -44,7 +44,7 @@ public class MediaStore implements SmartInitializingSingleton {
     @Override
     public void afterSingletonsInstantiated() {
         try {
-            database.write(session -> session.update("DELETE FROM media WHERE 1 = 1" + NAMED_BY_NOTHING));
+            database.write(session -> session.update("DELETE FROM media WHERE " + NAMED_BY_NOTHING));
         } catch (DatabaseTrouble trouble) {
             // A full disk keeps nobody from reading.
             LOG.warn("Pictures that nothing names could not be cleared away: {}", trouble.getMessage());
@@ -181,7 +181,7 @@ public class MediaStore implements SmartInitializingSingleton {
         public void takeBack(Database database) {
             database.write(session -> {
                 for (String hash : fresh) {
-                    session.update("DELETE FROM media WHERE id = ?" + NAMED_BY_NOTHING, hash);
+                    session.update("DELETE FROM media WHERE id = ? AND " + NAMED_BY_NOTHING, hash);
                 }
                 return null;
             });

@@ -38,6 +38,10 @@ class StudentApi {
         }
     }
 
+    /** @param was as it was seen: what others changed since stays, and what both changed is refused */
+    record ChangedStudent(NewStudent student, NewStudent was) {
+    }
+
     record Joining(Role role) {
     }
 
@@ -96,11 +100,10 @@ class StudentApi {
     }
 
     @PutMapping("/students/{student}")
-    Student changeStudent(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestBody NewStudent changed) {
+    Student changeStudent(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestBody ChangedStudent changed) {
         access.toChangeStudent(student, account);
-        Student kept = changed.as(student);
-        students.change(kept);
-        return kept;
+        Unacceptable.ifMissing(changed.student, changed.was);
+        return students.change(changed.student.as(student), changed.was.as(student));
     }
 
     @GetMapping("/students/{student}/team")

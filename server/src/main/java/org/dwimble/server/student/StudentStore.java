@@ -20,7 +20,9 @@ import org.dwimble.server.account.RightsChanged;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
 import org.jspecify.annotations.Nullable;
+import org.dwimble.server.problem.Problem;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 @Component
@@ -64,13 +66,30 @@ public class StudentStore {
         });
     }
 
-    public void change(Student student) {
-        database.write(session -> session.update(
+    /**
+     * @param was as whoever changes it saw it
+     * @throws Problem if somebody else changed the same fact otherwise meanwhile; then nothing changes
+     */
+    public Student change(Student wanted, Student was) {
+        return database.write(session -> {
+            Student now = session.first("SELECT " + COLUMNS + " FROM student s WHERE s.id = ?", StudentStore::student, wanted.id())
+                .orElseThrow(() -> Problem.notFound("student"));
+            Student.Brought brought = wanted.onto(was, now);
+            if (brought.met() != null) {
+                throw new Problem(HttpStatus.CONFLICT, "student-met", "what", brought.met(), "name", now.name());
+            }
+            update(session, brought.student());
+            return brought.student();
+        });
+    }
+
+    private static void update(Session session, Student student) throws SQLException {
+        session.update(
             "UPDATE student SET name = ?, school_year = ?, class_name = ?, screen_width = ?, screen_height = ?, look = ?, tone = ?, hair = ?, places_kept = ? WHERE id = ?",
             student.name(), student.schoolYear(), student.className(),
             student.screen().width().micrometres(), student.screen().height().micrometres(),
             student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(),
-            student.placesKept() ? 1 : 0, student.id()));
+            student.placesKept() ? 1 : 0, student.id());
     }
 
     public Optional<Student> find(String id) {

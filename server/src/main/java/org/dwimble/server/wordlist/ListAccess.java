@@ -1,5 +1,6 @@
 package org.dwimble.server.wordlist;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.dwimble.core.board.MediaId;
@@ -42,7 +43,8 @@ public class ListAccess implements Seen {
             throw Problem.notFound("list");
         }
         return team || edits ? new May(kept.with(forTeam(kept, account)), true, edits)
-            : new May(new ListStore.Kept(kept.id(), kept.version(), null, kept.owner(), true, usable(kept.list(), account, null), kept.from()), false, false);
+            : new May(new ListStore.Kept(kept.id(), kept.version(), null, kept.owner(), true, usable(kept.list(), account, null), kept.from(),
+                List.of()), false, false);
     }
 
     /** The same, or nothing if this account may not see it. */

@@ -348,12 +348,16 @@ class ListApi {
         return pictures.creditsOf(may.toList(list, account).kept().list().pictures()).uses();
     }
 
+    /** @param base the version that was seen: what others changed since stays */
+    record BackRequest(int base) {
+    }
+
     /** Makes it as it was, as a change of its own. */
     @PostMapping("/{list}/versions/{number}/back")
-    ListView back(@AuthenticationPrincipal Account account, @PathVariable long list, @PathVariable int number) {
-        ListStore.Kept kept = may.toChange(list, account);
+    ListView back(@AuthenticationPrincipal Account account, @PathVariable long list, @PathVariable int number, @RequestBody BackRequest request) {
+        may.toChange(list, account);
         WordList then = lists.version(list, number).orElseThrow(() -> new Unacceptable("version-not-there"));
-        return changed(account, list, () -> lists.edit(list, kept.version(), new ListEdit.As(then, Told.of("list-went-back", "number", number)), account.id(),
+        return changed(account, list, () -> lists.edit(list, request.base(), new ListEdit.As(then, Told.of("list-went-back", "number", number)), account.id(),
             clock.instant()));
     }
 

@@ -34,10 +34,16 @@ import org.springframework.stereotype.Component;
 public class ListStore {
     private static final int PICTURES_SHOWN = 6;
 
-    /** A list at its newest version. @param student whom it is for; null for nobody in particular @param shared true if it is on the shelf */
-    public record Kept(long id, int version, @Nullable String student, long owner, boolean shared, WordList list, @Nullable Long from) {
+    /**
+     * A list at its newest version.
+     *
+     * @param student whom it is for; null for nobody in particular
+     * @param shared  true if it is on the shelf
+     * @param mended  what of it could not be used as it was kept
+     */
+    public record Kept(long id, int version, @Nullable String student, long owner, boolean shared, WordList list, @Nullable Long from, List<Told> mended) {
         Kept with(WordList seen) {
-            return new Kept(id, version, student, owner, shared, seen, from);
+            return new Kept(id, version, student, owner, shared, seen, from, mended);
         }
     }
 
@@ -132,8 +138,11 @@ public class ListStore {
             SELECT l.id, l.head, l.student_id, l.owner, l.shared, l.copied_from, n.content FROM word_list l
             JOIN list_version n ON n.list_id = l.id AND n.number = l.head WHERE l.id = ? AND l.deleted_at IS NULL
                 AND NOT EXISTS (SELECT 1 FROM student s WHERE s.id = l.student_id AND s.deleted_at IS NOT NULL)""",
-            row -> new Kept(row.getLong("id"), row.getInt("head"), row.getString("student_id"), row.getLong("owner"), row.getInt("shared") == 1,
-                list(row), Session.number(row, "copied_from")), id);
+            row -> {
+                ListDocument.Read read = ListDocument.readAll(Packing.unpackedAlone(row.getBytes("content")));
+                return new Kept(row.getLong("id"), row.getInt("head"), row.getString("student_id"), row.getLong("owner"), row.getInt("shared") == 1,
+                    read.list(), Session.number(row, "copied_from"), read.mended());
+            }, id);
     }
 
     private static WordList list(ResultSet row) throws SQLException {
@@ -219,7 +228,7 @@ public class ListStore {
         session.update("UPDATE word_list SET head = ?, name = ?, words = ?, support = ?, pictures = ? WHERE id = ?", number, next.name(), next.words().size(),
             next.now(), shown(next), now.id);
         session.afterCommit(() -> told.publishEvent(new Changed(Thing.list(now.id), number)));
-        return new Kept(now.id, number, now.student, now.owner, now.shared, next, now.from);
+        return new Kept(now.id, number, now.student, now.owner, now.shared, next, now.from, List.of());
     }
 
     private static void insertVersion(Session session, long id, int number, WordList list, long account, Instant at, Told told, Act act) throws SQLException {

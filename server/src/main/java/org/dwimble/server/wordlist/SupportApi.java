@@ -160,7 +160,7 @@ class SupportApi {
         List<String> strangers = kept.list().strangers();
         Stream<Told> unknown = strangers.isEmpty() ? Stream.of() : Stream.of(Told.of("class-strangers", "names", strangers, "count", strangers.size()));
         return new SheetsView(laid.sheets(), laid.pages().size(), laid.lyingDown(), laid.why() == null ? null : wording.of(laid.why()),
-            Stream.concat(laid.notes().stream(), unknown).map(wording::of).toList(), page(printed, number),
+            Stream.concat(kept.mended().stream(), Stream.concat(laid.notes().stream(), unknown)).map(wording::of).toList(), page(printed, number),
             laid.pages().size() == 1 ? cells(kept.list(), laid.lyingDown()) : List.of());
     }
 

@@ -121,7 +121,7 @@ class RevealApiTest {
             + "\",\"words\":"
             + meant("\"board\":\"animals\"") + "}");
         JsonNode held = http.get(vocabulary + "/held").json();
-        assertThat(held.size()).isEqualTo(38);
+        assertThat(held.size()).isEqualTo(30);
         assertThat(held.get(0).get("by").asString()).as("whatever a client says of that").isEqualTo("Odile");
         assertThat(held.get(0).get("since").asString()).isNotEqualTo("2001-01-01");
         assertThat(held.get(0).get("reason").asString()).isEqualTo("asks all day");
@@ -158,7 +158,7 @@ class RevealApiTest {
         assertThat(version()).as("nothing is half done").isEqualTo(1);
         assertThat(edit(http, 1, move, "?sure=true").status()).isEqualTo(200);
         assertThat(http.post(vocabulary + "/undo", "{}").status()).as("back to where they were").isEqualTo(200);
-        assertThat(edit("{\"type\":\"delete-board\",\"board\":\"animals\"}").json().get("detail").asString()).contains("38 words would be there no more");
+        assertThat(edit("{\"type\":\"delete-board\",\"board\":\"animals\"}").json().get("detail").asString()).contains("30 words would be there no more");
         JsonNode preview = http.post(vocabulary + "/previews",
             "{\"base\":1,\"edit\":{\"type\":\"insert-line\",\"board\":\"animals\",\"axis\":\"ROWS\",\"at\":0}}").json();
         assertThat(preview.get("asks").get("instead").get("words").asString()).contains("row at the end");
@@ -175,7 +175,7 @@ class RevealApiTest {
 
     @Test
     void wherePlacesAreKeptTheReasonIsAskedForAndStandsInWhatHappened() {
-        http.send("PUT", "/api/students/" + ilse.id(),
+        http.changeStudent(ilse.id(),
             "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":200000,\"height\":150000},\"placesKept\":true}");
         String kite = http.post(vocabulary + "/words", "{\"base\":1,\"board\":\"play\",\"text\":\"kite\"}").json().get("added").get(0).asString();
         String off = "{\"type\":\"take-off\",\"board\":\"play\",\"button\":\"" + kite + "\"}";

@@ -254,7 +254,7 @@ class RevealBrowserTest extends Counted {
 
     @Test
     void wherePlacesAreKeptAReasonIsAskedFor() {
-        http.send("PUT", "/api/students/" + ilse.id(),
+        http.changeStudent(ilse.id(),
             "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":200000,\"height\":150000},\"placesKept\":true}");
         w.bench(id, "home");
         w.cell("stop,").click();

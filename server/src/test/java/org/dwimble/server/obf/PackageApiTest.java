@@ -46,7 +46,7 @@ class PackageApiTest {
         byte[] obz = http.get("/api/vocabularies/" + original + "/package.obz").body();
         JsonNode came = http.upload(packages, "ilse.obz", obz).json();
         assertThat(came.get("findings").size()).isZero();
-        assertThat(came.get("boards").asInt()).isEqualTo(24);
+        assertThat(came.get("boards").asInt()).isEqualTo(25);
         long copy = came.get("vocabulary").asLong();
         assertThat(http.get("/api/vocabularies/" + copy + "/boards").json()).isEqualTo(http.get("/api/vocabularies/" + original + "/boards").json());
         assertThat(http.get("/api/vocabularies/" + copy + "/package.obz").body()).as("byte by byte").isEqualTo(obz);

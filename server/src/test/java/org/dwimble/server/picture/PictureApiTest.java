@@ -86,7 +86,7 @@ class PictureApiTest {
 
     @Test
     void everyPeoplePictureOfAStudentFollowsTheAppearanceAlsoInAPackageAndBack() throws Exception {
-        http.send("PUT", "/api/students/" + ilse.id(),
+        http.changeStudent(ilse.id(),
             "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":200000,\"height\":150000},\"appearance\":{\"look\":\"COLOUR\",\"tone\":\"DARK\",\"hair\":\"RED\"}}");
         String art = http.get("/api/vocabularies/" + vocabulary).json().get("art").asString();
         assertThat(art).isEqualTo("colour.dark.red");

@@ -26,7 +26,7 @@ import tools.jackson.databind.node.ObjectNode;
 class RequestShapesTest {
     private static final JsonMapper JSON = JsonMapper.shared();
     private static final int DEEPEST = 5;
-    private static final List<String> INSTEAD = List.of("null", "\"crab\"", "\"\"", "12345678901234567890", "-1", "true", "{}", "[]", "[null]", "\"" + "é".repeat(9_000) + "\"");
+    private static final List<String> INSTEAD = List.of("null", "\"crab\"", "\"\"", "12345678901234567890", "-1", "true", "{}", "[]", "[null]", "[\"crab\"]", "\" \"", "\"\\u0001\"", "-999999999", "\"-999999999-01-01\"", "\"" + "é".repeat(9_000) + "\"");
 
     private final Account odile = TestServer.account("Odile");
     private final Student ilse = TestServer.student("Ilse", odile);
@@ -164,6 +164,13 @@ class RequestShapesTest {
                         Http.Answer answer = http.send(verb, at, with(body, place, change));
                         sent[0]++;
                         boolean sentence = answer.status() < 400 || answer.header("Content-Type").contains("problem+json") && !answer.sentence().isBlank();
+                        // What a list took, it can be opened and printed with from then on, whatever it was.
+                        if (at.startsWith("/api/lists/" + list) && answer.status() < 300) {
+                            int opened = Math.max(http.get("/api/lists/" + list).status(), http.get("/api/lists/" + list + "/sheets").status());
+                            if (opened >= 500) {
+                                bad.putIfAbsent(verb + " " + path.getKey() + " " + place + ", looked at afterwards", opened + " for " + change);
+                            }
+                        }
                         if (answer.status() >= 500 || !sentence) {
                             String kind = body.path("edit").path("type").asString(body.path("type").asString(""));
                             bad.putIfAbsent(verb + " " + path.getKey() + " " + kind + " " + place, answer.status() + " for "
@@ -174,6 +181,43 @@ class RequestShapesTest {
             }
         }));
         assertThat(sent[0]).as("requests").isGreaterThan(2_000);
+        assertThat(new TreeSet<>(bad.entrySet().stream().map(e -> e.getKey() + ": " + e.getValue()).toList())).isEmpty();
+    }
+
+    /** Every value a GET is asked with, likewise. */
+    @Test
+    void whateverIsAskedIsAnsweredOrRefusedInASentence() {
+        Map<String, String> bad = new LinkedHashMap<>();
+        int[] sent = {0};
+        described.get("paths").properties().forEach(path -> {
+            JsonNode parameters = path.getValue().path("get").path("parameters");
+            String at = path.getKey().replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary)).replace("{list}", String.valueOf(list))
+                .replace("{board}", "eat").replace("{hash}", "00").replace("{number}", "1").replace("{id}", "999999").replace("{job}", "999999")
+                .replace("{appearance}", "colour.yellow.usual").replace("{set}", "base").replace("{name}", "kite");
+            if (at.endsWith("/events")) {
+                return;
+            }
+            for (JsonNode parameter : parameters) {
+                if (!parameter.get("in").asString().equals("query")) {
+                    continue;
+                }
+                for (String value : List.of("", "%20", "%01", ",,", "-1", "crab", "12345678901234567890", "2147483647", "%F0%9F%A6%80", "null", "x".repeat(3_000))) {
+                    StringBuilder query = new StringBuilder("?");
+                    parameters.forEach(other -> {
+                        if (other.get("in").asString().equals("query") && other.path("required").asBoolean(false) && other != parameter) {
+                            query.append(other.get("name").asString()).append("=1&");
+                        }
+                    });
+                    Http.Answer answer = http.get(at + query + parameter.get("name").asString() + "=" + value);
+                    sent[0]++;
+                    boolean sentence = answer.status() < 400 || answer.header("Content-Type").contains("problem+json") && !answer.sentence().isBlank();
+                    if (answer.status() >= 500 || !sentence) {
+                        bad.putIfAbsent(path.getKey() + " " + parameter.get("name").asString(), answer.status() + " for " + value.substring(0, Math.min(40, value.length())));
+                    }
+                }
+            }
+        });
+        assertThat(sent[0]).isGreaterThan(300);
         assertThat(new TreeSet<>(bad.entrySet().stream().map(e -> e.getKey() + ": " + e.getValue()).toList())).isEmpty();
     }
 }

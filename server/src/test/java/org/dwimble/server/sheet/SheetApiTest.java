@@ -58,7 +58,7 @@ class SheetApiTest {
             for (COSName name : document.getPage(0).getResources().getXObjectNames()) {
                 drawings.add(document.getPage(0).getResources().getXObject(name));
             }
-            assertThat(drawings).hasSizeBetween(36, 39).allMatch(PDFormXObject.class::isInstance).noneMatch(PDImageXObject.class::isInstance);
+            assertThat(drawings).hasSize(32).allMatch(PDFormXObject.class::isInstance).noneMatch(PDImageXObject.class::isInstance);
             assertThat(document.getPage(0).getResources().getFontNames()).hasSize(1);
         }
     }

@@ -167,7 +167,7 @@ class StartersTest {
         assertThat(starters.get(0).get("cellWidthMm").asDouble()).isBetween(65.0, 67.0);
         assertThat(starters.get(1).get("cellWidthMm").asDouble()).isBetween(23.0, 25.0);
         assertThat(starters.get(1).get("small").asBoolean()).isFalse();
-        http.send("PUT", "/api/students/" + ilse.id(), "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":130000,\"height\":60000}}");
+        http.changeStudent(ilse.id(), "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":130000,\"height\":60000}}");
         assertThat(http.get("/api/students/" + ilse.id() + "/starters").json().get(1).get("small").asBoolean()).as("on a phone").isTrue();
     }
 }

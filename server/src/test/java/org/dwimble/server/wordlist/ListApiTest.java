@@ -123,7 +123,7 @@ class ListApiTest {
         assertThat(back.get("name").asString()).as("hers stays").isEqualTo("Harbour");
         assertThat(texts(http.post("/api/lists/" + id + "/redo", "{}").json())).containsExactly("ferry", "seal");
         assertThat(hers.get("/api/lists/" + id + "/versions").json().size()).isEqualTo(5);
-        assertThat(texts(http.post("/api/lists/" + id + "/versions/1/back", "{}").json())).containsExactly("ferry", "bag", "seal");
+        assertThat(texts(http.post("/api/lists/" + id + "/versions/1/back", "{\"base\":5}").json())).containsExactly("ferry", "bag", "seal");
     }
 
     @Test
@@ -426,7 +426,7 @@ class ListApiTest {
 
     @Test
     void aSheetIsSeenAsTheStudentItIsForSeesPictures() {
-        http.send("PUT", "/api/students/" + ilse.id(), "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":200000,\"height\":150000},"
+        http.changeStudent(ilse.id(), "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":200000,\"height\":150000},"
             + "\"appearance\":{\"look\":\"COLOUR\",\"tone\":\"DARK\",\"hair\":\"RED\"}}");
         long id = begin("\"text\":\"swim\",\"name\":\"Home\"");
         http.post("/api/lists/" + id + "/class", "{\"base\":1,\"table\":\"Nobody\\n" + ilse.name() + "\"}");
