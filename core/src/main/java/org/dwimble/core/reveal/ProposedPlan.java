@@ -2,14 +2,12 @@ package org.dwimble.core.reveal;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.Queue;
 import java.util.Set;
@@ -18,7 +16,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
-import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.text.Listed;
@@ -32,11 +29,12 @@ import org.jspecify.annotations.Nullable;
  * <li>what moves this student, to half of the first step at most: those given with a reason, by taps and then by how often they are said;
  * <li>to another quarter of it, core words, which serve in every topic: those of a list reviewed by hand, in its order
  *     ({@code first-core-words.txt});
- * <li>then always the word that combines most with what is shown already: two words combine if their kinds can follow one another
- *     (the first two-word utterances as R. Brown describes them, A First Language, 1973: who does, does a thing, what a thing is like ...),
- *     and a pair weighs the root of what its two words weigh, so that a word gains most that makes many likely phrases;
+ * <li>then always the word that combines most with what is shown already: two words combine if a reviewed pattern puts them after
+ *     one another ({@link Phrases}), and a pair weighs the root of what its two words weigh, so that a word gains most that makes many
+ *     likely phrases;
  * <li>what combines with nothing, by how often it is said.
  * </ol>
+ * Words of grammar wait until {@value #TWO_WORDS} words are shown, the end of the stage of two words: before it they say nothing.
  * What is held, and what is left of the vocabulary, is in no step but the last, if that is to have all. A word that stands on several
  * boards is taken with all its buttons. A step after the first for which no words are left is left out. Ties go to fewer taps, then by
  * word. The same input gives the same plan.
@@ -54,29 +52,23 @@ public final class ProposedPlan {
     public record Step(int target, List<Word> words) {
     }
 
-    private record Candidate(String word, Board board, Button button, @Nullable Kind kind, List<String> buttons, int taps, double weight, double root) {
+    private record Candidate(String word, Board board, Button button, Phrases.Fits fits, List<String> buttons, int taps, double weight, double root) {
     }
 
-    /** Which kind can come before which. */
-    private static final Map<Kind, Set<Kind>> FOLLOWED_BY = Map.of(
-        Kind.WHO, Set.of(Kind.DO, Kind.DESCRIBING),
-        Kind.DO, Set.of(Kind.THING, Kind.WHO, Kind.WHERE, Kind.DO, Kind.DESCRIBING),
-        Kind.DESCRIBING, Set.of(Kind.THING),
-        Kind.LITTLE, Set.of(Kind.THING, Kind.DO, Kind.DESCRIBING),
-        Kind.QUESTION, Set.of(Kind.WHO, Kind.THING, Kind.DO),
-        Kind.SOCIAL, Set.of(Kind.WHO),
-        Kind.THING, Set.of(Kind.WHERE, Kind.DESCRIBING),
-        Kind.WHERE, Set.of());
+    /** Words that are shown by when children put more than two together: about a hundred. */
+    private static final int TWO_WORDS = 100;
+    private static final Phrases PHRASES = Phrases.shipped();
     private static final List<String> CORE = Listed.lines(ProposedPlan.class, "first-core-words.txt").stream().flatMap(l -> Listed.words(l).stream())
         .map(w -> w.toLowerCase(Locale.ROOT)).toList();
 
     private final Vocabulary vocabulary;
     private final Map<String, Candidate> candidates;
     private final Set<String> taken = new HashSet<>();
-    /** Those of each kind, and of none, the best first; those taken are thrown out when they come first. */
+    /** Those that fit others alike, the best first; those taken are thrown out when they come first. */
     private final List<Queue<Candidate>> best = new ArrayList<>();
-    private final Map<Kind, Double> shown = new EnumMap<>(Kind.class);
-    private final Map<Kind, List<String>> shownWords = new EnumMap<>(Kind.class);
+    /** What those shown weigh together, of all that fit others alike, and which they are. */
+    private final Map<Phrases.Fits, Double> shown = new LinkedHashMap<>();
+    private final Map<Phrases.Fits, List<Candidate>> shownWords = new LinkedHashMap<>();
 
     private ProposedPlan(Vocabulary vocabulary) {
         this.vocabulary = vocabulary;
@@ -152,7 +144,7 @@ public final class ProposedPlan {
                     Candidate known = candidates.get(word);
                     if (known == null) {
                         double weighs = weight.applyAsDouble(word);
-                        candidates.put(word, new Candidate(word, board, button, button.kind(), new ArrayList<>(List.of(button.id())),
+                        candidates.put(word, new Candidate(word, board, button, PHRASES.fits(word, button.kind()), new ArrayList<>(List.of(button.id())),
                             tapsTo.get(board.id()), weighs, Math.sqrt(weighs)));
                     } else {
                         known.buttons.add(button.id());
@@ -160,8 +152,9 @@ public final class ProposedPlan {
                 }
             }
         }
-        Map<Optional<Kind>, List<Candidate>> ofKind = candidates.values().stream().collect(Collectors.groupingBy(c -> Optional.ofNullable(c.kind)));
-        ofKind.values().forEach(all -> {
+        Map<Phrases.Fits, List<Candidate>> alike = candidates.values().stream().collect(Collectors.groupingBy(Candidate::fits, LinkedHashMap::new,
+            Collectors.toList()));
+        alike.values().forEach(all -> {
             Queue<Candidate> queue = new PriorityQueue<>(all.size(), BEST);
             queue.addAll(all);
             best.add(queue);
@@ -181,8 +174,19 @@ public final class ProposedPlan {
             .forEach(word -> take(candidates.get(word), Told.of("why-core-word"), into));
     }
 
-    /** What combines most with what is shown; else what is said most. */
+    /** What combines most with what is shown; else what is said most. Words of grammar are asked only after the stage of two words. */
     private Word next() {
+        Candidate next = best(taken.size() >= TWO_WORDS);
+        Candidate chosen = next == null ? best(true) : next;
+        double most = gain(chosen.fits);
+        Told why = most == 0 ? Told.of("why-said-often") : Told.of("why-combines", "phrase", phrase(chosen), "count", partners(chosen));
+        List<Word> words = new ArrayList<>();
+        take(chosen, why, words);
+        return words.get(0);
+    }
+
+    /** @param grammar true if words of grammar may be taken too @return null if there is none */
+    private @Nullable Candidate best(boolean grammar) {
         Candidate next = null;
         double most = 0;
         for (Queue<Candidate> queue : best) {
@@ -190,52 +194,37 @@ public final class ProposedPlan {
                 queue.remove();
             }
             Candidate c = queue.peek();
-            if (c != null) {
-                double gain = c.kind == null ? 0 : c.root * gain(c.kind);
+            if (c != null && (grammar || !c.fits.grammar())) {
+                double gain = c.root * gain(c.fits);
                 if (next == null || gain > most || gain == most && BEST.compare(c, next) < 0) {
                     next = c;
                     most = gain;
                 }
             }
         }
-        Told why = most == 0 ? Told.of("why-said-often") : Told.of("why-combines", "phrase", phrase(next), "count", partners(next));
-        List<Word> words = new ArrayList<>();
-        take(next, why, words);
-        return words.get(0);
+        return next;
     }
 
-    /** What a word of a kind gains by what is shown, but for its own weight. */
-    private double gain(Kind kind) {
-        return shown.entrySet().stream().filter(e -> combines(e.getKey(), kind)).mapToDouble(Map.Entry::getValue).sum();
-    }
-
-    private static boolean combines(Kind one, Kind other) {
-        return FOLLOWED_BY.get(one).contains(other) || FOLLOWED_BY.get(other).contains(one);
+    /** What a word that fits so gains by what is shown, but for its own weight. */
+    private double gain(Phrases.Fits fits) {
+        return shown.entrySet().stream().filter(e -> fits.combines(e.getKey())).mapToDouble(Map.Entry::getValue).sum();
     }
 
     private int partners(Candidate c) {
-        return shownWords.entrySet().stream().filter(e -> combines(e.getKey(), c.kind)).mapToInt(e -> e.getValue().size()).sum();
+        return shownWords.entrySet().stream().filter(e -> c.fits.combines(e.getKey())).mapToInt(e -> e.getValue().size()).sum();
     }
 
-    /** The first two-word phrase it makes possible. */
+    /** The likeliest two-word phrase it makes possible, in the order in which a person says it. */
     private String phrase(Candidate c) {
-        for (Map.Entry<Kind, List<String>> kind : shownWords.entrySet()) {
-            if (FOLLOWED_BY.get(kind.getKey()).contains(c.kind)) {
-                return kind.getValue().get(0) + " " + c.button.spoken();
-            }
-            if (FOLLOWED_BY.get(c.kind).contains(kind.getKey())) {
-                return c.button.spoken() + " " + kind.getValue().get(0);
-            }
-        }
-        throw new IllegalStateException("a gain without a phrase");
+        Candidate with = shownWords.entrySet().stream().filter(e -> c.fits.combines(e.getKey())).flatMap(e -> e.getValue().stream())
+            .max(Comparator.comparingDouble(Candidate::weight).thenComparing(Candidate::word)).orElseThrow();
+        return with.fits.before(c.fits) ? with.button.spoken() + " " + c.button.spoken() : c.button.spoken() + " " + with.button.spoken();
     }
 
     private void take(Candidate c, Told why, List<Word> into) {
         taken.add(c.word);
-        if (c.kind != null) {
-            shown.merge(c.kind, c.root, Double::sum);
-            shownWords.computeIfAbsent(c.kind, k -> new ArrayList<>()).add(c.button.spoken());
-        }
+        shown.merge(c.fits, c.root, Double::sum);
+        shownWords.computeIfAbsent(c.fits, fits -> new ArrayList<>()).add(c);
         into.add(word(c, why));
     }
 

@@ -48,7 +48,7 @@ class ProposedPlanTest {
         List<ProposedPlan.Step> steps = plan(boards, 4, 7, ProposedPlan.ALL);
         assertThat(words(steps.get(0))).containsExactly("kite why-likes", "Lot why-own-photo", "want why-core-word", "I why-combines");
         assertThat(words(steps.get(1))).containsExactly("go why-combines", "stop why-combines", "more why-combines");
-        assertThat(steps.get(1).words().get(0).why().with()).containsEntry("phrase", "Lot go").containsEntry("count", 4L);
+        assertThat(steps.get(1).words().get(0).why().with()).containsEntry("phrase", "I go").containsEntry("count", 3L);
         assertThat(words(steps.get(2))).containsExactly("big why-the-rest", "crab why-the-rest", "harbour why-the-rest", "hello why-the-rest");
     }
 
@@ -68,5 +68,31 @@ class ProposedPlanTest {
         assertThatThrownBy(() -> plan(boards, 8, 8)).hasMessageContaining("plan-targets");
         assertThatThrownBy(() -> plan(boards, ProposedPlan.ALL, 8)).hasMessageContaining("plan-targets");
         assertThatThrownBy(() -> plan(boards)).hasMessageContaining("plan-without-steps");
+    }
+
+    @Test
+    void wordsOfGrammarComeAfterTheStageOfTwoWords() {
+        Vocabulary grammar = boards.with(board("things", "kite crab the is", "and of to home:home"));
+        List<String> first = plan(grammar, 14, ProposedPlan.ALL).get(0).words().stream().map(ProposedPlan.Word::text).toList();
+        assertThat(first.subList(0, 10)).doesNotContain("the", "is", "and", "of", "to");
+    }
+
+    @Test
+    void aPhraseThatIsTheReasonIsOneAPersonSays() {
+        Phrases phrases = Phrases.shipped();
+        assertThat(phrase(phrases, "i", Kind.WHO, "want", Kind.DO)).isTrue();
+        assertThat(phrase(phrases, "want", Kind.DO, "kite", Kind.THING)).isTrue();
+        assertThat(phrase(phrases, "go", Kind.DO, "home", Kind.WHERE)).isTrue();
+        assertThat(phrase(phrases, "more", Kind.DESCRIBING, "juice", Kind.THING)).isTrue();
+        assertThat(phrase(phrases, "where", Kind.QUESTION, "mum", Kind.WHO)).isTrue();
+        for (String no : List.of("the want", "is go", "my want", "me go", "sleep ball", "harbour go", "happy crab", "kite want")) {
+            String[] two = no.split(" ");
+            Kind one = KINDS.getOrDefault(two[0], two[0].equals("my") || two[0].equals("me") ? Kind.WHO : two[0].equals("happy") ? Kind.DESCRIBING : Kind.THING);
+            assertThat(phrase(phrases, two[0], one, two[1], KINDS.getOrDefault(two[1], Kind.THING))).as(no).isFalse();
+        }
+    }
+
+    private static boolean phrase(Phrases phrases, String one, Kind first, String other, Kind second) {
+        return phrases.fits(one, first).before(phrases.fits(other, second));
     }
 }
