@@ -10,6 +10,8 @@ export const session = queryOptions({
 
 export const signIn = (signIn: string, password: string) => answer(client.POST('/api/session', { body: { signIn, password } }));
 export const signInToDemo = (signIn: string) => answer(client.POST('/api/session/demo', { body: { signIn } }));
+/** What the school prints on, and so the unit of lengths. */
+export const printOn = (paper: 'A4' | 'LETTER') => answer(client.PUT('/api/session/school-paper', { body: { paper } }));
 export const signOut = () => {
   forgetSaid(true);
   return answer(client.DELETE('/api/session'));

@@ -6,6 +6,7 @@ import { ShapeMenu } from './ShapeMenu';
 import { WayTo } from './WayTo';
 import bench from './bench.module.css';
 import parts from '../../shell/parts.module.css';
+import { Glued } from '../../shell/Glued';
 
 /** What there is to know of an empty cell and of its board. */
 export function AboutBoard({ view, board, line, cell, mayEdit, onRename, onLook, onTry, onEdit }: {
@@ -22,7 +23,7 @@ export function AboutBoard({ view, board, line, cell, mayEdit, onRename, onLook,
       {mayEdit && !keptFree && <p>Type a word and press Enter: a button with its picture stands here, and the next empty cell waits. Several words go in at once with commas between them.</p>}
       {mayEdit && <p>Or put here a way to <WayTo view={view} boardId={line.id} cell={cell} onEdit={onEdit} /></p>}
       <hr />
-      <p>This board is called <DottedText label="Rename this board" value={line.name} disabled={!mayEdit} onKeep={onRename} />.</p>
+      <p>This board is called <Glued after="."><DottedText label="Rename this board" value={line.name} disabled={!mayEdit} onKeep={onRename} /></Glued></p>
       {mayEdit && <p><ShapeMenu board={board} cell={cell} onTry={onTry} /> <button type="button" className={parts.dotted}
         onClick={onLook}>How the board looks</button></p>}
       <p className={bench.fact}>{line.buttons} {line.buttons === 1 ? 'button' : 'buttons'}, {line.empty - line.keptFree.length} empty {line.empty - line.keptFree.length === 1 ? 'cell' : 'cells'}{line.keptFree.length > 0 && ` and ${line.keptFree.length} kept free`}. {openers}</p>

@@ -1,8 +1,11 @@
 import { App, Button, Modal } from 'antd';
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, client, sentence } from '../../api/client';
+import { printOn, session } from '../account/session';
+import { DottedChoice } from '../board/Dotted';
 import { dayAndTime } from '../../shell/time';
 import parts from '../../shell/parts.module.css';
+import { Glued } from '../../shell/Glued';
 
 /** What whoever looks after Dwimble should know. */
 export const care = queryOptions({
@@ -22,6 +25,12 @@ export function Care({ onClose }: { onClose: () => void }) {
   const making = useMutation({
     mutationFn: () => answer(client.POST('/api/care/backups')),
     onSuccess: (now) => queries.setQueryData(care.queryKey, now),
+    onError: (error) => void message.error(sentence(error), 6),
+  });
+  const paper = useQuery(session).data?.paper;
+  const choosing = useMutation({
+    mutationFn: printOn,
+    onSuccess: (now) => queries.setQueryData(session.queryKey, now),
     onError: (error) => void message.error(sentence(error), 6),
   });
   return (
@@ -46,6 +55,19 @@ export function Care({ onClose }: { onClose: () => void }) {
           </p>
           <p>
             The data take {size(data.size)}; {size(data.free)} are free on their disk.
+          </p>
+          <p>
+            The school prints on{' '}
+            <Glued after="."><DottedChoice
+              label="What the school prints on"
+              items={[
+                { key: 'A4', label: 'A4, with lengths in millimetres' },
+                { key: 'LETTER', label: 'Letter, with lengths in inches' },
+              ]}
+              onChoose={(paper) => choosing.mutate(paper as 'A4' | 'LETTER')}
+            >
+              {paper === 'LETTER' ? 'Letter, with lengths in inches' : 'A4, with lengths in millimetres'}
+            </DottedChoice></Glued>
           </p>
           <p className={parts.quiet}>To bring a backup back: stop Dwimble, then ./dwimble restore FILE. What is there is set aside, not lost.</p>
           <Button loading={making.isPending} onClick={() => making.mutate()}>

@@ -7,6 +7,7 @@ import { accepted } from './TakeIn';
 import { useFiles } from '../../shell/files';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
+import { Glued } from '../../shell/Glued';
 
 /**
  * A photo or a drawing of one's own: from a file, dropped, pasted or from the camera. It asks who may use it.
@@ -23,7 +24,7 @@ export function OwnPhoto({ photo, onTake }: { photo: PhotoInHand; onTake?: { wor
       {file ? <About key={`${file.name} ${file.size}`} file={file} photo={photo} onTake={onTake} /> : (
         <p>
           Your own: <button type="button" className={parts.dotted} onClick={choose}>a file</button>{', '}
-          <button type="button" className={parts.dotted} onClick={() => setCamera(true)}>the camera</button>, or drop or paste one here.
+          <Glued after=","><button type="button" className={parts.dotted} onClick={() => setCamera(true)}>the camera</button></Glued> or drop or paste one here.
         </p>
       )}
       {camera && <Camera onClose={() => setCamera(false)} onPhoto={(taken) => { setCamera(false); photo.setFile(taken); }} />}

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useFiles } from '../../shell/files';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
+import { Glued } from '../../shell/Glued';
 
 export const accepted = 'image/*,.heic,.svg';
 
@@ -27,7 +28,7 @@ export function DropPictures({ onTakenIn }: { onTakenIn: () => void }) {
       onDragOver={(e) => { e.preventDefault(); setOver(true); }} onDragLeave={() => setOver(false)}
       onDrop={(e) => { e.preventDefault(); setOver(false); take(picturesOf(e.dataTransfer)); }}>
       {field}
-      Drop photos here, or <button type="button" className={parts.dotted} onClick={choose}>choose files</button>, or <button
+      Drop photos here, or <Glued after=","><button type="button" className={parts.dotted} onClick={choose}>choose files</button></Glued> or <button
         type="button" className={parts.dotted} onClick={onTakenIn}>paste one or use the camera</button>. File names become their words.
     </div>
   );

@@ -3,6 +3,7 @@ import type { VocabularyView } from '../../api/types';
 import { DottedChoice } from '../board/Dotted';
 import { newWordsStep, numberOf, rememberNewWords } from './plan';
 import bench from '../board/bench.module.css';
+import { Glued } from '../../shell/Glued';
 
 /** While a plan is on: whether new words are shown from now or wait, with the choice, remembered for the next. */
 export function NewWords({ view }: { view: VocabularyView }) {
@@ -13,7 +14,7 @@ export function NewWords({ view }: { view: VocabularyView }) {
   return (
     <p className={bench.newWords}>
       A new word{' '}
-      <DottedChoice
+      <Glued after="."><DottedChoice
         label="When new words are shown"
         items={[
           { key: '', label: 'is shown from now' },
@@ -25,8 +26,7 @@ export function NewWords({ view }: { view: VocabularyView }) {
         }}
       >
         {step ? `waits for step ${numberOf(plan, step.id)}, ${step.name}` : 'is shown from now'}
-      </DottedChoice>
-      .
+      </DottedChoice></Glued>
     </p>
   );
 }

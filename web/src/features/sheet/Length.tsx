@@ -1,9 +1,12 @@
+import { useQuery } from '@tanstack/react-query';
 import { DottedText } from '../board/Dotted';
-import { typed, unitOf, withUnit } from './units';
+import { session } from '../account/session';
+import { typed, unitOn, withUnit, type Unit } from './units';
 
-export const unit = unitOf(navigator.language);
+/** The school's, whatever a browser is set to. */
+export const useUnit = (): Unit => unitOn(useQuery(session).data?.paper);
 
-/** A length in a sentence: shown in the region’s unit, typed in any. What is no length changes nothing. */
+/** A length in a sentence: shown in the school’s unit, typed in any. What is no length changes nothing. */
 export function DottedLength({
   label,
   value,
@@ -15,6 +18,7 @@ export function DottedLength({
   onKeep: (micrometres: number) => void;
   disabled?: boolean;
 }) {
+  const unit = useUnit();
   return (
     <DottedText
       label={label}

@@ -6,6 +6,7 @@ import { answer, client, sentence } from '../../api/client';
 import type { Wish } from '../../api/types';
 import { vocabulary as vocabularyQuery } from '../board/boards';
 import { useWork } from '../job/Working';
+import { session } from '../account/session';
 import { ArtOf } from '../picture/art';
 import { controls } from './controls';
 import { Leaves } from './Leaves';
@@ -48,7 +49,10 @@ const printBook = (vocabulary: number, board: string, body: Setup) =>
 export default function Print() {
   const params = useParams();
   const id = Number(params.vocabulary);
-  const [setup, setSetup] = useState(USUAL);
+  const [chosen, setSetup] = useState<Partial<Setup>>({});
+  const paper = useQuery(session).data?.paper;
+  // On the school’s paper, until somebody chooses another.
+  const setup: Setup = { ...USUAL, ...(paper && { paper: paper as Setup['paper'] }), ...chosen };
   const [number, setNumber] = useState(1);
   const [start, working] = useWork('Open the PDF');
   const view = useQuery(vocabularyQuery(id));

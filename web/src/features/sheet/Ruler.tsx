@@ -1,4 +1,4 @@
-import { unit } from './Length';
+import { useUnit } from './Length';
 import { ticks } from './ruler';
 import css from './print.module.css';
 
@@ -8,6 +8,7 @@ const TYPE = 2_800;
 
 /** Along the top edge of a sheet, where printers cannot print; it is not on paper. */
 export function Ruler({ width }: { width: number }) {
+  const unit = useUnit();
   return (
     <g aria-hidden className={css.ruler}>
       {ticks(width, unit).map(({ at, number }) => (

@@ -2,13 +2,8 @@
 export type Unit = 'mm' | 'in';
 
 const PER: Record<Unit, number> = { mm: 1000, in: 25_400 };
-/** Where paper is measured in inches (Unicode CLDR, measurement system US). */
-const IN_INCHES = ['US', 'LR', 'MM', 'CA', 'PH'];
-
-/** @param language a BCP 47 tag, such as en-GB; one without a region is taken for one that counts in millimetres, but plain en-US is not */
-export function unitOf(language: string): Unit {
-  return IN_INCHES.includes(new Intl.Locale(language).region ?? '') ? 'in' : 'mm';
-}
+/** Paper and the unit of lengths belong together: where a school prints on Letter, people measure in inches. */
+export const unitOn = (paper: string | undefined): Unit => (paper && ['LETTER', 'LEGAL', 'TABLOID'].includes(paper) ? 'in' : 'mm');
 
 /** "45", "45.5", "1.75": as many digits as are needed, at most one behind the point in mm and three in inches. */
 export const shown = (micrometres: number, unit: Unit): string => String(Number((micrometres / PER[unit]).toFixed(unit === 'mm' ? 1 : 3)));

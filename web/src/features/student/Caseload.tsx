@@ -6,6 +6,7 @@ import { sentence } from '../../api/client';
 import type { CaseloadRow, Glance, Student } from '../../api/types';
 import { dayAndTime, today } from '../../shell/time';
 import { HadBack } from './HadBack';
+import { HomePicture } from './HomePicture';
 import { MoveOn } from './MoveOn';
 import { Next } from './Next';
 import { ShownLine } from './ShownLine';
@@ -24,6 +25,8 @@ export function Caseload() {
   const { data: glances } = useQuery(glancesQuery);
   const [word, setWord] = useState('');
   const navigate = useNavigate();
+  // Who looks after one child at home has somebody to look at, and nobody to add.
+  const mayAdd = rows !== undefined && (rows.length === 0 || rows.some((r) => r.role !== 'VIEWER'));
   return (
     <main className={parts.page} data-ready={rows && glances ? true : undefined}>
       <div className={parts.pageHead}>
@@ -32,7 +35,7 @@ export function Caseload() {
         <span className={parts.grow} />
         <Input className={css.seek} aria-label="Where is a word, for each student?" placeholder="Where is a word?" value={word} onChange={(e) => setWord(e.target.value)} autoComplete="off"
           onPressEnter={() => { if (word.trim()) void navigate(`/where?word=${encodeURIComponent(word.trim())}`); }} />
-        <Button type="primary" onClick={() => setOpen({ what: 'add' })}>Add a student</Button>
+        {mayAdd && <Button type="primary" onClick={() => setOpen({ what: 'add' })}>Add a student</Button>}
       </div>
       {error && <p role="alert">{sentence(error)}</p>}
       {rows?.length === 0 && (
@@ -64,7 +67,7 @@ function Row({ row, glance, onOpen }: { row: CaseloadRow; glance?: Glance; onOpe
   ].filter((m) => m.show);
   return (
     <li className={css.student} aria-label={student.name}>
-      <GridShape rows={vocabulary?.rows ?? 2} columns={vocabulary?.columns ?? 3} faint={!vocabulary} />
+      {vocabulary ? <HomePicture vocabulary={vocabulary.id} name={student.name} /> : <span className={`${css.homePicture} ${css.none}`} aria-hidden="true" />}
       <div className={css.who}>
         <h2><Link to={`/students/${student.id}`}>{student.name}</Link></h2>
         <p>{[year, student.className].filter(Boolean).join(' · ') || 'no class yet'}</p>
@@ -91,7 +94,7 @@ function Row({ row, glance, onOpen }: { row: CaseloadRow; glance?: Glance; onOpe
         </>
       ) : (
         <>
-          <div className={`${css.lastChange} ${css.wide}`}><p>No boards yet.</p></div>
+          <p className={css.wide}>No boards yet.</p>
           <div className={css.doors}>
             {edits && <Button type="primary" onClick={() => void navigate(`/students/${student.id}/start`)}>Start a vocabulary</Button>}
             <More items={more} row={row} onOpen={onOpen} />
@@ -128,15 +131,5 @@ function More({ items, row, onOpen }: { items: { key: string; label: string }[];
     >
       <Button aria-label={`More for ${row.student.name}`}>⋯</Button>
     </Dropdown>
-  );
-}
-
-/** The shape of the student's grid, as many cells as it has. */
-function GridShape({ rows, columns, faint }: { rows: number; columns: number; faint: boolean }) {
-  return (
-    <span className={faint ? `${css.gridShape} ${css.faint}` : css.gridShape} aria-hidden="true"
-      style={{ gridTemplateColumns: `repeat(${columns}, 1fr)`, gridTemplateRows: `repeat(${rows}, 1fr)` }}>
-      {Array.from({ length: rows * columns }, (_, i) => <i key={i} />)}
-    </span>
   );
 }

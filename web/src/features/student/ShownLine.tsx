@@ -6,6 +6,14 @@ const WIDTH = 260;
 const HEIGHT = 46;
 const MARKS = { STEP: '◆', PEOPLE: '●', NAMED: '▲' } as const;
 
+const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'numeric', month: 'long' });
+
+/** A round number near another, for a scale. */
+export function nice(number: number): number {
+  const ten = 10 ** Math.floor(Math.log10(Math.max(1, number)));
+  return Math.round(number / ten) * ten;
+}
+
 /** The line of words shown over time, with steps, people and named versions marked on it; each mark says what came. */
 export function ShownLine({ glance, wide }: { glance: Glance; wide?: boolean }) {
   const { line } = glance;
@@ -13,8 +21,10 @@ export function ShownLine({ glance, wide }: { glance: Glance; wide?: boolean }) 
   const times = line.map((p) => new Date(p.at).getTime());
   const [from, to] = [times[0], Math.max(times.at(-1)!, times[0] + 1)];
   const most = Math.max(...line.map((p) => p.shown), 1);
-  const x = (i: number) => 6 + ((WIDTH - 12) * (times[i] - from)) / (to - from);
+  const left = wide ? 26 : 6;
+  const x = (i: number) => left + ((WIDTH - 6 - left) * (times[i] - from)) / (to - from);
   const y = (shown: number) => HEIGHT - 6 - ((HEIGHT - 18) * shown) / most;
+  const scale = [...new Set([0, nice(most / 2), most])];
   const points = line.flatMap((p, i) =>
     i === 0
       ? [[x(i), y(p.shown)]]
@@ -32,8 +42,20 @@ export function ShownLine({ glance, wide }: { glance: Glance; wide?: boolean }) 
         aria-label={`Words shown over time: ${line[0].shown} on ${dayAndTime(line[0].at)}, ${line.at(-1)!.shown} now`}
         preserveAspectRatio="none"
       >
+        {wide && scale.map((n) => <line key={n} x1={0} x2={WIDTH} y1={y(n)} y2={y(n)} vectorEffect="non-scaling-stroke" />)}
         <polyline points={points.map((p) => p.join(',')).join(' ')} vectorEffect="non-scaling-stroke" />
       </svg>
+      {wide && scale.map((n) => (
+        <span key={n} className={css.scale} style={{ top: `${(100 * y(n)) / HEIGHT}%` }} aria-hidden="true">
+          {n}
+        </span>
+      ))}
+      {wide && (
+        <figcaption className={css.days} aria-hidden="true">
+          <span>{day(line[0].at)}</span>
+          <span>{day(line.at(-1)!.at)}</span>
+        </figcaption>
+      )}
       {marked.map(({ point, i }) => (
         <span
           key={`${point.at} ${i}`}

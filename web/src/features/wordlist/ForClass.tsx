@@ -8,6 +8,7 @@ import { PhotoOf } from './PhotoOf';
 import { caseload } from '../student/students';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
+import { Glued } from '../../shell/Glued';
 
 const lines = (table: string) => table.split('\n').filter((l) => l.trim());
 const named = (table: string) => lines(table).map((l) => l.split(/[\t,;]/)[0].trim());
@@ -31,16 +32,15 @@ export function ForClass({ view, onAct }: { view: WordList; onAct: (act: Act) =>
   const rows = useQuery({ ...caseload, enabled: table !== undefined }).data ?? [];
   const [photoOf, setPhotoOf] = useState<string>();
   const pupils = view.pupils.length;
-  const said = pupils === 0 ? 'the same for everybody' : `${pupils} ${pupils === 1 ? 'student' : 'students'}`;
+  const said = pupils === 0 ? 'everybody alike' : `${pupils} ${pupils === 1 ? 'student' : 'students'}`;
   if (!view.mayEdit) return <>For {said}.</>;
   const [first, second] = view.words;
   return (
     <>
       For{' '}
-      <button type="button" className={parts.dotted} title="For whom it is printed" onClick={() => setTable(view.classTable)}>
+      <Glued after="."><button type="button" className={parts.dotted} title="For whom it is printed" onClick={() => setTable(view.classTable)}>
         {said}
-      </button>
-      .
+      </button></Glued>
       {table !== undefined && (
         <Modal
           open

@@ -283,6 +283,13 @@ function HomeSentence({ support, mayEdit, onSet }: Of<Named<'going-home'>>) {
   );
 }
 
+const BEFORE = 'three';
+/** A paper of which a scale has the strengths. */
+const STRENGTHS: Record<string, string> = {
+  '': 'all white',
+  ...Object.fromEntries(['shell', 'peach', 'straw', 'lime', 'reed', 'mint', 'tide', 'sky', 'bluebell', 'heather', 'rose', 'oat'].map((p) => [p, `in strengths of ${p}`])),
+};
+
 function ShortSentence({
   support,
   mayEdit,
@@ -325,10 +332,13 @@ function ShortSentence({
       );
     }
     case 'feelings-scale': {
-      const is = controls(support, mayEdit, onSet);
+      // A list of before these could be chosen has numbers and three colours.
+      const set = { ...support, numbers: support.numbers ?? true, colour: support.colour ?? BEFORE };
+      const is = controls(set, mayEdit, (next) => onSet({ ...next, colour: next.colour === BEFORE ? undefined : next.colour }));
       return (
         <>
-          A scale of {is.number('steps', 'Steps', 3, 10)} steps, the first word lowest, {is.text('heading', 'Heading', 'no heading')},
+          A scale of {is.number('steps', 'Steps', 3, 10)} steps, the first word lowest,{' '}
+          {is.yes('numbers', 'Numbers', 'numbered', 'without numbers')}, {is.choice('colour', 'Colour', set.colour === BEFORE ? { ...STRENGTHS, [BEFORE]: 'in three colours' } : STRENGTHS)}, {is.text('heading', 'Heading', 'no heading')},
         </>
       );
     }

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { sought } from './seek';
-import { clock, minutesOf, shown, typed, unitOf } from '../sheet/units';
+import { clock, minutesOf, shown, typed, unitOn } from '../sheet/units';
 
 describe('lengths', () => {
-  it('are inches where paper is measured in them', () => {
-    expect(unitOf('en-US')).toBe('in');
-    expect(unitOf('en-GB')).toBe('mm');
-    expect(unitOf('de')).toBe('mm');
+  it('are inches where the school prints on Letter, and millimetres where it prints on A4', () => {
+    expect(unitOn('LETTER')).toBe('in');
+    expect(unitOn('A4')).toBe('mm');
+    expect(unitOn(undefined)).toBe('mm');
   });
 
   it('are read as typed, in any unit, exactly', () => {

@@ -14,3 +14,10 @@ CREATE INDEX list_media_by_media ON list_media (media_id);
 
 -- What somebody has to be allowed to see still when the result is fetched: kinds and ids, such as "list:5 student:ilse".
 ALTER TABLE job ADD COLUMN needs TEXT NOT NULL DEFAULT '';
+
+-- What the school as a whole has chosen. paper: what it prints on, and so whether lengths are told in millimetres or inches.
+CREATE TABLE school (
+    id    INTEGER PRIMARY KEY CHECK (id = 1),
+    paper TEXT NOT NULL CHECK (paper IN ('A4', 'LETTER'))
+) STRICT;
+INSERT INTO school (id, paper) VALUES (1, 'A4');

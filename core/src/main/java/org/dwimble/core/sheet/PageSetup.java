@@ -48,6 +48,11 @@ public record PageSetup(Paper paper, @Nullable Size own, Turn turn, Length margi
         }
     }
 
+    /** The same on other paper. */
+    public PageSetup withPaper(Paper paper) {
+        return new PageSetup(paper, own, turn, margin, labels, type, picture);
+    }
+
     /** The same with words standing elsewhere. */
     public PageSetup withLabels(LabelPlace labels) {
         return new PageSetup(paper, own, turn, margin, labels, type, picture);

@@ -1,7 +1,6 @@
 package org.dwimble.core.support;
 
 import com.fasterxml.jackson.annotation.JsonTypeName;
-import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.measure.Length;
@@ -23,8 +22,8 @@ public record TokenBoard(int tokens, String asked, boolean cut) implements Suppo
     private static final int IN_ROW = 5;
     private static final Length GAP = Length.mm(8);
     private static final Length LARGEST = Length.mm(45);
-    private static final Colour STAR = Colour.of("#f2a65a");
-    public static final TokenBoard USUAL = new TokenBoard(5, "I am working for", true);
+    private static final Colour PEBBLE = Colour.of("#f2a65a");
+    public static final TokenBoard USUAL = new TokenBoard(4, "When all are there", true);
 
     public TokenBoard {
         Bounds.within("tokens", tokens, 3, 10);
@@ -51,7 +50,6 @@ public record TokenBoard(int tokens, String asked, boolean cut) implements Suppo
             for (int i = 0; i < tokens; i++) {
                 Rect place = below.at(i);
                 canvas.circle(place.x().plus(place.width().times(0.5)), place.y().plus(place.height().times(0.5)), place.width().times(0.5), null);
-                canvas.write(String.valueOf(i + 1), place.inset(place.width().times(0.3)), place.height().times(0.3), Canvas.Stand.MIDDLE, false);
             }
             sheets.add(canvas);
         }
@@ -75,19 +73,8 @@ public record TokenBoard(int tokens, String asked, boolean cut) implements Suppo
         Canvas canvas = new Canvas(of.type());
         for (int i = 0; i < tokens; i++) {
             Rect token = cells.at(i);
-            canvas.circle(token.x().plus(side.times(0.5)), token.y().plus(side.times(0.5)), side.times(0.5), null);
-            canvas.marks().add(new Mark.Stroke(star(token), STAR, side.times(0.05), true));
+            canvas.circle(token.x().plus(side.times(0.5)), token.y().plus(side.times(0.5)), side.times(0.5), PEBBLE);
         }
         return canvas;
-    }
-
-    private static List<Mark.Point> star(Rect in) {
-        List<Mark.Point> points = new ArrayList<>();
-        for (int i = 0; i < 10; i++) {
-            double radius = i % 2 == 0 ? 0.34 : 0.15;
-            double angle = Math.PI * (i / 5.0 - 0.5);
-            points.add(new Mark.Point(in.x().plus(in.width().times(0.5 + radius * Math.cos(angle))), in.y().plus(in.height().times(0.5 + radius * Math.sin(angle)))));
-        }
-        return points;
     }
 }

@@ -97,11 +97,21 @@ class LayoutsTest {
 
     @Test
     void theFirstFeelingIsLowestAndColoursGoFromCalmToTooMuch() {
-        Page sheet = lay(new FeelingsScale(5, ""), UPRIGHT, "calm", "fine", "worried", "cross", "furious").pages().get(0);
+        Page sheet = lay(new FeelingsScale(5, "", null, null), UPRIGHT, "calm", "fine", "worried", "cross", "furious").pages().get(0);
         List<Mark.Card> rows = sheet.marks().stream().filter(Mark.Card.class::isInstance).map(Mark.Card.class::cast).toList();
         assertThat(rows).hasSize(5).extracting(Mark.Card::fill).doesNotHaveDuplicates();
         assertThat(rows.get(0).rect().y().compareTo(rows.get(4).rect().y())).isPositive();
         assertThat(shown(sheet)).containsExactly("calm", "fine", "worried", "cross", "furious");
+    }
+
+    @Test
+    void aScaleBeginsAsStrengthsOfOneColourWithoutNumbers() {
+        Page sheet = lay(FeelingsScale.USUAL, UPRIGHT, "calm", "worried", "angry", "furious").pages().get(0);
+        List<org.dwimble.core.look.Colour> fills = sheet.marks().stream().filter(Mark.Card.class::isInstance).map(m -> ((Mark.Card) m).fill()).toList();
+        assertThat(fills).hasSize(4).doesNotHaveDuplicates();
+        assertThat(fills.stream().map(c -> c.red() + c.green() + c.blue()).toList()).as("each stronger than the one below").isSortedAccordingTo(java.util.Comparator.reverseOrder());
+        assertThat(texts(sheet)).doesNotContain("1", "2", "3", "4");
+        assertThatThrownBy(() -> new FeelingsScale(4, "", true, "puce")).hasMessageContaining("no-such-paper");
     }
 
     @Test

@@ -3,6 +3,8 @@ package org.dwimble.server.account;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import org.dwimble.core.sheet.Paper;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.problem.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.env.Environment;
@@ -16,6 +18,7 @@ import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -29,8 +32,12 @@ class SessionApi {
      * @param account       who is signed in, if anybody
      * @param demoAccounts  whom a click can sign in as; empty outside the demo
      * @param firstAccount  true if nobody can sign in yet, so the first account is to be made
+     * @param paper         what the school prints on
      */
-    record SessionView(@Nullable Account account, List<Account> demoAccounts, boolean firstAccount) {
+    record SessionView(@Nullable Account account, List<Account> demoAccounts, boolean firstAccount, Paper paper) {
+    }
+
+    record SchoolPaper(@Nullable Paper paper) {
     }
 
     record SignIn(String signIn, String password) {
@@ -43,11 +50,13 @@ class SessionApi {
     private final SecurityContextRepository contexts;
     private final boolean demo;
     private final SignInPatience patience;
+    private final School school;
     private final KnownDevices devices;
     private final CsrfTokenRepository tokens;
 
-    SessionApi(AccountStore accounts, SecurityContextRepository contexts, Environment environment, SignInPatience patience, KnownDevices devices,
+    SessionApi(AccountStore accounts, SecurityContextRepository contexts, Environment environment, SignInPatience patience, KnownDevices devices, School school,
         CsrfTokenRepository tokens) {
+        this.school = school;
         this.devices = devices;
         this.patience = patience;
         this.tokens = tokens;
@@ -58,7 +67,7 @@ class SessionApi {
 
     @GetMapping
     SessionView session(@AuthenticationPrincipal @Nullable Account account) {
-        return new SessionView(account, demo ? accounts.all() : List.of(), !accounts.any());
+        return new SessionView(account, demo ? accounts.all() : List.of(), !accounts.any(), school.paper());
     }
 
     @PostMapping
@@ -78,6 +87,17 @@ class SessionApi {
             throw new Problem(HttpStatus.NOT_FOUND, "nothing-here");
         }
         return enter(accounts.bySignIn(signIn.signIn()).orElseThrow(() -> Problem.notFound("account")), request, response);
+    }
+
+    /** What the school prints on, and so in what lengths are told; whoever looks after Dwimble chooses it. */
+    @PutMapping("/school-paper")
+    SessionView paper(@AuthenticationPrincipal Account account, @RequestBody SchoolPaper wanted) {
+        if (!account.admin()) {
+            throw new Problem(HttpStatus.FORBIDDEN, "only-admin");
+        }
+        Unacceptable.ifMissing(wanted.paper);
+        school.printOn(wanted.paper);
+        return session(account);
     }
 
     @DeleteMapping

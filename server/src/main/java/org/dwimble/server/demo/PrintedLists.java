@@ -76,11 +76,11 @@ class PrintedLists {
             "wake up, wash, get dressed, breakfast, brush teeth, bus");
         list("Snack time", "tomasz", marit, 12, new Choices(4, "What would you like?"), "apple, bread, cheese, water");
         list("First the swing", "tomasz", marit, 11, new FirstThen(1, "First", "Then"), "read, swing");
-        list("Working for the boat", "tomasz", odile, 10, new TokenBoard(5, "I am working for", true), "boat");
+        list("Working for the boat", "tomasz", odile, 10, TokenBoard.USUAL, "boat");
         Printed rules = list("In the bus", null, marit, 9, new Rules(5, "In the bus", true), "sit, seat belt, listen, talk=talk quietly, run=run");
         rules.edit(9, marit, l -> new ListEdit.ChangeWord(crossed(l.words().get(4))));
         lists.share(rules.id, true);
-        list("How Nour feels", "nour", odile, 8, new FeelingsScale(5, "How I feel"), "calm, happy, worried, angry, furious");
+        list("How Nour feels", "nour", odile, 8, FeelingsScale.USUAL, "calm, worried, angry, furious");
         list("The seal on the slipway", null, odile, 7, new Story(Story.Bound.BOOKLET, Length.mm(1), true, "The seal on the slipway"),
             "ferry=On Monday we took the ferry Curlew.; seal=A seal lay on the slipway.; fish=It wanted our fish.; lighthouse=We gave it none, and looked at the lighthouse.");
         Printed bingo = list("Tide pool bingo", null, marit, 6, new Bingo(6, 3, 3, true, 1, 4711),

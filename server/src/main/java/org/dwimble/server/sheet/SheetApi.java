@@ -25,6 +25,7 @@ import org.dwimble.core.sheet.Paper;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.UsualScreen;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.account.School;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.core.told.Told;
 import org.dwimble.server.job.JobApi;
@@ -77,8 +78,8 @@ class SheetApi {
     record Wish(@Nullable String student, @Nullable Paper paper, @Nullable Boolean lyingDown, BoardSheet.@Nullable Size size,
         @Nullable Integer percent, @Nullable Boolean cutLines,
         BoardSheet.@Nullable Ink ink, @Nullable Reach reach, @Nullable What what, @Nullable Boolean tabs, @Nullable Boolean index) {
-        BoardSheet.Setup setup(Screen screen) {
-            return new BoardSheet.Setup(or(paper, Paper.A4), or(lyingDown, true), or(size, BoardSheet.Size.SCREEN), or(percent, TRUE_SIZE), or(cutLines, false),
+        BoardSheet.Setup setup(Screen screen, Paper usual) {
+            return new BoardSheet.Setup(or(paper, usual), or(lyingDown, true), or(size, BoardSheet.Size.SCREEN), or(percent, TRUE_SIZE), or(cutLines, false),
                 or(ink, BoardSheet.Ink.FULL), screen);
         }
 
@@ -110,11 +111,13 @@ class SheetApi {
     private final Access access;
     private final BoardFont font;
     private final Wording wording;
+    private final School school;
     private final Jobs jobs;
     private final Turns turns;
 
     SheetApi(VocabularyStore store, StudentStore students, MediaStore media, Pictures pictures, Access access, BoardFont font, Wording wording,
-        Jobs jobs, Turns turns) {
+        School school, Jobs jobs, Turns turns) {
+        this.school = school;
         this.turns = turns;
         this.store = store;
         this.students = students;
@@ -218,20 +221,20 @@ class SheetApi {
     }
 
     /** Whose pages are leafed through: they are laid once and not for every page that is looked at. */
-    private record Leafed(long vocabulary, int version, String board, Wish wish, Screen screen) {
+    private record Leafed(long vocabulary, int version, String board, Wish wish, Screen screen, Paper usual) {
     }
 
     private final Cache<Leafed, Print> leafed = Caffeine.newBuilder().maximumSize(MOST_LEAFED).expireAfterWrite(LEAFED).build();
 
     private Print lay(VocabularyStore.Kept kept, String board, Wish wish) {
         Screen screen = student(kept, wish).map(Student::screen).orElse(UsualScreen.COMMON.screen());
-        return leafed.get(new Leafed(kept.id(), kept.version(), board, wish, screen), asked -> lay(kept, board, wish, screen));
+        return leafed.get(new Leafed(kept.id(), kept.version(), board, wish, screen, school.paper()), asked -> lay(kept, board, wish, screen));
     }
 
     private Print lay(VocabularyStore.Kept kept, String board, Wish wish, Screen screen) {
         Board found = board(kept, board);
         Vocabulary vocabulary = kept.vocabulary();
-        BoardSheet.Setup setup = wish.setup(screen);
+        BoardSheet.Setup setup = wish.setup(screen, school.paper());
         Predicate<Button> shown = Revealed.of(vocabulary)::shows;
         Reach reach = wish.reach == null ? Reach.ONE : wish.reach;
         List<Board> boards = reach == Reach.ONE ? List.of(found)

@@ -30,6 +30,7 @@ import org.dwimble.core.wordlist.Second;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.account.School;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.media.MediaAnswer;
@@ -100,12 +101,14 @@ class ListApi {
     private final VocabularyStore store;
     private final Pictures pictures;
     private final MediaStore media;
+    private final School school;
     private final Wording wording;
     private final Supplier<String> ids;
     private final Clock clock;
 
     ListApi(ListStore lists, ListAccess may, Access access, StudentStore students, VocabularyStore store, Pictures pictures, MediaStore media,
-        Wording wording, Supplier<String> ids, Clock clock) {
+        School school, Wording wording, Supplier<String> ids, Clock clock) {
+        this.school = school;
         this.lists = lists;
         this.may = may;
         this.access = access;
@@ -148,7 +151,7 @@ class ListApi {
         }
         ListStore.Kept from = wanted.from() == null ? null : may.toList(wanted.from(), account).kept();
         String name = wanted.name() == null || wanted.name().isBlank() ? from == null ? "Words" : from.list().name() : wanted.name();
-        WordList list = from == null ? WordList.of(name, words(account, wanted)) : from.list().withName(name);
+        WordList list = from == null ? onSchoolPaper(WordList.of(name, words(account, wanted))) : from.list().withName(name);
         boolean theirs = from == null && wanted.vocabulary() != null && wanted.student() != null && wanted.student().equals(store.there(wanted.vocabulary()).student());
         boolean same = from != null && from.student() != null && from.student().equals(wanted.student());
         list = theirs || same ? list : may.usable(list, account, wanted.student());
@@ -158,6 +161,10 @@ class ListApi {
         long id = lists.create(list, wanted.student(), from, account.id(), clock.instant(),
             from == null ? Told.of("list-begun") : Told.of("list-copied", "name", from.list().name()));
         return view(may.toList(id, account), account);
+    }
+
+    private WordList onSchoolPaper(WordList list) {
+        return list.withPage(list.page().withPaper(school.paper()));
     }
 
     private List<ListedWord> words(Account account, NewList wanted) {

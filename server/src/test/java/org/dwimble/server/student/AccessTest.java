@@ -38,7 +38,7 @@ class AccessTest {
 
     private static final Map<String, For> TABLE = new TreeMap<>(Map.ofEntries(
         Map.entry("GET /api/session", For.ANYBODY), Map.entry("POST /api/session", For.ANYBODY), Map.entry("DELETE /api/session", For.ANYBODY),
-        Map.entry("POST /api/session/demo", For.ANYBODY), Map.entry("POST /api/accounts/first", For.ANYBODY),
+        Map.entry("POST /api/session/demo", For.ANYBODY), Map.entry("PUT /api/session/school-paper", For.ADMINS), Map.entry("POST /api/accounts/first", For.ANYBODY),
         Map.entry("POST /api/accounts", For.ADMINS),
         Map.entry("GET /api/students", For.SIGNED_IN), Map.entry("POST /api/students", For.SIGNED_IN), Map.entry("GET /api/screens", For.SIGNED_IN),
         Map.entry("GET /api/pictures", For.SIGNED_IN), Map.entry("GET /api/speech", For.SIGNED_IN), Map.entry("GET /api/notices", For.SIGNED_IN),

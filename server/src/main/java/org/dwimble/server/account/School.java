@@ -1,0 +1,29 @@
+package org.dwimble.server.account;
+
+import org.dwimble.core.sheet.Paper;
+import org.dwimble.core.told.Unacceptable;
+import org.dwimble.server.database.Database;
+import org.springframework.stereotype.Component;
+
+/** What the school as a whole has chosen. */
+@Component
+public class School {
+    private final Database database;
+
+    School(Database database) {
+        this.database = database;
+    }
+
+    /** What it prints on: A4, with lengths in millimetres, or Letter, with lengths in inches. */
+    public Paper paper() {
+        return Paper.valueOf(database.read(session -> session.first("SELECT paper FROM school WHERE id = 1", row -> row.getString(1))).orElse(Paper.A4.name()));
+    }
+
+    /** @throws Unacceptable if it is neither A4 nor Letter */
+    void printOn(Paper paper) {
+        if (paper != Paper.A4 && paper != Paper.LETTER) {
+            throw new Unacceptable("school-paper");
+        }
+        database.write(session -> session.update("UPDATE school SET paper = ? WHERE id = 1", paper.name()));
+    }
+}
