@@ -80,7 +80,7 @@ function Row({ row, glance, onOpen }: { row: CaseloadRow; glance?: Glance; onOpe
             {glance ? <ShownLine glance={glance} /> : <div className={css.linePlace} />}
             {glance && glance.plan.steps.length > 0 && <MoveOn glance={glance} mayEdit={edits} />}
           </div>
-          <div className={css.lastChange}>
+          <div className={css.change}>
             <p>{vocabulary.changedBy ?? 'Dwimble'} {vocabulary.change}</p>
             <p className={parts.quiet}>{dayAndTime(vocabulary.changedAt)}{row.vocabularies > 1 && ` · in “${vocabulary.name}”, one of ${row.vocabularies} vocabularies`}</p>
             {glance && <Next glance={glance} mayEdit={edits} most={2} />}
