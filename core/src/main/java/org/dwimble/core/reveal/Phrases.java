@@ -27,9 +27,9 @@ final class Phrases {
     /**
      * How a word fits others: in which patterns it stands first, and in which second. Many words fit alike.
      *
-     * @param grammar true of a word that says nothing in a phrase of two
+     * @param later true of a word that comes after the stage of two words
      */
-    record Fits(BitSet first, BitSet second, boolean grammar) {
+    record Fits(BitSet first, BitSet second, boolean later) {
         /** True if a person says the two, this one first. */
         boolean before(Fits other) {
             return first.intersects(other.second);
@@ -42,10 +42,10 @@ final class Phrases {
 
     private final List<Side> firsts = new ArrayList<>();
     private final List<Side> seconds = new ArrayList<>();
-    private final Set<String> grammar;
+    private final Set<String> later;
 
-    private Phrases(List<String> patterns, Set<String> grammar) {
-        this.grammar = grammar;
+    private Phrases(List<String> patterns, Set<String> later) {
+        this.later = later;
         for (String pattern : patterns) {
             String[] sides = pattern.split(">", -1);
             if (sides.length != 2) {
@@ -57,7 +57,7 @@ final class Phrases {
     }
 
     static Phrases shipped() {
-        return new Phrases(Listed.lines(Phrases.class, "two-word-patterns.txt"), Listed.lines(Phrases.class, "grammar-words.txt").stream()
+        return new Phrases(Listed.lines(Phrases.class, "two-word-patterns.txt"), Listed.lines(Phrases.class, "later-words.txt").stream()
             .flatMap(line -> Listed.words(line).stream()).collect(Collectors.toSet()));
     }
 
@@ -81,11 +81,11 @@ final class Phrases {
     Fits fits(String word, @Nullable Kind kind) {
         BitSet first = new BitSet();
         BitSet second = new BitSet();
-        boolean ofGrammar = grammar.contains(word);
-        for (int i = 0; i < firsts.size() && !ofGrammar; i++) {
+        boolean comesLater = later.contains(word);
+        for (int i = 0; i < firsts.size() && !comesLater; i++) {
             first.set(i, firsts.get(i).has(word, kind));
             second.set(i, seconds.get(i).has(word, kind));
         }
-        return new Fits(first, second, ofGrammar);
+        return new Fits(first, second, comesLater);
     }
 }

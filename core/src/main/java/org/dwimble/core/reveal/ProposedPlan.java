@@ -27,14 +27,15 @@ import org.jspecify.annotations.Nullable;
  * A plan proposed for a new student, each word with its reason. Words are taken one after the other until a target is reached:
  * <ol>
  * <li>what moves this student, to half of the first step at most: those given with a reason, by taps and then by how often they are said;
- * <li>to another quarter of it, core words, which serve in every topic: those of a list reviewed by hand, in its order
- *     ({@code first-core-words.txt});
+ * <li>then core words, which serve in every topic: those of a list reviewed by hand, in its order ({@code first-core-words.txt}), to the
+ *     end of the first step and to a third of each step after it;
  * <li>then always the word that combines most with what is shown already: two words combine if a reviewed pattern puts them after
  *     one another ({@link Phrases}), and a pair weighs the root of what its two words weigh, so that a word gains most that makes many
- *     likely phrases;
+ *     likely phrases; words that fit others alike share what they gain with those of them that are shown, so that kinds come in turn;
  * <li>what combines with nothing, by how often it is said.
  * </ol>
- * Words of grammar wait until {@value #TWO_WORDS} words are shown, the end of the stage of two words: before it they say nothing.
+ * Words of grammar, and of what cannot be seen ({@code later-words.txt}), wait until {@value #TWO_WORDS} words are shown, about the end of
+ * the stage of two words: before it they say nothing.
  * What is held, and what is left of the vocabulary, is in no step but the last, if that is to have all. A word that stands on several
  * boards is taken with all its buttons. A step after the first for which no words are left is left out. Ties go to fewer taps, then by
  * word. The same input gives the same plan.
@@ -57,6 +58,9 @@ public final class ProposedPlan {
 
     /** Words that are shown by when children put more than two together: about a hundred. */
     private static final int TWO_WORDS = 100;
+    private static final int CORE_SHARE = 3;
+    /** A label of several words is said more rarely than its words. */
+    private static final double SEVERAL_WORDS = 0.01;
     private static final Phrases PHRASES = Phrases.shipped();
     private static final List<String> CORE = Listed.lines(ProposedPlan.class, "first-core-words.txt").stream().flatMap(l -> Listed.words(l).stream())
         .map(w -> w.toLowerCase(Locale.ROOT)).toList();
@@ -97,7 +101,9 @@ public final class ProposedPlan {
             }
             if (steps.isEmpty() && target != ALL) {
                 moving(motives, (target + 1) / 2, words);
-                core((target + 3) / 4, words);
+                core(target - words.size(), words);
+            } else if (target != ALL) {
+                core((target - count) / CORE_SHARE, words);
             }
             while (target != ALL && count + words.size() < target && taken.size() < candidates.size()) {
                 words.add(next());
@@ -143,7 +149,7 @@ public final class ProposedPlan {
                     String word = button.spoken().toLowerCase(Locale.ROOT);
                     Candidate known = candidates.get(word);
                     if (known == null) {
-                        double weighs = weight.applyAsDouble(word);
+                        double weighs = weight.applyAsDouble(word) * (word.indexOf(' ') < 0 ? 1 : SEVERAL_WORDS);
                         candidates.put(word, new Candidate(word, board, button, PHRASES.fits(word, button.kind()), new ArrayList<>(List.of(button.id())),
                             tapsTo.get(board.id()), weighs, Math.sqrt(weighs)));
                     } else {
@@ -174,7 +180,7 @@ public final class ProposedPlan {
             .forEach(word -> take(candidates.get(word), Told.of("why-core-word"), into));
     }
 
-    /** What combines most with what is shown; else what is said most. Words of grammar are asked only after the stage of two words. */
+    /** What combines most with what is shown; else what is said most. Words that come later are asked only after the stage of two words. */
     private Word next() {
         Candidate next = best(taken.size() >= TWO_WORDS);
         Candidate chosen = next == null ? best(true) : next;
@@ -185,8 +191,8 @@ public final class ProposedPlan {
         return words.get(0);
     }
 
-    /** @param grammar true if words of grammar may be taken too @return null if there is none */
-    private @Nullable Candidate best(boolean grammar) {
+    /** @param later true if words that come after the stage of two words may be taken too @return null if there is none */
+    private @Nullable Candidate best(boolean later) {
         Candidate next = null;
         double most = 0;
         for (Queue<Candidate> queue : best) {
@@ -194,8 +200,8 @@ public final class ProposedPlan {
                 queue.remove();
             }
             Candidate c = queue.peek();
-            if (c != null && (grammar || !c.fits.grammar())) {
-                double gain = c.root * gain(c.fits);
+            if (c != null && (later || !c.fits.later())) {
+                double gain = c.root * gain(c.fits) / (1 + shownWords.getOrDefault(c.fits, List.of()).size());
                 if (next == null || gain > most || gain == most && BEST.compare(c, next) < 0) {
                     next = c;
                     most = gain;
