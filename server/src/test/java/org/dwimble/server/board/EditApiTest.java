@@ -13,6 +13,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import tools.jackson.databind.JsonNode;
 
 /** What a person does on the bench, over HTTP, and what is answered when the input is bad. */
@@ -194,15 +196,16 @@ class EditApiTest {
         assertThat(words.sentence()).isEqualTo("That is 401 words; up to 400 go in at once. Nothing was changed.");
     }
 
-    @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "' , '  | The word line is empty. Type a word, then press Enter.",
-        "kite   | Every cell of Animals is taken. Take a button off, or put “kite” on another board. Nothing was changed."})
-    void anEmptyWordLineAndAFullBoardAreAnsweredInASentence(String text, String sentence) {
-        Http.Answer answer = words(1, "animals", text);
-        assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.sentence()).isEqualTo(sentence);
-        assertThat(version()).isEqualTo(1);
+    @Test
+    void anEmptyWordLineAndAFullBoardAreAnsweredInASentence() {
+        assertThat(words(1, "animals", " , ").sentence()).isEqualTo("The word line is empty. Type a word, then press Enter.");
+        JsonNode animals = http.get(vocabulary + "/boards/animals").json();
+        int free = animals.get("rows").asInt() * animals.get("columns").asInt() - animals.get("buttons").size();
+        words(1, "animals", IntStream.range(0, free).mapToObj(i -> "creature " + i).collect(Collectors.joining(", ")));
+        Http.Answer full = words(2, "animals", "kite");
+        assertThat(full.status()).isEqualTo(422);
+        assertThat(full.sentence()).isEqualTo("Every cell of Animals is taken. Take a button off, or put “kite” on another board. Nothing was changed.");
+        assertThat(version()).isEqualTo(2);
     }
 
     @Test
