@@ -1,7 +1,6 @@
 import { Dropdown, type MenuProps } from 'antd';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import parts from '../../shell/parts.module.css';
-import { Glued } from '../../shell/Glued';
 
 /** A dotted-underlined word of a sentence that opens a list to choose from. */
 export function DottedChoice({ label, children, items, onChoose, disabled }: {
@@ -27,7 +26,7 @@ export function DottedText({ label, value, shown, onKeep, disabled, editing, onE
   const open = editing ?? own;
   const setOpen = onEditing ?? setOwn;
   if (disabled) return <strong>{shown ?? value}</strong>;
-  if (!open) return <Glued after=";"><button type="button" className={parts.dotted} title={label} onClick={() => setOpen(true)}>{shown ?? value}</button></Glued>
+  if (!open) return <button type="button" className={parts.dotted} title={label} onClick={() => setOpen(true)}>{shown ?? value}</button>;
   return <DottedField label={label} value={value} onText={onText} onKeepWith={onKeepWith && ((text) => { setOpen(false); onKeepWith(text); })}
     onDone={(text) => { setOpen(false); if (text !== undefined && text.trim() !== value) onKeep(text); }} />;
 }

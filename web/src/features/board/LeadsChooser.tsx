@@ -5,7 +5,6 @@ import type { BoardLine, Button, VocabularyView } from '../../api/types';
 import { vocabularies } from '../student/students';
 import bench from './bench.module.css';
 import parts from '../../shell/parts.module.css';
-import { Glued } from '../../shell/Glued';
 
 type Chosen = { what: 'leads'; leads: Button['leads'] } | { what: 'new'; name: string } | { what: 'walk' };
 
@@ -17,8 +16,8 @@ export function LeadsChooser({ shown, button, line, view, disabled, onChoose }: 
   const [typed, setTyped] = useState('');
   const { data: all = [] } = useQuery({ ...vocabularies(view.student?.id ?? ''), enabled: open && !!view.student });
   if (disabled) return <strong>{shown}</strong>;
-  if (!open) return <Glued after=";"><button type="button" className={parts.dotted} title="Change where it leads" aria-haspopup="listbox"
-    onClick={() => { setTyped(''); setOpen(true); }}>{shown}</button></Glued>
+  if (!open) return <button type="button" className={parts.dotted} title="Change where it leads" aria-haspopup="listbox"
+    onClick={() => { setTyped(''); setOpen(true); }}>{shown}</button>;
   const wanted = typed.trim().toLowerCase();
   const boards = view.boards.filter((b) => b.id !== line.id && b.name.toLowerCase().includes(wanted))
     .sort((a, b) => Number(b.name.toLowerCase().startsWith(wanted)) - Number(a.name.toLowerCase().startsWith(wanted)));

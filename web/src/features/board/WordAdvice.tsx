@@ -4,7 +4,6 @@ import { advice } from './boards';
 import { KEYS, waysOn, type WayOn } from './ways';
 import bench from './bench.module.css';
 import parts from '../../shell/parts.module.css';
-import { Glued } from '../../shell/Glued';
 
 /** Where words went that found no room on the board that was shown. */
 export interface Elsewhere { words: string; board: string; name: string }
@@ -38,7 +37,7 @@ export function WordAdvice({ word, full, advice, board, hint, went, onGo, onWay,
   word: string; full: boolean; advice?: Advice; board: string; hint: string; went?: Elsewhere;
   onGo: (board: string) => void; onWay: (way: WayOn) => void; onFill?: () => void; onSeek?: () => void; onLeaveIt: () => void;
 }) {
-  const door = (words: string, onClick: () => void) => <Glued after=";"><button type="button" className={parts.dotted} onClick={onClick}>{words}</button></Glued>
+  const door = (words: string, onClick: () => void) => <button type="button" className={parts.dotted} onClick={onClick}>{words}</button>;
   if (word === '') {
     return <p className={bench.advice} role="status">{went ? <>{went.words} now stands on {went.name}. {door('go there', () => onGo(went.board))}</> : <span
       className={parts.quiet}>{hint}</span>}</p>;

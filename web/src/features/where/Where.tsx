@@ -1,4 +1,4 @@
-import { Button } from 'antd';
+import { Button, Input } from 'antd';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Link, useSearchParams } from 'react-router';
 import { answer, client, sentence } from '../../api/client';
@@ -17,21 +17,33 @@ const where = (word: string) => ({
 
 /** Where one word is for each student, to look at and to print for a class. */
 export default function Where() {
-  const [search] = useSearchParams();
+  const [search, ask] = useSearchParams();
   const word = search.get('word')?.trim() ?? '';
   const { data = [], error } = useQuery(where(word));
   return (
     <main className={`${parts.page} ${css.where}`} data-ready={data.length > 0 || undefined}>
       <div className={parts.pageHead}>
-        <h1>Where is “{word}”?</h1>
+        <h1>{word ? `Where is “${word}”?` : 'Where is a word?'}</h1>
         <span className={parts.grow} />
         <Link className={`${parts.door} ${css.notPrinted}`} to="/caseload">
           Back to the caseload
         </Link>
-        <Button className={css.notPrinted} type="primary" onClick={() => window.print()}>
-          Print
-        </Button>
+        {word && (
+          <Button className={css.notPrinted} type="primary" onClick={() => window.print()}>
+            Print
+          </Button>
+        )}
       </div>
+      {!word && (
+        <Input.Search
+          className={css.asked}
+          aria-label="Where is a word?"
+          placeholder="Type a word"
+          enterButton="Find it"
+          autoFocus
+          onSearch={(typed) => typed.trim() && ask({ word: typed.trim() })}
+        />
+      )}
       {error && <p role="alert">{sentence(error)}</p>}
       <ul className={css.students}>
         {data.map((row) => (

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import type { Support, WordList } from '../../api/types';
 import { PagePreview } from '../sheet/PagePreview';
 import { offers as offersQuery } from './lists';
-import { intoView } from '../../shell/intoView';
+import { intoList } from '../../shell/intoView';
 import css from './wordlist.module.css';
 
 /** Everything the list could be, each as a small true picture of its first sheet. */
@@ -17,7 +17,7 @@ export function Offers({ view, onChoose }: { view: WordList; onChoose: (support:
           <li key={offer.support.type}>
             <button
               type="button"
-              ref={now ? intoView : undefined}
+              ref={now ? intoList : undefined}
               aria-pressed={now}
               disabled={!view.mayEdit}
               title={offer.refused ?? undefined}

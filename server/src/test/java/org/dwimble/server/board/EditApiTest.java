@@ -77,9 +77,9 @@ class EditApiTest {
 
     @Test
     void aDeletedBoardLeavesLooseEndsThatOneEditMends() {
-        http.post(vocabulary + "/edits", "{\"base\":1,\"edit\":{\"type\":\"delete-board\",\"board\":\"animals\"}}");
+        http.post(vocabulary + "/edits", "{\"base\":1,\"edit\":{\"type\":\"delete-board\",\"board\":\"animals-more\"}}");
         JsonNode findings = http.get(vocabulary + "/findings").json().get("findings");
-        assertThat(findings).extracting(f -> f.get("sentence").asString()).contains("“animals” on More topics opens a board that is not there.");
+        assertThat(findings).extracting(f -> f.get("sentence").asString()).containsExactly("“more animals” on Animals opens a board that is not there.");
         assertThat(http.get(vocabulary + "/findings").body()).as("read twice it is the same").isEqualTo(http.get(vocabulary + "/findings").body());
         JsonNode mend = findings.get(0).get("mends").get(0).get("intention");
         Http.Answer mended = http.post(vocabulary + "/edits", "{\"base\":2,\"edit\":" + mend + "}");
