@@ -2,6 +2,7 @@ package org.dwimble.core.obf;
 
 import java.io.IOException;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,6 +28,7 @@ final class BoardMedia {
     private final Map<String, String> ids = new HashMap<>();
     private final Map<String, JsonNode> facts = new TreeMap<>();
     private final Map<String, ObjectNode> elsewhere = new HashMap<>();
+    private final Set<String> listed = new HashSet<>();
 
     /** @param board its name, for findings */
     private record Source(ObfReader reader, String board, Attached attached) {
@@ -50,6 +52,14 @@ final class BoardMedia {
         return ids.get(id);
     }
 
+    /** What the boards know one by that a button asks for; one that the file does not list is said. */
+    @Nullable String askedFor(String id) {
+        if (!id.isEmpty() && !listed.contains(id)) {
+            found("found-media-names-nothing", "id", Text.cut(id, 40));
+        }
+        return ids.get(id);
+    }
+
     /** What was said of each, by what the boards know it by. */
     Map<String, JsonNode> facts() {
         return facts;
@@ -63,6 +73,7 @@ final class BoardMedia {
     private BoardMedia read(JsonNode items) throws Refused, IOException {
         for (JsonNode item : items) {
             String id = ObfReader.text(item, "id", "");
+            listed.add(id);
             if (item instanceof ObjectNode entry && !id.isEmpty() && !entry.path(ObfWriter.COMPOSED).asBoolean(false)) {
                 take(id, entry);
             }

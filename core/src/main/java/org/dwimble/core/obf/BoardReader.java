@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -72,6 +73,9 @@ final class BoardReader {
         if (name.isEmpty()) {
             name = "Board";
         }
+        if (Text.length(Text.tidy(wantedName)) > Board.LONGEST_NAME) {
+            reader.findings().found("found-name-long", "most", Board.LONGEST_NAME, "name", Text.cut(name, 40));
+        }
         try {
             pictures = BoardMedia.pictures(reader, json, name, attached);
             sounds = BoardMedia.sounds(reader, json, name, attached);
@@ -131,6 +135,8 @@ final class BoardReader {
         ObfGrid.Read grid = ObfGrid.read(json);
         if (grid.odd()) {
             reader.findings().found("found-grid-size", "board", name);
+        } else if (grid.larger()) {
+            reader.findings().found("found-grid-larger", "board", name, "rows", grid.rows(), "columns", grid.columns());
         }
         int rows = grid.rows();
         int columns = grid.columns();
@@ -176,7 +182,10 @@ final class BoardReader {
                 reader.findings().found("found-outside-grid", "count", forgotten.size(), "board", name);
             }
             rows = Math.max(rows, (taken.size() + forgotten.size() + columns - 1) / columns);
-            shape = rows == shape.rows() ? shape : new Shape(rows, columns);
+            if (rows != shape.rows()) {
+                shape = new Shape(rows, columns);
+                reader.findings().found("found-grid-larger", "board", name, "rows", rows, "columns", columns);
+            }
             int next = 0;
             for (String id : forgotten) {
                 while (taken.contains(new Cell(next / columns, next % columns))) {
@@ -225,7 +234,7 @@ final class BoardReader {
         }
         List<Layer> layers = layers(json);
         if (layers.isEmpty()) {
-            layers = Layer.only(pictures.id(ObfReader.text(json, "image_id", "")));
+            layers = Layer.only(pictures.askedFor(ObfReader.text(json, "image_id", "")));
         }
         Look look = ObfLook.ofButton(json, extras);
         reader.findings().carried(extras.keySet().stream().filter(k -> !k.equals("url")).collect(Collectors.toSet()));
@@ -245,7 +254,7 @@ final class BoardReader {
             kind = known.word().equals(kindWord) ? known : kind;
         }
         return new Button(id, standing, new Face(label, layers, kind),
-            new Acts(says, sounds.id(ObfReader.text(json, "sound_id", "")), doings, leads), ObfPlan.shown(json, look),
+            new Acts(says, sounds.askedFor(ObfReader.text(json, "sound_id", "")), doings, leads), ObfPlan.shown(json, look),
                 Extras.ofPackage(extras));
     }
 
@@ -265,7 +274,7 @@ final class BoardReader {
     private List<Layer> layers(ObjectNode json) {
         List<Layer> layers = new ArrayList<>();
         for (JsonNode layer : json.path(ObfWriter.LAYERS)) {
-            String picture = pictures.id(layer.path("image_id").asString(""));
+            String picture = pictures.askedFor(layer.path("image_id").asString(""));
             if (picture != null && layers.size() < Face.MOST_LAYERS) {
                 layers.add(new Layer(picture, layer.path("x").asInt(0), layer.path("y").asInt(0), layer.path("size").asInt(Layer.ROOM)));
             }
@@ -288,10 +297,19 @@ final class BoardReader {
                 return new Leads.Opens(id, json.path(ObfWriter.LEADS).asString("").equals(ObfWriter.ONCE));
             }
         }
+        if (!load.isMissingNode() && !load.isNull() && !saysABoard(load)) {
+            extras.put("load_board", load);
+            reader.findings().found("found-link-says-nothing", "button", label(json), "board", name);
+        }
         if (json.path(ObfWriter.LEADS).asString("").equals("back")) {
             return Leads.BACK;
         }
         return rawActions(json).stream().anyMatch(BoardReader::goesHome) ? Leads.HOME : Leads.STAYS;
+    }
+
+    /** Whether a link says by anything where it leads. */
+    private static boolean saysABoard(JsonNode load) {
+        return load.isObject() && Stream.of("id", "path", "name", "url", "data_url").anyMatch(key -> !ObfReader.text(load, key, "").isEmpty());
     }
 
     static List<JsonNode> rawActions(JsonNode json) {

@@ -24,8 +24,13 @@ final class ObfGrid {
     /** A board is not written with more lines than this; then its lines are written equal. */
     private static final int MOST_WRITTEN = 120;
 
-    /** @param shape null if it is more than a board can have; @param order ids by cell, as many as the shape has; empty where there is none @param odd true if it tells a number of lines that is none */
-    record Read(boolean odd, int rows, int columns, @Nullable Shape shape, List<List<String>> order) {
+    /**
+     * @param shape null if it is more than a board can have
+     * @param order ids by cell, as many as the shape has; empty where there is none
+     * @param odd true if it tells a number of lines that is none
+     * @param larger true if its cells are more than the lines it tells
+     */
+    record Read(boolean odd, boolean larger, int rows, int columns, @Nullable Shape shape, List<List<String>> order) {
     }
 
     private ObfGrid() {
@@ -75,12 +80,13 @@ final class ObfGrid {
         for (JsonNode row : order) {
             columns = Math.max(columns, row.size());
         }
+        boolean larger = isLarger(grid.path("rows"), rows) || isLarger(grid.path("columns"), columns);
         List<Integer> heights = lines(json.path(LINES).path("rows"), rows);
         List<Integer> widths = lines(json.path(LINES).path("columns"), columns);
         int meantRows = heights.isEmpty() ? rows : heights.size();
         int meantColumns = widths.isEmpty() ? columns : widths.size();
         if (meantRows < 1 || meantColumns < 1 || meantRows > Board.MOST_LINES || meantColumns > Board.MOST_LINES) {
-            return new Read(odd, meantRows, meantColumns, null, List.of());
+            return new Read(odd, larger, meantRows, meantColumns, null, List.of());
         }
         int[] rowAt = starts(heights, rows, meantRows);
         int[] columnAt = starts(widths, columns, meantColumns);
@@ -93,7 +99,11 @@ final class ObfGrid {
             }
             ids.add(row);
         }
-        return new Read(odd, meantRows, meantColumns, new Shape(meantRows, meantColumns, heights, widths), ids);
+        return new Read(odd, larger, meantRows, meantColumns, new Shape(meantRows, meantColumns, heights, widths), ids);
+    }
+
+    private static boolean isLarger(JsonNode told, int found) {
+        return !told.isMissingNode() && told.asInt(0) < found;
     }
 
     /** The shares told, if they are some a board can have and the grid was written by them. */

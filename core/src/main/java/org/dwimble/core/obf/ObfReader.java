@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.Base64;
 import java.util.Collection;
 import java.util.HashSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -136,6 +137,7 @@ public final class ObfReader {
             Map<String, ObjectNode> jsons = parsed(files, paths);
             Map<String, String> outside = new LinkedHashMap<>();
             jsons.forEach((theirs, json) -> outside.put(ids.board(theirs, paths.get(theirs), json), theirs));
+            tellIdsTwice(jsons);
             lookInto(files, jsons.values());
             Set<String> repeated = repeatedButtonIds(jsons);
             Map<String, Board> boards = new LinkedHashMap<>();
@@ -290,6 +292,19 @@ public final class ObfReader {
             findings.found("found-no-home", "board", boards.get(home).name());
         }
         return home;
+    }
+
+    /** Boards that call themselves the same: each came in, and a link by that id alone can mean but one. */
+    private void tellIdsTwice(Map<String, ObjectNode> jsons) {
+        Map<String, String> first = new HashMap<>();
+        jsons.forEach((theirs, json) -> {
+            String says = text(json, "id", theirs);
+            String name = Text.cut(Text.tidy(text(json, "name", theirs)), 60);
+            String other = first.putIfAbsent(says, name);
+            if (other != null) {
+                findings.found("found-board-id-twice", "board", other, "other", name, "id", Text.cut(says, 40));
+            }
+        });
     }
 
     /** Button ids that stand on more than one board: usual elsewhere, but here an id is a word's own for life. */

@@ -236,6 +236,37 @@ class HostileFilesTest {
     }
 
     @Example
+    void whatIsMendedIsSaid() throws Exception {
+        String button = "{\"id\":\"1\",\"label\":\"crab\",%s}";
+        String board = "{" + FORMAT + ",\"name\":\"N\",\"buttons\":[" + button + "],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}";
+        assertThat(read(board.formatted("\"image_id\":\"nobody\"")).findings()).containsExactly(Told.of("found-media-names-nothing", "what", "picture",
+            "board", "N", "id", "nobody"));
+        assertThat(read(board.formatted("\"sound_id\":\"nobody\"")).findings()).containsExactly(Told.of("found-media-names-nothing", "what", "sound",
+            "board", "N", "id", "nobody"));
+        for (String link : List.of("\"play\"", "\"\"", "{}", "[]", "7", "{\"id\":\"\"}", "{\"name\":\" \"}")) {
+            ObfReader.Read linked = read(board.formatted("\"load_board\":" + link));
+            assertThat(linked.findings()).as(link).contains(Told.of("found-link-says-nothing", "button", "crab", "board", "N"));
+            assertThat(linked.vocabulary().homeBoard().buttons().get(0).extras().ofPackage()).as(link).containsKey("load_board");
+        }
+        assertThat(read(board.formatted("\"load_board\":null")).findings()).isEmpty();
+        String longName = "n".repeat(Board.LONGEST_NAME + 1);
+        assertThat(read(board.formatted("\"x\":1").replace("\"N\"", "\"" + longName + "\"")).findings()).contains(Told.of("found-name-long", "most",
+            Board.LONGEST_NAME, "name", "n".repeat(40)));
+        assertThat(read(board.formatted("\"x\":1").replace("[[\"1\"]]", "[[\"1\",null],[null,null]]")).findings()).contains(Told.of("found-grid-larger",
+            "board", "N", "rows", 2, "columns", 2));
+    }
+
+    @Example
+    void boardsThatCallThemselvesTheSameBothComeInAndItIsSaid() throws Exception {
+        String board = "{" + FORMAT + ",\"id\":\"same\",\"name\":\"%s\",\"buttons\":[],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[null]]}}";
+        byte[] both = Packed.zip(Map.of("manifest.json", "{" + FORMAT + ",\"root\":\"a.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}",
+            "a.obf", board.formatted("Harbour"), "b.obf", board.formatted("Slipway")));
+        ObfReader.Read read = read(both, PackageLimits.USUAL);
+        assertThat(read.vocabulary().boards().values()).extracting(Board::name).containsExactlyInAnyOrder("Harbour", "Slipway");
+        assertThat(read.findings()).contains(Told.of("found-board-id-twice", "board", "Harbour", "other", "Slipway", "id", "same"));
+    }
+
+    @Example
     void whatIsCarriedAlongForOthersHasItsLimitAndSoHaveActions() throws Exception {
         ObfReader.Read read = read("{" + FORMAT + ",\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"ext_small\":1,\"ext_large\":\""
             + "x".repeat(30_000)

@@ -282,7 +282,8 @@ class ObfTest {
     void aShortGridIsFilledWithEmptyCellsAndForgottenButtonsFindRoom() throws Exception {
         ObfReader.Read read = read("{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\"},{\"id\":\"2\",\"label\":\"b\"},{\"id\":\"3\",\"label\":\"c\"}],\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[null,\"1\"]]}}");
         assertThat(drawn(read.vocabulary().homeBoard())).containsExactly("b a", "c .");
-        assertThat(read.findings()).containsExactly(Told.of("found-outside-grid", "count", 2, "board", "N"));
+        assertThat(read.findings()).containsExactly(Told.of("found-outside-grid", "count", 2, "board", "N"),
+            Told.of("found-grid-larger", "board", "N", "rows", 2, "columns", 2));
     }
 
     @Test

@@ -409,14 +409,22 @@ public class VocabularyStore {
         }
     }
 
-    /** The newest version since {@code base} that changed what is needed. */
+    /**
+     * The version since {@code base} that left what is needed as it is now. It is sought by halves: the base differs from now in what is
+     * needed, now does not, and where the two meet somebody changed it; so however old the base is, a dozen versions are read.
+     */
     private Version whoMet(Session session, Kept now, int base, Change asSeen) throws SQLException {
-        for (int number = now.version; number > base; number--) {
-            if (asSeen.needs().meets(deltasOf(session, now, number))) {
-                return version(session, now.id, number).orElseThrow();
+        int differs = base;
+        int same = now.version;
+        while (same - differs > 1) {
+            int middle = (differs + same) >>> 1;
+            if (asSeen.needs().meets(Deltas.between(contentAt(session, now, middle), now.vocabulary))) {
+                differs = middle;
+            } else {
+                same = middle;
             }
         }
-        return version(session, now.id, now.version).orElseThrow();
+        return version(session, now.id, same).orElseThrow();
     }
 
     /** What a version changed. */

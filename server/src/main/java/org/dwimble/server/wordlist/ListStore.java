@@ -183,14 +183,19 @@ public class ListStore {
         });
     }
 
-    /** The first version since {@code base} that met. */
+    /** A version since {@code base} that met, where the one before it did not; sought by halves, so an old base costs no more. */
     private static Version whoMet(Session session, Kept now, int base, WordList seen, WordList mine) throws SQLException {
-        for (int number = base + 1; number < now.version; number++) {
-            if (Merged.of(seen, mine, content(session, now.id, number).orElseThrow()).met() != null) {
-                return version(session, now.id, number);
+        int meetsNot = base;
+        int meets = now.version;
+        while (meets - meetsNot > 1) {
+            int middle = (meetsNot + meets) >>> 1;
+            if (Merged.of(seen, mine, content(session, now.id, middle).orElseThrow()).met() == null) {
+                meetsNot = middle;
+            } else {
+                meets = middle;
             }
         }
-        return version(session, now.id, now.version);
+        return version(session, now.id, meets);
     }
 
     /** Takes back this person's last change that is not taken back, if what it changed is still as it left it. */
