@@ -56,9 +56,19 @@ public final class ServerProcess implements AutoCloseable {
     /** As kill -9 does; returns once it is gone. */
     public void kill() {
         process.destroyForcibly();
+        gone(20);
+    }
+
+    /** As a person who stops it does; returns once it is gone. */
+    public void stop() {
+        process.destroy();
+        gone(120);
+    }
+
+    private void gone(int seconds) {
         try {
-            if (!process.waitFor(20, TimeUnit.SECONDS)) {
-                throw new IllegalStateException("The server cannot be killed.");
+            if (!process.waitFor(seconds, TimeUnit.SECONDS)) {
+                throw new IllegalStateException("The server cannot be stopped.");
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();

@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.StringJoiner;
+import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.locks.LockSupport;
 import org.dwimble.core.picture.Appearance;
@@ -42,9 +43,9 @@ public final class Siege {
     private static final int PEOPLE = 40;
     private static final int SLOW = 200;
 
-    /** Something sent. @return the status it was answered with */
+    /** Something sent. @return what it was answered with */
     private interface Attack {
-        int send(Http by, int port) throws IOException;
+        Object send(Http by, int port) throws Exception;
     }
 
     private final List<Account> accounts = new ArrayList<>();
@@ -65,7 +66,27 @@ public final class Siege {
             List<Http> signedIn = siege.accounts.stream().map(a -> Http.as(a, server.port())).toList();
             siege.attacks(signedIn.get(1), signedIn.get(0), server.port());
             siege.slow(signedIn, server.port());
+            siege.stop(signedIn.get(1), server);
         }
+    }
+
+    /** Told to stop while it draws and prints. */
+    private void stop(Http busy, ServerProcess server) throws Exception {
+        SiegeOfWork work = new SiegeOfWork(busy, vocabularies.get(1));
+        Thread asking = new Thread(() -> {
+            try {
+                work.all().get("that book, four as jobs at once").call();
+                work.all().get("a book of 300 boards of 300 buttons, eight previews at once").call();
+            } catch (Exception ended) {
+                System.out.println("(asked for work until " + ended.getMessage() + ")");
+            }
+        });
+        asking.start();
+        LockSupport.parkNanos(20_000_000_000L);
+        long begin = System.nanoTime();
+        server.stop();
+        System.out.printf("| told to stop under a book's jobs and previews |  | %.1f s |  |  |%n", (System.nanoTime() - begin) / 1e9);
+        asking.join();
     }
 
     private void school(Path home) {
@@ -111,6 +132,9 @@ public final class Siege {
         row("a picture of 100,000 x 100,000", attacker, worker, port, picture(HostilePictures.sayingItIs(100_000, Photos.png(40, 40))));
         row("a drawing that shows itself 2^30 times", attacker, worker, port, picture(utf8(HostilePictures.tree(30))));
         row("a package of 1,000 damaged pictures", attacker, worker, port, upload("packages", damagedPictures()));
+        for (Map.Entry<String, Callable<String>> work : new SiegeOfWork(attacker, vocabularies.get(1)).all().entrySet()) {
+            row(work.getKey(), attacker, worker, port, (by, p) -> work.getValue().call());
+        }
     }
 
     private void row(String name, Http attacker, Http worker, int port, Attack attack) throws Exception {
@@ -121,7 +145,7 @@ public final class Siege {
             long begin = System.nanoTime();
             try {
                 answered[0] = String.valueOf(attack.send(attacker, port));
-            } catch (IOException | RuntimeException e) {
+            } catch (Exception e) {
                 answered[0] = "closed: " + e.getMessage();
             }
             took[0] = (System.nanoTime() - begin) / 1e9;

@@ -1,0 +1,197 @@
+package org.dwimble.server.bench;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.StringJoiner;
+import java.util.TreeMap;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.dwimble.server.Http;
+import org.dwimble.server.media.Photos;
+import org.dwimble.server.obf.Zips;
+
+/** Work asked for that is more than it looks: boards, books, lists and packages of which one request alone could hold the server. */
+final class SiegeOfWork {
+    private static final String STUDENT = "student1";
+    private static final int PHOTOS = 1_000;
+    private static final int SIDE = 295;
+
+    private final Http by;
+    private final long vocabulary;
+
+    /** @param by somebody whose own student is {@code student1} @param vocabulary of that student */
+    SiegeOfWork(Http by, long vocabulary) {
+        this.by = by;
+        this.vocabulary = vocabulary;
+    }
+
+    /** What is sent, in order, each with how often at once it is asked; what is needed for it is made when it is first asked for. */
+    Map<String, Callable<String>> all() {
+        Map<String, Callable<String>> all = new LinkedHashMap<>();
+        all.put("a word of 900,000 letters in the word line", () -> told(words("a".repeat(900_000))));
+        all.put("60 words of 15,000 letters each", () -> told(words(IntStream.range(0, 60).mapToObj(i -> "b".repeat(15_000)).collect(Collectors.joining(", ")))));
+        all.put("922 KB of dates in a calendar, twelve at once", () -> {
+            byte[] dates = dates();
+            return together(12, () -> by.upload("/api/calendar-lines", "days.ics", dates));
+        });
+        all.put("six pictures at once of a sheet of 1,500 x 1,500 mm", () -> {
+            long list = list("ferry", "{\"type\":\"page\",\"page\":{\"paper\":\"A4\",\"own\":{\"width\":1500000,\"height\":1500000},\"turn\":\"UPRIGHT\",\"margin\":9000,\"type\":\"EQUAL\"}}");
+            return together(6, () -> by.get("/api/lists/" + list + "/sheet.png"));
+        });
+        all.put("what could be made of a list of 30,400 words", () -> {
+            long list = list(IntStream.range(0, 400).mapToObj(i -> "word" + i).collect(Collectors.joining(", ")), null);
+            for (int i = 1; i < 76; i++) {
+                int from = i * 400;
+                by.post("/api/lists/" + list + "/words", "{\"base\":" + i + ",\"text\":\"" + IntStream.range(from, from + 400).mapToObj(n -> "word" + n)
+                    .collect(Collectors.joining(", ")) + "\"}");
+            }
+            return told(by.get("/api/lists/" + list + "/offers"));
+        });
+        all.put("a class of 60 by 250 cells, four at once", () -> {
+            String head = "name\\t" + IntStream.range(0, 250).mapToObj(i -> "c" + i).collect(Collectors.joining("\\t"));
+            String rows = IntStream.range(0, 60).mapToObj(r -> "S" + r + "\\t" + IntStream.range(0, 250).mapToObj(i -> "crab").collect(Collectors.joining("\\t")))
+                .collect(Collectors.joining("\\n"));
+            return together(4, () -> by.post("/api/lists/" + list("ferry", null) + "/class", "{\"base\":1,\"table\":\"" + head + "\\n" + rows + "\"}"));
+        });
+        all.put("a board of 40 x 40 for a screen of 2 x 2 m at 400 percent on A5, one preview", () -> told(by.get(large() + "/sheet" + LARGE)));
+        all.put("the same, ten previews at once", () -> together(10, () -> by.get(large() + "/sheet" + LARGE)));
+        all.put("the same, ten PDFs at once", () -> together(10, () -> by.get(large() + "/sheet.pdf" + LARGE)));
+        all.put("a book of 300 boards of 300 buttons, eight previews at once", () -> together(8, () -> by.get(book() + "/sheet?reach=ALL&index=true")));
+        all.put("that book, four as jobs at once", () -> together(4, () -> by.post(book() + "/print?reach=ALL", "{}")));
+        all.put("sixty jobs begun at once by one person", () -> together(60, () -> by.post("/api/vocabularies/" + vocabulary + "/carrying-away", "{}")));
+        all.put("a package of 1,000 photos, 258 MB, brought in", () -> {
+            Http.Answer answer = by.upload("/api/students/" + STUDENT + "/packages", "photos.obz", photos());
+            withPhotos = answer.status() == 200 ? answer.json().get("vocabulary").asLong() : vocabulary;
+            return told(answer);
+        });
+        all.put("that package carried away, three at once", () -> together(3, () -> by.get("/api/vocabularies/" + withPhotos + "/package.obz")));
+        return all;
+    }
+
+    private static final String LARGE = "?size=SCALED&percent=400&paper=A5";
+
+    private String large = "";
+    private String book = "";
+    private long withPhotos;
+
+    private Http.Answer words(String text) {
+        return by.post("/api/vocabularies/" + vocabulary + "/words", "{\"base\":1,\"board\":\"animals\",\"text\":\"" + text + "\"}");
+    }
+
+    private synchronized String large() {
+        if (large.isEmpty()) {
+            by.changeStudent(STUDENT, "{\"name\":\"Student 1\",\"className\":\"\",\"screen\":{\"width\":2000000,\"height\":2000000}}");
+            large = boards(1, 40);
+        }
+        return large;
+    }
+
+    private synchronized String book() {
+        if (book.isEmpty()) {
+            book = boards(300, 17);
+        }
+        return book;
+    }
+
+    /** Brings boards in. @return the address of the first */
+    private String boards(int count, int side) {
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        StringJoiner paths = new StringJoiner(",");
+        for (int i = 0; i < count; i++) {
+            StringJoiner buttons = new StringJoiner(",");
+            StringJoiner rows = new StringJoiner(",");
+            for (int r = 0; r < side; r++) {
+                StringJoiner row = new StringJoiner(",", "[", "]");
+                for (int c = 0; c < side; c++) {
+                    String id = "\"" + i + "-" + r + "-" + c + "\"";
+                    buttons.add("{\"id\":" + id + ",\"label\":\"lighthouse keeper " + c + "\"}");
+                    row.add(id);
+                }
+                rows.add(row.toString());
+            }
+            paths.add("\"b" + i + "\":\"b" + i + ".obf\"");
+            files.put("b" + i + ".obf", utf8("{\"format\":\"open-board-0.1\",\"id\":\"b" + i + "\",\"name\":\"N" + i + "\",\"buttons\":[" + buttons
+                + "],\"grid\":{\"rows\":" + side + ",\"columns\":" + side + ",\"order\":[" + rows + "]}}"));
+        }
+        files.put("manifest.json", utf8("{\"format\":\"open-board-0.1\",\"root\":\"b0.obf\",\"paths\":{\"boards\":{" + paths + "}}}"));
+        Http.Answer in = by.upload("/api/students/" + STUDENT + "/packages", "large.obz", Zips.of(files));
+        if (in.status() != 200) {
+            throw new IllegalStateException(in.status() + " " + in.sentence());
+        }
+        return "/api/vocabularies/" + in.json().get("vocabulary").asLong() + "/boards/b0";
+    }
+
+    private long list(String text, String edit) {
+        long id = by.post("/api/lists", "{\"name\":\"Long\",\"text\":\"" + text + "\"}").json().get("id").asLong();
+        if (edit != null) {
+            Http.Answer set = by.post("/api/lists/" + id + "/edits", "{\"base\":1,\"edit\":" + edit + "}");
+            if (set.status() != 200) {
+                throw new IllegalStateException(set.status() + " " + set.sentence());
+            }
+        }
+        return id;
+    }
+
+    private static byte[] dates() {
+        String event = "BEGIN:VEVENT\r\nUID:a\r\nDTSTAMP:20261101T000000Z\r\nDTSTART;VALUE=DATE:20261204\r\nSUMMARY:crab\r\nEND:VEVENT\r\n";
+        return utf8("BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:a\r\n" + event.repeat(922_000 / event.length()) + "END:VCALENDAR\r\n");
+    }
+
+    /** Noise does not pack, so each is as large as it can be. */
+    private static byte[] photos() {
+        Random chance = new Random(21);
+        Map<String, byte[]> files = new LinkedHashMap<>();
+        StringJoiner images = new StringJoiner(",");
+        for (int i = 0; i < PHOTOS; i++) {
+            BufferedImage noise = new BufferedImage(SIDE, SIDE, BufferedImage.TYPE_INT_RGB);
+            for (int y = 0; y < SIDE; y++) {
+                for (int x = 0; x < SIDE; x++) {
+                    noise.setRGB(x, y, chance.nextInt());
+                }
+            }
+            images.add("{\"id\":\"" + i + "\",\"path\":\"i" + i + ".png\"}");
+            files.put("i" + i + ".png", Photos.encoded(noise, "png"));
+        }
+        String buttons = IntStream.range(0, PHOTOS).mapToObj(i -> "{\"id\":\"p" + i + "\",\"label\":\"a\",\"image_id\":\"" + i + "\"}").collect(Collectors.joining(","));
+        files.put("b.obf", utf8("{\"format\":\"open-board-0.1\",\"id\":\"b\",\"name\":\"N\",\"buttons\":[" + buttons + "],\"images\":[" + images
+            + "],\"grid\":{\"rows\":32,\"columns\":32,\"order\":[]}}"));
+        files.put("manifest.json", utf8("{\"format\":\"open-board-0.1\",\"root\":\"b.obf\",\"paths\":{\"boards\":{\"b\":\"b.obf\"}}}"));
+        return Zips.of(files);
+    }
+
+    /** Asked so often at once. @return how often each answer came */
+    private static String together(int times, Callable<Http.Answer> what) throws Exception {
+        ExecutorService pool = Executors.newFixedThreadPool(times);
+        try {
+            List<Future<Http.Answer>> sent = new ArrayList<>();
+            for (int i = 0; i < times; i++) {
+                sent.add(pool.submit(what));
+            }
+            Map<Integer, Integer> came = new TreeMap<>();
+            for (Future<Http.Answer> one : sent) {
+                came.merge(one.get().status(), 1, Integer::sum);
+            }
+            return came.entrySet().stream().map(e -> e.getValue() + " x " + e.getKey()).collect(Collectors.joining(", "));
+        } finally {
+            pool.shutdownNow();
+        }
+    }
+
+    private static String told(Http.Answer answer) {
+        return String.valueOf(answer.status());
+    }
+
+    private static byte[] utf8(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+}
