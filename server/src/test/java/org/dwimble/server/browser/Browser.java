@@ -45,8 +45,16 @@ public final class Browser implements BeforeAllCallback {
         final List<String> errors = new ArrayList<>();
 
         Window() {
-            context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800).setBaseURL(TestServer.address())
-                .setPermissions(List.of("clipboard-read", "clipboard-write", "camera")));
+            this(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
+        }
+
+        /** A telephone in the hand, upright, which is touched. */
+        static Window telephone() {
+            return new Window(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true).setIsMobile(true));
+        }
+
+        private Window(com.microsoft.playwright.Browser.NewContextOptions screen) {
+            context = chromium.newContext(screen.setBaseURL(TestServer.address()).setPermissions(List.of("clipboard-read", "clipboard-write", "camera")));
             context.setDefaultTimeout(40_000);
             page = context.newPage();
             page.onPageError(error -> errors.add(error));
