@@ -22,6 +22,8 @@ import org.springframework.stereotype.Component;
 @Component
 public class Wording {
     private static final Locale LANGUAGE = Locale.ENGLISH;
+    /** Before the name of an argument: each of its words in quotation marks, but not what is told of one that has no word. */
+    static final String QUOTED = "quoted_";
     private final Map<String, MessageFormat> patterns = new HashMap<>();
 
     public Wording() {
@@ -38,7 +40,10 @@ public class Wording {
     public String of(Told told) {
         MessageFormat pattern = patterns.getOrDefault(told.key(), patterns.get("not-known-any-more"));
         Map<String, Object> arguments = new HashMap<>();
-        told.with().forEach((name, value) -> arguments.put(name, argument(value)));
+        told.with().forEach((name, value) -> {
+            arguments.put(name, argument(value));
+            arguments.put(QUOTED + name, quoted(value));
+        });
         synchronized (pattern) {
             return pattern.format(arguments);
         }
@@ -49,6 +54,13 @@ public class Wording {
             return of(inner);
         }
         return value instanceof List<?> list ? list.stream().map(one -> String.valueOf(argument(one))).collect(Collectors.joining(", ")) : value;
+    }
+
+    private Object quoted(Object value) {
+        if (value instanceof List<?> list) {
+            return list.stream().map(one -> String.valueOf(quoted(one))).collect(Collectors.joining(", "));
+        }
+        return value instanceof String text ? "“" + text + "”" : argument(value);
     }
 
     /** The patterns by key, for the test that holds them against the code. */

@@ -88,7 +88,7 @@ class BuildingApiTest {
         assertThat(edit(http, 1, look.formatted("play-doll", "#f8cfe0")).status()).isEqualTo(200);
         Http.Answer met = edit(http, 1, look.formatted("play-ball", "#f8cfe0"));
         assertThat(met.status()).isEqualTo(409);
-        assertThat(met.sentence()).contains("Marit").contains("changed how ball on Play looks");
+        assertThat(met.sentence()).contains("Marit").contains("changed how “ball” on Play looks");
         assertThat(button(board("play"), "play-ball").get("look").get("fill").asString()).isEqualTo("#c6def9");
     }
 

@@ -62,7 +62,7 @@ class EditApiTest {
         assertThat(kite.get("picture").asString()).isEqualTo("base/kite");
         assertThat(kite.get("kind").asString()).isEqualTo("thing");
         assertThat(kite.get("cell").toString()).isEqualTo("{\"row\":0,\"column\":0}");
-        assertThat(changed.get("steps").get("undo").get("summary").asString()).isEqualTo("put kite, crab, gull on Harbour");
+        assertThat(changed.get("steps").get("undo").get("summary").asString()).isEqualTo("put “kite”, “crab”, “gull” on Harbour");
     }
 
     @Test
@@ -95,7 +95,7 @@ class EditApiTest {
         assertThat(Http.as(marit).post(vocabulary + "/edits", move.formatted("play-ball")).status()).isEqualTo(200);
         Http.Answer refused = http.post(vocabulary + "/edits", move.formatted("play-doll"));
         assertThat(refused.status()).isEqualTo(409);
-        assertThat(refused.sentence()).contains("Marit").contains("moved ball on Play");
+        assertThat(refused.sentence()).contains("Marit").contains("moved “ball” on Play");
         JsonNode play = http.get(vocabulary + "/boards/play").json();
         assertThat(button(play, "ball").get("cell").toString()).isEqualTo("{\"row\":1,\"column\":6}");
         assertThat(button(play, "doll").get("cell").toString()).isEqualTo("{\"row\":1,\"column\":3}");
@@ -110,7 +110,7 @@ class EditApiTest {
         assertThat(refused.status()).isEqualTo(409);
         assertThat(refused.json().get("yours").get("label").asString()).isEqualTo("wish");
         assertThat(refused.json().get("theirs").get("label").asString()).isEqualTo("would like");
-        assertThat(refused.sentence()).startsWith("Marit changed the same thing first (called want “would like” on Home).");
+        assertThat(refused.sentence()).startsWith("Marit changed the same thing first (called “want” “would like” on Home).");
         assertThat(http.post(vocabulary + "/edits", label(2, "wish")).status()).as("made after all, on what they saw").isEqualTo(200);
     }
 
@@ -137,10 +137,10 @@ class EditApiTest {
         assertThat(hers.sentence()).isEqualTo("There is nothing of yours to take back.");
         JsonNode back = http.post(vocabulary + "/undo", "{}").json();
         assertThat(back.get("vocabulary").get("version").asInt()).isEqualTo(3);
-        assertThat(back.get("steps").get("redo").get("summary").asString()).isEqualTo("took back: called want “wish” on Home");
-        assertThat(http.get(vocabulary + "/versions").json().get(0).get("summary").asString()).isEqualTo("took back: called want “wish” on Home");
+        assertThat(back.get("steps").get("redo").get("summary").asString()).isEqualTo("took back: called “want” “wish” on Home");
+        assertThat(http.get(vocabulary + "/versions").json().get(0).get("summary").asString()).isEqualTo("took back: called “want” “wish” on Home");
         assertThat(http.post(vocabulary + "/redo", "{}").json().get("steps").get("undo").get("summary").asString())
-            .isEqualTo("made again: called want “wish” on Home");
+            .isEqualTo("made again: called “want” “wish” on Home");
     }
 
     @Test

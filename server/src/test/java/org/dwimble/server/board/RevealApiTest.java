@@ -125,7 +125,7 @@ class RevealApiTest {
         assertThat(held.get(0).get("by").asString()).as("whatever a client says of that").isEqualTo("Odile");
         assertThat(held.get(0).get("since").asString()).isNotEqualTo("2001-01-01");
         assertThat(held.get(0).get("reason").asString()).isEqualTo("asks all day");
-        assertThat(http.get(vocabulary + "/versions").json().get(0).toString()).contains("held dog, cat").doesNotContain("asks all day");
+        assertThat(http.get(vocabulary + "/versions").json().get(0).toString()).contains("held “dog”, “cat”").doesNotContain("asks all day");
         Http.Answer way = edit("{\"type\":\"hold-words\",\"fact\":false,\"reason\":\"\",\"words\":" + meant("\"buttons\":[\""
             + button("animals", "home") + "\"]") + "}");
         assertThat(way.status()).isEqualTo(422);
@@ -181,7 +181,7 @@ class RevealApiTest {
         String off = "{\"type\":\"take-off\",\"board\":\"play\",\"button\":\"" + kite + "\"}";
         assertThat(edit(http, 2, off, "?sure=true").json().get("needsReason").asBoolean()).isTrue();
         assertThat(edit(http, 2, off, "?sure=true&reason=lost%20it").status()).isEqualTo(200);
-        assertThat(http.get(vocabulary + "/versions").json().get(0).get("summary").asString()).contains("took kite off", "lost it");
+        assertThat(http.get(vocabulary + "/versions").json().get(0).get("summary").asString()).contains("took “kite” off", "lost it");
     }
 
     @Test

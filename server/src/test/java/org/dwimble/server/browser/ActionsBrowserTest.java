@@ -287,7 +287,7 @@ class ActionsBrowserTest extends Counted {
         assertThat(w.cell("kettle,")).isVisible();
         w.button("what happened").click();
         Locator dialog = page.getByRole(AriaRole.DIALOG);
-        assertThat(dialog).containsText("put kettle on Play");
+        assertThat(dialog).containsText("put “kettle” on Play");
         assertThat(w.violations()).isEmpty();
         w.button("Name version 1").click();
         page.keyboard().type("as it came");

@@ -178,7 +178,7 @@ class BenchBrowserTest extends SignedIn {
         page.keyboard().press("Delete");
         assertThat(w.cell("empty, row 2, place 1")).isVisible();
         page.reload();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo: you took apple off Eating and drinking")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo: you took “apple” off Eating and drinking")).click();
         assertThat(w.cell("apple, row 2, place 1")).isVisible();
         page.keyboard().press("Control+Shift+Z");
         assertThat(w.cell("empty, row 2, place 1")).isVisible();

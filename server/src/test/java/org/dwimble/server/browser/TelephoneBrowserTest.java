@@ -68,10 +68,25 @@ class TelephoneBrowserTest {
         w.close();
     }
 
-    @SuppressWarnings("unchecked")
     private void nothingInTheWay() {
-        w.still();
-        assertThat((List<String>) page.evaluate(IN_THE_WAY)).as(page.url()).isEmpty();
+        nothingInTheWay(w);
+    }
+
+    @SuppressWarnings("unchecked")
+    private static void nothingInTheWay(Browser.Window of) {
+        of.still();
+        assertThat((List<String>) of.page.evaluate(IN_THE_WAY)).as(of.page.url()).isEmpty();
+        assertThat(of.violations()).as(of.page.url()).isEmpty();
+    }
+
+    @Test
+    void whereAVocabularyIsStarted() {
+        try (Browser.Window hers = Browser.Window.telephone().as(odile)) {
+            hers.page.navigate("/students/" + ilse.id() + "/start");
+            hers.heading("Start Ilse’s vocabulary").waitFor();
+            hers.button("Copy for Ilse").first().waitFor();
+            nothingInTheWay(hers);
+        }
     }
 
     @Test

@@ -82,7 +82,7 @@ class TogetherBrowserTest extends SignedIn {
         assertThat(w.cell("yellow banana,")).isVisible();
         field.press("Enter");
         Locator dialog = w.page.getByRole(AriaRole.DIALOG);
-        assertThat(dialog).containsText("Marit changed the same thing first (called apple “pear” on Eating and drinking).");
+        assertThat(dialog).containsText("Marit changed the same thing first (called “apple” “pear” on Eating and drinking).");
         w.page.evaluate("() => { history.pushState({}, '', location.pathname.replace('eating', 'play')); dispatchEvent(new PopStateEvent('popstate')); }");
         assertThat(w.heading("Play")).isVisible();
         assertThat(dialog.locator(".bench_both")).containsText("pear");
@@ -99,13 +99,13 @@ class TogetherBrowserTest extends SignedIn {
         assertThat(w.cell("yellow banana,")).isVisible();
         w.page.reload();
         assertThat(w.cell("yellow banana,")).isVisible();
-        w.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo: you called apple “pear” on Eating and drinking")).click();
+        w.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo: you called “apple” “pear” on Eating and drinking")).click();
         assertThat(w.cell("apple, row 2, place 1")).isVisible();
         assertThat(w.cell("yellow banana,")).isVisible();
         assertThat(m.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions()
-            .setName("Undo: you called banana “yellow banana” on Eating and drinking"))).isVisible();
+            .setName("Undo: you called “banana” “yellow banana” on Eating and drinking"))).isVisible();
         String newest = http.get("/api/vocabularies/" + id + "/versions").json().get(0).toString();
-        assertThat(newest).contains("\"by\":\"Odile\"").contains("took back: called apple “pear” on Eating and drinking");
+        assertThat(newest).contains("\"by\":\"Odile\"").contains("took back: called “apple” “pear” on Eating and drinking");
     }
 
     @Test
@@ -117,7 +117,7 @@ class TogetherBrowserTest extends SignedIn {
         assertThat(w.cell("plum,")).isVisible();
         w.page.keyboard().press("Control+Z");
         assertThat(w.page.getByRole(AriaRole.DIALOG))
-            .containsText("Marit has changed the same thing since (called pear “plum” on Eating and drinking), so that cannot be taken back.");
+            .containsText("Marit has changed the same thing since (called “pear” “plum” on Eating and drinking), so that cannot be taken back.");
         w.button("Leave it, and take back the one before").click();
         assertThat(m.cell("banana,")).isVisible();
         assertThat(m.cell("plum,")).isVisible();
@@ -137,7 +137,7 @@ class TogetherBrowserTest extends SignedIn {
         assertThat(m.cell("seal, row 1, place 1")).isVisible();
         w.page.locator("#word-line").fill("crab");
         w.page.keyboard().press("Enter");
-        assertThat(w.page.getByRole(AriaRole.DIALOG)).containsText("Marit changed the same thing first (put seal on Harbour).");
+        assertThat(w.page.getByRole(AriaRole.DIALOG)).containsText("Marit changed the same thing first (put “seal” on Harbour).");
         w.button("Put mine in the next empty cell").click();
         assertThat(w.cell("crab, row 1, place 2")).isVisible();
         assertThat(w.cell("seal, row 1, place 1")).isVisible();

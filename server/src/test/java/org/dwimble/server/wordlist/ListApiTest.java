@@ -117,7 +117,7 @@ class ListApiTest {
         long id = begin("\"text\":\"ferry, bag, seal\",\"student\":\"" + ilse.id() + "\"");
         edit(http, id, 1, "{\"type\":\"take-out\",\"ids\":[\"" + word(id, 1) + "\"]}");
         edit(hers, id, 2, "{\"type\":\"name\",\"name\":\"Harbour\"}");
-        assertThat(list(id).get("undo").asString()).isEqualTo("took out bag");
+        assertThat(list(id).get("undo").asString()).isEqualTo("took out “bag”");
         JsonNode back = http.post("/api/lists/" + id + "/undo", "{}").json();
         assertThat(texts(back)).containsExactly("ferry", "bag", "seal");
         assertThat(back.get("name").asString()).as("hers stays").isEqualTo("Harbour");
