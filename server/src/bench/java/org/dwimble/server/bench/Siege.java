@@ -109,6 +109,8 @@ public final class Siege {
     }
 
     private void attacks(Http attacker, Http worker, int port) throws Exception {
+        // A connection that was left alone may be closed by now; asking for something finds out and makes another.
+        worker.get("/api/session");
         for (int i = 0; i < 40; i++) {
             edit(worker, 0, i);
         }
@@ -142,6 +144,7 @@ public final class Siege {
         String[] answered = new String[1];
         double[] took = new double[1];
         Thread sending = new Thread(() -> {
+            attacker.get("/api/session");
             long begin = System.nanoTime();
             try {
                 answered[0] = String.valueOf(attack.send(attacker, port));
