@@ -68,7 +68,7 @@ class BuildingApiTest {
     @Test
     void badShapesAreRefusedInWords() {
         assertThat(edit(http, 1, "{'type':'stretch-button','board':'play','button':'play-ball','span':{'rows':1,'columns':2}}").sentence())
-            .contains("ball would cover bubbles on Play");
+            .contains("“ball” would cover “bubbles” on Play");
         assertThat(edit(http, 1, "{'type':'stretch-button','board':'play','button':'play-ball','span':{'rows':1,'columns':2147483647}}").status())
             .isEqualTo(422);
         assertThat(edit(http, 1, "{'type':'delete-board','board':'home'}").status()).isEqualTo(422);

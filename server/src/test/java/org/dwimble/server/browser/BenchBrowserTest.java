@@ -198,13 +198,13 @@ class BenchBrowserTest extends SignedIn {
         w.button("make that board").click();
         assertThat(w.cell("days and weather, row 1, place 5, opens a board")).isVisible();
         assertThat(page.getByText("Worth a look")).hasCount(0);
-        w.bench(id, "animals");
+        w.bench(id, "animals-more");
         w.cell("home,").click();
         page.keyboard().press("Delete");
         assertThat(w.cell("empty, row 5, place 2")).isVisible();
         w.cell("back,").click();
         page.keyboard().press("Delete");
-        assertThat(page.getByText("Animals has no way out.")).isVisible();
+        assertThat(page.getByText("More animals has no way out.")).isVisible();
         w.button("put back and home in").click();
         assertThat(w.cell("back, row 5, place 1")).isVisible();
         assertThat(w.cell("home, row 5, place 2")).isVisible();
