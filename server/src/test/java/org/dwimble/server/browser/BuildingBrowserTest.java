@@ -110,7 +110,7 @@ class BuildingBrowserTest extends Counted {
         assertThat(board("Play").button("play-swing").orElseThrow().span()).isEqualTo(new Span(1, 2));
         w.cell("ball,").click();
         w.choose("Change the shape", "one cell wider");
-        assertThat(page.getByText("ball would cover spade on Play. Nothing was changed")).isVisible();
+        assertThat(page.getByText("“ball” would cover “spade” on Play. Nothing was changed")).isVisible();
         w.cell("spade,").click();
         press("Delete");
         w.cell("ball,").click();
