@@ -1,4 +1,5 @@
-import { Button as PlainButton, Dropdown, type MenuProps } from 'antd';
+import { Button as PlainButton, type MenuProps } from 'antd';
+import { Dropdown } from '../../shell/Dropdown';
 import { answer, client } from '../../api/client';
 import type { VocabularyView } from '../../api/types';
 import { useWork } from '../job/Working';

@@ -1,4 +1,5 @@
-import { Dropdown, Input } from 'antd';
+import { Input } from 'antd';
+import { Dropdown } from '../../shell/Dropdown';
 import { useState } from 'react';
 import type { Board, Button } from '../../api/types';
 import { wordsOf } from './list';

@@ -1,4 +1,5 @@
-import { Dropdown, type MenuProps } from 'antd';
+import { type MenuProps } from 'antd';
+import { Dropdown } from '../../shell/Dropdown';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import parts from '../../shell/parts.module.css';
 

@@ -1,4 +1,5 @@
-import { Dropdown, type MenuProps } from 'antd';
+import { type MenuProps } from 'antd';
+import { Dropdown } from '../../shell/Dropdown';
 import type { Board, Button, Cell, Intention } from '../../api/types';
 import parts from '../../shell/parts.module.css';
 

@@ -1,4 +1,5 @@
-import { Alert, Button as PlainButton, Dropdown, Input, Modal } from 'antd';
+import { Alert, Button as PlainButton, Input, Modal } from 'antd';
+import { Dropdown } from '../../shell/Dropdown';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, client, sentence } from '../../api/client';

@@ -1,4 +1,5 @@
-import { Button as PlainButton, Dropdown, Input, Modal } from 'antd';
+import { Button as PlainButton, Input, Modal } from 'antd';
+import { Dropdown } from '../../shell/Dropdown';
 import { useState } from 'react';
 import type { Intention, Step, VocabularyView } from '../../api/types';
 import { dayOf } from '../../shell/time';

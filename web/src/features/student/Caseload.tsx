@@ -1,4 +1,5 @@
-import { App, Button, Dropdown, Input } from 'antd';
+import { App, Button, Input } from 'antd';
+import { Dropdown } from '../../shell/Dropdown';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';

@@ -1,4 +1,5 @@
-import { App, Dropdown, Modal } from 'antd';
+import { App, Modal } from 'antd';
+import { Dropdown } from '../../shell/Dropdown';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';

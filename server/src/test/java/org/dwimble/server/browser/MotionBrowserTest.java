@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
+import org.junit.jupiter.api.Test;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -39,6 +42,30 @@ class MotionBrowserTest extends SignedIn {
     private void leave() {
         page.keyboard().press("Escape");
         page.waitForFunction("() => ![...document.querySelectorAll('[role=dialog]')].some((d) => d.checkVisibility())");
+    }
+
+    /** On a slow machine a menu can still be going when the dialog it opened is there; Escape is for the dialog. */
+    @Test
+    void escapeClosesADialogThatAMenuOpenedHoweverSlowlyTheMenuGoes() {
+        w.bench(id, "eating");
+        CDPSession slow = page.context().newCDPSession(page);
+        for (String name : List.of("Keys of the bench", "Make a chain of boards…")) {
+            w.button("More to do with these boards").click();
+            item(name).waitFor();
+            slow.send("Animation.enable");
+            slow.send("Animation.setPlaybackRate", playback(0.05));
+            item(name).click();
+            dialog().waitFor();
+            page.keyboard().press("Escape");
+            slow.send("Animation.setPlaybackRate", playback(1));
+            page.waitForFunction("() => ![...document.querySelectorAll('[role=dialog]')].some((d) => d.checkVisibility())");
+        }
+    }
+
+    private static JsonObject playback(double rate) {
+        JsonObject told = new JsonObject();
+        told.addProperty("playbackRate", rate);
+        return told;
     }
 
     @ParameterizedTest

@@ -87,7 +87,7 @@ class PaperBrowserTest extends SignedIn {
         page.navigate("/caseload");
         w.choose("Odile: account", "Work of today");
         assertThat(dialog()).containsText("A very long book, 2 of 3 done");
-        w.button("End A very long book").click();
+        page.waitForResponse(answer -> answer.request().method().equals("DELETE"), () -> w.button("End A very long book").click());
         go.countDown();
         assertThat(dialog()).containsText("ended before it was done; nothing was changed");
     }
