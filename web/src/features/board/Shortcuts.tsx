@@ -13,6 +13,7 @@ const KEYS: [string, string][] = [
   ['Ctrl C, Ctrl X, Ctrl V', 'copy, cut and paste buttons, also on another board or in another tab'],
   ['Delete', 'takes the button off'],
   ['Enter in the word line', 'puts the words where they go'],
+  ['Ctrl Enter, Alt Enter, Shift Enter on a full board', 'on a new board, in a new row, in a cell kept free'],
   ['1 to 9 behind a word', 'takes that picture'],
   ['Escape on a cell', 'goes beside the board, to what can be done with it; Escape there comes back'],
   ['Escape', 'leaves the word line, a dialog, or what is in hand'],
