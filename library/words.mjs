@@ -165,6 +165,12 @@ export function topics(table, pictures) {
     }
     return undefined;
   };
+  // Quiche with a capital is a people: a word is looked for in small letters first.
+  const plain = (word) => {
+    const all = senses.n.get(word);
+    const small = all.filter((o) => synsets.get(o).words.includes(word));
+    return small.length > 0 ? small : all;
+  };
   const usual = new Set(common);
   const parts = { v: 'actions', a: 'describing words', r: 'describing words' };
   const out = [];
@@ -173,7 +179,7 @@ export function topics(table, pictures) {
     const score = (pos) => (senses[pos].has(word) ? (met.get(`${pos} ${word}`) ?? 0) + 0.5 : 0);
     const likeliest = ['n', 'v', 'a', 'r'].sort((x, y) => score(y) - score(x));
     const found = likeliest.filter((pos) => score(pos) > 0 && score(pos) * RARELY >= score(likeliest[0])).flatMap((pos) => pos === 'n'
-      ? senses.n.get(word).slice(0, 3).map(nearest).filter(Boolean).flatMap((n) => n.found) : [parts[pos]]);
+      ? plain(word).slice(0, 3).map(nearest).filter(Boolean).flatMap((n) => n.found) : [parts[pos]]);
     if (found.length > 0) out.push([word, [...new Set(found)].slice(0, 4)]);
   }
   return out;

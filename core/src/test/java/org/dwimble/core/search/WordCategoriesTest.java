@@ -28,6 +28,7 @@ class WordCategoriesTest {
         assertThat(categories.topicsOf("lifeboats")).as("a form").containsExactly("vehicles");
         assertThat(categories.topicsOf("our red lifeboat")).as("its last word").containsExactly("vehicles");
         assertThat(categories.topicsOf("learn")).containsExactly("actions");
+        assertThat(categories.topicsOf("quiche")).as("a tart, and not the people of that name").containsExactly("food");
         assertThat(categories.topicsOf("zorbly")).isEmpty();
     }
 }
