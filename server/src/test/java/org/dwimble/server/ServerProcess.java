@@ -23,6 +23,16 @@ public final class ServerProcess implements AutoCloseable {
         this.port = port;
     }
 
+    private static void drain(BufferedReader out) {
+        try {
+            for (String line = out.readLine(); line != null; line = out.readLine()) {
+                System.out.println("server: " + line);
+            }
+        } catch (IOException ended) {
+            System.out.println("server: (ended)");
+        }
+    }
+
     /** From the class path of whoever starts it. Returns once it answers. */
     public static ServerProcess start(Path home, String... flags) {
         List<String> command = new ArrayList<>(List.of(System.getProperty("java.home") + "/bin/java"));
@@ -37,7 +47,7 @@ public final class ServerProcess implements AutoCloseable {
                 said.append(line).append('\n');
                 Matcher port = PORT.matcher(line);
                 if (port.find()) {
-                    Thread drain = new Thread(() -> out.lines().forEach(l -> System.out.println("server: " + l)));
+                    Thread drain = new Thread(() -> drain(out));
                     drain.setDaemon(true);
                     drain.start();
                     return new ServerProcess(process, Integer.parseInt(port.group(1)));

@@ -40,6 +40,15 @@ public final class ListDocument {
     public static Read readAll(byte[] document) {
         ObjectNode json = Formats.upgraded((ObjectNode) Json.mapper().readTree(document), List.of());
         json.remove(Formats.FORMAT);
+        try {
+            return new Read(Json.mapper().treeToValue(json, WordList.class), List.of());
+        } catch (RuntimeException notAsItIs) {
+            return mended(json);
+        }
+    }
+
+    /** Part by part, without those that no list may have. */
+    private static Read mended(ObjectNode json) {
         List<Told> mended = new ArrayList<>();
         json.path("words").forEach(word -> pictures(word, mended));
         json.path("rows").forEach(row -> {

@@ -15,6 +15,8 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Supplier;
 import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.dwimble.core.board.Board;
@@ -62,6 +64,8 @@ public final class ObfWriter {
     /** Told without a zone; nothing earlier is told so. */
     private static final LocalDateTime FIXED_TIME = LocalDateTime.of(1980, 2, 1, 0, 0);
     private static final JsonMapper JSON = Json.mapper();
+    /** Names of files that get smaller by being packed. */
+    private static final Pattern PACKS = Pattern.compile("\\.(svg|obf|json)$");
 
     private static final byte[] NOTHING = {};
 
@@ -74,6 +78,10 @@ public final class ObfWriter {
     /** One board with its pictures and sounds inside, as UTF-8 JSON. */
     public byte[] obf(Board board, Vocabulary in) {
         return bytes(json(board, in, new Called(in, Map.of()), null, Revealed.of(in)));
+    }
+
+    /** Layers drawn into one. @param drawn without its bytes, where these are fetched later */
+    private record Stack(List<Layer> layers, Media.Item drawn) {
     }
 
     /** What goes into a package, with its bytes fetched when its turn comes: a thousand photos are never held at once. */
@@ -149,7 +157,7 @@ public final class ObfWriter {
         ArrayNode buttons = json.putArray("buttons");
         Set<String> pictures = new TreeSet<>(board.facts().pictures().keySet());
         Set<String> sounds = new TreeSet<>(board.facts().sounds().keySet());
-        Map<String, List<Layer>> composed = new TreeMap<>();
+        Map<String, Stack> composed = new TreeMap<>();
         Map<String, String> ids = Called.apart(board.buttons(), Button::id, Button::extras);
         List<JsonNode> picturesElsewhere = new ArrayList<>();
         List<JsonNode> soundsElsewhere = new ArrayList<>();
@@ -164,9 +172,10 @@ public final class ObfWriter {
             buttons.add(written);
             pictures.addAll(button.pictures());
             if (isComposed(button)) {
-                String name = Composed.of(button.layers(), media).id();
-                composed.put(name, button.layers());
-                written.put("image_id", name);
+                Media.Item drawn = Composed.of(button.layers(), media);
+                composed.put(drawn.id(), new Stack(button.layers(), items == null ? drawn
+                    : new Media.Item(drawn.id(), drawn.contentType(), drawn.name(), NOTHING)));
+                written.put("image_id", drawn.id());
                 ArrayNode layers = written.putArray(LAYERS);
                 button.layers().forEach(l -> layers.addObject().put("image_id", l.picture()).put("x", l.x()).put("y", l.y()).put("size", l.size()));
             }
@@ -178,12 +187,11 @@ public final class ObfWriter {
         for (String id : pictures) {
             media(id, board.facts().pictures(), "images/", items, images);
         }
-        for (List<Layer> layers : composed.values()) {
-            Media.Item item = Composed.of(layers, media);
+        for (Stack stack : composed.values()) {
             ObjectNode entry = JSON.createObjectNode();
-            entry.put("id", item.id());
+            entry.put("id", stack.drawn.id());
             entry.put(COMPOSED, true);
-            file(item, () -> Composed.of(layers, media).bytes(), "images/", items, entry);
+            file(stack.drawn, () -> Composed.of(stack.layers, media).bytes(), "images/", items, entry);
             images.add(entry);
         }
         ArrayNode recordings = json.putArray("sounds");
@@ -329,8 +337,10 @@ public final class ObfWriter {
         return JSON.writeValueAsBytes(json);
     }
 
+    /** Photos and sounds are packed already: packing them again takes time and saves nothing. */
     private static void put(ZipOutputStream zip, String name, byte[] bytes) {
         try {
+            zip.setLevel(PACKS.matcher(name).find() ? Deflater.DEFAULT_COMPRESSION : Deflater.NO_COMPRESSION);
             ZipEntry entry = new ZipEntry(name);
             entry.setTimeLocal(FIXED_TIME);
             zip.putNextEntry(entry);

@@ -1,7 +1,6 @@
 package org.dwimble.core.sheet;
 
 import java.util.function.BooleanSupplier;
-import java.util.function.Supplier;
 import org.dwimble.core.told.Unacceptable;
 
 /**
@@ -10,6 +9,12 @@ import org.dwimble.core.told.Unacceptable;
  * every support and every label would have to hand it on.
  */
 public final class Effort {
+    /** What is done within it. */
+    @FunctionalInterface
+    public interface Work<T, X extends Exception> {
+        T done() throws X;
+    }
+
     /** A clock need not be asked more often. */
     private static final int ASKED_EVERY = 64;
     private static final ThreadLocal<Effort> NOW = new ThreadLocal<>();
@@ -30,11 +35,11 @@ public final class Effort {
      * @param over true once it takes too long, or nobody waits any more
      * @throws Unacceptable if it is more than that, with how much may be; or if it was over before it was done
      */
-    public static <T> T within(int mostSheets, int mostLabels, BooleanSupplier over, Supplier<T> work) {
+    public static <T, X extends Exception> T within(int mostSheets, int mostLabels, BooleanSupplier over, Work<T, X> work) throws X {
         Effort before = NOW.get();
         NOW.set(new Effort(mostSheets, mostLabels, over));
         try {
-            return work.get();
+            return work.done();
         } finally {
             NOW.set(before);
         }
@@ -66,6 +71,11 @@ public final class Effort {
         if (now != null && now.labels % ASKED_EVERY == 0) {
             now(now);
         }
+    }
+
+    /** Asked in the middle of whatever takes long and counts nothing here. @throws Unacceptable if it is over */
+    public static void goOn() {
+        now(NOW.get());
     }
 
     private static void now(Effort now) {

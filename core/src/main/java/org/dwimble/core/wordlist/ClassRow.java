@@ -2,6 +2,7 @@ package org.dwimble.core.wordlist;
 
 import java.util.Collections;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import org.dwimble.core.board.MediaId;
@@ -34,6 +35,27 @@ public record ClassRow(String name, @Nullable String student, @Nullable String p
 
     public ClassRow withPhoto(@Nullable String photo) {
         return new ClassRow(name, student, photo, instead);
+    }
+
+    /**
+     * As it is set anew by somebody who need not know the student: whoever had this row has it still, with the photo, and with the pictures of
+     * words that are as they were. If the row is another student's now, nothing of the one before stays.
+     *
+     * @param before the row of this name
+     */
+    ClassRow after(ClassRow before) {
+        String of = student == null ? before.student : student;
+        if (before.student != null && !before.student.equals(of)) {
+            return this;
+        }
+        Map<String, ListedWord> words = new TreeMap<>(instead);
+        words.replaceAll((word, now) -> before.has(word, now.text()).orElse(now));
+        return new ClassRow(name, of, photo == null ? before.photo : photo, words);
+    }
+
+    /** What stands in the place of a word, if it is called so. */
+    Optional<ListedWord> has(String word, String text) {
+        return Optional.ofNullable(instead.get(word)).filter(w -> w.text().equals(text));
     }
 
     /** Without the photo, and without pictures that may not be used. @param may true of the id of a picture that may be */

@@ -18,6 +18,8 @@ import org.dwimble.core.told.Unacceptable;
  */
 public final class ClassTable {
     public static final int MOST_ROWS = 60;
+    /** Cells that differ, of all rows together: each is a word of its own. */
+    public static final int MOST_CELLS = 3_000;
 
     /** A row as typed. @param instead by the id of the word it stands for */
     public record Typed(String name, Map<String, String> instead) {
@@ -28,7 +30,7 @@ public final class ClassTable {
 
     /**
      * @param students names of those who are known, with or without capitals: a line that begins with one is that student's
-     * @throws Unacceptable if a row has no name, there are too many, or a row has more cells than there are words
+     * @throws Unacceptable if a row has no name, there are too many rows or cells, or a row has more cells than there are words
      */
     public static List<Typed> read(String table, WordList list, Collection<String> students) {
         List<String[]> lines = table.lines().filter(l -> !l.isBlank()).map(ClassTable::cells).toList();
@@ -49,6 +51,7 @@ public final class ClassTable {
         if (rows.size() > MOST_ROWS) {
             throw new Unacceptable("class-too-large", "most", MOST_ROWS, "has", rows.size());
         }
+        Unacceptable.ifMore("class-cells", rows.stream().mapToInt(r -> r.instead().size()).sum(), MOST_CELLS);
         return rows;
     }
 

@@ -210,7 +210,7 @@ public sealed interface ListEdit {
     record ForClass(List<ClassRow> rows) implements ListEdit {
         @Override
         public WordList on(WordList list) {
-            return list.withRows(rows.stream().map(r -> r.photo() != null ? r : r.withPhoto(list.row(r.name()).map(ClassRow::photo).orElse(null))).toList());
+            return list.withRows(rows.stream().map(r -> list.row(r.name()).map(r::after).orElse(r)).toList());
         }
 
         @Override

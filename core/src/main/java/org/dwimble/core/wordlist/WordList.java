@@ -43,6 +43,8 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
     public static final int MOST = 1_000;
 
     public WordList {
+        Unacceptable.ifMissing(name, words, supports, page);
+        Unacceptable.ifMissing(supports.values());
         name = Text.tidy(name);
         words = List.copyOf(words);
         rows = rows == null ? List.of() : List.copyOf(rows);

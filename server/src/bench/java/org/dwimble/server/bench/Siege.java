@@ -17,6 +17,7 @@ import java.util.StringJoiner;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.locks.LockSupport;
+import java.util.regex.Pattern;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.screen.UsualScreen;
 import org.dwimble.core.student.Role;
@@ -37,7 +38,7 @@ import org.springframework.boot.web.server.servlet.context.ServletWebServerAppli
  * What is sent to do harm, with 1 GiB of heap: how long until it is refused or served, and how long another person's edit takes meanwhile.
  * Prints a table of docs/reliability.md.
  *
- * <pre>Siege -- [flags of the server]</pre>
+ * <pre>Siege [a regular expression of names of what is sent; nothing for all] -- [flags of the server]</pre>
  */
 public final class Siege {
     private static final int PEOPLE = 40;
@@ -53,14 +54,17 @@ public final class Siege {
     private final List<String> words = new ArrayList<>();
     private final int[] versions = new int[PEOPLE];
 
-    private Siege() {
+    private final Pattern only;
+
+    private Siege(Pattern only) {
+        this.only = only;
     }
 
     public static void main(String[] arguments) throws Exception {
         List<String> flags = new ArrayList<>(List.of(arguments).subList(List.of(arguments).indexOf("--") + 1, arguments.length));
         flags.add("-Xmx1g");
         Path home = Files.createTempDirectory("dwimble-siege");
-        Siege siege = new Siege();
+        Siege siege = new Siege(Pattern.compile("--".equals(arguments[0]) ? "" : arguments[0]));
         siege.school(home);
         try (ServerProcess server = ServerProcess.start(home, flags.toArray(String[]::new))) {
             List<Http> signedIn = siege.accounts.stream().map(a -> Http.as(a, server.port())).toList();
@@ -73,20 +77,13 @@ public final class Siege {
     /** Told to stop while it draws and prints. */
     private void stop(Http busy, ServerProcess server) throws Exception {
         SiegeOfWork work = new SiegeOfWork(busy, vocabularies.get(1));
-        Thread asking = new Thread(() -> {
-            try {
-                work.all().get("that book, four as jobs at once").call();
-                work.all().get("a book of 300 boards of 300 buttons, eight previews at once").call();
-            } catch (Exception ended) {
-                System.out.println("(asked for work until " + ended.getMessage() + ")");
-            }
-        });
-        asking.start();
-        LockSupport.parkNanos(20_000_000_000L);
+        Callable<String> jobs = work.all().get("that book, four as jobs at once").call();
+        work.all().get("a book of 300 boards of 300 buttons, eight previews at once").call();
+        jobs.call();
+        long underWay = busy.get("/api/jobs").json().findValuesAsString("state").stream().filter("RUNNING"::equals).count();
         long begin = System.nanoTime();
         server.stop();
-        System.out.printf("| told to stop under a book's jobs and previews |  | %.1f s |  |  |%n", (System.nanoTime() - begin) / 1e9);
-        asking.join();
+        System.out.printf("| told to stop while %d books are printed |  | %.1f s |  |  |%n", underWay, (System.nanoTime() - begin) / 1e9);
     }
 
     private void school(Path home) {
@@ -118,8 +115,8 @@ public final class Siege {
         System.out.println("| --- | --- | --- | --- | --- |");
         row("boards of 446 MB in a package of under 1 MB", attacker, worker, port, upload("packages", boardsBomb()));
         row("6.5 million tiny buttons, 58 MB", attacker, worker, port, upload("packages", tinyButtons()));
-        row("an edit of 100 MB", attacker, worker, port, (by, p) -> by.post("/api/vocabularies/" + vocabularies.get(1) + "/edits",
-            "{\"base\":1,\"x\":\"" + "x".repeat(100 << 20) + "\"}").status());
+        String large = "{\"base\":1,\"x\":\"" + "x".repeat(100 << 20) + "\"}";
+        row("an edit of 100 MB", attacker, worker, port, (by, p) -> by.post("/api/vocabularies/" + vocabularies.get(1) + "/edits", large).status());
         row("103 sign-ins with names of 900 KB", attacker, worker, port, (by, p) -> {
             int status = 0;
             Http nobody = new Http(p);
@@ -134,12 +131,19 @@ public final class Siege {
         row("a picture of 100,000 x 100,000", attacker, worker, port, picture(HostilePictures.sayingItIs(100_000, Photos.png(40, 40))));
         row("a drawing that shows itself 2^30 times", attacker, worker, port, picture(utf8(HostilePictures.tree(30))));
         row("a package of 1,000 damaged pictures", attacker, worker, port, upload("packages", damagedPictures()));
-        for (Map.Entry<String, Callable<String>> work : new SiegeOfWork(attacker, vocabularies.get(1)).all().entrySet()) {
-            row(work.getKey(), attacker, worker, port, (by, p) -> work.getValue().call());
+        for (Map.Entry<String, Callable<Callable<String>>> work : new SiegeOfWork(attacker, vocabularies.get(1)).all().entrySet()) {
+            if (!only.matcher(work.getKey()).find()) {
+                continue;
+            }
+            Callable<String> sent = work.getValue().call();
+            row(work.getKey(), attacker, worker, port, (by, p) -> sent.call());
         }
     }
 
     private void row(String name, Http attacker, Http worker, int port, Attack attack) throws Exception {
+        if (!only.matcher(name).find()) {
+            return;
+        }
         ConcurrentLinkedQueue<Double> edits = new ConcurrentLinkedQueue<>();
         String[] answered = new String[1];
         double[] took = new double[1];

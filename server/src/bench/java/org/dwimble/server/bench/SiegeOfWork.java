@@ -4,6 +4,7 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,17 +15,22 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.locks.LockSupport;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.dwimble.server.Http;
 import org.dwimble.server.media.Photos;
 import org.dwimble.server.obf.Zips;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Work asked for that is more than it looks: boards, books, lists and packages of which one request alone could hold the server. */
 final class SiegeOfWork {
     private static final String STUDENT = "student1";
     private static final int PHOTOS = 1_000;
     private static final int SIDE = 295;
+    private static final JsonMapper JSON = new JsonMapper();
 
     private final Http by;
     private final long vocabulary;
@@ -35,46 +41,68 @@ final class SiegeOfWork {
         this.vocabulary = vocabulary;
     }
 
-    /** What is sent, in order, each with how often at once it is asked; what is needed for it is made when it is first asked for. */
-    Map<String, Callable<String>> all() {
-        Map<String, Callable<String>> all = new LinkedHashMap<>();
-        all.put("a word of 900,000 letters in the word line", () -> told(words("a".repeat(900_000))));
-        all.put("60 words of 15,000 letters each", () -> told(words(IntStream.range(0, 60).mapToObj(i -> "b".repeat(15_000)).collect(Collectors.joining(", ")))));
+    /** What is sent; calling one makes what is needed for it, and gives what is then sent and timed. */
+    Map<String, Callable<Callable<String>>> all() {
+        Map<String, Callable<Callable<String>>> all = new LinkedHashMap<>();
+        all.put("a word of 900,000 letters in the word line", () -> () -> told(words("a".repeat(900_000))));
+        all.put("400 words nobody has a picture for, in the word line", () -> () -> told(words(many())));
+        all.put("60 words of 15,000 letters each", () -> () -> told(words(IntStream.range(0, 60).mapToObj(i -> "b".repeat(15_000)).collect(Collectors.joining(", ")))));
         all.put("922 KB of dates in a calendar, twelve at once", () -> {
             byte[] dates = dates();
-            return together(12, () -> by.upload("/api/calendar-lines", "days.ics", dates));
+            return () -> together(12, () -> by.upload("/api/calendar-lines", "days.ics", dates));
         });
         all.put("six pictures at once of a sheet of 1,500 x 1,500 mm", () -> {
             long list = list("ferry", "{\"type\":\"page\",\"page\":{\"paper\":\"A4\",\"own\":{\"width\":1500000,\"height\":1500000},\"turn\":\"UPRIGHT\",\"margin\":9000,\"type\":\"EQUAL\"}}");
-            return together(6, () -> by.get("/api/lists/" + list + "/sheet.png"));
+            return () -> together(6, () -> by.get("/api/lists/" + list + "/sheet.png"));
         });
-        all.put("what could be made of a list of 30,400 words", () -> {
-            long list = list(IntStream.range(0, 400).mapToObj(i -> "word" + i).collect(Collectors.joining(", ")), null);
-            for (int i = 1; i < 76; i++) {
-                int from = i * 400;
-                by.post("/api/lists/" + list + "/words", "{\"base\":" + i + ",\"text\":\"" + IntStream.range(from, from + 400).mapToObj(n -> "word" + n)
-                    .collect(Collectors.joining(", ")) + "\"}");
-            }
-            return told(by.get("/api/lists/" + list + "/offers"));
+        all.put("what could be made of 400 words, each 76 times", () -> {
+            long list = timesOver(400, 76);
+            return () -> told(by.get("/api/lists/" + list + "/offers"));
         });
-        all.put("a class of 60 by 250 cells, four at once", () -> {
-            String head = "name\\t" + IntStream.range(0, 250).mapToObj(i -> "c" + i).collect(Collectors.joining("\\t"));
-            String rows = IntStream.range(0, 60).mapToObj(r -> "S" + r + "\\t" + IntStream.range(0, 250).mapToObj(i -> "crab").collect(Collectors.joining("\\t")))
-                .collect(Collectors.joining("\\n"));
-            return together(4, () -> by.post("/api/lists/" + list("ferry", null) + "/class", "{\"base\":1,\"table\":\"" + head + "\\n" + rows + "\"}"));
+        all.put("a class of 60 by 250 cells, four at once", () -> classOf60(250, 10));
+        all.put("a class of 60 by 50 cells, no two alike, four at once", () -> classOf60(50, 3_000));
+        all.put("a class of 60 by 50 cells of 400 words, four at once", () -> classOf60(50, 400));
+        all.put("its sheets, four at once", () -> () -> together(4, () -> by.get("/api/lists/" + classOf60 + "/sheets")));
+        all.put("cards of 300 words, each 99 times, as a piece of work", () -> {
+            long list = timesOver(300, 99);
+            whenNothingIsUnderWay();
+            return () -> told(by.post("/api/lists/" + list + "/print", "{}"));
         });
-        all.put("a board of 40 x 40 for a screen of 2 x 2 m at 400 percent on A5, one preview", () -> told(by.get(large() + "/sheet" + LARGE)));
-        all.put("the same, ten previews at once", () -> together(10, () -> by.get(large() + "/sheet" + LARGE)));
-        all.put("the same, ten PDFs at once", () -> together(10, () -> by.get(large() + "/sheet.pdf" + LARGE)));
-        all.put("a book of 300 boards of 300 buttons, eight previews at once", () -> together(8, () -> by.get(book() + "/sheet?reach=ALL&index=true")));
-        all.put("that book, four as jobs at once", () -> together(4, () -> by.post(book() + "/print?reach=ALL", "{}")));
-        all.put("sixty jobs begun at once by one person", () -> together(60, () -> by.post("/api/vocabularies/" + vocabulary + "/carrying-away", "{}")));
-        all.put("a package of 1,000 photos, 258 MB, brought in", () -> {
-            Http.Answer answer = by.upload("/api/students/" + STUDENT + "/packages", "photos.obz", photos());
-            withPhotos = answer.status() == 200 ? answer.json().get("vocabulary").asLong() : vocabulary;
-            return told(answer);
+        all.put("its sheets as one PDF, four as jobs at once", () -> {
+            whenNothingIsUnderWay();
+            return () -> together(4, () -> by.post("/api/lists/" + classOf60 + "/print", "{}"));
         });
-        all.put("that package carried away, three at once", () -> together(3, () -> by.get("/api/vocabularies/" + withPhotos + "/package.obz")));
+        all.put("a board of 40 x 40 for a screen of 2 x 2 m at 400 percent on A5, one preview", () -> {
+            String large = large();
+            return () -> told(by.get(large + "/sheet" + LARGE));
+        });
+        all.put("the same, ten previews at once", () -> () -> together(10, () -> by.get(large() + "/sheet" + LARGE)));
+        all.put("the same, ten PDFs at once", () -> () -> together(10, () -> by.get(large() + "/sheet.pdf" + LARGE)));
+        all.put("a book of 300 boards of 300 buttons, eight previews at once", () -> {
+            String book = book();
+            return () -> together(8, () -> by.get(book + "/sheet?reach=ALL&index=true"));
+        });
+        all.put("that book, four as jobs at once", () -> () -> together(4, () -> by.post(book() + "/print?reach=ALL", "{}")));
+        all.put("sixty jobs begun at once by one person", () -> {
+            whenNothingIsUnderWay();
+            return () -> together(60, () -> by.post("/api/vocabularies/" + vocabulary + "/carrying-away", "{}"));
+        });
+        all.put("a package of 1,000 photos, 258 MB, brought in at once", () -> {
+            byte[] photos = photos();
+            whenNothingIsUnderWay();
+            return () -> told(by.upload("/api/students/" + STUDENT + "/packages", "photos.obz", photos));
+        });
+        all.put("that package brought in as a piece of work, until it is there", () -> {
+            byte[] photos = photos();
+            return () -> {
+                Http.Answer job = by.upload("/api/students/" + STUDENT + "/bringing-in", "photos.obz", photos);
+                whenNothingIsUnderWay();
+                JsonNode done = by.get("/api/jobs/" + job.json().get("id").asLong()).json();
+                withPhotos = JSON.readTree(done.get("told").asString()).get("vocabulary").asLong();
+                return done.get("state").asString();
+            };
+        });
+        all.put("that package carried away within a request, three at once", () -> () -> together(3, () -> by.get("/api/vocabularies/" + withPhotos + "/package.obz")));
         return all;
     }
 
@@ -83,6 +111,35 @@ final class SiegeOfWork {
     private String large = "";
     private String book = "";
     private long withPhotos;
+    private long classOf60;
+
+    private static String many() {
+        return IntStream.range(0, 400).mapToObj(i -> "word" + i).collect(Collectors.joining(", "));
+    }
+
+    private void whenNothingIsUnderWay() {
+        while (by.get("/api/jobs").json().findValuesAsString("state").stream().anyMatch("RUNNING"::equals)) {
+            LockSupport.parkNanos(200_000_000L);
+        }
+    }
+
+    private long timesOver(int words, int times) {
+        long list = list(String.join(", ", Collections.nCopies(words, "crab")), null);
+        for (JsonNode word : by.get("/api/lists/" + list).json().get("words")) {
+            ((ObjectNode) word).put("times", times);
+            int version = by.get("/api/lists/" + list).json().get("version").asInt();
+            by.post("/api/lists/" + list + "/edits", "{\"base\":" + version + ",\"edit\":{\"type\":\"change-word\",\"word\":" + word + "}}");
+        }
+        return list;
+    }
+
+    /** Each of the four sets the class of the same list. */
+    private Callable<String> classOf60(int columns, int words) {
+        String rows = IntStream.range(0, 60).mapToObj(r -> "S" + r + "\\t" + IntStream.range(0, columns).mapToObj(c -> "word" + (r * columns + c) % words)
+            .collect(Collectors.joining("\\t"))).collect(Collectors.joining("\\n"));
+        classOf60 = list(String.join(", ", Collections.nCopies(250, "crab")), null);
+        return () -> together(4, () -> by.post("/api/lists/" + classOf60 + "/class", "{\"base\":1,\"table\":\"" + rows + "\"}"));
+    }
 
     private Http.Answer words(String text) {
         return by.post("/api/vocabularies/" + vocabulary + "/words", "{\"base\":1,\"board\":\"animals\",\"text\":\"" + text + "\"}");

@@ -1,9 +1,8 @@
 package org.dwimble.server.account;
 
-
 /**
- * A kind of thing a result shows: whether somebody may see it is asked again whenever the result is fetched, as a right may have been
- * taken away since the work was begun.
+ * A kind of thing that streams and results of work show: whether somebody may see it is asked again each time, as a right may have been
+ * taken away since. Asked by {@link Sees}.
  */
 public interface Seen {
     /** In what a job needs, before the colon. */

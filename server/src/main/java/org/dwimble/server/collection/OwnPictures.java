@@ -19,6 +19,7 @@ import org.dwimble.core.picture.Picture;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
+import org.dwimble.server.media.MediaStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
@@ -36,7 +37,8 @@ public class OwnPictures {
     }
 
     private static final String SELECT = """
-        SELECT o.id, o.media_id, o.words, o.categories, o.audience, o.student_id, o.owner, a.name AS owner_name, o.person, o.origin, o.author, o.licence, o.source, o.made_at, o.retired_at
+        SELECT o.id, o.media_id, o.words, o.categories, o.audience, o.student_id, o.owner, a.name AS owner_name, o.person,
+            o.origin, o.author, o.licence, o.source, o.made_at, o.retired_at
         FROM own_picture o JOIN account a ON a.id = o.owner
         """;
     private static final JsonMapper JSON = JsonMapper.shared();
@@ -141,7 +143,8 @@ public class OwnPictures {
     /** One this account may use; nobody else's is found. */
     Optional<Kept> find(long id, Account account) {
         Set<String> teams = teams(account);
-        return database.read(session -> session.first(SELECT + "WHERE o.id = ? AND o.retired_at IS NULL", OwnPictures::kept, id)).filter(k -> usable(k, account, null, teams));
+        return database.read(session -> session.first(SELECT + "WHERE o.id = ? AND o.retired_at IS NULL", OwnPictures::kept, id))
+            .filter(k -> usable(k, account, null, teams));
     }
 
     private static Optional<Kept> ofFile(Session session, String file, Account account) throws SQLException {
@@ -178,7 +181,8 @@ public class OwnPictures {
             keepMedia(session, hash, type, bytes);
             return Optional.of(session.insert("""
                 INSERT INTO own_picture (media_id, file, words, categories, audience, student_id, owner, person, origin, author, licence, source, made_at)
-                VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?) RETURNING id""", hash, file, JSON.writeValueAsString(about.words()), JSON.writeValueAsString(about.categories()),
+                VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?) RETURNING id""", hash, file, JSON.writeValueAsString(about.words()),
+                JSON.writeValueAsString(about.categories()),
                 about.audience().name(), about.student(), account.id(), about.person() ? 1 : 0, about.origin().name(), about.author(),
                     about.licence(), about.source(), at.toString()));
         });
@@ -193,17 +197,11 @@ public class OwnPictures {
 
     private static int change(Session session, long id, OwnPicture about) throws SQLException {
         return session.update("""
-            UPDATE own_picture SET words = ?, categories = ?, audience = ?, student_id = ?, person = ?, origin = ?, author = ?, licence = ?, source = ? WHERE id = ?""",
+            UPDATE own_picture SET words = ?, categories = ?, audience = ?, student_id = ?, person = ?, origin = ?, author = ?, licence = ?,
+                source = ? WHERE id = ?""",
             JSON.writeValueAsString(about.words()), JSON.writeValueAsString(about.categories()), about.audience().name(), about.student(),
                 about.person() ? 1 : 0,
             about.origin().name(), about.author(), about.licence(), about.source(), id);
-    }
-
-    private static final String STANDS_SOMEWHERE = """
-        (EXISTS (SELECT 1 FROM revision_media r WHERE r.media_id = ?1) OR EXISTS (SELECT 1 FROM list_media l WHERE l.media_id = ?1))""";
-
-    private static boolean standsSomewhere(Session session, String hash) throws SQLException {
-        return session.first("SELECT " + STANDS_SOMEWHERE, row -> row.getBoolean(1), hash).orElse(false);
     }
 
     /** Shows other bytes from now on; what has the picture keeps what it has, and what was said of that. */
@@ -214,14 +212,15 @@ public class OwnPictures {
             if (was.equals(hash)) {
                 return null;
             }
-            if (standsSomewhere(session, was)) {
+            if (MediaStore.standsSomewhere(session, was)) {
                 session.update("""
-                    INSERT INTO own_picture (media_id, file, words, categories, audience, student_id, owner, person, origin, author, licence, source, made_at, retired_at)
+                    INSERT INTO own_picture (media_id, file, words, categories, audience, student_id, owner, person, origin, author, licence, source,
+                        made_at, retired_at)
                     SELECT media_id, file, words, categories, audience, student_id, owner, person, origin, author, licence, source, made_at, ?
                     FROM own_picture WHERE id = ?""", at.toString(), id);
             }
             session.update("UPDATE own_picture SET media_id = ? WHERE id = ?", hash, id);
-            sweep(session, was);
+            MediaStore.sweep(session, was);
             return null;
         });
         change.incrementAndGet();
@@ -231,22 +230,15 @@ public class OwnPictures {
     void delete(long id, Instant at) {
         database.write(session -> {
             String hash = session.first("SELECT media_id FROM own_picture WHERE id = ?", row -> row.getString(1), id).orElse("");
-            if (standsSomewhere(session, hash)) {
+            if (MediaStore.standsSomewhere(session, hash)) {
                 session.update("UPDATE own_picture SET retired_at = ? WHERE id = ?", at.toString(), id);
             } else {
                 session.update("DELETE FROM own_picture WHERE id = ?", id);
             }
-            sweep(session, hash);
+            MediaStore.sweep(session, hash);
             return null;
         });
         change.incrementAndGet();
-    }
-
-    /** Erases bytes that nobody names any more. */
-    private static void sweep(Session session, String hash) throws SQLException {
-        if (!standsSomewhere(session, hash)) {
-            session.update("DELETE FROM media WHERE id = ? AND NOT EXISTS (SELECT 1 FROM own_picture o WHERE o.media_id = media.id)", hash);
-        }
     }
 
     public Optional<Credit> credit(String picture) {
@@ -258,7 +250,8 @@ public class OwnPictures {
     Map<String, Integer> boardsWith() {
         return database.read(session -> session.list("""
             SELECT r.media_id, count(*) FROM revision_media r JOIN head h ON h.revision_id = r.revision_id
-            WHERE r.media_id IN (SELECT media_id FROM own_picture) GROUP BY r.media_id""", row -> Map.entry(row.getString(1), row.getInt(2)))).stream().collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+            WHERE r.media_id IN (SELECT media_id FROM own_picture) GROUP BY r.media_id""", row -> Map.entry(row.getString(1), row.getInt(2)))).stream()
+            .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
     private static void keepMedia(Session session, String hash, String type, byte[] bytes) throws SQLException {

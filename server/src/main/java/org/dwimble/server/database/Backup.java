@@ -132,7 +132,8 @@ public final class Backup {
         }
     }
 
-    private static String ours(Connection connection) throws SQLException {
+    /** What is wrong with a database as it is, as part of a sentence; empty for nothing. */
+    static String ours(Connection connection) throws SQLException {
         if (number(connection, "SELECT count(*) FROM sqlite_master WHERE name IN ('vocabulary', 'student', 'account')") != 3) {
             return "it is no database of Dwimble";
         }

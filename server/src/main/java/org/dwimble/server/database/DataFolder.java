@@ -8,9 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
-import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.util.Comparator;
 import java.util.stream.Stream;
 import org.springframework.boot.SpringApplication;
@@ -92,7 +90,7 @@ public final class DataFolder implements AutoCloseable {
         if (together instanceof Sight.Damaged damaged) {
             boolean foreign = !there || Sight.of("jdbc:sqlite:file:" + database + "?immutable=1") instanceof Sight.Whole;
             throw new Refused((foreign ? "The log " + log + " does not belong to the database beside it, as when a backup was copied over it."
-                : "The database " + database + " is damaged: " + damaged.why() + ".")
+                : "The database " + database + " cannot be used: " + damaged.why() + ".")
                 + " Nothing was changed. Bring a backup in with ./dwimble restore FILE: it sets aside all that is here, the log too, and loses nothing of it.");
         }
     }
@@ -116,17 +114,9 @@ public final class DataFolder implements AutoCloseable {
             try {
                 SQLiteConfig reading = new SQLiteConfig();
                 reading.setReadOnly(true);
-                try (Connection connection = reading.createConnection(address); Statement statement = connection.createStatement()) {
-                    try (ResultSet ours = statement.executeQuery("SELECT count(*) FROM sqlite_master WHERE name IN ('vocabulary', 'student', 'account')")) {
-                        ours.next();
-                        if (ours.getInt(1) != 3) {
-                            return new Damaged("it is no database of Dwimble");
-                        }
-                    }
-                    try (ResultSet whole = statement.executeQuery("PRAGMA integrity_check(1)")) {
-                        whole.next();
-                        return whole.getString(1).equals("ok") ? new Whole() : new Damaged(whole.getString(1));
-                    }
+                try (Connection connection = reading.createConnection(address)) {
+                    String wrong = Backup.ours(connection);
+                    return wrong.isEmpty() ? new Whole() : new Damaged(wrong);
                 }
             } catch (SQLException e) {
                 boolean damaged = e instanceof SQLiteException s

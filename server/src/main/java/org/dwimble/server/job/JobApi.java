@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** A person's own long work: how far it is, its end before time, and what came of it. */
@@ -44,9 +45,14 @@ public class JobApi {
         return JobView.of(jobs.of(job, account));
     }
 
+    /** @param running true to end what runs, and to leave what is done meanwhile as it is */
     @DeleteMapping("/{job}")
-    void end(@AuthenticationPrincipal Account account, @PathVariable long job) {
-        jobs.end(job, account);
+    void end(@AuthenticationPrincipal Account account, @PathVariable long job, @RequestParam(defaultValue = "false") boolean running) {
+        if (running) {
+            jobs.end(job, account);
+        } else {
+            jobs.forget(job, account);
+        }
     }
 
     @GetMapping("/{job}/result")

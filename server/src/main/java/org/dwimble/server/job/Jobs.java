@@ -26,7 +26,7 @@ import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.told.Trace;
 import org.dwimble.server.account.Account;
-import org.dwimble.server.account.Seen;
+import org.dwimble.server.account.Sees;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.DatabaseTrouble;
 import org.dwimble.server.database.Room;
@@ -72,7 +72,7 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
     }
 
     private final Database database;
-    private final Map<String, Seen> kinds;
+    private final Sees sees;
     private final Turns turns;
     private final Wording wording;
     private final Clock clock;
@@ -88,9 +88,9 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
     /** Work no worker has taken up yet; who removes it from here has it. */
     private final Map<Long, Work> waiting = new ConcurrentHashMap<>();
 
-    Jobs(Database database, List<Seen> kinds, Turns turns, Wording wording, Clock clock, @Value("${dwimble.home}") Path home) throws IOException {
+    Jobs(Database database, Sees sees, Turns turns, Wording wording, Clock clock, @Value("${dwimble.home}") Path home) throws IOException {
         this.database = database;
-        this.kinds = kinds.stream().collect(Collectors.toMap(Seen::kind, kind -> kind));
+        this.sees = sees;
         this.turns = turns;
         this.wording = wording;
         this.clock = clock;
@@ -139,11 +139,19 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
         }
         Path file = path(job.id());
         try {
-            Progress progress = (done, of) -> {
-                if (ended.containsKey(job.id())) {
-                    throw new CancellationException();
+            Progress progress = new Progress() {
+                @Override
+                public void told(int done, int of) {
+                    goOn();
+                    running.computeIfPresent(job.id(), (id, j) -> j.at(done, of));
                 }
-                running.computeIfPresent(job.id(), (id, j) -> j.at(done, of));
+
+                @Override
+                public void goOn() {
+                    if (ended.containsKey(job.id())) {
+                        throw new CancellationException();
+                    }
+                }
             };
             progress.told(0, 0);
             Result result;
@@ -215,10 +223,7 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
     }
 
     private boolean seen(Job job, Account account) {
-        return job.needs().isEmpty() || Stream.of(job.needs().split(" ")).allMatch(need -> {
-            Seen kind = kinds.get(need.substring(0, need.indexOf(':')));
-            return kind != null && kind.may(need.substring(need.indexOf(':') + 1), account);
-        });
+        return job.needs().isEmpty() || Stream.of(job.needs().split(" ")).allMatch(need -> sees.may(need, account));
     }
 
     /** The file that came of it. */
@@ -226,7 +231,7 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
         return Optional.of(path(job.id())).filter(p -> job.file() != null && Files.exists(p)).orElseThrow(() -> Problem.notFound("job"));
     }
 
-    /** Ends work that runs; forgets work that is done, with its file. */
+    /** Ends work that runs or waits. What is done by now stays: who ends it in that moment loses nothing. */
     public void end(long id, Account account) {
         Job job = of(id, account);
         Work unbegun = waiting.remove(id);
@@ -235,8 +240,20 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
             over(job, Job.State.CANCELLED, new Result(null, null, null));
             return;
         }
-        if (running.containsKey(id) && running.get(id).state() == Job.State.RUNNING) {
-            ended.put(id, true);
+        // Under the same lock as its end is written, so that nothing is marked that is over.
+        running.computeIfPresent(id, (same, now) -> {
+            if (now.state() == Job.State.RUNNING) {
+                ended.put(id, true);
+            }
+            return now;
+        });
+    }
+
+    /** Forgets work that is done, with its file; work that runs or waits is ended first. */
+    public void forget(long id, Account account) {
+        Job job = of(id, account);
+        if (job.state() == Job.State.RUNNING) {
+            end(id, account);
             return;
         }
         running.remove(id);

@@ -15,4 +15,8 @@ public interface Progress {
      * @throws CancellationException if it was ended; whatever it began is then taken back
      */
     void told(int done, int of);
+
+    /** Asked in the middle of a part that takes long. @throws CancellationException as {@link #told} does */
+    default void goOn() {
+    }
 }

@@ -35,17 +35,18 @@ final class Gate extends ValveBase {
     @Override
     public void invoke(Request request, Response response) throws IOException, ServletException {
         headers.forEach(response::setHeader);
-        Connections connections = request.getConnector().getProtocolHandler() instanceof GuardedProtocol guarded ? guarded.connections() : null;
-        String key = Connections.key(request.getRemoteAddr(), request.getRemotePort());
-        if (connections != null) {
-            connections.answering(key);
+        if (!(request.getConnector().getProtocolHandler() instanceof GuardedProtocol guarded)) {
+            withBody(request, response);
+            return;
         }
+        Connections connections = guarded.connections();
+        String key = Connections.key(request.getRemoteAddr(), request.getRemotePort());
+        connections.answering(key);
+        Asker.of(request, () -> guarded.hasGone(key));
         try {
             withBody(request, response);
         } finally {
-            if (connections != null) {
-                whenAnswered(request, () -> connections.answered(key, System.currentTimeMillis()));
-            }
+            whenAnswered(request, () -> connections.answered(key, System.currentTimeMillis()));
         }
     }
 

@@ -2,6 +2,7 @@ package org.dwimble.server.limit;
 
 import java.io.IOException;
 import java.net.InetSocketAddress;
+import java.nio.ByteBuffer;
 import java.nio.channels.SocketChannel;
 import java.util.HashSet;
 import java.util.Set;
@@ -18,23 +19,35 @@ import org.apache.tomcat.util.net.SocketWrapperBase;
  * container, by this name.
  */
 public final class GuardedProtocol extends Http11NioProtocol {
-    private final Connections connections;
+    private final Guarded endpoint;
 
     public GuardedProtocol() {
-        this(new Connections());
+        this(new Guarded(new Connections()));
     }
 
-    private GuardedProtocol(Connections connections) {
-        super(new Guarded(connections));
-        this.connections = connections;
+    private GuardedProtocol(Guarded endpoint) {
+        super(endpoint);
+        this.endpoint = endpoint;
     }
 
     Connections connections() {
-        return connections;
+        return endpoint.connections;
+    }
+
+    /**
+     * Whether who sent the request that is being answered has closed the connection. Asked by the thread that answers it.
+     *
+     * @param key as of {@link Connections}
+     */
+    boolean hasGone(String key) {
+        return endpoint.hasGone(key);
     }
 
     /** Accepts connections, and closes those that do not get to the point. */
     private static final class Guarded extends NioEndpoint {
+        /** Nobody sends more than the beginning of a next request before this one is answered. */
+        private static final int READ_AHEAD = 1 << 10;
+
         private final Connections connections;
         private ScheduledExecutorService sweeper;
 
@@ -79,6 +92,37 @@ public final class GuardedProtocol extends Http11NioProtocol {
                 return false;
             }
             return super.setSocketOptions(socket);
+        }
+
+        /**
+         * What is read ahead to find out is given back; who has sent a next request already is there. Not known of what is encrypted here: it
+         * cannot be given back.
+         */
+        private boolean hasGone(String key) {
+            if (isSSLEnabled()) {
+                return false;
+            }
+            ByteBuffer ahead = ByteBuffer.allocate(READ_AHEAD);
+            for (SocketWrapperBase<NioChannel> connection : getConnections()) {
+                if (!key.equals(Connections.key(connection.getRemoteAddr(), connection.getRemotePort()))) {
+                    continue;
+                }
+                NioChannel socket = connection.getSocket();
+                if (connection.isClosed()) {
+                    return true;
+                }
+                if (!socket.getBufHandler().isReadBufferEmpty()) {
+                    return false;
+                }
+                try {
+                    boolean end = socket.getIOChannel().read(ahead) < 0;
+                    connection.unRead(ahead.flip());
+                    return end;
+                } catch (IOException gone) {
+                    return true;
+                }
+            }
+            return true;
         }
 
         private void sweep() {

@@ -56,6 +56,8 @@ public final class Limits {
     /** Words of a list that are printed, each as often as it is and for each student: within a request, and as a piece of work. */
     public static final int WORDS_AT_ONCE = (int) set("PRINTED_WORDS_AT_ONCE", 12_000);
     public static final int WORDS = (int) set("PRINTED_WORDS", 120_000);
+    /** Words of a class that differ, looked for at once. */
+    public static final int CLASS_WORDS = (int) set("CLASS_WORDS", 400);
     /** Of a page as a picture. */
     public static final long PAGE_PIXELS = set("PAGE_MEGAPIXELS", 12) * 1_000_000;
 

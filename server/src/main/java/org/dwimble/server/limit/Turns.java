@@ -4,7 +4,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Supplier;
+import java.util.function.BooleanSupplier;
 import org.dwimble.core.sheet.Effort;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.problem.Problem;
@@ -19,35 +19,29 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Turns {
-    /** What is to be made within one request. */
-    @FunctionalInterface
-    public interface Making<T, X extends Exception> {
-        T make() throws X;
-    }
-
     private final Semaphore turns = new Semaphore(Limits.WORKS_AT_ONCE, true);
     private final Semaphore files = new Semaphore(Limits.FILES_AT_ONCE);
     private final Map<Long, Integer> ofPerson = new ConcurrentHashMap<>();
     private volatile boolean closing;
 
     /**
-     * Makes something when its turn comes.
+     * Makes something when its turn comes, if who asked still waits then.
      *
      * @throws Unacceptable if this person has too much under way, or it is more than may be made at once
      * @throws Problem      if no turn came in {@link Limits#TURN_SECONDS}
      */
-    public <T, X extends Exception> T take(long account, Making<T, X> making) throws X {
-        begin(account);
-        try {
+    public <T, X extends Exception> T take(long account, Effort.Work<T, X> making) throws X {
+        return counted(account, () -> {
             waitForTurn();
             try {
-                return making.make();
+                if (Asker.hasGone().getAsBoolean()) {
+                    throw new Problem(HttpStatus.SERVICE_UNAVAILABLE, "no-turn");
+                }
+                return making.done();
             } finally {
                 turns.release();
             }
-        } finally {
-            end(account);
-        }
+        });
     }
 
     /**
@@ -56,40 +50,44 @@ public class Turns {
      *
      * @throws Problem if there are as many in all
      */
-    public <T, X extends Exception> T file(long account, Making<T, X> making) throws X {
-        begin(account);
-        try {
+    public <T, X extends Exception> T file(long account, Effort.Work<T, X> making) throws X {
+        return counted(account, () -> {
             if (!files.tryAcquire()) {
                 throw new Problem(HttpStatus.SERVICE_UNAVAILABLE, "no-turn");
             }
             try {
-                return making.make();
+                return making.done();
             } finally {
                 files.release();
             }
+        });
+    }
+
+    private <T, X extends Exception> T counted(long account, Effort.Work<T, X> making) throws X {
+        begin(account);
+        try {
+            return making.done();
         } finally {
             end(account);
         }
     }
 
     /** Lays paper in a turn, no more than may be laid within a request and no longer than somebody waits. */
-    public <T> T lay(long account, Supplier<T> laying) {
-        return take(account, () -> within(Limits.SHEETS_AT_ONCE, Limits.LABELS_AT_ONCE, Limits.LAYING_SECONDS, laying));
+    public <T, X extends Exception> T lay(long account, Effort.Work<T, X> laying) throws X {
+        return take(account, () -> {
+            long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(Limits.LAYING_SECONDS);
+            BooleanSupplier gone = Asker.hasGone();
+            return Effort.within(Limits.SHEETS_AT_ONCE, Limits.LABELS_AT_ONCE,
+                () -> closing || Thread.currentThread().isInterrupted() || System.nanoTime() > end || gone.getAsBoolean(), laying);
+        });
     }
 
-    /** The same without a turn, inside of one. */
-    public <T> T laid(Supplier<T> laying) {
-        return within(Limits.SHEETS_AT_ONCE, Limits.LABELS_AT_ONCE, Limits.LAYING_SECONDS, laying);
-    }
-
-    /** Lays paper as a piece of work, which may be more and take longer, and ends when it is ended. */
-    public <T> T layAsWork(Supplier<T> laying) {
-        return within(Limits.SHEETS, Limits.LABELS, TimeUnit.HOURS.toSeconds(1), laying);
-    }
-
-    private <T> T within(int sheets, int labels, long seconds, Supplier<T> laying) {
-        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(seconds);
-        return Effort.within(sheets, labels, () -> closing || Thread.currentThread().isInterrupted() || System.nanoTime() > end, laying);
+    /** Lays paper as a piece of work, which may be more and take longer. @param goOn asked often; throws once the work is ended */
+    public <T, X extends Exception> T layAsWork(Runnable goOn, Effort.Work<T, X> laying) throws X {
+        return Effort.within(Limits.SHEETS, Limits.LABELS, () -> {
+            goOn.run();
+            return closing;
+        }, laying);
     }
 
     /** Counts a person's work before it is begun, so that many requests at once begin no more than one after the other would. */

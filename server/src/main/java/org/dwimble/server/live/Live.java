@@ -9,12 +9,11 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import org.dwimble.core.board.Names;
 import org.dwimble.server.told.Trace;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.RightsChanged;
-import org.dwimble.server.account.Seen;
+import org.dwimble.server.account.Sees;
 import org.dwimble.server.problem.Problem;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -52,7 +51,7 @@ public class Live implements SmartLifecycle {
     }
 
     private final Map<Thing, Map<String, Watcher>> watchers = new ConcurrentHashMap<>();
-    private final Map<String, Seen> kinds;
+    private final Sees sees;
     private final Supplier<String> ids;
     private final ExecutorService senders = Executors.newFixedThreadPool(SENDERS, work -> {
         Thread thread = new Thread(work, "live");
@@ -61,8 +60,8 @@ public class Live implements SmartLifecycle {
     });
     private volatile boolean running;
 
-    Live(List<Seen> kinds, Supplier<String> ids) {
-        this.kinds = kinds.stream().collect(Collectors.toMap(Seen::kind, kind -> kind));
+    Live(Sees sees, Supplier<String> ids) {
+        this.sees = sees;
         this.ids = ids;
     }
 
@@ -146,7 +145,7 @@ public class Live implements SmartLifecycle {
     /** Whoever may no longer see it is told nothing more. */
     private boolean still(Watcher watcher) {
         try {
-            if (kinds.get(watcher.thing.kind()).may(String.valueOf(watcher.thing.id()), watcher.account)) {
+            if (sees.may(watcher.thing.kind(), String.valueOf(watcher.thing.id()), watcher.account)) {
                 return true;
             }
             watcher.end();

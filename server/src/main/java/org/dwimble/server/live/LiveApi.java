@@ -1,10 +1,7 @@
 package org.dwimble.server.live;
 
-import java.util.List;
-import java.util.Map;
-import java.util.stream.Collectors;
 import org.dwimble.server.account.Account;
-import org.dwimble.server.account.Seen;
+import org.dwimble.server.account.Sees;
 import org.dwimble.server.problem.Problem;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -25,17 +22,17 @@ class LiveApi {
     }
 
     private final Live live;
-    private final Map<String, Seen> kinds;
+    private final Sees sees;
     private final Heads heads;
 
-    LiveApi(Live live, List<Seen> kinds, Heads heads) {
+    LiveApi(Live live, Sees sees, Heads heads) {
         this.live = live;
-        this.kinds = kinds.stream().collect(Collectors.toMap(Seen::kind, kind -> kind));
+        this.sees = sees;
         this.heads = heads;
     }
 
     private Thing seen(Thing thing, Account account) {
-        if (!kinds.get(thing.kind()).may(String.valueOf(thing.id()), account)) {
+        if (!sees.may(thing.kind(), String.valueOf(thing.id()), account)) {
             throw Problem.notFound(thing.kind());
         }
         return thing;

@@ -29,9 +29,9 @@ import org.springframework.stereotype.Component;
 public class MediaStore implements SmartInitializingSingleton {
     private static final int AT_ONCE = 500;
 
-    private static final String NAMED_BY_NOTHING = """
-        NOT EXISTS (SELECT 1 FROM own_picture o WHERE o.media_id = media.id) AND NOT EXISTS (SELECT 1 FROM revision_media r WHERE r.media_id = media.id)
-        AND NOT EXISTS (SELECT 1 FROM list_media l WHERE l.media_id = media.id)""";
+    private static final String STANDS_SOMEWHERE = """
+        (EXISTS (SELECT 1 FROM revision_media r WHERE r.media_id = media.id) OR EXISTS (SELECT 1 FROM list_media l WHERE l.media_id = media.id))""";
+    private static final String NAMED_BY_NOTHING = "NOT " + STANDS_SOMEWHERE + " AND NOT EXISTS (SELECT 1 FROM own_picture o WHERE o.media_id = media.id)";
     private static final Logger LOG = LoggerFactory.getLogger(MediaStore.class);
 
     private final Database database;
@@ -64,6 +64,16 @@ public class MediaStore implements SmartInitializingSingleton {
     public Optional<Media.Item> any(String hash) {
         return database.read(session -> session.first("SELECT id, content_type, bytes FROM media WHERE id = ?",
             row -> item(row.getString(1), row.getString(2), row.getBytes(3)), hash));
+    }
+
+    /** True if some version of a board or a word list has it. @param hash of its bytes */
+    public static boolean standsSomewhere(Session session, String hash) throws SQLException {
+        return session.exists("SELECT 1 FROM media WHERE id = ? AND " + STANDS_SOMEWHERE, hash);
+    }
+
+    /** Erases bytes that no board, no list and no collection names any more, in any version. @param hash of them */
+    public static void sweep(Session session, String hash) throws SQLException {
+        session.update("DELETE FROM media WHERE id = ? AND " + NAMED_BY_NOTHING, hash);
     }
 
     /** Bytes of some pictures and sounds of one's own together. */
@@ -181,7 +191,7 @@ public class MediaStore implements SmartInitializingSingleton {
         public void takeBack(Database database) {
             database.write(session -> {
                 for (String hash : fresh) {
-                    session.update("DELETE FROM media WHERE id = ? AND " + NAMED_BY_NOTHING, hash);
+                    sweep(session, hash);
                 }
                 return null;
             });

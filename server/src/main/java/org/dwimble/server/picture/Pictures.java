@@ -2,6 +2,7 @@ package org.dwimble.server.picture;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -143,12 +144,17 @@ public class Pictures {
         return found;
     }
 
-    /** What a typed word gets by itself, for one student. */
+    /** What a typed word gets by itself, for one student. Each word is searched for once. */
     public Guesses guesses(Account account, @Nullable String student) {
         Predicate<Picture> may = may(account, student);
+        Map<String, Optional<Picture>> known = new HashMap<>();
         return new Guesses() {
             @Override
             public Optional<Picture> picture(String word) {
+                return known.computeIfAbsent(word, this::sought);
+            }
+
+            private Optional<Picture> sought(String word) {
                 return find(Asked.typed(word, 1), may, student).stream().findFirst().filter(f -> f.why().sure()).map(Found::picture);
             }
 

@@ -3,6 +3,7 @@ package org.dwimble.server.sheet;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.AbstractList;
 import java.util.List;
 import org.apache.fontbox.ttf.CmapLookup;
 import org.apache.fontbox.ttf.TTFParser;
@@ -102,11 +103,26 @@ public class BoardFont implements Type {
     /** A page whose writing can be drawn letter by letter; what cannot is outlines. */
     public Page shaped(Page page) {
         boolean all = Mark.all(page.marks()).allMatch(m -> !(m instanceof Mark.Writing w) || plain(w.text()));
-        return all ? page : page.with(shaped(page.marks()));
+        return all ? page : page.with(marksShaped(page.marks()));
     }
 
-    private List<Mark> shaped(List<Mark> marks) {
-        return marks.stream().map(m -> m instanceof Mark.Within within ? new Mark.Within(within.window(), shaped(within.marks()))
+    /** The same pages, each shaped as it is looked at. */
+    public List<Page> shaped(List<Page> pages) {
+        return new AbstractList<>() {
+            @Override
+            public Page get(int at) {
+                return shaped(pages.get(at));
+            }
+
+            @Override
+            public int size() {
+                return pages.size();
+            }
+        };
+    }
+
+    private List<Mark> marksShaped(List<Mark> marks) {
+        return marks.stream().map(m -> m instanceof Mark.Within within ? new Mark.Within(within.window(), marksShaped(within.marks()))
             : m instanceof Mark.Writing w && !plain(w.text()) ? outlined(w) : m).toList();
     }
 

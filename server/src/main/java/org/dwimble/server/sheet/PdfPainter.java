@@ -41,6 +41,7 @@ import org.dwimble.core.obf.Media;
 import org.dwimble.server.media.Raster;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.measure.Length;
+import org.dwimble.core.sheet.Effort;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.measure.Rect;
@@ -136,6 +137,7 @@ public final class PdfPainter {
                 painter.media = part.media;
                 painter.drawn = painter.drawnOf.computeIfAbsent(part.media, m -> new HashMap<>());
                 for (Page page : part.pages) {
+                    Effort.goOn();
                     painter.paint(page);
                     progress.told(++done, all);
                 }

@@ -3,10 +3,8 @@ package org.dwimble.server.sheet;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import java.util.AbstractList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -156,23 +154,11 @@ class SheetApi {
         String title = title(kept, board, wish);
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
             .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(title + ".pdf", StandardCharsets.UTF_8).build().toString())
-            .body(turns.take(account.id(), () -> pdf(kept, board, wish, title)));
-    }
-
-    private byte[] pdf(VocabularyStore.Kept kept, String board, Wish wish, String title) throws IOException {
-        try {
-            return turns.laid(() -> {
+            .body(turns.lay(account.id(), () -> {
                 PdfPainter.Part part = part(kept, board, wish);
                 Unacceptable.ifMore("paper-sheets", part.pages().size(), Limits.SHEETS_AT_ONCE);
-                try {
-                    return PdfPainter.paint(List.of(part), title);
-                } catch (IOException e) {
-                    throw new UncheckedIOException(e);
-                }
-            });
-        } catch (UncheckedIOException e) {
-            throw e.getCause();
-        }
+                return PdfPainter.paint(List.of(part), title);
+            }));
     }
 
     /** The same PDF as a piece of work, for books that take a while. */
@@ -182,38 +168,19 @@ class SheetApi {
         VocabularyStore.Kept kept = asked(account, vocabulary, wish);
         String title = title(kept, board, wish);
         return JobApi.JobView.of(jobs.start(account.id(), List.of("vocabulary:" + vocabulary), wording.of(Told.of("job-print", "name", title)), (out, progress) -> {
-            turns.layAsWork(() -> {
+            turns.layAsWork(progress::goOn, () -> {
                 PdfPainter.Part part = part(kept, board, wish);
                 Unacceptable.ifMore("paper-sheets", part.pages().size(), Limits.SHEETS);
-                try {
-                    PdfPainter.paint(List.of(part), title, out, progress);
-                    return part;
-                } catch (IOException e) {
-                    throw new UncheckedIOException(e);
-                }
+                PdfPainter.paint(List.of(part), title, out, progress);
+                return part;
             });
             return Jobs.Result.file(title + ".pdf", MediaType.APPLICATION_PDF_VALUE);
         }));
     }
 
     private PdfPainter.Part part(VocabularyStore.Kept kept, String board, Wish wish) {
-        return new PdfPainter.Part(shaped(lay(kept, board, wish).pages),
+        return new PdfPainter.Part(font.shaped(lay(kept, board, wish).pages),
             media.reading(student(kept, wish).map(Student::appearance).orElse(Appearance.USUAL)));
-    }
-
-    /** The same pages, each shaped as it is looked at. */
-    private List<Page> shaped(List<Page> pages) {
-        return new AbstractList<>() {
-            @Override
-            public Page get(int at) {
-                return font.shaped(pages.get(at));
-            }
-
-            @Override
-            public int size() {
-                return pages.size();
-            }
-        };
     }
 
     private static String title(VocabularyStore.Kept kept, String board, Wish wish) {

@@ -3,7 +3,6 @@ package org.dwimble.server.wordlist;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,6 +22,7 @@ import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordlist.ClassRow;
 import org.dwimble.core.wordlist.ClassTable;
+import org.dwimble.core.wordlist.Differing;
 import org.dwimble.core.wordlist.Gathered;
 import org.dwimble.core.wordlist.ListEdit;
 import org.dwimble.core.wordlist.ListedWord;
@@ -33,6 +33,8 @@ import org.dwimble.server.account.Account;
 import org.dwimble.server.account.School;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.limit.Bounded;
+import org.dwimble.server.limit.Limits;
+import org.dwimble.server.limit.Turns;
 import org.dwimble.server.media.MediaAnswer;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.picture.Pictures;
@@ -105,9 +107,11 @@ class ListApi {
     private final Wording wording;
     private final Supplier<String> ids;
     private final Clock clock;
+    private final Turns turns;
 
     ListApi(ListStore lists, ListAccess may, Access access, StudentStore students, VocabularyStore store, Pictures pictures, MediaStore media,
-        School school, Wording wording, Supplier<String> ids, Clock clock) {
+        School school, Wording wording, Supplier<String> ids, Clock clock, Turns turns) {
+        this.turns = turns;
         this.school = school;
         this.lists = lists;
         this.may = may;
@@ -276,18 +280,14 @@ class ListApi {
 
     /** Sets the students it is printed for; words that differ get their pictures, and names that are students of one's own are known. */
     @PostMapping("/{list}/class")
-    @Bounded("REQUEST_BYTES")
+    @Bounded({"REQUEST_BYTES", "CLASS_WORDS"})
     ListView forClass(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody ClassRequest request) {
         ListStore.Kept kept = may.toChange(list, account);
         Map<String, String> known = students.caseload(account.id()).stream()
             .collect(Collectors.toMap(r -> Names.folded(r.student().name()), r -> r.student().id(), (one, other) -> one));
         List<ClassTable.Typed> typed = ClassTable.read(request.table() == null ? "" : request.table(), kept.list(), known.keySet());
-        List<ClassRow> rows = typed.stream().map(row -> {
-            String student = known.get(Names.folded(row.name()));
-            Map<String, ListedWord> instead = new LinkedHashMap<>();
-            row.instead().forEach((word, text) -> instead.put(word, ready(account, student, WordLine.opener(text)).get(0)));
-            return new ClassRow(row.name(), student, null, instead);
-        }).toList();
+        Differing differing = new Differing(kept.list(), Limits.CLASS_WORDS, ids, student -> pictures.guesses(account, student));
+        List<ClassRow> rows = turns.take(account.id(), () -> differing.rows(typed, row -> known.get(Names.folded(row.name()))));
         ListEdit set = new ListEdit.ForClass(rows);
         return changed(account, list, () -> lists.edit(list, request.base(), set, account.id(), clock.instant()));
     }

@@ -34,10 +34,12 @@ class RestoreTest {
         Path living = Files.createDirectories(folder.resolve("living"));
         Path database = living.resolve("dwimble.db");
         Flyway.configure().dataSource("jdbc:sqlite:" + database, null, null).locations("classpath:db/migration").load().migrate();
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database + "?journal_mode=WAL"); Statement statement = connection.createStatement()) {
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database + "?journal_mode=WAL");
+            Statement statement = connection.createStatement()) {
             statement.execute("PRAGMA wal_autocheckpoint=0");
             for (int i = 1; i <= 600; i++) {
-                statement.execute("INSERT INTO student (id, name, class_name, screen_width, screen_height) VALUES ('s" + i + "', '" + "Ilse ".repeat(40) + i + "', '', 1, 1)");
+                statement.execute("INSERT INTO student (id, name, class_name, screen_width, screen_height) VALUES ('s" + i + "', '" + "Ilse ".repeat(40)
+                    + i + "', '', 1, 1)");
             }
             statement.execute("DELETE FROM student WHERE rowid % 2 = 0");
             Backup.into(database, folder, "backup.db");
@@ -51,7 +53,8 @@ class RestoreTest {
     }
 
     private int students() throws SQLException {
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + home.resolve("dwimble.db")); Statement statement = connection.createStatement();
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + home.resolve("dwimble.db"));
+            Statement statement = connection.createStatement();
              ResultSet count = statement.executeQuery("SELECT count(*) FROM student")) {
             return count.getInt(1);
         }
@@ -109,7 +112,8 @@ class RestoreTest {
     private void refused(Path other, String why) throws Exception {
         assertThatThrownBy(() -> Restore.restore(other, home, NOW)).as(other.toString()).isInstanceOf(SQLException.class).hasMessageContaining(why);
         try (var files = Files.list(home)) {
-            assertThat(files.map(f -> f.getFileName().toString()).filter(f -> !f.equals("dwimble.lock"))).containsExactlyInAnyOrder("dwimble.db", "dwimble.db-wal");
+            assertThat(files.map(f -> f.getFileName().toString()).filter(f -> !f.equals("dwimble.lock")))
+                .containsExactlyInAnyOrder("dwimble.db", "dwimble.db-wal");
         }
     }
 
@@ -153,13 +157,15 @@ class RestoreTest {
 
     @Test
     void aBackupOfALaterReleaseIsRefusedWithWhatToDo() throws Exception {
-        refused(changed("later.db", "DROP TABLE backup_seal", "INSERT INTO flyway_schema_history (installed_rank, version, description, type, script, installed_by, execution_time, success)"
+        refused(changed("later.db", "DROP TABLE backup_seal", "INSERT INTO flyway_schema_history (installed_rank, version, description, type, script, "
+            + "installed_by, execution_time, success)"
             + " VALUES (99, '99', 'later', 'SQL', 'V99__later.sql', '', 0, 1)"), "a later release of Dwimble made it");
     }
 
     @Test
     void aBackupWithRowsThatNameNobodyIsRefusedAndOneOfBeforeSealsIsTaken() throws Exception {
-        refused(changed("orphan.db", "DROP TABLE backup_seal", "INSERT INTO team (student_id, account_id, role) VALUES ('nobody', 1, 'OWNER')"), "name others that are not there");
+        refused(changed("orphan.db", "DROP TABLE backup_seal", "INSERT INTO team (student_id, account_id, role) VALUES ('nobody', 1, 'OWNER')"),
+            "name others that are not there");
         Restore.restore(changed("before.db", "DROP TABLE backup_seal"), home, NOW);
         assertThat(students()).isEqualTo(300);
     }
@@ -186,7 +192,8 @@ class RestoreTest {
 
     @Test
     void whatTheNewestReleaseKnowsIsWhatItsMigrationsMake() throws Exception {
-        try (var files = Files.list(Path.of("src/main/resources/db/migration")); var code = Files.list(Path.of("src/main/java/org/dwimble/server/database/migration"))) {
+        try (var files = Files.list(Path.of("src/main/resources/db/migration"));
+            var code = Files.list(Path.of("src/main/java/org/dwimble/server/database/migration"))) {
             assertThat(java.util.stream.Stream.concat(files, code).map(f -> f.getFileName().toString()).filter(f -> f.matches("V\\d+__.*"))
                 .mapToInt(f -> Integer.parseInt(f.substring(1, f.indexOf('_')))).max()).hasValue(Backup.NEWEST);
         }

@@ -10,6 +10,11 @@ import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.dwimble.server.sheet.BoardFont;
+import org.dwimble.server.limit.Turns;
+import org.dwimble.core.sheet.FittedLabel;
+import org.dwimble.core.measure.Length;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -68,6 +73,8 @@ class JobApiTest {
         assertThat(other.get("/api/jobs/" + job.get("id").asLong() + "/result").status()).isEqualTo(404);
         assertThat(other.get("/api/jobs").json()).isEmpty();
         assertThat(http.get("/api/jobs").json().get(0).get("id")).isEqualTo(job.get("id"));
+        assertThat(http.send("DELETE", "/api/jobs/" + job.get("id").asLong() + "?running=true", null).status()).isEqualTo(200);
+        assertThat(http.get("/api/jobs/" + job.get("id").asLong() + "/result").status()).as("it was done before it was ended").isEqualTo(200);
         assertThat(http.send("DELETE", "/api/jobs/" + job.get("id").asLong(), null).status()).isEqualTo(200);
         assertThat(http.get("/api/jobs/" + job.get("id").asLong() + "/result").status()).as("forgotten").isEqualTo(404);
     }
@@ -119,12 +126,45 @@ class JobApiTest {
         JsonNode half = http.get("/api/jobs/" + job.id()).json();
         assertThat(half.get("done").asInt()).isEqualTo(3);
         assertThat(half.get("of").asInt()).isEqualTo(10);
-        assertThat(http.send("DELETE", "/api/jobs/" + job.id(), null).status()).isEqualTo(200);
+        assertThat(http.send("DELETE", "/api/jobs/" + job.id() + "?running=true", null).status()).isEqualTo(200);
         toldToEnd.countDown();
         over.await();
         assertThat(met.get()).isInstanceOf(java.util.concurrent.CancellationException.class);
         assertThat(ended(half).get("state").asString()).isEqualTo("CANCELLED");
         assertThat(http.get("/api/jobs/" + job.id() + "/result").status()).isEqualTo(404);
+    }
+
+    @Test
+    void layingOfASheetThatIsEndedStopsInTheMiddle() throws Exception {
+        CountDownLatch begun = new CountDownLatch(1);
+        CountDownLatch toldToEnd = new CountDownLatch(1);
+        AtomicInteger fitted = new AtomicInteger();
+        Job job = jobs.start(odile.id(), List.of(), "a very large sheet", (out, progress) -> {
+            TestServer.bean(Turns.class).layAsWork(progress::goOn, () -> {
+                for (int i = 0; i < 100_000; i++) {
+                    FittedLabel.fit("crab", Length.mm(20), Length.mm(10), Length.mm(5), TestServer.bean(BoardFont.class));
+                    if (fitted.incrementAndGet() == 200) {
+                        begun.countDown();
+                        await(toldToEnd);
+                    }
+                }
+                return null;
+            });
+            return new Jobs.Result(null, null, null);
+        });
+        begun.await();
+        http.send("DELETE", "/api/jobs/" + job.id() + "?running=true", null);
+        toldToEnd.countDown();
+        assertThat(ended(http.get("/api/jobs/" + job.id()).json()).get("state").asString()).isEqualTo("CANCELLED");
+        assertThat(fitted.get()).isLessThan(300);
+    }
+
+    private static void await(CountDownLatch latch) {
+        try {
+            latch.await();
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     @Test

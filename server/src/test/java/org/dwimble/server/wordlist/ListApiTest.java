@@ -210,6 +210,10 @@ class ListApiTest {
         assertThat(hers.get("/api/lists/" + id + "/pages").json().toString()).doesNotContain(photo);
         edit(hers, id, 3, "{\"type\":\"name\",\"name\":\"Pool\"}");
         assertThat(http.get("/api/lists/" + id).json().toString()).as("what she changes leaves it there").contains(photo);
+        assertThat(hers.post("/api/lists/" + id + "/class", "{\"base\":4,\"table\":\"name\\tswim\\nIlse\\tdance\\nSefa\"}").status()).isEqualTo(200);
+        assertThat(hers.get("/api/lists/" + id).json().toString()).as("nor by setting the class anew").contains("Sefa", "dance").doesNotContain(photo);
+        assertThat(hers.get(image).status()).isEqualTo(404);
+        assertThat(http.get("/api/lists/" + id).json().toString()).contains(photo);
     }
 
     @Test
