@@ -5,6 +5,7 @@ import type { SessionView } from '../../api/types';
 import { session, signIn, signInToDemo } from './session';
 import css from './account.module.css';
 import parts from '../../shell/parts.module.css';
+import { answered } from '../../shell/answered';
 
 /** The first page. In the demo a click is enough; on a new machine the first account is made here. */
 export function SignInPage({ view }: { view: SessionView }) {
@@ -22,7 +23,7 @@ export function SignInPage({ view }: { view: SessionView }) {
 
 function useEntering<T>(enter: (values: T) => Promise<SessionView>) {
   const queries = useQueryClient();
-  return useMutation({ mutationFn: enter, onSuccess: (view) => queries.setQueryData(session.queryKey, view) });
+  return useMutation({ mutationFn: enter, onSuccess: (view) => answered(queries, session.queryKey, view) });
 }
 
 export function SignInForm({ known }: { known?: string }) {

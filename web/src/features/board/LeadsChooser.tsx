@@ -24,21 +24,26 @@ export function LeadsChooser({ shown, button, line, view, disabled, onChoose }: 
   const twice = new Set(view.boards.map((b) => b.name).filter((name, i, all) => all.indexOf(name) !== i));
   const name = typed.trim() || button.label || 'New board';
   const once = button.leads.type === 'opens' && button.leads.once;
+  const ways = [['stays', 'stays here'], ['home', 'goes home'], ['back', 'goes back']];
+  if (button.leads.type === 'opens') ways.push(['once', once ? 'opens it and stays there' : 'opens it, and comes back after one word']);
   const options = [
-    ...[['stays', 'stays here'], ['home', 'goes home'], ['back', 'goes back'], ...(button.leads.type === 'opens' ? [['once', once ? 'opens it and stays there' : 'opens it, and comes back after one word']] : [])].filter(([, words]) => words.includes(wanted)).map(([value, label]) => ({ value, label })),
+    ...ways.filter(([, words]) => words.includes(wanted)).map(([value, label]) => ({ value, label })),
     { value: 'new', label: `opens a new board, “${name}”` },
     { value: 'walk', label: 'opens a board I show you …' },
     ...boards.map((b) => ({ value: `opens:${b.id}`, label: `opens ${b.name}${twice.has(b.name) ? ` (${way(b, view)})` : ''}` })),
-    ...all.filter((v) => v.vocabulary !== view.id && v.name.toLowerCase().includes(wanted)).map((v) => ({ value: `elsewhere:${v.vocabulary}`, label: `opens the vocabulary ${v.name}` })),
+    ...all.filter((v) => v.vocabulary !== view.id && v.name.toLowerCase().includes(wanted))
+      .map((v) => ({ value: `elsewhere:${v.vocabulary}`, label: `opens the vocabulary ${v.name}` })),
   ];
-  const ranked = wanted && boards.length > 0 ? [...options.filter((o) => o.value.startsWith('opens:')), ...options.filter((o) => !o.value.startsWith('opens:'))] : options;
+  const opens = (o: { value: string }) => o.value.startsWith('opens:');
+  const ranked = wanted && boards.length > 0 ? [...options.filter(opens), ...options.filter((o) => !opens(o))] : options;
   function choose(value: string) {
     setOpen(false);
+    const leads = (to: Button['leads']) => onChoose({ what: 'leads', leads: to });
     if (value === 'new') onChoose({ what: 'new', name });
     else if (value === 'walk') onChoose({ what: 'walk' });
-    else if (value === 'once' && button.leads.type === 'opens') onChoose({ what: 'leads', leads: { type: 'opens', board: button.leads.board, once: once ? undefined : true } });
-    else if (value.startsWith('elsewhere:')) onChoose({ what: 'leads', leads: { type: 'elsewhere', vocabulary: Number(value.slice('elsewhere:'.length)) } });
-    else onChoose({ what: 'leads', leads: value.startsWith('opens:') ? { type: 'opens', board: value.slice('opens:'.length) } : { type: value as 'stays' | 'home' | 'back' } });
+    else if (value === 'once' && button.leads.type === 'opens') leads({ type: 'opens', board: button.leads.board, once: once ? undefined : true });
+    else if (value.startsWith('elsewhere:')) leads({ type: 'elsewhere', vocabulary: Number(value.slice('elsewhere:'.length)) });
+    else leads(value.startsWith('opens:') ? { type: 'opens', board: value.slice('opens:'.length) } : { type: value as 'stays' | 'home' | 'back' });
   }
   return (
     <Select className={bench.chooseBoard} aria-label="Where it leads" placeholder="A board’s name" autoFocus defaultOpen showSearch filterOption={false}

@@ -6,7 +6,7 @@ import bench from './bench.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** Where words went that found no room on the board that was shown. */
-export interface Elsewhere { words: string; board: string; name: string }
+export interface Elsewhere { words: string[]; board: string; name: string }
 
 /** What the word line asks about the words in it. */
 export function useAdvice(vocabulary: number, version: number, board: string, word: string, count: number) {
@@ -39,7 +39,7 @@ export function WordAdvice({ word, full, advice, board, hint, went, onGo, onWay,
 }) {
   const door = (words: string, onClick: () => void) => <button type="button" className={parts.dotted} onClick={onClick}>{words}</button>;
   if (word === '') {
-    return <p className={bench.advice} role="status">{went ? <>{went.words} now stands on {went.name}. {door('go there', () => onGo(went.board))}</> : <span
+    return <p className={bench.advice} role="status">{went ? <>{went.words.map((w) => `“${w}”`).join(', ')} now {went.words.length === 1 ? 'stands' : 'stand'} on {went.name}. {door('go there', () => onGo(went.board))}</> : <span
       className={parts.quiet}>{hint}</span>}</p>;
   }
   const [stands] = advice?.stands ?? [];

@@ -3,6 +3,7 @@ import { answer, client, done, Problem } from '../../api/client';
 import type { Board, Cell, Changed, ChosenWord, Folk, Intention, VocabularyView } from '../../api/types';
 import { caseload, glances } from '../student/students';
 import { after, Bases } from './bases';
+import { answered } from '../../shell/answered';
 
 /** The vocabulary in force. It is not asked for again and again: live events tell when there is a newer one. */
 export const vocabulary = (id: number) =>
@@ -310,9 +311,9 @@ function take(queries: QueryClient, id: number, changed: Changed): void {
   }
   const known = queries.getQueryData<VocabularyView>(vocabulary(id).queryKey);
   const now = known && after(known, changed);
-  if (now) queries.setQueryData<VocabularyView>(vocabulary(id).queryKey, now);
+  if (now) answered(queries, vocabulary(id).queryKey, now);
   else void queries.invalidateQueries({ queryKey: vocabulary(id).queryKey });
-  queries.setQueryData(steps(id).queryKey, changed.steps);
+  answered(queries, steps(id).queryKey, changed.steps);
   queries.removeQueries({ queryKey: allBoards(id).queryKey });
   void queries.invalidateQueries({ queryKey: caseload.queryKey });
   void queries.invalidateQueries({ queryKey: glances.queryKey });

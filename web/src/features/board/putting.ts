@@ -43,7 +43,7 @@ export function usePutting() {
       });
       const here = changed?.boards.find((b) => b.id === boardId);
       if (!changed) move({ move: 'not put', text: words });
-      else if (elsewhere) onWent({ words: wordsOf(words).join(', '), ...elsewhere });
+      else if (elsewhere) onWent({ words: wordsOf(words), ...elsewhere });
       else if (here) move({ move: 'put', on: here, added: changed.added, keptFree: line.keptFree });
     }
 
@@ -92,7 +92,7 @@ export function usePutting() {
       });
       const added = changed?.boards.find((b) => changed.added.includes(b.id));
       if (!changed) move({ move: 'not put', text: words });
-      else if (added) onWent({ words: wordsOf(words).join(', '), board: added.id, name: added.name });
+      else if (added) onWent({ words: wordsOf(words), board: added.id, name: added.name });
     }
 
     /** Words that have no room here, on the way a person chose. */

@@ -6,6 +6,7 @@ import { DottedChoice } from '../board/Dotted';
 import { dayAndTime } from '../../shell/time';
 import parts from '../../shell/parts.module.css';
 import { Glued } from '../../shell/Glued';
+import { answered } from '../../shell/answered';
 
 /** What whoever looks after Dwimble should know. */
 export const care = queryOptions({
@@ -24,13 +25,13 @@ export function Care({ onClose }: { onClose: () => void }) {
   const { data } = useQuery(care);
   const making = useMutation({
     mutationFn: () => answer(client.POST('/api/care/backups')),
-    onSuccess: (now) => queries.setQueryData(care.queryKey, now),
+    onSuccess: (now) => answered(queries, care.queryKey, now),
     onError: (error) => void message.error(sentence(error), 6),
   });
   const paper = useQuery(session).data?.paper;
   const choosing = useMutation({
     mutationFn: printOn,
-    onSuccess: (now) => queries.setQueryData(session.queryKey, now),
+    onSuccess: (now) => answered(queries, session.queryKey, now),
     onError: (error) => void message.error(sentence(error), 6),
   });
   return (

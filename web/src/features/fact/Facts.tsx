@@ -8,6 +8,7 @@ import { MEANT } from '../reveal/plan';
 import { addFact, facts, factTopics, proposals, removeFact, SORTS, tickedFirst } from './facts';
 import css from './fact.module.css';
 import parts from '../../shell/parts.module.css';
+import { answered } from '../../shell/answered';
 
 interface Props {
   student: { id: string; name: string };
@@ -47,7 +48,7 @@ export function Facts({ student, vocabulary, onEdit }: Props) {
                 type="button"
                 className={parts.dotted}
                 aria-label={`Remove the fact ${f.sentence}`}
-                onClick={() => void removeFact(student.id, f.id).then((left) => queries.setQueryData(facts(student.id).queryKey, left))}
+                onClick={() => void removeFact(student.id, f.id).then((left) => answered(queries, facts(student.id).queryKey, left))}
               >
                 remove
               </button>

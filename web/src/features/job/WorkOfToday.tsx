@@ -1,8 +1,9 @@
 import { Button, Modal } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { dayAndTime } from '../../shell/time';
-import { endJob, jobs as jobsQuery } from './jobs';
+import { endJob, forgetJob, jobs as jobsQuery } from './jobs';
 import { linkTo, stateInWords } from './told';
+import type { Job } from '../../api/types';
 import css from './job.module.css';
 import parts from '../../shell/parts.module.css';
 
@@ -10,7 +11,7 @@ import parts from '../../shell/parts.module.css';
 export function WorkOfToday({ onClose }: { onClose: () => void }) {
   const queries = useQueryClient();
   const { data: jobs } = useQuery({ ...jobsQuery, staleTime: 0 });
-  const away = (id: number) => void endJob(id).then(() => queries.invalidateQueries({ queryKey: jobsQuery.queryKey }));
+  const away = (job: Job) => void (job.state === 'RUNNING' ? endJob(job.id) : forgetJob(job.id)).then(() => queries.invalidateQueries({ queryKey: jobsQuery.queryKey }));
   return (
     <Modal open title="Work of today" footer={null} onCancel={onClose} width={640}>
       {jobs?.length === 0 && <p>Books of boards, sheets of a class and packages that are made for you are kept here for a day.</p>}
@@ -21,7 +22,7 @@ export function WorkOfToday({ onClose }: { onClose: () => void }) {
               <strong>{job.what}</strong>, {stateInWords(job)} <span className={parts.quiet}>{dayAndTime(job.at)}</span>
             </span>
             {job.file && <a {...linkTo(job)}>Open it</a>}
-            <Button size="small" onClick={() => away(job.id)} aria-label={`${job.state === 'RUNNING' ? 'End' : 'Forget'} ${job.what}`}>
+            <Button size="small" onClick={() => away(job)} aria-label={`${job.state === 'RUNNING' ? 'End' : 'Forget'} ${job.what}`}>
               {job.state === 'RUNNING' ? 'End it' : 'Forget it'}
             </Button>
           </li>

@@ -18,5 +18,8 @@ export const jobs = queryOptions({
   refetchInterval: ({ state }) => (state.data?.some((j) => j.state === 'RUNNING') ? OFTEN : false),
 });
 
-/** Ends what is being done, or forgets what is done. */
-export const endJob = (id: number) => done(client.DELETE('/api/jobs/{job}', { params: { path: { job: id } } }));
+/** Ends what is being done. If it is done by then, its result stays. */
+export const endJob = (id: number) => done(client.DELETE('/api/jobs/{job}', { params: { path: { job: id }, query: { running: true } } }));
+
+/** Forgets what is done. */
+export const forgetJob = (id: number) => done(client.DELETE('/api/jobs/{job}', { params: { path: { job: id } } }));

@@ -32,10 +32,11 @@ const PAPERS = { A4: 'A4', A3: 'A3', A5: 'A5', LETTER: 'Letter', LEGAL: 'Legal',
 const sheet = (vocabulary: number, board: string, setup: Setup, number: number) =>
   queryOptions({
     queryKey: ['vocabulary', vocabulary, 'sheet', board, setup, number],
-    queryFn: () =>
+    queryFn: ({ signal }) =>
       answer(
         client.GET('/api/vocabularies/{vocabulary}/boards/{board}/sheet', {
           params: { path: { vocabulary, board }, query: { ...setup, sheet: number } },
+          signal,
         }),
       ),
     enabled: board !== '',

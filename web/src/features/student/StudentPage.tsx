@@ -211,7 +211,10 @@ function HeldHere({ vocabulary, version }: { vocabulary: number; version: number
             <li key={h.button}>
               {h.picture && <Pic id={h.picture} collected />}
               <strong dir="auto">{h.label || 'a picture'}</strong>{' '}
-              {held.some((o) => o !== h && o.label === h.label) && <span>on {view.data.boards.find((b) => b.id === h.board)?.name ?? 'a board'}</span>} <span className={h.past ? css.past : parts.quiet}>{aboutHeld(h)}</span>
+              {held.some((o) => o !== h && o.label === h.label) && (
+                <span className={css.on}>on {view.data.boards.find((b) => b.id === h.board)?.name ?? 'a board'}</span>
+              )}{' '}
+              <span className={h.past ? css.past : parts.quiet}>{aboutHeld(h)}</span>
             </li>
           ))}
         </ul>

@@ -6,6 +6,7 @@ import type { Member, Student } from '../../api/types';
 import { joinTeam, leaveTeam, team } from './students';
 import parts from '../../shell/parts.module.css';
 import css from './students.module.css';
+import { answered } from '../../shell/answered';
 
 const roles: { value: Member['role']; label: string }[] = [
   { value: 'OWNER', label: 'owns: changes boards and this team' },
@@ -20,7 +21,7 @@ export function Team({ student, owns, onClose }: { student: Student; owns: boole
   const [joining, setJoining] = useState('');
   const changing = useMutation({
     mutationFn: (change: () => Promise<Member[]>) => change(),
-    onSuccess: (now) => { queries.setQueryData(team(student.id).queryKey, now); setJoining(''); },
+    onSuccess: (now) => { answered(queries, team(student.id).queryKey, now); setJoining(''); },
   });
   return (
     <Modal open title={`${student.name}’s team`} onCancel={onClose} footer={null}>

@@ -11,7 +11,8 @@ import { list as listQuery, useHeard, sheets as sheetsQuery, useActs, type Act }
 import { ForClass } from './ForClass';
 import { ListMenu } from './ListMenu';
 import { Offers } from './Offers';
-import { PageSentence, SupportSentence } from './Sentence';
+import { PageSentence } from './PageSentence';
+import { SupportSentence } from './Sentence';
 import { SheetStage } from './SheetStage';
 import { WordsColumn } from './WordsColumn';
 import { useLive } from '../../shell/live';

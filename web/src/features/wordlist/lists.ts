@@ -3,6 +3,7 @@ import { App } from 'antd';
 import { useNavigate } from 'react-router';
 import { answer, client, done, sentence } from '../../api/client';
 import type { ListEdit, Second, WordList } from '../../api/types';
+import { answered } from '../../shell/answered';
 
 /** Lists one may see, the latest first. `student`: of this one alone. */
 export const lists = (student?: string) =>
@@ -33,7 +34,7 @@ export function useHeard(id: number): (version: number) => void {
 export const sheets = (id: number, version: number, page: number) =>
   queryOptions({
     queryKey: ['list', id, 'sheets', version, page],
-    queryFn: () => answer(client.GET('/api/lists/{list}/sheets', { params: { path: { list: id }, query: { page } } })),
+    queryFn: ({ signal }) => answer(client.GET('/api/lists/{list}/sheets', { params: { path: { list: id }, query: { page } }, signal })),
     retry: false,
     placeholderData: (before) => before,
   });
@@ -42,7 +43,7 @@ export const sheets = (id: number, version: number, page: number) =>
 export const pages = (id: number, version: number) =>
   queryOptions({
     queryKey: ['list', id, 'pages', version],
-    queryFn: () => answer(client.GET('/api/lists/{list}/pages', { params: { path: { list: id } } })),
+    queryFn: ({ signal }) => answer(client.GET('/api/lists/{list}/pages', { params: { path: { list: id } }, signal })),
     staleTime: 0,
   });
 
@@ -50,7 +51,7 @@ export const pages = (id: number, version: number) =>
 export const offers = (id: number, version: number) =>
   queryOptions({
     queryKey: ['list', id, 'offers', version],
-    queryFn: () => answer(client.GET('/api/lists/{list}/offers', { params: { path: { list: id } } })),
+    queryFn: ({ signal }) => answer(client.GET('/api/lists/{list}/offers', { params: { path: { list: id } }, signal })),
     staleTime: Infinity,
     placeholderData: (before) => before,
   });
@@ -139,7 +140,7 @@ export function useActs(id: number) {
     scope: { id: `list ${id}` },
     mutationFn: ({ base, ...act }: Act & { base: number }) => made(id, base, act),
     onSuccess: (now) => {
-      queries.setQueryData(list(id).queryKey, now);
+      answered(queries, list(id).queryKey, now);
       void queries.invalidateQueries({ queryKey: ['lists'] });
     },
     onError: () => void queries.invalidateQueries({ queryKey: list(id).queryKey, exact: true }),
