@@ -31,7 +31,7 @@ class ActionsBrowserTest extends Counted {
         fill("animals");
         page.locator("#word-line").focus();
         enter("hedgehog");
-        assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("hedgehog now stands on More animals"))).isVisible();
+        assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("“hedgehog” now stands on More animals"))).isVisible();
         counted("a word on a full board, where there is room", 1);
         w.button("go there").click();
         assertThat(w.heading("More animals")).isVisible();
@@ -45,7 +45,7 @@ class ActionsBrowserTest extends Counted {
         paste("melon, plum, kiwi, mango, fig, peas, beans, jam, honey, toast");
         assertThat(page.getByText("No room here.")).containsText("More to eat and drink");
         page.keyboard().press("Enter");
-        assertThat(page.getByText("now stands on More to eat and drink")).isVisible();
+        assertThat(page.getByText("now stand on More to eat and drink")).isVisible();
         assertThat(now().boards().get("eating-more").buttons()).extracting(Button::label).contains("melon", "toast");
     }
 
@@ -252,6 +252,7 @@ class ActionsBrowserTest extends Counted {
         actions++;
         page.keyboard().press("Tab");
         page.keyboard().type("sister");
+        assertThat(dialog.getByLabel("Who they are")).hasValue("sister");
         assertThat(dialog.getByRole(AriaRole.STATUS)).containsText("Lot goes on People, row 3, place 4, beside “sister”, which stays.");
         click(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("sister").setExact(true)).first());
         assertThat(w.violations()).isEmpty();

@@ -13,14 +13,39 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.CopyOnWriteArraySet;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 
 /** Debian's Chromium, started once for all tests; each test has a context of its own at the size practitioners use. */
-public final class Browser implements BeforeAllCallback {
+public final class Browser implements BeforeAllCallback, TestExecutionExceptionHandler {
+    private static final Path FAILED = Path.of("target", "failed");
+    private static final String STATE = """
+        () => [location.pathname, 'focus: ' + document.activeElement?.outerHTML.slice(0, 200),
+            ...[...document.querySelectorAll('input')].map(e => (e.getAttribute('aria-label') ?? e.id) + ': ' + e.value),
+            ...[...document.querySelectorAll('[role=alert], [role=status]')].map(e => e.textContent)].join('\\n  ')""";
+    private static final Set<Window> OPEN = new CopyOnWriteArraySet<>();
     private static com.microsoft.playwright.Browser chromium;
+
+    /** What every open window showed when a test failed: one that fails once by chance may not do so again for weeks. */
+    @Override
+    public void handleTestExecutionException(ExtensionContext context, Throwable failed) throws Throwable {
+        int number = 0;
+        for (Window window : OPEN) {
+            try {
+                Path picture = FAILED.resolve(context.getRequiredTestClass().getSimpleName() + "." + context.getRequiredTestMethod().getName() + "-" + ++number + ".png");
+                System.out.println("Failed, see " + picture + ":\n  " + window.page.evaluate(STATE) + "\n  refused: " + window.refused + "\n  errors: " + window.errors);
+                window.page.screenshot(new Page.ScreenshotOptions().setPath(picture));
+            } catch (RuntimeException gone) {
+                System.out.println("A window could not be seen any more: " + gone.getMessage());
+            }
+        }
+        throw failed;
+    }
 
     @Override
     public void beforeAll(ExtensionContext context) {
@@ -43,6 +68,8 @@ public final class Browser implements BeforeAllCallback {
         private final BrowserContext context;
         final Page page;
         final List<String> errors = new ArrayList<>();
+        /** What the server did not do, for whoever looks for the cause of a failure. */
+        private final List<String> refused = new ArrayList<>();
 
         Window() {
             this(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
@@ -59,6 +86,13 @@ public final class Browser implements BeforeAllCallback {
             page = context.newPage();
             page.onPageError(error -> errors.add(error));
             page.onConsoleMessage(message -> note(message));
+            page.onResponse(response -> {
+                if (response.status() >= 400) {
+                    refused.add(response.status() + " " + response.url());
+                }
+            });
+            page.onRequestFailed(request -> refused.add(request.failure() + " " + request.url()));
+            OPEN.add(this);
         }
 
         private void note(ConsoleMessage message) {
@@ -141,10 +175,21 @@ public final class Browser implements BeforeAllCallback {
             throw new AssertionError("the arrows do not lead to " + item);
         }
 
-        /** Waits until nothing moves: an item of a list that still unfolds is pressed in one place and let go in another. */
+        /**
+         * Waits until nothing moves, nor begins to in the next frames, as a button does that is busy no more: an item of a list that still
+         * unfolds is pressed in one place and let go in another.
+         */
         void still() {
-            page.evaluate("() => Promise.all(document.getAnimations().filter(a => a.effect?.getComputedTiming().iterations !== Infinity)"
-                + ".map(a => a.finished.catch(() => {})))");
+            page.evaluate("""
+                async () => {
+                    const moving = () => document.getAnimations().filter(a => a.playState === 'running' && a.effect?.getComputedTiming().iterations !== Infinity);
+                    const frame = () => new Promise(requestAnimationFrame);
+                    for (let quiet = 0; quiet < 3; quiet++) {
+                        if (moving().length > 0) quiet = 0;
+                        await Promise.all(moving().map(a => a.finished.catch(() => {})));
+                        await frame();
+                    }
+                }""");
         }
 
         /** Says where the marked button leads, by typing. */
@@ -173,6 +218,7 @@ public final class Browser implements BeforeAllCallback {
 
         @Override
         public void close() {
+            OPEN.remove(this);
             context.close();
         }
     }

@@ -33,7 +33,7 @@ class NewcomerBrowserTest extends Counted {
             page.locator("#word-line").fill(word);
             page.keyboard().press("Enter");
             assertThat(w.cell(word + ",").or(page.getByRole(AriaRole.STATUS).filter(new com.microsoft.playwright.Locator.FilterOptions()
-                .setHasText(word + " now stands on"))).first()).isVisible();
+                .setHasText("“" + word + "” now stands on"))).first()).isVisible();
         }
         assertThat(labels()).containsAll(WORDS);
         assertThat(now().homeBoard().at(new Cell(4, 0))).as("the cells where others have back and home").isEmpty();
@@ -46,7 +46,7 @@ class NewcomerBrowserTest extends Counted {
         page.locator("#word-line").fill("kettle");
         assertThat(page.getByText("No room here.")).containsText("Eating and drinking");
         page.keyboard().press("Enter");
-        assertThat(page.getByText("kettle now stands on Eating and drinking.")).isVisible();
+        assertThat(page.getByText("“kettle” now stands on Eating and drinking.")).isVisible();
     }
 
     @Test
@@ -75,7 +75,7 @@ class NewcomerBrowserTest extends Counted {
         page.locator("#word-line").fill("dorbly");
         assertThat(page.getByText("on a new board from More topics").first()).isVisible();
         page.keyboard().press("Control+Enter");
-        assertThat(page.getByText("dorbly now stands on More Home.")).isVisible();
+        assertThat(page.getByText("“dorbly” now stands on More Home.")).isVisible();
     }
 
     private List<Cell> cells(String board) {

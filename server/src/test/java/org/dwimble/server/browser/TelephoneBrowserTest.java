@@ -109,6 +109,9 @@ class TelephoneBrowserTest {
         assertThat(message).containsText("go");
         assertThat(message.boundingBox().height).as("there is room to see what was said").isGreaterThan(40);
         assertThat(message.boundingBox().width).isGreaterThan(120);
+        Locator said = page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("go"));
+        assertThat(said).isVisible();
+        assertThat(said.boundingBox().y).as("what was said lies below the words").isGreaterThanOrEqualTo(message.boundingBox().y + message.boundingBox().height);
         w.button("clear").tap();
         assertThat(message).not().containsText("want");
     }
