@@ -11,9 +11,11 @@ import { BrowserRouter } from 'react-router';
 import { Problem } from './api/client';
 import { App } from './App';
 import { applyPalette } from './theme';
+import { keepFocus } from './shell/keptFocus';
 import { Themed } from './Themed';
 
 applyPalette(document.documentElement);
+keepFocus(document);
 
 const queries = new QueryClient({
   defaultOptions: {

@@ -17,6 +17,7 @@ import { LookSide } from './LookSide';
 import { NewBoard, type Begun } from './NewBoard';
 import { begin, markedOn, moved, typed, type Conflict } from './bench';
 import { BenchMenu, type Chosen } from './BenchMenu';
+import { useOtherVocabularies } from '../student/students';
 import { BoardGrid } from './BoardGrid';
 import { DoingBar } from './DoingBar';
 import { ChosenSide } from './ChosenSide';
@@ -102,6 +103,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
   const navigate = useNavigate();
   const changes = useChanges(id);
   const steps = useQuery(stepsQuery(id));
+  useOtherVocabularies(shown?.view);
   const here = useLive('vocabularies', id, boardId, useHeard(id));
   const [state, move] = useReducer(moved, boardId, begin);
   const wordLine = useRef<HTMLInputElement>(null);
@@ -635,7 +637,7 @@ function Bench({ id, boardId, shown }: { id: number; boardId: string; shown?: Sh
               onRename={(name) => void edit({ type: 'rename-board', board: boardId, name })}
               onLook={() => move({ move: 'look' })}
               onTry={(made) => void tryOut(made)}
-              onEdit={(made) => void edit(made)}
+              onEdit={(made) => void edit(made).then((changed) => changed && move({ move: 'mark', cell: marked, focus: true }))}
             />
           )}
           <LensSide lens={lens} view={view} board={board} onShow={go} />

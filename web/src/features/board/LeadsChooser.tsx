@@ -1,8 +1,7 @@
 import { Select } from 'antd';
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { BoardLine, Button, VocabularyView } from '../../api/types';
-import { vocabularies } from '../student/students';
+import { useOtherVocabularies } from '../student/students';
 import bench from './bench.module.css';
 import parts from '../../shell/parts.module.css';
 
@@ -14,7 +13,7 @@ export function LeadsChooser({ shown, button, line, view, disabled, onChoose }: 
 }) {
   const [open, setOpen] = useState(false);
   const [typed, setTyped] = useState('');
-  const { data: all = [] } = useQuery({ ...vocabularies(view.student?.id ?? ''), enabled: open && !!view.student });
+  const others = useOtherVocabularies(view);
   if (disabled) return <strong>{shown}</strong>;
   if (!open) return <button type="button" className={parts.dotted} title="Change where it leads" aria-haspopup="listbox"
     onClick={() => { setTyped(''); setOpen(true); }}>{shown}</button>;
@@ -31,7 +30,7 @@ export function LeadsChooser({ shown, button, line, view, disabled, onChoose }: 
     { value: 'new', label: `opens a new board, “${name}”` },
     { value: 'walk', label: 'opens a board I show you …' },
     ...boards.map((b) => ({ value: `opens:${b.id}`, label: `opens ${b.name}${twice.has(b.name) ? ` (${way(b, view)})` : ''}` })),
-    ...all.filter((v) => v.vocabulary !== view.id && v.name.toLowerCase().includes(wanted))
+    ...others.filter((v) => v.name.toLowerCase().includes(wanted))
       .map((v) => ({ value: `elsewhere:${v.vocabulary}`, label: `opens the vocabulary ${v.name}` })),
   ];
   const opens = (o: { value: string }) => o.value.startsWith('opens:');

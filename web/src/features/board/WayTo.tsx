@@ -1,14 +1,12 @@
 import { Select } from 'antd';
-import { useQuery } from '@tanstack/react-query';
 import type { Cell, Intention, VocabularyView } from '../../api/types';
-import { vocabularies } from '../student/students';
+import { useOtherVocabularies } from '../student/students';
 import { startsFirst } from './list';
 import bench from './bench.module.css';
 
 /** Puts into an empty cell a button that opens a board, or another vocabulary of the student. */
 export function WayTo({ view, boardId, cell, onEdit }: { view: VocabularyView; boardId: string; cell: Cell; onEdit: (edit: Intention) => void }) {
-  const { data: all = [] } = useQuery({ ...vocabularies(view.student?.id ?? ''), enabled: view.student !== undefined && view.student !== null });
-  const others = all.filter((v) => v.vocabulary !== view.id);
+  const others = useOtherVocabularies(view);
   const names = new Map([...view.boards.map((b): [string, string] => [`board:${b.id}`, b.name]), ...others.map((v): [string, string] => [`vocabulary:${v.vocabulary}`, v.name])]);
   return (
     <Select className={bench.chooseBoard} aria-label="Put here a way to" placeholder="a board" showSearch optionFilterProp="label" filterSort={startsFirst}

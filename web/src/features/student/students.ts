@@ -1,6 +1,6 @@
-import { queryOptions } from '@tanstack/react-query';
+import { queryOptions, useQuery } from '@tanstack/react-query';
 import { answer, client, done } from '../../api/client';
-import type { Deleted, Member, Student, UsualScreen } from '../../api/types';
+import type { Deleted, Member, Student, UsualScreen, VocabularyView } from '../../api/types';
 
 export const caseload = queryOptions({ queryKey: ['caseload'], queryFn: () => answer(client.GET('/api/students')), staleTime: 0 });
 
@@ -20,6 +20,12 @@ export const team = (id: string) =>
 
 export const vocabularies = (id: string) =>
   queryOptions({ queryKey: ['vocabularies', id], queryFn: () => answer(client.GET('/api/students/{student}/vocabularies', { params: { path: { student: id } } })) });
+
+/** The student's other vocabularies, asked for once a vocabulary is shown: whoever types the name of one at once finds it. */
+export function useOtherVocabularies(of?: VocabularyView) {
+  const { data = [] } = useQuery({ ...vocabularies(of?.student?.id ?? ''), enabled: !!of?.student });
+  return data.filter((v) => v.vocabulary !== of?.id);
+}
 
 export interface StudentFacts {
   name: string;

@@ -185,7 +185,7 @@ class BuildingBrowserTest extends Counted {
         page.getByLabel("Put here a way to").fill(name);
         actions++;
         press("Enter");
-        assertThat(w.cell(name + ",")).isVisible();
+        assertThat(w.cell(name + ",")).isFocused();
         counted("a whole vocabulary opened from home", 3);
         w.button("Talk").click();
         page.locator(".talk_talk-grid > button[aria-label='" + name + "']").click();
