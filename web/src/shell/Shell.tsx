@@ -1,4 +1,4 @@
-import { Dropdown } from './Dropdown';
+import { Dropdown } from 'antd';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { Link, NavLink, useNavigate } from 'react-router';

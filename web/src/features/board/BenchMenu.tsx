@@ -1,5 +1,4 @@
-import { Button as PlainButton, type MenuProps } from 'antd';
-import { Dropdown } from '../../shell/Dropdown';
+import { Button as PlainButton, Dropdown, type MenuProps } from 'antd';
 import { answer, client } from '../../api/client';
 import type { VocabularyView } from '../../api/types';
 import { useWork } from '../job/Working';

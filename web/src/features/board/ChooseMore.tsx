@@ -1,5 +1,4 @@
-import { Input } from 'antd';
-import { Dropdown } from '../../shell/Dropdown';
+import { Dropdown, Input } from 'antd';
 import { useState } from 'react';
 import type { Board, Button } from '../../api/types';
 import { wordsOf } from './list';

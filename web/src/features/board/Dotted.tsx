@@ -1,5 +1,4 @@
-import { type MenuProps } from 'antd';
-import { Dropdown } from '../../shell/Dropdown';
+import { Dropdown, type MenuProps } from 'antd';
 import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import parts from '../../shell/parts.module.css';
 

@@ -1,5 +1,4 @@
-import { Button as PlainButton, Segmented, Switch } from 'antd';
-import { Dropdown } from '../../shell/Dropdown';
+import { Button as PlainButton, Dropdown, Segmented, Switch } from 'antd';
 import { useState } from 'react';
 import type { Board, Button, Intention, Kind, Look, VocabularyView } from '../../api/types';
 import { kinds } from './kindNames';

@@ -1,5 +1,4 @@
-import { type MenuProps } from 'antd';
-import { Dropdown } from '../../shell/Dropdown';
+import { Dropdown, type MenuProps } from 'antd';
 import type { Board, Button, Cell, Intention } from '../../api/types';
 import parts from '../../shell/parts.module.css';
 

@@ -1,5 +1,4 @@
-import { Alert, Button as PlainButton, Input, Modal } from 'antd';
-import { Dropdown } from '../../shell/Dropdown';
+import { Alert, Button as PlainButton, Dropdown, Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { answer, client, sentence } from '../../api/client';

@@ -1,5 +1,4 @@
-import { Button as PlainButton, Input, Modal } from 'antd';
-import { Dropdown } from '../../shell/Dropdown';
+import { Button as PlainButton, Dropdown, Input, Modal } from 'antd';
 import { useState } from 'react';
 import type { Intention, Step, VocabularyView } from '../../api/types';
 import { dayOf } from '../../shell/time';

@@ -1,5 +1,4 @@
-import { App, Button, Input } from 'antd';
-import { Dropdown } from '../../shell/Dropdown';
+import { App, Button, Dropdown, Input } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';

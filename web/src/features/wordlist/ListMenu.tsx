@@ -1,5 +1,4 @@
-import { App, Modal } from 'antd';
-import { Dropdown } from '../../shell/Dropdown';
+import { App, Dropdown, Modal } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
