@@ -16,6 +16,7 @@ import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.util.FileSystemUtils;
 
 /**
  * The real application on a folder of its own, started once for all tests and stopped after the last. Each
@@ -23,6 +24,8 @@ import org.springframework.context.ConfigurableApplicationContext;
  */
 public final class TestServer implements BeforeAllCallback {
     public static final String PASSWORD = "a long enough password";
+    private static final Path MEMORY = Path.of("/dev/shm");
+    private static final long ROOM = 1L << 30;
     private static final AtomicInteger NUMBER = new AtomicInteger();
     private static ServletWebServerApplicationContext running;
 
@@ -33,10 +36,21 @@ public final class TestServer implements BeforeAllCallback {
 
     private static AutoCloseable start() {
         try {
-            return running(Files.createTempDirectory("dwimble-test"));
+            Path home = folder();
+            AutoCloseable running = running(home);
+            return () -> {
+                running.close();
+                FileSystemUtils.deleteRecursively(home);
+            };
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** In memory where there is room: what the whole suite writes would else wait for a slow or busy disk. What is about disks has its own folders. */
+    private static Path folder() throws IOException {
+        boolean room = Files.isWritable(MEMORY) && Files.getFileStore(MEMORY).getUsableSpace() >= ROOM;
+        return room ? Files.createTempDirectory(MEMORY, "dwimble-test") : Files.createTempDirectory("dwimble-test");
     }
 
     /** The one that all share, with the demo school. */
