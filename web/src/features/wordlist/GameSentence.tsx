@@ -1,37 +1,11 @@
 import { Choice, controls } from '../sheet/controls';
 import { DottedText } from '../board/Dotted';
-import { DottedNumber } from '../sheet/Length';
 import type { Of, Named } from './Sentence';
 
 export function GameSentence({ support, mayEdit, onSet }: Of<Named<'bingo' | 'dominoes' | 'roll-and-say'>>) {
-  const who = (
-    <>
-      for{' '}
-      <DottedNumber
-        label="How many play"
-        value={support.players}
-        least={1}
-        most={60}
-        disabled={!mayEdit}
-        onKeep={(players) => onSet({ ...support, players })}
-      />{' '}
-      {support.players === 1 ? 'player' : 'players'}
-    </>
-  );
-  const dealt = (
-    <>
-      , game{' '}
-      <DottedNumber
-        label="Number of the game: the same number gives the same cards"
-        value={support.number}
-        least={0}
-        most={999_999_999}
-        disabled={!mayEdit}
-        onKeep={(number) => onSet({ ...support, number })}
-      />
-      ,
-    </>
-  );
+  const of = controls(support, mayEdit, onSet);
+  const who = <>for {of.number('players', 'How many play', 1, 60)} {support.players === 1 ? 'player' : 'players'}</>;
+  const dealt = <>, game {of.number('number', 'Number of the game: the same number gives the same cards', 0, 999_999_999)},</>;
   if (support.type === 'bingo') {
     const is = controls(support, mayEdit, onSet);
     return (
