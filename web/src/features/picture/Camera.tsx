@@ -18,7 +18,6 @@ export function Camera({ onPhoto, onClose }: { onPhoto: (file: File) => void; on
         if (gone) { opened.getTracks().forEach((t) => t.stop()); return; }
         stream = opened;
         if (video.current) video.current.srcObject = opened;
-        setState({ what: 'showing' });
       } catch (error) {
         setState({ what: 'refused', sentence: whyNot(error) });
       }
@@ -41,7 +40,8 @@ export function Camera({ onPhoto, onClose }: { onPhoto: (file: File) => void; on
     <Modal open title="Take a photo" onCancel={onClose} footer={null} width={640}>
       {state.what === 'refused' ? <p role="alert">{state.sentence}</p> : (
         <>
-          <video ref={video} autoPlay playsInline muted className={css.camera} aria-label="What the camera sees" />
+          {/* Until its first picture has come there is nothing to take. */}
+          <video ref={video} autoPlay playsInline muted className={css.camera} aria-label="What the camera sees" onLoadedData={() => setState({ what: 'showing' })} />
           <Button type="primary" disabled={state.what !== 'showing'} onClick={shoot}>Take the photo</Button>
         </>
       )}

@@ -176,6 +176,25 @@ class PicturesBrowserTest extends SignedIn {
     }
 
     @Test
+    void aPhotoIsNotTakenBeforeTheCameraShowsAnything() {
+        page.addInitScript("navigator.mediaDevices.getUserMedia = () => Promise.resolve(new MediaStream())");
+        page.navigate("/pictures/own");
+        w.button("Take a photo").click();
+        page.waitForFunction("() => document.querySelector('video')?.srcObject");
+        assertThat(w.button("Take the photo")).isDisabled();
+        page.evaluate("""
+            () => {
+                const seen = document.createElement('canvas');
+                const [track] = seen.captureStream().getTracks();
+                document.querySelector('video').srcObject.addTrack(track);
+                const drawn = () => { seen.getContext('2d').fillRect(0, 0, 9, 9); if (document.querySelector('video')) requestAnimationFrame(drawn); };
+                drawn();
+            }""");
+        w.button("Take the photo").click();
+        w.button("Take it in").waitFor();
+    }
+
+    @Test
     void manyFilesAreTakenInWithProgressAndTheSameFileOnce() {
         page.navigate("/pictures/own");
         FilePayload twice = file("same.jpg");
