@@ -2,8 +2,8 @@
 const TAKES = '[role=dialog], .ant-modal-close';
 
 /**
- * Keeps the focus on its way within a dialog. While it goes from one field to the next, it is for a moment nowhere; when the dialog's opening
- * ends in just that moment, the library takes it for lost, gives it to the dialog, and the letters that follow go nowhere.
+ * Keeps the focus on its way within a dialog. While it goes from one field to the next, it is for a moment nowhere; when the library looks for it
+ * in just that moment, as it does once a dialog has opened, it takes it for lost and gives it to the dialog, and the letters that follow go nowhere.
  */
 export function keepFocus(page: Document): void {
   let going: EventTarget | null = null;
