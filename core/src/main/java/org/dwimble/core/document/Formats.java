@@ -10,8 +10,8 @@ import tools.jackson.databind.node.ObjectNode;
  * has it not, and so changes no old hash; a release that does not know it keeps it. What an old release would
  * misread, such as a new sort of doing, is a new format: a step is added here, and golden files for it.
  */
-final class Formats {
-    static final String FORMAT = "format";
+public final class Formats {
+    public static final String FORMAT = "format";
     /** Format 1, of the first release, had no number. */
     private static final int FIRST = 1;
 
@@ -24,7 +24,7 @@ final class Formats {
      * @param steps the first makes format 2 out of 1, and so on
      * @throws Unacceptable if a later release wrote it
      */
-    static ObjectNode upgraded(ObjectNode document, List<UnaryOperator<ObjectNode>> steps) {
+    public static ObjectNode upgraded(ObjectNode document, List<UnaryOperator<ObjectNode>> steps) {
         int format = document.path(FORMAT).asInt(FIRST);
         int newest = FIRST + steps.size();
         if (format > newest) {

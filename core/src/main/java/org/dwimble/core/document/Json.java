@@ -28,7 +28,7 @@ public final class Json {
      * The canonical form of RFC 8785 (JSON Canonicalization Scheme): UTF-8, no white space, members sorted by UTF-16
      * units, numbers and texts as ECMAScript writes them. Equal documents have equal bytes.
      */
-    static byte[] canonical(JsonNode json) {
+    public static byte[] canonical(JsonNode json) {
         StringBuilder out = new StringBuilder(1024);
         write(json, out);
         return out.toString().getBytes(StandardCharsets.UTF_8);

@@ -61,7 +61,7 @@ public record Merged(WordList list, @Nullable Met met) {
             WordList merged = new WordList(some(null, "name", base, mine, theirs, WordList::name), ordered,
                 part(null, "second", base.second(), mine.second(), theirs.second()),
                 some(null, "support", base, mine, theirs, WordList::now), supports, record("page", base.page(), mine.page(), theirs.page()),
-                some(null, "rows", base, mine, theirs, WordList::rows));
+                some(null, "rows", base, mine, theirs, WordList::rows), some(null, "later", base, mine, theirs, WordList::later));
             return new Merged(met == null ? merged : theirs, met);
         }
 

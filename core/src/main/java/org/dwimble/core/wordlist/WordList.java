@@ -36,9 +36,10 @@ import org.jspecify.annotations.Nullable;
  * @param supports every support that was set up, by its name; what is not there is as it usually is
  * @param page     what all of them are printed on
  * @param rows     the students of a class it is printed for, in class order; none for one list for all
+ * @param later    what a later release kept with it
  */
 public record WordList(String name, List<ListedWord> words, @Nullable Second second, String now, Map<String, Support> supports, PageSetup page,
-    List<ClassRow> rows) {
+    List<ClassRow> rows, Later later) {
     public static final int LONGEST_NAME = 80;
     public static final int MOST = 1_000;
 
@@ -67,7 +68,7 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
 
     /** A list as it begins: set to cards. */
     public static WordList of(String name, List<ListedWord> words) {
-        return new WordList(name, words, null, "cards", Map.of(), PageSetup.USUAL, List.of());
+        return new WordList(name, words, null, "cards", Map.of(), PageSetup.USUAL, List.of(), Later.NONE);
     }
 
     /** How the support it is set to is set up. */
@@ -122,7 +123,7 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
      * @param may true of the id of a picture that may be used
      */
     public WordList forOthers(Predicate<String> may) {
-        return withWords(words.stream().map(w -> w.withPicturesOf(may)).toList()).withRows(List.of());
+        return withWords(words.stream().map(w -> w.withPicturesOf(may)).toList()).withRows(List.of()).known();
     }
 
     /**
@@ -136,7 +137,12 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
         if (rows.stream().allMatch(r -> r.student() == null || knows.test(r.student()))) {
             return this;
         }
-        return withRows(rows.stream().map(r -> r.student() == null || knows.test(r.student()) ? r : r.forStrangers(may)).toList());
+        return withRows(rows.stream().map(r -> r.student() == null || knows.test(r.student()) ? r : r.forStrangers(may)).toList()).known();
+    }
+
+    /** Without what this release does not know: nobody can say who may see that. */
+    private WordList known() {
+        return new WordList(name, words, second, now, supports, page, rows, Later.NONE);
     }
 
     /** The student of the class of that name, as names are compared. */
@@ -150,28 +156,28 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
     }
 
     public WordList withRows(List<ClassRow> rows) {
-        return new WordList(name, words, second, now, supports, page, rows);
+        return new WordList(name, words, second, now, supports, page, rows, later);
     }
 
     public WordList withName(String name) {
-        return new WordList(name, words, second, now, supports, page, rows);
+        return new WordList(name, words, second, now, supports, page, rows, later);
     }
 
     public WordList withWords(List<ListedWord> words) {
-        return new WordList(name, words, second, now, supports, page, rows);
+        return new WordList(name, words, second, now, supports, page, rows, later);
     }
 
     public WordList withSecond(@Nullable Second second) {
-        return new WordList(name, words, second, now, supports, page, rows);
+        return new WordList(name, words, second, now, supports, page, rows, later);
     }
 
     public WordList withSupport(Support support) {
         Map<String, Support> next = new TreeMap<>(supports);
         next.put(support.name(), support);
-        return new WordList(name, words, second, support.name(), next, page, rows);
+        return new WordList(name, words, second, support.name(), next, page, rows, later.without(Later.LIST, Later.NOW));
     }
 
     public WordList withPage(PageSetup page) {
-        return new WordList(name, words, second, now, supports, page, rows);
+        return new WordList(name, words, second, now, supports, page, rows, later);
     }
 }

@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.dwimble.core.document.ListDocument;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
@@ -19,7 +18,6 @@ import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.sheet.Paper;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.core.wordlist.ListedWord;
-import org.dwimble.core.wordlist.WordList;
 import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -67,17 +65,6 @@ class OfferedTest {
     }
 
     @Test
-    void whatWasSetUpIsReadAsItWasWritten() {
-        WordList list = WordList.of("Ferry trip", List.of());
-        for (Support support : Offered.ALL) {
-            list = list.withSupport(support);
-        }
-        assertThat(ListDocument.read(ListDocument.write(list))).isEqualTo(list);
-        assertThat(new String(ListDocument.write(list), java.nio.charset.StandardCharsets.UTF_8)).contains("\"format\":1", "\"type\":\"roll-and-say\"");
-        assertThat(Offered.ALL).extracting(Support::name).doesNotHaveDuplicates();
-    }
-
-    @Test
     void everySupportHasTwoExamplesOrThreeToBeginWithThatCanBePrinted() {
         Map<String, List<Examples.Example>> bySupport = Examples.all().stream().collect(Collectors.groupingBy(Examples.Example::support));
         assertThat(bySupport.keySet()).containsExactlyInAnyOrderElementsOf(Offered.ALL.stream().map(Support::name).toList());
@@ -86,18 +73,6 @@ class OfferedTest {
             String[] typed = WordLine.read(e.words()).stream().map(WordLine.Entry::label).toArray(String[]::new);
             assertThat(Supports.lay(Offered.usual(e.support()), page(Paper.A4, PageSetup.Turn.BEST), typed).sheets()).as(e.name()).isPositive();
         });
-    }
-
-    @Test
-    void aListThatWasKeptWithWhatCannotBeUsedOpensAndSaysWhatIsWrong() {
-        WordList list = WordList.of("Trip", List.of(ListedWord.of("a", "bag", "base/school-satchel", null), ListedWord.of("b", "seal", null, null)))
-            .withSupport(Strip.USUAL);
-        String kept = new String(ListDocument.write(list), java.nio.charset.StandardCharsets.UTF_8)
-            .replace("base/school-satchel", "x").replaceFirst("\"heads\":\"[A-Z_]+\"", "\"heads\":null").replaceFirst("\"times\":1,\"paper\"|\"times\":1", "\"times\":-3");
-        ListDocument.Read read = ListDocument.readAll(kept.getBytes(java.nio.charset.StandardCharsets.UTF_8));
-        assertThat(read.mended()).extracting(t -> t.key()).contains("list-mended-support", "list-mended-word");
-        assertThat(read.list().support()).isEqualTo(Strip.USUAL);
-        assertThat(ListDocument.readAll(ListDocument.write(list)).mended()).isEmpty();
     }
 
     @Test

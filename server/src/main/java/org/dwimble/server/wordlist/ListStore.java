@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.dwimble.core.board.MediaId;
-import org.dwimble.core.document.ListDocument;
+import org.dwimble.core.wordlist.kept.ListDocument;
 import org.dwimble.core.document.ToldDocument;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Told;

@@ -55,6 +55,17 @@ class PackageApiTest {
         assertThat(Zips.files(obz)).containsKey(manifest.get("root").asString());
     }
 
+    /** As the release wrote it before word lists had documents of their own. */
+    @Test
+    void aPackageOfAnEarlierReleaseIsBroughtInWithNothingToMend() throws IOException {
+        byte[] obz = PackageApiTest.class.getResourceAsStream("wrens-words.obz").readAllBytes();
+        JsonNode came = http.upload(packages, "wren.obz", obz).json();
+        assertThat(came.get("findings").size()).isZero();
+        assertThat(came.get("boards").asInt()).isEqualTo(7);
+        assertThat(Zips.files(http.get("/api/vocabularies/" + came.get("vocabulary").asLong() + "/package.obz").body()).keySet())
+            .isEqualTo(Zips.files(obz).keySet());
+    }
+
     @Test
     void oneBoardCarriedAwayBecomesAVocabularyWithItsLooseEndsListed() {
         long original = TestServer.copy("first-choices", ilse, odile);

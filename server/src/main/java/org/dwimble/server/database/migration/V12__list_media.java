@@ -3,7 +3,7 @@ package org.dwimble.server.database.migration;
 import java.sql.SQLException;
 import java.util.List;
 import org.dwimble.core.board.MediaId;
-import org.dwimble.core.document.ListDocument;
+import org.dwimble.core.wordlist.kept.ListDocument;
 import org.dwimble.server.database.Packing;
 import org.dwimble.server.database.Session;
 import org.flywaydb.core.api.migration.BaseJavaMigration;

@@ -1,4 +1,4 @@
-package org.dwimble.core.document.list;
+package org.dwimble.core.wordlist.kept;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -32,6 +32,7 @@ import org.dwimble.core.support.Support;
 import org.dwimble.core.support.TokenBoard;
 import org.dwimble.core.support.WaysToWords;
 import org.dwimble.core.wordlist.ClassRow;
+import org.dwimble.core.wordlist.Later;
 import org.dwimble.core.wordlist.ListedWord;
 import org.dwimble.core.wordlist.Second;
 import org.dwimble.core.wordlist.WordList;
@@ -73,7 +74,7 @@ final class RichList {
         List<ClassRow> rows = List.of(
             new ClassRow("Nour", "nour", PHOTO, Map.of("w1", new ListedWord("w9", "whelk", List.of("base/shell"), false, 1, null, Kind.THING, null))),
             new ClassRow("Pim", null, null, Map.of()));
-        return new WordList("Ferry trip", words, new Second("Dutch", true), "story", supports, page, rows);
+        return new WordList("Ferry trip", words, new Second("Dutch", true), "story", supports, page, rows, Later.NONE);
     }
 
     /** As a list begins. */

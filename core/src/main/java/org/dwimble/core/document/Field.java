@@ -1,0 +1,29 @@
+package org.dwimble.core.document;
+
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * One field of a part.
+ *
+ * @param key   under which it is written; never another
+ * @param as    how
+ * @param usual what it is where it is left out, frozen for ever: what a new one begins with may change, this may not
+ * @param of    what it is in a record
+ */
+public record Field<R, T>(String key, As<T> as, @Nullable T usual, Function<R, @Nullable T> of) {
+    void write(R record, ObjectNode into) {
+        T value = of.apply(record);
+        if (value != null && !value.equals(usual)) {
+            into.set(key, as.write(value));
+        }
+    }
+
+    /** What it is in a part as kept. @throws RuntimeException if something else was kept */
+    public @Nullable T in(ObjectNode json) {
+        JsonNode value = json.get(key);
+        return value == null ? usual : as.read(value);
+    }
+}

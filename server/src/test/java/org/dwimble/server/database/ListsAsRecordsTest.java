@@ -1,0 +1,75 @@
+package org.dwimble.server.database;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.zip.GZIPInputStream;
+import org.dwimble.core.document.Json;
+import org.dwimble.server.Http;
+import org.dwimble.server.TestServer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * A school that has worked with the release in which word lists were kept as the records they then were, in tables of their own, brings its
+ * database along: 21 lists of all nineteen supports, ten vocabularies, changes taken back and made again. What that release told of all of
+ * them over HTTP is kept beside it.
+ */
+class ListsAsRecordsTest {
+    private static final int BUS = 6;
+    @TempDir
+    Path home;
+
+    private static InputStream kept(String file) throws IOException {
+        return new GZIPInputStream(ListsAsRecordsTest.class.getResourceAsStream(file));
+    }
+
+    private static Http signedIn(ServletWebServerApplicationContext app, String who) throws Exception {
+        Http http = new Http(app.getWebServer().getPort());
+        http.get("/api/session");
+        assertThat(http.post("/api/session", "{\"signIn\":\"" + who + "\",\"password\":\"low tide at nine\"}").status()).isEqualTo(200);
+        return http;
+    }
+
+    @Test
+    void everyListAndVocabularyIsAsItWasWithItsWholeLineOfVersions() throws Exception {
+        try (InputStream in = kept("lists-as-records.db.gz")) {
+            Files.copy(in, home.resolve("dwimble.db"));
+        }
+        JsonNode was;
+        try (InputStream in = kept("lists-as-records.json.gz")) {
+            was = Json.mapper().readTree(in);
+        }
+        try (ServletWebServerApplicationContext app = TestServer.start(home)) {
+            Http odile = signedIn(app, "odile");
+            JsonNode lines = odile.get("/api/lists").json();
+            assertThat(was.path("lists")).hasSize(16);
+            for (Map.Entry<String, JsonNode> list : was.path("lists").properties()) {
+                String at = "/api/lists/" + list.getKey();
+                assertThat(odile.get(at).json()).as(at).isEqualTo(list.getValue().path("view"));
+                assertThat(odile.get(at + "/versions").json()).as(at).isEqualTo(list.getValue().path("versions"));
+                assertThat(lines).as(at).contains(list.getValue().path("line"));
+            }
+            for (Map.Entry<String, JsonNode> vocabulary : was.path("vocabularies").properties()) {
+                String at = "/api/vocabularies/" + vocabulary.getKey();
+                JsonNode now = odile.get(at).json();
+                for (String part : new String[] {"name", "version", "counts", "plan"}) {
+                    assertThat(now.path(part)).as(at).isEqualTo(vocabulary.getValue().path(part));
+                }
+                assertThat(odile.get(at + "/steps").json()).as(at).isEqualTo(vocabulary.getValue().path("steps"));
+                assertThat(odile.get(at + "/versions").json()).as(at).isEqualTo(vocabulary.getValue().path("versions"));
+            }
+            Http marit = signedIn(app, "marit");
+            JsonNode bus = marit.get("/api/lists/" + BUS).json();
+            assertThat(marit.post("/api/lists/" + BUS + "/redo", "{}").json().path("words").get(0).path("text").asString()).isEqualTo("sit still");
+            assertThat(marit.post("/api/lists/" + BUS + "/undo", "{}").json().path("words")).isEqualTo(bus.path("words"));
+            assertThat(marit.post("/api/vocabularies/3/redo", "{}").status()).isEqualTo(200);
+        }
+    }
+}
