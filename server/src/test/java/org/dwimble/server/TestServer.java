@@ -73,6 +73,10 @@ public final class TestServer implements BeforeAllCallback {
         return running.getBean(type);
     }
 
+    public static ServletWebServerApplicationContext context() {
+        return running;
+    }
+
     public static int port() {
         return running.getWebServer().getPort();
     }

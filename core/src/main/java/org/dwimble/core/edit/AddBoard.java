@@ -7,6 +7,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 
 /** Adds a board as it is, with the buttons on it. */
 public record AddBoard(Board board) implements Intention {

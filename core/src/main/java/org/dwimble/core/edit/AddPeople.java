@@ -21,6 +21,8 @@ import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
+import org.dwimble.core.version.Touched;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -69,7 +71,7 @@ public record AddPeople(List<Person> people) implements Intention {
         Vocabulary after = now;
         WayHome wayHome = WayHome.of(now);
         Routes routes = Routes.of(now);
-        Set<Key> needs = new LinkedHashSet<>();
+        Set<Touched> needs = new LinkedHashSet<>();
         for (Person person : people) {
             if (person.board != null && person.board.boardIn(after, routes).isEmpty()) {
                 Place opener = place(after, routes, wayHome, person.general, null).orElseThrow(() -> noRoom(person));

@@ -10,6 +10,7 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.version.Needs;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -14,6 +14,7 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 
 /**
  * Makes a chain of boards, for the steps of an activity: a button on each opens the next, one on the last opens the first again.

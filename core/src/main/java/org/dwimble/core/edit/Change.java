@@ -12,6 +12,8 @@ import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Made;
+import org.dwimble.core.version.Needs;
 
 /**
  * What an intention does to a vocabulary.
@@ -20,7 +22,8 @@ import org.dwimble.core.told.Unacceptable;
  * @param needs  what must not have changed since the person looked
  * @param told   what happened, to follow a person's name
  */
-public record Change(Vocabulary before, Vocabulary after, List<Delta> deltas, Needs needs, Told told) {
+public record Change(Vocabulary before, Vocabulary after, List<Delta> deltas, Needs needs, Told told)
+    implements Made<Vocabulary> {
 
     /** The deltas are worked out. */
     public static Change of(Vocabulary before, Vocabulary after, Needs needs, Told told) {

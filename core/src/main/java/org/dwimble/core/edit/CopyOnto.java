@@ -12,6 +12,7 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 
 /**
  * Copies how a button looks, or what it says and does, onto others. Words, pictures and places stay.

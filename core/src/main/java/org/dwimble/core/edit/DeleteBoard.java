@@ -8,6 +8,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 
 /**
  * Deletes a board with everything on it, and so needs all of it as it was seen: a colleague's new word must not go

@@ -7,16 +7,17 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Extras;
 import org.dwimble.core.board.Place;
 import org.dwimble.core.board.Standing;
+import org.dwimble.core.version.Difference;
 
 /**
  * One difference between two vocabularies, with what was before and what is after, so that it can be turned round.
  * There are these few sorts whatever anybody intends.
  */
-public sealed interface Delta {
-    /** The same difference seen from the other side. */
+public sealed interface Delta extends Difference {
+    @Override
     Delta inverse();
 
-    /** The things that differ by it. */
+    @Override
     List<Key> keys();
 
     record ButtonCame(String board, Button button) implements Delta {

@@ -1,7 +1,6 @@
 package org.dwimble.core.edit;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,10 +11,27 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Place;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.board.Whole;
+import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Difference;
+import org.dwimble.core.version.Needs;
+import org.dwimble.core.version.Sort;
 
-/** Working out deltas, turning them round, and making them anew on another vocabulary. */
+/** Working out deltas, and making them anew on another vocabulary. */
 public final class Deltas {
+    /** Vocabularies, as they are kept in versions. */
+    public static final Sort<Vocabulary> SORT = new Sort<>() {
+        @Override
+        public List<Delta> between(Vocabulary before, Vocabulary after) {
+            return Deltas.between(before, after);
+        }
+
+        @Override
+        public Change made(List<? extends Difference> differences, Vocabulary on, Told told) {
+            return Change.of(on, Deltas.made(differences.stream().map(Delta.class::cast).toList(), on), Needs.ofAll(differences), told);
+        }
+    };
+
     private Deltas() {
     }
 
@@ -105,13 +121,6 @@ public final class Deltas {
             }
             Facet.ALL.stream().filter(f -> !f.same(was, now)).forEach(f -> into.add(Delta.ButtonAltered.between(after.id(), was, now, f)));
         }
-    }
-
-    /** What takes back all of them: each turned round, the last first. */
-    public static List<Delta> inverse(List<Delta> deltas) {
-        List<Delta> inverse = new ArrayList<>(deltas.stream().map(Delta::inverse).toList());
-        Collections.reverse(inverse);
-        return List.copyOf(inverse);
     }
 
     /**

@@ -15,6 +15,7 @@ import org.dwimble.core.route.Siblings;
 import org.dwimble.core.route.WayHome;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -6,6 +6,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.version.Needs;
 
 /** Writes something else on a button. An empty label needs a picture, and so that the picture stays. */
 @JsonTypeName("give-label")

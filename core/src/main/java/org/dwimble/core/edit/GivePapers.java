@@ -8,6 +8,7 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.version.Needs;
 
 /** Says which paper each kind of word has, where kinds have papers at all. @param papers kinds left out have none */
 @JsonTypeName("give-papers")

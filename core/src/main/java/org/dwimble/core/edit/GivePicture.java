@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.version.Needs;
 
 /** Gives a button other pictures, or none: then its label has to stay. */
 @JsonTypeName("give-picture")

@@ -3,6 +3,7 @@ package org.dwimble.core.edit;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.version.Needs;
 
 /**
  * Makes everything as it was at an earlier version: a change like any other, that can be taken back. It needs that

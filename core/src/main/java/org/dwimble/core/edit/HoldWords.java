@@ -8,6 +8,7 @@ import org.dwimble.core.plan.Hold;
 import org.dwimble.core.reveal.Meant;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 import org.jspecify.annotations.Nullable;
 
 /**

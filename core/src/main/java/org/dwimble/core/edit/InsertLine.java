@@ -9,6 +9,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 
 /**
  * Puts an empty row or column into a board, as wide as its widest. What stands from there on moves by one; at the end nothing

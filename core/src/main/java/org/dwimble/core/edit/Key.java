@@ -1,14 +1,16 @@
 package org.dwimble.core.edit;
 
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.version.Touched;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A thing that can differ between two vocabularies, small enough that two people rarely meet on one. Keys form a tree:
  * who touches a button touches all its facets, who touches a board touches all its cells.
  */
-public sealed interface Key {
+public sealed interface Key extends Touched {
     /** The key this one is part of; null at the top. */
+    @Override
     @Nullable Key within();
 
     /** A button, with its place and all its facets. */

@@ -6,6 +6,7 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.reveal.Meant;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 
 /** Holds words no longer: the step decides again. People who have left stay held; they come back by themselves. */
 @JsonTypeName("let-go")

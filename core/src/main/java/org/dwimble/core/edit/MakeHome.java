@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonTypeName;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.version.Needs;
 
 /** Lets another board be home: where talking begins, and where home buttons lead. Nothing on any board moves. */
 @JsonTypeName("make-home")

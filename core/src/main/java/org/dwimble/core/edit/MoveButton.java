@@ -11,6 +11,7 @@ import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 
 /**
  * Moves a button to a cell, on its board or on another. If a button of the same size stands in just those cells, the two

@@ -10,6 +10,7 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 
 /** Moves a row or column, with what stands on it, to where another is; those between move by one. Buttons across several lines stay whole. */
 @JsonTypeName("move-line")

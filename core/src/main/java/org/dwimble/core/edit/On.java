@@ -16,6 +16,7 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.WayHome;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 import org.jspecify.annotations.Nullable;
 
 /** What intentions look up in the vocabulary they are made on, and how they name it. */

@@ -7,6 +7,7 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.plan.Hold;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.version.Needs;
 import org.jspecify.annotations.Nullable;
 
 /** Somebody is no longer about: the button keeps its place, hidden, with the year; or is about again. @param year null for who is back */

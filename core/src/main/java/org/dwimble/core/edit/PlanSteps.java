@@ -13,6 +13,7 @@ import org.dwimble.core.plan.Plan;
 import org.dwimble.core.reveal.Meant;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 import org.jspecify.annotations.Nullable;
 
 /** What the intentions about a reveal plan have in common. */

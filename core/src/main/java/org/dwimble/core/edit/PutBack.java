@@ -23,6 +23,7 @@ import org.dwimble.core.place.Comparison;
 import org.dwimble.core.place.Fate;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 import org.jspecify.annotations.Nullable;
 
 /**

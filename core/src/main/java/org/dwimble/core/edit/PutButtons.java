@@ -8,6 +8,7 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 
 /** Puts new buttons into empty cells of a board. It needs those cells, and the board's shape. */
 public record PutButtons(String board, List<Button> buttons) implements Intention {

@@ -8,6 +8,7 @@ import org.dwimble.core.plan.Plan;
 import org.dwimble.core.reveal.Meant;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 import org.jspecify.annotations.Nullable;
 
 /** Puts words into a step of the plan. Nothing changes its place. @param step null for none: they wait */

@@ -11,6 +11,7 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -11,6 +11,7 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 
 /** Takes an empty row or column out of a board; a button that goes across it gets one shorter. What stands beyond moves by one. */
 @JsonTypeName("remove-line")

@@ -5,6 +5,7 @@ import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.version.Needs;
 
 @JsonTypeName("rename-board")
 public record RenameBoard(String board, String name) implements Intention {

@@ -7,6 +7,7 @@ import java.util.function.Supplier;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 
 /** Several intentions that are one: all are done, in order, or none. At most {@value #MOST}, in one level. */
 @JsonTypeName("several")

@@ -9,6 +9,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 
 /**
  * Makes a row higher or a column wider, or lower or narrower; the others share what is left. No word changes its cell.

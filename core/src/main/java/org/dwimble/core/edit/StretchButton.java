@@ -13,6 +13,7 @@ import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 
 /**
  * Lets a button cover other cells than before, from its own on, to the right and down. It never covers another button. Halves

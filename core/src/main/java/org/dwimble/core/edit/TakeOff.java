@@ -6,6 +6,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.version.Needs;
 
 /** Takes a button off its board; the cell stays empty and nothing else moves. */
 @JsonTypeName("take-off")

@@ -11,9 +11,9 @@ import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Facet;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.Key;
-import org.dwimble.core.edit.Needs;
 import org.dwimble.core.edit.On;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.version.Needs;
 
 /** Lets a button stay where it is when tapped, and speak: if it said nothing, it says its label from now on. */
 @JsonTypeName("let-it-speak")

@@ -11,11 +11,11 @@ import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Facet;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.Key;
-import org.dwimble.core.edit.Needs;
 import org.dwimble.core.edit.On;
 import org.dwimble.core.route.Siblings;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
 
 /** Makes the board that a button opens and that is not there, named after the button. */
 @JsonTypeName("make-missing-board")

@@ -49,14 +49,17 @@ import org.dwimble.core.plan.Step;
 import org.dwimble.core.reveal.Meant;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Made;
+import org.dwimble.core.version.Needs;
+import org.dwimble.core.version.Reverse;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** What holds of every intention. One that is new gets a line in {@link #intentions}; a test sees if one is missing. */
-class IntentionTest {
-    static final Vocabulary BOARDS = boards();
+public class IntentionTest {
+    public static final Vocabulary BOARDS = boards();
     private static final ReadyWord KITE = new ReadyWord("kite", "base/kite", Kind.THING);
     private static final ReadyWord RAIN = new ReadyWord("rain", null, Kind.THING);
 
@@ -160,8 +163,6 @@ class IntentionTest {
             new DeleteBoard("eat"),
             new RenameVocabulary("Ilse’s new words"),
             new Several(List.of(new TakeOff("eat", "eat/apple"), new GiveLabel("home", "home/go", "walk"))),
-            new Reverse(new GiveLabel("harbour", "harbour/gull", "gull").on(BOARDS.with(labelled("seagull")), ids()).deltas(), Told.of("took-back")),
-            new Reverse(Deltas.between(BOARDS.with(BOARDS.boards().get("eat").without("eat/pear")), BOARDS), Told.of("took-back")),
             new GoBack(3, moved()),
             new PutBack(moved(), null, null),
             new PutBack(moved(), "harbour", "harbour/crab"),
@@ -193,9 +194,9 @@ class IntentionTest {
     void appliedAndTakenBackIsEqual(Intention intention) {
         Change change = intention.on(BOARDS, ids());
         assertThat(Deltas.made(change.deltas(), BOARDS)).isEqualTo(change.after());
-        Change back = new Reverse(change.deltas(), Told.of("took-back")).on(change.after(), ids());
+        Made<Vocabulary> back = new Reverse<>(Deltas.SORT, change.deltas(), Told.of("took-back")).on(change.after(), ids());
         assertThat(back.after()).isEqualTo(BOARDS);
-        assertThat(new Reverse(back.deltas(), Told.of("made-again")).on(BOARDS, ids()).after()).as("and made again").isEqualTo(change.after());
+        assertThat(new Reverse<>(Deltas.SORT, back.deltas(), Told.of("made-again")).on(BOARDS, ids()).after()).as("and made again").isEqualTo(change.after());
     }
 
     @ParameterizedTest
@@ -287,7 +288,7 @@ class IntentionTest {
     void twoThatDoNotMeetLandInEitherOrderWithOneResult(Intention one, Intention other) {
         Change first = one.on(BOARDS, ids());
         Change second = other.on(BOARDS, ids());
-        if (first.needs().meets(second.deltas()) || second.needs().meets(first.deltas()) || Needs.ofDeltas(first.deltas()).meets(second.deltas())) {
+        if (first.needs().meets(second.deltas()) || second.needs().meets(first.deltas()) || Needs.ofAll(first.deltas()).meets(second.deltas())) {
             return;
         }
         Vocabulary oneThenOther = Deltas.made(second.deltas(), first.after());
@@ -297,7 +298,7 @@ class IntentionTest {
 
     @Test
     void mostPairsDoNotMeetSoThatTheTestAboveTestsSomething() {
-        assertThat(pairs().filter(p -> !Needs.ofDeltas(((Intention) p.get()[0]).on(BOARDS, ids()).deltas())
+        assertThat(pairs().filter(p -> !Needs.ofAll(((Intention) p.get()[0]).on(BOARDS, ids()).deltas())
             .meets(((Intention) p.get()[1]).on(BOARDS, ids()).deltas())).count())
             .isGreaterThan(400);
     }
@@ -527,6 +528,6 @@ class IntentionTest {
     void whatSomebodyChangedSinceCannotBeTakenBack() {
         List<Delta> mine = made(new GiveLabel("harbour", "harbour/crab", "red crab")).deltas();
         Vocabulary since = new GiveLabel("harbour", "harbour/crab", "Big Red").on(Deltas.made(mine, BOARDS), ids()).after();
-        assertThatThrownBy(() -> new Reverse(mine, Told.of("took-back")).on(since, ids())).hasMessage("changed-meanwhile");
+        assertThatThrownBy(() -> new Reverse<>(Deltas.SORT, mine, Told.of("took-back")).on(since, ids())).hasMessage("changed-meanwhile");
     }
 }

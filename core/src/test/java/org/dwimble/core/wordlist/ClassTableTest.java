@@ -6,13 +6,18 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class ClassTableTest {
-    private static final WordList HOME = MergedTest.list("swim", "read", "happy", "apple");
+    private static WordList list(String... words) {
+        return WordList.of("Ferry trip", Stream.of(words).map(w -> ListedWord.of(w, w, "base/" + w, null)).toList());
+    }
+
+    private static final WordList HOME = list("swim", "read", "happy", "apple");
 
     @ParameterizedTest
     @ValueSource(strings = {"name\tread\tapple\nIlse\tdance\t\nTomasz\t\tbread\n", "Name;Read;Apple\n\nIlse;dance\nTomasz;;bread",
@@ -51,7 +56,7 @@ class ClassTableTest {
         assertThatThrownBy(() -> ClassTable.read("Ilse, dance\n, sing", HOME, List.of())).isInstanceOf(Unacceptable.class).hasMessageContaining("row=2");
         assertThatThrownBy(() -> ClassTable.read("Ilse, a, b, c, d, e", HOME, List.of())).isInstanceOf(Unacceptable.class).hasMessageContaining("name=Ilse");
         assertThatThrownBy(() -> ClassTable.read("Ilse\n".repeat(61), HOME, List.of())).isInstanceOf(Unacceptable.class).hasMessageContaining("61");
-        WordList long51 = MergedTest.list(IntStream.range(0, 51).mapToObj(i -> "w" + i).toArray(String[]::new));
+        WordList long51 = list(IntStream.range(0, 51).mapToObj(i -> "w" + i).toArray(String[]::new));
         assertThat(ClassTable.read(("Ilse" + ", a".repeat(50) + "\n").repeat(60), long51, List.of())).hasSize(60);
         assertThatThrownBy(() -> ClassTable.read(("Ilse" + ", a".repeat(51) + "\n").repeat(60), long51, List.of())).isInstanceOf(Unacceptable.class)
             .hasMessageContaining("class-cells").hasMessageContaining("3060");

@@ -577,7 +577,7 @@ public final class Bench {
         VocabularyStore store = app.getBean(VocabularyStore.class);
         Database database = app.getBean(Database.class);
         long original = database.read(session -> session.first(
-            "SELECT sum(length(r.content)) FROM head h JOIN revision r ON r.id = h.revision_id WHERE h.vocabulary_id = ?", row -> row.getLong(1), id)
+            "SELECT sum(length(r.content)) FROM head h JOIN line l ON l.id = h.line JOIN revision r ON r.id = h.revision_id WHERE l.sort = 'vocabulary' AND l.thing = ?", row -> row.getLong(1), id)
                 .orElseThrow());
         long before = size(database);
         int copies = 100;
@@ -596,7 +596,7 @@ public final class Bench {
         long before = size(database);
         int edits = 2_000;
         for (int i = 0; i < edits; i++) {
-            store.edit(id, i + 1, new GiveLabel("eating", words.get(i % words.size()).id(), "word " + i), VocabularyStore.Beside.NOTHING, odile.id(),
+            store.edit(id, i + 1, new GiveLabel("eating", words.get(i % words.size()).id(), "word " + i), VocabularyStore.Asking.NOTHING, odile.id(),
                 Instant.now());
         }
         rows.add("| what an edit on a board of 40 adds to the database, over 2,000 edits | %,d bytes | 1,024 bytes |".formatted((size(database) - before) / edits));

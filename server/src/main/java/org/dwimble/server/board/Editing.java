@@ -25,6 +25,7 @@ import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Touched;
 import org.dwimble.core.wordline.Choice;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
@@ -34,6 +35,9 @@ import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
+import org.dwimble.server.version.Act;
+import org.dwimble.server.version.Conflict;
+import org.dwimble.server.version.Version;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -103,9 +107,9 @@ class Editing {
         Student whose = student(vocabulary);
         String student = whose == null ? null : whose.id();
         Intention made = new ForReason(new Arriving(intention, step), answer.reason()).madeBy(account.name(), LocalDate.now(clock));
-        VocabularyStore.Beside asking = learned.asking(vocabulary, whose, intention, answer);
+        VocabularyStore.Asking asking = learned.asking(vocabulary, whose, intention, answer);
         Predicate<String> usable = pictures.usable(account, student);
-        VocabularyStore.Beside beside = (session, change) -> {
+        VocabularyStore.Asking beside = (session, change) -> {
             asking.keep(session, change);
             change.mayUse(usable);
             change.mayLead(led -> leads(led, student, account));
@@ -158,21 +162,21 @@ class Editing {
     Changed undo(Account account, long vocabulary, @Nullable Integer before, Learned.Answer answer) {
         Role role = access.toChangeVocabulary(vocabulary, account);
         Student whose = student(vocabulary);
-        VocabularyStore.Beside asking = learned.asking(vocabulary, whose, null, answer);
+        VocabularyStore.Asking asking = learned.asking(vocabulary, whose, null, answer);
         return answered(account, whose, role, () -> store.undo(vocabulary, before, asking, account.id(), clock.instant()));
     }
 
     Changed redo(Account account, long vocabulary, Learned.Answer answer) {
         Role role = access.toChangeVocabulary(vocabulary, account);
         Student whose = student(vocabulary);
-        VocabularyStore.Beside asking = learned.asking(vocabulary, whose, null, answer);
+        VocabularyStore.Asking asking = learned.asking(vocabulary, whose, null, answer);
         return answered(account, whose, role, () -> store.redo(vocabulary, asking, account.id(), clock.instant()));
     }
 
     Changed goBack(Account account, long vocabulary, int base, int version, Learned.Answer answer) {
         Role role = access.toChangeVocabulary(vocabulary, account);
         Student whose = student(vocabulary);
-        VocabularyStore.Beside asking = learned.asking(vocabulary, whose, null, answer);
+        VocabularyStore.Asking asking = learned.asking(vocabulary, whose, null, answer);
         return answered(account, whose, role, () -> store.goBack(vocabulary, base, version, asking, account.id(), clock.instant()));
     }
 
@@ -193,14 +197,14 @@ class Editing {
             List<String> are = List.copyOf(done.after().lines(VocabularyView.screen(student)).keySet());
             return new Changed(done.before().version(), VocabularyView.changed(done.before(), done.after(), student, role), are.equals(were) ? null : are,
                 done.change().changed().stream().map(BoardView::of).toList(), done.change().added(), VocabularyApi.view(done.steps(), wording));
-        } catch (VocabularyStore.Conflict conflict) {
+        } catch (Conflict conflict) {
             throw refusal(conflict, account);
         }
     }
 
     /** Both values, so that a person can choose: "yours" was not kept, "theirs" stands. */
-    private Problem refusal(VocabularyStore.Conflict conflict, Account account) {
-        VocabularyStore.Version theirs = conflict.theirs();
+    private Problem refusal(Conflict conflict, Account account) {
+        Version theirs = conflict.theirs();
         boolean mine = theirs.account() != null && theirs.account() == account.id();
         String key = switch (conflict.act()) {
             case CHANGE -> mine ? "conflict-mine" : "conflict";
@@ -210,16 +214,16 @@ class Editing {
         Object who = theirs.by() == null ? Told.of("somebody") : theirs.by();
         Map<String, Object> more = new LinkedHashMap<>();
         more.put("version", conflict.now().version());
-        button(conflict.now().vocabulary(), conflict.met()).ifPresent(b -> more.put("theirs", BoardView.ButtonView.of(b)));
-        Optional.ofNullable(conflict.yours()).map(Change::after).flatMap(after -> button(after, conflict.met()))
+        button((Vocabulary) conflict.now().content(), conflict.met()).ifPresent(b -> more.put("theirs", BoardView.ButtonView.of(b)));
+        button((Vocabulary) conflict.yours().after(), conflict.met())
             .ifPresent(b -> more.put("yours", BoardView.ButtonView.of(b)));
-        Told told = mine && conflict.act() == VocabularyStore.Act.CHANGE ? Told.of(key, "what", theirs.told()) : Told.of(key, "who", who, "what",
+        Told told = mine && conflict.act() == Act.CHANGE ? Told.of(key, "what", theirs.told()) : Told.of(key, "who", who, "what",
             theirs.told());
         return new Problem(HttpStatus.CONFLICT, told, more);
     }
 
     /** The button two people met on, by itself or by its cell. */
-    private static Optional<Button> button(Vocabulary in, @Nullable Key met) {
+    private static Optional<Button> button(Vocabulary in, @Nullable Touched met) {
         if (met instanceof Key.OfCell of) {
             return in.board(of.board()).flatMap(b -> b.at(of.cell()));
         }

@@ -82,10 +82,10 @@ class Learned {
      *
      * @param intention that made it, to find something that takes none; null if nothing can be offered
      */
-    VocabularyStore.Beside asking(long vocabulary, @Nullable Student student, @Nullable Intention intention, Answer answer) {
+    VocabularyStore.Asking asking(long vocabulary, @Nullable Student student, @Nullable Intention intention, Answer answer) {
         LearnedPlaces learned = places(vocabulary, student);
         if (answer.back || answer.sure && (!learned.kept() || answer.reason != null && !answer.reason.isBlank())) {
-            return VocabularyStore.Beside.NOTHING;
+            return VocabularyStore.Asking.NOTHING;
         }
         return (session, change) -> learned.before(change, intention).ifPresent(asked -> {
             Map<String, Object> more = new LinkedHashMap<>();

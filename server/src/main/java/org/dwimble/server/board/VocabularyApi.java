@@ -19,6 +19,8 @@ import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
+import org.dwimble.server.version.Steps;
+import org.dwimble.server.version.Version;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
@@ -196,11 +198,11 @@ class VocabularyApi {
         return view(store.steps(vocabulary, account.id()), wording);
     }
 
-    static StepsView view(VocabularyStore.Steps steps, Wording wording) {
+    static StepsView view(Steps steps, Wording wording) {
         return new StepsView(steps.undo() == null ? null : view(steps.undo(), wording), steps.redo() == null ? null : view(steps.redo(), wording));
     }
 
-    private static VersionView view(VocabularyStore.Version version, Wording wording) {
+    private static VersionView view(Version version, Wording wording) {
         return new VersionView(version.number(), version.madeAt(), version.by(), wording.of(version.told()), version.name(), version.words(), version.shown());
     }
 }

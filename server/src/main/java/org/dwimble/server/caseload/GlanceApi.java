@@ -16,6 +16,7 @@ import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.student.Access;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
+import org.dwimble.server.version.Version;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -88,7 +89,7 @@ class GlanceApi {
         });
     }
 
-    private List<LinePoint> line(List<VocabularyStore.Version> versions) {
+    private List<LinePoint> line(List<Version> versions) {
         return ShownOverTime.line(versions.stream()
             .map(v -> new ShownOverTime.Moment(Instant.parse(v.madeAt()), v.shown(), v.words(), v.told(), v.name(), v.by())).toList(), POINTS).stream()
                 .map(this::view).toList();

@@ -249,8 +249,8 @@ public class OwnPictures {
     /** On how many of the boards in force each of the school's own pictures stands, by its hash; those on none are left out. */
     Map<String, Integer> boardsWith() {
         return database.read(session -> session.list("""
-            SELECT r.media_id, count(*) FROM revision_media r JOIN head h ON h.revision_id = r.revision_id
-            WHERE r.media_id IN (SELECT media_id FROM own_picture) GROUP BY r.media_id""", row -> Map.entry(row.getString(1), row.getInt(2)))).stream()
+            SELECT r.media_id, count(*) FROM revision_media r JOIN head h ON h.revision_id = r.revision_id JOIN line l ON l.id = h.line
+            WHERE l.sort = 'vocabulary' AND r.media_id IN (SELECT media_id FROM own_picture) GROUP BY r.media_id""", row -> Map.entry(row.getString(1), row.getInt(2)))).stream()
             .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 

@@ -328,7 +328,7 @@ class EstuarySchool implements ApplicationRunner {
         void change(int daysAgo, Account by, Function<Vocabulary, Intention> maker) {
             Vocabulary now = vocabularies.find(vocabulary).orElseThrow().vocabulary();
             Intention made = new Arriving(maker.apply(now), null).madeBy(by.name(), day(daysAgo));
-            version = vocabularies.edit(vocabulary, version, made, VocabularyStore.Beside.NOTHING, by.id(), at(daysAgo, ++done)).after().version();
+            version = vocabularies.edit(vocabulary, version, made, VocabularyStore.Asking.NOTHING, by.id(), at(daysAgo, ++done)).after().version();
         }
 
         /** A plan as it is proposed, with names for its steps; whatever has a photo of its own, or is named, comes first. */

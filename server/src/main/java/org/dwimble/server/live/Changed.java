@@ -1,5 +1,5 @@
 package org.dwimble.server.live;
 
 /** Something has a new version on disk: whoever has it open is told. */
-public record Changed(Thing thing, int version) {
+public record Changed(Thing thing, Live.Revised revised) {
 }

@@ -13,7 +13,6 @@ class Heads {
     }
 
     int version(Thing thing) {
-        String head = thing.kind().equals("list") ? "SELECT head FROM word_list WHERE id = ?" : "SELECT head FROM vocabulary WHERE id = ?";
-        return database.read(session -> session.first(head, row -> row.getInt(1), thing.id())).orElse(0);
+        return database.read(session -> session.first("SELECT head FROM line WHERE sort = ? AND thing = ?", row -> row.getInt(1), thing.kind(), thing.id())).orElse(0);
     }
 }

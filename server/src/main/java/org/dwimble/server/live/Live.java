@@ -34,11 +34,11 @@ public class Live implements SmartLifecycle {
     private static final int SENDERS = 4;
     private static final long BEAT_SECONDS = 15;
 
-    /** One document. @param revision what it holds now; null if it is gone; @param board empty for the vocabulary as a whole */
+    /** One document. @param revision what it holds now; null if it is gone; @param board empty for the whole */
     public record Document(String board, @Nullable Long revision) {
     }
 
-    /** What changed. @param by null if the program itself did it */
+    /** What changed. @param by null if the program itself did it, or not everybody may know */
     public record Revised(int version, @Nullable String by, List<Document> documents) {
     }
 
@@ -101,14 +101,10 @@ public class Live implements SmartLifecycle {
         return Optional.ofNullable(watchers.getOrDefault(thing, Map.of()).get(connection)).filter(w -> w.account.id() == account.id());
     }
 
-    /** Called once a change is on disk; never waits for anybody's network. */
-    public void changed(Thing thing, Revised revised) {
-        watchers.getOrDefault(thing, Map.of()).values().forEach(w -> w.send("changed", revised));
-    }
-
+    /** Once a change is on disk; never waits for anybody's network. */
     @EventListener
     void changed(Changed what) {
-        changed(what.thing(), new Revised(what.version(), null, List.of()));
+        watchers.getOrDefault(what.thing(), Map.of()).values().forEach(w -> w.send("changed", what.revised()));
     }
 
     private void tellWhoIsHere(Thing thing) {

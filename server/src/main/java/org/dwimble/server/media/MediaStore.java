@@ -29,8 +29,7 @@ import org.springframework.stereotype.Component;
 public class MediaStore implements SmartInitializingSingleton {
     private static final int AT_ONCE = 500;
 
-    private static final String STANDS_SOMEWHERE = """
-        (EXISTS (SELECT 1 FROM revision_media r WHERE r.media_id = media.id) OR EXISTS (SELECT 1 FROM list_media l WHERE l.media_id = media.id))""";
+    private static final String STANDS_SOMEWHERE = "EXISTS (SELECT 1 FROM revision_media r WHERE r.media_id = media.id)";
     private static final String NAMED_BY_NOTHING = "NOT " + STANDS_SOMEWHERE + " AND NOT EXISTS (SELECT 1 FROM own_picture o WHERE o.media_id = media.id)";
     private static final Logger LOG = LoggerFactory.getLogger(MediaStore.class);
 
@@ -56,8 +55,8 @@ public class MediaStore implements SmartInitializingSingleton {
         return database.read(session -> session.first("""
             SELECT m.id, m.content_type, m.bytes FROM media m
             WHERE m.id = ? AND EXISTS (
-                SELECT 1 FROM revision_media r JOIN head h ON h.revision_id = r.revision_id
-                WHERE r.media_id = m.id AND h.vocabulary_id = ?)""",
+                SELECT 1 FROM revision_media r JOIN head h ON h.revision_id = r.revision_id JOIN line l ON l.id = h.line
+                WHERE r.media_id = m.id AND l.sort = 'vocabulary' AND l.thing = ?)""",
             row -> item(row.getString(1), row.getString(2), row.getBytes(3)), hash, vocabulary));
     }
 

@@ -157,9 +157,11 @@ public class StudentStore {
             FROM team t
             JOIN student s ON s.id = t.student_id
             LEFT JOIN vocabulary v ON v.id = (
-                SELECT c.id FROM vocabulary c JOIN version cn ON cn.vocabulary_id = c.id AND cn.number = c.head
+                SELECT c.id FROM vocabulary c JOIN line cl ON cl.sort = 'vocabulary' AND cl.thing = c.id
+                    JOIN version cn ON cn.line = cl.id AND cn.number = cl.head
                 WHERE c.student_id = s.id AND c.deleted_at IS NULL ORDER BY cn.made_at DESC, c.id DESC LIMIT 1)
-            LEFT JOIN version n ON n.vocabulary_id = v.id AND n.number = v.head
+            LEFT JOIN line l ON l.sort = 'vocabulary' AND l.thing = v.id
+            LEFT JOIN version n ON n.line = l.id AND n.number = l.head
             LEFT JOIN account a ON a.id = n.account_id
             WHERE t.account_id = ? AND s.deleted_at IS NULL
             """, row -> new CaseloadRow(student(row), Role.valueOf(row.getString("role")), current(row), row.getInt("vocabularies")), account)).stream()

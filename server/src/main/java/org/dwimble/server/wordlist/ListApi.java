@@ -28,6 +28,8 @@ import org.dwimble.core.wordlist.ListEdit;
 import org.dwimble.core.wordlist.ListedWord;
 import org.dwimble.core.wordlist.Second;
 import org.dwimble.core.wordlist.WordList;
+import org.dwimble.core.wordlist.kept.ListDocument;
+import org.dwimble.core.wordlist.kept.Lists;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.School;
@@ -42,6 +44,7 @@ import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
+import org.dwimble.server.version.Conflict;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -304,12 +307,13 @@ class ListApi {
         return changed(account, list, () -> lists.redo(list, account.id(), clock.instant()));
     }
 
-    private ListView changed(Account account, long list, Supplier<ListStore.Kept> made) {
+    private ListView changed(Account account, long list, Runnable made) {
         try {
-            made.get();
+            made.run();
             return view(may.toList(list, account), account);
-        } catch (ListStore.Conflict conflict) {
-            String word = Optional.ofNullable(conflict.met().word()).flatMap(id -> conflict.now().list().word(id)).map(ListedWord::text).orElse("");
+        } catch (Conflict conflict) {
+            WordList now = ((ListDocument.Read) conflict.now().content()).list();
+            String word = Lists.word(conflict.met()).flatMap(now::word).map(ListedWord::text).orElse("");
             throw new Problem(HttpStatus.CONFLICT, Told.of("list-conflict", "who", conflict.theirs().by(), "what", conflict.theirs().told(), "word", word),
                 Map.of("version", conflict.now().version()));
         }

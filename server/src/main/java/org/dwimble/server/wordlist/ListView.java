@@ -10,6 +10,8 @@ import org.dwimble.core.wordlist.ClassTable;
 import org.dwimble.core.wordlist.ListedWord;
 import org.dwimble.core.wordlist.Second;
 import org.dwimble.server.told.Wording;
+import org.dwimble.server.version.Steps;
+import org.dwimble.server.version.Version;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,7 +41,7 @@ record ListView(long id, int version, String name, List<ListedWord> words, @Null
     }
 
     static ListView of(ListAccess.May may, @Nullable Student student, boolean mine, @Nullable String from, List<SupportName> supports,
-        ListStore.Steps steps, Wording wording) {
+        Steps steps, Wording wording) {
         ListStore.Kept kept = may.kept();
         Appearance appearance = student == null ? Appearance.USUAL : student.appearance();
         return new ListView(kept.id(), kept.version(), kept.list().name(), kept.list().words(), kept.list().second(), kept.list().support(), supports,
@@ -48,7 +50,7 @@ record ListView(long id, int version, String name, List<ListedWord> words, @Null
             told(steps.undo(), wording), told(steps.redo(), wording));
     }
 
-    private static @Nullable String told(ListStore.@Nullable Version version, Wording wording) {
+    private static @Nullable String told(@Nullable Version version, Wording wording) {
         return version == null ? null : wording.of(version.told());
     }
 }

@@ -64,7 +64,7 @@ class RestartTest {
             String last = expected.get(expected.size() - 1);
             String now = kept.vocabulary().boards().get("eat").button("eat-apple").map(Button::label).orElseThrow();
             assertThat(Integer.parseInt(now.substring(5))).isGreaterThanOrEqualTo(Integer.parseInt(last.substring(5)));
-            VocabularyStore.Done undone = store.undo(vocabulary, null, VocabularyStore.Beside.NOTHING, 1, java.time.Instant.now());
+            VocabularyStore.Done undone = store.undo(vocabulary, null, VocabularyStore.Asking.NOTHING, 1, java.time.Instant.now());
             assertThat(undone.after().version()).isEqualTo(kept.version() + 1);
             assertThat(undone.after().vocabulary()).isEqualTo(store.version(vocabulary, kept.version() - 1).orElseThrow());
         }

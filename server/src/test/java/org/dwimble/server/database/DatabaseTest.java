@@ -48,7 +48,7 @@ class DatabaseTest {
         assertThatThrownBy(() -> database.write(session ->
             session.update("INSERT INTO account (sign_in, name, work, password) VALUES (?, 'x', 'x', 'x')", account.signIn().toUpperCase())))
             .extracting(e -> ((DatabaseTrouble) e).what()).isEqualTo(DatabaseTrouble.What.STANDS_TWICE);
-        assertThatThrownBy(() -> database.write(session -> session.update("INSERT INTO vocabulary (head) VALUES (1)")))
+        assertThatThrownBy(() -> database.write(session -> session.update("INSERT INTO vocabulary (name) VALUES (1)")))
             .extracting(e -> ((DatabaseTrouble) e).what()).isEqualTo(DatabaseTrouble.What.NOT_ALLOWED);
     }
 

@@ -17,6 +17,7 @@ import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.version.Version;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
@@ -41,7 +42,7 @@ class FirstReleaseTest {
                 .containsExactly(Layer.whole("base/seal"), new Layer("core/not", 100, 100, 500));
             assertThat(kept.vocabulary().boards().values()).extracting(Board::name).doesNotContain("Pier");
 
-            List<VocabularyStore.Version> line = store.versions(ILSES_WORDS, 1000);
+            List<Version> line = store.versions(ILSES_WORDS, 1000);
             assertThat(line.get(0).number()).as("39 versions, a way back to before the branch, and the last undo").isEqualTo(41).isEqualTo(kept.version());
             assertThat(line.get(0).told()).isEqualTo(Told.of("took-back", "what", Told.of("took-off", "button", "rain", "board", "The harbour")));
             assertThat(line.get(0).by()).as("who undid was not kept").isNull();
@@ -56,9 +57,9 @@ class FirstReleaseTest {
             Vocabulary redKite = store.version(ILSES_WORDS, 31).orElseThrow();
             assertThat(redKite.board(harbour.id()).orElseThrow().buttons()).extracting(Button::label).contains("red kite");
             Button jellyfish = harbour.buttons().stream().filter(b -> b.label().equals("jellyfish")).findFirst().orElseThrow();
-            assertThat(store.edit(ILSES_WORDS, 41, new GiveLabel(harbour.id(), jellyfish.id(), "big jelly"), VocabularyStore.Beside.NOTHING, 1,
+            assertThat(store.edit(ILSES_WORDS, 41, new GiveLabel(harbour.id(), jellyfish.id(), "big jelly"), VocabularyStore.Asking.NOTHING, 1,
                 java.time.Instant.now()).after().version()).isEqualTo(42);
-            assertThat(store.undo(ILSES_WORDS, null, VocabularyStore.Beside.NOTHING, 1, java.time.Instant.now()).after().vocabulary())
+            assertThat(store.undo(ILSES_WORDS, null, VocabularyStore.Asking.NOTHING, 1, java.time.Instant.now()).after().vocabulary())
                 .isEqualTo(kept.vocabulary());
 
             AccountStore accounts = app.getBean(AccountStore.class);

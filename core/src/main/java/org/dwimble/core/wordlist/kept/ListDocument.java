@@ -16,6 +16,7 @@ import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.support.Support;
 import org.dwimble.core.support.kept.SupportParts;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordlist.ClassRow;
 import org.dwimble.core.wordlist.Later;
 import org.dwimble.core.wordlist.ListedWord;
@@ -41,7 +42,7 @@ import tools.jackson.databind.node.ObjectNode;
 public final class ListDocument {
     private static final int FORMAT = 2;
     private static final String NAME = "name";
-    private static final String WORDS = "words";
+    static final String WORDS = "words";
     private static final String SECOND = "second";
     private static final String SUPPORTS = "supports";
     private static final String PAGE = "page";
@@ -141,10 +142,25 @@ public final class ListDocument {
         return new Reading(Formats.upgraded(document, List.of(FirstFormat::list))).all();
     }
 
+    /**
+     * The same after two people's changes have come together.
+     *
+     * @throws Unacceptable if the list has then a part that cannot stand, which each of them alone did not make so
+     */
+    static Read together(ObjectNode document, Read now) {
+        Reading reading = new Reading(document);
+        Read read = reading.all();
+        if (read.mended.size() > of(json(now.list)).mended.size() && !reading.refused.isEmpty()) {
+            throw reading.refused.get(reading.refused.size() - 1);
+        }
+        return read;
+    }
+
     /** Piece by piece; what is no such piece is left out and told. */
     private static final class Reading {
         private final ObjectNode json;
         private final List<Told> mended = new ArrayList<>();
+        private final List<Unacceptable> refused = new ArrayList<>();
         private final Map<String, Map<String, JsonNode>> later = new TreeMap<>();
 
         private Reading(ObjectNode json) {
@@ -249,13 +265,16 @@ public final class ListDocument {
             return read.orElseGet(() -> PAGE_PART.read(Json.mapper().createObjectNode()));
         }
 
-        private static <R> Optional<R> part(Part<R> part, ObjectNode json) {
+        private <R> Optional<R> part(Part<R> part, ObjectNode json) {
             return tried(part::read, json);
         }
 
-        private static <J extends JsonNode, R> Optional<R> tried(Function<J, R> read, J json) {
+        private <J extends JsonNode, R> Optional<R> tried(Function<J, R> read, J json) {
             try {
                 return Optional.of(read.apply(json));
+            } catch (Unacceptable why) {
+                refused.add(why);
+                return Optional.empty();
             } catch (RuntimeException not) {
                 return Optional.empty();
             }

@@ -1,4 +1,4 @@
-package org.dwimble.server.board;
+package org.dwimble.server.version;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -11,26 +11,19 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
-import org.dwimble.core.board.Board;
-import org.dwimble.core.board.ContentHash;
-import org.dwimble.core.board.MediaId;
-import org.dwimble.core.board.Whole;
-import org.dwimble.core.document.BoardDocument;
-import org.dwimble.core.document.WholeDocument;
+import java.util.function.BiFunction;
 import org.dwimble.server.database.Packing;
 import org.dwimble.server.database.Session;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
- * Immutable documents: boards, and the one document of a vocabulary as a whole. Each is kept once, under the
+ * Immutable documents of whatever is kept in versions: boards, the whole of a vocabulary, word lists. Each is kept once, under the
  * SHA-256 of its canonical JSON, packed against the document it came from where that is smaller, never more than one
  * step from one that is packed alone. Documents read lately stay in memory; being immutable they never go stale.
  */
 @Component
 public class Revisions {
-    /** The document of the whole vocabulary among its boards. */
-    static final String WHOLE = "";
     /** What a document takes in memory as objects, over the bytes of its JSON; measured on boards of 40 to 60 buttons. */
     private static final int OBJECTS_OVER_JSON = 8;
     /** Packed against another is worth it if it is at least this much smaller than packed alone. */
@@ -40,7 +33,7 @@ public class Revisions {
     /**
      * A document as it was kept.
      *
-     * @param document a {@link Board} or a {@link Whole}
+     * @param document such as a board
      * @param bytes    about what it takes in memory
      */
     record Kept(Object document, int bytes) {
@@ -54,23 +47,23 @@ public class Revisions {
     private record Row(long id, byte[] content, Packing.How packing, @Nullable Long against) {
     }
 
-    /** The documents of these revisions, by revision. */
-    Map<Long, Kept> read(Session session, Map<String, Long> revisionByDocument) throws SQLException {
+    /** The documents of these revisions, by revision. @param read makes one of its JSON, by its id */
+    Map<Long, Kept> read(Session session, Map<String, Long> revisionByDocument, BiFunction<String, byte[], Object> read) throws SQLException {
         Map<Long, Kept> documents = new HashMap<>();
-        Map<Long, Boolean> wanted = new TreeMap<>();
+        Map<Long, String> wanted = new TreeMap<>();
         for (Map.Entry<String, Long> entry : revisionByDocument.entrySet()) {
             Kept known = lately.getIfPresent(entry.getValue());
             if (known != null) {
                 documents.put(entry.getValue(), known);
             } else {
-                wanted.put(entry.getValue(), entry.getKey().equals(WHOLE));
+                wanted.put(entry.getValue(), entry.getKey());
             }
         }
         List<Row> rows = rows(session, wanted.keySet());
         Map<Long, byte[]> against = bases(session, rows);
         for (Row row : rows) {
             byte[] json = json(row, against);
-            Kept kept = new Kept(wanted.get(row.id) ? WholeDocument.read(json) : BoardDocument.read(json), json.length * OBJECTS_OVER_JSON);
+            Kept kept = new Kept(read.apply(wanted.get(row.id), json), json.length * OBJECTS_OVER_JSON);
             session.afterCommit(() -> lately.put(row.id, kept));
             documents.put(row.id, kept);
         }
@@ -119,35 +112,20 @@ public class Revisions {
         };
     }
 
-    /** A document as it will be kept: worked out before the write lock is needed, on as many cores as there are. */
-    record Written(String document, Object content, byte[] json, byte[] hash, Set<String> ownMedia) {
-        static Written of(Board board) {
-            byte[] json = BoardDocument.write(board);
-            Set<String> own = new TreeSet<>();
-            board.media().stream().filter(MediaId::isOwn).forEach(id -> own.add(MediaId.hash(id)));
-            return new Written(board.id(), board, json, ContentHash.of(json), own);
-        }
-
-        static Written of(Whole whole) {
-            byte[] json = WholeDocument.write(whole);
-            return new Written(WHOLE, whole, json, ContentHash.of(json), Set.of());
-        }
-    }
-
     /**
      * @param from the revision it came from, if any
      * @return its revision
      */
     long keep(Session session, Written written, @Nullable Long from) throws SQLException {
-        Long known = session.first("SELECT id FROM revision WHERE hash = ?", row -> row.getLong(1), (Object) written.hash).orElse(null);
+        Long known = session.first("SELECT id FROM revision WHERE hash = ?", row -> row.getLong(1), (Object) written.hash()).orElse(null);
         if (known != null) {
             return known;
         }
-        Row packed = packed(session, written.json, from);
-        long id = session.insert("INSERT INTO revision (hash, content, packing, against) VALUES (?, ?, ?, ?) RETURNING id", written.hash,
+        Row packed = packed(session, written.json(), from);
+        long id = session.insert("INSERT INTO revision (hash, content, packing, against) VALUES (?, ?, ?, ?) RETURNING id", written.hash(),
             packed.content, packed.packing.name(), packed.against);
-        session.batch("INSERT INTO revision_media (revision_id, media_id) VALUES (?, ?)", written.ownMedia.stream().map(m -> new Object[] {id, m}).toList());
-        session.afterCommit(() -> lately.put(id, new Kept(written.content, written.json.length * OBJECTS_OVER_JSON)));
+        session.batch("INSERT INTO revision_media (revision_id, media_id) VALUES (?, ?)", written.ownMedia().stream().map(m -> new Object[] {id, m}).toList());
+        session.afterCommit(() -> lately.put(id, new Kept(written.content(), written.json().length * OBJECTS_OVER_JSON)));
         return id;
     }
 

@@ -1,4 +1,4 @@
-package org.dwimble.core.wordlist;
+package org.dwimble.core.wordlist.kept;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -10,16 +10,40 @@ import java.util.Random;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.support.Cards;
 import org.dwimble.core.support.OwnGrid;
+import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.OnTop;
+import org.dwimble.core.version.Piece;
+import org.dwimble.core.wordlist.ListEdit;
+import org.dwimble.core.wordlist.ListedWord;
+import org.dwimble.core.wordlist.WordList;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 
-class MergedTest {
+class ListsTogetherTest {
     private static final WordList FERRY = list("ferry", "bag", "seal", "crab");
 
-    static WordList list(String... words) {
+    private static WordList list(String... words) {
         return WordList.of("Ferry trip", Arrays.stream(words).map(w -> ListedWord.of(w, w, "base/" + w, null)).toList());
+    }
+
+    /** @param base what both changes were made on */
+    private static OnTop<ListDocument.Read> together(WordList base, WordList mine, WordList theirs) {
+        return OnTop.of(Lists.SORT, Lists.wish(new ListEdit.As(mine, Told.of("list-page"))), read(base), read(theirs), () -> "id");
+    }
+
+    private static ListDocument.Read read(WordList list) {
+        return new ListDocument.Read(list, List.of());
+    }
+
+    private static WordList list(OnTop<ListDocument.Read> of) {
+        assertThat(of.met()).isNull();
+        return of.made().after().list();
+    }
+
+    private static List<String> met(OnTop<ListDocument.Read> of) {
+        return of.met() == null ? null : ((Piece.At) of.met().on()).path();
     }
 
     private static List<String> texts(WordList list) {
@@ -36,60 +60,59 @@ class MergedTest {
         WordList theirs = new ListEdit.MoveWords(List.of("crab"), "ferry").on(FERRY);
         theirs = new ListEdit.TakeOut(List.of("seal")).on(theirs);
         theirs = new ListEdit.ChangeWord(theirs.word("bag").orElseThrow().withTimes(3)).on(theirs);
-        Merged merged = Merged.of(FERRY, mine, theirs);
-        assertThat(merged.met()).isNull();
-        assertThat(texts(merged.list())).containsExactly("crab", "ferry", "rucksack");
-        assertThat(merged.list().word("bag").orElseThrow().times()).isEqualTo(3);
+        OnTop<ListDocument.Read> merged = together(FERRY, mine, theirs);
+        assertThat(met(merged)).isNull();
+        assertThat(texts(list(merged))).containsExactly("crab", "ferry", "rucksack");
+        assertThat(list(merged).word("bag").orElseThrow().times()).isEqualTo(3);
     }
 
     @Test
     void whatBothChangeOtherwiseIsMetAndTheirsStands() {
         WordList mine = called(FERRY, "bag", "rucksack").on(FERRY);
         WordList theirs = called(FERRY, "bag", "backpack").on(FERRY);
-        Merged merged = Merged.of(FERRY, mine, theirs);
-        assertThat(merged.met()).isEqualTo(new Merged.Met("bag", "text"));
-        assertThat(merged.list()).isEqualTo(theirs);
-        assertThat(Merged.of(FERRY, mine, mine).met()).as("both the same").isNull();
+        OnTop<ListDocument.Read> merged = together(FERRY, mine, theirs);
+        assertThat(met(merged)).isEqualTo(List.of("words", "bag", "text"));
+        assertThat(met(together(FERRY, mine, mine))).as("both the same").isNull();
     }
 
     @Test
     void aWordOneTakesOutAndTheOtherChangesIsMet() {
         WordList gone = new ListEdit.TakeOut(List.of("bag")).on(FERRY);
-        assertThat(Merged.of(FERRY, called(FERRY, "bag", "rucksack").on(FERRY), gone).met()).isEqualTo(new Merged.Met("bag", "word"));
-        assertThat(Merged.of(FERRY, gone, called(FERRY, "bag", "rucksack").on(FERRY)).met()).isEqualTo(new Merged.Met("bag", "word"));
+        assertThat(met(together(FERRY, called(FERRY, "bag", "rucksack").on(FERRY), gone))).isEqualTo(List.of("words", "bag", "text"));
+        assertThat(met(together(FERRY, gone, called(FERRY, "bag", "rucksack").on(FERRY)))).isEqualTo(List.of("words", "bag"));
     }
 
     @Test
     void anUndoTakesBackOneChangeAndLeavesWhatCameAfter() {
         WordList added = new ListEdit.AddWords(List.of(ListedWord.of("gull", "gull", null, null)), "bag").on(FERRY);
         WordList later = called(added, "crab", "red crab").on(added);
-        assertThat(texts(Merged.of(added, FERRY, later).list())).containsExactly("ferry", "bag", "seal", "red crab");
+        assertThat(texts(list(together(added, FERRY, later)))).containsExactly("ferry", "bag", "seal", "red crab");
         WordList taken = new ListEdit.TakeOut(List.of("ferry", "seal")).on(FERRY);
         WordList then = new ListEdit.AddWords(List.of(ListedWord.of("gull", "gull", null, null)), null).on(taken);
-        assertThat(texts(Merged.of(taken, FERRY, then).list())).containsExactly("ferry", "bag", "seal", "crab", "gull");
+        assertThat(texts(list(together(taken, FERRY, then)))).containsExactly("ferry", "bag", "seal", "crab", "gull");
     }
 
     @Test
     void anUndoOfAChoiceDoesNotTakeBackTheChoiceOfAnother() {
         WordList mine = new ListEdit.SetUp(OwnGrid.USUAL).on(FERRY);
         WordList theirs = new ListEdit.SetUp(org.dwimble.core.support.Bingo.USUAL).on(mine);
-        assertThat(Merged.of(mine, FERRY, theirs).met()).as("undo of mine, after theirs").isEqualTo(new Merged.Met(null, "support"));
+        assertThat(met(together(mine, FERRY, theirs))).as("undo of mine, after theirs").isEqualTo(List.of("now"));
         WordList old = new ListEdit.SetUp(OwnGrid.USUAL).on(FERRY);
-        assertThat(Merged.of(FERRY, old, new ListEdit.SetUp(org.dwimble.core.support.Bingo.USUAL).on(FERRY)).met()).as("chosen from an old state")
-            .isEqualTo(new Merged.Met(null, "support"));
-        assertThat(Merged.of(FERRY, old, called(FERRY, "bag", "rucksack").on(FERRY)).list().now()).isEqualTo(OwnGrid.USUAL.name());
+        assertThat(met(together(FERRY, old, new ListEdit.SetUp(org.dwimble.core.support.Bingo.USUAL).on(FERRY)))).as("chosen from an old state")
+            .isEqualTo(List.of("now"));
+        assertThat(list(together(FERRY, old, called(FERRY, "bag", "rucksack").on(FERRY))).now()).isEqualTo(OwnGrid.USUAL.name());
     }
 
     @Test
     void aWordTwoPeopleMoveElsewhereIsMetAndOnesUndoLeavesTheOthersPlace() {
         WordList mine = new ListEdit.MoveWords(List.of("crab"), "ferry").on(FERRY);
         WordList theirs = new ListEdit.MoveWords(List.of("crab"), "seal").on(FERRY);
-        assertThat(Merged.of(FERRY, mine, theirs).met()).isEqualTo(new Merged.Met("crab", "place"));
-        assertThat(Merged.of(FERRY, mine, mine).met()).as("both to the same place").isNull();
+        assertThat(met(together(FERRY, mine, theirs))).isEqualTo(List.of("words", "crab", Piece.At.PLACE));
+        assertThat(met(together(FERRY, mine, mine))).as("both to the same place").isNull();
         WordList later = new ListEdit.MoveWords(List.of("crab"), "bag").on(mine);
-        assertThat(Merged.of(mine, FERRY, later).met()).as("undo of my move, after theirs").isEqualTo(new Merged.Met("crab", "place"));
+        assertThat(met(together(mine, FERRY, later))).as("undo of my move, after theirs").isEqualTo(List.of("words", "crab", Piece.At.PLACE));
         WordList other = new ListEdit.MoveWords(List.of("seal"), "bag").on(mine);
-        assertThat(texts(Merged.of(mine, FERRY, other).list())).as("theirs is of another word; mine goes back behind the one it stood behind").containsExactly("ferry", "seal", "crab", "bag");
+        assertThat(texts(list(together(mine, FERRY, other)))).as("theirs is of another word; mine goes back behind the one it stood behind").containsExactly("ferry", "seal", "crab", "bag");
     }
 
     @Test
@@ -97,7 +120,7 @@ class MergedTest {
         Cards small = new Cards(Length.mm(30), Length.mm(30), 0, Length.ZERO, Cards.Lines.CUT, Length.ZERO, Cards.Back.SAME, Cards.Flip.LONG, true);
         WordList mine = new ListEdit.SetUp(small).on(FERRY);
         WordList theirs = new ListEdit.NameList("Harbour walk").on(FERRY);
-        WordList merged = Merged.of(FERRY, mine, theirs).list();
+        WordList merged = list(together(FERRY, mine, theirs));
         assertThat(merged.support()).isEqualTo(small);
         assertThat(merged.name()).isEqualTo("Harbour walk");
     }
@@ -107,9 +130,9 @@ class MergedTest {
         OwnGrid usual = OwnGrid.USUAL;
         WordList larger = new ListEdit.SetUp(new OwnGrid(5, 6, List.of(), usual.gap(), "", false)).on(FERRY);
         WordList coloured = new ListEdit.SetUp(new OwnGrid(usual.rows(), usual.columns(), List.of(), usual.gap(), "", true)).on(FERRY);
-        assertThat(Merged.of(FERRY, coloured, larger).list().support()).isEqualTo(new OwnGrid(5, 6, List.of(), usual.gap(), "", true));
+        assertThat(list(together(FERRY, coloured, larger)).support()).isEqualTo(new OwnGrid(5, 6, List.of(), usual.gap(), "", true));
         WordList other = new ListEdit.SetUp(new OwnGrid(7, 6, List.of(), usual.gap(), "", false)).on(FERRY);
-        assertThat(Merged.of(FERRY, other, larger).met()).isEqualTo(new Merged.Met(null, "grid"));
+        assertThat(met(together(FERRY, other, larger))).isEqualTo(List.of("supports", "grid", "rows"));
     }
 
     @RepeatedTest(300)
@@ -119,8 +142,8 @@ class MergedTest {
         for (int i = 0; i < 4; i++) {
             changed = some(random, changed).on(changed);
         }
-        assertThat(Merged.of(FERRY, changed, FERRY).list()).isEqualTo(changed);
-        assertThat(Merged.of(FERRY, FERRY, changed).list()).isEqualTo(changed);
+        assertThat(list(together(FERRY, changed, FERRY))).isEqualTo(changed);
+        assertThat(list(together(FERRY, FERRY, changed))).isEqualTo(changed);
     }
 
     @RepeatedTest(300)
@@ -133,7 +156,7 @@ class MergedTest {
         }
         List<String> both = new ArrayList<>(theirs.words().stream().map(ListedWord::id).toList());
         both.add("mine");
-        assertThat(Merged.of(FERRY, mine, theirs).list().words()).extracting(ListedWord::id).containsExactlyInAnyOrderElementsOf(both);
+        assertThat(list(together(FERRY, mine, theirs)).words()).extracting(ListedWord::id).containsExactlyInAnyOrderElementsOf(both);
     }
 
     private static ListEdit some(Random random, WordList list) {

@@ -1,4 +1,4 @@
-package org.dwimble.core.edit;
+package org.dwimble.core.version;
 
 import java.util.Collection;
 import java.util.Collections;
@@ -14,7 +14,7 @@ import java.util.Set;
  * @param all  true if nothing at all may have changed; then {@code keys} is empty
  * @param keys the things that must be unchanged, in the order in which a meeting on them is told
  */
-public record Needs(boolean all, Set<Key> keys) {
+public record Needs(boolean all, Set<Touched> keys) {
     /** Takes what is there, whatever it is by now. */
     public static final Needs NOTHING = new Needs(false, Set.of());
     public static final Needs ALL = new Needs(true, Set.of());
@@ -23,40 +23,40 @@ public record Needs(boolean all, Set<Key> keys) {
         keys = Collections.unmodifiableSet(new LinkedHashSet<>(keys));
     }
 
-    public static Needs of(Key... keys) {
+    public static Needs of(Touched... keys) {
         return new Needs(false, new LinkedHashSet<>(List.of(keys)));
     }
 
-    public static Needs of(Collection<Key> keys) {
+    public static Needs of(Collection<? extends Touched> keys) {
         return new Needs(false, new LinkedHashSet<>(keys));
     }
 
-    /** Everything these deltas are about. */
-    public static Needs ofDeltas(List<Delta> deltas) {
-        Set<Key> keys = new LinkedHashSet<>();
-        deltas.forEach(d -> keys.addAll(d.keys()));
+    /** Everything these differences are about. */
+    public static Needs ofAll(List<? extends Difference> differences) {
+        Set<Touched> keys = new LinkedHashSet<>();
+        differences.forEach(d -> keys.addAll(d.keys()));
         return of(keys);
     }
 
     public Needs and(Needs other) {
-        Set<Key> both = new LinkedHashSet<>(keys);
+        Set<Touched> both = new LinkedHashSet<>(keys);
         both.addAll(other.keys);
         return all || other.all ? ALL : new Needs(false, both);
     }
 
-    /** True if one of these deltas changed something that is needed. */
-    public boolean meets(List<Delta> deltas) {
-        return all ? !deltas.isEmpty() : met(deltas).isPresent();
+    /** True if one of these differences changed something that is needed. */
+    public boolean meets(List<? extends Difference> differences) {
+        return all ? !differences.isEmpty() : met(differences).isPresent();
     }
 
-    /** The first thing needed that one of these deltas changed: itself, a part of it, or what it is part of. */
-    public Optional<Key> met(List<Delta> deltas) {
-        Set<Key> changed = new HashSet<>();
-        Set<Key> around = new HashSet<>();
-        for (Delta delta : deltas) {
-            for (Key key : delta.keys()) {
+    /** The first thing needed that one of these differences changed: itself, a part of it, or what it is part of. */
+    public Optional<Touched> met(List<? extends Difference> differences) {
+        Set<Touched> changed = new HashSet<>();
+        Set<Touched> around = new HashSet<>();
+        for (Difference difference : differences) {
+            for (Touched key : difference.keys()) {
                 changed.add(key);
-                for (Key outer = key.within(); outer != null; outer = outer.within()) {
+                for (Touched outer = key.within(); outer != null; outer = outer.within()) {
                     around.add(outer);
                 }
             }
@@ -64,8 +64,8 @@ public record Needs(boolean all, Set<Key> keys) {
         return keys.stream().filter(key -> around.contains(key) || withAllAround(key, changed)).findFirst();
     }
 
-    private static boolean withAllAround(Key key, Set<Key> changed) {
-        for (Key at = key; at != null; at = at.within()) {
+    private static boolean withAllAround(Touched key, Set<Touched> changed) {
+        for (Touched at = key; at != null; at = at.within()) {
             if (changed.contains(at)) {
                 return true;
             }

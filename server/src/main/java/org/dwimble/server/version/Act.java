@@ -1,0 +1,4 @@
+package org.dwimble.server.version;
+
+/** What sort of version: a change, taking back one's own, making again what was taken back. */
+public enum Act { CHANGE, BACK, AGAIN }
