@@ -23,4 +23,18 @@ class ArchitectureTest {
     void noTwoIdeasDependOnEachOther() {
         slices().matching("org.dwimble.core.(*)..").should().beFreeOfCycles().check(CORE);
     }
+
+    /** The engine apart from the intentions, and these by what they are about, from the plan up to the whole. */
+    @Test
+    void whatIntentionsAreMadeWithKnowsNoneOfThem() {
+        noClasses().that().resideInAPackage("org.dwimble.core.edit").should().dependOnClassesThat().resideInAPackage("org.dwimble.core.edit.*..").check(CORE);
+        slices().matching("org.dwimble.core.edit.(*)..").should().beFreeOfCycles().check(CORE);
+    }
+
+    @Test
+    void whatIsKeptIsKnownByWhatKeepsItAndNotTheOtherWay() {
+        noClasses().that().resideInAPackage("org.dwimble.core.support").should().dependOnClassesThat().resideInAPackage("org.dwimble.core.support.kept").check(CORE);
+        noClasses().that().resideInAPackage("org.dwimble.core.wordlist").should().dependOnClassesThat().resideInAPackage("org.dwimble.core.wordlist.kept")
+            .check(CORE);
+    }
 }

@@ -8,13 +8,12 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
-import java.util.stream.Collectors;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
@@ -41,8 +40,7 @@ public final class Board {
     private final Map<String, Button> byId;
     private final Button[] byCell;
     private volatile @Nullable Set<String> media;
-    private volatile @Nullable Map<Set<String>, Set<String>> words;
-    private volatile @Nullable Gist gist;
+    private final Map<Class<?>, Object> workedOut = new ConcurrentHashMap<>();
 
     /**
      * What a package said of each picture and each sound (licence, symbol set ...), by the id of the picture or sound.
@@ -55,36 +53,6 @@ public final class Board {
             sounds = Extras.sorted(sounds);
             pictures.keySet().forEach(MediaId::picture);
             sounds.keySet().forEach(MediaId::sound);
-        }
-    }
-
-    /**
-     * What it needs to be known of a board to say how boards hang together and which of them have something to show, so that
-     * asking again after an edit takes time in proportion to the boards and not to their buttons.
-     *
-     * @param openers those of its buttons that open a board, in reading order
-     * @param has     true if it has a button that is no way back or home and does more than open a board
-     * @param steps   those such buttons belong to that are not held; an empty one for none
-     * @param home    true if it has a way home
-     * @param back    true if it has a way back
-     * @param says    how many buttons say something, ways back and home aside
-     * @param held    ids of those that are held
-     * @param inStep  ids of those that are not, by their step; ways back and home, and what only opens a board and belongs to no step, are in none
-     */
-    public record Gist(List<Button> openers, boolean has, Set<String> steps, boolean home, boolean back, int says, List<String> held,
-        Map<String, List<String>> inStep) {
-        private static Gist of(List<Button> buttons) {
-            List<Button> more = buttons.stream().filter(b -> !b.isWay() && !b.onlyOpens()).toList();
-            return new Gist(buttons.stream().filter(b -> b.leads() instanceof Leads.Opens).toList(), !more.isEmpty(),
-                more.stream().filter(b -> !b.hidden()).map(Gist::step).collect(Collectors.toUnmodifiableSet()),
-                buttons.stream().anyMatch(b -> b.leads() instanceof Leads.Home), buttons.stream().anyMatch(b -> b.leads() instanceof Leads.Back),
-                (int) buttons.stream().filter(b -> !b.isWay() && !b.spoken().isEmpty()).count(), buttons.stream().filter(Button::hidden).map(Button::id).toList(),
-                buttons.stream().filter(b -> !b.hidden() && !b.isWay() && !(b.onlyOpens() && b.shown().step() == null))
-                    .collect(Collectors.groupingBy(Gist::step, Collectors.mapping(Button::id, Collectors.toList()))));
-        }
-
-        private static String step(Button button) {
-            return button.shown().step() == null ? "" : button.shown().step();
         }
     }
 
@@ -286,37 +254,12 @@ public final class Board {
     }
 
     /**
-     * Every word that can be said on it, ways back and home aside, in lower case, each once, by the steps its buttons belong to: those
-     * that are not held; an empty step for none. Worked out once.
+     * What a rule works out of this board, once: it is asked for again after every edit of the vocabulary, and boards are values.
+     *
+     * @param what a value that never changes either
      */
-    public Map<Set<String>, Set<String>> words() {
-        Map<Set<String>, Set<String>> known = words;
-        if (known == null) {
-            Map<String, Set<String>> stepsOf = new LinkedHashMap<>();
-            for (Button button : buttons) {
-                if (button.isWord() && !button.isWay()) {
-                    Set<String> steps = stepsOf.computeIfAbsent(button.spoken().toLowerCase(Locale.ROOT), w -> new TreeSet<>());
-                    if (!button.hidden()) {
-                        steps.add(Gist.step(button));
-                    }
-                }
-            }
-            Map<Set<String>, Set<String>> bySteps = new HashMap<>();
-            stepsOf.forEach((word, steps) -> bySteps.computeIfAbsent(steps, s -> new LinkedHashSet<>()).add(word));
-            known = bySteps;
-            words = known;
-        }
-        return known;
-    }
-
-    /** Worked out once. */
-    public Gist gist() {
-        Gist known = gist;
-        if (known == null) {
-            known = Gist.of(buttons);
-            gist = known;
-        }
-        return known;
+    public <T> T workedOut(Class<T> what, Function<Board, T> once) {
+        return what.cast(workedOut.computeIfAbsent(what, w -> once.apply(this)));
     }
 
     /** Every picture and sound the board refers to, wherever in it; each once. Worked out once. */

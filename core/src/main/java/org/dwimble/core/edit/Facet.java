@@ -58,7 +58,7 @@ public final class Facet<T> {
         return with.apply(button, value);
     }
 
-    boolean same(Button one, Button other) {
+    public boolean same(Button one, Button other) {
         return Objects.equals(of(one), of(other));
     }
 

@@ -2,6 +2,8 @@ package org.dwimble.core.edit;
 
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.time.LocalDate;
+import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Unacceptable;
@@ -20,6 +22,16 @@ public interface Intention extends Wish<Vocabulary> {
      */
     @Override
     Change on(Vocabulary now, Supplier<String> ids);
+
+    /**
+     * What could be done instead by which no word is taken from its place, if something is known; whether it really takes none is asked by
+     * {@link Instead#of}.
+     *
+     * @param learned true of the id of a button that is to keep its place
+     */
+    default Optional<Instead> instead(Vocabulary now, Predicate<String> learned) {
+        return Optional.empty();
+    }
 
     /** The same with who made it and when, for those that keep it; what a client says of that does not count. */
     default Intention madeBy(String person, LocalDate day) {

@@ -12,50 +12,50 @@ import org.dwimble.core.board.Standing;
 import org.dwimble.core.told.Unacceptable;
 
 /** Rows or columns of a board that come, go, and change places, with what stands on them. */
-final class Lines {
+public final class Lines {
     /** No line is made narrower than this part of its board: nobody could see what stands there. */
     private static final int LEAST_PART = 60;
 
     private Lines() {
     }
 
-    static int count(Board board, Axis axis) {
+    public static int count(Board board, Axis axis) {
         return axis == Axis.ROWS ? board.rows() : board.columns();
     }
 
-    static int start(Standing standing, Axis axis) {
+    public static int start(Standing standing, Axis axis) {
         return axis == Axis.ROWS ? standing.cell().row() : standing.cell().column();
     }
 
-    static int length(Standing standing, Axis axis) {
+    public static int length(Standing standing, Axis axis) {
         return axis == Axis.ROWS ? standing.span().rows() : standing.span().columns();
     }
 
-    static int end(Standing standing, Axis axis) {
+    public static int end(Standing standing, Axis axis) {
         return start(standing, axis) + length(standing, axis);
     }
 
-    static boolean covers(Standing standing, Axis axis, int line) {
+    public static boolean covers(Standing standing, Axis axis, int line) {
         return start(standing, axis) <= line && line < end(standing, axis);
     }
 
-    static List<Integer> shares(Shape shape, Axis axis) {
+    public static List<Integer> shares(Shape shape, Axis axis) {
         return axis == Axis.ROWS ? shape.allHeights() : shape.allWidths();
     }
 
-    static Shape with(Shape shape, Axis axis, List<Integer> shares) {
+    public static Shape with(Shape shape, Axis axis, List<Integer> shares) {
         return axis == Axis.ROWS ? new Shape(shares.size(), shape.columns(), shares, shape.widths())
             : new Shape(shape.rows(), shares.size(), shape.heights(), shares);
     }
 
-    static void there(Board board, Axis axis, int line) {
+    public static void there(Board board, Axis axis, int line) {
         if (line < 0 || line >= count(board, axis)) {
             throw new Unacceptable("no-such-line", "axis", axis.name(), "line", line + 1, "board", board.name());
         }
     }
 
     /** The board with other lines, and each button as it stands on them. */
-    static Board relined(Board board, Axis axis, List<Integer> shares, UnaryOperator<Standing> stands) {
+    public static Board relined(Board board, Axis axis, List<Integer> shares, UnaryOperator<Standing> stands) {
         List<Button> buttons = new ArrayList<>();
         for (Button button : board.buttons()) {
             Standing standing = stands.apply(button.standing());
@@ -65,7 +65,7 @@ final class Lines {
     }
 
     /** With one line more before {@code at}: what goes across there goes on across, what stands from there on moves by one. */
-    static Board inserted(Board board, Axis axis, int at, int share) {
+    public static Board inserted(Board board, Axis axis, int at, int share) {
         if (count(board, axis) >= Board.MOST_LINES) {
             throw new Unacceptable("too-many-lines", "axis", axis.name(), "most", Board.MOST_LINES, "board", board.name());
         }
@@ -80,7 +80,7 @@ final class Lines {
      *
      * @throws Unacceptable if a half would be too small to be seen
      */
-    static Board halved(Board board, Axis axis, int line) {
+    public static Board halved(Board board, Axis axis, int line) {
         List<Integer> doubled = new ArrayList<>(shares(board.shape(), axis).stream().map(s -> s * 2).toList());
         int half = doubled.get(line) / 2;
         int all = doubled.stream().mapToInt(i -> i).sum();
@@ -97,7 +97,7 @@ final class Lines {
     }
 
     /** With every two halves made one again over which everything goes, as they were before a split. */
-    static Board merged(Board board, Axis axis) {
+    public static Board merged(Board board, Axis axis) {
         Board merged = board;
         for (int line = count(board, axis) - 2; line >= 0; line--) {
             List<Integer> shares = new ArrayList<>(shares(merged.shape(), axis));

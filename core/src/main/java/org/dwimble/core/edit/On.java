@@ -21,6 +21,9 @@ import org.jspecify.annotations.Nullable;
 
 /** What intentions look up in the vocabulary they are made on, and how they name it. */
 public final class On {
+    /** Things that are changed by one intention. */
+    public static final int MOST_AT_ONCE = 500;
+
     private On() {
     }
 
@@ -39,11 +42,11 @@ public final class On {
     }
 
     /** Buttons changed wherever they stand. @param count how many */
-    record Wherever(Vocabulary after, int count) {
+    public record Wherever(Vocabulary after, int count) {
     }
 
     /** Changes every button of all boards that is meant. */
-    static Wherever wherever(Vocabulary now, Predicate<Button> which, UnaryOperator<Button> changed) {
+    public static Wherever wherever(Vocabulary now, Predicate<Button> which, UnaryOperator<Button> changed) {
         List<Board> boards = new ArrayList<>();
         int count = 0;
         for (Board board : now.boards().values()) {
@@ -62,7 +65,7 @@ public final class On {
      * @param none what is refused if there is no such button
      * @param told its count of places is added as {@code count}
      */
-    static Change everywhere(Vocabulary now, Predicate<Button> which, UnaryOperator<Button> changed, Told none, String told, Object... with) {
+    public static Change everywhere(Vocabulary now, Predicate<Button> which, UnaryOperator<Button> changed, Told none, String told, Object... with) {
         Wherever made = wherever(now, which, changed);
         if (made.count == 0) {
             throw new Unacceptable(none);
@@ -72,7 +75,7 @@ public final class On {
     }
 
     /** True of buttons with a label, whatever its capitals. */
-    static Predicate<Button> called(String label) {
+    public static Predicate<Button> called(String label) {
         String sought = Names.folded(label);
         return b -> Names.folded(b.label()).equals(sought);
     }
@@ -82,7 +85,7 @@ public final class On {
      *
      * @throws Unacceptable if it is nothing, or more than may be
      */
-    static <T> List<T> chosen(List<T> chosen) {
+    public static <T> List<T> chosen(List<T> chosen) {
         if (chosen == null || chosen.isEmpty()) {
             throw new Unacceptable("nothing-to-change");
         }
@@ -91,7 +94,7 @@ public final class On {
     }
 
     /** A board that is new, opened by a button that is there, if one is named. @param by null if none is */
-    static Change added(Vocabulary now, Board added, @Nullable String from, @Nullable String by, Told told) {
+    public static Change added(Vocabulary now, Board added, @Nullable String from, @Nullable String by, Told told) {
         Vocabulary after = now.with(added);
         if (from == null || by == null) {
             return Change.of(now, after, Needs.NOTHING, told);
@@ -107,15 +110,15 @@ public final class On {
      *
      * @param from null for the first empty one
      */
-    static List<Cell> cellsToFill(Vocabulary now, Board board, @Nullable Cell from) {
+    public static List<Cell> cellsToFill(Vocabulary now, Board board, @Nullable Cell from) {
         Set<Cell> keptFree = new HashSet<>(WayHome.of(now).keptFree(board));
         return from == null ? board.emptyCells().stream().filter(c -> !keptFree.contains(c)).toList() : board.emptyCellsFrom(from, keptFree);
     }
 
     /** @throws Unacceptable if more things are to be changed at once than may be */
-    static void atMostAtOnce(int count) {
-        if (count > Several.MOST) {
-            throw new Unacceptable("too-much-at-once", "most", Several.MOST, "has", count);
+    public static void atMostAtOnce(int count) {
+        if (count > MOST_AT_ONCE) {
+            throw new Unacceptable("too-much-at-once", "most", MOST_AT_ONCE, "has", count);
         }
     }
 

@@ -12,7 +12,7 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.On;
-import org.dwimble.core.edit.PutButtons;
+import org.dwimble.core.edit.words.PutButtons;
 import org.dwimble.core.route.WayHome;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;

@@ -21,8 +21,10 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.reveal.Gist;
 import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.route.Routes;
+import org.dwimble.core.route.Ways;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -190,7 +192,7 @@ public final class Comparison {
     private void onSameBoard(Board board, boolean kept, List<Word> into) {
         boolean sameTaps = sameTaps(board.id(), board.id());
         boolean openersAlone = !kept && sameTaps && one.revealed.showsLike(other.revealed);
-        for (Button button : openersAlone ? board.gist().openers() : board.buttons()) {
+        for (Button button : openersAlone ? Ways.of(board).openers() : board.buttons()) {
             if (!button.isWay()) {
                 boolean seen = one.revealed.shows(button);
                 boolean sees = other.revealed.shows(button);
@@ -300,7 +302,7 @@ public final class Comparison {
             if (sameTaps(board.id(), board.id())) {
                 onSameBoard(board, false, told);
             } else {
-                counts.merge(Fate.REROUTED, board.gist().says(), Integer::sum);
+                counts.merge(Fate.REROUTED, Gist.of(board).says(), Integer::sum);
             }
         }
         told.stream().filter(Word::says).forEach(w -> counts.merge(w.fate, 1, Integer::sum));
@@ -318,7 +320,7 @@ public final class Comparison {
 
     /** How many buttons said something before. */
     private int before() {
-        return (int) (unchanged.stream().mapToInt(b -> b.gist().says()).sum()
+        return (int) (unchanged.stream().mapToInt(b -> Gist.of(b).says()).sum()
             + ofChanged.stream().filter(w -> w.was != null && w.says()).count());
     }
 

@@ -76,7 +76,7 @@ public final class ProposedPlan {
 
     private ProposedPlan(Vocabulary vocabulary) {
         this.vocabulary = vocabulary;
-        this.candidates = new LinkedHashMap<>(2 * vocabulary.boards().values().stream().mapToInt(b -> b.gist().says()).sum());
+        this.candidates = new LinkedHashMap<>(2 * vocabulary.boards().values().stream().mapToInt(b -> Gist.of(b).says()).sum());
     }
 
     /**

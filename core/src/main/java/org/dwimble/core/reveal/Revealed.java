@@ -14,6 +14,7 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.plan.Plan;
+import org.dwimble.core.route.Ways;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -58,14 +59,14 @@ public final class Revealed {
         Set<String> full = new HashSet<>();
         Set<String> showing = new HashSet<>();
         for (Board board : vocabulary.boards().values()) {
-            Board.Gist gist = board.gist();
+            Gist gist = Gist.of(board);
             if (gist.has()) {
                 full.add(board.id());
             }
             if (steps.isEmpty() ? !gist.steps().isEmpty() : gist.steps().stream().anyMatch(steps::contains)) {
                 showing.add(board.id());
             }
-            for (Button button : gist.openers()) {
+            for (Button button : Ways.of(board).openers()) {
                 if (button.onlyOpens()) {
                     String opened = ((Leads.Opens) button.leads()).board();
                     openers.computeIfAbsent(opened, b -> new ArrayList<>()).add(board.id());
@@ -78,7 +79,7 @@ public final class Revealed {
         reachBack(full, openers, vocabulary.home());
         reachBack(showing, shownOpeners, vocabulary.home());
         for (Board board : vocabulary.boards().values()) {
-            for (Button button : board.gist().openers()) {
+            for (Button button : Ways.of(board).openers()) {
                 String opened = ((Leads.Opens) button.leads()).board();
                 if (!opened.equals(vocabulary.home()) && full.contains(opened) && !showing.contains(opened) && byItself(button) == null) {
                     (button.onlyOpens() ? nothingBehind : leadsNowhereYet).add(button.id());
@@ -127,9 +128,9 @@ public final class Revealed {
         List<List<String>> held = new ArrayList<>();
         int count = nothingBehind.size();
         for (Board board : vocabulary.boards().values()) {
-            held.add(board.gist().held());
-            count += board.gist().held().size();
-            for (Map.Entry<String, List<String>> step : board.gist().inStep().entrySet()) {
+            held.add(Gist.of(board).held());
+            count += Gist.of(board).held().size();
+            for (Map.Entry<String, List<String>> step : Gist.of(board).inStep().entrySet()) {
                 if (!steps.isEmpty() && !steps.contains(step.getKey())) {
                     waiting.add(step.getValue());
                     count += step.getValue().size();
@@ -157,7 +158,7 @@ public final class Revealed {
     public Line line(Board board) {
         int shown = 0;
         int all = 0;
-        for (Map.Entry<Set<String>, Set<String>> group : board.words().entrySet()) {
+        for (Map.Entry<Set<String>, Set<String>> group : Gist.of(board).words().entrySet()) {
             boolean shows = steps.isEmpty() ? !group.getKey().isEmpty() : group.getKey().stream().anyMatch(steps::contains);
             shown += shows ? group.getValue().size() : 0;
             all += group.getValue().size();

@@ -57,7 +57,7 @@ public final class Routes {
 
     private void gatherLinks() {
         for (Board board : vocabulary.boards().values()) {
-            for (Button button : board.gist().openers()) {
+            for (Button button : Ways.of(board).openers()) {
                 if (button.leads() instanceof Leads.Opens opens) {
                     if (vocabulary.boards().containsKey(opens.board())) {
                         openedFrom.computeIfAbsent(opens.board(), b -> new ArrayList<>()).add(board.id());
@@ -74,7 +74,7 @@ public final class Routes {
         Set<String> seen = new HashSet<>(queue);
         while (!queue.isEmpty()) {
             Board board = vocabulary.boards().get(queue.remove());
-            for (Button button : board.gist().openers()) {
+            for (Button button : Ways.of(board).openers()) {
                 if (button.leads() instanceof Leads.Opens opens && vocabulary.boards().containsKey(opens.board()) && seen.add(opens.board())) {
                     lastTap.put(opens.board(), new Tap(board.id(), button.cell(), opens.board()));
                     queue.add(opens.board());
@@ -90,13 +90,13 @@ public final class Routes {
         findsHome.add(vocabulary.home());
         queue.add(vocabulary.home());
         for (Board board : vocabulary.boards().values()) {
-            if (board.gist().home() && findsHome.add(board.id())) {
+            if (Ways.of(board).home() && findsHome.add(board.id())) {
                 queue.add(board.id());
             }
-            for (Button button : board.gist().openers()) {
+            for (Button button : Ways.of(board).openers()) {
                 reversed.computeIfAbsent(((Leads.Opens) button.leads()).board(), b -> new ArrayList<>()).add(board.id());
             }
-            if (board.gist().back()) {
+            if (Ways.of(board).back()) {
                 for (String opener : openedFrom.getOrDefault(board.id(), List.of())) {
                     reversed.computeIfAbsent(opener, b -> new ArrayList<>()).add(board.id());
                 }

@@ -23,6 +23,7 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
+import org.dwimble.core.route.Ways;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -84,7 +85,7 @@ public final class BoardBook {
         while (!waiting.isEmpty()) {
             Board board = vocabulary.boards().get(waiting.pop());
             if (board != null && order.putIfAbsent(board.id(), board) == null) {
-                List<String> opened = board.gist().openers().stream().filter(shown).map(b -> ((Leads.Opens) b.leads()).board()).toList();
+                List<String> opened = Ways.of(board).openers().stream().filter(shown).map(b -> ((Leads.Opens) b.leads()).board()).toList();
                 for (int i = opened.size() - 1; i >= 0; i--) {
                     waiting.push(opened.get(i));
                 }
@@ -159,7 +160,7 @@ public final class BoardBook {
 
     /** What home opens of the boards there are, in reading order. */
     private List<String> tabs(Set<String> there) {
-        return vocabulary.homeBoard().gist().openers().stream().filter(shown).map(b -> ((Leads.Opens) b.leads()).board())
+        return Ways.of(vocabulary.homeBoard()).openers().stream().filter(shown).map(b -> ((Leads.Opens) b.leads()).board())
             .filter(id -> there.contains(id) && !id.equals(vocabulary.home())).distinct().toList();
     }
 
@@ -170,7 +171,7 @@ public final class BoardBook {
         for (String tab : tabs) {
             Deque<String> waiting = new ArrayDeque<>(List.of(tab));
             while (!waiting.isEmpty()) {
-                vocabulary.board(waiting.remove()).ifPresent(board -> board.gist().openers().stream().map(b -> ((Leads.Opens) b.leads()).board())
+                vocabulary.board(waiting.remove()).ifPresent(board -> Ways.of(board).openers().stream().map(b -> ((Leads.Opens) b.leads()).board())
                     .filter(id -> !id.equals(vocabulary.home()) && sections.putIfAbsent(id, tab) == null).forEach(waiting::add));
             }
         }

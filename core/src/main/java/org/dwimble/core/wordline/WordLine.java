@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.core.board.Face;
 import org.dwimble.core.text.Text;
-import org.dwimble.core.edit.PutWords;
-import org.dwimble.core.edit.ReadyWord;
+import org.dwimble.core.edit.words.PutWords;
+import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
@@ -36,7 +36,7 @@ public final class WordLine {
         }
     }
 
-    /** Letters of all that is typed at once: {@link org.dwimble.core.edit.FillBoards#MOST} words of {@value #A_WORD} letters. */
+    /** Letters of all that is typed at once: {@link org.dwimble.core.edit.boards.FillBoards#MOST} words of {@value #A_WORD} letters. */
     static final int LONGEST = 200_000;
     private static final int A_WORD = 40;
 

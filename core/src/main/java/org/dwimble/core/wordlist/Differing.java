@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
-import org.dwimble.core.edit.ReadyWord;
+import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordline.Guesses;
 import org.dwimble.core.wordline.WordLine;

@@ -14,6 +14,8 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.edit.people.AddPeople;
+import org.dwimble.core.edit.people.Folk;
 import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.Test;
 

@@ -13,6 +13,13 @@ import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Place;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.edit.plan.HoldWords;
+import org.dwimble.core.edit.ways.LeadTo;
+import org.dwimble.core.edit.words.GiveLabel;
+import org.dwimble.core.edit.words.MoveButton;
+import org.dwimble.core.edit.words.PutWords;
+import org.dwimble.core.edit.words.ReadyWord;
+import org.dwimble.core.edit.words.TakeOff;
 import org.dwimble.core.reveal.Meant;
 import org.junit.jupiter.api.Test;
 

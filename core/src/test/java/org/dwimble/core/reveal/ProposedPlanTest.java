@@ -11,7 +11,7 @@ import java.util.Map;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.edit.HoldWords;
+import org.dwimble.core.edit.plan.HoldWords;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.told.Told;
 import org.junit.jupiter.api.Test;

@@ -12,7 +12,7 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.edit.HoldWords;
+import org.dwimble.core.edit.plan.HoldWords;
 import org.dwimble.core.look.LabelPlace;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.measure.Length;

@@ -3,7 +3,7 @@ package org.dwimble.server.board;
 import java.util.List;
 import java.util.Map;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.edit.PutBack;
+import org.dwimble.core.edit.whole.PutBack;
 import org.dwimble.core.place.Comparison;
 import org.dwimble.core.place.Fate;
 import org.dwimble.core.place.Spot;

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
-import org.dwimble.core.board.Counts;
+import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.board.Whole;
 import org.dwimble.core.document.BoardDocument;

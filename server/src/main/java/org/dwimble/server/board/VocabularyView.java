@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
-import org.dwimble.core.board.Counts;
+import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.Look;

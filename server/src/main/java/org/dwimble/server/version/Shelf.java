@@ -3,7 +3,7 @@ package org.dwimble.server.version;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;
-import org.dwimble.core.board.Counts;
+import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.version.Sort;
 import org.dwimble.server.database.Session;
 import org.dwimble.server.live.Thing;

@@ -14,7 +14,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import org.dwimble.core.board.Counts;
+import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.board.Whole;
 import org.dwimble.core.document.ToldDocument;
 import org.dwimble.core.text.Text;

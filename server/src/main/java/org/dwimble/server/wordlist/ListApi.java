@@ -13,7 +13,7 @@ import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.credit.Credits;
-import org.dwimble.core.edit.ReadyWord;
+import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.support.Examples;
 import org.dwimble.core.support.Offered;

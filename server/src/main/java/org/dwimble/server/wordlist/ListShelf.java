@@ -3,7 +3,7 @@ package org.dwimble.server.wordlist;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;
-import org.dwimble.core.board.Counts;
+import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.version.Sort;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.core.wordlist.kept.ListDocument;

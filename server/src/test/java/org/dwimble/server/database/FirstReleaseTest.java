@@ -11,7 +11,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.edit.GiveLabel;
+import org.dwimble.core.edit.words.GiveLabel;
 import org.dwimble.core.told.Told;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;

@@ -13,7 +13,7 @@ import java.util.concurrent.Future;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Button;
-import org.dwimble.core.edit.GiveLabel;
+import org.dwimble.core.edit.words.GiveLabel;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;

@@ -1,0 +1,23 @@
+package org.dwimble.core.edit.words;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import java.util.function.Supplier;
+import org.dwimble.core.board.Says;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.edit.Change;
+import org.dwimble.core.edit.Facet;
+import org.dwimble.core.edit.Intention;
+import org.dwimble.core.edit.On;
+
+/** Lets a button say something else, or nothing. */
+@JsonTypeName("give-words")
+public record GiveWords(String board, String button, Says says) implements Intention {
+    public GiveWords {
+        says = says == null ? Says.LABEL : says;
+    }
+
+    @Override
+    public Change on(Vocabulary now, Supplier<String> ids) {
+        return On.altered(now, board, button, Facet.SAYS, says, "said");
+    }
+}

@@ -1,0 +1,84 @@
+package org.dwimble.core.edit.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Standing;
+import org.dwimble.core.edit.Change;
+import org.dwimble.core.edit.Intention;
+import org.dwimble.core.edit.Key;
+import org.dwimble.core.edit.On;
+import org.dwimble.core.text.Text;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.route.Siblings;
+import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.version.Needs;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Puts words on a board, one after the other in empty cells from a cell on, in reading order, going on at the top if the
+ * end is reached. Cells where the other boards have home and back are passed over, unless one is the very cell to
+ * begin at. All of the words are put, or none. A word that opens a board gets that board made, like its siblings, with
+ * its words on it.
+ *
+ * @param from the cell promised for the first word, which is needed as it was; null for the first empty one
+ */
+public record PutWords(String board, @Nullable Cell from, List<ReadyWord> words) implements Intention {
+    /** The most words put at once. */
+    public static final int MOST = 400;
+
+    public PutWords {
+        words = bounded(words, MOST);
+    }
+
+    /** @throws Unacceptable if there are no words, or more than {@code most}, with those of the boards they open */
+    public static List<ReadyWord> bounded(List<ReadyWord> words, int most) {
+        if (words.isEmpty()) {
+            throw new Unacceptable("word-line-empty");
+        }
+        int count = words.stream().mapToInt(ReadyWord::count).sum();
+        if (count > most) {
+            throw new Unacceptable("too-many-words", "has", count, "most", most);
+        }
+        return List.copyOf(words);
+    }
+
+    @Override
+    public Change on(Vocabulary now, Supplier<String> ids) {
+        Board on = On.board(now, board);
+        List<Button> put = placed(now, on, ids);
+        Vocabulary after = now;
+        for (int i = 0; i < put.size(); i++) {
+            List<ReadyWord> opened = words.get(i).opens();
+            if (opened != null) {
+                Board added = Siblings.of(now, board).newBoard(ids.get(), Text.cut(words.get(i).label(), Board.LONGEST_NAME), null, ids);
+                Button opener = put.get(i);
+                put.set(i, Button.leading(opener.id(), opener.cell(), opener.label(), opener.picture(), new Leads.Opens(added.id()))
+                    .withStanding(opener.standing()));
+                after = after.with(added);
+                after = opened.isEmpty() ? after : new PutWords(added.id(), null, opened).on(after, ids).after();
+            }
+        }
+        Needs needs = from == null ? Needs.of(new Key.OfShape(board)) : Needs.of(new Key.OfCell(board, from), new Key.OfShape(board));
+        return Change.of(now, after.with(on.with(put)), needs, PutButtons.told(put, on.name()));
+    }
+
+    private List<Button> placed(Vocabulary now, Board on, Supplier<String> ids) {
+        List<Standing> cells = on.rooms(On.cellsToFill(now, on, from));
+        if (cells.isEmpty()) {
+            throw new Unacceptable("board-full", "board", on.name(), "word", Text.cut(words.get(0).label(), 30));
+        }
+        if (words.size() > cells.size()) {
+            throw new Unacceptable("too-few-cells", "words", words.size(), "board", on.name(), "cells", cells.size());
+        }
+        List<Button> put = new ArrayList<>();
+        for (int i = 0; i < words.size(); i++) {
+            put.add(words.get(i).in(cells.get(i), ids.get()));
+        }
+        return put;
+    }
+}

@@ -1,0 +1,37 @@
+package org.dwimble.core.edit.words;
+
+import java.util.List;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Standing;
+import org.dwimble.core.board.Kind;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A word with the picture and the kind it gets, found before anything is locked; only its cell is missing.
+ *
+ * @param opens the words of the new board it opens, empty for a bare one; null if it opens none
+ */
+public record ReadyWord(String label, @Nullable String picture, @Nullable Kind kind, @Nullable List<ReadyWord> opens) {
+    public ReadyWord {
+        opens = opens == null ? null : List.copyOf(opens);
+    }
+
+    public ReadyWord(String label, @Nullable String picture, @Nullable Kind kind) {
+        this(label, picture, kind, null);
+    }
+
+    /** The same, opening a new board with these words. */
+    public ReadyWord opening(List<ReadyWord> words) {
+        return new ReadyWord(label, picture, kind, words);
+    }
+
+    /** How many words there are in it, with those of the board it opens. */
+    int count() {
+        return 1 + (opens == null ? 0 : opens.size());
+    }
+
+
+    public Button in(Standing standing, String id) {
+        return Button.word(id, standing.cell(), label, picture, kind).withStanding(standing);
+    }
+}
