@@ -1,4 +1,5 @@
 import type { ThemeConfig } from 'antd';
+import kinds from '../../core/src/main/resources/org/dwimble/core/board/kinds.json';
 
 /** The palette. Components name these and no other colours. */
 export const palette = {
@@ -18,14 +19,14 @@ export const palette = {
   glow: '#F2A65A',
   kept: '#0E7C7B',
   held: '#8B1E3F',
-  kindWho: '#7B3F8C',
-  kindDo: '#0E7C7B',
-  kindSocial: '#B8431C',
-  kindDescribing: '#8A5A00',
-  kindThing: '#3B5AA8',
-  kindWhere: '#3F6F22',
-  kindLittle: '#6B665C',
-  kindQuestion: '#1F2A44',
+  kindWho: kinds.who,
+  kindDo: kinds.do,
+  kindSocial: kinds.social,
+  kindDescribing: kinds.describing,
+  kindThing: kinds.thing,
+  kindWhere: kinds.where,
+  kindLittle: kinds.little,
+  kindQuestion: kinds.question,
 } as const;
 
 export const fonts = {

@@ -169,4 +169,10 @@ class BoardTest {
         assertThatThrownBy(() -> layered(java.util.Collections.nCopies(7, Layer.whole("base/kite")).toArray(Layer[]::new)))
             .hasMessageContaining("too-many-layers {most=6}");
     }
+
+    @Test
+    void everyKindHasAColourOfItsOwn() {
+        assertThat(Kind.values()).extracting(KindColours::of).doesNotContainNull().doesNotHaveDuplicates();
+        assertThat(KindColours.of(Kind.WHO).hex()).isEqualTo("#7b3f8c");
+    }
 }

@@ -39,6 +39,8 @@ import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 import org.apache.pdfbox.util.Matrix;
 import org.dwimble.core.obf.Media;
 import org.dwimble.server.media.Raster;
+import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.KindColours;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.sheet.Effort;
@@ -76,9 +78,6 @@ public final class PdfPainter {
     /** Stands, unseen, where outlines are; readers of PDF pass over a space, and put the text it stands for in the place of anything else. */
     private static final String STAND_IN = ".";
     private static final Pattern COMMAND = Pattern.compile("([MLQCZ])([-0-9 ]*)");
-    private static final Map<String, Color> KIND_COLOURS = Map.of(
-        "who", new Color(0x7b3f8c), "do", new Color(0x0e7c7b), "social", new Color(0xb8431c), "describing", new Color(0x8a5a00),
-        "thing", new Color(0x3b5aa8), "where", new Color(0x3f6f22), "little", new Color(0x6b665c), "question", new Color(0x1f2a44));
     private static final Color INK = new Color(0x1f2a44);
     private static final Color FAINT = new Color(0x6b665c);
     private static final Color OUTLINE = new Color(0xa89f8c);
@@ -214,7 +213,7 @@ public final class PdfPainter {
         } else if (mark instanceof Mark.Writing words) {
             words(words, out, pageHeight);
         } else if (mark instanceof Mark.Shape shape) {
-            out.setNonStrokingColor(KIND_COLOURS.get(shape.kind()));
+            out.setNonStrokingColor(paint(KindColours.of(Kind.of(shape.kind()))));
             along(shape.points(), out, pageHeight);
             out.closePath();
             out.fill();
