@@ -31,7 +31,7 @@ import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.support.Support;
 import org.dwimble.core.wordlist.ListEdit;
 import org.dwimble.server.account.Account;
-import org.dwimble.server.board.Intentions;
+import org.dwimble.server.edit.Intentions;
 import org.dwimble.server.live.Live;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.customizers.OpenApiCustomizer;

@@ -9,13 +9,13 @@ import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
 
 /** What is worked out of one version of a vocabulary, once. */
-record Overview(Vocabulary vocabulary, Routes routes, WayHome wayHome, Revealed revealed) {
-    static Overview of(Vocabulary vocabulary) {
+public record Overview(Vocabulary vocabulary, Routes routes, WayHome wayHome, Revealed revealed) {
+    public static Overview of(Vocabulary vocabulary) {
         return new Overview(vocabulary, Routes.of(vocabulary), WayHome.of(vocabulary), Revealed.of(vocabulary));
     }
 
     /** Not kept: there can be very many. */
-    List<Finding> findings() {
+    public List<Finding> findings() {
         return Mending.of(vocabulary, routes, wayHome);
     }
 }

@@ -19,8 +19,6 @@ import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
-import org.dwimble.server.version.Steps;
-import org.dwimble.server.version.Version;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ResponseEntity;
@@ -39,14 +37,6 @@ import org.springframework.web.bind.annotation.RestController;
 class VocabularyApi {
     private static final int VERSIONS_LISTED = 100;
     private static final int FINDINGS_LISTED = 50;
-
-    /** @param summary what happened, after the name; @param by null if the program itself made it */
-    record VersionView(int number, String madeAt, @Nullable String by, String summary, @Nullable String name, int words, int shown) {
-    }
-
-    /** What undo and redo would do for who asks. */
-    record StepsView(@Nullable VersionView undo, @Nullable VersionView redo) {
-    }
 
     record MendView(String words, Intention intention) {
     }
@@ -127,7 +117,7 @@ class VocabularyApi {
     @GetMapping("/versions")
     List<VersionView> versions(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         access.toVocabulary(vocabulary, account);
-        return store.versions(vocabulary, VERSIONS_LISTED).stream().map(v -> view(v, wording)).toList();
+        return store.versions(vocabulary, VERSIONS_LISTED).stream().map(v -> VersionView.of(v, wording)).toList();
     }
 
     /**
@@ -195,14 +185,6 @@ class VocabularyApi {
     @GetMapping("/steps")
     StepsView steps(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         access.toVocabulary(vocabulary, account);
-        return view(store.steps(vocabulary, account.id()), wording);
-    }
-
-    static StepsView view(Steps steps, Wording wording) {
-        return new StepsView(steps.undo() == null ? null : view(steps.undo(), wording), steps.redo() == null ? null : view(steps.redo(), wording));
-    }
-
-    private static VersionView view(Version version, Wording wording) {
-        return new VersionView(version.number(), version.madeAt(), version.by(), wording.of(version.told()), version.name(), version.words(), version.shown());
+        return StepsView.of(store.steps(vocabulary, account.id()), wording);
     }
 }

@@ -65,7 +65,7 @@ public class VocabularyStore {
             return at.content();
         }
 
-        long revisionOf(String board) {
+        public long revisionOf(String board) {
             return at.revisionOf(board);
         }
 
@@ -74,12 +74,12 @@ public class VocabularyStore {
             return VocabularyShelf.of(at).counts();
         }
 
-        Overview overview() {
+        public Overview overview() {
             return VocabularyShelf.of(at).overview();
         }
 
         /** What a view tells of each board on a screen, by the board's id and in order; worked out once for a screen. */
-        Map<String, VocabularyView.BoardLine> lines(Screen screen) {
+        public Map<String, VocabularyView.BoardLine> lines(Screen screen) {
             return VocabularyShelf.of(at).lines(screen, () -> VocabularyView.lines(this, screen));
         }
     }

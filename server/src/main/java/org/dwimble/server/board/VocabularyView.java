@@ -32,7 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param papers  the paper of each kind
  * @param layout  how the student's screen is divided when talking
  */
-record VocabularyView(long id, String name, @Nullable Student student, @Nullable String starter, Role role, int version,
+public record VocabularyView(long id, String name, @Nullable Student student, @Nullable String starter, Role role, int version,
                       String home, String locale, Look look, Map<Kind, Colour> papers, Plan plan,
                       List<BoardLine> boards, Counts counts, Layout layout, String art) {
 
@@ -44,21 +44,21 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
      * @param words    different words it has, and how many of them the student sees
      * @param toMend   true if something on it is worth a look
      */
-    record BoardLine(String id, String name, long revision, int rows, int columns, int buttons, int empty, List<Cell> keptFree,
+    public record BoardLine(String id, String name, long revision, int rows, int columns, int buttons, int empty, List<Cell> keptFree,
         @Nullable List<Routes.Tap> route, int openers, int words, int shown,
                      boolean toMend, double cellWidthMm, double cellHeightMm, boolean small) {
     }
 
     /** Shares of the screen: margin of its width, message of its height. */
-    record Layout(double screenWidthMm, double screenHeightMm, double margin, double message) {
+    public record Layout(double screenWidthMm, double screenHeightMm, double margin, double message) {
     }
 
-    static VocabularyView of(VocabularyStore.Kept kept, @Nullable Student student, Role role) {
+    public static VocabularyView of(VocabularyStore.Kept kept, @Nullable Student student, Role role) {
         return of(kept, student, role, kept.lines(screen(student)).values());
     }
 
     /** With the lines of those boards only of which something is told otherwise than before. */
-    static VocabularyView changed(VocabularyStore.Kept before, VocabularyStore.Kept after, @Nullable Student student, Role role) {
+    public static VocabularyView changed(VocabularyStore.Kept before, VocabularyStore.Kept after, @Nullable Student student, Role role) {
         Map<String, BoardLine> were = before.lines(screen(student));
         return of(after, student, role, after.lines(screen(student)).values().stream().filter(line -> !line.equals(were.get(line.id()))).toList());
     }
@@ -72,11 +72,11 @@ record VocabularyView(long id, String name, @Nullable Student student, @Nullable
             (student == null ? Appearance.USUAL : student.appearance()).slug());
     }
 
-    static Screen screen(@Nullable Student student) {
+    public static Screen screen(@Nullable Student student) {
         return student == null ? UsualScreen.COMMON.screen() : student.screen();
     }
 
-    static Map<String, BoardLine> lines(VocabularyStore.Kept kept, Screen screen) {
+    public static Map<String, BoardLine> lines(VocabularyStore.Kept kept, Screen screen) {
         Overview overview = kept.overview();
         Set<String> toMend = toMend(overview.routes());
         Map<String, BoardLine> lines = new LinkedHashMap<>();

@@ -13,7 +13,7 @@ import org.dwimble.core.text.Text;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.SpotView;
 import org.dwimble.server.board.VocabularyStore;
-import org.dwimble.server.board.WhyKept;
+import org.dwimble.server.reveal.WhyKept;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.student.StudentStore;
 import org.jspecify.annotations.Nullable;

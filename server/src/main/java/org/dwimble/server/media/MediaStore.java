@@ -15,7 +15,6 @@ import org.dwimble.server.database.Database;
 import org.dwimble.server.database.DatabaseTrouble;
 import org.dwimble.server.database.Session;
 import org.dwimble.server.library.Library;
-import org.dwimble.server.picture.Pictures;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;

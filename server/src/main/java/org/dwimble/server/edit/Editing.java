@@ -1,4 +1,4 @@
-package org.dwimble.server.board;
+package org.dwimble.server.edit;
 
 import java.time.Clock;
 import java.time.LocalDate;
@@ -29,6 +29,10 @@ import org.dwimble.core.version.Touched;
 import org.dwimble.core.wordline.Choice;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.board.BoardView;
+import org.dwimble.server.board.StepsView;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.board.VocabularyView;
 import org.dwimble.server.choice.WordChoices;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
@@ -44,7 +48,7 @@ import org.springframework.stereotype.Component;
 
 /** An edit from a person's hand to everybody's screen: may he or she, is it kept, who is told. */
 @Component
-class Editing {
+public class Editing {
     /**
      * What an edit left, against what held just before it. Who has that at hand needs nothing more.
      *
@@ -54,8 +58,8 @@ class Editing {
      * @param boards     those that changed, with their buttons
      * @param added      ids of boards and buttons that are new
      */
-    record Changed(int since, VocabularyView vocabulary, @Nullable List<String> order, List<BoardView> boards, List<String> added,
-        VocabularyApi.StepsView steps) {
+    public record Changed(int since, VocabularyView vocabulary, @Nullable List<String> order, List<BoardView> boards, List<String> added,
+        StepsView steps) {
     }
 
     private final VocabularyStore store;
@@ -80,17 +84,17 @@ class Editing {
     }
 
     /** The words with what each gets on this vocabulary; searching takes its time, and holds nobody up. */
-    List<ReadyWord> ready(Account account, long vocabulary, List<WordLine.Entry> entries) {
+    public List<ReadyWord> ready(Account account, long vocabulary, List<WordLine.Entry> entries) {
         return ready(account, vocabulary, entries, PutWords.MOST);
     }
 
     /** As above. @param most how many go in at once */
-    List<ReadyWord> ready(Account account, long vocabulary, List<WordLine.Entry> entries, int most) {
+    public List<ReadyWord> ready(Account account, long vocabulary, List<WordLine.Entry> entries, int most) {
         access.toChangeVocabulary(vocabulary, account);
         return WordLine.ready(entries, most, pictures.guesses(account, store.there(vocabulary).student()));
     }
 
-    Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, @Nullable String step) {
+    public Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, @Nullable String step) {
         return edit(account, vocabulary, base, intention, List.of(), step, Learned.Answer.NOT_ASKED);
     }
 
@@ -99,7 +103,7 @@ class Editing {
      * @param step   of the plan, if there is one, that new words belong to; null for the one the student is at
      * @param answer to what would move, if that was told
      */
-    Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, List<Choice> chosen, @Nullable String step, Learned.Answer answer) {
+    public Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, List<Choice> chosen, @Nullable String step, Learned.Answer answer) {
         Role role = access.toChangeVocabulary(vocabulary, account);
         if (intention == null) {
             throw new Unacceptable("nothing-to-change");
@@ -128,18 +132,18 @@ class Editing {
      * @param boards  those that would be other than now, as they would be
      * @param asks    what is asked before it is made; null if nothing is
      */
-    record Preview(@Nullable String refusal, List<Moving> moving, List<BoardView> boards, @Nullable AskView asks) {
+    public record Preview(@Nullable String refusal, List<Moving> moving, List<BoardView> boards, @Nullable AskView asks) {
     }
 
     /** What is asked before it is made, as it takes words from places the student has learned. */
-    record AskView(String sentence, boolean needsReason, Learned.@Nullable InsteadView instead) {
+    public record AskView(String sentence, boolean needsReason, Learned.@Nullable InsteadView instead) {
     }
 
-    record Moving(String board, String button, String label, Cell from, Cell to) {
+    public record Moving(String board, String button, String label, Cell from, Cell to) {
     }
 
     /** What it would do now, as far as one can know; nothing is kept. */
-    Preview preview(Account account, long vocabulary, @Nullable Intention intention) {
+    public Preview preview(Account account, long vocabulary, @Nullable Intention intention) {
         access.toChangeVocabulary(vocabulary, account);
         if (intention == null) {
             throw new Unacceptable("nothing-to-change");
@@ -159,28 +163,28 @@ class Editing {
         }
     }
 
-    Changed undo(Account account, long vocabulary, @Nullable Integer before, Learned.Answer answer) {
+    public Changed undo(Account account, long vocabulary, @Nullable Integer before, Learned.Answer answer) {
         Role role = access.toChangeVocabulary(vocabulary, account);
         Student whose = student(vocabulary);
         VocabularyStore.Asking asking = learned.asking(vocabulary, whose, null, answer);
         return answered(account, whose, role, () -> store.undo(vocabulary, before, asking, account.id(), clock.instant()));
     }
 
-    Changed redo(Account account, long vocabulary, Learned.Answer answer) {
+    public Changed redo(Account account, long vocabulary, Learned.Answer answer) {
         Role role = access.toChangeVocabulary(vocabulary, account);
         Student whose = student(vocabulary);
         VocabularyStore.Asking asking = learned.asking(vocabulary, whose, null, answer);
         return answered(account, whose, role, () -> store.redo(vocabulary, asking, account.id(), clock.instant()));
     }
 
-    Changed goBack(Account account, long vocabulary, int base, int version, Learned.Answer answer) {
+    public Changed goBack(Account account, long vocabulary, int base, int version, Learned.Answer answer) {
         Role role = access.toChangeVocabulary(vocabulary, account);
         Student whose = student(vocabulary);
         VocabularyStore.Asking asking = learned.asking(vocabulary, whose, null, answer);
         return answered(account, whose, role, () -> store.goBack(vocabulary, base, version, asking, account.id(), clock.instant()));
     }
 
-    @Nullable Student student(long vocabulary) {
+    public @Nullable Student student(long vocabulary) {
         return Optional.ofNullable(store.there(vocabulary).student()).flatMap(students::find).orElse(null);
     }
 
@@ -196,7 +200,7 @@ class Editing {
             List<String> were = List.copyOf(done.before().lines(VocabularyView.screen(student)).keySet());
             List<String> are = List.copyOf(done.after().lines(VocabularyView.screen(student)).keySet());
             return new Changed(done.before().version(), VocabularyView.changed(done.before(), done.after(), student, role), are.equals(were) ? null : are,
-                done.change().changed().stream().map(BoardView::of).toList(), done.change().added(), VocabularyApi.view(done.steps(), wording));
+                done.change().changed().stream().map(BoardView::of).toList(), done.change().added(), StepsView.of(done.steps(), wording));
         } catch (Conflict conflict) {
             throw refusal(conflict, account);
         }

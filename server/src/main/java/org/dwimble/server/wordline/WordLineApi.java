@@ -1,4 +1,4 @@
-package org.dwimble.server.board;
+package org.dwimble.server.wordline;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -29,6 +29,11 @@ import org.dwimble.core.picture.Picture;
 import org.dwimble.core.route.Siblings;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.board.Overview;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.board.VocabularyView;
+import org.dwimble.server.edit.Editing;
+import org.dwimble.server.edit.Learned;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.picture.Pictures;

@@ -1,4 +1,4 @@
-package org.dwimble.server.board;
+package org.dwimble.server.reveal;
 
 import java.time.Clock;
 import java.time.LocalDate;
@@ -14,6 +14,7 @@ import org.dwimble.core.plan.Hold;
 import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.student.Role;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.student.Access;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;

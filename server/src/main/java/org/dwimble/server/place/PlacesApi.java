@@ -1,4 +1,4 @@
-package org.dwimble.server.board;
+package org.dwimble.server.place;
 
 import java.util.List;
 import java.util.Map;
@@ -9,6 +9,10 @@ import org.dwimble.core.place.Fate;
 import org.dwimble.core.place.Spot;
 import org.dwimble.core.route.Routes;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.board.SpotView;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.edit.Editing;
+import org.dwimble.server.edit.Learned;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;

@@ -1,4 +1,4 @@
-package org.dwimble.server.board;
+package org.dwimble.server.edit;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -16,6 +16,7 @@ import org.dwimble.core.edit.Instead;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.LearnedPlaces;
 import org.dwimble.core.student.Student;
+import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
@@ -24,23 +25,23 @@ import org.springframework.stereotype.Component;
 
 /** Knows where every button stood when today began, and asks before a change takes learned words from their places. */
 @Component
-class Learned {
+public class Learned {
     /**
      * @param sure   true if the person has been told what would move
      * @param reason why, where places are kept
      * @param back   true if words go back to where they were, which needs no reason
      */
-    record Answer(boolean sure, @Nullable String reason, boolean back) {
-        static final Answer NOT_ASKED = new Answer(false, null, false);
-        static final Answer BACK = new Answer(true, null, true);
+    public record Answer(boolean sure, @Nullable String reason, boolean back) {
+        public static final Answer NOT_ASKED = new Answer(false, null, false);
+        public static final Answer BACK = new Answer(true, null, true);
 
-        static Answer of(@Nullable Boolean sure, @Nullable String reason) {
+        public static Answer of(@Nullable Boolean sure, @Nullable String reason) {
             return new Answer(Boolean.TRUE.equals(sure), reason, false);
         }
     }
 
     /** What would be done instead. @param words as on a button */
-    record InsteadView(String words, Intention intention) {
+    public record InsteadView(String words, Intention intention) {
     }
 
     private record Day(LocalDate day, Map<String, Place> places) {
@@ -73,7 +74,7 @@ class Learned {
     }
 
     /** What is asked of a person before a change of a vocabulary is made. */
-    Optional<LearnedPlaces.Asked> asked(long vocabulary, @Nullable Student student, Change change, Intention intention) {
+    public Optional<LearnedPlaces.Asked> asked(long vocabulary, @Nullable Student student, Change change, Intention intention) {
         return places(vocabulary, student).before(change, intention);
     }
 
@@ -82,7 +83,7 @@ class Learned {
      *
      * @param intention that made it, to find something that takes none; null if nothing can be offered
      */
-    VocabularyStore.Asking asking(long vocabulary, @Nullable Student student, @Nullable Intention intention, Answer answer) {
+    public VocabularyStore.Asking asking(long vocabulary, @Nullable Student student, @Nullable Intention intention, Answer answer) {
         LearnedPlaces learned = places(vocabulary, student);
         if (answer.back || answer.sure && (!learned.kept() || answer.reason != null && !answer.reason.isBlank())) {
             return VocabularyStore.Asking.NOTHING;
@@ -96,7 +97,7 @@ class Learned {
     }
 
     /** As on a button; null for nothing. */
-    @Nullable InsteadView view(@Nullable Instead instead) {
+    public @Nullable InsteadView view(@Nullable Instead instead) {
         return instead == null ? null : new InsteadView(wording.of(instead.told()), instead.intention());
     }
 

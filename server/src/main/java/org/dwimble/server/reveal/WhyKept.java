@@ -1,4 +1,4 @@
-package org.dwimble.server.board;
+package org.dwimble.server.reveal;
 
 import java.util.Optional;
 import org.dwimble.core.board.Button;

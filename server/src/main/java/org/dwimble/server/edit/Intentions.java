@@ -1,4 +1,4 @@
-package org.dwimble.server.board;
+package org.dwimble.server.edit;
 
 import com.fasterxml.jackson.annotation.JsonTypeName;
 import java.util.List;

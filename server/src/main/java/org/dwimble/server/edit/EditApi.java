@@ -1,4 +1,4 @@
-package org.dwimble.server.board;
+package org.dwimble.server.edit;
 
 import java.util.List;
 import org.dwimble.core.edit.Intention;

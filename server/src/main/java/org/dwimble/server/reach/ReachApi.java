@@ -1,0 +1,69 @@
+package org.dwimble.server.reach;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.reach.Reach;
+import org.dwimble.core.student.Student;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.board.VocabularyView;
+import org.dwimble.server.problem.Problem;
+import org.dwimble.server.student.Access;
+import org.dwimble.server.student.StudentStore;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What it costs to say words. */
+@RestController
+@RequestMapping("/api/vocabularies/{vocabulary}")
+class ReachApi {
+    private static final int COSTLY_LISTED = 12;
+
+    record CostView(String button, Cell cell, int taps, double travelMm) {
+    }
+
+    record CostlyWord(String board, String name, Cell cell, String label, int taps, double travelMm) {
+    }
+
+    /** @param here what each button of the board costs; @param costliest of the whole vocabulary */
+    record ReachView(List<CostView> here, List<CostlyWord> costliest) {
+    }
+
+    private final VocabularyStore store;
+    private final StudentStore students;
+    private final Access access;
+
+    ReachApi(VocabularyStore store, StudentStore students, Access access) {
+        this.store = store;
+        this.students = students;
+        this.access = access;
+    }
+
+    /** What it costs to say the words of a board, and which words of the vocabulary cost most. */
+    @GetMapping("/boards/{board}/reach")
+    ReachView reach(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board) {
+        VocabularyStore.Kept kept = kept(account, vocabulary);
+        Board on = kept.vocabulary().board(board).orElseThrow(() -> Problem.notFound("board"));
+        Student student = Optional.ofNullable(kept.student()).flatMap(students::find).orElse(null);
+        Reach reach = new Reach(kept.vocabulary(), kept.overview().routes(), VocabularyView.screen(student));
+        Map<String, Reach.Cost> costs = reach.on(on);
+        List<CostView> here = new ArrayList<>();
+        on.buttons().stream().filter(b -> costs.containsKey(b.id()))
+            .forEach(b -> here.add(new CostView(b.id(), b.cell(), costs.get(b.id()).taps(), costs.get(b.id()).travelMm())));
+        return new ReachView(here, reach.costliest(COSTLY_LISTED).stream()
+            .map(w -> new CostlyWord(w.board(), w.name(), w.button().cell(), w.button().label(), w.cost().taps(), w.cost().travelMm())).toList());
+    }
+
+
+    private VocabularyStore.Kept kept(Account account, long vocabulary) {
+        access.toVocabulary(vocabulary, account);
+        return store.there(vocabulary);
+    }
+}
