@@ -50,23 +50,22 @@ public final class Photo {
         if (file.length == 0) {
             throw new Refused("photo-empty", "file", name);
         }
-        if (starts(file, 0, "%PDF")) {
+        String type = ContentType.of(file);
+        if (ContentType.PDF.equals(type)) {
             throw new Refused("photo-is-pdf", "file", name);
         }
-        if (starts(file, 4, "ftyphei") || starts(file, 4, "ftyphev") || starts(file, 4, "ftypmif1") || starts(file, 4, "ftypmsf1") || starts(file, 4,
-            "ftypavif")) {
+        if (ContentType.HEIC.equals(type)) {
             throw new Refused("photo-is-heic", "file", name);
         }
-        String type = ContentType.of(file);
         try {
             if (ContentType.SVG.equals(type)) {
                 Drawing.Written drawing = Drawing.rewritten(file);
                 return new Taken(type, drawing.bytes(), drawing.leftOut());
             }
-            if (type == null && !starts(file, 0, "BM")) {
+            if (!ContentType.isKept(type) && !ContentType.BMP.equals(type)) {
                 throw new Refused("photo-refused", "file", name, "why", Told.of("media-unknown"));
             }
-            if (type != null && !type.startsWith("image/")) {
+            if (!type.startsWith("image/")) {
                 throw new Refused("photo-is-sound", "file", name);
             }
             return written(upright(Raster.read(file, LONGEST), orientation(Raster.withoutNotes(file))));
@@ -134,7 +133,7 @@ public final class Photo {
 
     /** @throws Refused if it is a drawing, which has no pixels to change */
     public static Taken retouch(Taken picture, Retouch how) throws Refused {
-        if (picture.type().equals("image/svg+xml")) {
+        if (picture.type().equals(ContentType.SVG)) {
             throw new Refused("drawing-not-photo");
         }
         try {
@@ -169,7 +168,7 @@ public final class Photo {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         if (image.getColorModel().hasAlpha()) {
             ImageIO.write(image, "png", out);
-            return new Taken("image/png", out.toByteArray());
+            return new Taken(ContentType.PNG, out.toByteArray());
         }
         ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
         try (MemoryCacheImageOutputStream stream = new MemoryCacheImageOutputStream(out)) {
@@ -181,18 +180,6 @@ public final class Photo {
         } finally {
             writer.dispose();
         }
-        return new Taken("image/jpeg", out.toByteArray());
-    }
-
-    private static boolean starts(byte[] b, int at, String with) {
-        if (b.length < at + with.length()) {
-            return false;
-        }
-        for (int i = 0; i < with.length(); i++) {
-            if (b[at + i] != with.charAt(i)) {
-                return false;
-            }
-        }
-        return true;
+        return new Taken(ContentType.JPEG, out.toByteArray());
     }
 }

@@ -28,7 +28,7 @@ class MediaTest {
     @ParameterizedTest
     @CsvSource({"255044462d312e37", "504b0304", "4d5a9000", "ff", "0000002066747970686569630000"})
     void anythingElseIsNotTaken(String hex) {
-        assertThat(ContentType.of(HexFormat.of().parseHex(hex))).isNull();
+        assertThat(ContentType.isKept(ContentType.of(HexFormat.of().parseHex(hex)))).isFalse();
         assertThatThrownBy(() -> Intake.of(HexFormat.of().parseHex(hex))).isInstanceOf(NotTaken.class).hasMessage("media-unknown");
     }
 
