@@ -64,6 +64,9 @@ final class ContentType {
     }
 
     private static @Nullable String others(byte[] b) {
+        if (starts(b, 0, 'I', 'D', '3')) {
+            return "audio/mpeg";
+        }
         if (starts(b, 0, 'O', 'g', 'g', 'S')) {
             return "audio/ogg";
         }

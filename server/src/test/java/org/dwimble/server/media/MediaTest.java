@@ -18,7 +18,7 @@ class MediaTest {
 
     @ParameterizedTest
     @CsvSource({
-        "89504e470d0a1a0a00, image/png", "ffd8ffe000, image/jpeg", "474946383961, image/gif", "524946460000000057454250, image/webp",
+        "89504e470d0a1a0a0000000d49484452, image/png", "ffd8ffe000, image/jpeg", "474946383961, image/gif", "524946460000000057454250, image/webp",
         "524946460000000057415645, audio/wav", "49443304, audio/mpeg", "fffb9064, audio/mpeg", "4f676753, audio/ogg", "1a45dfa3, audio/webm",
         "00000020667479704d344120, audio/mp4"})
     void bytesAreKnownByHowTheyBegin(String hex, String type) {
