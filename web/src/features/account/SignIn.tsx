@@ -2,7 +2,7 @@ import { Alert, Button, Form, Input } from 'antd';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { answer, client, sentence } from '../../api/client';
 import type { SessionView } from '../../api/types';
-import { session, signIn, signInToDemo } from './session';
+import { session, signIn, signInToDemo } from '../../data/session';
 import css from './account.module.css';
 import parts from '../../shell/parts.module.css';
 import { answered } from '../../shell/answered';

@@ -2,7 +2,7 @@ import { Modal } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { answer, client, onSessionEnd } from '../../api/client';
-import { session } from './session';
+import { session } from '../../data/session';
 import { SignInForm } from './SignIn';
 
 /** When a session ends in the middle of work: asks for the password over the page, then what was asked for goes on. */

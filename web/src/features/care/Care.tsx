@@ -1,8 +1,8 @@
 import { App, Button, Modal } from 'antd';
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, client, sentence } from '../../api/client';
-import { printOn, session } from '../account/session';
-import { DottedChoice } from '../board/Dotted';
+import { printOn, session } from '../../data/session';
+import { DottedChoice } from '../../shell/Dotted';
 import { dayAndTime } from '../../shell/time';
 import parts from '../../shell/parts.module.css';
 import { Glued } from '../../shell/Glued';

@@ -1,8 +1,8 @@
 import { Button, Modal } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { dayAndTime } from '../../shell/time';
-import { endJob, forgetJob, jobs as jobsQuery } from './jobs';
-import { linkTo, stateInWords } from './told';
+import { endJob, forgetJob, jobs as jobsQuery } from '../../data/jobs';
+import { linkTo, stateInWords } from '../../data/told';
 import type { Job } from '../../api/types';
 import css from './job.module.css';
 import parts from '../../shell/parts.module.css';

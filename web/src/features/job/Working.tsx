@@ -3,8 +3,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { sentence } from '../../api/client';
 import type { Job } from '../../api/types';
-import { endJob, job as jobQuery } from './jobs';
-import { percent, linkTo, stateInWords } from './told';
+import { endJob, job as jobQuery } from '../../data/jobs';
+import { percent, linkTo, stateInWords } from '../../data/told';
 import parts from '../../shell/parts.module.css';
 
 /** Long work while it is being done: how far it is, a way to end it, and what came of it. Whoever goes on with something else is still told when it is done, while the page is open. */

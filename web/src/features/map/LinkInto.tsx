@@ -1,11 +1,12 @@
 import { App } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import type { Cell, Intention, VocabularyView } from '../../api/types';
-import { BoardPicture } from '../board/BoardPicture';
-import { board as boardQuery } from '../board/boards';
-import { BOARD_DRAGGED } from '../board/BoardList';
-import { buttonAt, openingFrom, spoken } from '../board/grid';
-import { gridLines } from '../board/looks';
+import { BoardPicture } from '../../drawn/BoardPicture';
+import { board as boardQuery } from '../../data/boards';
+import { BOARD_DRAGGED } from '../boardlist';
+import { buttonAt, openingFrom } from '../../drawn/grid';
+import { spoken } from '../../data/cells';
+import { gridLines } from '../../drawn/looks';
 import css from './map.module.css';
 
 /** A board that another is held over: its cells take the other, so that a button there opens it. */

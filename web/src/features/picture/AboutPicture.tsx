@@ -1,9 +1,9 @@
 import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
-import { kinds } from '../board/kindNames';
-import { KindMark } from '../board/kinds';
-import { ArtOf, Pic } from './art';
-import { about } from './pictures';
+import { kinds } from '../../drawn/kindNames';
+import { KindMark } from '../../drawn/kinds';
+import { ArtOf, Pic } from '../../drawn/art';
+import { about } from '../../data/pictures';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 

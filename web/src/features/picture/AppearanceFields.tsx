@@ -1,6 +1,6 @@
 import { Form, Radio, Select } from 'antd';
 import type { Appearance } from '../../api/types';
-import { Pic, ArtOf } from './art';
+import { Pic, ArtOf } from '../../drawn/art';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 

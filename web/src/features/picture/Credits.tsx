@@ -1,7 +1,7 @@
 import { Modal } from 'antd';
 import { useQuery, type UseQueryOptions } from '@tanstack/react-query';
 import type { Use } from '../../api/types';
-import type { credits, creditsOfList } from './pictures';
+import type { credits, creditsOfList } from '../../data/pictures';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 

@@ -1,7 +1,7 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import { Pic } from './art';
+import { Pic } from '../../drawn/art';
 import type { Layer } from '../../api/types';
-import { changed, moved, NOT, ROOM } from './layers';
+import { changed, moved, NOT, ROOM } from '../../drawn/layers';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 

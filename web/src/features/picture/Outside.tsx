@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { sentence } from '../../api/client';
-import { keepOutside, outside, type Offered } from './pictures';
+import { keepOutside, outside, type Offered } from '../../data/pictures';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 

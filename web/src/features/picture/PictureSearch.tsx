@@ -1,13 +1,13 @@
 import { Input } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
-import { Pic } from './art';
+import { Pic } from '../../drawn/art';
 import { Outside } from './Outside';
 import { OwnPhoto } from './OwnPhoto';
 import type { PhotoInHand } from './photoInHand';
-import { found, used } from './pictures';
+import { found, used } from '../../data/pictures';
 import { picturesOf } from './TakeIn';
-import chooser from './chooser.module.css';
+import chooser from '../../shell/chooser.module.css';
 import parts from '../../shell/parts.module.css';
 
 /**

@@ -4,9 +4,9 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { sentence } from '../../api/client';
 import type { ChosenWord } from '../../api/types';
-import { putChosen, vocabulary } from '../board/boards';
-import { useBegin } from '../wordlist/lists';
-import { caseload } from '../student/students';
+import { putChosen, vocabulary } from '../../data/boards';
+import { useBegin } from '../../data/lists';
+import { caseload } from '../../data/students';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 

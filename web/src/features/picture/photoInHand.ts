@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useId, useState } from 'react';
 import { sentence } from '../../api/client';
 import type { OwnAbout } from '../../api/types';
-import { takeIn } from './pictures';
+import { takeIn } from '../../data/pictures';
 
 /** A photo somebody has chosen in a dialog and that is not sent yet: whatever button ends the dialog takes it along. */
 export interface PhotoInHand {

@@ -1,5 +1,5 @@
 import type { Phone, Said } from '../../api/types';
-import type { SoundsHow } from './pictures';
+import type { SoundsHow } from '../../data/pictures';
 
 /** `fixed`: the sound was chosen by itself and not by the word typed, so another word does not end it. */
 export interface SoundAsk { how: SoundsHow; phone?: string; shape?: string; count?: number; fixed?: boolean }

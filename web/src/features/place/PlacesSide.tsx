@@ -1,13 +1,13 @@
 import { Button as PlainButton, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import type { Board, Comparison, VocabularyView, WordFate } from '../../api/types';
-import { origin, versions } from '../board/boards';
-import { caseload } from '../student/students';
-import { Pic } from '../picture/art';
+import { origin, versions } from '../../data/boards';
+import { caseload } from '../../data/students';
+import { Pic } from '../../drawn/art';
 import { dayAndTime } from '../../shell/time';
-import { TAGS, wasAt } from './places';
-import { Route } from './Route';
-import bench from '../board/bench.module.css';
+import { TAGS, wasAt } from '../../data/places';
+import { Route } from '../../drawn/Route';
+import bench from '../../shell/bench.module.css';
 import parts from '../../shell/parts.module.css';
 import css from './place.module.css';
 

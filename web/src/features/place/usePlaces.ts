@@ -1,8 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { Board, VocabularyView } from '../../api/types';
-import { beside, versions } from '../board/boards';
-import { arrowsOn, comparison, placesLens } from './places';
+import { beside, versions } from '../../data/boards';
+import { arrowsOn, comparison } from '../../data/places';
+import { placesLens } from './placesLens';
 import type { With } from './PlacesSide';
 
 /** With what the vocabulary is compared while the places lens lies over it, and what came of it. */

@@ -1,10 +1,10 @@
 import { Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import type { VocabularyView } from '../../api/types';
-import { comparison, once } from '../place/places';
-import { Route } from '../place/Route';
-import { Pic } from '../picture/art';
-import { useBegin } from '../wordlist/lists';
+import { comparison, once } from '../../data/places';
+import { Route } from '../../drawn/Route';
+import { Pic } from '../../drawn/art';
+import { useBegin } from '../../data/lists';
 import css from './reveal.module.css';
 import parts from '../../shell/parts.module.css';
 

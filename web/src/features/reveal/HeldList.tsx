@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { HeldWord, Intention, VocabularyView } from '../../api/types';
-import { Pic } from '../picture/art';
+import { Pic } from '../../drawn/art';
 import { dayOf } from '../../shell/time';
-import { heldWords, MEANT } from './plan';
+import { heldWords, MEANT } from '../../data/plan';
 import css from './reveal.module.css';
 import parts from '../../shell/parts.module.css';
 

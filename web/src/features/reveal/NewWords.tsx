@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import type { VocabularyView } from '../../api/types';
-import { DottedChoice } from '../board/Dotted';
-import { newWordsStep, numberOf, rememberNewWords } from './plan';
-import bench from '../board/bench.module.css';
+import { DottedChoice } from '../../shell/Dotted';
+import { newWordsStep, numberOf, rememberNewWords } from '../../data/plan';
+import bench from '../../shell/bench.module.css';
 import { Glued } from '../../shell/Glued';
 
 /** While a plan is on: whether new words are shown from now or wait, with the choice, remembered for the next. */

@@ -1,14 +1,14 @@
 import { Button as PlainButton } from 'antd';
 import { useState } from 'react';
 import type { Board, Button, Intention, Kind, Meant, Revealed, VocabularyView } from '../../api/types';
-import { DottedChoice } from '../board/Dotted';
-import { kinds } from '../board/kindNames';
+import { DottedChoice } from '../../shell/Dotted';
+import { kinds } from '../../drawn/kindNames';
 import { HeldList } from './HeldList';
 import { HoldForm } from './HoldForm';
-import { isWay, MEANT, numberOf, onlyOpens, stepNow, whyKept } from './plan';
+import { isWay, MEANT, numberOf, onlyOpens, stepNow, whyKept } from '../../data/plan';
 import { WordList } from './WordList';
 import css from './reveal.module.css';
-import bench from '../board/bench.module.css';
+import bench from '../../shell/bench.module.css';
 import parts from '../../shell/parts.module.css';
 
 interface Props {

@@ -2,8 +2,9 @@ import { Button as PlainButton, Dropdown, Input, Modal } from 'antd';
 import { useState } from 'react';
 import type { Intention, Step, VocabularyView } from '../../api/types';
 import { dayOf } from '../../shell/time';
-import { numberOf, paperOf } from './plan';
-import { useBegin } from '../wordlist/lists';
+import { numberOf } from '../../data/plan';
+import { paperOf } from '../../drawn/looks';
+import { useBegin } from '../../data/lists';
 import css from './reveal.module.css';
 import parts from '../../shell/parts.module.css';
 

@@ -3,9 +3,9 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { sentence } from '../../api/client';
 import type { VocabularyView } from '../../api/types';
-import { wordsOf } from '../board/list';
-import { caseload, glances } from '../student/students';
-import { stepWords } from './plan';
+import { wordsOf } from '../../data/typed';
+import { caseload, glances } from '../../data/students';
+import { stepWords } from '../../data/plan';
 import css from './reveal.module.css';
 
 /** Words typed or pasted, or those of another student's step. */

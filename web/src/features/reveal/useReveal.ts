@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useMemo, useState } from 'react';
 import type { Board, Intention, VocabularyView } from '../../api/types';
-import { MEANT, painted, revealed as revealedQuery, revealLens, stepNow } from './plan';
+import { MEANT, painted, revealed as revealedQuery, stepNow } from '../../data/plan';
+import { revealLens } from './revealLens';
 
 /** What the reveal lens lies over a board with, and the step that takes what is tapped. */
 export function useReveal(view: VocabularyView | undefined, board: Board | undefined, on: boolean, edit: (made: Intention) => Promise<unknown>) {

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { DottedText } from '../board/Dotted';
-import { session } from '../account/session';
+import { DottedText } from '../../shell/Dotted';
+import { session } from '../../data/session';
 import { typed, unitOn, withUnit, type Unit } from './units';
 
 /** The school's, whatever a browser is set to. */

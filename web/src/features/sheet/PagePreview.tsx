@@ -1,6 +1,6 @@
 import type { Mark, Page, Rect } from '../../api/types';
-import { pictureAddress, useArt } from '../picture/art';
-import { kindColour } from '../board/kinds';
+import { pictureAddress, useArt } from '../../drawn/art';
+import { kindColour } from '../../drawn/kinds';
 import { useId } from 'react';
 import css from './print.module.css';
 

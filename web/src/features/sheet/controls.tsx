@@ -1,4 +1,4 @@
-import { DottedChoice, DottedText } from '../board/Dotted';
+import { DottedChoice, DottedText } from '../../shell/Dotted';
 import { DottedLength, DottedNumber } from './Length';
 import parts from '../../shell/parts.module.css';
 

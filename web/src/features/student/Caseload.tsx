@@ -10,7 +10,7 @@ import { HomePicture } from './HomePicture';
 import { MoveOn } from './MoveOn';
 import { Next } from './Next';
 import { ShownLine } from './ShownLine';
-import { caseload, deleteStudent, deleteVocabulary, glances as glancesQuery } from './students';
+import { caseload, deleteStudent, deleteVocabulary, glances as glancesQuery } from '../../data/students';
 import { StudentForm } from './StudentForm';
 import { Team } from './Team';
 import parts from '../../shell/parts.module.css';

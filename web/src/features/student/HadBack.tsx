@@ -2,7 +2,7 @@ import { Alert, Button, Modal } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { sentence } from '../../api/client';
 import { dayAndTime, dayNamed } from '../../shell/time';
-import { deleted, restore } from './students';
+import { deleted, restore } from '../../data/students';
 import css from './students.module.css';
 import parts from '../../shell/parts.module.css';
 

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useSeen } from '../../shell/seen';
-import { BoardPicture } from '../board/BoardPicture';
-import { board as boardQuery, vocabulary as vocabularyQuery } from '../board/boards';
-import { ArtOf } from '../picture/art';
+import { BoardPicture } from '../../drawn/BoardPicture';
+import { board as boardQuery, vocabulary as vocabularyQuery } from '../../data/boards';
+import { ArtOf } from '../../drawn/art';
 import css from './students.module.css';
 
 /** The student's home board, small and true; asked for when its row is scrolled to. */

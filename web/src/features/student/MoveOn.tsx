@@ -2,10 +2,10 @@ import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Glance } from '../../api/types';
-import { vocabulary as vocabularyQuery } from '../board/boards';
-import { useEdits } from '../board/editing';
-import { ArtOf } from '../picture/art';
-import { Appeared } from '../reveal/Appeared';
+import { vocabulary as vocabularyQuery } from '../../data/boards';
+import { useEdits } from '../edit';
+import { ArtOf } from '../../drawn/art';
+import { Appeared } from '../reveal';
 import { dayOf } from '../../shell/time';
 
 /** The step a student is at, and the next or the one before in one action. */

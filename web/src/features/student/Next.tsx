@@ -1,6 +1,6 @@
 import { Button } from 'antd';
 import type { Glance } from '../../api/types';
-import { useEdits } from '../board/editing';
+import { useEdits } from '../edit';
 import css from './students.module.css';
 
 /** What is worth doing next, each with the one click that does it. */

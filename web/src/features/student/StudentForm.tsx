@@ -3,8 +3,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { sentence } from '../../api/client';
 import type { Appearance, Student } from '../../api/types';
-import { AppearanceFields } from '../picture/AppearanceFields';
-import { addStudent, caseload, changeStudent, screenName, screens, type StudentFacts } from './students';
+import { AppearanceFields } from '../picture';
+import { addStudent, caseload, changeStudent, screenName, screens, type StudentFacts } from '../../data/students';
 import parts from '../../shell/parts.module.css';
 
 interface Values { name?: string; schoolYear?: number | null; className?: string; screen: string; look: Appearance['look']; tone: Appearance['tone']; hair: Appearance['hair']; placesKept?: boolean }

@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { sentence } from '../../api/client';
 import type { Member, Student } from '../../api/types';
-import { joinTeam, leaveTeam, team } from './students';
+import { joinTeam, leaveTeam, team } from '../../data/students';
 import parts from '../../shell/parts.module.css';
 import css from './students.module.css';
 import { answered } from '../../shell/answered';

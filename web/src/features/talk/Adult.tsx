@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Board, Revealed, VocabularyView } from '../../api/types';
-import { whyKept } from '../reveal/plan';
-import { spoken } from '../board/grid';
+import { whyKept } from '../../data/plan';
+import { spoken } from '../../data/cells';
 import css from './talk.module.css';
 
 const HOLD_MS = 700;

@@ -2,9 +2,9 @@ import { Button, Input } from 'antd';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Link, useSearchParams } from 'react-router';
 import { answer, client, sentence } from '../../api/client';
-import { ArtOf, Pic } from '../picture/art';
-import { Route } from '../place/Route';
-import { spoken } from '../board/grid';
+import { ArtOf, Pic } from '../../drawn/art';
+import { Route } from '../../drawn/Route';
+import { spoken } from '../../data/cells';
 import css from './where.module.css';
 import parts from '../../shell/parts.module.css';
 

@@ -1,6 +1,6 @@
 import { Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
-import { examples, type Begun } from './lists';
+import { examples, type Begun } from '../../data/lists';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
 

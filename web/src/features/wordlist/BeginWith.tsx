@@ -1,10 +1,10 @@
 import { Modal, Radio, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { vocabulary as vocabularyOf } from '../board/boards';
-import { saidToday } from '../talk/saidToday';
-import { caseload, vocabularies } from '../student/students';
-import type { Begun } from './lists';
+import { vocabulary as vocabularyOf } from '../../data/boards';
+import { saidToday } from '../../data/saidToday';
+import { caseload, vocabularies } from '../../data/students';
+import type { Begun } from '../../data/lists';
 import css from './wordlist.module.css';
 
 type What = 'boards' | 'step' | 'since' | 'said';

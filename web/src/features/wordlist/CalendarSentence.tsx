@@ -2,10 +2,10 @@ import { Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { sentence } from '../../api/client';
-import { Choice, controls } from '../sheet/controls';
-import { DottedText } from '../board/Dotted';
-import { calendarLines, holidayCountries } from './lists';
-import type { Named, Of } from './Sentence';
+import { Choice, controls } from '../sheet';
+import { DottedText } from '../../shell/Dotted';
+import { calendarLines, holidayCountries } from '../../data/lists';
+import type { Named, Of } from './sentenceOf';
 import { useFiles } from '../../shell/files';
 import parts from '../../shell/parts.module.css';
 

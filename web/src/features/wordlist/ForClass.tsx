@@ -1,11 +1,11 @@
 import { Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Pic } from '../picture/art';
+import { Pic } from '../../drawn/art';
 import type { WordList } from '../../api/types';
-import type { Act } from './lists';
+import type { Act } from '../../data/lists';
 import { PhotoOf } from './PhotoOf';
-import { caseload } from '../student/students';
+import { caseload } from '../../data/students';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
 import { Glued } from '../../shell/Glued';

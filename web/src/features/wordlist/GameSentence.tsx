@@ -1,6 +1,6 @@
-import { Choice, controls } from '../sheet/controls';
-import { DottedText } from '../board/Dotted';
-import type { Of, Named } from './Sentence';
+import { Choice, controls } from '../sheet';
+import { DottedText } from '../../shell/Dotted';
+import type { Of, Named } from './sentenceOf';
 
 export function GameSentence({ support, mayEdit, onSet }: Of<Named<'bingo' | 'dominoes' | 'roll-and-say'>>) {
   const of = controls(support, mayEdit, onSet);

@@ -3,13 +3,12 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { WordList } from '../../api/types';
-import { DottedText } from '../board/Dotted';
-import { useWork } from '../job/Working';
-import { Credits } from '../picture/Credits';
-import { creditsOfList } from '../picture/pictures';
-import { PutOnBoard } from '../picture/PutOnBoard';
+import { DottedText } from '../../shell/Dotted';
+import { useWork } from '../job';
+import { Credits, PutOnBoard } from '../picture';
+import { creditsOfList } from '../../data/pictures';
 import { dayAndTime } from '../../shell/time';
-import { deleteList, nameVersion, printList, useBegin, versions, type Act } from './lists';
+import { deleteList, nameVersion, printList, useBegin, versions, type Act } from '../../data/lists';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
 

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import type { Support, WordList } from '../../api/types';
-import { PagePreview } from '../sheet/PagePreview';
-import { offers as offersQuery } from './lists';
+import { PagePreview } from '../sheet';
+import { offers as offersQuery } from '../../data/lists';
 import { intoList } from '../../shell/intoView';
 import css from './wordlist.module.css';
 

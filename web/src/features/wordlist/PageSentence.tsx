@@ -1,5 +1,5 @@
 import type { PageSetup } from '../../api/types';
-import { Choice, controls } from '../sheet/controls';
+import { Choice, controls } from '../sheet';
 
 const PAPERS: Record<PageSetup['paper'] | 'OWN', string> = {
   A4: 'A4',

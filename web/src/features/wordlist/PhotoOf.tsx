@@ -1,6 +1,5 @@
 import { Modal } from 'antd';
-import { PictureSearch } from '../picture/PictureSearch';
-import { usePhotoInHand } from '../picture/photoInHand';
+import { PictureSearch, usePhotoInHand } from '../picture';
 import parts from '../../shell/parts.module.css';
 
 /** The photo, or any other picture, that stands beside a student's name on the sheets of a class. One click keeps it. */

@@ -2,9 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { createPortal } from 'react-dom';
 import type { WordList } from '../../api/types';
-import { ArtOf } from '../picture/art';
-import { PagePreview } from '../sheet/PagePreview';
-import { pages } from './lists';
+import { ArtOf } from '../../drawn/art';
+import { PagePreview } from '../sheet';
+import { pages } from '../../data/lists';
 import css from './wordlist.module.css';
 
 const mm = (micrometres: number) => `${micrometres / 1000}mm`;

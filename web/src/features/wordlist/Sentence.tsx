@@ -1,18 +1,10 @@
+import type { Named, Of } from './sentenceOf';
 import type { Support } from '../../api/types';
-import { Choice, controls } from '../sheet/controls';
-import { DottedText } from '../board/Dotted';
-import { DottedLength } from '../sheet/Length';
-import { clock, minutesOf } from '../sheet/units';
+import { Choice, controls, DottedLength, clock, minutesOf } from '../sheet';
+import { DottedText } from '../../shell/Dotted';
 import { CalendarSentence } from './CalendarSentence';
 import { GameSentence, MatsSentence } from './GameSentence';
 import { ShortSentence } from './ShortSentence';
-
-export interface Of<S> {
-  support: S;
-  mayEdit: boolean;
-  onSet: (support: S) => void;
-}
-export type Named<N extends Support['type']> = Extract<Support, { type: N }>;
 
 /** The sentence that sets a support up: every dotted word in it is a control. */
 export function SupportSentence({ support, mayEdit, onSet }: Of<Support>) {

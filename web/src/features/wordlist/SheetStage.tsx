@@ -1,13 +1,13 @@
 import { Button as PlainButton } from 'antd';
 import { useState } from 'react';
 import type { Sheets, WordList } from '../../api/types';
-import { useWork } from '../job/Working';
-import { DottedText } from '../board/Dotted';
-import { ArtOf } from '../picture/art';
-import { Leaves } from '../sheet/Leaves';
+import { useWork } from '../job';
+import { DottedText } from '../../shell/Dotted';
+import { ArtOf } from '../../drawn/art';
+import { Leaves } from '../sheet';
 import { Arranging } from './Arranging';
 import { Printing } from './Printing';
-import { printList } from './lists';
+import { printList } from '../../data/lists';
 import { rangeOf, type Range } from './range';
 import parts from '../../shell/parts.module.css';
 

@@ -1,6 +1,6 @@
-import { controls } from '../sheet/controls';
-import type { Of, Named } from './Sentence';
-import { papers } from '../board/looks';
+import { controls } from '../sheet';
+import type { Of, Named } from './sentenceOf';
+import { papers } from '../../drawn/looks';
 
 const BEFORE = 'three';
 /** A paper of which a scale has the strengths. */

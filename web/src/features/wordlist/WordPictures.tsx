@@ -1,11 +1,10 @@
 import { Checkbox, Modal } from 'antd';
 import { useState } from 'react';
 import type { ListedWord } from '../../api/types';
-import { Pic } from '../picture/art';
-import { PictureSearch } from '../picture/PictureSearch';
-import { usePhotoInHand } from '../picture/photoInHand';
+import { Pic } from '../../drawn/art';
+import { PictureSearch, usePhotoInHand } from '../picture';
 import css from './wordlist.module.css';
-import chooser from '../picture/chooser.module.css';
+import chooser from '../../shell/chooser.module.css';
 import parts from '../../shell/parts.module.css';
 
 const MOST = 4;

@@ -1,11 +1,11 @@
 import { Input } from 'antd';
 import { useState, type DragEvent, type KeyboardEvent } from 'react';
 import type { ListedWord, WordList } from '../../api/types';
-import { DottedChoice, DottedText } from '../board/Dotted';
-import { Pic } from '../picture/art';
-import { Choice } from '../sheet/controls';
+import { DottedChoice, DottedText } from '../../shell/Dotted';
+import { Pic } from '../../drawn/art';
+import { Choice } from '../sheet';
 import { WordPictures } from './WordPictures';
-import type { Act } from './lists';
+import type { Act } from '../../data/lists';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
 

@@ -1,0 +1,51 @@
+import { Dropdown } from 'antd';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState, type ReactNode } from 'react';
+import { Link, NavLink, useNavigate } from 'react-router';
+import type { Account } from './api/types';
+import { signOut } from './data/session';
+import { Care, Worries } from './features/care';
+import { WorkOfToday } from './features/job';
+import parts from './shell/parts.module.css';
+import css from './shell.module.css';
+
+/** The bar along the top, and the page below it. */
+export function Shell({ account, children }: { account: Account; children: ReactNode }) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [work, setWork] = useState(false);
+  const [care, setCare] = useState(false);
+  const leaving = useMutation({ mutationFn: signOut, onSuccess: (view) => { queries.clear(); queries.setQueryData(['session'], view); void navigate('/'); } });
+  return (
+    <div className={css.shell}>
+      <header className={css.topBar}>
+        <Link to="/caseload" className={css.wordmark} aria-label="dwimble, to the caseload">dwimble</Link>
+        <nav aria-label="Main">
+          <NavLink to="/caseload">Caseload</NavLink>
+          <NavLink to="/pictures">Pictures</NavLink>
+          <NavLink to="/lists">Print</NavLink>
+        </nav>
+        <span className={parts.grow} />
+        <Dropdown
+          trigger={['click']}
+          menu={{
+            items: [
+              { key: 'who', label: `${account.name}, ${account.work}`, disabled: true },
+              { key: 'work', label: 'Work of today' },
+              ...(account.admin ? [{ key: 'care', label: 'Looking after Dwimble' }] : []),
+              { key: 'notices', label: 'Who made what is in here' },
+              { key: 'out', label: 'Sign out' },
+            ],
+            onClick: ({ key }) => { if (key === 'out') leaving.mutate(); if (key === 'work') setWork(true); if (key === 'care') setCare(true); if (key === 'notices') void navigate('/notices'); },
+          }}
+        >
+          <button className={css.account} aria-label={`${account.name}: account`}>{account.name.slice(0, 1)}</button>
+        </Dropdown>
+      </header>
+      {account.admin && <Worries />}
+      {children}
+      {care && <Care onClose={() => setCare(false)} />}
+      {work && <WorkOfToday onClose={() => setWork(false)} />}
+    </div>
+  );
+}

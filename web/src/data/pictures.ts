@@ -1,0 +1,113 @@
+import { keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { answer, client, done, upload } from '../api/client';
+import type { OwnAbout, ShownOwn, TakenIn } from '../api/types';
+
+export type How = 'TYPED' | 'WHOLE_WORD' | 'STARTS' | 'ENDS' | 'INSIDE' | 'MEANING';
+export type SoundsHow = 'RHYMES' | 'STARTS' | 'ENDS' | 'INSIDE' | 'ONE_APART' | 'SHAPE' | 'SYLLABLES';
+
+export interface Asked { query: string; how?: How; category?: string; student?: string; language?: string; most: number }
+
+/** So much of what is typed is looked for: the end of it, as of a list the last word is meant. */
+export const LONGEST = 200;
+
+export const found = (asked: Asked) =>
+  queryOptions({
+    queryKey: ['pictures', 'found', asked],
+    queryFn: () => answer(client.GET('/api/pictures', { params: { query: { ...asked, query: asked.query.slice(-LONGEST) } } })),
+    enabled: asked.query.trim() !== '' || asked.category !== undefined,
+    staleTime: 60_000,
+    placeholderData: keepPreviousData,
+  });
+
+export interface SoundAsked { how: SoundsHow; word?: string; reading?: number; phone?: string; shape?: string; count?: number; most: number }
+
+export const bySound = (asked: SoundAsked | undefined) =>
+  queryOptions({
+    queryKey: ['pictures', 'sound', asked],
+    queryFn: () => answer(client.GET('/api/pictures/by-sound', { params: { query: asked! } })),
+    enabled: asked !== undefined,
+    staleTime: 60_000,
+  });
+
+export const pairs = (one: string, other: string | undefined) =>
+  queryOptions({
+    queryKey: ['pictures', 'pairs', one, other],
+    queryFn: () => answer(client.GET('/api/pictures/pairs', { params: { query: { one, other: other! } } })),
+    enabled: other !== undefined,
+  });
+
+/** How a word is said, in every reading it has. */
+export const readings = (word: string) =>
+  queryOptions({
+    queryKey: ['pictures', 'readings', word],
+    queryFn: () => answer(client.GET('/api/pictures/by-sound', { params: { query: { how: 'RHYMES', word: word.slice(-LONGEST), most: 1 } } })).then((heard) => heard.readings),
+    enabled: word.trim() !== '',
+    staleTime: Infinity,
+  });
+
+export const categories = queryOptions({ queryKey: ['pictures', 'categories'], queryFn: () => answer(client.GET('/api/pictures/categories')), staleTime: 60_000 });
+export const sounds = queryOptions({ queryKey: ['sounds'], queryFn: () => answer(client.GET('/api/sounds')), staleTime: Infinity });
+
+export const about = (id: string | undefined) =>
+  queryOptions({
+    queryKey: ['pictures', 'about', id],
+    queryFn: () => {
+      const [set, name] = id!.split('/');
+      return answer(client.GET('/api/pictures/{set}/{name}', { params: { path: { set, name } } }));
+    },
+    enabled: id !== undefined,
+    staleTime: 60_000,
+  });
+
+export const used = (student: string | undefined) =>
+  queryOptions({
+    queryKey: ['pictures', 'used', student],
+    queryFn: () => answer(client.GET('/api/students/{student}/pictures', { params: { path: { student: student! } } })),
+    enabled: student !== undefined,
+  });
+
+export const creditsOfList = (list: number) =>
+  queryOptions({
+    queryKey: ['list', list, 'credits'],
+    queryFn: () => answer(client.GET('/api/lists/{list}/credits', { params: { path: { list } } })),
+    staleTime: 0,
+  });
+
+export const credits = (vocabulary: number) =>
+  queryOptions({ queryKey: ['vocabulary', vocabulary, 'credits'], queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/credits', { params: { path: { vocabulary } } })), staleTime: 0 });
+
+export const outside = (query: string) =>
+  queryOptions({
+    queryKey: ['outside', query],
+    queryFn: ({ signal }) => answer(client.GET('/api/outside-pictures', { params: { query: { query } }, signal })),
+    retry: false,
+    staleTime: 60_000,
+  });
+
+export type Offered = { id: string; title: string; licence: string; author: string };
+
+export const keepOutside = (word: string, { id, title, licence, author }: Offered) =>
+  answer(client.POST('/api/outside-pictures/{id}', { params: { path: { id } }, body: { word, title, licence, author } }));
+
+export const ownPictures = queryOptions({ queryKey: ['own-pictures'], queryFn: () => answer(client.GET('/api/own-pictures')) });
+
+export const changeOwn = (id: number, body: OwnAbout) => answer(client.PUT('/api/own-pictures/{id}', { params: { path: { id } }, body }));
+export const deleteOwn = (id: number) => done(client.DELETE('/api/own-pictures/{id}', { params: { path: { id } } }));
+export const retouch = (id: number, body: { quarters: number; x: number; y: number; side: number; brighten: number }): Promise<ShownOwn> =>
+  answer(client.POST('/api/own-pictures/{id}/retouch', { params: { path: { id } }, body }));
+
+/** Sends one file with what is known of it; no words take the file's name. */
+export function takeIn(file: File, facts: Omit<OwnAbout, 'words'> & { words?: string[] }): Promise<TakenIn> {
+  const form = new FormData();
+  form.append('file', file);
+  for (const word of facts.words ?? []) form.append('words', word);
+  for (const category of facts.categories) form.append('categories', category);
+  form.append('audience', facts.audience);
+  if (facts.student) form.append('student', facts.student);
+  form.append('person', String(facts.person));
+  form.append('origin', facts.origin);
+  form.append('author', facts.author);
+  form.append('licence', facts.licence);
+  form.append('source', facts.source);
+  return upload<TakenIn>('/api/own-pictures', form);
+}

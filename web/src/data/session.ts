@@ -1,0 +1,18 @@
+import { queryOptions } from '@tanstack/react-query';
+import { forgetSaid } from './saidToday';
+import { answer, client } from '../api/client';
+
+export const session = queryOptions({
+  queryKey: ['session'],
+  queryFn: () => answer(client.GET('/api/session')),
+  staleTime: Infinity,
+});
+
+export const signIn = (signIn: string, password: string) => answer(client.POST('/api/session', { body: { signIn, password } }));
+export const signInToDemo = (signIn: string) => answer(client.POST('/api/session/demo', { body: { signIn } }));
+/** What the school prints on, and so the unit of lengths. */
+export const printOn = (paper: 'A4' | 'LETTER') => answer(client.PUT('/api/session/school-paper', { body: { paper } }));
+export const signOut = () => {
+  forgetSaid(true);
+  return answer(client.DELETE('/api/session'));
+};

@@ -1,0 +1,50 @@
+import { createContext, useContext, type ReactNode } from 'react';
+import type { Layer } from '../api/types';
+import { isWhole } from './layers';
+import css from './art.module.css';
+
+/** How pictures look here: to which student, and of which vocabulary the own ones are. */
+export interface Art {
+  /** The part of a library picture's address that gives look, skin tone and hair. */
+  art: string;
+  vocabulary?: number;
+  /** The word list the own ones are of, if they are of one. */
+  list?: number;
+}
+
+const Looks = createContext<Art>({ art: 'colour.yellow.usual' });
+
+export function ArtOf({ art, vocabulary, list, children }: Art & { children: ReactNode }) {
+  return <Looks.Provider value={{ art, vocabulary, list }}>{children}</Looks.Provider>;
+}
+
+/** Where a picture is served: the library's from the art of this student, own ones from the vocabulary or the list that has them, else from the collection. */
+export function pictureAddress(picture: string, { art, vocabulary, list }: Art): string {
+  if (!picture.startsWith('own/')) return `/art/${art}/${picture}.svg`;
+  const hash = picture.slice('own/'.length);
+  if (list !== undefined) return `/api/lists/${list}/pictures/${hash}`;
+  return vocabulary === undefined ? `/api/own-pictures/images/${hash}` : `/api/vocabularies/${vocabulary}/pictures/${hash}`;
+}
+
+export const useArt = () => useContext(Looks);
+
+/** A picture as it looks here. `collected`: an own one that may not be on any board yet. */
+export function Pic({ id, collected, className, style }: { id: string; collected?: boolean; className?: string; style?: React.CSSProperties }) {
+  const art = useArt();
+  return <img src={pictureAddress(id, collected ? { art: art.art } : art)} alt="" draggable={false} className={className} style={style}
+    loading={collected ? 'lazy' : undefined} />;
+}
+
+/** All the pictures of a button: one that takes all the room, or several drawn over each other in a square. */
+export function ButtonPicture({ layers, collected }: { layers: Layer[]; collected?: boolean }) {
+  if (layers.length === 0) return null;
+  if (layers.length === 1 && isWhole(layers[0])) return <Pic id={layers[0].picture} collected={collected} />;
+  return (
+    <span className={css.layers}>
+      <span className={css.layersSquare}>
+        {layers.map((l, i) => <Pic key={i} id={l.picture} collected={collected}
+          style={{ left: `${l.x / 10}%`, top: `${l.y / 10}%`, width: `${l.size / 10}%`, height: `${l.size / 10}%` }} />)}
+      </span>
+    </span>
+  );
+}

@@ -1,0 +1,2 @@
+export { SignInPage } from './SignIn';
+export { SignInAgain } from './SignInAgain';

@@ -1,0 +1,186 @@
+import { Button as PlainButton } from 'antd';
+import { useRef, useState } from 'react';
+import type { Board, BoardLine, Button, Doing as Done, Intention, Kind, VocabularyView } from '../../api/types';
+import { useQuery } from '@tanstack/react-query';
+import { ButtonPicture, Pic } from '../../drawn/art';
+import { whole } from '../../drawn/layers';
+import { found } from '../../data/pictures';
+import { revealed, whyKept } from '../../data/plan';
+import { say } from '../../data/voice';
+import type { Doing } from './bench';
+import { DottedChoice, DottedText } from '../../shell/Dotted';
+import { spoken } from '../../data/cells';
+import { kinds } from '../../drawn/kindNames';
+import { KindMark } from '../../drawn/kinds';
+import { LeadsChooser } from './LeadsChooser';
+import { ChooseMore } from './ChooseMore';
+import { ShapeMenu } from './ShapeMenu';
+import { PictureChooser } from './PictureChooser';
+import bench from '../../shell/bench.module.css';
+import drawn from '../../drawn/drawn.module.css';
+import parts from '../../shell/parts.module.css';
+
+interface Props {
+  button: Button;
+  board: Board;
+  line: BoardLine;
+  view: VocabularyView;
+  mayEdit: boolean;
+  doing: Doing;
+  onDoing: (what: Doing['what']) => void;
+  /** `base`: the version of what the person saw when the change was begun. */
+  onChange: (intention: Intention, base: number) => void;
+  onNewBoard: (name: string, button: Button) => void;
+  onOpen: (button: Button) => void;
+  onTakeOff: (button: Button) => void;
+  /** The board it opens is to be shown by walking there. */
+  onWalk: (button: Button) => void;
+  /** Takes the button in hand, to be put elsewhere. */
+  onCarry: (button: Button) => void;
+  /** Shows what would change place, then does it. */
+  onTry: (intention: Intention) => void;
+  onLook: () => void;
+  onChooseMore: (ids: string[]) => void;
+}
+
+/** The panel that shows, as sentences, what a button does, and changes it: the dotted words are the controls. */
+export function ButtonSentence({ button, board, line, view, mayEdit, doing, onDoing, onChange, onNewBoard, onOpen, onTakeOff, onWalk, onCarry, onTry, onLook, onChooseMore }: Props) {
+  const [wording, setWording] = useState(false);
+  const [relabel, setRelabel] = useState('');
+  const renaming = doing.what === 'renaming' && relabel.trim() !== '' && relabel.trim() !== button.label;
+  const pictures = useQuery({ ...found({ query: relabel, most: 1, student: view.student?.id, language: view.locale }), enabled: renaming });
+  const [first] = renaming && !pictures.isPlaceholderData ? pictures.data?.pictures ?? [] : [];
+  const offered = first?.sure && !button.layers.some((l) => l.picture === first.id) ? first : undefined;
+  const on = { board: line.id, button: button.id };
+  const { data: shown } = useQuery({ ...revealed(view.id, view.version), enabled: view.plan.steps.length > 0 || view.counts.shown < view.counts.words });
+  const why = shown && whyKept(view.plan, button, shown.kept[button.id]);
+  // While a label, words or a picture are being chosen, what counts is what was shown when that began.
+  const since = useRef(view.version);
+  if (!wording && doing.what !== 'renaming' && doing.what !== 'choosing a picture') since.current = view.version;
+  const give = (made: Intention) => onChange(made, since.current);
+  const kind = kinds.find((k) => k.kind === button.kind);
+  const text = button.says.type === 'words' ? button.says.text : button.label;
+  return (
+    <section aria-label="Button sentence" className={bench.buttonSentence}>
+      <div className={bench.buttonHead}>
+        <span className={bench.buttonPicture}>{button.layers.length > 0 ? <ButtonPicture layers={button.layers} /> : <span
+          dir="auto">{button.label}</span>}</span>
+        <div>
+          <h2 dir="auto">{button.label || 'A picture'}</h2>
+          <p className={parts.quiet}>{spoken(button.cell)}</p>
+          {mayEdit && <button type="button" className={parts.dotted} onClick={() => onDoing('choosing a picture')}>another picture</button>}
+        </div>
+      </div>
+      <p>
+        This button <strong>shows</strong>{' '}
+        <DottedText label="Change the label" value={button.label} shown={button.label || 'no label'} disabled={!mayEdit} editing={doing.what === 'renaming'}
+          onEditing={(open) => onDoing(open ? 'renaming' : 'resting')}
+          onText={setRelabel} onKeepWith={offered ? (label) => give({ type: 'several', intentions: [{ type: 'give-label', ...on, label }, { type: 'give-picture', ...on, layers: [whole(offered.id)] }] }) : undefined}
+          onKeep={(label) => give({ type: 'give-label', ...on, label })} />
+      </p>
+      {offered && <p className={bench.labelOffer} role="status"><Pic id={offered.id}
+        collected /> <span>Enter keeps the picture it has; <strong>Shift Enter</strong> takes this one of “{offered.name}”.</span></p>}
+      <p>
+        and <strong>says</strong>{' '}
+        {wording ? (
+          <DottedText label="What it says" value={button.says.type === 'words' ? button.says.text : ''} editing onEditing={setWording}
+            onKeep={(t) => give({ type: 'give-words', ...on, says: t.trim() ? { type: 'words', text: t } : { type: 'label' } })} />
+        ) : (
+          <DottedChoice label="Change what it says" disabled={!mayEdit}
+            items={[{ key: 'label', label: 'its own label' }, { key: 'words', label: 'other words…' }, { key: 'nothing', label: 'nothing' }]}
+            onChoose={(key) => (key === 'words' ? setWording(true) : give({ type: 'give-words', ...on, says: { type: key === 'label' ? 'label' : 'nothing' } }))}>
+            {says(button)}
+          </DottedChoice>
+        )}
+        {button.says.type !== 'nothing' && text && <button type="button" className={bench.hear}
+          onClick={() => void say(text, view.locale).catch(() => undefined)}>▶ hear it</button>}
+      </p>
+      {button.doings.length > 0 && <p>and <strong>{does(button.doings)}</strong>.</p>}
+      <p>
+        Then it{' '}
+        <LeadsChooser shown={leadsWhere(button, view)} button={button} line={line} view={view} disabled={!mayEdit} onChoose={(chosen) => {
+          if (chosen.what === 'new') onNewBoard(chosen.name, button);
+          else if (chosen.what === 'walk') onWalk(button);
+          else give({ type: 'lead-to', ...on, leads: chosen.leads });
+        }} />.
+      </p>
+      <p>
+        It is{' '}
+        <DottedChoice label="Change the kind" disabled={!mayEdit}
+          items={[...kinds.map((k) => ({ key: k.kind, label: <span className={drawn.kindChoice}><KindMark
+            kind={k.kind} /> {k.sentence}</span> })), { key: 'none', label: 'no word' }]}
+          onChoose={(key) => give({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) })}>
+          {kind?.sentence ?? 'no word'}
+        </DottedChoice>{' '}
+        {button.kind && <KindMark kind={button.kind} />}
+      </p>
+      {mayEdit && <p><ShapeMenu board={board} cell={button.cell} button={button} onTry={onTry} /> <button type="button" className={parts.dotted}
+        onClick={onLook}>How it looks</button></p>}
+      {button.left && <p>No longer here since {button.left}; hidden, its place kept.{mayEdit && <> <button type="button" className={parts.dotted}
+        onClick={() => give({ type: 'person-left', ...on })}>here again</button></>}</p>}
+      <hr />
+      {why && !button.left && <p className={bench.factNote} role="status">{view.student?.name ?? 'The student'} does not see it: {why}.</p>}
+      <p className={bench.fact}><strong>{taps(line)}</strong></p>
+      <div className={parts.sentenceButtons}>
+        {opensABoard(button, view) && <PlainButton onClick={() => onOpen(button)}>Go to that board</PlainButton>}
+        {mayEdit && <PlainButton onClick={() => onCarry(button)}>Move it</PlainButton>}
+        {mayEdit && <PlainButton onClick={() => onTakeOff(button)}>Take off</PlainButton>}
+        {mayEdit && button.kind === 'who' && !button.left && <PlainButton
+          onClick={() => give({ type: 'person-left', ...on, year: new Date().getFullYear() })}>No longer here</PlainButton>}
+      </div>
+      {mayEdit && board.buttons.length > 1 && <p className={bench.below}><ChooseMore board={board} button={button} onChoose={onChooseMore} /></p>}
+      {doing.what === 'choosing a picture' && (
+        <PictureChooser button={button} student={view.student} language={view.locale} onClose={() => onDoing('resting')}
+          onKeep={(layers, everywhere) => {
+            onDoing('resting');
+            give(everywhere ? { type: 'dress-word', word: button.label, layers } : { type: 'give-picture', ...on, layers });
+          }} />
+      )}
+    </section>
+  );
+}
+
+function opensABoard(button: Button, view: VocabularyView): boolean {
+  const { leads } = button;
+  return leads.type === 'opens' && view.boards.some((b) => b.id === leads.board);
+}
+
+function says(button: Button): string {
+  switch (button.says.type) {
+    case 'label': return 'its own label';
+    case 'words': return `“${button.says.text}”`;
+    case 'nothing': return 'nothing';
+  }
+}
+
+function does(doings: Done[]): string {
+  return doings.map((d) => {
+    switch (d.type) {
+      case 'spell': return `spells “${d.letters}”`;
+      case 'add-space': return 'adds a space';
+      case 'take-last-off': return 'takes one off';
+      case 'clear-message': return 'clears the message';
+      case 'say-message': return 'says the message';
+    }
+  }).join(' and ');
+}
+
+function leadsWhere(button: Button, view: VocabularyView): string {
+  switch (button.leads.type) {
+    case 'stays': return 'stays here';
+    case 'home': return 'goes home';
+    case 'back': return 'goes back';
+    case 'elsewhere': return 'opens another vocabulary';
+    case 'opens': {
+      const to = button.leads.board;
+      const board = view.boards.find((b) => b.id === to);
+      return board ? `opens ${board.name}${button.leads.once ? ' and comes back after one word' : ''}` : 'opens a board that is not there';
+    }
+  }
+}
+
+function taps(line: BoardLine): string {
+  if (!line.route) return 'No taps from home lead to this board.';
+  const n = line.route.length + 1;
+  return n === 1 ? '1 tap, from home.' : `${n} taps from home.`;
+}

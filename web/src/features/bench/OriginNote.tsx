@@ -1,0 +1,20 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import type { VocabularyView } from '../../api/types';
+import { origin } from '../../data/boards';
+import parts from '../../shell/parts.module.css';
+
+const far = ({ boards, buttons }: { boards: number; buttons: number }) => (buttons === 0 && boards === 0 ? 'nothing has changed' : `${buttons} ${buttons === 1 ? 'button' : 'buttons'} on ${boards} ${boards === 1 ? 'board' : 'boards'} changed`);
+
+/** What a copy is of, and how far both have moved since. */
+export function OriginNote({ view }: { view: VocabularyView }) {
+  const [from] = useQuery(origin(view.id, view.version)).data ?? [];
+  if (!from) return null;
+  return (
+    <p className={parts.quiet}>
+      A copy of {from.vocabulary ? <Link className={parts.dotted}
+        to={`/vocabularies/${from.vocabulary}`}>{from.name}</Link> : `“${from.name}”`} as it was at version {from.version}{from.note && <>: “{from.note}”</>}.
+      Since then {far(from.here)} here{from.there && <>, and {far(from.there)} there</>}.
+    </p>
+  );
+}

@@ -1,0 +1,24 @@
+import { Select } from 'antd';
+import type { Cell, Intention, VocabularyView } from '../../api/types';
+import { useOtherVocabularies } from '../../data/students';
+import { startsFirst } from '../../data/typed';
+import bench from '../../shell/bench.module.css';
+
+/** Puts into an empty cell a button that opens a board, or another vocabulary of the student. */
+export function WayTo({ view, boardId, cell, onEdit }: { view: VocabularyView; boardId: string; cell: Cell; onEdit: (edit: Intention) => void }) {
+  const others = useOtherVocabularies(view);
+  const names = new Map([...view.boards.map((b): [string, string] => [`board:${b.id}`, b.name]), ...others.map((v): [string, string] => [`vocabulary:${v.vocabulary}`, v.name])]);
+  return (
+    <Select className={bench.chooseBoard} aria-label="Put here a way to" placeholder="a board" showSearch optionFilterProp="label" filterSort={startsFirst}
+      value={null}
+      options={[
+        { label: 'boards', options: view.boards.filter((b) => b.id !== boardId).map((b) => ({ value: `board:${b.id}`, label: b.name })) },
+        ...(others.length > 0 ? [{ label: 'whole vocabularies', options: others.map((v) => ({ value: `vocabulary:${v.vocabulary}`, label: v.name })) }] : []),
+      ]}
+      onSelect={(value: string | null) => {
+        if (!value) return;
+        const id = value.slice(value.indexOf(':') + 1);
+        onEdit({ type: 'put-opener', board: boardId, at: cell, label: names.get(value) ?? '', leads: value.startsWith('board:') ? { type: 'opens', board: id } : { type: 'elsewhere', vocabulary: Number(id) } });
+      }} />
+  );
+}

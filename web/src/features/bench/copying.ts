@@ -1,0 +1,74 @@
+import { App } from 'antd';
+import type { Board, Button, Cell, Changed } from '../../api/types';
+import type { Wish } from '../../data/boards';
+import { copied, forgetCopied, keepCopied, wordsFor, type Copied } from './copied';
+import { buttonAt } from '../../drawn/grid';
+import type { Begun } from './NewBoard';
+
+interface Around {
+  vocabulary: number;
+  version: number;
+  boardId: string;
+  board?: Board;
+  boardName: string;
+  marked?: Cell;
+  /** What is chosen, or the marked button. */
+  buttons: Button[];
+  change: (wish: Wish) => Promise<Changed | undefined>;
+  onNewBoard: (begun: Begun) => void;
+  onShow: (board: string, cell: Cell) => void;
+}
+
+/** Buttons and whole boards into the clipboard and out of it, within a vocabulary and from one to another. */
+export function useCopying({ vocabulary, version, boardId, board, boardName, marked, buttons, change, onNewBoard, onShow }: Around) {
+  const { message } = App.useApp();
+
+  /** What is chosen, or the marked button, goes into the clipboard: its words for any program, the buttons for this one. */
+  function copy(cut: boolean) {
+    if (buttons.length === 0) return;
+    const text = wordsFor(buttons);
+    keepCopied({ vocabulary, board: boardId, buttons: buttons.map((b) => b.id), text, cut });
+    void navigator.clipboard.writeText(text);
+    void message.info(cut ? 'Cut: they move where you paste them. Until then they stay.' : 'Copied. Paste them on any board of this vocabulary.', 3);
+  }
+
+  /** The whole board goes into the clipboard: its words for any program, the board for any vocabulary. */
+  function copyBoard() {
+    if (!board) return;
+    const text = wordsFor(board.buttons);
+    keepCopied({ vocabulary, board: boardId, buttons: [], whole: boardName, text });
+    void navigator.clipboard.writeText(text);
+    void message.info('The board is copied. Paste it in any vocabulary: a new board comes of it.', 4);
+  }
+
+  /** True if it was copied here; else it is words to be typed. */
+  function paste(text: string): boolean {
+    const kept = copied(text);
+    if (!kept || !board || !marked) return false;
+    const at = buttonAt(board, marked) ? undefined : marked;
+    if (kept.whole) onNewBoard({ name: kept.whole, copyOf: kept.board, copyFrom: kept.vocabulary });
+    else if (kept.vocabulary !== vocabulary) void bringHere(kept, at);
+    else void copyTo(kept, boardId, at);
+    return true;
+  }
+
+  /** Copies from another vocabulary; there they stay, also if they were cut. */
+  async function bringHere(from: Copied, at?: Cell) {
+    const changed = await change({ what: 'bring', base: version, from: from.vocabulary, board: from.board, buttons: from.buttons, to: boardId, at });
+    const first = changed?.boards.find((b) => b.id === boardId)?.buttons.find((b) => changed.added.includes(b.id));
+    if (first) onShow(boardId, first.cell);
+  }
+
+  async function copyTo(from: Pick<Copied, 'board' | 'buttons' | 'cut'>, to: string, at?: Cell) {
+    const changed = await change({
+      what: 'edit',
+      base: version,
+      edit: { type: from.cut ? 'move-buttons' : 'copy-buttons', board: from.board, buttons: from.buttons, to, at },
+    });
+    if (changed && from.cut) forgetCopied();
+    const first = changed?.boards.find((b) => b.id === to)?.buttons.find((b) => (from.cut ? from.buttons : changed.added).includes(b.id));
+    if (first) onShow(to, first.cell);
+  }
+
+  return { copy, copyBoard, paste, copyTo };
+}

@@ -1,0 +1,1 @@
+export { BOARD_DRAGGED, BoardList } from './BoardList';

@@ -1,0 +1,1 @@
+export { Care, Worries } from './Care';

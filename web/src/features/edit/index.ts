@@ -1,0 +1,1 @@
+export { startsLarge, useEdits } from './editing';

@@ -1,0 +1,2 @@
+export { WorkOfToday } from './WorkOfToday';
+export { useWork } from './Working';

@@ -1,0 +1,3 @@
+export { Arrows } from './Arrows';
+export { ComparedBar, PlacesSide } from './PlacesSide';
+export { usePlaces } from './usePlaces';

@@ -1,0 +1,1 @@
+export { Caseload } from './Caseload';
