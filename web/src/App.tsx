@@ -9,7 +9,7 @@ import { Shell } from './Shell';
 import parts from './shell/parts.module.css';
 
 const Starters = lazy(() => import('./features/starter/Starters'));
-const Bench = lazy(() => import('./features/bench/Bench'));
+const Bench = lazy(() => import('./features/bench/BenchPage'));
 const Map = lazy(() => import('./features/map/MapPage'));
 const Talk = lazy(() => import('./features/talk/Talk'));
 const Pictures = lazy(() => import('./features/picture/Pictures'));

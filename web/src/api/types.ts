@@ -76,3 +76,4 @@ export type Sheets = Schemas['SheetsView'];
 export type Offer = Schemas['OfferView'];
 export type Second = Schemas['Second'];
 export type ListVersion = Schemas['ListVersionView'];
+export type Costly = components['schemas']['CostlyWord'];

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Board, Button, VocabularyView } from '../../api/types';
-import { lensOf, withMoves, words } from './lenses';
+import { lensOver, withMoves, words } from './lenses';
 
 const button = (id: string, column: number, more: Partial<Button> = {}): Button => ({
   id, cell: { row: 0, column }, span: { rows: 1, columns: 1 }, label: id, says: { type: 'label' }, layers: [], leads: { type: 'stays' }, doings: [], hidden: false, look: {}, ...more,
@@ -24,16 +24,14 @@ describe('the other lenses', () => {
     button('crab', 0, { kind: 'thing' }), button('more', 1, { says: { type: 'words', text: 'more please' }, leads: { type: 'opens', board: 'gone' } }), button('topic', 2, { says: { type: 'nothing' } })] };
   const view = { boards: [{ id: 'b', keptFree: [] }] } as unknown as VocabularyView;
 
-  it('tell what each says, its kind, what it costs', () => {
-    const said = lensOf('Sounds')(view, board);
-    expect([said.get('0-0')?.note, said.get('0-1')?.note, said.get('0-2')?.tag]).toEqual([undefined, '“more please”', 'says nothing']);
-    expect(lensOf('Kinds')(view, board).get('0-0')?.told).toBe('thing word');
-    expect(lensOf('Reach', [{ button: 'crab', cell: { row: 0, column: 0 }, taps: 2, travelMm: 123 }])(view, board).get('0-0')?.note).toBe('2 taps, 12 cm');
+  it('add to what is always told', () => {
+    const over = lensOver(() => new Map([['0-0', { classes: [], note: 'a note' }]]))(view, board);
+    expect([over.get('0-0')?.note, over.get('0-1')?.tag]).toEqual(['a note', 'leads nowhere']);
   });
 
   it('let what would move be seen over everything else', () => {
     const moving = [{ board: 'b', button: 'crab', label: 'crab', from: { row: 0, column: 0 }, to: { row: 1, column: 0 } }, { board: 'other', button: 'x', label: 'x', from: { row: 0, column: 1 }, to: { row: 1, column: 1 } }];
-    const over = withMoves(lensOf('Words')(view, board), board, moving);
+    const over = withMoves(words(view, board), board, moving);
     expect(over.get('0-0')).toEqual({ classes: [], tag: 'to 2, 1', told: 'would go to row 2, place 1' });
     expect(over.get('0-1')?.tag, 'of another board nothing is said here').toBe('leads nowhere');
     expect(withMoves(over, board, undefined)).toBe(over);

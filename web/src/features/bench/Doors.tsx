@@ -1,0 +1,33 @@
+import { useNavigate } from 'react-router';
+import { BoardList } from '../boardlist';
+import { LensBar } from './LensBar';
+import { useRoom } from './room';
+import bench from '../../shell/bench.module.css';
+import parts from '../../shell/parts.module.css';
+
+/** Along the left: the lenses, the doors to what is about all boards, and the boards. */
+export function Doors({ lens, onLens, counted }: { lens: string; onLens: (lens: string) => void; counted?: boolean }) {
+  const { id, view, mayEdit, move } = useRoom();
+  const navigate = useNavigate();
+  return (
+    <BoardList view={view} mayEdit={mayEdit} counted={counted} onAdd={() => move({ move: 'open', dialog: 'board' })}>
+      <LensBar lens={lens} onLens={onLens} />
+      <div className={bench.boardDoors}>
+        <button type="button" className={parts.dotted} onClick={() => void navigate(`/vocabularies/${id}/map`)}>
+          map of boards
+        </button>
+        <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'words' })}>
+          find a word
+        </button>
+        {mayEdit && (
+          <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'person' })}>
+            add a person
+          </button>
+        )}
+        <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'history' })}>
+          what happened
+        </button>
+      </div>
+    </BoardList>
+  );
+}

@@ -1,0 +1,57 @@
+import { Button as PlainButton, Tooltip } from 'antd';
+import { useNavigate } from 'react-router';
+import type { Here, Steps, Version } from '../../api/types';
+import { BenchMenu, type Chosen } from './BenchMenu';
+import { PathBar } from './PathBar';
+import { useRoom } from './room';
+import { WhoIsHere } from './WhoIsHere';
+import bench from '../../shell/bench.module.css';
+import parts from '../../shell/parts.module.css';
+
+/** Along the top: the way here, who else is here, what is kept, undo, print, talk. */
+export function Head({ here, steps, onChoose }: { here: Here[]; steps?: Steps; onChoose: (chosen: Chosen) => void }) {
+  const { id, boardId, view, line, mayEdit, edit, step, go } = useRoom();
+  const navigate = useNavigate();
+  const alone = new Set(here.map((h) => h.account)).size < 2;
+  return (
+    <PathBar view={view} line={line} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-vocabulary', name })}>
+      <WhoIsHere here={here} view={view} board={boardId} onGo={go} />
+      <span className={`${parts.quiet} ${bench.kept}`}>
+        {mayEdit
+          ? `${alone ? 'Kept as you go' : 'Kept'} · version ${view.version}`
+          : view.starter
+            ? 'A starter, to be copied'
+            : 'You can look and talk'}
+      </span>
+      {mayEdit && <UndoAndRedo steps={steps} onStep={(what) => void step(what)} />}
+      <PlainButton onClick={() => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/print`)}>Print</PlainButton>
+      <BenchMenu view={view} boardId={boardId} mayEdit={mayEdit} onChoose={onChoose} />
+      <PlainButton type="primary" onClick={() => void navigate(`/vocabularies/${id}/talk?board=${encodeURIComponent(boardId)}`)}>
+        Talk
+      </PlainButton>
+    </PathBar>
+  );
+}
+
+function UndoAndRedo({ steps, onStep }: { steps?: Steps; onStep: (what: 'undo' | 'redo') => void }) {
+  return (
+    <>
+      {(['undo', 'redo'] as const).map((what) => {
+        const title = stepTitle(what, steps?.[what]);
+        return (
+          <Tooltip key={what} title={title}>
+            <PlainButton aria-label={title} disabled={!steps?.[what]} onClick={() => onStep(what)}>
+              {what === 'undo' ? '↶' : '↷'}
+            </PlainButton>
+          </Tooltip>
+        );
+      })}
+    </>
+  );
+}
+
+/** Only one's own changes can be taken back, so nobody is named. */
+function stepTitle(what: 'undo' | 'redo', version?: Version): string {
+  const word = what === 'undo' ? 'Undo' : 'Redo';
+  return version ? `${word}: you ${version.summary}` : `Nothing of yours to ${word.toLowerCase()}`;
+}

@@ -1,0 +1,2 @@
+export { hang, lenses } from './lens';
+export type { HungLens, LensAtWork, LensRoom } from './lens';

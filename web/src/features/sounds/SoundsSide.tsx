@@ -1,0 +1,32 @@
+import { Button as PlainButton } from 'antd';
+import { useRef, useState } from 'react';
+import type { Board, Button, VocabularyView } from '../../api/types';
+import { say } from '../../data/voice';
+import bench from '../../shell/bench.module.css';
+
+const spokenBy = (b: Button) => (b.says.type === 'words' ? b.says.text : b.says.type === 'label' ? b.label : '');
+
+/** How many say something, and all of them heard one after the other. */
+export function SoundsSide({ view, board }: { view: VocabularyView; board: Board }) {
+  const [at, setAt] = useState<string>();
+  const going = useRef(false);
+  const saying = board.buttons.filter((b) => spokenBy(b) && b.doings.length === 0);
+  async function hearAll() {
+    going.current = true;
+    for (const button of saying) {
+      if (!going.current) break;
+      setAt(button.label || spokenBy(button));
+      try { await say(spokenBy(button), view.locale); } catch { break; }
+    }
+    going.current = false;
+    setAt(undefined);
+  }
+  return (
+    <section className={bench.findings} aria-label="Sounds">
+      <h3>What is said</h3>
+      <p>{saying.length} of {board.buttons.length} buttons say something. A button that only opens a board, or leads home, says nothing.</p>
+      {at === undefined ? <PlainButton onClick={() => void hearAll()} disabled={saying.length === 0}>Hear them all</PlainButton>
+        : <><PlainButton onClick={() => { going.current = false; }}>Stop</PlainButton> <span role="status">{at}</span></>}
+    </section>
+  );
+}
