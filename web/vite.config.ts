@@ -14,5 +14,5 @@ export default defineConfig({
   },
   build: { outDir: 'target/dist', emptyOutDir: true, chunkSizeWarningLimit: 1500 },
   server: { proxy: { '/api': 'http://localhost:8640' } },
-  test: { include: ['src/**/*.test.ts'], css: true },
+  test: { include: ['src/**/*.test.{ts,tsx}'], css: true },
 } as never);

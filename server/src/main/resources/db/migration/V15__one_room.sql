@@ -11,4 +11,3 @@ ALTER TABLE vocabulary DROP COLUMN head;
 ALTER TABLE word_list DROP COLUMN head;
 -- Whose change is the last that is not undone, and which the last undo.
 CREATE INDEX version_by_person ON version (line, account_id, number);
-CREATE INDEX head_by_revision ON head (revision_id);

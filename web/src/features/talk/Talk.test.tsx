@@ -1,0 +1,62 @@
+// @vitest-environment jsdom
+import { screen, within } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
+import { board, button, onPage, vocabulary } from '../../testing/page';
+import Talk from './Talk';
+
+const home = board('home', 2, 3,
+  button('I', 0, 0), button('want', 0, 1), button('eat', 0, 2, { label: 'eating', says: { type: 'nothing' }, leads: { type: 'opens', board: 'food' } }),
+  button('a', 1, 0, { says: { type: 'nothing' }, doings: [{ type: 'spell', letters: 'a' }] }), button('held', 1, 1, { label: 'egg', hidden: true }),
+  button('loose', 1, 2, { label: 'hive', says: { type: 'nothing' }, leads: { type: 'opens', board: 'gone' } }));
+const food = board('food', 1, 3, button('apple', 0, 0), button('back', 0, 1, { says: { type: 'nothing' }, leads: { type: 'back' } }),
+  button('home', 0, 2, { label: 'to home', says: { type: 'nothing' }, leads: { type: 'home' } }));
+
+async function talking() {
+  const page = onPage(<Talk />, {
+    at: '/vocabularies/7/talk',
+    route: '/vocabularies/:vocabulary/talk',
+    answers: {
+      'GET /api/vocabularies/7': vocabulary(home, food),
+      'GET /api/vocabularies/7/boards': [home, food],
+      'GET /api/vocabularies/7/revealed': { kept: { held: 'HELD' }, leadsNowhereYet: [] },
+    },
+  });
+  await screen.findByRole('group', { name: 'home' });
+  const tap = (name: string) => page.user.click(screen.getByRole('button', { name }));
+  const message = () => screen.getByRole('group', { name: 'Message' }).textContent;
+  return { ...page, tap, message };
+}
+
+describe('talk', () => {
+  it('gathers what is tapped, board by board, and takes it off again', async () => {
+    const { tap, message } = await talking();
+    await tap('I');
+    await tap('want');
+    await tap('eating');
+    expect(screen.getByRole('group', { name: 'food' })).toBeDefined();
+    await tap('apple');
+    expect(message()).toBe('Iwantapple');
+    await tap('take one off');
+    expect(message()).toBe('Iwant');
+    await tap('back');
+    expect(screen.getByRole('group', { name: 'home' })).toBeDefined();
+    await tap('clear');
+    expect(message()).toBe('');
+  });
+
+  it('shows nothing that is held, and has no message to say before a word is tapped', async () => {
+    const { tap } = await talking();
+    expect(within(screen.getByRole('group', { name: 'home' })).queryByRole('button', { name: 'egg' })).toBeNull();
+    const sayIt = screen.getByRole('button', { name: 'Say it' });
+    expect(sayIt).toHaveProperty('disabled', true);
+    await tap('I');
+    expect(sayIt).toHaveProperty('disabled', false);
+  });
+
+  it('says that a button leads nowhere, and stays', async () => {
+    const { tap } = await talking();
+    await tap('hive');
+    expect(screen.getByRole('status').textContent).toMatch(/not there|nowhere/);
+    expect(screen.getByRole('group', { name: 'home' })).toBeDefined();
+  });
+});
