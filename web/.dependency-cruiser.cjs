@@ -36,6 +36,12 @@ module.exports = {
       to: { path: '^src/[A-Z]' },
     },
     {
+      name: 'only-tests-know-the-testing-page',
+      severity: 'error',
+      from: { pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^src/testing/' },
+    },
+    {
       name: 'no-orphans',
       comment: 'What nobody uses goes.',
       severity: 'error',
@@ -45,7 +51,7 @@ module.exports = {
     {
       name: 'no-unlisted-package',
       severity: 'error',
-      from: { pathNot: '\\.test\\.tsx?$' },
+      from: { pathNot: '\\.test\\.tsx?$|^src/testing/' },
       to: { dependencyTypes: ['npm-no-pkg', 'npm-unknown', 'npm-dev', 'unknown', 'undetermined'], dependencyTypesNot: ['type-only'] },
     },
   ],

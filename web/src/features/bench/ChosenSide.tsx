@@ -3,7 +3,7 @@ import type { BoardLine, Button, Intention, Kind, VocabularyView } from '../../a
 import { DottedChoice } from '../../shell/Dotted';
 import { kinds } from '../../drawn/kindNames';
 import { KindMark } from '../../drawn/kinds';
-import { CopyOnto } from './LookSide';
+import { CopyOnto } from './CopyOnto';
 import { startsFirst } from '../../data/typed';
 import bench from '../../shell/bench.module.css';
 import drawn from '../../drawn/drawn.module.css';

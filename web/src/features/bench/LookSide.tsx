@@ -1,30 +1,16 @@
 import { Button as PlainButton, Dropdown, Segmented, Switch } from 'antd';
 import { useState } from 'react';
-import type { Board, Button, Intention, Kind, Look, VocabularyView } from '../../api/types';
-import { kinds } from '../../drawn/kindNames';
-import { KindMark } from '../../drawn/kinds';
+import type { Board, Button, Intention, Look, VocabularyView } from '../../api/types';
 import { papers, seen, type Looks } from '../../drawn/looks';
-import { palette } from '../../theme';
+import { CopyOnto } from './CopyOnto';
+import { nameOf, Row, Choice, Swatches, EDGES, WHITE } from './LookControls';
+import { KindPapers } from './KindPapers';
 import looks from './looks.module.css';
-import drawn from '../../drawn/drawn.module.css';
 import parts from '../../shell/parts.module.css';
 
 type Aspect = Extract<Intention, { type: 'give-look' }>['usual'] extends (infer A)[] | undefined ? A : never;
-type Onto = Extract<Intention, { type: 'copy-onto' }>['onto'];
-export type Level = 'buttons' | 'board' | 'all';
 
-/** Strong colours of our own for edges. */
-const EDGES = Object.entries({
-  ink: palette.ink,
-  plum: palette.kindWho,
-  sea: palette.kept,
-  rust: palette.action,
-  amber: palette.kindDescribing,
-  blue: palette.kindThing,
-  moss: palette.kindWhere,
-  wine: palette.held,
-}).map(([name, colour]) => ({ name, colour: colour.toLowerCase() }));
-const WHITE = { name: 'white', colour: palette.white.toLowerCase() };
+export type Level = 'buttons' | 'board' | 'all';
 
 /** How buttons, a board or all boards look, and the means to change it: what is clicked is so at once. */
 export function LookSide({
@@ -229,144 +215,3 @@ export function LookSide({
     </section>
   );
 }
-
-/** Copies a look, or what a button does, onto others. */
-export function CopyOnto({
-  what,
-  button,
-  board,
-  chosen,
-  onEdit,
-  children,
-}: {
-  what: 'LOOK' | 'DOES';
-  button: Button;
-  board: string;
-  chosen: Button[];
-  onEdit: (edit: Intention) => void;
-  children: React.ReactNode;
-}) {
-  const kind = kinds.find((k) => k.kind === button.kind)?.sentence.replace(/^an? (.*) word$/, '$1 words');
-  const items = [
-    ...(chosen.length > 0 ? [{ key: 'CHOSEN', label: `the ${chosen.length} chosen with it` }] : []),
-    { key: 'BOARD', label: 'this board' },
-    { key: 'ALL', label: 'all boards' },
-    ...(kind ? [{ key: 'KIND', label: `all ${kind}` }] : []),
-  ];
-  return (
-    <Dropdown
-      trigger={['click']}
-      menu={{
-        items: what === 'DOES' ? items.filter((i) => i.key === 'CHOSEN') : items,
-        onClick: ({ key }) => onEdit({ type: 'copy-onto', board, button: button.id, what, onto: key as Onto, chosen: chosen.map((b) => b.id) }),
-      }}
-    >
-      <PlainButton>{children}</PlainButton>
-    </Dropdown>
-  );
-}
-
-const nameOf = (colour: string) => papers.find((p) => p.colour === colour)?.name ?? colour;
-
-function Row({ name, children }: { name: string; children: React.ReactNode }) {
-  return (
-    <div className={looks.row}>
-      <span>{name}</span>
-      <div>{children}</div>
-    </div>
-  );
-}
-
-function Choice<T extends string | number>({
-  label,
-  value,
-  of,
-  onChoose,
-}: {
-  label: string;
-  value: T;
-  of: [T, string][];
-  onChoose: (value: T) => void;
-}) {
-  return (
-    <div role="group" aria-label={label} className={looks.choice}>
-      {of.map(([key, words]) => (
-        <button key={key} type="button" aria-pressed={key === value} onClick={() => onChoose(key)}>
-          {words}
-        </button>
-      ))}
-    </div>
-  );
-}
-
-function Swatches({
-  label,
-  value,
-  none,
-  colours,
-  onChoose,
-}: {
-  label: string;
-  value?: string;
-  none: string;
-  colours: { name: string; colour: string }[];
-  onChoose: (colour?: string) => void;
-}) {
-  return (
-    <div role="group" aria-label={label} className={looks.swatches}>
-      <button
-        type="button"
-        className={looks.none}
-        aria-pressed={!value}
-        aria-label={`${label}: ${none}`}
-        title={none}
-        onClick={() => onChoose(undefined)}
-      />
-      {colours.map(({ name, colour }) => (
-        <button
-          key={colour}
-          type="button"
-          aria-pressed={colour === value}
-          aria-label={`${label}: ${name}`}
-          title={name}
-          style={{ background: colour }}
-          onClick={() => onChoose(colour)}
-        />
-      ))}
-    </div>
-  );
-}
-
-/** The student's own table of papers by kind. */
-function KindPapers({ whole, onEdit }: { whole: Looks; onEdit: (edit: Intention) => void }) {
-  return (
-    <ul className={looks.kindPapers} aria-label="Papers of kinds">
-      {kinds.map(({ kind, sentence }) => (
-        <li key={kind}>
-          <Dropdown
-            trigger={['click']}
-            popupRender={() => (
-              <div className={looks.pop}>
-                <Swatches
-                  label={`Paper of ${sentence}`}
-                  value={whole.papers[kind]}
-                  none="none"
-                  colours={papers}
-                  onChoose={(c) => onEdit({ type: 'give-papers', papers: changed(whole, kind, c) })}
-                />
-              </div>
-            )}
-          >
-            <button type="button" className={drawn.kindChoice} aria-label={`Paper of ${sentence}`}>
-              <i style={{ background: whole.papers[kind] ?? WHITE.colour }} />
-              <KindMark kind={kind} /> {sentence.replace(/^an? | word$/g, '')}
-            </button>
-          </Dropdown>
-        </li>
-      ))}
-    </ul>
-  );
-}
-
-const changed = (whole: Looks, kind: Kind, colour?: string) =>
-  Object.fromEntries(Object.entries({ ...whole.papers, [kind]: colour }).filter(([, c]) => c));

@@ -1,0 +1,82 @@
+import { Alert, App, Button } from 'antd';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { sentence } from '../../api/client';
+import type { OwnAbout, ShownOwn } from '../../api/types';
+import { Pic } from '../../drawn/art';
+import { changeOwn, deleteOwn, ownPictures } from '../../data/pictures';
+import { Facts } from './OwnFacts';
+import { Retouch } from './Retouch';
+import parts from '../../shell/parts.module.css';
+import css from './pictures.module.css';
+
+export function audience(p: ShownOwn): string {
+  return { STUDENT: 'one student', MINE: p.mine ? 'my students' : `${p.takenInBy}’s students`, SCHOOL: 'the whole school' }[p.about.audience];
+}
+
+/** One own picture: its facts, and cutting, turning and brightening it. */
+export function OneOwn({ picture, onGone }: { picture: ShownOwn; onGone: () => void }) {
+  const queries = useQueryClient();
+  const { modal } = App.useApp();
+  const [facts, setFacts] = useState<OwnAbout>(picture.about);
+  const [retouching, setRetouching] = useState(false);
+  const fresh = () => {
+    void queries.invalidateQueries({ queryKey: ownPictures.queryKey });
+    void queries.invalidateQueries({ queryKey: ['pictures'] });
+  };
+  const keeping = useMutation({ mutationFn: () => changeOwn(picture.id, facts), onSuccess: fresh });
+  const deleting = useMutation({
+    mutationFn: () => deleteOwn(picture.id),
+    onSuccess: () => {
+      fresh();
+      onGone();
+    },
+  });
+  const error = keeping.error ?? deleting.error;
+  return (
+    <section className={css.aboutPicture} aria-label={`About ${picture.about.words[0]}`}>
+      <div className={css.aboutLarge}>
+        <Pic id={picture.picture} collected />
+      </div>
+      <p className={parts.quiet}>
+        Taken in by {picture.takenInBy}.{' '}
+        {picture.boards === 0 ? 'On no board yet.' : picture.boards === 1 ? 'On 1 board.' : `On ${picture.boards} boards.`}
+      </p>
+      {picture.mine ? (
+        <>
+          <Facts facts={facts} onChange={setFacts} onePicture />
+          {error && <Alert type="error" showIcon title={sentence(error)} />}
+          <div className={parts.sentenceButtons}>
+            <Button
+              type="primary"
+              loading={keeping.isPending}
+              disabled={JSON.stringify(facts) === JSON.stringify(picture.about)}
+              onClick={() => keeping.mutate()}
+            >
+              Keep
+            </Button>
+            <Button onClick={() => setRetouching(true)}>Cut, turn, brighten</Button>
+            <Button
+              onClick={() =>
+                void modal.confirm({
+                  title: `Delete “${picture.about.words[0]}”?`,
+                  content: picture.boards > 0 ? 'Boards that have it keep it. It is only not offered any more.' : 'No board has it.',
+                  okText: 'Delete it',
+                  cancelText: 'Leave it',
+                  onOk: () => deleting.mutateAsync().catch(() => undefined),
+                })
+              }
+            >
+              Delete
+            </Button>
+          </div>
+        </>
+      ) : (
+        <p>
+          {picture.about.words.join(', ')}. Only {picture.takenInBy} can change it.
+        </p>
+      )}
+      {retouching && <Retouch picture={picture} onClose={() => setRetouching(false)} onDone={fresh} />}
+    </section>
+  );
+}

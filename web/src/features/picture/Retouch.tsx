@@ -1,0 +1,81 @@
+import { Alert, Button, Checkbox, Modal, Slider } from 'antd';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import Cropper, { type Area } from 'react-easy-crop';
+import { sentence } from '../../api/client';
+import type { ShownOwn } from '../../api/types';
+import { pictureAddress } from '../../drawn/art';
+import { retouch } from '../../data/pictures';
+import parts from '../../shell/parts.module.css';
+import css from './pictures.module.css';
+
+export function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClose: () => void; onDone: () => void }) {
+  const [crop, setCrop] = useState({ x: 0, y: 0 });
+  const [zoom, setZoom] = useState(1);
+  const [quarters, setQuarters] = useState(0);
+  const [brighten, setBrighten] = useState(0);
+  const [square, setSquare] = useState(true);
+  const [opened, setOpened] = useState(false);
+  const [area, setArea] = useState<Area>();
+  const [size, setSize] = useState({ width: 1, height: 1 });
+  const keeping = useMutation({
+    mutationFn: () => {
+      const turned = quarters % 2 === 0 ? size : { width: size.height, height: size.width };
+      const part =
+        square && area
+          ? { x: area.x / turned.width, y: area.y / turned.height, side: area.width / Math.min(turned.width, turned.height) }
+          : { x: 0, y: 0, side: 0 };
+      return retouch(picture.id, { quarters, brighten, ...part });
+    },
+    onSuccess: () => {
+      onDone();
+      onClose();
+    },
+  });
+  return (
+    <Modal
+      open
+      title="Cut, turn, brighten"
+      onCancel={onClose}
+      okText="Keep it so"
+      cancelText="Leave it"
+      confirmLoading={keeping.isPending}
+      okButtonProps={{ disabled: square && !area }}
+      afterOpenChange={setOpened}
+      onOk={() => keeping.mutate()}
+    >
+      <div className={css.retouch} style={{ '--brighten': 1 + brighten / 100 } as React.CSSProperties}>
+        {opened && (
+          <Cropper
+            image={pictureAddress(picture.picture, { art: '' })}
+            crop={crop}
+            zoom={zoom}
+            rotation={quarters * 90}
+            aspect={1}
+            minZoom={1}
+            maxZoom={4}
+            restrictPosition
+            showGrid={false}
+            onCropChange={setCrop}
+            onZoomChange={setZoom}
+            onCropComplete={(_, pixels) => setArea(pixels)}
+            onMediaLoaded={(m) => setSize({ width: m.naturalWidth, height: m.naturalHeight })}
+          />
+        )}
+      </div>
+      <Checkbox checked={square} onChange={(e) => setSquare(e.target.checked)}>
+        Cut to the square that is shown
+      </Checkbox>
+      <label className={css.slider}>
+        Closer <Slider min={1} max={4} step={0.05} value={zoom} onChange={setZoom} tooltip={{ open: false }} ariaLabelForHandle="Closer" />
+      </label>
+      <label className={css.slider}>
+        Brighter or darker{' '}
+        <Slider min={-50} max={50} value={brighten} onChange={setBrighten} tooltip={{ open: false }} ariaLabelForHandle="Brighter or darker" />
+      </label>
+      <Button onClick={() => setQuarters((quarters + 1) % 4)}>Turn a quarter</Button>
+      {keeping.isError && <Alert type="error" showIcon title={sentence(keeping.error)} />}
+      {picture.boards > 0 && <p className={parts.quiet}>Boards that have it keep it as it was.</p>}
+    </Modal>
+  );
+}
