@@ -29,7 +29,7 @@ const said = (look: Look): Look => Object.fromEntries(Object.entries(look).filte
 export function seen(whole: Looks, board: Look, button: Look, kind?: Kind): Seen {
   const around = { ...USUAL, ...said(whole.look), ...said(board) };
   const paper = around.byKind && kind ? whole.papers[kind] : undefined;
-  return { ...around, ...(paper && { fill: paper }), ...said(button) } as Seen;
+  return { ...around, ...(paper && { fill: paper }), ...said(button) };
 }
 
 /** The lines of a board as a CSS grid has them. */

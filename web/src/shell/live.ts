@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { client, sayOnLeaving } from '../api/client';
 import type { Hello, Here, Revised } from '../api/types';
 
@@ -15,23 +15,21 @@ export type Thing = 'vocabularies' | 'lists';
 export function useLive(thing: Thing, id: number, board: string, onVersion: (version: number) => void): Here[] {
   const [here, setHere] = useState<Here[]>([]);
   const connection = useRef<string>(undefined);
-  const shown = useRef(board);
-  shown.current = board;
-  const heard = useRef(onVersion);
-  heard.current = onVersion;
+  const shown = useEffectEvent(() => board);
+  const heard = useEffectEvent((version: number) => onVersion(version));
 
   useEffect(() => {
     let source: EventSource | undefined;
     let again: ReturnType<typeof setTimeout> | undefined;
 
     const open = () => {
-      source = new EventSource(`/api/${thing}/${id}/events?board=${encodeURIComponent(shown.current)}`);
+      source = new EventSource(`/api/${thing}/${id}/events?board=${encodeURIComponent(shown())}`);
       source.addEventListener('hello', (e) => {
         const hello = JSON.parse((e as MessageEvent<string>).data) as Hello;
         connection.current = hello.connection;
-        heard.current(hello.version);
+        heard(hello.version);
       });
-      source.addEventListener('changed', (e) => heard.current((JSON.parse((e as MessageEvent<string>).data) as Revised).version));
+      source.addEventListener('changed', (e) => heard((JSON.parse((e as MessageEvent<string>).data) as Revised).version));
       source.addEventListener('here', (e) => setHere(JSON.parse((e as MessageEvent<string>).data) as Here[]));
       // The name of a connection is kept when it is cut, as that happens before a page that is left can say so.
       source.onerror = () => {

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 
 /** Ctrl+Z and Ctrl+Shift+Z undo and make again wherever one is on the page; in a field with something in it they are that field's. */
-export function useUndoKeys(mayEdit: boolean, step: (what: 'undo' | 'redo') => void) {
+export function useUndoKeys(mayEdit: boolean, step: (what: 'undo' | 'redo') => unknown) {
   useEffect(() => {
     function keys(event: KeyboardEvent) {
       const { target } = event;

@@ -1,5 +1,5 @@
 import { Button as PlainButton } from 'antd';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import type { Board, BoardLine, Button, Doing as Done, Intention, Kind, VocabularyView } from '../../api/types';
 import { useQuery } from '@tanstack/react-query';
 import { ButtonPicture, Pic } from '../../drawn/art';
@@ -55,9 +55,10 @@ export function ButtonSentence({ button, board, line, view, mayEdit, doing, onDo
   const { data: shown } = useQuery({ ...revealed(view.id, view.version), enabled: view.plan.steps.length > 0 || view.counts.shown < view.counts.words });
   const why = shown && whyKept(view.plan, button, shown.kept[button.id]);
   // While a label, words or a picture are being chosen, what counts is what was shown when that began.
-  const since = useRef(view.version);
-  if (!wording && doing.what !== 'renaming' && doing.what !== 'choosing a picture') since.current = view.version;
-  const give = (made: Intention) => onChange(made, since.current);
+  const [since, setSince] = useState(view.version);
+  const choosing = wording || doing.what === 'renaming' || doing.what === 'choosing a picture';
+  if (!choosing && since !== view.version) setSince(view.version);
+  const give = (made: Intention) => onChange(made, since);
   const kind = kinds.find((k) => k.kind === button.kind);
   const text = button.says.type === 'words' ? button.says.text : button.label;
   return (

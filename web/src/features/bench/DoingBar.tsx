@@ -1,5 +1,5 @@
 import { Button as PlainButton, Input } from 'antd';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useEffectEvent, useState, type ReactNode } from 'react';
 import type { Intention, Preview } from '../../api/types';
 import type { Asked, Doing } from './bench';
 import type { Wish } from '../../data/boards';
@@ -21,13 +21,12 @@ interface Props {
 export function DoingBar({ doing, boardId, onLink, onDo, onSure, onLeave }: Props) {
   const from = doing.what === 'moving' || doing.what === 'linking' ? doing.board : undefined;
   const underWay = from !== undefined || doing.what === 'previewing' || doing.what === 'asked';
-  const leave = useRef(() => onLeave(from));
-  leave.current = () => onLeave(from);
+  const escape = useEffectEvent((event: KeyboardEvent) => { if (event.key === 'Escape' && !event.defaultPrevented) onLeave(from); });
   useEffect(() => {
     if (!underWay) return undefined;
-    const escape = (event: KeyboardEvent) => { if (event.key === 'Escape' && !event.defaultPrevented) leave.current(); };
-    window.addEventListener('keydown', escape);
-    return () => window.removeEventListener('keydown', escape);
+    const keys = (event: KeyboardEvent) => escape(event);
+    window.addEventListener('keydown', keys);
+    return () => window.removeEventListener('keydown', keys);
   }, [underWay]);
   switch (doing.what) {
     case 'moving':

@@ -70,7 +70,7 @@ export function Stage({ lens, overlays, actions, side, wordLine }: Props) {
             onMove={mayEdit && !lens.paints ? on.moveButton : undefined}
             onPaint={lens.onPaint}
             over={lens.over}
-            placing={carried ? actions.place : undefined}
+            placing={carried ? (cell) => void actions.place(cell) : undefined}
             onChoose={mayEdit && !carried ? on.choose : undefined}
             onChooseAll={mayEdit ? on.chooseAll : undefined}
             onBand={mayEdit && !carried ? on.band : undefined}

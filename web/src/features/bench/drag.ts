@@ -19,7 +19,9 @@ export function useDrag(board: Board, { onMove, onBand, onPaint }: Drags) {
   const [drag, setDrag] = useState<Drag>();
   const [painted, setPainted] = useState<string[]>([]);
   const now = useRef({ board, onMove, onBand, onPaint });
-  now.current = { board, onMove, onBand, onPaint };
+  useEffect(() => {
+    now.current = { board, onMove, onBand, onPaint };
+  });
   const stop = useRef<() => void>(undefined);
   useEffect(() => () => stop.current?.(), []);
 

@@ -4,10 +4,16 @@ import css from './pictures.module.css';
 
 type State = { what: 'asking' } | { what: 'showing' } | { what: 'refused'; sentence: string };
 
+const NO_CAMERA_HERE: State = {
+  what: 'refused',
+  sentence:
+    'This browser gives no page the camera over an address that is not safe (https). Take the photo with the device itself, then choose the file.',
+};
+
 /** Takes a photo with the camera of the device. */
 export function Camera({ onPhoto, onClose }: { onPhoto: (file: File) => void; onClose: () => void }) {
   const video = useRef<HTMLVideoElement>(null);
-  const [state, setState] = useState<State>({ what: 'asking' });
+  const [state, setState] = useState<State>(() => (navigator.mediaDevices ? { what: 'asking' } : NO_CAMERA_HERE));
 
   useEffect(() => {
     let stream: MediaStream | undefined;
@@ -23,7 +29,6 @@ export function Camera({ onPhoto, onClose }: { onPhoto: (file: File) => void; on
       }
     }
     if (navigator.mediaDevices) void open();
-    else setState({ what: 'refused', sentence: 'This browser gives no page the camera over an address that is not safe (https). Take the photo with the device itself, then choose the file.' });
     return () => { gone = true; stream?.getTracks().forEach((t) => t.stop()); };
   }, []);
 

@@ -1,4 +1,4 @@
-import { Checkbox, Input, Radio, Select } from 'antd';
+import { Checkbox, Form, Input, Radio, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import type { OwnAbout } from '../../api/types';
 import { caseload } from '../../data/students';
@@ -17,7 +17,18 @@ export const nothingKnown: OwnAbout = {
   source: '',
 };
 
-/** What is known of one picture or a batch. */
+const USED_BY = [
+  { value: 'STUDENT', label: 'one student' },
+  { value: 'MINE', label: 'my students' },
+  { value: 'SCHOOL', label: 'the whole school' },
+];
+const ORIGINS = [
+  { value: 'OWN_PHOTO', label: 'our own photo' },
+  { value: 'PERMISSION', label: 'by permission' },
+  { value: 'LICENCE', label: 'under a licence' },
+];
+
+/** What is known of one picture or a batch. `facts`: what is known at first. */
 export function Facts({
   facts,
   onChange,
@@ -31,86 +42,86 @@ export function Facts({
 }) {
   const rows = useQuery(caseload);
   const drawers = useQuery(categories);
-  const set = (change: Partial<OwnAbout>) => onChange({ ...facts, ...change });
   return (
-    <div className={css.facts}>
-      <label>
-        {onePicture ? 'Its words, the first is its name' : 'Words for all of them; none to use the file names'}
-        <Select
-          mode="tags"
-          value={facts.words}
-          placeholder={onePicture && file ? `as the file is called: ${file.replace(/\.[^.]*$/, '')}` : undefined}
-          onChange={(words) => set({ words })}
-          tokenSeparators={[',', ';']}
-          open={false}
-          suffixIcon={null}
-          aria-label="Words"
-        />
-      </label>
-      <label>
-        Categories, if any
-        <Select
-          mode="tags"
-          value={facts.categories}
-          onChange={(c) => set({ categories: c })}
-          tokenSeparators={[',', ';']}
-          options={(drawers.data ?? []).map((c) => ({ value: c.name }))}
-          aria-label="Categories"
-        />
-      </label>
-      <div className={css.field}>
-        <span>Who may use {onePicture ? 'it' : 'them'}</span>
-        <Radio.Group
-          aria-label="Who may use it"
-          value={facts.audience}
-          onChange={(e) => set({ audience: e.target.value as OwnAbout['audience'], student: undefined })}
-          options={[
-            { value: 'STUDENT', label: 'one student' },
-            { value: 'MINE', label: 'my students' },
-            { value: 'SCHOOL', label: 'the whole school' },
-          ]}
-        />
-      </div>
-      {facts.audience === 'STUDENT' && (
-        <Select
-          aria-label="Which student"
-          placeholder="Which student"
-          value={facts.student}
-          onChange={(student) => set({ student })}
-          options={(rows.data ?? []).map((r) => ({ value: r.student.id, label: r.student.name }))}
-        />
-      )}
-      <Checkbox checked={facts.person} onChange={(e) => set({ person: e.target.checked })}>
-        {onePicture ? 'It shows a person' : 'Some show a person'}: then it stays at the school
-      </Checkbox>
-      <div className={css.field}>
-        <span>Where {onePicture ? 'it comes' : 'they come'} from</span>
-        <Radio.Group
-          aria-label="Where it comes from"
-          value={facts.origin}
-          onChange={(e) => set({ origin: e.target.value as OwnAbout['origin'] })}
-          options={[
-            { value: 'OWN_PHOTO', label: 'our own photo' },
-            { value: 'PERMISSION', label: 'by permission' },
-            { value: 'LICENCE', label: 'under a licence' },
-          ]}
-        />
-      </div>
-      {facts.origin !== 'OWN_PHOTO' && (
-        <div className={`${parts.sideBySide} ${css.pair}`}>
-          <label>
-            Made by <Input value={facts.author} onChange={(e) => set({ author: e.target.value })} />
-          </label>
-          {facts.origin === 'LICENCE' && (
-            <label>
-              Licence <Input value={facts.licence} placeholder="CC BY 4.0" onChange={(e) => set({ licence: e.target.value })} />
-            </label>
-          )}
-          <label>
-            Found at <Input value={facts.source} onChange={(e) => set({ source: e.target.value })} />
-          </label>
+    <Form
+      component={false}
+      initialValues={facts}
+      onValuesChange={(change: Partial<OwnAbout>) => onChange({ ...facts, ...change, ...(change.audience && { student: undefined }) })}
+    >
+      <div className={css.facts}>
+        <label>
+          {onePicture ? 'Its words, the first is its name' : 'Words for all of them; none to use the file names'}
+          <Form.Item name="words" noStyle>
+            <Select
+              mode="tags"
+              placeholder={onePicture && file ? `as the file is called: ${file.replace(/\.[^.]*$/, '')}` : undefined}
+              tokenSeparators={[',', ';']}
+              open={false}
+              suffixIcon={null}
+              aria-label="Words"
+            />
+          </Form.Item>
+        </label>
+        <label>
+          Categories, if any
+          <Form.Item name="categories" noStyle>
+            <Select
+              mode="tags"
+              tokenSeparators={[',', ';']}
+              options={(drawers.data ?? []).map((c) => ({ value: c.name }))}
+              aria-label="Categories"
+            />
+          </Form.Item>
+        </label>
+        <div className={css.field}>
+          <span>Who may use {onePicture ? 'it' : 'them'}</span>
+          <Form.Item name="audience" noStyle>
+            <Radio.Group aria-label="Who may use it" options={USED_BY} />
+          </Form.Item>
         </div>
-      )}
-    </div>
+        {facts.audience === 'STUDENT' && (
+          <Form.Item name="student" noStyle preserve={false}>
+            <Select
+              aria-label="Which student"
+              placeholder="Which student"
+              options={(rows.data ?? []).map((r) => ({ value: r.student.id, label: r.student.name }))}
+            />
+          </Form.Item>
+        )}
+        <Form.Item name="person" noStyle valuePropName="checked">
+          <Checkbox>{onePicture ? 'It shows a person' : 'Some show a person'}: then it stays at the school</Checkbox>
+        </Form.Item>
+        <div className={css.field}>
+          <span>Where {onePicture ? 'it comes' : 'they come'} from</span>
+          <Form.Item name="origin" noStyle>
+            <Radio.Group aria-label="Where it comes from" options={ORIGINS} />
+          </Form.Item>
+        </div>
+        {facts.origin !== 'OWN_PHOTO' && (
+          <div className={`${parts.sideBySide} ${css.pair}`}>
+            <label>
+              Made by{' '}
+              <Form.Item name="author" noStyle>
+                <Input />
+              </Form.Item>
+            </label>
+            {facts.origin === 'LICENCE' && (
+              <label>
+                Licence{' '}
+                <Form.Item name="licence" noStyle>
+                  <Input placeholder="CC BY 4.0" />
+                </Form.Item>
+              </label>
+            )}
+            <label>
+              Found at{' '}
+              <Form.Item name="source" noStyle>
+                <Input />
+              </Form.Item>
+            </label>
+          </div>
+        )}
+      </div>
+    </Form>
   );
 }

@@ -38,6 +38,8 @@ function About({ file, photo, onTake }: { file: File; photo: PhotoInHand; onTake
   const { student } = photo;
   useEffect(() => {
     const made = URL.createObjectURL(file);
+    // An address of the browser's own, made for a file and given back with it.
+    // eslint-disable-next-line react-hooks/set-state-in-effect
     setAddress(made);
     return () => URL.revokeObjectURL(made);
   }, [file]);

@@ -19,9 +19,11 @@ export function PictureSearch({ word, photo, take, language, chosen, note, child
 }) {
   const [query, setQuery] = useState(word);
   const { file, setFile, student } = photo;
-  const { data } = useQuery(found({ query, most: 60, student: student?.id, language }));
+  const { data, isPlaceholderData } = useQuery(found({ query, most: 60, student: student?.id, language }));
   const lately = useQuery(used(student?.id));
   const asked = query.trim() !== '';
+  /** They are still those of the word before: nobody means one of them. */
+  const stale = asked && isPlaceholderData;
   const pictures = asked ? (data?.pictures ?? []) : (lately.data?.recent ?? []);
   const own = (
     <OwnPhoto photo={photo} onTake={take ? { words: take, take: () => void photo.take(query || word).then((id) => id && onChoose(id), () => undefined) } : undefined} />
@@ -33,10 +35,11 @@ export function PictureSearch({ word, photo, take, language, chosen, note, child
       <p className={parts.quiet} aria-live="polite">{told(asked, query, pictures.length)}{note}</p>
       {children}
       {file && own}
-      <ul className={chooser.pictureList}>
+      <ul className={chooser.pictureList} aria-busy={stale}>
         {pictures.map((p) => (
           <li key={p.id}>
-            <button type="button" className={chosen.includes(p.id) ? `${chooser.picture} ${chooser.chosen}` : chooser.picture} onClick={() => onChoose(p.id)}>
+            <button type="button" className={chosen.includes(p.id) ? `${chooser.picture} ${chooser.chosen}` : chooser.picture} disabled={stale}
+              onClick={() => onChoose(p.id)}>
               <Pic id={p.id} collected />
               <span>{p.name}</span><small>{p.why}</small>
             </button>

@@ -7,6 +7,8 @@ export function Previews({ files }: { files: File[] }) {
   const [unseen, setUnseen] = useState<string[]>([]);
   useEffect(() => {
     const made = files.slice(0, 6).map((f) => URL.createObjectURL(f));
+    // An address of the browser's own, made for a file and given back with it.
+    // eslint-disable-next-line react-hooks/set-state-in-effect
     setAddresses(made);
     return () => made.forEach((a) => URL.revokeObjectURL(a));
   }, [files]);

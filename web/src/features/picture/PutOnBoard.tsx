@@ -33,7 +33,7 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
       void queries.invalidateQueries({ queryKey: caseload.queryKey });
       void queries.invalidateQueries({ queryKey: ['pictures', 'used'] });
       const path = `/vocabularies/${at}/boards/${encodeURIComponent(id)}`;
-      void message.success(<span>{words.length === 1 ? `“${words[0].word}” is` : `${words.length} words are`} on {row!.student.name}’s boards. <Link
+      void message.success(<span>{words.length === 1 ? `“${words[0].word}” is` : `${words.length} words are`} on {row.student.name}’s boards. <Link
         to={path}>See the board</Link> · <Link to={`${path}/print`}>Print it</Link></span>, 12);
       onClose();
     },

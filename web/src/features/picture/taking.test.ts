@@ -21,7 +21,7 @@ describe('taking pictures in', () => {
     const taking = new Taking();
     taking.take(files('a', 'b', 'c', 'd', 'e'), send);
     expect(open.map((o) => o.name)).toEqual(['a', 'b', 'c']);
-    open[1]!.answer(true);
+    open[1].answer(true);
     await turn();
     expect(open.map((o) => o.name)).toEqual(['a', 'b', 'c', 'd']);
     expect(taking.now()).toMatchObject({ of: 5, taken: 1, before: 1, running: true });
@@ -34,14 +34,14 @@ describe('taking pictures in', () => {
     taking.take(files('a', 'b'), send);
     taking.take(files('c', 'd'), send);
     expect(taking.now()).toMatchObject({ of: 4, running: true });
-    for (let i = 0; i < 4; i++) { open[i]!.answer(); await turn(); }
+    for (let i = 0; i < 4; i++) { open[i].answer(); await turn(); }
     expect(taking.now()).toMatchObject({ of: 4, taken: 4, running: false });
     expect(ends).toBe(1);
   });
 
   it('tells refusals together where they are the same, and tries only those again that were no fault of the file', async () => {
     const answers: Record<string, Error> = { pdf: new Problem(422, '“pdf” is a PDF'), x: new Problem(0, 'unreachable'), y: new Problem(0, 'unreachable') };
-    const send: Send = (file) => (answers[file.name] ? Promise.reject(answers[file.name]!) : Promise.resolve({ before: false }));
+    const send: Send = (file) => (answers[file.name] ? Promise.reject(answers[file.name]) : Promise.resolve({ before: false }));
     const taking = new Taking();
     await finished(taking, files('a', 'pdf', 'x', 'y'), send);
     expect(taking.now()).toMatchObject({ taken: 1, again: 2, refused: [{ why: '“pdf” is a PDF', files: 1 }, { why: 'unreachable', files: 2 }] });

@@ -21,9 +21,7 @@ export function usePlaces(view: VocabularyView | undefined, board: Board | undef
     enabled: on && view !== undefined && compared.then !== undefined,
   });
   const data = asked ? result : undefined;
-  useEffect(() => {
-    if (!on) setFlipped(false);
-  }, [on]);
+  if (!on && flipped) setFlipped(false);
   const flip = useCallback(() => setFlipped((now) => !now), []);
   useEffect(() => {
     if (!on) return undefined;

@@ -36,7 +36,9 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
   const here = view.boards.find((b) => b.id === board.id);
   const opens = board.buttons.some((b) => b.leads.type === 'opens');
   const one = chosen.length > 1 ? undefined : button;
-  const into = (words: Partial<Meant>) => hand && onEdit({ type: 'put-in-step', words: { ...MEANT, ...words }, step: hand.id });
+  const into = (words: Partial<Meant>) => {
+    if (hand) void onEdit({ type: 'put-in-step', words: { ...MEANT, ...words }, step: hand.id });
+  };
   return (
     <section className={bench.buttonSentence} aria-label="Reveal">
       <h2>

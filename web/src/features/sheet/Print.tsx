@@ -53,7 +53,7 @@ export default function Print() {
   const [chosen, setSetup] = useState<Partial<Setup>>({});
   const paper = useQuery(session).data?.paper;
   // On the school’s paper, until somebody chooses another.
-  const setup: Setup = { ...USUAL, ...(paper && { paper: paper as Setup['paper'] }), ...chosen };
+  const setup: Setup = { ...USUAL, ...(paper && { paper: paper }), ...chosen };
   const [number, setNumber] = useState(1);
   const [start, working] = useWork('Open the PDF');
   const view = useQuery(vocabularyQuery(id));

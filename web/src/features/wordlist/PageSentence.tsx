@@ -54,7 +54,7 @@ export function PageSentence({
             } as Record<string, string>
           }
           disabled={!mayEdit}
-          onChoose={(labels) => onSet({ ...page, labels: labels === 'BOARDS' ? undefined : (labels as PageSetup['labels']) })}
+          onChoose={(labels) => onSet({ ...page, labels: labels === 'BOARDS' ? undefined : (labels) })}
         />
       )}
       {page.labels !== 'NONE' && <>, {is.choice('type', 'How large words are', { EQUAL: 'all one size', EACH: 'each as large as fits' })}</>}, on{' '}

@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { fireEvent, screen } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { WordList } from '../../api/types';
 import { onPage } from '../../testing/page';
@@ -51,16 +51,6 @@ describe('the words of a list', () => {
     row('ferry').focus();
     await user.keyboard('{Alt>}{ArrowUp}{/Alt}');
     expect(onAct, 'the first cannot go further up').not.toHaveBeenCalled();
-  });
-
-  it('are dragged before another', () => {
-    const { onAct, row } = column();
-    const kept: Record<string, string> = {};
-    const dataTransfer = { setData: (t: string, d: string) => { kept[t] = d; }, getData: (t: string) => kept[t] ?? '', types: ['application/x-dwimble-word'] };
-    fireEvent.dragStart(row('seal'), { dataTransfer });
-    fireEvent.dragOver(row('ferry'), { dataTransfer });
-    fireEvent.drop(row('ferry'), { dataTransfer });
-    expect(onAct).toHaveBeenCalledWith({ what: 'edit', edit: { type: 'move-words', ids: ['3'], before: '1' } });
   });
 
   it('are only looked at by who may not change them', async () => {

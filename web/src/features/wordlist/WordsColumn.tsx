@@ -1,5 +1,8 @@
+import {
+  DndContext, MouseSensor, pointerWithin, TouchSensor, useDraggable, useDroppable, useSensor, useSensors, type DragEndEvent,
+} from '@dnd-kit/core';
 import { Input } from 'antd';
-import { useState, type DragEvent, type KeyboardEvent } from 'react';
+import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import type { ListedWord, WordList } from '../../api/types';
 import { DottedChoice, DottedText } from '../../shell/Dotted';
 import { Pic } from '../../drawn/art';
@@ -20,13 +23,28 @@ const LANGUAGES: Record<string, string> = {
     ]),
   ),
 };
-const DRAGGED = 'application/x-dwimble-word';
+/** In a field the mouse marks letters. */
+class RowMouse extends MouseSensor {
+  static activators = [
+    {
+      eventName: 'onMouseDown' as const,
+      handler: ({ nativeEvent }: { nativeEvent: MouseEvent }) =>
+        nativeEvent.button === 0 && !(nativeEvent.target instanceof HTMLInputElement),
+    },
+  ];
+}
+
+/** Dropped here, a word goes to the end. */
+const END = 'end';
+/** Who drags sees it; who cannot see moves words by keys, and the list tells their new order. */
+const SILENT = { onDragStart: () => undefined, onDragOver: () => undefined, onDragEnd: () => undefined, onDragCancel: () => undefined };
+/** So far the mouse goes before a press is a drag, in pixels; so long a finger rests, in milliseconds. */
+const BEGINS = { mouse: { distance: 5 }, touch: { delay: 250, tolerance: 8 } };
 
 /** The words in order: typed or pasted below, dragged or moved by keys, each with its picture and how often it is printed. */
 export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act) => Promise<WordList | undefined> }) {
   const [typed, setTyped] = useState('');
   const [choosing, setChoosing] = useState<ListedWord>();
-  const [over, setOver] = useState<string>();
   const { words, mayEdit } = view;
   const change = (word: ListedWord) => void onAct({ what: 'edit', edit: { type: 'change-word', word } });
   const move = (ids: string[], before?: string) => void onAct({ what: 'edit', edit: { type: 'move-words', ids, before } });
@@ -48,33 +66,28 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
       rows[i + 1]?.focus();
     }
   }
-  function dropped(event: DragEvent, before?: string) {
-    const id = event.dataTransfer.getData(DRAGGED);
-    setOver(undefined);
-    if (!id) return;
-    event.preventDefault();
-    if (id !== before) move([id], before);
+  const sensors = useSensors(
+    useSensor(RowMouse, { activationConstraint: BEGINS.mouse }),
+    useSensor(TouchSensor, { activationConstraint: BEGINS.touch }),
+  );
+  function dropped({ active, over }: DragEndEvent) {
+    if (over && over.id !== active.id) move([String(active.id)], over.id === END ? undefined : String(over.id));
   }
-  const allow = (event: DragEvent, id: string) => {
-    if (!event.dataTransfer.types.includes(DRAGGED)) return;
-    event.preventDefault();
-    setOver(id);
-  };
   return (
-    <>
+    <DndContext
+      sensors={sensors}
+      collisionDetection={pointerWithin}
+      accessibility={{ screenReaderInstructions: { draggable: 'Alt and arrows move a word.' }, announcements: SILENT }}
+      onDragEnd={dropped}
+    >
       <ol className={css.rows} aria-label="Words of the list">
         {words.map((word, i) => (
-          <li
+          <Row
             key={word.id}
-            tabIndex={0}
-            draggable={mayEdit}
-            aria-label={`${word.not ? 'not ' : ''}${word.text || 'a picture'}, ${i + 1} of ${words.length}, printed ${word.times} times`}
-            className={over === word.id ? css.over : word.times === 0 ? css.none : undefined}
+            word={word}
+            mayEdit={mayEdit}
+            label={`${word.not ? 'not ' : ''}${word.text || 'a picture'}, ${i + 1} of ${words.length}, printed ${word.times} times`}
             onKeyDown={(e) => keys(e, word, i)}
-            onDragStart={(e) => e.dataTransfer.setData(DRAGGED, word.id)}
-            onDragOver={(e) => allow(e, word.id)}
-            onDragLeave={() => setOver(undefined)}
-            onDrop={(e) => dropped(e, word.id)}
           >
             <span className={css.number}>{i + 1}</span>
             <button
@@ -127,32 +140,32 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
                 ×
               </button>
             )}
-          </li>
+          </Row>
         ))}
       </ol>
       {mayEdit && (
-        <Input.TextArea
-          className={css.type}
-          aria-label="Type or paste words"
-          placeholder="type or paste words …"
-          autoSize={{ minRows: 1, maxRows: 6 }}
-          autoFocus={words.length === 0}
-          value={typed}
-          onChange={(e) => setTyped(e.target.value)}
-          onPressEnter={(e) => {
-            if (e.shiftKey) return;
-            e.preventDefault();
-            void add(typed);
-          }}
-          onPaste={(e) => {
-            const text = e.clipboardData.getData('text/plain');
-            if (!/[\n,;\t]/.test(text.trim())) return;
-            e.preventDefault();
-            void add(`${typed}${text}`);
-          }}
-          onDragOver={(e) => allow(e, 'end')}
-          onDrop={(e) => dropped(e)}
-        />
+        <AtTheEnd>
+          <Input.TextArea
+            className={css.type}
+            aria-label="Type or paste words"
+            placeholder="type or paste words …"
+            autoSize={{ minRows: 1, maxRows: 6 }}
+            autoFocus={words.length === 0}
+            value={typed}
+            onChange={(e) => setTyped(e.target.value)}
+            onPressEnter={(e) => {
+              if (e.shiftKey) return;
+              e.preventDefault();
+              void add(typed);
+            }}
+            onPaste={(e) => {
+              const text = e.clipboardData.getData('text/plain');
+              if (!/[\n,;\t]/.test(text.trim())) return;
+              e.preventDefault();
+              void add(`${typed}${text}`);
+            }}
+          />
+        </AtTheEnd>
       )}
       {mayEdit && <p className={parts.quiet}>One a line, or with commas. Drag to order; Alt and arrows move a word.</p>}
       {mayEdit && words.length > 0 && (
@@ -191,6 +204,40 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
           }}
         />
       )}
-    </>
+    </DndContext>
   );
+}
+
+/** A word of the list, to be taken by mouse or finger and put before another. */
+function Row({ word, mayEdit, label, onKeyDown, children }: {
+  word: ListedWord;
+  mayEdit: boolean;
+  label: string;
+  onKeyDown: (event: KeyboardEvent) => void;
+  children: ReactNode;
+}) {
+  const drag = useDraggable({ id: word.id, disabled: !mayEdit });
+  const drop = useDroppable({ id: word.id, disabled: !mayEdit });
+  const { transform } = drag;
+  return (
+    <li
+      ref={(row) => {
+        drag.setNodeRef(row);
+        drop.setNodeRef(row);
+      }}
+      tabIndex={0}
+      aria-label={label}
+      className={drop.isOver && !drag.isDragging ? css.over : word.times === 0 ? css.none : undefined}
+      style={transform ? { transform: `translate(${transform.x}px, ${transform.y}px)`, zIndex: 2, position: 'relative' } : undefined}
+      onKeyDown={onKeyDown}
+      {...drag.listeners}
+    >
+      {children}
+    </li>
+  );
+}
+
+function AtTheEnd({ children }: { children: ReactNode }) {
+  const { setNodeRef } = useDroppable({ id: END });
+  return <div ref={setNodeRef}>{children}</div>;
 }
