@@ -1,5 +1,6 @@
 import { Checkbox, Form, Input, Radio, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
+import { useId } from 'react';
 import type { OwnAbout } from '../../api/types';
 import { caseload } from '../../data/students';
 import { categories } from '../../data/pictures';
@@ -44,6 +45,7 @@ export function Facts({
   const drawers = useQuery(categories);
   return (
     <Form
+      name={useId()}
       component={false}
       initialValues={facts}
       onValuesChange={(change: Partial<OwnAbout>) => onChange({ ...facts, ...change, ...(change.audience && { student: undefined }) })}

@@ -2,7 +2,7 @@ import {
   DndContext, MouseSensor, pointerWithin, TouchSensor, useDraggable, useDroppable, useSensor, useSensors, type DragEndEvent,
 } from '@dnd-kit/core';
 import { Input } from 'antd';
-import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useState, type KeyboardEvent, type MouseEvent, type ReactNode, type SyntheticEvent, type TouchEvent } from 'react';
 import type { ListedWord, WordList } from '../../api/types';
 import { DottedChoice, DottedText } from '../../shell/Dotted';
 import { Pic } from '../../drawn/art';
@@ -23,15 +23,16 @@ const LANGUAGES: Record<string, string> = {
     ]),
   ),
 };
-/** In a field the mouse marks letters. */
+/** In a field one marks letters, and in a menu that opens over the row one chooses. */
+const takesRow = ({ target, currentTarget }: SyntheticEvent) =>
+  target instanceof Element && currentTarget.contains(target) && !(target instanceof HTMLInputElement);
+
 class RowMouse extends MouseSensor {
-  static activators = [
-    {
-      eventName: 'onMouseDown' as const,
-      handler: ({ nativeEvent }: { nativeEvent: MouseEvent }) =>
-        nativeEvent.button === 0 && !(nativeEvent.target instanceof HTMLInputElement),
-    },
-  ];
+  static activators = [{ eventName: 'onMouseDown' as const, handler: (event: MouseEvent) => event.button === 0 && takesRow(event) }];
+}
+
+class RowTouch extends TouchSensor {
+  static activators = [{ eventName: 'onTouchStart' as const, handler: (event: TouchEvent) => event.touches.length === 1 && takesRow(event) }];
 }
 
 /** Dropped here, a word goes to the end. */
@@ -68,7 +69,7 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
   }
   const sensors = useSensors(
     useSensor(RowMouse, { activationConstraint: BEGINS.mouse }),
-    useSensor(TouchSensor, { activationConstraint: BEGINS.touch }),
+    useSensor(RowTouch, { activationConstraint: BEGINS.touch }),
   );
   function dropped({ active, over }: DragEndEvent) {
     if (over && over.id !== active.id) move([String(active.id)], over.id === END ? undefined : String(over.id));

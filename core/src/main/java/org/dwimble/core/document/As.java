@@ -30,16 +30,21 @@ public interface As<T> {
     /** A day as ISO 8601 writes it. */
     As<LocalDate> DAY = of(day -> StringNode.valueOf(day.toString()), json -> LocalDate.parse(TEXT.read(json)));
     As<Colour> COLOUR = of(colour -> StringNode.valueOf(colour.hex()), json -> Colour.of(TEXT.read(json)));
-    As<Kind> KIND = of(kind -> StringNode.valueOf(kind.word()), json -> Kind.of(TEXT.read(json)));
+    As<Kind> KIND = few(kind -> StringNode.valueOf(kind.word()), json -> Kind.of(TEXT.read(json)));
 
     JsonNode write(T value);
 
     /** @throws RuntimeException if it is not such a value */
     T read(JsonNode json);
 
+    /** True if a later release may know more such values than this one. */
+    default boolean grows() {
+        return false;
+    }
+
     /** One of a few: its name in lower case, parted by hyphens. */
     static <E extends Enum<E>> As<E> word(Class<E> of) {
-        return of(value -> StringNode.valueOf(word(value)), json -> Enum.valueOf(of, TEXT.read(json).toUpperCase(Locale.ROOT).replace('-', '_')));
+        return few(value -> StringNode.valueOf(word(value)), json -> Enum.valueOf(of, TEXT.read(json).toUpperCase(Locale.ROOT).replace('-', '_')));
     }
 
     /** As {@link #word(Class)} writes it. */
@@ -66,6 +71,14 @@ public interface As<T> {
     }
 
     static <T> As<T> of(Function<T, JsonNode> write, Function<JsonNode, T> read) {
+        return of(write, read, false);
+    }
+
+    private static <T> As<T> few(Function<T, JsonNode> write, Function<JsonNode, T> read) {
+        return of(write, read, true);
+    }
+
+    private static <T> As<T> of(Function<T, JsonNode> write, Function<JsonNode, T> read, boolean grows) {
         return new As<>() {
             @Override
             public JsonNode write(T value) {
@@ -75,6 +88,11 @@ public interface As<T> {
             @Override
             public T read(JsonNode json) {
                 return read.apply(json);
+            }
+
+            @Override
+            public boolean grows() {
+                return grows;
             }
         };
     }

@@ -21,9 +21,23 @@ public record Field<R, T>(String key, As<T> as, @Nullable T usual, Function<R, @
         }
     }
 
-    /** What it is in a part as kept. @throws RuntimeException if something else was kept */
+    /** What it is in a part as kept; as usual if that is one of a few which only a later release knows. @throws RuntimeException if something else was kept */
     public @Nullable T in(ObjectNode json) {
         JsonNode value = json.get(key);
-        return value == null ? usual : as.read(value);
+        return value == null || isLater(json) ? usual : as.read(value);
+    }
+
+    /** True if one of a few was kept which only a later release knows. */
+    boolean isLater(ObjectNode json) {
+        JsonNode value = json.get(key);
+        if (value == null || !as.grows() || !value.isString()) {
+            return false;
+        }
+        try {
+            as.read(value);
+            return false;
+        } catch (RuntimeException notYet) {
+            return true;
+        }
     }
 }

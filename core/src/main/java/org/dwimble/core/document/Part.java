@@ -39,10 +39,11 @@ public abstract class Part<R> {
         return made(json);
     }
 
-    /** What is kept in it that this release does not know, by its key; is to be carried along. */
+    /** What is kept in it that this release does not know, fields and values of one, by its key; is to be carried along. */
     public final Map<String, JsonNode> later(ObjectNode json) {
         Map<String, JsonNode> later = new TreeMap<>();
-        json.properties().stream().filter(p -> fields.stream().noneMatch(f -> f.key().equals(p.getKey()))).forEach(p -> later.put(p.getKey(), p.getValue()));
+        json.properties().forEach(p -> later.put(p.getKey(), p.getValue()));
+        fields.stream().filter(f -> !f.isLater(json)).forEach(f -> later.remove(f.key()));
         return later;
     }
 }

@@ -124,7 +124,8 @@ public class Revisions {
         Row packed = packed(session, written.json(), from);
         long id = session.insert("INSERT INTO revision (hash, content, packing, against) VALUES (?, ?, ?, ?) RETURNING id", written.hash(),
             packed.content, packed.packing.name(), packed.against);
-        session.batch("INSERT INTO revision_media (revision_id, media_id) VALUES (?, ?)", written.ownMedia().stream().map(m -> new Object[] {id, m}).toList());
+        session.batch(written.someGone() ? "INSERT INTO revision_media (revision_id, media_id) SELECT ?, id FROM media WHERE id = ?"
+            : "INSERT INTO revision_media (revision_id, media_id) VALUES (?, ?)", written.ownMedia().stream().map(m -> new Object[] {id, m}).toList());
         session.afterCommit(() -> lately.put(id, new Kept(written.content(), written.json().length * OBJECTS_OVER_JSON)));
         return id;
     }

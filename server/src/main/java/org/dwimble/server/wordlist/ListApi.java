@@ -367,9 +367,7 @@ class ListApi {
     @PostMapping("/{list}/versions/{number}/back")
     ListView back(@AuthenticationPrincipal Account account, @PathVariable long list, @PathVariable int number, @RequestBody BackRequest request) {
         may.toChange(list, account);
-        WordList then = lists.version(list, number).orElseThrow(() -> new Unacceptable("version-not-there"));
-        return changed(account, list, () -> lists.edit(list, request.base(), new ListEdit.As(then, Told.of("list-went-back", "number", number)), account.id(),
-            clock.instant()));
+        return changed(account, list, () -> lists.goBack(list, request.base(), number, account.id(), clock.instant()));
     }
 
     /** Puts it on the school's shelf. */

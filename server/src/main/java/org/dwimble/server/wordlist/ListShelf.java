@@ -31,7 +31,7 @@ final class ListShelf implements Shelf<ListDocument.Read> {
 
     @Override
     public List<Written> written(ListDocument.Read list) {
-        return List.of(Written.of(Written.WHOLE, list, ListDocument.write(list.list()), list.list().pictures()));
+        return List.of(Written.of(Written.WHOLE, list, ListDocument.write(list.list()), list.list().pictures()).withSomeGone());
     }
 
     @Override

@@ -115,6 +115,13 @@ public class ListStore {
         versions.edit(id, base, Lists.wish(edit), Beside.nothing(), account, at);
     }
 
+    /** Makes it as it was at an earlier version, as a change of its own; what others changed since {@code base} stays. */
+    public void goBack(long id, int base, int version, long account, Instant at) {
+        there(id);
+        versions.goBack(id, base, version, then -> Lists.wish(new ListEdit.As(then.list(), Told.of("list-went-back", "number", version))), Beside.nothing(),
+            account, at);
+    }
+
     /** Takes back this person's last change that is not taken back, if what it changed is still as it left it. */
     public void undo(long id, long account, Instant at) {
         there(id);

@@ -162,8 +162,7 @@ class VersionsTest {
 
                     @Override
                     public void goBack(Account who, int base, int to) {
-                        WordList then = store.version(id, to).orElseThrow(() -> new Unacceptable("version-not-there"));
-                        store.edit(id, base, new ListEdit.As(then, Told.of("list-went-back", "number", to)), who.id(), Instant.now());
+                        store.goBack(id, base, to, who.id(), Instant.now());
                     }
 
                     @Override

@@ -7,6 +7,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -26,6 +27,9 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.wordlist.ListedWord;
+import org.dwimble.core.wordlist.WordList;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
@@ -109,6 +113,17 @@ class ListApiTest {
         assertThat(met.status()).isEqualTo(409);
         assertThat(met.sentence()).contains("Odile changed the same thing first", "“the ferry”");
         assertThat(texts(list(id))).containsExactly("the ferry", "rucksack");
+    }
+
+    /** As lists of before every version kept its pictures may. */
+    @Test
+    void aListThatNamesAPictureWhoseBytesAreGoneCanBeChangedAllTheSame() {
+        String gone = "own/" + "ab".repeat(32);
+        ListStore store = TestServer.bean(ListStore.class);
+        WordList list = WordList.of("Trip", List.of(ListedWord.of("w1", "seal", gone, null)));
+        long id = store.create(list, ilse.id(), odile.id(), Instant.now(), Told.of("list-begun"));
+        assertThat(edit(http, id, 1, "{\"type\":\"name\",\"name\":\"Harbour\"}").status()).isEqualTo(200);
+        assertThat(list(id).get("name").asString()).isEqualTo("Harbour");
     }
 
     @Test

@@ -3,8 +3,6 @@ package org.dwimble.core.edit.whole;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.function.Predicate;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -12,7 +10,6 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Delta;
 import org.dwimble.core.edit.Facet;
-import org.dwimble.core.edit.Instead;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.plan.Plan;
 import org.jspecify.annotations.Nullable;
@@ -23,12 +20,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param step the step new words belong to; null, or one that is gone, for the one the student is at
  */
-public record Arriving(Intention intention, @Nullable String step) implements Intention {
-    @Override
-    public Optional<Instead> instead(Vocabulary now, Predicate<String> learned) {
-        return intention.instead(now, learned);
-    }
-
+public record Arriving(Intention intention, @Nullable String step) implements Around {
     @Override
     public Arriving madeBy(String person, LocalDate day) {
         return new Arriving(intention.madeBy(person, day), step);

@@ -1,25 +1,17 @@
 package org.dwimble.core.edit.whole;
 
 import java.time.LocalDate;
-import java.util.Optional;
-import java.util.function.Predicate;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Change;
-import org.dwimble.core.edit.Instead;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Told;
 import org.jspecify.annotations.Nullable;
 
 /** A change with the reason for it, which is kept in what happened. @param reason null or blank for none */
-public record ForReason(Intention intention, @Nullable String reason) implements Intention {
+public record ForReason(Intention intention, @Nullable String reason) implements Around {
     public static final int LONGEST = 200;
-
-    @Override
-    public Optional<Instead> instead(Vocabulary now, Predicate<String> learned) {
-        return intention.instead(now, learned);
-    }
 
     @Override
     public ForReason madeBy(String person, LocalDate day) {

@@ -142,8 +142,24 @@ class ListDocumentTest {
     }
 
     @Test
+    void oneOfAFewThatOnlyALaterReleaseKnowsCostsNeitherTheWordNorTheRestOfTheSupport() {
+        String later = "{\"format\":2,\"name\":\"Trip\",\"now\":\"strip\",\"supports\":{\"strip\":{\"heads\":\"moons\",\"inRow\":4}},"
+            + "\"words\":[{\"id\":\"a\",\"kind\":\"greeting\",\"text\":\"ahoy\"}]}";
+        ListDocument.Read read = ListDocument.readAll(later.getBytes(StandardCharsets.UTF_8));
+        assertThat(read.mended()).isEmpty();
+        assertThat(read.list().words()).containsExactly(ListedWord.of("a", "ahoy", null, null));
+        Strip strip = (Strip) read.list().support();
+        assertThat(strip.inRow()).isEqualTo(4);
+        assertThat(strip.heads()).isEqualTo(Strip.USUAL.heads());
+        assertThat(text(ListDocument.write(read.list()))).isEqualTo(later);
+        Strip timed = new Strip(false, 4, strip.side(), Strip.Heads.CLOCK, 540, 30, Strip.Done.POCKET);
+        assertThat(text(ListDocument.write(read.list().withSupport(timed)))).as("what somebody chooses now counts").contains("\"heads\":\"clock\"")
+            .doesNotContain("moons");
+    }
+
+    @Test
     void aSupportThatCannotBeUsedAsKeptIsAsUsualAndIsKeptUntilItIsSetUpAnew() {
-        String later = "{\"format\":2,\"name\":\"Trip\",\"now\":\"strip\",\"supports\":{\"strip\":{\"heads\":\"moons\",\"inRow\":4}},\"words\":[]}";
+        String later = "{\"format\":2,\"name\":\"Trip\",\"now\":\"strip\",\"supports\":{\"strip\":{\"inRow\":-4,\"standing\":true}},\"words\":[]}";
         ListDocument.Read read = ListDocument.readAll(later.getBytes(StandardCharsets.UTF_8));
         assertThat(read.list().support()).isEqualTo(Strip.USUAL);
         assertThat(read.mended()).extracting(t -> t.key()).containsExactly("list-mended-support");
