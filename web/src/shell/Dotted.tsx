@@ -34,6 +34,9 @@ export function DottedText({ label, value, shown, onKeep, disabled, editing, onE
 /** The field, new each time it opens: its text is selected before the next key arrives, so typing replaces it. */
 function DottedField({ label, value, onDone, onText, onKeepWith }: { label: string; value: string; onDone: (text?: string) => void; onText?: (text: string) => void; onKeepWith?: (text: string) => void }) {
   const [text, setText] = useState(value);
+  // What is kept was meant for what stood here when the field opened: what others make of it meanwhile is met, not written over.
+  const [keep] = useState(() => onDone);
+  const [keepWith] = useState(() => onKeepWith);
   const done = useRef(false);
   const field = useRef<HTMLInputElement>(null);
   useLayoutEffect(() => {
@@ -43,15 +46,15 @@ function DottedField({ label, value, onDone, onText, onKeepWith }: { label: stri
   const leave = (kept?: string) => {
     if (done.current) return;
     done.current = true;
-    onDone(kept);
+    keep(kept);
   };
   return (
     <input ref={field} className={parts.dottedField} aria-label={label} value={text} dir="auto" size={Math.max(6, Math.min(24, text.length + 1))}
       onChange={(e) => { setText(e.target.value); onText?.(e.target.value); }} onBlur={() => leave(text)}
       onKeyDown={(e) => {
-        if (e.key === 'Enter' && e.shiftKey && onKeepWith && !done.current) {
+        if (e.key === 'Enter' && e.shiftKey && keepWith && !done.current) {
           done.current = true;
-          onKeepWith(text);
+          keepWith(text);
         } else if (e.key === 'Enter') leave(text);
         if (e.key === 'Escape') leave();
         e.stopPropagation();
