@@ -30,4 +30,15 @@ describe('a dotted word while a colleague changes what stands there', () => {
     expect(then).not.toHaveBeenCalled();
     expect(now).not.toHaveBeenCalled();
   });
+
+  it('is kept with what was offered for what was typed, which came while it was typed', () => {
+    const withMore = vi.fn();
+    const { rerender } = render(<DottedText label="Name" value="ball" onKeep={vi.fn()} />);
+    fireEvent.click(screen.getByRole('button', { name: 'ball' }));
+    const field = screen.getByLabelText('Name');
+    fireEvent.change(field, { target: { value: 'kite' } });
+    rerender(<DottedText label="Name" value="ball" onKeep={vi.fn()} onKeepWith={withMore} />);
+    fireEvent.keyDown(field, { key: 'Enter', shiftKey: true });
+    expect(withMore).toHaveBeenCalledWith('kite');
+  });
 });

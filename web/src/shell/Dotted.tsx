@@ -35,8 +35,8 @@ export function DottedText({ label, value, shown, onKeep, disabled, editing, onE
 function DottedField({ label, value, onDone, onText, onKeepWith }: { label: string; value: string; onDone: (text?: string) => void; onText?: (text: string) => void; onKeepWith?: (text: string) => void }) {
   const [text, setText] = useState(value);
   // What is kept was meant for what stood here when the field opened: what others make of it meanwhile is met, not written over.
+  // What more it may be kept with is offered for what is typed, so that is the newest.
   const [keep] = useState(() => onDone);
-  const [keepWith] = useState(() => onKeepWith);
   const done = useRef(false);
   const field = useRef<HTMLInputElement>(null);
   useLayoutEffect(() => {
@@ -52,9 +52,9 @@ function DottedField({ label, value, onDone, onText, onKeepWith }: { label: stri
     <input ref={field} className={parts.dottedField} aria-label={label} value={text} dir="auto" size={Math.max(6, Math.min(24, text.length + 1))}
       onChange={(e) => { setText(e.target.value); onText?.(e.target.value); }} onBlur={() => leave(text)}
       onKeyDown={(e) => {
-        if (e.key === 'Enter' && e.shiftKey && keepWith && !done.current) {
+        if (e.key === 'Enter' && e.shiftKey && onKeepWith && !done.current) {
           done.current = true;
-          keepWith(text);
+          onKeepWith(text);
         } else if (e.key === 'Enter') leave(text);
         if (e.key === 'Escape') leave();
         e.stopPropagation();
