@@ -1,4 +1,4 @@
-import { Alert, AutoComplete, Button as PlainButton, Checkbox, Input, Modal, Select } from 'antd';
+import { Alert, AutoComplete, Button as PlainButton, Checkbox, Form, Input, Modal, Select } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { sentence } from '../../api/client';
@@ -77,18 +77,20 @@ export function Facts({ student, vocabulary, onEdit }: Props) {
   );
 }
 
+type Told = Pick<Fact, 'what' | 'about' | 'note' | 'saidBy'>;
+const NOTHING_TOLD: Told = { what: 'ALLERGY', about: '', note: '', saidBy: '' };
+
 function FactForm({ student, onAdded, onClose }: { student: Props['student']; onAdded: (fact: Fact) => void; onClose: () => void }) {
   const { data: topics = [] } = useQuery(factTopics);
-  const [what, setWhat] = useState<Fact['what']>('ALLERGY');
-  const [about, setAbout] = useState('');
-  const [note, setNote] = useState('');
-  const [saidBy, setSaidBy] = useState('');
+  const [form] = Form.useForm<Told>();
+  const what = Form.useWatch('what', form) ?? NOTHING_TOLD.what;
+  const about = Form.useWatch('about', form);
   const [problem, setProblem] = useState('');
   const sort = SORTS.find((s) => s.what === what)!;
   const food = what === 'ALLERGY' || what === 'DIET' || what === 'FOOD_RULE';
   async function add() {
     try {
-      onAdded(await addFact(student.id, { what, about, note, saidBy }));
+      onAdded(await addFact(student.id, form.getFieldsValue()));
     } catch (error) {
       setProblem(sentence(error));
     }
@@ -103,41 +105,51 @@ function FactForm({ student, onAdded, onClose }: { student: Props['student']; on
       onOk={() => void add()}
       width={520}
     >
-      <div className={css.form}>
-        <label>
-          It is{' '}
-          <Select aria-label="What sort of fact" value={what} onChange={setWhat} options={SORTS.map((s) => ({ value: s.what, label: s.name }))} />
-        </label>
-        <label>
-          {sort.about.charAt(0).toUpperCase() + sort.about.slice(1)}
-          <AutoComplete
-            autoFocus
-            aria-label={sort.about}
-            value={about}
-            onChange={(v: string) => setAbout(v ?? '')}
-            onInputKeyDown={(e) => {
-              if (e.key === 'Enter' && !e.defaultPrevented) void add();
-            }}
-            options={
-              food && about
-                ? topics
-                    .filter((t) => t.startsWith(about.toLowerCase()))
-                    .slice(0, 8)
-                    .map((value) => ({ value }))
-                : []
-            }
-            defaultActiveFirstOption={false}
-          />
-        </label>
-        <label>
-          A note, if you like <Input value={note} maxLength={400} onChange={(e) => setNote(e.target.value)} />
-        </label>
-        <label>
-          Who said so <Input value={saidBy} maxLength={80} onChange={(e) => setSaidBy(e.target.value)} placeholder="the family, the school nurse" />
-        </label>
-        <p className={parts.quiet}>Only who may change {student.name}’s boards sees facts. They are in no export, no print and no share.</p>
-        {problem && <Alert type="warning" showIcon title={problem} />}
-      </div>
+      <Form form={form} component={false} initialValues={NOTHING_TOLD}>
+        <div className={css.form}>
+          <label>
+            It is{' '}
+            <Form.Item name="what" noStyle>
+              <Select aria-label="What sort of fact" options={SORTS.map((s) => ({ value: s.what, label: s.name }))} />
+            </Form.Item>
+          </label>
+          <label>
+            {sort.about.charAt(0).toUpperCase() + sort.about.slice(1)}
+            <Form.Item name="about" noStyle normalize={(typed?: string) => typed ?? ''}>
+              <AutoComplete
+                autoFocus
+                aria-label={sort.about}
+                onInputKeyDown={(e) => {
+                  if (e.key === 'Enter' && !e.defaultPrevented) void add();
+                }}
+                options={
+                  food && about
+                    ? topics
+                        .filter((t) => t.startsWith(about.toLowerCase()))
+                        .slice(0, 8)
+                        .map((value) => ({ value }))
+                    : []
+                }
+                defaultActiveFirstOption={false}
+              />
+            </Form.Item>
+          </label>
+          <label>
+            A note, if you like{' '}
+            <Form.Item name="note" noStyle>
+              <Input maxLength={400} />
+            </Form.Item>
+          </label>
+          <label>
+            Who said so{' '}
+            <Form.Item name="saidBy" noStyle>
+              <Input maxLength={80} placeholder="the family, the school nurse" />
+            </Form.Item>
+          </label>
+          <p className={parts.quiet}>Only who may change {student.name}’s boards sees facts. They are in no export, no print and no share.</p>
+          {problem && <Alert type="warning" showIcon title={problem} />}
+        </div>
+      </Form>
     </Modal>
   );
 }
