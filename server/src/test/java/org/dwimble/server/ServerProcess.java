@@ -38,7 +38,7 @@ public final class ServerProcess implements AutoCloseable {
         List<String> command = new ArrayList<>(List.of(System.getProperty("java.home") + "/bin/java"));
         command.addAll(List.of(flags));
         command.addAll(List.of("-cp", System.getProperty("java.class.path"), "org.dwimble.server.App", "--server.port=0", "--dwimble.home=" + home,
-            "--logging.level.org.springframework.boot.tomcat=INFO"));
+            "--logging.level.org.springframework.boot.jetty=INFO"));
         try {
             Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
             BufferedReader out = new BufferedReader(new InputStreamReader(process.getInputStream()));

@@ -1,16 +1,23 @@
 package org.dwimble.server.limit;
 
-import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.util.Map;
-import org.apache.catalina.connector.Response;
 import org.dwimble.core.document.Json;
 import org.dwimble.core.told.Told;
+import org.dwimble.server.problem.BodyRefused;
 import org.dwimble.server.told.Wording;
+import org.eclipse.jetty.http.HttpFields;
+import org.eclipse.jetty.http.HttpHeader;
+import org.eclipse.jetty.server.Request;
+import org.eclipse.jetty.server.Response;
+import org.eclipse.jetty.server.handler.ErrorHandler;
+import org.eclipse.jetty.util.Callback;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 
-/** What is answered before a request reaches any of our own addresses: a sentence, as everywhere. */
-final class Answers {
+/** What is answered before a request reaches any of our own addresses, or of errors the container met while our own were answering: a sentence, as everywhere. */
+final class Answers extends ErrorHandler {
     /** Why something is not read. */
     enum Why {
         TOO_LONG(HttpStatus.CONTENT_TOO_LARGE, "body-too-long"),
@@ -41,34 +48,63 @@ final class Answers {
     private static final Map<HttpStatus, String> SENTENCES = Map.of(HttpStatus.NOT_FOUND, "nothing-here", HttpStatus.REQUEST_TIMEOUT, "body-too-slow",
         HttpStatus.METHOD_NOT_ALLOWED, "nonsense", HttpStatus.NOT_IMPLEMENTED, "no-request", HttpStatus.HTTP_VERSION_NOT_SUPPORTED, "no-request");
 
+    private final Map<String, String> headers;
     private final Wording wording;
 
-    Answers(Wording wording) {
+    Answers(Map<String, String> headers, Wording wording) {
+        this.headers = headers;
         this.wording = wording;
     }
 
-    void give(Response response, Why why, long megabytes) throws IOException {
-        response.setHeader("Connection", "close");
+    @Override
+    public boolean errorPageForMethod(String method) {
+        return true;
+    }
+
+    void give(Response response, Callback callback, Why why, long megabytes) {
         if (why == Why.TOO_MANY_FILES) {
-            response.setHeader("Retry-After", "10");
+            response.getHeaders().put(HttpHeader.RETRY_AFTER, "10");
         }
-        write(response, why.status(), why.told(megabytes));
+        refuse(response, callback, why.status(), why.told(megabytes));
+    }
+
+    /** What else is sent on this connection is not read. */
+    private void refuse(Response response, Callback callback, HttpStatus status, Told told) {
+        response.getHeaders().put(HttpHeader.CONNECTION, "close");
+        response.setStatus(status.value());
+        write(response, callback, body(status, told));
+    }
+
+    private static void write(Response response, Callback callback, ByteBuffer body) {
+        response.getHeaders().put(HttpHeader.CONTENT_TYPE, MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.write(true, body, callback);
+    }
+
+    @Override
+    protected void generateResponse(Request request, Response response, int code, String message, Throwable thrown, Callback callback) {
+        headers.forEach(response.getHeaders()::put);
+        if (thrown != null && NestedExceptionUtils.getRootCause(thrown) instanceof BodyRefused refused) {
+            refuse(response, callback, refused.status(), refused.told());
+            return;
+        }
+        write(response, callback, usual(code));
+    }
+
+    @Override
+    public ByteBuffer badMessageError(int status, String reason, HttpFields.Mutable fields) {
+        headers.forEach(fields::put);
+        fields.put(HttpHeader.CONTENT_TYPE, MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        return usual(status);
     }
 
     /** For a status that the container gives by itself, such as for an address that is none. */
-    void give(Response response, int status) throws IOException {
+    private ByteBuffer usual(int status) {
         HttpStatus known = HttpStatus.resolve(status);
         HttpStatus told = known == null ? HttpStatus.INTERNAL_SERVER_ERROR : known;
-        String usual = told.is4xxClientError() ? "no-request" : "unexpected";
-        write(response, told, Told.of(SENTENCES.getOrDefault(told, usual)));
+        return body(told, Told.of(SENTENCES.getOrDefault(told, told.is4xxClientError() ? "no-request" : "unexpected")));
     }
 
-    private void write(Response response, HttpStatus status, Told told) throws IOException {
-        response.setStatus(status.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        byte[] body = Json.mapper().writeValueAsBytes(new Problem(status.getReasonPhrase(), status.value(), wording.of(told)));
-        response.setContentLength(body.length);
-        response.getOutputStream().write(body);
-        response.finishResponse();
+    private ByteBuffer body(HttpStatus status, Told told) {
+        return ByteBuffer.wrap(Json.mapper().writeValueAsBytes(new Problem(status.getReasonPhrase(), status.value(), wording.of(told))));
     }
 }

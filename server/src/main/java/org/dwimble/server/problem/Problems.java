@@ -9,12 +9,12 @@ import org.dwimble.server.database.DatabaseTrouble;
 import org.dwimble.server.database.Room;
 import org.dwimble.server.told.Trace;
 import org.dwimble.server.told.Wording;
+import org.eclipse.jetty.http.BadMessageException;
+import org.eclipse.jetty.io.EofException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.apache.catalina.connector.ClientAbortException;
-import org.apache.tomcat.util.http.InvalidParameterException;
-import org.apache.tomcat.util.http.fileupload.impl.FileCountLimitExceededException;
 import org.springframework.beans.TypeMismatchException;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -63,6 +63,9 @@ class Problems {
             if (cause instanceof Unacceptable unacceptable) {
                 return unacceptable(unacceptable);
             }
+            if (cause instanceof BodyRefused refused) {
+                return answer(refused.status(), refused.told(), Map.of());
+            }
         }
         return answer(HttpStatus.BAD_REQUEST, "unreadable");
     }
@@ -75,11 +78,6 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> tooLarge(MaxUploadSizeExceededException e) {
-        for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
-            if (cause instanceof FileCountLimitExceededException) {
-                return answer(HttpStatus.CONTENT_TOO_LARGE, "too-many-parts");
-            }
-        }
         return answer(HttpStatus.CONTENT_TOO_LARGE, "upload-too-large");
     }
 
@@ -89,7 +87,16 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> brokenUpload(MultipartException e) {
-        return Room.isNone(e) ? full() : answer(HttpStatus.BAD_REQUEST, "upload-broken");
+        if (Room.isNone(e)) {
+            return full();
+        }
+        Throwable cause = NestedExceptionUtils.getMostSpecificCause(e);
+        if (cause instanceof BodyRefused refused) {
+            return answer(refused.status(), refused.told(), Map.of());
+        }
+        // The container has no sort of its own for it.
+        boolean parts = cause instanceof IllegalStateException && String.valueOf(cause.getMessage()).contains("too many keys");
+        return parts ? answer(HttpStatus.CONTENT_TOO_LARGE, "too-many-parts") : answer(HttpStatus.BAD_REQUEST, "upload-broken");
     }
 
     @ExceptionHandler
@@ -104,12 +111,12 @@ class Problems {
 
     /** A query of bytes that are no text. */
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> broken(InvalidParameterException e) {
+    ResponseEntity<ProblemDetail> broken(BadMessageException e) {
         return answer(HttpStatus.BAD_REQUEST, "nonsense");
     }
 
     /** Whoever asked is gone, as people are who close a page: nobody is there to be answered. */
-    @ExceptionHandler({AsyncRequestNotUsableException.class, ClientAbortException.class})
+    @ExceptionHandler({AsyncRequestNotUsableException.class, EofException.class})
     void gone(IOException e) {
         LOG.debug("Gone: {}", e.getMessage());
     }

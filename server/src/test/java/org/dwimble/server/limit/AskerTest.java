@@ -17,7 +17,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
-import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.jetty.servlet.JettyServletWebServerFactory;
 import org.springframework.boot.web.server.WebServer;
 
 /** Whoever closes the page is known to have gone while the answer is still being made, and nothing is lost of who has not. */
@@ -48,7 +48,7 @@ class AskerTest {
 
     @BeforeEach
     void start() {
-        TomcatServletWebServerFactory factory = new TomcatServletWebServerFactory(0);
+        JettyServletWebServerFactory factory = new JettyServletWebServerFactory(0);
         new Container().guarded(new Wording(), "").customize(factory);
         server = factory.getWebServer(context -> context.addServlet("working", new Working()).addMapping("/*"));
         server.start();

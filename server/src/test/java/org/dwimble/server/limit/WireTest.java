@@ -127,10 +127,12 @@ class WireTest {
 
     @Test
     void oneThatDoesNotGetToThePointIsNotWaitedFor() throws IOException {
-        try (Socket working = connected(); Socket head = connected(); Socket body = connected()) {
+        try (Socket working = connected(); Socket head = connected(); Socket further = connected(); Socket body = connected()) {
             send(working, "GET /api/health HTTP/1.1\r\nHost: a\r\n\r\n");
+            send(further, "GET /api/health HTTP/1.1\r\nHost: a\r\n\r\nGET /api/health HTTP/1.1\r\nX-Slow: ");
             send(head, "GET / HTTP/1.1\r\nHost: a\r\nX-Slow: ");
             send(body, "POST /api/session HTTP/1.1\r\nHost: a\r\nContent-Type: application/json\r\nContent-Length: 1000\r\n\r\n{");
+            assertThat(dripped(further)).as("a further request has no more time than the first").isTrue();
             assertThat(answered(body)).as("closed, with or without a word").doesNotContain("HTTP/1.1 2");
             assertThat(answered(head)).isEmpty();
             send(working, "GET /api/health HTTP/1.1\r\nHost: a\r\nConnection: close\r\n\r\n");
@@ -157,6 +159,30 @@ class WireTest {
                 socket.close();
             }
         }
+    }
+
+    /** A byte is sent now and then until the other side has closed it, or for a minute. */
+    private static boolean dripped(Socket socket) throws IOException {
+        socket.setSoTimeout(250);
+        for (int i = 0; i < 240; i++) {
+            try {
+                send(socket, "x");
+            } catch (SocketException closed) {
+                return true;
+            }
+            for (boolean more = true; more;) {
+                try {
+                    if (socket.getInputStream().read() < 0) {
+                        return true;
+                    }
+                } catch (SocketException reset) {
+                    return true;
+                } catch (IOException nothingCame) {
+                    more = false;
+                }
+            }
+        }
+        return false;
     }
 
     /** Nothing comes of it: the other side has closed it. */
