@@ -24,7 +24,12 @@ const Notices = lazy(() => import('./features/notice/Notices'));
 /** Which page stands at which address. Signed out, every address is the sign-in page, and comes back after it. */
 export function App() {
   const { data, error } = useQuery(session);
-  if (error) return <main className={parts.lone}><p role="alert">{sentence(error)}</p></main>;
+  if (error)
+    return (
+      <main className={parts.lone}>
+        <p role="alert">{sentence(error)}</p>
+      </main>
+    );
   if (!data) return null;
   if (!data.account) return <SignInPage view={data} />;
   return (
@@ -32,7 +37,14 @@ export function App() {
       <SignInAgain />
       <Routes>
         <Route path="/vocabularies/:vocabulary/talk" element={<Talk />} />
-        <Route path="*" element={<Shell account={data.account}><Pages /></Shell>} />
+        <Route
+          path="*"
+          element={
+            <Shell account={data.account}>
+              <Pages />
+            </Shell>
+          }
+        />
       </Routes>
     </Suspense>
   );
@@ -58,7 +70,17 @@ function Pages() {
         <Route path="/lists" element={<Lists />} />
         <Route path="/lists/:list" element={<ListPage />} />
         <Route path="/notices" element={<Notices />} />
-        <Route path="*" element={<main className={parts.lone}><h1>There is no page here</h1><p><Link to="/caseload">Back to the caseload</Link></p></main>} />
+        <Route
+          path="*"
+          element={
+            <main className={parts.lone}>
+              <h1>There is no page here</h1>
+              <p>
+                <Link to="/caseload">Back to the caseload</Link>
+              </p>
+            </main>
+          }
+        />
       </Routes>
     </Suspense>
   );

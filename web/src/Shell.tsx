@@ -15,11 +15,20 @@ export function Shell({ account, children }: { account: Account; children: React
   const navigate = useNavigate();
   const [work, setWork] = useState(false);
   const [care, setCare] = useState(false);
-  const leaving = useMutation({ mutationFn: signOut, onSuccess: (view) => { queries.clear(); queries.setQueryData(['session'], view); void navigate('/'); } });
+  const leaving = useMutation({
+    mutationFn: signOut,
+    onSuccess: (view) => {
+      queries.clear();
+      queries.setQueryData(['session'], view);
+      void navigate('/');
+    },
+  });
   return (
     <div className={css.shell}>
       <header className={css.topBar}>
-        <Link to="/caseload" className={css.wordmark} aria-label="dwimble, to the caseload">dwimble</Link>
+        <Link to="/caseload" className={css.wordmark} aria-label="dwimble, to the caseload">
+          dwimble
+        </Link>
         <nav aria-label="Main">
           <NavLink to="/caseload">Caseload</NavLink>
           <NavLink to="/pictures">Pictures</NavLink>
@@ -36,10 +45,17 @@ export function Shell({ account, children }: { account: Account; children: React
               { key: 'notices', label: 'Who made what is in here' },
               { key: 'out', label: 'Sign out' },
             ],
-            onClick: ({ key }) => { if (key === 'out') leaving.mutate(); if (key === 'work') setWork(true); if (key === 'care') setCare(true); if (key === 'notices') void navigate('/notices'); },
+            onClick: ({ key }) => {
+              if (key === 'out') leaving.mutate();
+              if (key === 'work') setWork(true);
+              if (key === 'care') setCare(true);
+              if (key === 'notices') void navigate('/notices');
+            },
           }}
         >
-          <button className={css.account} aria-label={`${account.name}: account`}>{account.name.slice(0, 1)}</button>
+          <button className={css.account} aria-label={`${account.name}: account`}>
+            {account.name.slice(0, 1)}
+          </button>
         </Dropdown>
       </header>
       {account.admin && <Worries />}

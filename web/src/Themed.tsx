@@ -6,5 +6,8 @@ import { theme } from './theme';
 const page = () => document.body;
 
 /** Our theme, over the component library’s. */
-export const Themed = ({ children }: { children: ReactNode }) =>
-  <ConfigProvider theme={theme} getPopupContainer={page} button={{ autoInsertSpace: false }} wave={{ disabled: true }}>{children}</ConfigProvider>;
+export const Themed = ({ children }: { children: ReactNode }) => (
+  <ConfigProvider theme={theme} getPopupContainer={page} button={{ autoInsertSpace: false }} wave={{ disabled: true }}>
+    {children}
+  </ConfigProvider>
+);

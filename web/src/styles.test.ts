@@ -4,9 +4,20 @@ import { describe, expect, it } from 'vitest';
 const sheets = import.meta.glob<string>('./**/*.css', { query: '?raw', import: 'default', eager: true });
 const views = import.meta.glob<string>('./**/*.tsx', { query: '?raw', import: 'default', eager: true });
 
-const classes = (css: string) => new Set([...css.replace(/\{[^{}]*\}/g, '{}').replace(/:global\([^)]*\)/g, '').matchAll(/\.([a-z][a-z0-9-]*)/g)]
-  .map((m) => m[1].replace(/-([a-z0-9])/g, (_, c: string) => c.toUpperCase())));
-const modules = new Map(Object.entries(sheets).filter(([file]) => file.endsWith('.module.css')).map(([file, text]) => [file, classes(text)]));
+const classes = (css: string) =>
+  new Set(
+    [
+      ...css
+        .replace(/\{[^{}]*\}/g, '{}')
+        .replace(/:global\([^)]*\)/g, '')
+        .matchAll(/\.([a-z][a-z0-9-]*)/g),
+    ].map((m) => m[1].replace(/-([a-z0-9])/g, (_, c: string) => c.toUpperCase())),
+  );
+const modules = new Map(
+  Object.entries(sheets)
+    .filter(([file]) => file.endsWith('.module.css'))
+    .map(([file, text]) => [file, classes(text)]),
+);
 const at = (file: string, path: string) => '.' + new URL(path, `file://${file.slice(1)}`).pathname;
 
 const used = Object.entries(views).flatMap(([file, text]) =>
@@ -15,7 +26,8 @@ const used = Object.entries(views).flatMap(([file, text]) =>
     const named = [...text.replace(/^import .*$/gm, '').matchAll(new RegExp(`(?<![\\w.])${name}\\.(\\w+)`, 'g'))].map((m) => m[1]);
     const computed = new RegExp(`(?<![\\w.])${name}\\[`).test(text);
     return named.map((c) => ({ file, module, name: c })).concat(computed ? [...modules.get(module)!].map((c) => ({ file, module, name: c })) : []);
-  }));
+  }),
+);
 
 describe('styles', () => {
   it('every class a view names is in its module', () => {

@@ -73,9 +73,20 @@ export async function done(call: Call<unknown>): Promise<void> {
 }
 
 function problem(error: unknown, response: Response): Problem {
-  const told = (error ?? {}) as { detail?: string; version?: number; yours?: Button; theirs?: Button; needsReason?: boolean; instead?: { words: string; intention: Intention } };
-  return new Problem(response.status, told.detail ?? UNREACHABLE, response.status === 409 ? { version: told.version ?? 0, yours: told.yours, theirs: told.theirs } : undefined,
-    response.status === 428 ? { needsReason: told.needsReason ?? false, instead: told.instead } : undefined);
+  const told = (error ?? {}) as {
+    detail?: string;
+    version?: number;
+    yours?: Button;
+    theirs?: Button;
+    needsReason?: boolean;
+    instead?: { words: string; intention: Intention };
+  };
+  return new Problem(
+    response.status,
+    told.detail ?? UNREACHABLE,
+    response.status === 409 ? { version: told.version ?? 0, yours: told.yours, theirs: told.theirs } : undefined,
+    response.status === 428 ? { needsReason: told.needsReason ?? false, instead: told.instead } : undefined,
+  );
 }
 
 /** Sends a form with a file, which the typed client cannot describe. */

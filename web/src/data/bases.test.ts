@@ -24,7 +24,8 @@ describe('the version a change is made against', () => {
 
 const line = (id: string, buttons: number) => ({ id, name: id, buttons }) as VocabularyView['boards'][number];
 const view = (version: number, ...boards: VocabularyView['boards']) => ({ version, home: 'home', boards }) as unknown as VocabularyView;
-const changed = (since: number, vocabulary: VocabularyView, order?: string[]) => ({ since, vocabulary, order, boards: [], added: [], steps: {} }) as unknown as Changed;
+const changed = (since: number, vocabulary: VocabularyView, order?: string[]) =>
+  ({ since, vocabulary, order, boards: [], added: [], steps: {} }) as unknown as Changed;
 const told = (v?: VocabularyView) => v && [v.version, ...v.boards.map((b) => `${b.id} ${b.buttons}`)];
 
 describe('the view after a change', () => {

@@ -21,9 +21,7 @@ export const board = (id: number, boardId: string, revision: number | undefined)
   queryOptions({
     queryKey: ['board', id, boardId, revision],
     queryFn: () =>
-      answer(
-        client.GET('/api/vocabularies/{vocabulary}/boards/{board}', { params: { path: { vocabulary: id, board: boardId }, query: { revision } } }),
-      ),
+      answer(client.GET('/api/vocabularies/{vocabulary}/boards/{board}', { params: { path: { vocabulary: id, board: boardId }, query: { revision } } })),
     enabled: revision !== undefined,
     staleTime: Infinity,
   });
@@ -76,8 +74,7 @@ export const differingWords = (id: number, version: number) =>
 export const reachOf = (id: number, version: number, boardId: string) =>
   queryOptions({
     queryKey: ['reach', id, version, boardId],
-    queryFn: () =>
-      answer(client.GET('/api/vocabularies/{vocabulary}/boards/{board}/reach', { params: { path: { vocabulary: id, board: boardId } } })),
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/boards/{board}/reach', { params: { path: { vocabulary: id, board: boardId } } })),
     staleTime: Infinity,
     placeholderData: (before) => before,
   });
@@ -86,8 +83,7 @@ export const reachOf = (id: number, version: number, boardId: string) =>
 export const placeForPerson = (id: number, version: number, general: string, own?: Folk['kind']) =>
   queryOptions({
     queryKey: ['place for person', id, version, general, own],
-    queryFn: () =>
-      answer(client.GET('/api/vocabularies/{vocabulary}/place-for-person', { params: { path: { vocabulary: id }, query: { general, own } } })),
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/place-for-person', { params: { path: { vocabulary: id }, query: { general, own } } })),
     staleTime: Infinity,
     placeholderData: (before) => before,
   });
@@ -174,8 +170,7 @@ export type Wish = {
   reason?: string;
 } & (
   | { what: 'edit'; base: number; edit: Intention }
-  | { what: 'words'; base: number; board: string; from?: Cell; text: string; picture?: string; onNewBoard?: string; fillOn?: boolean;
-      newRow?: boolean }
+  | { what: 'words'; base: number; board: string; from?: Cell; text: string; picture?: string; onNewBoard?: string; fillOn?: boolean; newRow?: boolean }
   | {
       what: 'board';
       base: number;
@@ -271,9 +266,7 @@ export async function putChosen(
     await answer(client.POST('/api/vocabularies/{vocabulary}/words', { params: { path }, body: { base: view.version, board: on.board, chosen } }));
     return { vocabulary: view.id, board: on.board };
   }
-  const changed = await answer(
-    client.POST('/api/vocabularies/{vocabulary}/boards', { params: { path }, body: { base: view.version, name: on.name, chosen } }),
-  );
+  const changed = await answer(client.POST('/api/vocabularies/{vocabulary}/boards', { params: { path }, body: { base: view.version, name: on.name, chosen } }));
   return { vocabulary: view.id, board: changed.boards.find((b) => changed.added.includes(b.id))!.id };
 }
 

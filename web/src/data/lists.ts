@@ -71,8 +71,7 @@ export const holidayCountries = queryOptions({
 });
 
 /** Everything a list is printed for, as a piece of work: one PDF, or one for each student in a zip. */
-export const printList = (id: number, each: boolean) =>
-  answer(client.POST('/api/lists/{list}/print', { params: { path: { list: id } }, body: { each } }));
+export const printList = (id: number, each: boolean) => answer(client.POST('/api/lists/{list}/print', { params: { path: { list: id } }, body: { each } }));
 
 /** What of a calendar file can be typed into days. */
 export const calendarLines = (file: File) =>
@@ -110,9 +109,7 @@ function made(id: number, base: number, act: Act): Promise<WordList> {
     case 'edit':
       return answer(client.POST('/api/lists/{list}/edits', { params: { path }, body: { base, edit: act.edit } }));
     case 'words':
-      return answer(
-        client.POST('/api/lists/{list}/words', { params: { path }, body: { base, text: act.text, before: act.before, picture: act.picture } }),
-      );
+      return answer(client.POST('/api/lists/{list}/words', { params: { path }, body: { base, text: act.text, before: act.before, picture: act.picture } }));
     case 'language':
       return answer(client.POST('/api/lists/{list}/language', { params: { path }, body: { base, second: act.second } }));
     case 'class':

@@ -5,7 +5,14 @@ import type { OwnAbout, ShownOwn, TakenIn } from '../api/types';
 export type How = 'TYPED' | 'WHOLE_WORD' | 'STARTS' | 'ENDS' | 'INSIDE' | 'MEANING';
 export type SoundsHow = 'RHYMES' | 'STARTS' | 'ENDS' | 'INSIDE' | 'ONE_APART' | 'SHAPE' | 'SYLLABLES';
 
-export interface Asked { query: string; how?: How; category?: string; student?: string; language?: string; most: number }
+export interface Asked {
+  query: string;
+  how?: How;
+  category?: string;
+  student?: string;
+  language?: string;
+  most: number;
+}
 
 /** So much of what is typed is looked for: the end of it, as of a list the last word is meant. */
 export const LONGEST = 200;
@@ -19,7 +26,15 @@ export const found = (asked: Asked) =>
     placeholderData: keepPreviousData,
   });
 
-export interface SoundAsked { how: SoundsHow; word?: string; reading?: number; phone?: string; shape?: string; count?: number; most: number }
+export interface SoundAsked {
+  how: SoundsHow;
+  word?: string;
+  reading?: number;
+  phone?: string;
+  shape?: string;
+  count?: number;
+  most: number;
+}
 
 export const bySound = (asked: SoundAsked | undefined) =>
   queryOptions({
@@ -40,12 +55,19 @@ export const pairs = (one: string, other: string | undefined) =>
 export const readings = (word: string) =>
   queryOptions({
     queryKey: ['pictures', 'readings', word],
-    queryFn: () => answer(client.GET('/api/pictures/by-sound', { params: { query: { how: 'RHYMES', word: word.slice(-LONGEST), most: 1 } } })).then((heard) => heard.readings),
+    queryFn: () =>
+      answer(client.GET('/api/pictures/by-sound', { params: { query: { how: 'RHYMES', word: word.slice(-LONGEST), most: 1 } } })).then(
+        (heard) => heard.readings,
+      ),
     enabled: word.trim() !== '',
     staleTime: Infinity,
   });
 
-export const categories = queryOptions({ queryKey: ['pictures', 'categories'], queryFn: () => answer(client.GET('/api/pictures/categories')), staleTime: 60_000 });
+export const categories = queryOptions({
+  queryKey: ['pictures', 'categories'],
+  queryFn: () => answer(client.GET('/api/pictures/categories')),
+  staleTime: 60_000,
+});
 export const sounds = queryOptions({ queryKey: ['sounds'], queryFn: () => answer(client.GET('/api/sounds')), staleTime: Infinity });
 
 export const about = (id: string | undefined) =>
@@ -74,7 +96,11 @@ export const creditsOfList = (list: number) =>
   });
 
 export const credits = (vocabulary: number) =>
-  queryOptions({ queryKey: ['vocabulary', vocabulary, 'credits'], queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/credits', { params: { path: { vocabulary } } })), staleTime: 0 });
+  queryOptions({
+    queryKey: ['vocabulary', vocabulary, 'credits'],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/credits', { params: { path: { vocabulary } } })),
+    staleTime: 0,
+  });
 
 export const outside = (query: string) =>
   queryOptions({

@@ -7,8 +7,7 @@ import { spoken } from './cells';
 export const comparison = (id: number, version: number, { then, of }: { then?: number; of?: number }) =>
   queryOptions({
     queryKey: ['comparison', id, version, then, of],
-    queryFn: () =>
-      answer(client.GET('/api/vocabularies/{vocabulary}/comparison', { params: { path: { vocabulary: id }, query: { then, of, version } } })),
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/comparison', { params: { path: { vocabulary: id }, query: { then, of, version } } })),
     staleTime: Infinity,
     placeholderData: (before) => before,
   });
@@ -56,6 +55,4 @@ export function once(words: WordFate[]): WordFate[] {
 
 /** Arrows on a board: from where each button was that stands here now and stood here then. */
 export const arrowsOn = (compared: Comparison, board: string) =>
-  compared.words
-    .filter((w) => w.fate === 'MOVED' && on(w.was, board) && on(w.is, board))
-    .map((w) => ({ id: w.button, from: w.was!.cell, to: w.is!.cell }));
+  compared.words.filter((w) => w.fate === 'MOVED' && on(w.was, board) && on(w.is, board)).map((w) => ({ id: w.button, from: w.was!.cell, to: w.is!.cell }));

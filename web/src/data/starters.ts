@@ -22,8 +22,14 @@ export const copyingAsks = (student: string, vocabulary: number) =>
   });
 
 export const bringInPackage = (student: string, file: File) =>
-  answer(client.POST('/api/students/{student}/bringing-in', {
-    params: { path: { student } },
-    body: { file: file as unknown as string },
-    bodySerializer: () => { const form = new FormData(); form.append('file', file); return form; },
-  }));
+  answer(
+    client.POST('/api/students/{student}/bringing-in', {
+      params: { path: { student } },
+      body: { file: file as unknown as string },
+      bodySerializer: () => {
+        const form = new FormData();
+        form.append('file', file);
+        return form;
+      },
+    }),
+  );

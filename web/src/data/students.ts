@@ -8,9 +8,11 @@ export const caseload = queryOptions({ queryKey: ['caseload'], queryFn: () => an
 export const glances = queryOptions({ queryKey: ['glances'], queryFn: () => answer(client.GET('/api/glances')), staleTime: 0 });
 
 /** The same of one vocabulary. */
-export const glanceOf = (vocabulary: number) => queryOptions({
-  queryKey: ['glances', vocabulary], queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/glance', { params: { path: { vocabulary } } })),
-});
+export const glanceOf = (vocabulary: number) =>
+  queryOptions({
+    queryKey: ['glances', vocabulary],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/glance', { params: { path: { vocabulary } } })),
+  });
 
 export const student = (id: string) =>
   queryOptions({ queryKey: ['student', id], queryFn: () => answer(client.GET('/api/students/{student}', { params: { path: { student: id } } })) });
@@ -19,7 +21,10 @@ export const team = (id: string) =>
   queryOptions({ queryKey: ['team', id], queryFn: () => answer(client.GET('/api/students/{student}/team', { params: { path: { student: id } } })) });
 
 export const vocabularies = (id: string) =>
-  queryOptions({ queryKey: ['vocabularies', id], queryFn: () => answer(client.GET('/api/students/{student}/vocabularies', { params: { path: { student: id } } })) });
+  queryOptions({
+    queryKey: ['vocabularies', id],
+    queryFn: () => answer(client.GET('/api/students/{student}/vocabularies', { params: { path: { student: id } } })),
+  });
 
 /** The student's other vocabularies, asked for once a vocabulary is shown: whoever types the name of one at once finds it. */
 export function useOtherVocabularies(of?: VocabularyView) {
@@ -54,6 +59,8 @@ export const screens = queryOptions({ queryKey: ['screens'], queryFn: () => answ
 
 /** What people call a screen: by its name among the usual ones, else by its sides. */
 export function screenName(screen: Student['screen'], usual: UsualScreen[]): string {
-  return usual.find((s) => s.screen.width === screen.width && s.screen.height === screen.height)?.name
-    ?? `${Math.round(screen.width / 1000)} x ${Math.round(screen.height / 1000)} mm`;
+  return (
+    usual.find((s) => s.screen.width === screen.width && s.screen.height === screen.height)?.name ??
+    `${Math.round(screen.width / 1000)} x ${Math.round(screen.height / 1000)} mm`
+  );
 }

@@ -5,7 +5,11 @@ const LINES = /\s*[\r\n\u23ce\u2028\u2029]+\s*/;
 const isSpace = (text: string) => text.trim() === '';
 
 /** The words of a text, blanks passed over. */
-export const wordsOf = (text: string): string[] => text.split(SEPARATORS).map((w) => w.trim().replace(/\s+/g, ' ')).filter((w) => !isSpace(w));
+export const wordsOf = (text: string): string[] =>
+  text
+    .split(SEPARATORS)
+    .map((w) => w.trim().replace(/\s+/g, ' '))
+    .filter((w) => !isSpace(w));
 
 /** True if a text is more than one word line's word: a separator stands in it, not only at its end. */
 export const isList = (text: string): boolean => SEPARATORS.test(text.trim());
@@ -24,7 +28,13 @@ export const opensBoards = (text: string): boolean => text.split(LINES).some((li
 
 /** A list that was pasted or typed, on one line; if lines of it open boards, the breaks stay to be seen. A comma somebody has just typed stays. */
 export const onOneLine = (text: string): string =>
-  text.includes('>') ? text.split(LINES).filter((line) => !isSpace(line)).join(' ⏎ ').replace(/\t+/g, ', ') : text.replace(/\s*[\r\n\t;\u2028\u2029]+\s*/g, ', ').replace(/^, |, $/g, '');
+  text.includes('>')
+    ? text
+        .split(LINES)
+        .filter((line) => !isSpace(line))
+        .join(' ⏎ ')
+        .replace(/\t+/g, ', ')
+    : text.replace(/\s*[\r\n\t;\u2028\u2029]+\s*/g, ', ').replace(/^, |, $/g, '');
 
 /** Of what is found in a list by its label, what starts as typed comes first; else the order stays. */
 export function startsFirst(one: { label?: unknown }, other: { label?: unknown }, { searchValue }: { searchValue: string }): number {

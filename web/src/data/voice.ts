@@ -33,7 +33,14 @@ function loadedVoices(): Promise<SpeechSynthesisVoice[]> {
     const now = window.speechSynthesis.getVoices();
     if (now.length > 0) return resolve(now);
     const timer = setTimeout(() => resolve(window.speechSynthesis.getVoices()), VOICES_WAIT_MS);
-    window.speechSynthesis.addEventListener('voiceschanged', () => { clearTimeout(timer); resolve(window.speechSynthesis.getVoices()); }, { once: true });
+    window.speechSynthesis.addEventListener(
+      'voiceschanged',
+      () => {
+        clearTimeout(timer);
+        resolve(window.speechSynthesis.getVoices());
+      },
+      { once: true },
+    );
   });
   return voices;
 }

@@ -10,14 +10,18 @@ export function BoardPicture({ board, label, marked, looks }: { board: Board; la
   const { background } = seen(whole, board.look, {});
   return (
     <LooksOfBoard.Provider value={useMemo(() => ({ whole: looks ?? { look: {}, papers: {} }, board }), [looks, board])}>
-      <div className={`${drawn.mat} ${drawn.small}`} role="img" aria-label={label}
-        style={{ ...gridLines(board), ...(background && { background }) }}>
-        {board.buttons.filter((b) => !b.hidden).map((b) => (
-          <span key={b.id} className={marked?.includes(b.id) ? `${drawn.cell} ${drawn.differs}` : drawn.cell}
-            style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}>
-            <Card button={b} />
-          </span>
-        ))}
+      <div className={`${drawn.mat} ${drawn.small}`} role="img" aria-label={label} style={{ ...gridLines(board), ...(background && { background }) }}>
+        {board.buttons
+          .filter((b) => !b.hidden)
+          .map((b) => (
+            <span
+              key={b.id}
+              className={marked?.includes(b.id) ? `${drawn.cell} ${drawn.differs}` : drawn.cell}
+              style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}
+            >
+              <Card button={b} />
+            </span>
+          ))}
       </div>
     </LooksOfBoard.Provider>
   );

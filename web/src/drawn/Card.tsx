@@ -14,17 +14,35 @@ export function Card({ button }: { button: Button }) {
   const place = pictured ? look.label : 'BELOW';
   const type = look.type === 'EQUAL' && board ? typeOn(board, whole, button) : ownType(button, look);
   const style = {
-    ...(look.fill && { '--fill': look.fill }), ...(look.border && { '--edge-colour': look.border }), ...(look.edge !== undefined && { '--edge-width': look.edge }),
-    ...(look.corner !== USUAL.corner && { '--corner': look.corner }), ...(look.picture !== USUAL.picture && { '--picture': look.picture }),
-    '--type-height': type.height, '--letters': type.letters,
+    ...(look.fill && { '--fill': look.fill }),
+    ...(look.border && { '--edge-colour': look.border }),
+    ...(look.edge !== undefined && { '--edge-width': look.edge }),
+    ...(look.corner !== USUAL.corner && { '--corner': look.corner }),
+    ...(look.picture !== USUAL.picture && { '--picture': look.picture }),
+    '--type-height': type.height,
+    '--letters': type.letters,
   } as CSSProperties;
-  const classes = [drawn.card, opens && drawn.opens, !pictured && drawn.wordOnly, place === 'ABOVE' && drawn.labelAbove, place === 'BESIDE' && drawn.labelBeside,
-    look.edge !== undefined && drawn.edged, look.corner !== USUAL.corner && drawn.cornered, look.picture !== USUAL.picture && pictured && drawn.shared,
-    look.fill && lettersAreWhite(look.fill) && drawn.dark].filter(Boolean).join(' ');
+  const classes = [
+    drawn.card,
+    opens && drawn.opens,
+    !pictured && drawn.wordOnly,
+    place === 'ABOVE' && drawn.labelAbove,
+    place === 'BESIDE' && drawn.labelBeside,
+    look.edge !== undefined && drawn.edged,
+    look.corner !== USUAL.corner && drawn.cornered,
+    look.picture !== USUAL.picture && pictured && drawn.shared,
+    look.fill && lettersAreWhite(look.fill) && drawn.dark,
+  ]
+    .filter(Boolean)
+    .join(' ');
   return (
     <span className={classes} style={style}>
       <ButtonPicture layers={button.layers} />
-      {button.label && place !== 'NONE' && <span className={drawn.label} dir="auto">{button.label}</span>}
+      {button.label && place !== 'NONE' && (
+        <span className={drawn.label} dir="auto">
+          {button.label}
+        </span>
+      )}
       {button.kind && <KindMark kind={button.kind} />}
     </span>
   );

@@ -7,10 +7,7 @@ import css from './drawn.module.css';
 export function Route({ spot }: { spot: Spot }) {
   if (!spot.taps) return <span className={css.route}>no taps lead to {spot.name}</span>;
   return (
-    <span
-      className={css.route}
-      title={[...spot.taps.map((t) => `${t.name}, ${spoken(t.cell)}`), `${spot.name}, ${spoken(spot.cell)}`].join('; then ')}
-    >
+    <span className={css.route} title={[...spot.taps.map((t) => `${t.name}, ${spoken(t.cell)}`), `${spot.name}, ${spoken(spot.cell)}`].join('; then ')}>
       {spot.taps.map((t) => (
         <TappedGrid key={t.board} rows={t.rows} columns={t.columns} cell={t.cell} />
       ))}

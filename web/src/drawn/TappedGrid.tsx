@@ -5,12 +5,25 @@ import drawn from './drawn.module.css';
 export function TappedGrid({ rows, columns, cell }: { rows: number; columns: number; cell: Cell }) {
   const unit = 10;
   return (
-    <svg className={drawn.tapped} viewBox={`-4 -4 ${columns * unit + 6} ${rows * unit + 6}`} role="img"
-      aria-label={`tap row ${cell.row + 1}, place ${cell.column + 1}`}>
+    <svg
+      className={drawn.tapped}
+      viewBox={`-4 -4 ${columns * unit + 6} ${rows * unit + 6}`}
+      role="img"
+      aria-label={`tap row ${cell.row + 1}, place ${cell.column + 1}`}
+    >
       {Array.from({ length: rows * columns }, (_, i) => {
         const [r, c] = [Math.floor(i / columns), i % columns];
-        return <rect key={i} x={c * unit} y={r * unit} width={unit - 2.5} height={unit - 2.5} rx={1.5}
-          className={r === cell.row && c === cell.column ? drawn.tap : undefined} />;
+        return (
+          <rect
+            key={i}
+            x={c * unit}
+            y={r * unit}
+            width={unit - 2.5}
+            height={unit - 2.5}
+            rx={1.5}
+            className={r === cell.row && c === cell.column ? drawn.tap : undefined}
+          />
+        );
       })}
     </svg>
   );

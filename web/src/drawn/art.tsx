@@ -31,8 +31,16 @@ export const useArt = () => useContext(Looks);
 /** A picture as it looks here. `collected`: an own one that may not be on any board yet. */
 export function Pic({ id, collected, className, style }: { id: string; collected?: boolean; className?: string; style?: React.CSSProperties }) {
   const art = useArt();
-  return <img src={pictureAddress(id, collected ? { art: art.art } : art)} alt="" draggable={false} className={className} style={style}
-    loading={collected ? 'lazy' : undefined} />;
+  return (
+    <img
+      src={pictureAddress(id, collected ? { art: art.art } : art)}
+      alt=""
+      draggable={false}
+      className={className}
+      style={style}
+      loading={collected ? 'lazy' : undefined}
+    />
+  );
 }
 
 /** All the pictures of a button: one that takes all the room, or several drawn over each other in a square. */
@@ -42,8 +50,14 @@ export function ButtonPicture({ layers, collected }: { layers: Layer[]; collecte
   return (
     <span className={css.layers}>
       <span className={css.layersSquare}>
-        {layers.map((l, i) => <Pic key={i} id={l.picture} collected={collected}
-          style={{ left: `${l.x / 10}%`, top: `${l.y / 10}%`, width: `${l.size / 10}%`, height: `${l.size / 10}%` }} />)}
+        {layers.map((l, i) => (
+          <Pic
+            key={i}
+            id={l.picture}
+            collected={collected}
+            style={{ left: `${l.x / 10}%`, top: `${l.y / 10}%`, width: `${l.size / 10}%`, height: `${l.size / 10}%` }}
+          />
+        ))}
       </span>
     </span>
   );

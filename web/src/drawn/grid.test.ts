@@ -6,14 +6,25 @@ import { arrow, buttonAt, fitted, nextEmpty, stops, tab } from './grid';
 function board(...rows: string[]): Board {
   const cells = rows.map((r) => r.split(' '));
   const buttons: Button[] = [];
-  cells.forEach((row, r) => row.forEach((word, c) => {
-    if (word === '.' || row[c - 1] === word) return;
-    const columns = row.slice(c).findIndex((w) => w !== word);
-    buttons.push({
-      id: word, cell: { row: r, column: c }, span: { rows: 1, columns: columns < 0 ? row.length - c : columns }, label: word, says: { type: 'label' },
-      layers: [], kind: 'thing', leads: { type: 'stays' }, doings: [], hidden: false, look: {},
-    });
-  }));
+  cells.forEach((row, r) =>
+    row.forEach((word, c) => {
+      if (word === '.' || row[c - 1] === word) return;
+      const columns = row.slice(c).findIndex((w) => w !== word);
+      buttons.push({
+        id: word,
+        cell: { row: r, column: c },
+        span: { rows: 1, columns: columns < 0 ? row.length - c : columns },
+        label: word,
+        says: { type: 'label' },
+        layers: [],
+        kind: 'thing',
+        leads: { type: 'stays' },
+        doings: [],
+        hidden: false,
+        look: {},
+      });
+    }),
+  );
   return { id: 'b', name: 'b', rows: rows.length, columns: cells[0].length, heights: [], widths: [], look: {}, buttons };
 }
 

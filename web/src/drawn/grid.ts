@@ -48,7 +48,8 @@ function gridOf(board: Board): Grid {
 
 const isOn = (board: Board, cell: Cell) => cell.row >= 0 && cell.column >= 0 && cell.row < board.rows && cell.column < board.columns;
 
-export const buttonAt = (board: Board, cell: Cell): Button | undefined => (isOn(board, cell) ? gridOf(board).buttons[cell.row * board.columns + cell.column] : undefined);
+export const buttonAt = (board: Board, cell: Cell): Button | undefined =>
+  isOn(board, cell) ? gridOf(board).buttons[cell.row * board.columns + cell.column] : undefined;
 
 /** The cell a mark stands in: a button's own cell wherever on it. */
 export const standing = (board: Board, cell: Cell): Cell => buttonAt(board, cell)?.cell ?? cell;

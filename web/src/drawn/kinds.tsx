@@ -9,7 +9,11 @@ const shapes: Record<Kind, React.ReactNode> = {
   thing: <path d="M.5 5.5h15v5H.5Z" />,
   where: <path d="M8 .8 15.4 6.2 12.6 14.8H3.4L.6 6.2Z" />,
   little: <circle cx="8" cy="8" r="3.8" />,
-  question: <text x="8" y="14" textAnchor="middle" fontSize="16" fontWeight="700">?</text>,
+  question: (
+    <text x="8" y="14" textAnchor="middle" fontSize="16" fontWeight="700">
+      ?
+    </text>
+  ),
 };
 
 /** The fill of a kind, wherever its mark is drawn. */
@@ -17,5 +21,9 @@ export const kindColour = (kind: string) => drawn[`kind${kind[0].toUpperCase()}$
 
 /** Our own mark of a word's kind: shape and colour, so that neither is needed alone. */
 export function KindMark({ kind }: { kind: Kind }) {
-  return <svg className={`${drawn.kindMark} ${kindColour(kind)}`} viewBox="0 0 16 16" aria-hidden="true">{shapes[kind]}</svg>;
+  return (
+    <svg className={`${drawn.kindMark} ${kindColour(kind)}`} viewBox="0 0 16 16" aria-hidden="true">
+      {shapes[kind]}
+    </svg>
+  );
 }

@@ -10,7 +10,10 @@ describe('pictures in layers', () => {
   });
   it('an added picture is small and in a corner, the mark of not lies over all', () => {
     const crossed = withPicture(kite, NOT, true, 0);
-    expect(crossed.map((l) => [l.picture, l.size])).toEqual([['base/kite', 1000], [NOT, 1000]]);
+    expect(crossed.map((l) => [l.picture, l.size])).toEqual([
+      ['base/kite', 1000],
+      [NOT, 1000],
+    ]);
     const three = withPicture(crossed, 'base/cat', true, 0);
     expect(three.map((l) => l.picture)).toEqual(['base/kite', 'base/cat', NOT]);
     expect(three[1]).toMatchObject({ x: 500, y: 500, size: 500 });

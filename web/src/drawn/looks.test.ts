@@ -4,13 +4,37 @@ import type { Board, Button, Look } from '../api/types';
 import { gridLines, lettersAreWhite, longest, ownType, papers, seen, typeOn } from './looks';
 
 /** Looks as core has them (SharedCasesTest), on the same cases. */
-interface Cases { papers: { name: string; colour: string }[]; looks: { whole: Look; board: Look; button: Look; kindPaper: string | null; seen: Record<string, unknown> }[]; darkOnes: { colour: string; white: boolean }[] }
+interface Cases {
+  papers: { name: string; colour: string }[];
+  looks: { whole: Look; board: Look; button: Look; kindPaper: string | null; seen: Record<string, unknown> }[];
+  darkOnes: { colour: string; white: boolean }[];
+}
 const cases = shared as unknown as Cases;
 
 const button = (label: string, column: number, more: Partial<Button> = {}): Button => ({
-  id: label, cell: { row: 0, column }, span: { rows: 1, columns: 1 }, label, says: { type: 'label' }, layers: [], leads: { type: 'stays' }, doings: [], hidden: false, look: {}, ...more,
+  id: label,
+  cell: { row: 0, column },
+  span: { rows: 1, columns: 1 },
+  label,
+  says: { type: 'label' },
+  layers: [],
+  leads: { type: 'stays' },
+  doings: [],
+  hidden: false,
+  look: {},
+  ...more,
 });
-const board = (buttons: Button[], more: Partial<Board> = {}): Board => ({ id: 'b', name: 'b', rows: 1, columns: 4, heights: [], widths: [], look: {}, buttons, ...more });
+const board = (buttons: Button[], more: Partial<Board> = {}): Board => ({
+  id: 'b',
+  name: 'b',
+  rows: 1,
+  columns: 4,
+  heights: [],
+  widths: [],
+  look: {},
+  buttons,
+  ...more,
+});
 
 describe('looks', () => {
   it('has the papers core has', () => expect(papers).toEqual(cases.papers));

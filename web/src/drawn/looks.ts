@@ -4,9 +4,18 @@ import { palette } from '../theme';
 
 /** The papers a button can be made of, in the order in which they lie. Core has the same (ColouredPaper). */
 export const papers: { name: string; colour: string }[] = [
-  { name: 'shell', colour: '#fbe4dd' }, { name: 'peach', colour: '#ffddbd' }, { name: 'straw', colour: '#ffeda6' }, { name: 'lime', colour: '#e6f2a8' },
-  { name: 'reed', colour: '#cbeab5' }, { name: 'mint', colour: '#b9e8d3' }, { name: 'tide', colour: '#b5e6ee' }, { name: 'sky', colour: '#c6def9' },
-  { name: 'bluebell', colour: '#d5d6fb' }, { name: 'heather', colour: '#e7d2f4' }, { name: 'rose', colour: '#f8cfe0' }, { name: 'oat', colour: '#e6dcc7' },
+  { name: 'shell', colour: '#fbe4dd' },
+  { name: 'peach', colour: '#ffddbd' },
+  { name: 'straw', colour: '#ffeda6' },
+  { name: 'lime', colour: '#e6f2a8' },
+  { name: 'reed', colour: '#cbeab5' },
+  { name: 'mint', colour: '#b9e8d3' },
+  { name: 'tide', colour: '#b5e6ee' },
+  { name: 'sky', colour: '#c6def9' },
+  { name: 'bluebell', colour: '#d5d6fb' },
+  { name: 'heather', colour: '#e7d2f4' },
+  { name: 'rose', colour: '#f8cfe0' },
+  { name: 'oat', colour: '#e6dcc7' },
 ];
 
 /** What holds where nobody said anything; core has the same (Look.USUAL). */
@@ -18,7 +27,10 @@ export type Seen = Look & Required<Pick<Look, keyof typeof USUAL>>;
 export type Papers = Partial<Record<Kind, string>>;
 
 /** How all boards look, and the paper of each kind. */
-export interface Looks { look: Look; papers: Papers }
+export interface Looks {
+  look: Look;
+  papers: Papers;
+}
 
 /** What holds of the board a card stands on. */
 export const LooksOfBoard = createContext<{ whole: Looks; board?: Board }>({ whole: { look: {}, papers: {} } });
@@ -38,7 +50,7 @@ export function gridLines(board: Board): { gridTemplateColumns: string; gridTemp
 }
 
 const lines = (count: number, shares: number[]) =>
-  (shares.length === 0 ? `repeat(${count}, minmax(0, 1fr))` : shares.map((s) => `minmax(0, ${s}fr)`).join(' '));
+  shares.length === 0 ? `repeat(${count}, minmax(0, 1fr))` : shares.map((s) => `minmax(0, ${s}fr)`).join(' ');
 
 /** Whether letters are white on a colour, as ink would be harder to read (WCAG 2.2 contrast; core: Colour.ink). */
 export function lettersAreWhite(colour: string): boolean {
@@ -68,7 +80,10 @@ export function longest(label: string): number {
 const linesOf = (label: string) => (label.includes(' ') ? 2 : 1);
 
 /** How large a label may be: percent of its cell's height, and the letters that have to fit its width. */
-export interface TypeSize { height: number; letters: number }
+export interface TypeSize {
+  height: number;
+  letters: number;
+}
 
 /** As large as this button allows. `share`: the picture's, in percent. */
 export function ownType(button: Pick<Button, 'label' | 'layers'>, look: Pick<Look, 'label' | 'picture'>): TypeSize {
@@ -91,12 +106,15 @@ export function typeOn(board: Board, whole: Looks, button: Button): TypeSize {
 }
 
 function equalOn(board: Board, whole: Looks): { height: number; letters: number } {
-  const all = board.buttons.filter((b) => b.label && !b.hidden).map((b) => {
-    const own = ownType(b, seen(whole, board.look, b.look, b.kind ?? undefined));
-    const room = shareOf(board, b);
-    return { height: own.height * room.height, letters: own.letters / room.width };
-  });
-  return all.length === 0 ? { height: 19 / board.rows, letters: 4 * board.columns }
+  const all = board.buttons
+    .filter((b) => b.label && !b.hidden)
+    .map((b) => {
+      const own = ownType(b, seen(whole, board.look, b.look, b.kind ?? undefined));
+      const room = shareOf(board, b);
+      return { height: own.height * room.height, letters: own.letters / room.width };
+    });
+  return all.length === 0
+    ? { height: 19 / board.rows, letters: 4 * board.columns }
     : { height: Math.min(...all.map((a) => a.height)), letters: Math.max(...all.map((a) => a.letters)) };
 }
 

@@ -17,10 +17,33 @@ const cell = ([row, column]: [number, number]) => ({ row, column });
 function board(rows: string[]): Board {
   const words = rows.map((r) => r.split(' '));
   return {
-    id: 'b', name: 'b', rows: rows.length, columns: words[0].length, heights: [], widths: [], look: {},
-    buttons: words.flatMap((row, r) => row.flatMap((w, c) => (w === '.' ? [] : [{
-      id: w, cell: { row: r, column: c }, span: { rows: 1, columns: 1 }, label: w, says: { type: 'label' as const }, layers: [], leads: { type: 'stays' as const }, doings: [], hidden: false, look: {},
-    }]))),
+    id: 'b',
+    name: 'b',
+    rows: rows.length,
+    columns: words[0].length,
+    heights: [],
+    widths: [],
+    look: {},
+    buttons: words.flatMap((row, r) =>
+      row.flatMap((w, c) =>
+        w === '.'
+          ? []
+          : [
+              {
+                id: w,
+                cell: { row: r, column: c },
+                span: { rows: 1, columns: 1 },
+                label: w,
+                says: { type: 'label' as const },
+                layers: [],
+                leads: { type: 'stays' as const },
+                doings: [],
+                hidden: false,
+                look: {},
+              },
+            ],
+      ),
+    ),
   };
 }
 

@@ -3,20 +3,48 @@ import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import parts from './parts.module.css';
 
 /** A dotted-underlined word of a sentence that opens a list to choose from. */
-export function DottedChoice({ label, children, items, onChoose, disabled }: {
-  label: string; children: ReactNode; items: MenuProps['items']; onChoose: (key: string) => void; disabled?: boolean;
+export function DottedChoice({
+  label,
+  children,
+  items,
+  onChoose,
+  disabled,
+}: {
+  label: string;
+  children: ReactNode;
+  items: MenuProps['items'];
+  onChoose: (key: string) => void;
+  disabled?: boolean;
 }) {
   if (disabled) return <strong>{children}</strong>;
   return (
     <Dropdown trigger={['click']} menu={{ items, onClick: ({ key }) => onChoose(key), className: parts.longMenu }}>
-      <button type="button" className={parts.dotted} title={label} aria-haspopup="menu">{children}</button>
+      <button type="button" className={parts.dotted} title={label} aria-haspopup="menu">
+        {children}
+      </button>
     </Dropdown>
   );
 }
 
 /** A dotted-underlined word that becomes a field when clicked. Enter or leaving keeps it, Escape does not. */
-export function DottedText({ label, value, shown, onKeep, disabled, editing, onEditing, onText, onKeepWith }: {
-  label: string; value: string; shown?: ReactNode; onKeep: (text: string) => void; disabled?: boolean; editing?: boolean; onEditing?: (on: boolean) => void;
+export function DottedText({
+  label,
+  value,
+  shown,
+  onKeep,
+  disabled,
+  editing,
+  onEditing,
+  onText,
+  onKeepWith,
+}: {
+  label: string;
+  value: string;
+  shown?: ReactNode;
+  onKeep: (text: string) => void;
+  disabled?: boolean;
+  editing?: boolean;
+  onEditing?: (on: boolean) => void;
   /** What is typed, as it is typed. */
   onText?: (text: string) => void;
   /** Kept by Shift Enter, with something more. */
@@ -26,13 +54,46 @@ export function DottedText({ label, value, shown, onKeep, disabled, editing, onE
   const open = editing ?? own;
   const setOpen = onEditing ?? setOwn;
   if (disabled) return <strong>{shown ?? value}</strong>;
-  if (!open) return <button type="button" className={parts.dotted} title={label} onClick={() => setOpen(true)}>{shown ?? value}</button>;
-  return <DottedField label={label} value={value} onText={onText} onKeepWith={onKeepWith && ((text) => { setOpen(false); onKeepWith(text); })}
-    onDone={(text) => { setOpen(false); if (text !== undefined && text.trim() !== value) onKeep(text); }} />;
+  if (!open)
+    return (
+      <button type="button" className={parts.dotted} title={label} onClick={() => setOpen(true)}>
+        {shown ?? value}
+      </button>
+    );
+  return (
+    <DottedField
+      label={label}
+      value={value}
+      onText={onText}
+      onKeepWith={
+        onKeepWith &&
+        ((text) => {
+          setOpen(false);
+          onKeepWith(text);
+        })
+      }
+      onDone={(text) => {
+        setOpen(false);
+        if (text !== undefined && text.trim() !== value) onKeep(text);
+      }}
+    />
+  );
 }
 
 /** The field, new each time it opens: its text is selected before the next key arrives, so typing replaces it. */
-function DottedField({ label, value, onDone, onText, onKeepWith }: { label: string; value: string; onDone: (text?: string) => void; onText?: (text: string) => void; onKeepWith?: (text: string) => void }) {
+function DottedField({
+  label,
+  value,
+  onDone,
+  onText,
+  onKeepWith,
+}: {
+  label: string;
+  value: string;
+  onDone: (text?: string) => void;
+  onText?: (text: string) => void;
+  onKeepWith?: (text: string) => void;
+}) {
   const [text, setText] = useState(value);
   // What is kept was meant for what stood here when the field opened: what others make of it meanwhile is met, not written over.
   // What more it may be kept with is offered for what is typed, so that is the newest.
@@ -49,8 +110,18 @@ function DottedField({ label, value, onDone, onText, onKeepWith }: { label: stri
     keep(kept);
   };
   return (
-    <input ref={field} className={parts.dottedField} aria-label={label} value={text} dir="auto" size={Math.max(6, Math.min(24, text.length + 1))}
-      onChange={(e) => { setText(e.target.value); onText?.(e.target.value); }} onBlur={() => leave(text)}
+    <input
+      ref={field}
+      className={parts.dottedField}
+      aria-label={label}
+      value={text}
+      dir="auto"
+      size={Math.max(6, Math.min(24, text.length + 1))}
+      onChange={(e) => {
+        setText(e.target.value);
+        onText?.(e.target.value);
+      }}
+      onBlur={() => leave(text)}
       onKeyDown={(e) => {
         if (e.key === 'Enter' && e.shiftKey && onKeepWith && !done.current) {
           done.current = true;
@@ -58,6 +129,7 @@ function DottedField({ label, value, onDone, onText, onKeepWith }: { label: stri
         } else if (e.key === 'Enter') leave(text);
         if (e.key === 'Escape') leave();
         e.stopPropagation();
-      }} />
+      }}
+    />
   );
 }

@@ -7,11 +7,21 @@ const TAKES = '[role=dialog], .ant-modal-close';
  */
 export function keepFocus(page: Document): void {
   let going: EventTarget | null = null;
-  page.addEventListener('focusout', (e) => { going = e.relatedTarget; }, true);
-  page.addEventListener('focusin', (e) => {
-    const to = going;
-    going = null;
-    if (!(to instanceof HTMLElement) || to === e.target || !(e.target instanceof Element) || !e.target.matches(TAKES)) return;
-    if (e.target.closest('[role=dialog]')?.contains(to)) to.focus();
-  }, true);
+  page.addEventListener(
+    'focusout',
+    (e) => {
+      going = e.relatedTarget;
+    },
+    true,
+  );
+  page.addEventListener(
+    'focusin',
+    (e) => {
+      const to = going;
+      going = null;
+      if (!(to instanceof HTMLElement) || to === e.target || !(e.target instanceof Element) || !e.target.matches(TAKES)) return;
+      if (e.target.closest('[role=dialog]')?.contains(to)) to.focus();
+    },
+    true,
+  );
 }

@@ -54,7 +54,9 @@ export function useLive(thing: Thing, id: number, board: string, onVersion: (ver
 
   useEffect(() => {
     if (connection.current && thing === 'vocabularies') {
-      void client.PUT('/api/vocabularies/{vocabulary}/here', { params: { path: { vocabulary: id } }, body: { connection: connection.current, board } }).catch(() => undefined);
+      void client
+        .PUT('/api/vocabularies/{vocabulary}/here', { params: { path: { vocabulary: id } }, body: { connection: connection.current, board } })
+        .catch(() => undefined);
     }
   }, [thing, id, board]);
 

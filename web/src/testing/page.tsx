@@ -38,7 +38,14 @@ export function onPage(view: ReactElement, { answers = {}, at = '/', route = '*'
   });
   // What a page has, and the simulated one has not.
   Element.prototype.scrollTo ??= () => undefined;
-  vi.stubGlobal('ResizeObserver', class { observe() {} disconnect() {} unobserve() {} });
+  vi.stubGlobal(
+    'ResizeObserver',
+    class {
+      observe() {}
+      disconnect() {}
+      unobserve() {}
+    },
+  );
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   const shown = render(
     <QueryClientProvider client={queries}>
@@ -57,24 +64,42 @@ export function onPage(view: ReactElement, { answers = {}, at = '/', route = '*'
 }
 
 export const button = (id: string, row: number, column: number, more: Partial<Button> = {}): Button => ({
-  id, cell: { row, column }, span: { rows: 1, columns: 1 }, label: id, says: { type: 'label' }, layers: [], leads: { type: 'stays' }, doings: [], hidden: false, look: {}, ...more,
+  id,
+  cell: { row, column },
+  span: { rows: 1, columns: 1 },
+  label: id,
+  says: { type: 'label' },
+  layers: [],
+  leads: { type: 'stays' },
+  doings: [],
+  hidden: false,
+  look: {},
+  ...more,
 });
 
 export const board = (id: string, rows: number, columns: number, ...buttons: Button[]): Board => ({
-  id, name: id, rows, columns, heights: [], widths: [], look: {}, buttons,
+  id,
+  name: id,
+  rows,
+  columns,
+  heights: [],
+  widths: [],
+  look: {},
+  buttons,
 });
 
-export const vocabulary = (...boards: Board[]): VocabularyView => ({
-  id: 7,
-  name: 'Ilse’s words',
-  version: 3,
-  home: boards[0].id,
-  locale: 'en',
-  role: 'OWNER',
-  look: {},
-  papers: {},
-  plan: { at: 0, steps: [] },
-  art: 'colour.yellow.usual',
-  layout: { screenWidthMm: 200, screenHeightMm: 150, margin: 0.01, message: 0.12 },
-  boards: boards.map((b) => ({ id: b.id, name: b.name, rows: b.rows, columns: b.columns, revision: 1, keptFree: [] })),
-}) as unknown as VocabularyView;
+export const vocabulary = (...boards: Board[]): VocabularyView =>
+  ({
+    id: 7,
+    name: 'Ilse’s words',
+    version: 3,
+    home: boards[0].id,
+    locale: 'en',
+    role: 'OWNER',
+    look: {},
+    papers: {},
+    plan: { at: 0, steps: [] },
+    art: 'colour.yellow.usual',
+    layout: { screenWidthMm: 200, screenHeightMm: 150, margin: 0.01, message: 0.12 },
+    boards: boards.map((b) => ({ id: b.id, name: b.name, rows: b.rows, columns: b.columns, revision: 1, keptFree: [] })),
+  }) as unknown as VocabularyView;

@@ -12,7 +12,9 @@ export function SignInPage({ view }: { view: SessionView }) {
   return (
     <main className={css.signIn} data-ready>
       <section className={css.signInCard}>
-        <h1><img src="/mark.svg" alt="" width={40} height={40} /> dwimble</h1>
+        <h1>
+          <img src="/mark.svg" alt="" width={40} height={40} /> dwimble
+        </h1>
         <p className={parts.quiet}>Boards, vocabularies and printed supports, fitted to each student.</p>
         {view.firstAccount ? <FirstAccountForm /> : <SignInForm />}
         {view.demoAccounts.length > 0 && <DemoSignIn accounts={view.demoAccounts} />}
@@ -31,9 +33,15 @@ export function SignInForm({ known }: { known?: string }) {
   return (
     <Form layout="vertical" requiredMark={false} onFinish={entering.mutate} initialValues={{ signIn: known }}>
       {entering.isError && <Alert type="error" showIcon title={sentence(entering.error)} className={parts.gapBelow} />}
-      <Form.Item label="Name you sign in with" name="signIn"><Input autoComplete="username" autoFocus={!known} /></Form.Item>
-      <Form.Item label="Password" name="password"><Input type="password" autoComplete="current-password" autoFocus={!!known} /></Form.Item>
-      <Button type="primary" htmlType="submit" block loading={entering.isPending}>Sign in</Button>
+      <Form.Item label="Name you sign in with" name="signIn">
+        <Input autoComplete="username" autoFocus={!known} />
+      </Form.Item>
+      <Form.Item label="Password" name="password">
+        <Input type="password" autoComplete="current-password" autoFocus={!!known} />
+      </Form.Item>
+      <Button type="primary" htmlType="submit" block loading={entering.isPending}>
+        Sign in
+      </Button>
     </Form>
   );
 }
@@ -44,16 +52,24 @@ function DemoSignIn({ accounts }: { accounts: SessionView['demoAccounts'] }) {
     <div className={css.demoAccounts}>
       <h2>This is the demo school</h2>
       <p className={parts.quiet}>Everybody in it is made up. Come in as</p>
-      {accounts.toSorted((a, b) => a.id - b.id).map((account) => (
-        <Button key={account.id} block onClick={() => entering.mutate(account.signIn)}>
-          {account.name}, {account.work}
-        </Button>
-      ))}
+      {accounts
+        .toSorted((a, b) => a.id - b.id)
+        .map((account) => (
+          <Button key={account.id} block onClick={() => entering.mutate(account.signIn)}>
+            {account.name}, {account.work}
+          </Button>
+        ))}
     </div>
   );
 }
 
-interface FirstAccount { code: string; signIn: string; name: string; work: string; password: string }
+interface FirstAccount {
+  code: string;
+  signIn: string;
+  name: string;
+  work: string;
+  password: string;
+}
 
 function FirstAccountForm() {
   const making = useEntering(async (values: FirstAccount) => {
@@ -64,12 +80,24 @@ function FirstAccountForm() {
     <Form layout="vertical" requiredMark={false} onFinish={making.mutate}>
       <p>Nobody has an account here yet. Make the first one; it can make the others.</p>
       {making.isError && <Alert type="error" showIcon title={sentence(making.error)} className={parts.gapBelow} />}
-      <Form.Item label="Code, printed where the server was started" name="code" initialValue=""><Input autoComplete="off" /></Form.Item>
-      <Form.Item label="Your name" name="name" initialValue=""><Input autoComplete="name" /></Form.Item>
-      <Form.Item label="What you are here, such as teacher" name="work" initialValue=""><Input /></Form.Item>
-      <Form.Item label="Name you sign in with" name="signIn" initialValue=""><Input autoComplete="username" /></Form.Item>
-      <Form.Item label="Password, at least 8 characters" name="password" initialValue=""><Input type="password" autoComplete="new-password" /></Form.Item>
-      <Button type="primary" htmlType="submit" block loading={making.isPending}>Make the account</Button>
+      <Form.Item label="Code, printed where the server was started" name="code" initialValue="">
+        <Input autoComplete="off" />
+      </Form.Item>
+      <Form.Item label="Your name" name="name" initialValue="">
+        <Input autoComplete="name" />
+      </Form.Item>
+      <Form.Item label="What you are here, such as teacher" name="work" initialValue="">
+        <Input />
+      </Form.Item>
+      <Form.Item label="Name you sign in with" name="signIn" initialValue="">
+        <Input autoComplete="username" />
+      </Form.Item>
+      <Form.Item label="Password, at least 8 characters" name="password" initialValue="">
+        <Input type="password" autoComplete="new-password" />
+      </Form.Item>
+      <Button type="primary" htmlType="submit" block loading={making.isPending}>
+        Make the account
+      </Button>
     </Form>
   );
 }

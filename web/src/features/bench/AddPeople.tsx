@@ -32,7 +32,15 @@ export function AddPeople({ view, onAdd, onClose }: { view: VocabularyView; onAd
       const ready: Person[] = [];
       for (const { kind: _, ...person } of people) {
         const photo = photoOf(person.name, files);
-        ready.push(photo ? { ...person, picture: (await takeIn(photo, { ...ABOUT, words: [person.name], audience: view.student ? 'STUDENT' : 'MINE', student: view.student?.id })).picture.picture } : person);
+        ready.push(
+          photo
+            ? {
+                ...person,
+                picture: (await takeIn(photo, { ...ABOUT, words: [person.name], audience: view.student ? 'STUDENT' : 'MINE', student: view.student?.id }))
+                  .picture.picture,
+              }
+            : person,
+        );
       }
       if (await onAdd(ready)) onClose();
     } catch (error) {
@@ -41,25 +49,50 @@ export function AddPeople({ view, onAdd, onClose }: { view: VocabularyView; onAd
     setBusy(false);
   }
   return (
-    <Modal open title="Add several people" onCancel={onClose} okText={people.length > 1 ? `Add ${people.length} people` : 'Add'} cancelText="Leave it"
-      onOk={() => void add()} confirmLoading={busy} okButtonProps={{ disabled: people.length === 0 }} width={620}>
+    <Modal
+      open
+      title="Add several people"
+      onCancel={onClose}
+      okText={people.length > 1 ? `Add ${people.length} people` : 'Add'}
+      cancelText="Leave it"
+      onOk={() => void add()}
+      confirmLoading={busy}
+      okButtonProps={{ disabled: people.length === 0 }}
+      width={620}
+    >
       <div className={dialogs.person}>
-        <label>One a line: a name, and who they are
-          <Input.TextArea autoFocus rows={7} value={text} onChange={(e) => setText(e.target.value)}
-            placeholder={'Lot, sister\nMiss Wren, teacher\nBram (friend)'} />
+        <label>
+          One a line: a name, and who they are
+          <Input.TextArea
+            autoFocus
+            rows={7}
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+            placeholder={'Lot, sister\nMiss Wren, teacher\nBram (friend)'}
+          />
         </label>
-        <label>Photos, if you like, each called as the person is: “Lot.jpg”
+        <label>
+          Photos, if you like, each called as the person is: “Lot.jpg”
           <input type="file" multiple accept="image/*" aria-label="Photos of them" onChange={(e) => setFiles([...(e.target.files ?? [])])} />
         </label>
-        <Checkbox checked={own ?? kinds.some((k) => k.there)} onChange={(e) => setOwn(e.target.checked)}>family, school and class on boards of their own</Checkbox>
+        <Checkbox checked={own ?? kinds.some((k) => k.there)} onChange={(e) => setOwn(e.target.checked)}>
+          family, school and class on boards of their own
+        </Checkbox>
         {people.length > 0 && (
           <ul className={dialogs.peopleList} aria-label="Who is added">
-            {people.map((p, i) => <li key={i}><strong>{p.name}</strong>{p.general && `, ${p.general}`}{p.kind && <span
-              className={parts.quiet}> · {p.board ? `on ${p.kind.boardName}` : `beside “${p.general}”`}</span>}{withPhoto.includes(p) && <span className={parts.quiet}> · with a photo</span>}</li>)}
+            {people.map((p, i) => (
+              <li key={i}>
+                <strong>{p.name}</strong>
+                {p.general && `, ${p.general}`}
+                {p.kind && <span className={parts.quiet}> · {p.board ? `on ${p.kind.boardName}` : `beside “${p.general}”`}</span>}
+                {withPhoto.includes(p) && <span className={parts.quiet}> · with a photo</span>}
+              </li>
+            ))}
           </ul>
         )}
-        {files.length > withPhoto.length && <p
-          className={parts.quiet}>{files.length - withPhoto.length} of the photos are called like nobody in the list and are left out.</p>}
+        {files.length > withPhoto.length && (
+          <p className={parts.quiet}>{files.length - withPhoto.length} of the photos are called like nobody in the list and are left out.</p>
+        )}
         {problem && <Alert type="warning" showIcon title={problem} />}
       </div>
     </Modal>

@@ -47,32 +47,105 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
     void queries.invalidateQueries({ queryKey: ['place for person', view.id] });
   }
   if (several) return <AddPeople view={view} onAdd={onAdd} onClose={onClose} />;
-  const onEnter = (e: React.KeyboardEvent) => { if (e.key === 'Enter' && !e.defaultPrevented) { e.preventDefault(); void add(); } };
+  const onEnter = (e: React.KeyboardEvent) => {
+    if (e.key === 'Enter' && !e.defaultPrevented) {
+      e.preventDefault();
+      void add();
+    }
+  };
 
   return (
-    <Modal open title="Add a person" onCancel={onClose} okText="Add" cancelText="Leave it" onOk={() => void add()} confirmLoading={photo.busy} okButtonProps={photo.finish} width={620}>
-      <div className={dialogs.person} onDragOver={(e) => e.preventDefault()} onDrop={(e) => { e.preventDefault(); photo.setFile(picturesOf(e.dataTransfer)[0]); }}
-        onPaste={(e) => { const [pasted] = picturesOf(e.clipboardData); if (pasted) { e.preventDefault(); photo.setFile(pasted); } }}>
-        <label>Name or nickname <Input autoFocus value={name} onChange={(e) => setName(e.target.value)} onKeyDown={onEnter} autoComplete="off" /></label>
-        <label>Who they are {whose}
-          <AutoComplete value={general} onChange={(value: string) => setGeneral(value ?? '')} options={generalWords(kinds, general.toLowerCase())}
-            placeholder="sister, teacher, friend …" onInputKeyDown={onEnter} aria-label="Who they are" defaultActiveFirstOption={false} />
+    <Modal
+      open
+      title="Add a person"
+      onCancel={onClose}
+      okText="Add"
+      cancelText="Leave it"
+      onOk={() => void add()}
+      confirmLoading={photo.busy}
+      okButtonProps={photo.finish}
+      width={620}
+    >
+      <div
+        className={dialogs.person}
+        onDragOver={(e) => e.preventDefault()}
+        onDrop={(e) => {
+          e.preventDefault();
+          photo.setFile(picturesOf(e.dataTransfer)[0]);
+        }}
+        onPaste={(e) => {
+          const [pasted] = picturesOf(e.clipboardData);
+          if (pasted) {
+            e.preventDefault();
+            photo.setFile(pasted);
+          }
+        }}
+      >
+        <label>
+          Name or nickname <Input autoFocus value={name} onChange={(e) => setName(e.target.value)} onKeyDown={onEnter} autoComplete="off" />
+        </label>
+        <label>
+          Who they are {whose}
+          <AutoComplete
+            value={general}
+            onChange={(value: string) => setGeneral(value ?? '')}
+            options={generalWords(kinds, general.toLowerCase())}
+            placeholder="sister, teacher, friend …"
+            onInputKeyDown={onEnter}
+            aria-label="Who they are"
+            defaultActiveFirstOption={false}
+          />
         </label>
         <div>
           <p>A face, if you like:</p>
           <div className={dialogs.faces}>
-            {picture && !faces.data?.pictures.some((p) => p.id === picture) && <button type="button" aria-pressed="true" aria-label="the photo"
-              onClick={() => setPicture(undefined)}><Pic id={picture} collected /></button>}
-            {faces.data?.pictures.map((p) => <button key={p.id} type="button" aria-label={p.name} title={p.name} aria-pressed={p.id === picture}
-              onClick={() => { photo.setFile(undefined); setPicture(p.id === picture ? undefined : p.id); }}><Pic id={p.id} collected /></button>)}
+            {picture && !faces.data?.pictures.some((p) => p.id === picture) && (
+              <button type="button" aria-pressed="true" aria-label="the photo" onClick={() => setPicture(undefined)}>
+                <Pic id={picture} collected />
+              </button>
+            )}
+            {faces.data?.pictures.map((p) => (
+              <button
+                key={p.id}
+                type="button"
+                aria-label={p.name}
+                title={p.name}
+                aria-pressed={p.id === picture}
+                onClick={() => {
+                  photo.setFile(undefined);
+                  setPicture(p.id === picture ? undefined : p.id);
+                }}
+              >
+                <Pic id={p.id} collected />
+              </button>
+            ))}
           </div>
           <OwnPhoto photo={photo} />
         </div>
-        {kind && <Checkbox checked={own !== undefined} onChange={(e) => setWanted(e.target.checked)}>on a board of their own: {kind.boardName}</Checkbox>}
-        <p role="status">{!place ? data && 'No board for people has an empty cell. Take a button off there, or add a board.'
-          : own && !own.there ? <>A new board <strong>{own.boardName}</strong> begins with {name.trim() || 'this person'}, opened from {place.name}, {spoken(place.cell)}.</>
-            : <>{name.trim() || 'This person'} goes on <strong>{place.name}</strong>, {spoken(place.cell)}{place.beside && <>, beside “{place.beside}”, which stays</>}.</>}</p>
-        <p><button type="button" className={parts.dotted} onClick={() => setSeveral(true)}>several people from a list</button></p>
+        {kind && (
+          <Checkbox checked={own !== undefined} onChange={(e) => setWanted(e.target.checked)}>
+            on a board of their own: {kind.boardName}
+          </Checkbox>
+        )}
+        <p role="status">
+          {!place ? (
+            data && 'No board for people has an empty cell. Take a button off there, or add a board.'
+          ) : own && !own.there ? (
+            <>
+              A new board <strong>{own.boardName}</strong> begins with {name.trim() || 'this person'}, opened from {place.name}, {spoken(place.cell)}.
+            </>
+          ) : (
+            <>
+              {name.trim() || 'This person'} goes on <strong>{place.name}</strong>, {spoken(place.cell)}
+              {place.beside && <>, beside “{place.beside}”, which stays</>}.
+            </>
+          )}
+        </p>
+        <p>
+          <button type="button" className={parts.dotted} onClick={() => setSeveral(true)}>
+            several people from a list
+          </button>
+        </p>
         {problem && <Alert type="warning" showIcon title={problem} />}
       </div>
     </Modal>
@@ -80,6 +153,10 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
 }
 
 /** The general words for people: by kinds of people, or those that begin as typed. */
-const generalWords = (kinds: Folk[], typed: string): { value: string; label?: string; options?: { value: string }[] }[] => (typed
-  ? kinds.flatMap((f) => f.words).filter((w) => w.startsWith(typed)).map((value) => ({ value }))
-  : kinds.map((f) => ({ value: f.kind, label: f.boardName, options: f.words.map((value) => ({ value })) })));
+const generalWords = (kinds: Folk[], typed: string): { value: string; label?: string; options?: { value: string }[] }[] =>
+  typed
+    ? kinds
+        .flatMap((f) => f.words)
+        .filter((w) => w.startsWith(typed))
+        .map((value) => ({ value }))
+    : kinds.map((f) => ({ value: f.kind, label: f.boardName, options: f.words.map((value) => ({ value })) }));

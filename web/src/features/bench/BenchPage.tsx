@@ -24,8 +24,7 @@ export default function BenchPage() {
   const shown = last?.view.id === id && last.board.id === boardId ? last : undefined;
   const error = view.error ?? board.error;
 
-  if (view.data && (!line || !params.board))
-    return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}${search}`} replace />;
+  if (view.data && (!line || !params.board)) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}${search}`} replace />;
   if (error && !shown)
     return (
       <main className={parts.lone}>

@@ -7,8 +7,20 @@ import { BoardGrid } from './BoardGrid';
 const harbour = board('harbour', 2, 3, button('crab', 0, 0), button('gull', 0, 1), button('eat', 1, 2, { leads: { type: 'opens', board: 'food' } }));
 
 function grid(more: Partial<Parameters<typeof BoardGrid>[0]> = {}) {
-  const on = { onMark: vi.fn(), onOpen: vi.fn(), onType: vi.fn(), onTakeOff: vi.fn(), onRename: vi.fn(), onKey: vi.fn(), onChoose: vi.fn(), onChooseAll: vi.fn(), onMove: vi.fn() };
-  const page = onPage(<BoardGrid board={harbour} looks={{ look: {}, papers: {} }} overlays={new Map()} marked={{ row: 0, column: 0 }} chosen={[]} focus={1} {...on} {...more} />);
+  const on = {
+    onMark: vi.fn(),
+    onOpen: vi.fn(),
+    onType: vi.fn(),
+    onTakeOff: vi.fn(),
+    onRename: vi.fn(),
+    onKey: vi.fn(),
+    onChoose: vi.fn(),
+    onChooseAll: vi.fn(),
+    onMove: vi.fn(),
+  };
+  const page = onPage(
+    <BoardGrid board={harbour} looks={{ look: {}, papers: {} }} overlays={new Map()} marked={{ row: 0, column: 0 }} chosen={[]} focus={1} {...on} {...more} />,
+  );
   return { ...page, on };
 }
 

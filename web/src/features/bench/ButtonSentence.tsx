@@ -44,12 +44,29 @@ interface Props {
 }
 
 /** The panel that shows, as sentences, what a button does, and changes it: the dotted words are the controls. */
-export function ButtonSentence({ button, board, line, view, mayEdit, doing, onDoing, onChange, onNewBoard, onOpen, onTakeOff, onWalk, onCarry, onTry, onLook, onChooseMore }: Props) {
+export function ButtonSentence({
+  button,
+  board,
+  line,
+  view,
+  mayEdit,
+  doing,
+  onDoing,
+  onChange,
+  onNewBoard,
+  onOpen,
+  onTakeOff,
+  onWalk,
+  onCarry,
+  onTry,
+  onLook,
+  onChooseMore,
+}: Props) {
   const [wording, setWording] = useState(false);
   const [relabel, setRelabel] = useState('');
   const renaming = doing.what === 'renaming' && relabel.trim() !== '' && relabel.trim() !== button.label;
   const pictures = useQuery({ ...found({ query: relabel, most: 1, student: view.student?.id, language: view.locale }), enabled: renaming });
-  const [first] = renaming && !pictures.isPlaceholderData ? pictures.data?.pictures ?? [] : [];
+  const [first] = renaming && !pictures.isPlaceholderData ? (pictures.data?.pictures ?? []) : [];
   const offered = first?.sure && !button.layers.some((l) => l.picture === first.id) ? first : undefined;
   const on = { board: line.id, button: button.id };
   const { data: shown } = useQuery({ ...revealed(view.id, view.version), enabled: view.plan.steps.length > 0 || view.counts.shown < view.counts.words });
@@ -64,78 +81,181 @@ export function ButtonSentence({ button, board, line, view, mayEdit, doing, onDo
   return (
     <section aria-label="Button sentence" className={bench.buttonSentence}>
       <div className={bench.buttonHead}>
-        <span className={bench.buttonPicture}>{button.layers.length > 0 ? <ButtonPicture layers={button.layers} /> : <span
-          dir="auto">{button.label}</span>}</span>
+        <span className={bench.buttonPicture}>
+          {button.layers.length > 0 ? <ButtonPicture layers={button.layers} /> : <span dir="auto">{button.label}</span>}
+        </span>
         <div>
           <h2 dir="auto">{button.label || 'A picture'}</h2>
           <p className={parts.quiet}>{spoken(button.cell)}</p>
-          {mayEdit && <button type="button" className={parts.dotted} onClick={() => onDoing('choosing a picture')}>another picture</button>}
+          {mayEdit && (
+            <button type="button" className={parts.dotted} onClick={() => onDoing('choosing a picture')}>
+              another picture
+            </button>
+          )}
         </div>
       </div>
       <p>
         This button <strong>shows</strong>{' '}
-        <DottedText label="Change the label" value={button.label} shown={button.label || 'no label'} disabled={!mayEdit} editing={doing.what === 'renaming'}
+        <DottedText
+          label="Change the label"
+          value={button.label}
+          shown={button.label || 'no label'}
+          disabled={!mayEdit}
+          editing={doing.what === 'renaming'}
           onEditing={(open) => onDoing(open ? 'renaming' : 'resting')}
-          onText={setRelabel} onKeepWith={offered ? (label) => give({ type: 'several', intentions: [{ type: 'give-label', ...on, label }, { type: 'give-picture', ...on, layers: [whole(offered.id)] }] }) : undefined}
-          onKeep={(label) => give({ type: 'give-label', ...on, label })} />
+          onText={setRelabel}
+          onKeepWith={
+            offered
+              ? (label) =>
+                  give({
+                    type: 'several',
+                    intentions: [
+                      { type: 'give-label', ...on, label },
+                      { type: 'give-picture', ...on, layers: [whole(offered.id)] },
+                    ],
+                  })
+              : undefined
+          }
+          onKeep={(label) => give({ type: 'give-label', ...on, label })}
+        />
       </p>
-      {offered && <p className={bench.labelOffer} role="status"><Pic id={offered.id}
-        collected /> <span>Enter keeps the picture it has; <strong>Shift Enter</strong> takes this one of “{offered.name}”.</span></p>}
+      {offered && (
+        <p className={bench.labelOffer} role="status">
+          <Pic id={offered.id} collected />{' '}
+          <span>
+            Enter keeps the picture it has; <strong>Shift Enter</strong> takes this one of “{offered.name}”.
+          </span>
+        </p>
+      )}
       <p>
         and <strong>says</strong>{' '}
         {wording ? (
-          <DottedText label="What it says" value={button.says.type === 'words' ? button.says.text : ''} editing onEditing={setWording}
-            onKeep={(t) => give({ type: 'give-words', ...on, says: t.trim() ? { type: 'words', text: t } : { type: 'label' } })} />
+          <DottedText
+            label="What it says"
+            value={button.says.type === 'words' ? button.says.text : ''}
+            editing
+            onEditing={setWording}
+            onKeep={(t) => give({ type: 'give-words', ...on, says: t.trim() ? { type: 'words', text: t } : { type: 'label' } })}
+          />
         ) : (
-          <DottedChoice label="Change what it says" disabled={!mayEdit}
-            items={[{ key: 'label', label: 'its own label' }, { key: 'words', label: 'other words…' }, { key: 'nothing', label: 'nothing' }]}
-            onChoose={(key) => (key === 'words' ? setWording(true) : give({ type: 'give-words', ...on, says: { type: key === 'label' ? 'label' : 'nothing' } }))}>
+          <DottedChoice
+            label="Change what it says"
+            disabled={!mayEdit}
+            items={[
+              { key: 'label', label: 'its own label' },
+              { key: 'words', label: 'other words…' },
+              { key: 'nothing', label: 'nothing' },
+            ]}
+            onChoose={(key) =>
+              key === 'words' ? setWording(true) : give({ type: 'give-words', ...on, says: { type: key === 'label' ? 'label' : 'nothing' } })
+            }
+          >
             {says(button)}
           </DottedChoice>
         )}
-        {button.says.type !== 'nothing' && text && <button type="button" className={bench.hear}
-          onClick={() => void say(text, view.locale).catch(() => undefined)}>▶ hear it</button>}
+        {button.says.type !== 'nothing' && text && (
+          <button type="button" className={bench.hear} onClick={() => void say(text, view.locale).catch(() => undefined)}>
+            ▶ hear it
+          </button>
+        )}
       </p>
-      {button.doings.length > 0 && <p>and <strong>{does(button.doings)}</strong>.</p>}
+      {button.doings.length > 0 && (
+        <p>
+          and <strong>{does(button.doings)}</strong>.
+        </p>
+      )}
       <p>
         Then it{' '}
-        <LeadsChooser shown={leadsWhere(button, view)} button={button} line={line} view={view} disabled={!mayEdit} onChoose={(chosen) => {
-          if (chosen.what === 'new') onNewBoard(chosen.name, button);
-          else if (chosen.what === 'walk') onWalk(button);
-          else give({ type: 'lead-to', ...on, leads: chosen.leads });
-        }} />.
+        <LeadsChooser
+          shown={leadsWhere(button, view)}
+          button={button}
+          line={line}
+          view={view}
+          disabled={!mayEdit}
+          onChoose={(chosen) => {
+            if (chosen.what === 'new') onNewBoard(chosen.name, button);
+            else if (chosen.what === 'walk') onWalk(button);
+            else give({ type: 'lead-to', ...on, leads: chosen.leads });
+          }}
+        />
+        .
       </p>
       <p>
         It is{' '}
-        <DottedChoice label="Change the kind" disabled={!mayEdit}
-          items={[...kinds.map((k) => ({ key: k.kind, label: <span className={drawn.kindChoice}><KindMark
-            kind={k.kind} /> {k.sentence}</span> })), { key: 'none', label: 'no word' }]}
-          onChoose={(key) => give({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) })}>
+        <DottedChoice
+          label="Change the kind"
+          disabled={!mayEdit}
+          items={[
+            ...kinds.map((k) => ({
+              key: k.kind,
+              label: (
+                <span className={drawn.kindChoice}>
+                  <KindMark kind={k.kind} /> {k.sentence}
+                </span>
+              ),
+            })),
+            { key: 'none', label: 'no word' },
+          ]}
+          onChoose={(key) => give({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) })}
+        >
           {kind?.sentence ?? 'no word'}
         </DottedChoice>{' '}
         {button.kind && <KindMark kind={button.kind} />}
       </p>
-      {mayEdit && <p><ShapeMenu board={board} cell={button.cell} button={button} onTry={onTry} /> <button type="button" className={parts.dotted}
-        onClick={onLook}>How it looks</button></p>}
-      {button.left && <p>No longer here since {button.left}; hidden, its place kept.{mayEdit && <> <button type="button" className={parts.dotted}
-        onClick={() => give({ type: 'person-left', ...on })}>here again</button></>}</p>}
+      {mayEdit && (
+        <p>
+          <ShapeMenu board={board} cell={button.cell} button={button} onTry={onTry} />{' '}
+          <button type="button" className={parts.dotted} onClick={onLook}>
+            How it looks
+          </button>
+        </p>
+      )}
+      {button.left && (
+        <p>
+          No longer here since {button.left}; hidden, its place kept.
+          {mayEdit && (
+            <>
+              {' '}
+              <button type="button" className={parts.dotted} onClick={() => give({ type: 'person-left', ...on })}>
+                here again
+              </button>
+            </>
+          )}
+        </p>
+      )}
       <hr />
-      {why && !button.left && <p className={bench.factNote} role="status">{view.student?.name ?? 'The student'} does not see it: {why}.</p>}
-      <p className={bench.fact}><strong>{taps(line)}</strong></p>
+      {why && !button.left && (
+        <p className={bench.factNote} role="status">
+          {view.student?.name ?? 'The student'} does not see it: {why}.
+        </p>
+      )}
+      <p className={bench.fact}>
+        <strong>{taps(line)}</strong>
+      </p>
       <div className={parts.sentenceButtons}>
         {opensABoard(button, view) && <PlainButton onClick={() => onOpen(button)}>Go to that board</PlainButton>}
         {mayEdit && <PlainButton onClick={() => onCarry(button)}>Move it</PlainButton>}
         {mayEdit && <PlainButton onClick={() => onTakeOff(button)}>Take off</PlainButton>}
-        {mayEdit && button.kind === 'who' && !button.left && <PlainButton
-          onClick={() => give({ type: 'person-left', ...on, year: new Date().getFullYear() })}>No longer here</PlainButton>}
+        {mayEdit && button.kind === 'who' && !button.left && (
+          <PlainButton onClick={() => give({ type: 'person-left', ...on, year: new Date().getFullYear() })}>No longer here</PlainButton>
+        )}
       </div>
-      {mayEdit && board.buttons.length > 1 && <p className={bench.below}><ChooseMore board={board} button={button} onChoose={onChooseMore} /></p>}
+      {mayEdit && board.buttons.length > 1 && (
+        <p className={bench.below}>
+          <ChooseMore board={board} button={button} onChoose={onChooseMore} />
+        </p>
+      )}
       {doing.what === 'choosing a picture' && (
-        <PictureChooser button={button} student={view.student} language={view.locale} onClose={() => onDoing('resting')}
+        <PictureChooser
+          button={button}
+          student={view.student}
+          language={view.locale}
+          onClose={() => onDoing('resting')}
           onKeep={(layers, everywhere) => {
             onDoing('resting');
             give(everywhere ? { type: 'dress-word', word: button.label, layers } : { type: 'give-picture', ...on, layers });
-          }} />
+          }}
+        />
       )}
     </section>
   );
@@ -148,30 +268,44 @@ function opensABoard(button: Button, view: VocabularyView): boolean {
 
 function says(button: Button): string {
   switch (button.says.type) {
-    case 'label': return 'its own label';
-    case 'words': return `“${button.says.text}”`;
-    case 'nothing': return 'nothing';
+    case 'label':
+      return 'its own label';
+    case 'words':
+      return `“${button.says.text}”`;
+    case 'nothing':
+      return 'nothing';
   }
 }
 
 function does(doings: Done[]): string {
-  return doings.map((d) => {
-    switch (d.type) {
-      case 'spell': return `spells “${d.letters}”`;
-      case 'add-space': return 'adds a space';
-      case 'take-last-off': return 'takes one off';
-      case 'clear-message': return 'clears the message';
-      case 'say-message': return 'says the message';
-    }
-  }).join(' and ');
+  return doings
+    .map((d) => {
+      switch (d.type) {
+        case 'spell':
+          return `spells “${d.letters}”`;
+        case 'add-space':
+          return 'adds a space';
+        case 'take-last-off':
+          return 'takes one off';
+        case 'clear-message':
+          return 'clears the message';
+        case 'say-message':
+          return 'says the message';
+      }
+    })
+    .join(' and ');
 }
 
 function leadsWhere(button: Button, view: VocabularyView): string {
   switch (button.leads.type) {
-    case 'stays': return 'stays here';
-    case 'home': return 'goes home';
-    case 'back': return 'goes back';
-    case 'elsewhere': return 'opens another vocabulary';
+    case 'stays':
+      return 'stays here';
+    case 'home':
+      return 'goes home';
+    case 'back':
+      return 'goes back';
+    case 'elsewhere':
+      return 'opens another vocabulary';
     case 'opens': {
       const to = button.leads.board;
       const board = view.boards.find((b) => b.id === to);

@@ -6,15 +6,46 @@ import dialogs from './dialogs.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** Boards one after the other, for the steps of an activity. */
-export function ChainBoards({ view, begin, onChain, onClose }: { view: VocabularyView; begin: string; onChain: (boards: string[]) => Promise<boolean>; onClose: () => void }) {
+export function ChainBoards({
+  view,
+  begin,
+  onChain,
+  onClose,
+}: {
+  view: VocabularyView;
+  begin: string;
+  onChain: (boards: string[]) => Promise<boolean>;
+  onClose: () => void;
+}) {
   const [boards, setBoards] = useState([begin]);
   return (
-    <Modal open title="A chain of boards" onCancel={onClose} okText="Chain them" cancelText="Leave it"
-      onOk={() => void onChain(boards).then((done) => { if (done) onClose(); })} okButtonProps={{ disabled: boards.length < 2 }} width={560}>
+    <Modal
+      open
+      title="A chain of boards"
+      onCancel={onClose}
+      okText="Chain them"
+      cancelText="Leave it"
+      onOk={() =>
+        void onChain(boards).then((done) => {
+          if (done) onClose();
+        })
+      }
+      okButtonProps={{ disabled: boards.length < 2 }}
+      width={560}
+    >
       <div className={dialogs.person}>
-        <label>One after the other
-          <Select mode="multiple" autoFocus aria-label="Boards of the chain, in order" value={boards} onChange={setBoards} optionFilterProp="label"
-            filterSort={startsFirst} options={view.boards.map((b) => ({ value: b.id, label: b.name }))} />
+        <label>
+          One after the other
+          <Select
+            mode="multiple"
+            autoFocus
+            aria-label="Boards of the chain, in order"
+            value={boards}
+            onChange={setBoards}
+            optionFilterProp="label"
+            filterSort={startsFirst}
+            options={view.boards.map((b) => ({ value: b.id, label: b.name }))}
+          />
         </label>
         <p className={parts.quiet}>Each gets a button “next”, the last one “first again”, in a cell that is free on all of them.</p>
       </div>

@@ -22,7 +22,12 @@ export function ChooseMore({ board, button, onChoose }: { board: Board; button: 
   const [none, setNone] = useState(false);
   if (typing) {
     return (
-      <Input size="small" autoFocus aria-label="Choose buttons by their words" placeholder="words, with commas" status={none ? 'warning' : undefined}
+      <Input
+        size="small"
+        autoFocus
+        aria-label="Choose buttons by their words"
+        placeholder="words, with commas"
+        status={none ? 'warning' : undefined}
         onBlur={() => setTyping(false)}
         onKeyDown={(e) => {
           e.stopPropagation();
@@ -31,21 +36,36 @@ export function ChooseMore({ board, button, onChoose }: { board: Board; button: 
           const ids = byWords(board, e.currentTarget.value);
           setNone(ids.length === 0);
           if (ids.length > 0) onChoose(ids);
-        }} />
+        }}
+      />
     );
   }
   return (
-    <Dropdown trigger={['click']} menu={{
-      items: [
-        { key: 'kind', label: button.kind ? `all ${button.kind} words of this board` : 'all that are no words' }, { key: 'alike', label: 'all that look like it' },
-        { key: 'all', label: 'all of this board' }, { key: 'words', label: 'by words I type …' },
-      ],
-      onClick: ({ key }) => {
-        if (key === 'words') setTyping(true);
-        else onChoose(key === 'kind' ? board.buttons.filter((b) => b.kind === button.kind).map((b) => b.id) : key === 'alike' ? alike(board, button) : board.buttons.map((b) => b.id));
-      },
-    }}>
-      <button type="button" className={parts.dotted} aria-haspopup="menu">choose more with it</button>
+    <Dropdown
+      trigger={['click']}
+      menu={{
+        items: [
+          { key: 'kind', label: button.kind ? `all ${button.kind} words of this board` : 'all that are no words' },
+          { key: 'alike', label: 'all that look like it' },
+          { key: 'all', label: 'all of this board' },
+          { key: 'words', label: 'by words I type …' },
+        ],
+        onClick: ({ key }) => {
+          if (key === 'words') setTyping(true);
+          else
+            onChoose(
+              key === 'kind'
+                ? board.buttons.filter((b) => b.kind === button.kind).map((b) => b.id)
+                : key === 'alike'
+                  ? alike(board, button)
+                  : board.buttons.map((b) => b.id),
+            );
+        },
+      }}
+    >
+      <button type="button" className={parts.dotted} aria-haspopup="menu">
+        choose more with it
+      </button>
     </Dropdown>
   );
 }

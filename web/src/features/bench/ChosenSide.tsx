@@ -10,9 +10,24 @@ import drawn from '../../drawn/drawn.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** Several buttons chosen together, and what can be done to all of them at once. */
-export function ChosenSide({ buttons, line, view, onEdit, onCopyTo, onCopy, onNone, onLook }: {
-  buttons: Button[]; line: BoardLine; view: VocabularyView; onEdit: (edit: Intention) => void;
-  onCopyTo: (board: string) => void; onCopy: () => void; onNone: () => void; onLook: () => void;
+export function ChosenSide({
+  buttons,
+  line,
+  view,
+  onEdit,
+  onCopyTo,
+  onCopy,
+  onNone,
+  onLook,
+}: {
+  buttons: Button[];
+  line: BoardLine;
+  view: VocabularyView;
+  onEdit: (edit: Intention) => void;
+  onCopyTo: (board: string) => void;
+  onCopy: () => void;
+  onNone: () => void;
+  onLook: () => void;
 }) {
   const each = (made: (on: { board: string; button: string }) => Exclude<Intention, { type: 'several' }>) =>
     onEdit({ type: 'several', intentions: buttons.map((b) => made({ board: line.id, button: b.id })) });
@@ -20,35 +35,73 @@ export function ChosenSide({ buttons, line, view, onEdit, onCopyTo, onCopy, onNo
     <section aria-label="Chosen buttons" className={bench.buttonSentence}>
       <h2>{buttons.length} buttons</h2>
       <p className={parts.quiet}>
-        {buttons.slice(0, 8).map((b) => b.label || 'a picture').join(', ')}{buttons.length > 8 && ` and ${buttons.length - 8} more`}
+        {buttons
+          .slice(0, 8)
+          .map((b) => b.label || 'a picture')
+          .join(', ')}
+        {buttons.length > 8 && ` and ${buttons.length - 8} more`}
       </p>
-      <p>They are{' '}
-        <DottedChoice label="Change the kind of all"
-          items={[...kinds.map((k) => ({ key: k.kind, label: <span className={drawn.kindChoice}><KindMark
-            kind={k.kind} /> {words(k.sentence)}</span> })), { key: 'none', label: 'no words' }]}
-          onChoose={(key) => each((on) => ({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) }))}>
+      <p>
+        They are{' '}
+        <DottedChoice
+          label="Change the kind of all"
+          items={[
+            ...kinds.map((k) => ({
+              key: k.kind,
+              label: (
+                <span className={drawn.kindChoice}>
+                  <KindMark kind={k.kind} /> {words(k.sentence)}
+                </span>
+              ),
+            })),
+            { key: 'none', label: 'no words' },
+          ]}
+          onChoose={(key) => each((on) => ({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) }))}
+        >
           {kindOfAll(buttons)}
         </DottedChoice>
       </p>
-      <p>and each says{' '}
-        <DottedChoice label="Change what all say" items={[{ key: 'label', label: 'its own label' }, { key: 'nothing', label: 'nothing' }]}
-          onChoose={(key) => each((on) => ({ type: 'give-words', ...on, says: { type: key as 'label' | 'nothing' } }))}>
+      <p>
+        and each says{' '}
+        <DottedChoice
+          label="Change what all say"
+          items={[
+            { key: 'label', label: 'its own label' },
+            { key: 'nothing', label: 'nothing' },
+          ]}
+          onChoose={(key) => each((on) => ({ type: 'give-words', ...on, says: { type: key as 'label' | 'nothing' } }))}
+        >
           {saysOfAll(buttons)}
         </DottedChoice>
       </p>
-      <p>Copy them to{' '}
-        <Select className={bench.chooseBoard} aria-label="Copy them to a board" placeholder="a board" showSearch optionFilterProp="label"
-          filterSort={startsFirst} value={null}
+      <p>
+        Copy them to{' '}
+        <Select
+          className={bench.chooseBoard}
+          aria-label="Copy them to a board"
+          placeholder="a board"
+          showSearch
+          optionFilterProp="label"
+          filterSort={startsFirst}
+          value={null}
           options={view.boards.map((b) => ({ value: b.id, label: `${b.name} (${b.empty} empty)` }))}
-          onSelect={(to: string | null) => { if (to) onCopyTo(to); }} />
+          onSelect={(to: string | null) => {
+            if (to) onCopyTo(to);
+          }}
+        />
       </p>
-      <p><button type="button" className={parts.dotted} onClick={onLook}>How they look</button></p>
+      <p>
+        <button type="button" className={parts.dotted} onClick={onLook}>
+          How they look
+        </button>
+      </p>
       <hr />
       <div className={parts.sentenceButtons}>
         <PlainButton onClick={onCopy}>Copy</PlainButton>
         <PlainButton onClick={() => each((on) => ({ type: 'take-off', ...on }))}>Take all off</PlainButton>
-        <CopyOnto what="DOES" button={buttons[0]} board={line.id} chosen={buttons.slice(1)}
-          onEdit={onEdit}>All do what {buttons[0].label || 'the first'} does</CopyOnto>
+        <CopyOnto what="DOES" button={buttons[0]} board={line.id} chosen={buttons.slice(1)} onEdit={onEdit}>
+          All do what {buttons[0].label || 'the first'} does
+        </CopyOnto>
         <PlainButton onClick={onNone}>Choose none</PlainButton>
       </div>
     </section>

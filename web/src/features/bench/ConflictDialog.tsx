@@ -9,8 +9,12 @@ import parts from '../../shell/parts.module.css';
 export function ConflictDialog({ conflict, onSettle }: { conflict: Conflict; onSettle: (how: 'theirs' | 'mine' | 'the one before') => void }) {
   const { sentence, wish, yours, theirs } = conflict;
   return (
-    <Modal open
-      title={'base' in wish ? 'Somebody else changed this too' : wish.what === 'undo' ? 'This cannot be taken back now' : 'This cannot be made again now'} onCancel={() => onSettle('theirs')} footer={null}>
+    <Modal
+      open
+      title={'base' in wish ? 'Somebody else changed this too' : wish.what === 'undo' ? 'This cannot be taken back now' : 'This cannot be made again now'}
+      onCancel={() => onSettle('theirs')}
+      footer={null}
+    >
       <p>{sentence}</p>
       {(theirs || yours) && (
         <div className={bench.both}>
@@ -19,9 +23,12 @@ export function ConflictDialog({ conflict, onSettle }: { conflict: Conflict; onS
         </div>
       )}
       <div className={parts.sentenceButtons}>
-        <PlainButton type="primary" onClick={() => onSettle('theirs')}>Keep theirs</PlainButton>
-        {'base' in wish && <PlainButton
-          onClick={() => onSettle('mine')}>{wish.what === 'words' ? 'Put mine in the next empty cell' : 'Make mine after all'}</PlainButton>}
+        <PlainButton type="primary" onClick={() => onSettle('theirs')}>
+          Keep theirs
+        </PlainButton>
+        {'base' in wish && (
+          <PlainButton onClick={() => onSettle('mine')}>{wish.what === 'words' ? 'Put mine in the next empty cell' : 'Make mine after all'}</PlainButton>
+        )}
         {wish.what === 'undo' && <PlainButton onClick={() => onSettle('the one before')}>Leave it, and take back the one before</PlainButton>}
       </div>
     </Modal>

@@ -35,21 +35,42 @@ export function CopyFor({ view, onClose }: { view: VocabularyView; onClose: () =
   if (made) {
     return (
       <Modal open title="The copy is made" onCancel={onClose} onOk={onClose} okText="Good" cancelButtonProps={{ hidden: true }} width={480}>
-        <p role="status">“{made.name}” holds what stands here today; nothing done here later changes it. {made.left > 0 && `${made.left} ${made.left === 1 ? 'picture' : 'pictures'} stayed behind.`}</p>
-        <p><Link to={`/vocabularies/${made.vocabulary}`}>Look at it</Link></p>
+        <p role="status">
+          “{made.name}” holds what stands here today; nothing done here later changes it.{' '}
+          {made.left > 0 && `${made.left} ${made.left === 1 ? 'picture' : 'pictures'} stayed behind.`}
+        </p>
+        <p>
+          <Link to={`/vocabularies/${made.vocabulary}`}>Look at it</Link>
+        </p>
       </Modal>
     );
   }
   return (
     <Modal open title="Keep a copy" onCancel={onClose} okText="Make the copy" cancelText="Leave it" onOk={() => void make()} width={520}>
       <div className={dialogs.person}>
-        <label>For
-          <Select aria-label="For whom" showSearch optionFilterProp="label" filterSort={startsFirst} value={student}
-            onChange={(id: string) => { setStudent(id); setName(id === own ? `${view.name.slice(0, 60)}, ${shortDay()}` : `${students.find((s) => s.student.id === id)?.student.name ?? ''}’s words`); }}
-            options={students.filter((s) => s.role !== 'VIEWER').map((s) => ({ value: s.student.id, label: s.student.id === own ? `${s.student.name}, to be safe` : s.student.name }))} />
+        <label>
+          For
+          <Select
+            aria-label="For whom"
+            showSearch
+            optionFilterProp="label"
+            filterSort={startsFirst}
+            value={student}
+            onChange={(id: string) => {
+              setStudent(id);
+              setName(id === own ? `${view.name.slice(0, 60)}, ${shortDay()}` : `${students.find((s) => s.student.id === id)?.student.name ?? ''}’s words`);
+            }}
+            options={students
+              .filter((s) => s.role !== 'VIEWER')
+              .map((s) => ({ value: s.student.id, label: s.student.id === own ? `${s.student.name}, to be safe` : s.student.name }))}
+          />
         </label>
-        <label>Its name <Input value={name} maxLength={80} onChange={(e) => setName(e.target.value)} /></label>
-        <label>Note <Input value={note} maxLength={400} placeholder="why it is made, if you like" onChange={(e) => setNote(e.target.value)} /></label>
+        <label>
+          Its name <Input value={name} maxLength={80} onChange={(e) => setName(e.target.value)} />
+        </label>
+        <label>
+          Note <Input value={note} maxLength={400} placeholder="why it is made, if you like" onChange={(e) => setNote(e.target.value)} />
+        </label>
         {other && asked && asked.people > 0 && (
           <div>
             <Checkbox checked={withoutPeople} onChange={(e) => setWithoutPeople(e.target.checked)}>
@@ -57,8 +78,11 @@ export function CopyFor({ view, onClose }: { view: VocabularyView; onClose: () =
             </Checkbox>
           </div>
         )}
-        {other && asked && asked.staying > 0 && <p
-          className={parts.quiet}>{asked.staying === 1 ? '1 picture is' : `${asked.staying} pictures are`} not for {whose} and will stay behind; the words go along.</p>}
+        {other && asked && asked.staying > 0 && (
+          <p className={parts.quiet}>
+            {asked.staying === 1 ? '1 picture is' : `${asked.staying} pictures are`} not for {whose} and will stay behind; the words go along.
+          </p>
+        )}
         {problem && <Alert type="warning" showIcon title={problem} />}
       </div>
     </Modal>

@@ -21,7 +21,9 @@ interface Props {
 export function DoingBar({ doing, boardId, onLink, onDo, onSure, onLeave }: Props) {
   const from = doing.what === 'moving' || doing.what === 'linking' ? doing.board : undefined;
   const underWay = from !== undefined || doing.what === 'previewing' || doing.what === 'asked';
-  const escape = useEffectEvent((event: KeyboardEvent) => { if (event.key === 'Escape' && !event.defaultPrevented) onLeave(from); });
+  const escape = useEffectEvent((event: KeyboardEvent) => {
+    if (event.key === 'Escape' && !event.defaultPrevented) onLeave(from);
+  });
   useEffect(() => {
     if (!underWay) return undefined;
     const keys = (event: KeyboardEvent) => escape(event);
@@ -31,22 +33,34 @@ export function DoingBar({ doing, boardId, onLink, onDo, onSure, onLeave }: Prop
   switch (doing.what) {
     case 'moving':
       return (
-        <Bar said={<>“{doing.label}” is in hand: choose its new cell, here or on another board. A button that stands there changes places with it; nothing else moves.</>}>
+        <Bar
+          said={
+            <>
+              “{doing.label}” is in hand: choose its new cell, here or on another board. A button that stands there changes places with it; nothing else moves.
+            </>
+          }
+        >
           <PlainButton onClick={() => onLeave(doing.board)}>Leave it</PlainButton>
         </Bar>
       );
     case 'linking':
       return (
         <Bar said={<>“{doing.label}” is to open a board: go to it, then say so.</>}>
-          <PlainButton type="primary" disabled={doing.board === boardId} onClick={() => onLink(doing)}>It opens this one</PlainButton>
+          <PlainButton type="primary" disabled={doing.board === boardId} onClick={() => onLink(doing)}>
+            It opens this one
+          </PlainButton>
           <PlainButton onClick={() => onLeave(doing.board)}>Leave it</PlainButton>
         </Bar>
       );
     case 'previewing':
       return (
         <Bar said={<>{movingButtons(doing.moving)} change place by this.</>}>
-          <PlainButton type="primary" onClick={() => onDo(doing.intention)}>Do it</PlainButton>
-          <PlainButton autoFocus onClick={() => onLeave()}>Leave it</PlainButton>
+          <PlainButton type="primary" onClick={() => onDo(doing.intention)}>
+            Do it
+          </PlainButton>
+          <PlainButton autoFocus onClick={() => onLeave()}>
+            Leave it
+          </PlainButton>
         </Bar>
       );
     case 'asked':
@@ -60,24 +74,57 @@ export function DoingBar({ doing, boardId, onLink, onDo, onSure, onLeave }: Prop
 function AskedBar({ asked, onDo, onSure, onLeave }: { asked: Asked; onDo: (intention: Intention) => void; onSure: (wish: Wish) => void; onLeave: () => void }) {
   const [reason, setReason] = useState('');
   const [giving, setGiving] = useState(false);
-  const sure = () => { if (!asked.needsReason || reason.trim()) onSure({ ...asked.wish, sure: true, reason: reason.trim() || undefined }); };
+  const sure = () => {
+    if (!asked.needsReason || reason.trim()) onSure({ ...asked.wish, sure: true, reason: reason.trim() || undefined });
+  };
   return (
     <Bar said={asked.needsReason ? <>{asked.sentence} Places are kept for this student.</> : asked.sentence}>
-      {asked.instead && <PlainButton type="primary" onClick={() => onDo(asked.instead!.intention)}>{startsLarge(asked.instead.words)}</PlainButton>}
-      {!asked.needsReason ? <PlainButton onClick={sure}>Do it all the same</PlainButton>
-        : giving ? <Input autoFocus className={bench.reason} aria-label="Why" placeholder="why it must be, for the history" value={reason} maxLength={200}
-          onChange={(e) => setReason(e.target.value)} onPressEnter={sure} suffix={<PlainButton size="small" disabled={!reason.trim()} onClick={sure}>Do it</PlainButton>} />
-          : <PlainButton onClick={() => setGiving(true)}>Do it, with a reason…</PlainButton>}
-      <PlainButton autoFocus={!asked.instead} onClick={onLeave}>Leave it</PlainButton>
+      {asked.instead && (
+        <PlainButton type="primary" onClick={() => onDo(asked.instead!.intention)}>
+          {startsLarge(asked.instead.words)}
+        </PlainButton>
+      )}
+      {!asked.needsReason ? (
+        <PlainButton onClick={sure}>Do it all the same</PlainButton>
+      ) : giving ? (
+        <Input
+          autoFocus
+          className={bench.reason}
+          aria-label="Why"
+          placeholder="why it must be, for the history"
+          value={reason}
+          maxLength={200}
+          onChange={(e) => setReason(e.target.value)}
+          onPressEnter={sure}
+          suffix={
+            <PlainButton size="small" disabled={!reason.trim()} onClick={sure}>
+              Do it
+            </PlainButton>
+          }
+        />
+      ) : (
+        <PlainButton onClick={() => setGiving(true)}>Do it, with a reason…</PlainButton>
+      )}
+      <PlainButton autoFocus={!asked.instead} onClick={onLeave}>
+        Leave it
+      </PlainButton>
     </Bar>
   );
 }
 
 function Bar({ said, children }: { said: ReactNode; children: ReactNode }) {
-  return <div className={bench.linking} role="status"><span>{said}</span>{children}</div>;
+  return (
+    <div className={bench.linking} role="status">
+      <span>{said}</span>
+      {children}
+    </div>
+  );
 }
 
 function movingButtons(moving: Preview['moving']): string {
-  const named = moving.slice(0, 5).map((m) => `“${m.label || 'a picture'}”`).join(', ');
+  const named = moving
+    .slice(0, 5)
+    .map((m) => `“${m.label || 'a picture'}”`)
+    .join(', ');
   return moving.length === 1 ? `1 button, ${named}, would` : `${moving.length} buttons, ${named}${moving.length > 5 ? ' and others' : ''}, would`;
 }

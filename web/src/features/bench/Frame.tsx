@@ -6,11 +6,17 @@ import parts from '../../shell/parts.module.css';
 export function Frame() {
   return (
     <div className={bench.bench} aria-busy="true">
-      <section className={bench.pathBar} aria-label="This board"><span className={parts.quiet} role="status">Opening the boards …</span></section>
+      <section className={bench.pathBar} aria-label="This board">
+        <span className={parts.quiet} role="status">
+          Opening the boards …
+        </span>
+      </section>
       <div className={bench.benchBody}>
         <nav className={bench.boardList} aria-label="Boards" />
         <main className={bench.stage}>
-          <StageRoom ratio={4 / 3}><div className={`${drawn.mat} ${bench.benchMat}`} /></StageRoom>
+          <StageRoom ratio={4 / 3}>
+            <div className={`${drawn.mat} ${bench.benchMat}`} />
+          </StageRoom>
           <div className={bench.wordLine} />
         </main>
         <aside className={bench.side} aria-label="What is marked" />

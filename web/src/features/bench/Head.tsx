@@ -17,11 +17,7 @@ export function Head({ here, steps, onChoose }: { here: Here[]; steps?: Steps; o
     <PathBar view={view} line={line} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-vocabulary', name })}>
       <WhoIsHere here={here} view={view} board={boardId} onGo={go} />
       <span className={`${parts.quiet} ${bench.kept}`}>
-        {mayEdit
-          ? `${alone ? 'Kept as you go' : 'Kept'} · version ${view.version}`
-          : view.starter
-            ? 'A starter, to be copied'
-            : 'You can look and talk'}
+        {mayEdit ? `${alone ? 'Kept as you go' : 'Kept'} · version ${view.version}` : view.starter ? 'A starter, to be copied' : 'You can look and talk'}
       </span>
       {mayEdit && <UndoAndRedo steps={steps} onStep={(what) => void step(what)} />}
       <PlainButton onClick={() => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/print`)}>Print</PlainButton>

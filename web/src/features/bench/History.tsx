@@ -12,8 +12,18 @@ import dialogs from './dialogs.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** What happened, day by day: who did what, any version beside today's, and the way back to it. */
-export function History({ view, boardId, mayEdit, onGoBack, onClose }: {
-  view: VocabularyView; boardId: string; mayEdit: boolean; onGoBack: (version: number) => void; onClose: () => void;
+export function History({
+  view,
+  boardId,
+  mayEdit,
+  onGoBack,
+  onClose,
+}: {
+  view: VocabularyView;
+  boardId: string;
+  mayEdit: boolean;
+  onGoBack: (version: number) => void;
+  onClose: () => void;
 }) {
   const queries = useQueryClient();
   const { data } = useQuery(versions(view.id, view.version));
@@ -28,37 +38,72 @@ export function History({ view, boardId, mayEdit, onGoBack, onClose }: {
     }
   }
   return (
-    <Modal open title={looked ? `Version ${looked.number} beside today` : `What happened to ${view.name}`}
-      onCancel={() => (looked ? setLooked(undefined) : onClose())} footer={null} width={820}>
+    <Modal
+      open
+      title={looked ? `Version ${looked.number} beside today` : `What happened to ${view.name}`}
+      onCancel={() => (looked ? setLooked(undefined) : onClose())}
+      footer={null}
+      width={820}
+    >
       {problem && <p role="alert">{problem}</p>}
-      {looked ? <Beside view={view} version={looked} boardId={boardId} mayEdit={mayEdit} onGoBack={onGoBack} onBack={() => setLooked(undefined)} /> : (
+      {looked ? (
+        <Beside view={view} version={looked} boardId={boardId} mayEdit={mayEdit} onGoBack={onGoBack} onBack={() => setLooked(undefined)} />
+      ) : (
         <div className={dialogs.history}>
           {gathered(data ?? [], dayNamed).map((spell) => (
             <section key={spell.versions[0].number}>
-              <h3>{spell.by}, {spell.day}</h3>
+              <h3>
+                {spell.by}, {spell.day}
+              </h3>
               <ul>
                 {spell.versions.map((v) => (
                   <li key={v.number}>
-                    <span>{v.name && <strong>{v.name}: </strong>}{v.summary}</span>
+                    <span>
+                      {v.name && <strong>{v.name}: </strong>}
+                      {v.summary}
+                    </span>
                     <span className={dialogs.historyDoors}>
-                      <button type="button" className={parts.dotted} onClick={() => setLooked(v)} aria-label={`Look at version ${v.number}`}>look at it</button>
-                      {mayEdit && <DottedText label={`Name version ${v.number}`} value={v.name ?? ''} shown={v.name ? 'another name' : 'name it'}
-                        onKeep={(called) => void name(v, called)} />}
+                      <button type="button" className={parts.dotted} onClick={() => setLooked(v)} aria-label={`Look at version ${v.number}`}>
+                        look at it
+                      </button>
+                      {mayEdit && (
+                        <DottedText
+                          label={`Name version ${v.number}`}
+                          value={v.name ?? ''}
+                          shown={v.name ? 'another name' : 'name it'}
+                          onKeep={(called) => void name(v, called)}
+                        />
+                      )}
                     </span>
                   </li>
                 ))}
               </ul>
             </section>
           ))}
-          {data && data.length > 0 && data[data.length - 1].number > 1 && <p
-            className={parts.quiet}>What is older than version {data[data.length - 1].number} is kept, and not listed here.</p>}
+          {data && data.length > 0 && data[data.length - 1].number > 1 && (
+            <p className={parts.quiet}>What is older than version {data[data.length - 1].number} is kept, and not listed here.</p>
+          )}
         </div>
       )}
     </Modal>
   );
 }
 
-function Beside({ view, version, boardId, mayEdit, onGoBack, onBack }: { view: VocabularyView; version: Version; boardId: string; mayEdit: boolean; onGoBack: (version: number) => void; onBack: () => void }) {
+function Beside({
+  view,
+  version,
+  boardId,
+  mayEdit,
+  onGoBack,
+  onBack,
+}: {
+  view: VocabularyView;
+  version: Version;
+  boardId: string;
+  mayEdit: boolean;
+  onGoBack: (version: number) => void;
+  onBack: () => void;
+}) {
   const [on, setOn] = useState(boardId);
   const { data, error } = useQuery(beside(view.id, version.number, on, view.version));
   const names = new Map(view.boards.map((b) => [b.id, b.name]));
@@ -69,9 +114,28 @@ function Beside({ view, version, boardId, mayEdit, onGoBack, onBack }: { view: V
       {error && <p role="alert">{sentence(error)}</p>}
       {data && (
         <>
-          <p role="status">{newest ? 'This is what holds today.' : data.differing.length === 0 ? `On ${names.get(on) ?? data.then?.name ?? 'this board'} no button differs.` : `${data.differing.length} ${data.differing.length === 1 ? 'button differs' : 'buttons differ'} on ${names.get(on) ?? data.then?.name}, marked in both.`}
-            {others.length > 0 && <> Also on {others.slice(0, 6).map((b, i) => <span key={b}>{i > 0 && ', '}<button type="button" className={parts.dotted}
-              onClick={() => setOn(b)}>{names.get(b) ?? 'a board that is gone'}</button></span>)}{others.length > 6 && ` and ${others.length - 6} more`}.</>}</p>
+          <p role="status">
+            {newest
+              ? 'This is what holds today.'
+              : data.differing.length === 0
+                ? `On ${names.get(on) ?? data.then?.name ?? 'this board'} no button differs.`
+                : `${data.differing.length} ${data.differing.length === 1 ? 'button differs' : 'buttons differ'} on ${names.get(on) ?? data.then?.name}, marked in both.`}
+            {others.length > 0 && (
+              <>
+                {' '}
+                Also on{' '}
+                {others.slice(0, 6).map((b, i) => (
+                  <span key={b}>
+                    {i > 0 && ', '}
+                    <button type="button" className={parts.dotted} onClick={() => setOn(b)}>
+                      {names.get(b) ?? 'a board that is gone'}
+                    </button>
+                  </span>
+                ))}
+                {others.length > 6 && ` and ${others.length - 6} more`}.
+              </>
+            )}
+          </p>
           <div className={dialogs.beside}>
             <Side title="Then" board={data.then} differing={data.differing} none="This board was not there then." />
             <Side title="Today" board={data.now} differing={data.differing} none="This board is no longer there." />
@@ -79,7 +143,11 @@ function Beside({ view, version, boardId, mayEdit, onGoBack, onBack }: { view: V
         </>
       )}
       <div className={parts.sentenceButtons}>
-        {mayEdit && !newest && <PlainButton type="primary" onClick={() => onGoBack(version.number)}>Make everything as it was then</PlainButton>}
+        {mayEdit && !newest && (
+          <PlainButton type="primary" onClick={() => onGoBack(version.number)}>
+            Make everything as it was then
+          </PlainButton>
+        )}
         <PlainButton onClick={onBack}>Back to what happened</PlainButton>
         {mayEdit && !newest && <span className={parts.quiet}>Undo brings today back.</span>}
       </div>

@@ -38,5 +38,4 @@ export function KindPapers({ whole, onEdit }: { whole: Looks; onEdit: (edit: Int
   );
 }
 
-const changed = (whole: Looks, kind: Kind, colour?: string) =>
-  Object.fromEntries(Object.entries({ ...whole.papers, [kind]: colour }).filter(([, c]) => c));
+const changed = (whole: Looks, kind: Kind, colour?: string) => Object.fromEntries(Object.entries({ ...whole.papers, [kind]: colour }).filter(([, c]) => c));

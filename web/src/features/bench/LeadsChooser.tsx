@@ -8,29 +8,60 @@ import parts from '../../shell/parts.module.css';
 type Chosen = { what: 'leads'; leads: Button['leads'] } | { what: 'new'; name: string } | { what: 'walk' };
 
 /** Where a button leads: typed by name with suggestions, made new under the name typed, or shown by walking there. */
-export function LeadsChooser({ shown, button, line, view, disabled, onChoose }: {
-  shown: string; button: Button; line: BoardLine; view: VocabularyView; disabled: boolean; onChoose: (chosen: Chosen) => void;
+export function LeadsChooser({
+  shown,
+  button,
+  line,
+  view,
+  disabled,
+  onChoose,
+}: {
+  shown: string;
+  button: Button;
+  line: BoardLine;
+  view: VocabularyView;
+  disabled: boolean;
+  onChoose: (chosen: Chosen) => void;
 }) {
   const [open, setOpen] = useState(false);
   const [typed, setTyped] = useState('');
   const others = useOtherVocabularies(view);
   if (disabled) return <strong>{shown}</strong>;
-  if (!open) return <button type="button" className={parts.dotted} title="Change where it leads" aria-haspopup="listbox"
-    onClick={() => { setTyped(''); setOpen(true); }}>{shown}</button>;
+  if (!open)
+    return (
+      <button
+        type="button"
+        className={parts.dotted}
+        title="Change where it leads"
+        aria-haspopup="listbox"
+        onClick={() => {
+          setTyped('');
+          setOpen(true);
+        }}
+      >
+        {shown}
+      </button>
+    );
   const wanted = typed.trim().toLowerCase();
-  const boards = view.boards.filter((b) => b.id !== line.id && b.name.toLowerCase().includes(wanted))
+  const boards = view.boards
+    .filter((b) => b.id !== line.id && b.name.toLowerCase().includes(wanted))
     .sort((a, b) => Number(b.name.toLowerCase().startsWith(wanted)) - Number(a.name.toLowerCase().startsWith(wanted)));
   const twice = new Set(view.boards.map((b) => b.name).filter((name, i, all) => all.indexOf(name) !== i));
   const name = typed.trim() || button.label || 'New board';
   const once = button.leads.type === 'opens' && button.leads.once;
-  const ways = [['stays', 'stays here'], ['home', 'goes home'], ['back', 'goes back']];
+  const ways = [
+    ['stays', 'stays here'],
+    ['home', 'goes home'],
+    ['back', 'goes back'],
+  ];
   if (button.leads.type === 'opens') ways.push(['once', once ? 'opens it and stays there' : 'opens it, and comes back after one word']);
   const options = [
     ...ways.filter(([, words]) => words.includes(wanted)).map(([value, label]) => ({ value, label })),
     { value: 'new', label: `opens a new board, “${name}”` },
     { value: 'walk', label: 'opens a board I show you …' },
     ...boards.map((b) => ({ value: `opens:${b.id}`, label: `opens ${b.name}${twice.has(b.name) ? ` (${way(b, view)})` : ''}` })),
-    ...others.filter((v) => v.name.toLowerCase().includes(wanted))
+    ...others
+      .filter((v) => v.name.toLowerCase().includes(wanted))
       .map((v) => ({ value: `elsewhere:${v.vocabulary}`, label: `opens the vocabulary ${v.name}` })),
   ];
   const opens = (o: { value: string }) => o.value.startsWith('opens:');
@@ -45,10 +76,27 @@ export function LeadsChooser({ shown, button, line, view, disabled, onChoose }: 
     else leads(value.startsWith('opens:') ? { type: 'opens', board: value.slice('opens:'.length) } : { type: value as 'stays' | 'home' | 'back' });
   }
   return (
-    <Select className={bench.chooseBoard} aria-label="Where it leads" placeholder="A board’s name" autoFocus defaultOpen showSearch filterOption={false}
-      searchValue={typed} onSearch={setTyped}
-      value={null} options={ranked} onSelect={(value: string | null) => { if (value) choose(value); }} onBlur={() => setOpen(false)} listHeight={300}
-      onInputKeyDown={(e) => { if (e.key === 'Escape') setOpen(false); }} />
+    <Select
+      className={bench.chooseBoard}
+      aria-label="Where it leads"
+      placeholder="A board’s name"
+      autoFocus
+      defaultOpen
+      showSearch
+      filterOption={false}
+      searchValue={typed}
+      onSearch={setTyped}
+      value={null}
+      options={ranked}
+      onSelect={(value: string | null) => {
+        if (value) choose(value);
+      }}
+      onBlur={() => setOpen(false)}
+      listHeight={300}
+      onInputKeyDown={(e) => {
+        if (e.key === 'Escape') setOpen(false);
+      }}
+    />
   );
 }
 

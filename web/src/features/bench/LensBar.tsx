@@ -11,8 +11,10 @@ export function LensBar({ lens, onLens }: { lens: string; onLens: (lens: string)
     <div className={bench.lenses} role="group" aria-label="Lenses">
       {[PLAIN, ...lenses()].map((l) => (
         <button key={l.name} type="button" className={bench.lens} aria-pressed={l.name === lens} title={l.about} onClick={() => onLens(l.name)}>
-          <svg viewBox="0 0 16 16" fill="none" stroke="currentColor" strokeWidth="1.8" strokeLinecap="round" strokeLinejoin="round"
-            aria-hidden="true">{l.mark}</svg>{l.name}
+          <svg viewBox="0 0 16 16" fill="none" stroke="currentColor" strokeWidth="1.8" strokeLinecap="round" strokeLinejoin="round" aria-hidden="true">
+            {l.mark}
+          </svg>
+          {l.name}
         </button>
       ))}
     </div>

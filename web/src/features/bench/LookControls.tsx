@@ -50,14 +50,7 @@ export function Swatches({
 }) {
   return (
     <div role="group" aria-label={label} className={looks.swatches}>
-      <button
-        type="button"
-        className={looks.none}
-        aria-pressed={!value}
-        aria-label={`${label}: ${none}`}
-        title={none}
-        onClick={() => onChoose(undefined)}
-      />
+      <button type="button" className={looks.none} aria-pressed={!value} aria-label={`${label}: ${none}`} title={none} onClick={() => onChoose(undefined)} />
       {colours.map(({ name, colour }) => (
         <button
           key={colour}

@@ -38,8 +38,7 @@ export function LookSide({
         : seen(whole, {}, {});
   const target = level === 'all' ? { buttons: [] } : { board: board.id, buttons: level === 'buttons' ? buttons.map((b) => b.id) : [] };
   const give = (look: Look, usual: Aspect[] = []) => onEdit({ type: 'give-look', ...target, look, usual });
-  const set = <K extends keyof Look>(key: K, aspect: Aspect, value: Look[K] | undefined) =>
-    value === undefined ? give({}, [aspect]) : give({ [key]: value });
+  const set = <K extends keyof Look>(key: K, aspect: Aspect, value: Look[K] | undefined) => (value === undefined ? give({}, [aspect]) : give({ [key]: value }));
   const above = level === 'buttons' ? 'as the board' : level === 'board' ? 'as all boards' : 'as usual';
   const used = [...new Set(board.buttons.map((b) => b.look.fill).filter((c): c is string => !!c))];
   const brought = [
@@ -59,9 +58,7 @@ export function LookSide({
         value={level}
         onChange={(value) => setLevel(value as Level)}
         options={[
-          ...(buttons.length > 0
-            ? [{ value: 'buttons', label: buttons.length === 1 ? buttons[0].label || 'picture' : `${buttons.length} buttons` }]
-            : []),
+          ...(buttons.length > 0 ? [{ value: 'buttons', label: buttons.length === 1 ? buttons[0].label || 'picture' : `${buttons.length} buttons` }] : []),
           { value: 'board', label: 'this board' },
           { value: 'all', label: 'all boards' },
         ]}
@@ -167,8 +164,8 @@ export function LookSide({
           </Row>
           <Row name="by kind">
             <label className={looks.byKind}>
-              <Switch size="small" checked={is.byKind} aria-label="Paper by kind" onChange={(on) => set('byKind', 'BY_KIND', on)} /> each kind of word
-              its own paper
+              <Switch size="small" checked={is.byKind} aria-label="Paper by kind" onChange={(on) => set('byKind', 'BY_KIND', on)} /> each kind of word its own
+              paper
             </label>
             {is.byKind && <KindPapers whole={whole} onEdit={onEdit} />}
           </Row>

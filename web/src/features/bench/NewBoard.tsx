@@ -7,10 +7,30 @@ import { spoken } from '../../data/cells';
 import { startsFirst } from '../../data/typed';
 import dialogs from './dialogs.module.css';
 
-export interface Begun { name: string; at?: Cell; pattern?: string; copyOf?: string; copyFrom?: number; rows?: number; columns?: number }
+export interface Begun {
+  name: string;
+  at?: Cell;
+  pattern?: string;
+  copyOf?: string;
+  copyFrom?: number;
+  rows?: number;
+  columns?: number;
+}
 
 /** A new board: its name, and what it begins with. With nothing chosen it is like its siblings, and Enter makes it. */
-export function NewBoard({ view, boardName, free, onMake, onClose }: { view: VocabularyView; boardName: string; /** The empty cell that is marked. */ free?: Cell; onMake: (begun: Begun) => Promise<boolean>; onClose: () => void }) {
+export function NewBoard({
+  view,
+  boardName,
+  free,
+  onMake,
+  onClose,
+}: {
+  view: VocabularyView;
+  boardName: string;
+  /** The empty cell that is marked. */ free?: Cell;
+  onMake: (begun: Begun) => Promise<boolean>;
+  onClose: () => void;
+}) {
   const [name, setName] = useState('');
   const [start, setStart] = useState('bare');
   const [opened, setOpened] = useState(free !== undefined);
@@ -18,28 +38,64 @@ export function NewBoard({ view, boardName, free, onMake, onClose }: { view: Voc
   const [columns, setColumns] = useState<number | null>(null);
   const { data: all = [] } = useQuery(patterns(view.id));
   const [sort, which] = [start.slice(0, start.indexOf(':')), start.slice(start.indexOf(':') + 1)];
-  const called = name.trim() || (sort === 'pattern' ? which[0].toUpperCase() + which.slice(1) : sort === 'copy' ? view.boards.find((b) => b.id === which)?.name ?? '' : '');
+  const called =
+    name.trim() ||
+    (sort === 'pattern' ? which[0].toUpperCase() + which.slice(1) : sort === 'copy' ? (view.boards.find((b) => b.id === which)?.name ?? '') : '');
   const make = () => {
     if (!called) return;
-    void onMake({ name: called, ...(opened && { at: free }), ...(sort === 'pattern' && { pattern: which }), ...(sort === 'copy' && { copyOf: which }), ...(sort !== 'copy' && { rows: rows ?? undefined, columns: columns ?? undefined }) }).then((made) => { if (made) onClose(); });
+    void onMake({
+      name: called,
+      ...(opened && { at: free }),
+      ...(sort === 'pattern' && { pattern: which }),
+      ...(sort === 'copy' && { copyOf: which }),
+      ...(sort !== 'copy' && { rows: rows ?? undefined, columns: columns ?? undefined }),
+    }).then((made) => {
+      if (made) onClose();
+    });
   };
   return (
     <Modal open title="A new board" onCancel={onClose} okText="Make it" cancelText="Leave it" onOk={make} okButtonProps={{ disabled: !called }} width={520}>
       <div className={dialogs.person}>
-        <label>Its name <Input autoFocus aria-label="Name of the new board" value={name} maxLength={80} placeholder={called || 'such as Swimming'}
-          onChange={(e) => setName(e.target.value)} onKeyDown={(e) => { if (e.key === 'Enter') make(); }} /></label>
-        <label>It begins
-          <Select aria-label="What it begins with" value={start} onChange={setStart} showSearch optionFilterProp="label" filterSort={startsFirst} options={[
-            { value: 'bare', label: 'like its siblings, with its way home' },
-            { label: 'from a pattern', options: all.map((p) => ({ value: `pattern:${p.name}`, label: `${p.name}: ${p.about} (${p.words} words)` })) },
-            { label: 'as a copy of', options: view.boards.map((b) => ({ value: `copy:${b.id}`, label: b.name })) },
-          ]} />
+        <label>
+          Its name{' '}
+          <Input
+            autoFocus
+            aria-label="Name of the new board"
+            value={name}
+            maxLength={80}
+            placeholder={called || 'such as Swimming'}
+            onChange={(e) => setName(e.target.value)}
+            onKeyDown={(e) => {
+              if (e.key === 'Enter') make();
+            }}
+          />
         </label>
-        {free && <div><Checkbox checked={opened}
-          onChange={(e) => setOpened(e.target.checked)}>A button on {boardName}, {spoken(free)}, opens it</Checkbox></div>}
+        <label>
+          It begins
+          <Select
+            aria-label="What it begins with"
+            value={start}
+            onChange={setStart}
+            showSearch
+            optionFilterProp="label"
+            filterSort={startsFirst}
+            options={[
+              { value: 'bare', label: 'like its siblings, with its way home' },
+              { label: 'from a pattern', options: all.map((p) => ({ value: `pattern:${p.name}`, label: `${p.name}: ${p.about} (${p.words} words)` })) },
+              { label: 'as a copy of', options: view.boards.map((b) => ({ value: `copy:${b.id}`, label: b.name })) },
+            ]}
+          />
+        </label>
+        {free && (
+          <div>
+            <Checkbox checked={opened} onChange={(e) => setOpened(e.target.checked)}>
+              A button on {boardName}, {spoken(free)}, opens it
+            </Checkbox>
+          </div>
+        )}
         {sort !== 'copy' && (
-          <div className={dialogs.sizes}>Its grid:{' '}
-            <InputNumber aria-label="Rows" min={1} max={40} placeholder="rows" value={rows} onChange={setRows} /> x{' '}
+          <div className={dialogs.sizes}>
+            Its grid: <InputNumber aria-label="Rows" min={1} max={40} placeholder="rows" value={rows} onChange={setRows} /> x{' '}
             <InputNumber aria-label="Columns" min={1} max={40} placeholder="columns" value={columns} onChange={setColumns} />
             <small>left empty: as its siblings</small>
           </div>

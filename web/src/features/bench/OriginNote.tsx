@@ -4,7 +4,10 @@ import type { VocabularyView } from '../../api/types';
 import { origin } from '../../data/boards';
 import parts from '../../shell/parts.module.css';
 
-const far = ({ boards, buttons }: { boards: number; buttons: number }) => (buttons === 0 && boards === 0 ? 'nothing has changed' : `${buttons} ${buttons === 1 ? 'button' : 'buttons'} on ${boards} ${boards === 1 ? 'board' : 'boards'} changed`);
+const far = ({ boards, buttons }: { boards: number; buttons: number }) =>
+  buttons === 0 && boards === 0
+    ? 'nothing has changed'
+    : `${buttons} ${buttons === 1 ? 'button' : 'buttons'} on ${boards} ${boards === 1 ? 'board' : 'boards'} changed`;
 
 /** What a copy is of, and how far both have moved since. */
 export function OriginNote({ view }: { view: VocabularyView }) {
@@ -12,9 +15,16 @@ export function OriginNote({ view }: { view: VocabularyView }) {
   if (!from) return null;
   return (
     <p className={parts.quiet}>
-      A copy of {from.vocabulary ? <Link className={parts.dotted}
-        to={`/vocabularies/${from.vocabulary}`}>{from.name}</Link> : `“${from.name}”`} as it was at version {from.version}{from.note && <>: “{from.note}”</>}.
-      Since then {far(from.here)} here{from.there && <>, and {far(from.there)} there</>}.
+      A copy of{' '}
+      {from.vocabulary ? (
+        <Link className={parts.dotted} to={`/vocabularies/${from.vocabulary}`}>
+          {from.name}
+        </Link>
+      ) : (
+        `“${from.name}”`
+      )}{' '}
+      as it was at version {from.version}
+      {from.note && <>: “{from.note}”</>}. Since then {far(from.here)} here{from.there && <>, and {far(from.there)} there</>}.
     </p>
   );
 }

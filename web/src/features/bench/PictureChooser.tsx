@@ -7,8 +7,18 @@ import chooser from '../../shell/chooser.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** Another picture for a button, or several: begins with the button's own word. Kept when it is closed by “Keep”. */
-export function PictureChooser({ button, student, language, onKeep, onClose }: {
-  button: Button; student?: { id: string; name: string }; language: string; /** `everywhere`: for every button of this word, on all boards. */ onKeep: (layers: Layer[], everywhere: boolean) => void; onClose: () => void;
+export function PictureChooser({
+  button,
+  student,
+  language,
+  onKeep,
+  onClose,
+}: {
+  button: Button;
+  student?: { id: string; name: string };
+  language: string;
+  /** `everywhere`: for every button of this word, on all boards. */ onKeep: (layers: Layer[], everywhere: boolean) => void;
+  onClose: () => void;
 }) {
   const [layers, setLayers] = useState(button.layers);
   const [adding, setAdding] = useState(false);
@@ -35,27 +45,77 @@ export function PictureChooser({ button, student, language, onKeep, onClose }: {
       return;
     }
     setLayers(chosen);
-    if (adding) { setAt(chosen.findLastIndex((l) => l.picture === id)); setAdding(false); }
+    if (adding) {
+      setAt(chosen.findLastIndex((l) => l.picture === id));
+      setAdding(false);
+    }
   }
 
   return (
-    <Modal open title={`Pictures for ${button.label || 'this button'}`} onCancel={onClose} width={820} okText="Keep" cancelText="Leave it"
-      onOk={() => void keep()} confirmLoading={photo.busy} okButtonProps={photo.finish}>
+    <Modal
+      open
+      title={`Pictures for ${button.label || 'this button'}`}
+      onCancel={onClose}
+      width={820}
+      okText="Keep"
+      cancelText="Leave it"
+      onOk={() => void keep()}
+      confirmLoading={photo.busy}
+      okButtonProps={photo.finish}
+    >
       <div className={chooser.choose}>
-        <PictureSearch word={button.label} photo={photo} take={among ? 'Put it among them' : undefined} language={language} chosen={layers.map((l) => l.picture)}
-          note={adding ? ' It is added to what is there.' : undefined} onChoose={choose}>
-          {button.label && <Checkbox checked={everywhere} onChange={(e) => setEverywhere(e.target.checked)}>for every “{button.label}” of all boards</Checkbox>}
+        <PictureSearch
+          word={button.label}
+          photo={photo}
+          take={among ? 'Put it among them' : undefined}
+          language={language}
+          chosen={layers.map((l) => l.picture)}
+          note={adding ? ' It is added to what is there.' : undefined}
+          onChoose={choose}
+        >
+          {button.label && (
+            <Checkbox checked={everywhere} onChange={(e) => setEverywhere(e.target.checked)}>
+              for every “{button.label}” of all boards
+            </Checkbox>
+          )}
         </PictureSearch>
         <div>
           <LayerStage layers={layers} at={at} onAt={setAt} onChange={setLayers} />
           <div className={chooser.chooseDoors}>
-            <button type="button" className={parts.dotted} aria-pressed={adding} disabled={layers.length >= MOST_LAYERS || layers.length === 0}
-              onClick={() => setAdding(!adding)}>{adding ? 'replace instead' : 'add another picture'}</button>
-            <button type="button" className={parts.dotted} disabled={layers.length === 0}
-              onClick={() => setLayers(crossed ? layers.filter((l) => l.picture !== NOT) : withPicture(layers, NOT, true, at))}>{crossed ? 'take the not mark off' : 'put a not mark across'}</button>
-            {layers.length > 1 && <button type="button" className={parts.dotted}
-              onClick={() => { setLayers(layers.filter((_, i) => i !== at)); setAt(0); }}>take this one away</button>}
-            {layers.length > 0 && <button type="button" className={parts.dotted} onClick={() => onKeep([], everywhere)}>no picture, the word alone</button>}
+            <button
+              type="button"
+              className={parts.dotted}
+              aria-pressed={adding}
+              disabled={layers.length >= MOST_LAYERS || layers.length === 0}
+              onClick={() => setAdding(!adding)}
+            >
+              {adding ? 'replace instead' : 'add another picture'}
+            </button>
+            <button
+              type="button"
+              className={parts.dotted}
+              disabled={layers.length === 0}
+              onClick={() => setLayers(crossed ? layers.filter((l) => l.picture !== NOT) : withPicture(layers, NOT, true, at))}
+            >
+              {crossed ? 'take the not mark off' : 'put a not mark across'}
+            </button>
+            {layers.length > 1 && (
+              <button
+                type="button"
+                className={parts.dotted}
+                onClick={() => {
+                  setLayers(layers.filter((_, i) => i !== at));
+                  setAt(0);
+                }}
+              >
+                take this one away
+              </button>
+            )}
+            {layers.length > 0 && (
+              <button type="button" className={parts.dotted} onClick={() => onKeep([], everywhere)}>
+                no picture, the word alone
+              </button>
+            )}
           </div>
         </div>
       </div>

@@ -3,7 +3,11 @@ import type { Board, Button, Cell, Intention } from '../../api/types';
 import parts from '../../shell/parts.module.css';
 
 type Axis = 'ROWS' | 'COLUMNS';
-interface Item { label: string; intention: Intention; disabled?: boolean }
+interface Item {
+  label: string;
+  intention: Intention;
+  disabled?: boolean;
+}
 
 /** Everything about the shape of what is marked, as the words of a sentence: how many cells a button covers or splitting a cell, its row, its column. */
 export function ShapeMenu({ board, cell, button, onTry }: { board: Board; cell: Cell; button?: Button; onTry: (intention: Intention) => void }) {
@@ -11,17 +15,22 @@ export function ShapeMenu({ board, cell, button, onTry }: { board: Board; cell: 
   const { rows, columns } = button?.span ?? { rows: 1, columns: 1 };
   const stretch = (high: number, wide: number): Intention => ({ type: 'stretch-button', ...on, button: button!.id, span: { rows: high, columns: wide } });
   const covering: Item[] = [
-    ...(button ? [
-      { label: 'one cell wider', intention: stretch(rows, columns + 1) }, { label: 'one cell narrower', intention: stretch(rows, columns - 1), disabled: columns === 1 },
-      { label: 'one cell higher', intention: stretch(rows + 1, columns) }, { label: 'one cell lower', intention: stretch(rows - 1, columns), disabled: rows === 1 },
-    ] : []),
+    ...(button
+      ? [
+          { label: 'one cell wider', intention: stretch(rows, columns + 1) },
+          { label: 'one cell narrower', intention: stretch(rows, columns - 1), disabled: columns === 1 },
+          { label: 'one cell higher', intention: stretch(rows + 1, columns) },
+          { label: 'one cell lower', intention: stretch(rows - 1, columns), disabled: rows === 1 },
+        ]
+      : []),
     { label: 'split in two, side by side', intention: { type: 'split-cell', ...on, cell, axis: 'COLUMNS' } },
     { label: 'split in two, one above the other', intention: { type: 'split-cell', ...on, cell, axis: 'ROWS' } },
   ];
 
   function line(axis: Axis): Item[] {
     const [one, at, count] = axis === 'ROWS' ? ['row', cell.row, board.rows] : ['column', cell.column, board.columns];
-    const [before, after, up, down, more, less] = axis === 'ROWS' ? ['above', 'below', 'up', 'down', 'higher', 'lower'] : ['before', 'behind', 'to the front', 'to the back', 'wider', 'narrower'];
+    const [before, after, up, down, more, less] =
+      axis === 'ROWS' ? ['above', 'below', 'up', 'down', 'higher', 'lower'] : ['before', 'behind', 'to the front', 'to the back', 'wider', 'narrower'];
     return [
       { label: `put in a ${one} at the end: nothing moves`, intention: { type: 'insert-line', ...on, axis, at: count } },
       { label: `put in a ${one} ${before} this one`, intention: { type: 'insert-line', ...on, axis, at } },
@@ -38,16 +47,21 @@ export function ShapeMenu({ board, cell, button, onTry }: { board: Board; cell: 
     const items: MenuProps['items'] = of.map(({ label, disabled }, key) => ({ key, label, disabled }));
     return (
       <Dropdown trigger={['click']} menu={{ items, onClick: ({ key }) => onTry(of[Number(key)].intention) }}>
-        <button type="button" className={parts.dotted} title={title} aria-haspopup="menu">{words}</button>
+        <button type="button" className={parts.dotted} title={title} aria-haspopup="menu">
+          {words}
+        </button>
       </Dropdown>
     );
   }
   const covers = rows === 1 && columns === 1 ? 'one cell' : `${rows} high, ${columns} wide`;
   return (
     <>
-      {button ? 'It covers ' : 'Change '}{choice('Change the shape', button ? covers : 'this cell', covering)}
-      {button ? ' in ' : ', '}{choice('Change the row', `row ${cell.row + 1}`, line('ROWS'))}
-      {button ? ' and ' : ' or '}{choice('Change the column', `column ${cell.column + 1}`, line('COLUMNS'))}.
+      {button ? 'It covers ' : 'Change '}
+      {choice('Change the shape', button ? covers : 'this cell', covering)}
+      {button ? ' in ' : ', '}
+      {choice('Change the row', `row ${cell.row + 1}`, line('ROWS'))}
+      {button ? ' and ' : ' or '}
+      {choice('Change the column', `column ${cell.column + 1}`, line('COLUMNS'))}.
     </>
   );
 }

@@ -30,7 +30,16 @@ export function Shortcuts({ onClose }: { onClose: () => void }) {
   return (
     <Modal open title="Keys of the bench" onCancel={onClose} footer={null} width={560}>
       <table className={dialogs.keys}>
-        <tbody>{KEYS.map(([key, does]) => <tr key={key}><th scope="row"><kbd>{key}</kbd></th><td>{does}</td></tr>)}</tbody>
+        <tbody>
+          {KEYS.map(([key, does]) => (
+            <tr key={key}>
+              <th scope="row">
+                <kbd>{key}</kbd>
+              </th>
+              <td>{does}</td>
+            </tr>
+          ))}
+        </tbody>
       </table>
     </Modal>
   );

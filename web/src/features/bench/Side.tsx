@@ -93,9 +93,7 @@ function Sentence({ actions }: { actions: Actions }) {
       mayEdit={mayEdit}
       doing={state.doing}
       onDoing={(what) =>
-        move(
-          what === 'renaming' ? { move: 'rename' } : what === 'choosing a picture' ? { move: 'choose picture' } : { move: 'rest', focus: true },
-        )
+        move(what === 'renaming' ? { move: 'rename' } : what === 'choosing a picture' ? { move: 'choose picture' } : { move: 'rest', focus: true })
       }
       onChange={(made, base) => void edit(made, base)}
       onNewBoard={(name, opener) => void actions.newBoard({ name }, opener)}

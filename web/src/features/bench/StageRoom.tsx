@@ -17,5 +17,9 @@ export function StageRoom({ ratio, children }: { ratio: number; children: ReactN
     return () => observer.disconnect();
   }, [ratio]);
   const shares = { '--mat-width': `${size.width}px`, '--mat-height': `${size.height}px` } as CSSProperties;
-  return <div ref={room} className={bench.stageRoom} style={shares}>{children}</div>;
+  return (
+    <div ref={room} className={bench.stageRoom} style={shares}>
+      {children}
+    </div>
+  );
 }

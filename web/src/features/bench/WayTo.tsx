@@ -7,9 +7,18 @@ import bench from '../../shell/bench.module.css';
 /** Puts into an empty cell a button that opens a board, or another vocabulary of the student. */
 export function WayTo({ view, boardId, cell, onEdit }: { view: VocabularyView; boardId: string; cell: Cell; onEdit: (edit: Intention) => void }) {
   const others = useOtherVocabularies(view);
-  const names = new Map([...view.boards.map((b): [string, string] => [`board:${b.id}`, b.name]), ...others.map((v): [string, string] => [`vocabulary:${v.vocabulary}`, v.name])]);
+  const names = new Map([
+    ...view.boards.map((b): [string, string] => [`board:${b.id}`, b.name]),
+    ...others.map((v): [string, string] => [`vocabulary:${v.vocabulary}`, v.name]),
+  ]);
   return (
-    <Select className={bench.chooseBoard} aria-label="Put here a way to" placeholder="a board" showSearch optionFilterProp="label" filterSort={startsFirst}
+    <Select
+      className={bench.chooseBoard}
+      aria-label="Put here a way to"
+      placeholder="a board"
+      showSearch
+      optionFilterProp="label"
+      filterSort={startsFirst}
       value={null}
       options={[
         { label: 'boards', options: view.boards.filter((b) => b.id !== boardId).map((b) => ({ value: `board:${b.id}`, label: b.name })) },
@@ -18,7 +27,14 @@ export function WayTo({ view, boardId, cell, onEdit }: { view: VocabularyView; b
       onSelect={(value: string | null) => {
         if (!value) return;
         const id = value.slice(value.indexOf(':') + 1);
-        onEdit({ type: 'put-opener', board: boardId, at: cell, label: names.get(value) ?? '', leads: value.startsWith('board:') ? { type: 'opens', board: id } : { type: 'elsewhere', vocabulary: Number(id) } });
-      }} />
+        onEdit({
+          type: 'put-opener',
+          board: boardId,
+          at: cell,
+          label: names.get(value) ?? '',
+          leads: value.startsWith('board:') ? { type: 'opens', board: id } : { type: 'elsewhere', vocabulary: Number(id) },
+        });
+      }}
+    />
   );
 }

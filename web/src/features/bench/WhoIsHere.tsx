@@ -14,9 +14,14 @@ export function WhoIsHere({ here, view, board, onGo }: { here: Here[]; view: Voc
         const on = view.boards.find((b) => b.id === h.board);
         const where = h.board === board ? 'on this board' : on ? `on ${on.name}` : 'here';
         return (
-          <button key={`${h.account} ${h.board}`} type="button" className={bench.person} disabled={!on || h.board === board}
+          <button
+            key={`${h.account} ${h.board}`}
+            type="button"
+            className={bench.person}
+            disabled={!on || h.board === board}
             title={on && h.board !== board ? `Go to ${on.name}` : undefined}
-            onClick={() => onGo(h.board)}>
+            onClick={() => onGo(h.board)}
+          >
             <strong>{h.name}</strong> {where}
           </button>
         );

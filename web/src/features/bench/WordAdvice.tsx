@@ -6,7 +6,11 @@ import bench from '../../shell/bench.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** Where words went that found no room on the board that was shown. */
-export interface Elsewhere { words: string[]; board: string; name: string }
+export interface Elsewhere {
+  words: string[];
+  board: string;
+  name: string;
+}
 
 /** What the word line asks about the words in it. */
 export function useAdvice(vocabulary: number, version: number, board: string, word: string, count: number) {
@@ -33,34 +37,95 @@ function told(way: WayOn): string {
  * What stands under the word line: what Enter will do, where a word stands already, and every way on if there is no room, each
  * with its key.
  */
-export function WordAdvice({ word, full, advice, board, hint, went, onGo, onWay, onFill, onSeek, onLeaveIt }: {
-  word: string; full: boolean; advice?: Advice; board: string; hint: string; went?: Elsewhere;
-  onGo: (board: string) => void; onWay: (way: WayOn) => void; onFill?: () => void; onSeek?: () => void; onLeaveIt: () => void;
+export function WordAdvice({
+  word,
+  full,
+  advice,
+  board,
+  hint,
+  went,
+  onGo,
+  onWay,
+  onFill,
+  onSeek,
+  onLeaveIt,
+}: {
+  word: string;
+  full: boolean;
+  advice?: Advice;
+  board: string;
+  hint: string;
+  went?: Elsewhere;
+  onGo: (board: string) => void;
+  onWay: (way: WayOn) => void;
+  onFill?: () => void;
+  onSeek?: () => void;
+  onLeaveIt: () => void;
 }) {
-  const door = (words: string, onClick: () => void) => <button type="button" className={parts.dotted} onClick={onClick}>{words}</button>;
+  const door = (words: string, onClick: () => void) => (
+    <button type="button" className={parts.dotted} onClick={onClick}>
+      {words}
+    </button>
+  );
   if (word === '') {
-    return <p className={bench.advice} role="status">{went ? <>{went.words.map((w) => `“${w}”`).join(', ')} now {went.words.length === 1 ? 'stands' : 'stand'} on {went.name}. {door('go there', () => onGo(went.board))}</> : <span
-      className={parts.quiet}>{hint}</span>}</p>;
+    return (
+      <p className={bench.advice} role="status">
+        {went ? (
+          <>
+            {went.words.map((w) => `“${w}”`).join(', ')} now {went.words.length === 1 ? 'stands' : 'stand'} on {went.name}.{' '}
+            {door('go there', () => onGo(went.board))}
+          </>
+        ) : (
+          <span className={parts.quiet}>{hint}</span>
+        )}
+      </p>
+    );
   }
   const [stands] = advice?.stands ?? [];
   const already = stands && (
     <>
-      “{word}” {stands.board === board ? `stands here already, row ${stands.cell.row + 1}, place ${stands.cell.column + 1}` : `stands on ${stands.name} already, ${taps(stands.taps)}`}.{' '}
-      {stands.board !== board && <>{door('go there', () => onGo(stands.board))} or </>}{door('leave it', onLeaveIt)};{' '}
+      “{word}”{' '}
+      {stands.board === board
+        ? `stands here already, row ${stands.cell.row + 1}, place ${stands.cell.column + 1}`
+        : `stands on ${stands.name} already, ${taps(stands.taps)}`}
+      . {stands.board !== board && <>{door('go there', () => onGo(stands.board))} or </>}
+      {door('leave it', onLeaveIt)};{' '}
     </>
   );
-  if (!full) return <p className={bench.advice} role="status">{already}<span
-    className={already ? undefined : parts.quiet}>{already ? 'Enter puts it here too.' : hint}</span>{onSeek && <> {door('a photo, a drawing or the web', onSeek)}</>}</p>;
+  if (!full)
+    return (
+      <p className={bench.advice} role="status">
+        {already}
+        <span className={already ? undefined : parts.quiet}>{already ? 'Enter puts it here too.' : hint}</span>
+        {onSeek && <> {door('a photo, a drawing or the web', onSeek)}</>}
+      </p>
+    );
   const ways = advice ? waysOn(advice) : [];
   const [first, ...others] = ways;
   const boards = others.filter((w) => w.way === 'board');
   return (
     <div className={bench.advice} role="status">
       {already}
-      {first && <p className={bench.wayOn}>No room here. <kbd>Enter</kbd> puts it {door(told(first), () => onWay(first))}
-        {boards.map((w, i) => <span key={w.board}>{i === 0 ? ', or on ' : ', '}{door(w.name, () => onWay(w))}</span>)}.</p>}
+      {first && (
+        <p className={bench.wayOn}>
+          No room here. <kbd>Enter</kbd> puts it {door(told(first), () => onWay(first))}
+          {boards.map((w, i) => (
+            <span key={w.board}>
+              {i === 0 ? ', or on ' : ', '}
+              {door(w.name, () => onWay(w))}
+            </span>
+          ))}
+          .
+        </p>
+      )}
       {advice && !first && <p className={bench.wayOn}>No board has room and this one can take no row more. Take a button off, here or on another board.</p>}
-      {others.filter((w) => w.way !== 'board').map((w) => <p key={w.way} className={bench.wayOn}><kbd>{KEYS[w.way]}</kbd> {door(told(w), () => onWay(w))}.</p>)}
+      {others
+        .filter((w) => w.way !== 'board')
+        .map((w) => (
+          <p key={w.way} className={bench.wayOn}>
+            <kbd>{KEYS[w.way]}</kbd> {door(told(w), () => onWay(w))}.
+          </p>
+        ))}
       {onFill && <p className={bench.wayOn}>Or {door('fill this board and new ones after it', onFill)}.</p>}
     </div>
   );

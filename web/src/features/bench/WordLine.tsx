@@ -46,7 +46,31 @@ const OFFERED = 9;
 
 /** The line below the board where typing makes buttons. */
 export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
-  { vocabulary, version, board, text, next, free, kept, went, boardName, student, language, picture, onText, onPicture, onPut, onWay, onFill, onGo, onSeek, onLeave, newWords }, input) {
+  {
+    vocabulary,
+    version,
+    board,
+    text,
+    next,
+    free,
+    kept,
+    went,
+    boardName,
+    student,
+    language,
+    picture,
+    onText,
+    onPicture,
+    onPut,
+    onWay,
+    onFill,
+    onGo,
+    onSeek,
+    onLeave,
+    newWords,
+  },
+  input,
+) {
   const queries = useQueryClient();
   const asked = found({ query: text, most: OFFERED, student, language });
   const { data, isPlaceholderData } = useQuery(asked);
@@ -107,35 +131,97 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
     }
   }
 
-  const hint = text.trim() === '' ? 'A word makes a button. Several go in with commas between; a word with > behind it opens a new board.'
-    : opensBoards(text) ? 'Enter makes the board, with its way home, and the button that opens it.'
-    : next && kept ? 'This cell is kept free, as other boards have home or back here. Enter puts the word here all the same.'
-    : isList(text) ? 'Enter puts them all there.'
-    : offered.length === 0 && data && !isPlaceholderData ? 'No picture is known for it. Enter puts the word alone, in large letters; or give it'
-    : offered.length > 0 && !chosen ? 'No picture says just this: pick one by its number; Enter puts the word alone in large letters; or give it'
-    : why && why !== 'this word' && !picture ? `The picture is ${why}. Enter puts it there.` : 'Enter puts it there.';
+  const hint =
+    text.trim() === ''
+      ? 'A word makes a button. Several go in with commas between; a word with > behind it opens a new board.'
+      : opensBoards(text)
+        ? 'Enter makes the board, with its way home, and the button that opens it.'
+        : next && kept
+          ? 'This cell is kept free, as other boards have home or back here. Enter puts the word here all the same.'
+          : isList(text)
+            ? 'Enter puts them all there.'
+            : offered.length === 0 && data && !isPlaceholderData
+              ? 'No picture is known for it. Enter puts the word alone, in large letters; or give it'
+              : offered.length > 0 && !chosen
+                ? 'No picture says just this: pick one by its number; Enter puts the word alone in large letters; or give it'
+                : why && why !== 'this word' && !picture
+                  ? `The picture is ${why}. Enter puts it there.`
+                  : 'Enter puts it there.';
   return (
     <div>
-    <div className={bench.wordLine}>
-      <label htmlFor="word-line" className={bench.whereNext}>
-        {next && !kept ? <>{spoken(next)}<br />comes next</> : next ? <>{spoken(next)}<br />is kept free</> : <>{boardName}<br />is full</>}
-      </label>
-      <input id="word-line" ref={input} value={text} onChange={(e) => onText(e.target.value)} onKeyDown={keys} onPaste={paste}
-        placeholder={next ? 'Type a word' : 'Type a word, to put where there is room'} autoComplete="off" spellCheck={false} dir="auto" maxLength={120_000} />
-      <span className={bench.offered} role="group" aria-label="Pictures for it" aria-busy={isPlaceholderData}>
-        {offered.map((p, i) => (
-          <button key={p.id} type="button" className={p.id === chosen ? `${bench.offer} ${bench.chosen}` : bench.offer} aria-pressed={p.id === chosen}
-            title={`${p.name}: ${p.why}`}
-            aria-label={`${i + 1}: ${p.name}`} onClick={() => onPicture(p.id)}>
-            <Pic id={p.id} collected /> {i + 1}
-          </button>
+      <div className={bench.wordLine}>
+        <label htmlFor="word-line" className={bench.whereNext}>
+          {next && !kept ? (
+            <>
+              {spoken(next)}
+              <br />
+              comes next
+            </>
+          ) : next ? (
+            <>
+              {spoken(next)}
+              <br />
+              is kept free
+            </>
+          ) : (
+            <>
+              {boardName}
+              <br />
+              is full
+            </>
+          )}
+        </label>
+        <input
+          id="word-line"
+          ref={input}
+          value={text}
+          onChange={(e) => onText(e.target.value)}
+          onKeyDown={keys}
+          onPaste={paste}
+          placeholder={next ? 'Type a word' : 'Type a word, to put where there is room'}
+          autoComplete="off"
+          spellCheck={false}
+          dir="auto"
+          maxLength={120_000}
+        />
+        <span className={bench.offered} role="group" aria-label="Pictures for it" aria-busy={isPlaceholderData}>
+          {offered.map((p, i) => (
+            <button
+              key={p.id}
+              type="button"
+              className={p.id === chosen ? `${bench.offer} ${bench.chosen}` : bench.offer}
+              aria-pressed={p.id === chosen}
+              title={`${p.name}: ${p.why}`}
+              aria-label={`${i + 1}: ${p.name}`}
+              onClick={() => onPicture(p.id)}
+            >
+              <Pic id={p.id} collected /> {i + 1}
+            </button>
+          ))}
+        </span>
+      </div>
+      {newWords}
+      {word &&
+        notes.map((note) => (
+          <p key={note} className={bench.factNote} role="status">
+            {note}
+          </p>
         ))}
-      </span>
-    </div>
-    {newWords}
-    {word && notes.map((note) => <p key={note} className={bench.factNote} role="status">{note}</p>)}
-    <div className={free === 0 ? bench.waysRoom : undefined}><WordAdvice word={word} full={full} advice={advised} board={board} hint={hint} went={went} onGo={onGo} onWay={onWay}
-      onSeek={word && !full && !isList(text) && data && !isPlaceholderData && !chosen ? () => onSeek(text) : undefined} onFill={isList(text) && !opensBoards(text) && free > 1 ? () => onFill(text) : undefined} onLeaveIt={() => onText('')} /></div>
+      <div className={free === 0 ? bench.waysRoom : undefined}>
+        <WordAdvice
+          word={word}
+          full={full}
+          advice={advised}
+          board={board}
+          hint={hint}
+          went={went}
+          onGo={onGo}
+          onWay={onWay}
+          onSeek={word && !full && !isList(text) && data && !isPlaceholderData && !chosen ? () => onSeek(text) : undefined}
+          onFill={isList(text) && !opensBoards(text) && free > 1 ? () => onFill(text) : undefined}
+          onLeaveIt={() => onText('')}
+        />
+      </div>
     </div>
   );
 });

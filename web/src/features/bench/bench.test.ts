@@ -4,9 +4,27 @@ import { begin, markedOn, moved, typed, type BenchState, type Conflict } from '.
 
 const at = (row: number, column: number) => ({ row, column });
 const button = (id: string, row: number, column: number): Button => ({
-  id, cell: at(row, column), span: { rows: 1, columns: 1 }, label: id, says: { type: 'label' }, layers: [], leads: { type: 'stays' }, doings: [], hidden: false, look: {},
+  id,
+  cell: at(row, column),
+  span: { rows: 1, columns: 1 },
+  label: id,
+  says: { type: 'label' },
+  layers: [],
+  leads: { type: 'stays' },
+  doings: [],
+  hidden: false,
+  look: {},
 });
-const harbour: Board = { id: 'harbour', name: 'Harbour', rows: 2, columns: 2, heights: [], widths: [], look: {}, buttons: [button('crab', 0, 0), button('gull', 0, 1)] };
+const harbour: Board = {
+  id: 'harbour',
+  name: 'Harbour',
+  rows: 2,
+  columns: 2,
+  heights: [],
+  widths: [],
+  look: {},
+  buttons: [button('crab', 0, 0), button('gull', 0, 1)],
+};
 const play: Board = { id: 'play', name: 'Play', rows: 1, columns: 2, heights: [], widths: [], look: {}, buttons: [button('ball', 0, 0)] };
 const open = (board: Board, state = begin(board.id)): BenchState => moved(state, { move: 'opened', board, keptFree: [] });
 const conflict: Conflict = { sentence: 'Marit changed the same thing first.', wish: { what: 'redo' }, version: 7 };
@@ -79,7 +97,15 @@ describe('the bench', () => {
   });
 
   it('chooses several: one more or one less by Ctrl, all up to a cell by Shift, none once something else is marked', () => {
-    const board = { ...harbour, rows: 2, columns: 3, heights: [], widths: [], look: {}, buttons: [button('a', 0, 0), button('b', 0, 1), button('c', 0, 2), button('d', 1, 0)] };
+    const board = {
+      ...harbour,
+      rows: 2,
+      columns: 3,
+      heights: [],
+      widths: [],
+      look: {},
+      buttons: [button('a', 0, 0), button('b', 0, 1), button('c', 0, 2), button('d', 1, 0)],
+    };
     const marked = moved(open(board), { move: 'mark', cell: at(0, 0) });
     const two = moved(marked, { move: 'choose', board, cell: at(0, 2), how: 'this too' });
     expect(two.chosen).toEqual(['a', 'c']);

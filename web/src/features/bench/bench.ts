@@ -18,7 +18,13 @@ export type Doing =
   | { what: 'asked'; asked: Asked }
   | { what: 'in a dialog'; dialog: Dialog };
 
-export interface Asked { sentence: string; wish: Wish; needsReason: boolean; instead?: { words: string; intention: Intention } | null; moving?: Preview['moving'] }
+export interface Asked {
+  sentence: string;
+  wish: Wish;
+  needsReason: boolean;
+  instead?: { words: string; intention: Intention } | null;
+  moving?: Preview['moving'];
+}
 
 /** What is opened over the bench as a whole. */
 export type Dialog = 'credits' | 'words' | 'person' | 'history' | 'shortcuts' | 'board' | 'chain' | 'copy' | 'propose' | 'facts';
@@ -75,10 +81,24 @@ export const begin = (board: string): BenchState => ({ board, marked: TOP, focus
 export function moved(state: BenchState, made: Move): BenchState {
   switch (made.move) {
     case 'opened':
-      return made.board.id === state.board && state.focus > 1 ? state
-        : { ...state, board: made.board.id, marked: nextEmpty(made.board, TOP, made.keptFree) ?? TOP, focus: state.focus + 1, doing: kept(state.doing), chosen: [] };
+      return made.board.id === state.board && state.focus > 1
+        ? state
+        : {
+            ...state,
+            board: made.board.id,
+            marked: nextEmpty(made.board, TOP, made.keptFree) ?? TOP,
+            focus: state.focus + 1,
+            doing: kept(state.doing),
+            chosen: [],
+          };
     case 'mark':
-      return { ...state, marked: made.cell, focus: state.focus + (made.focus ? 1 : 0), doing: state.doing.what === 'renaming' ? RESTING : state.doing, chosen: [] };
+      return {
+        ...state,
+        marked: made.cell,
+        focus: state.focus + (made.focus ? 1 : 0),
+        doing: state.doing.what === 'renaming' ? RESTING : state.doing,
+        chosen: [],
+      };
     case 'choose':
       return { ...state, marked: made.how === 'this too' ? made.cell : state.marked, chosen: chosenBy(state, made.board, made.cell, made.how) };
     case 'choose all':

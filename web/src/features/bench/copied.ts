@@ -1,12 +1,23 @@
 import type { Button } from '../../api/types';
 
 /** Buttons somebody copied, to be pasted on another board or in another tab of this browser. */
-export interface Copied { vocabulary: number; board: string; buttons: string[]; text: string; cut?: boolean; /** The board's name, if all of it was copied. */ whole?: string }
+export interface Copied {
+  vocabulary: number;
+  board: string;
+  buttons: string[];
+  text: string;
+  cut?: boolean;
+  /** The board's name, if all of it was copied. */ whole?: string;
+}
 
 const KEY = 'dwimble-copied';
 
 /** What stands in the clipboard for who pastes into a letter: the words, one a line. */
-export const wordsFor = (buttons: Button[]) => buttons.map((b) => b.label || (b.says.type === 'words' ? b.says.text : '')).filter(Boolean).join('\n');
+export const wordsFor = (buttons: Button[]) =>
+  buttons
+    .map((b) => b.label || (b.says.type === 'words' ? b.says.text : ''))
+    .filter(Boolean)
+    .join('\n');
 
 /** Pasted once, what was cut is where it was pasted. */
 export const forgetCopied = () => localStorage.removeItem(KEY);

@@ -4,12 +4,19 @@ import { buttonAt, standing, within } from '../../drawn/grid';
 import { sameCell } from '../../data/cells';
 
 /** A button that is being dragged over its board, and the cell under the pointer. */
-export interface Drag { button: Button; over?: Cell }
+export interface Drag {
+  button: Button;
+  over?: Cell;
+}
 
 /** A hand that only taps trembles less than this, in pixels. */
 const MEANT = 8;
 
-interface Drags { onMove?: (button: Button, to: Cell) => void; onBand?: (ids: string[]) => void; onPaint?: (ids: string[]) => void }
+interface Drags {
+  onMove?: (button: Button, to: Cell) => void;
+  onBand?: (ids: string[]) => void;
+  onPaint?: (ids: string[]) => void;
+}
 
 /**
  * Dragging by mouse, pen or finger. Pointer events alone: they come with capture, and Escape lets go. With `onPaint`, buttons are not
@@ -28,7 +35,12 @@ export function useDrag(board: Board, { onMove, onBand, onPaint }: Drags) {
   const begin = useCallback((event: PointerEvent, button: Button | Cell) => {
     if (event.button !== 0) return;
     if (now.current.onPaint) {
-      stop.current = stroke('row' in button ? [] : [button.id], () => now.current.board, setPainted, (ids) => now.current.onPaint?.(ids));
+      stop.current = stroke(
+        'row' in button ? [] : [button.id],
+        () => now.current.board,
+        setPainted,
+        (ids) => now.current.onPaint?.(ids),
+      );
       return;
     }
     if ('row' in button) {
@@ -50,9 +62,16 @@ export function useDrag(board: Board, { onMove, onBand, onPaint }: Drags) {
       stop.current?.();
       if (held?.over && e.type === 'pointerup' && !sameCell(held.over, button.cell)) now.current.onMove?.(button, held.over);
     };
-    const key = (e: globalThis.KeyboardEvent) => { if (e.key === 'Escape') stop.current?.(); };
+    const key = (e: globalThis.KeyboardEvent) => {
+      if (e.key === 'Escape') stop.current?.();
+    };
     // A click follows the drag where it ended; it is no choice of that cell.
-    const click = (e: MouseEvent) => { if (held) { e.stopPropagation(); e.preventDefault(); } };
+    const click = (e: MouseEvent) => {
+      if (held) {
+        e.stopPropagation();
+        e.preventDefault();
+      }
+    };
     window.addEventListener('pointermove', move);
     window.addEventListener('pointerup', end);
     window.addEventListener('pointercancel', end);
@@ -85,7 +104,9 @@ function stroke(first: string[], board: () => Board, onPassed: (ids: string[]) =
     stop();
     if (e.type === 'pointerup' && passed.length > 0) onDone(passed);
   };
-  const key = (e: globalThis.KeyboardEvent) => { if (e.key === 'Escape') stop(); };
+  const key = (e: globalThis.KeyboardEvent) => {
+    if (e.key === 'Escape') stop();
+  };
   const stop = () => {
     window.removeEventListener('pointermove', move);
     window.removeEventListener('pointerup', end);
@@ -111,7 +132,12 @@ function band(from: Cell, now: () => { board: Board; onBand?: (ids: string[]) =>
     chosen = true;
     now().onBand?.(within(now().board, from, over));
   };
-  const click = (e: MouseEvent) => { if (chosen) { e.stopPropagation(); e.preventDefault(); } };
+  const click = (e: MouseEvent) => {
+    if (chosen) {
+      e.stopPropagation();
+      e.preventDefault();
+    }
+  };
   const stop = () => {
     window.removeEventListener('pointermove', move);
     window.removeEventListener('pointerup', stop);

@@ -3,13 +3,36 @@ import type { Board, Button, VocabularyView } from '../../api/types';
 import { lensOver, withMoves, words } from './lenses';
 
 const button = (id: string, column: number, more: Partial<Button> = {}): Button => ({
-  id, cell: { row: 0, column }, span: { rows: 1, columns: 1 }, label: id, says: { type: 'label' }, layers: [], leads: { type: 'stays' }, doings: [], hidden: false, look: {}, ...more,
+  id,
+  cell: { row: 0, column },
+  span: { rows: 1, columns: 1 },
+  label: id,
+  says: { type: 'label' },
+  layers: [],
+  leads: { type: 'stays' },
+  doings: [],
+  hidden: false,
+  look: {},
+  ...more,
 });
 
 describe('the lens Words', () => {
   it('tells what leads nowhere, what is hidden, and which cells are kept free, and nothing else', () => {
-    const board: Board = { id: 'b', name: 'b', rows: 1, columns: 5, heights: [], widths: [], look: {}, buttons: [
-      button('plain', 0), button('loose', 1, { leads: { type: 'opens', board: 'gone' } }), button('opener', 2, { leads: { type: 'opens', board: 'b' } }), button('held', 3, { hidden: true })] };
+    const board: Board = {
+      id: 'b',
+      name: 'b',
+      rows: 1,
+      columns: 5,
+      heights: [],
+      widths: [],
+      look: {},
+      buttons: [
+        button('plain', 0),
+        button('loose', 1, { leads: { type: 'opens', board: 'gone' } }),
+        button('opener', 2, { leads: { type: 'opens', board: 'b' } }),
+        button('held', 3, { hidden: true }),
+      ],
+    };
     const view = { boards: [{ id: 'b', keptFree: [{ row: 0, column: 4 }] }] } as unknown as VocabularyView;
     expect(Object.fromEntries(words(view, board))).toEqual({
       '0-1': { classes: [], tag: 'leads nowhere', told: 'leads nowhere' },
@@ -20,8 +43,20 @@ describe('the lens Words', () => {
 });
 
 describe('the other lenses', () => {
-  const board: Board = { id: 'b', name: 'b', rows: 1, columns: 3, heights: [], widths: [], look: {}, buttons: [
-    button('crab', 0, { kind: 'thing' }), button('more', 1, { says: { type: 'words', text: 'more please' }, leads: { type: 'opens', board: 'gone' } }), button('topic', 2, { says: { type: 'nothing' } })] };
+  const board: Board = {
+    id: 'b',
+    name: 'b',
+    rows: 1,
+    columns: 3,
+    heights: [],
+    widths: [],
+    look: {},
+    buttons: [
+      button('crab', 0, { kind: 'thing' }),
+      button('more', 1, { says: { type: 'words', text: 'more please' }, leads: { type: 'opens', board: 'gone' } }),
+      button('topic', 2, { says: { type: 'nothing' } }),
+    ],
+  };
   const view = { boards: [{ id: 'b', keptFree: [] }] } as unknown as VocabularyView;
 
   it('add to what is always told', () => {
@@ -30,7 +65,10 @@ describe('the other lenses', () => {
   });
 
   it('let what would move be seen over everything else', () => {
-    const moving = [{ board: 'b', button: 'crab', label: 'crab', from: { row: 0, column: 0 }, to: { row: 1, column: 0 } }, { board: 'other', button: 'x', label: 'x', from: { row: 0, column: 1 }, to: { row: 1, column: 1 } }];
+    const moving = [
+      { board: 'b', button: 'crab', label: 'crab', from: { row: 0, column: 0 }, to: { row: 1, column: 0 } },
+      { board: 'other', button: 'x', label: 'x', from: { row: 0, column: 1 }, to: { row: 1, column: 1 } },
+    ];
     const over = withMoves(words(view, board), board, moving);
     expect(over.get('0-0')).toEqual({ classes: [], tag: 'to 2, 1', told: 'would go to row 2, place 1' });
     expect(over.get('0-1')?.tag, 'of another board nothing is said here').toBe('leads nowhere');

@@ -7,7 +7,11 @@ import { folkOf, peopleOf, photoOf } from './people';
 describe('a list of people', () => {
   it('has one a line, however who they are is written', () => {
     expect(peopleOf('Lot, sister\nMiss Wren (teacher)\r\n\nBram - friend\n  Opa\tgrandpa \nAnne-Marie')).toEqual([
-      { name: 'Lot', general: 'sister' }, { name: 'Miss Wren', general: 'teacher' }, { name: 'Bram', general: 'friend' }, { name: 'Opa', general: 'grandpa' }, { name: 'Anne-Marie', general: '' },
+      { name: 'Lot', general: 'sister' },
+      { name: 'Miss Wren', general: 'teacher' },
+      { name: 'Bram', general: 'friend' },
+      { name: 'Opa', general: 'grandpa' },
+      { name: 'Anne-Marie', general: '' },
     ]);
     expect(peopleOf(' \n')).toEqual([]);
   });
@@ -18,16 +22,38 @@ describe('a list of people', () => {
     expect(photoOf('Bram', files)).toBeUndefined();
   });
   it('knows what kind of people they are', () => {
-    const folk = [{ kind: 'FAMILY' as const, words: ['sister'], boardName: 'Family', there: true }, { kind: 'SCHOOL' as const, words: ['teacher'], boardName: 'School people', there: false }];
+    const folk = [
+      { kind: 'FAMILY' as const, words: ['sister'], boardName: 'Family', there: true },
+      { kind: 'SCHOOL' as const, words: ['teacher'], boardName: 'School people', there: false },
+    ];
     expect(['Sister', ' teacher', 'pilot'].map((word) => folkOf(folk, word)?.kind)).toEqual(['FAMILY', 'SCHOOL', undefined]);
   });
 });
 
 const button = (label: string, row: number, column: number, more: Partial<Button> = {}): Button => ({
-  id: label, cell: { row, column }, span: { rows: 1, columns: 1 }, label, says: { type: 'label' }, layers: [], leads: { type: 'stays' }, doings: [], hidden: false, look: {}, ...more,
+  id: label,
+  cell: { row, column },
+  span: { rows: 1, columns: 1 },
+  label,
+  says: { type: 'label' },
+  layers: [],
+  leads: { type: 'stays' },
+  doings: [],
+  hidden: false,
+  look: {},
+  ...more,
 });
 const sky = { look: { fill: '#c6def9' } };
-const board: Board = { id: 'b', name: 'b', rows: 2, columns: 3, heights: [], widths: [], look: {}, buttons: [button('Crab', 0, 0, sky), button('gull', 0, 1), button('seal', 1, 2, sky)] };
+const board: Board = {
+  id: 'b',
+  name: 'b',
+  rows: 2,
+  columns: 3,
+  heights: [],
+  widths: [],
+  look: {},
+  buttons: [button('Crab', 0, 0, sky), button('gull', 0, 1), button('seal', 1, 2, sky)],
+};
 
 describe('choosing more', () => {
   it('by words, whatever their capitals', () => expect(byWords(board, 'crab; SEAL, whale')).toEqual(['Crab', 'seal']));

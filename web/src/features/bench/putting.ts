@@ -73,8 +73,7 @@ export function usePutting() {
         okButtonProps: { disabled: count > MOST_FILLED },
         onOk: async () => {
           move({ move: 'type', text: '' });
-          if (!(await change({ what: 'words', base: version, board: boardId, from, text: words, fillOn: true })))
-            move({ move: 'not put', text: words });
+          if (!(await change({ what: 'words', base: version, board: boardId, from, text: words, fillOn: true }))) move({ move: 'not put', text: words });
         },
       });
     }

@@ -1,7 +1,11 @@
 import type { Version } from '../../api/types';
 
 /** Versions of one person on one day, one after the other; the newest first. */
-export interface Spell { day: string; by: string; versions: Version[] }
+export interface Spell {
+  day: string;
+  by: string;
+  versions: Version[];
+}
 
 /** Gathers versions, the newest first, by day and person: one spell goes on until somebody else did something or a day began. */
 export function gathered(versions: Version[], dayOf: (at: string) => string): Spell[] {

@@ -59,8 +59,7 @@ export function useActions(room: BenchRoom, copyBoard: () => void, steps?: Steps
     try {
       const would = await preview(id, version, intention);
       if (would.refusal) void message.warning(would.refusal, 8);
-      else if (would.asks)
-        move({ move: 'asked', asked: { ...would.asks, wish: { what: 'edit', base: version, edit: intention }, moving: would.moving } });
+      else if (would.asks) move({ move: 'asked', asked: { ...would.asks, wish: { what: 'edit', base: version, edit: intention }, moving: would.moving } });
       else if (would.moving.length > 0) move({ move: 'preview', intention, moving: would.moving });
       else void edit(intention);
     } catch (error) {

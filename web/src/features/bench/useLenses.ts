@@ -18,7 +18,7 @@ export function useLenses(room?: BenchRoom) {
   const [name, choose] = useState(() => lenses().find((l) => l.name === search.get('lens'))?.name ?? WORDS);
   const given = room && { ...room, open: (dialog: 'propose' | 'facts') => room.move({ move: 'open', dialog }) };
   // All lenses that hang here are asked each time, in the same order.
-   
+
   const all = lenses().map((lens) => ({ name: lens.name, ...lens.useLens(given, lens.name === name) }));
   const lens: LensAtWork = all.find((l) => l.name === name) ?? NONE;
   const doing = room?.state.doing;
@@ -29,8 +29,5 @@ export function useLenses(room?: BenchRoom) {
 
 /** What lies over each cell, worked out when something of it is other. */
 function useOverlays(view: VocabularyView | undefined, board: Board | undefined, overlay: Lens | undefined, moving?: Preview['moving']) {
-  return useMemo(
-    () => (view && board ? withMoves(lensOver(overlay)(view, board), board, moving) : new Map<string, Overlay>()),
-    [view, board, overlay, moving],
-  );
+  return useMemo(() => (view && board ? withMoves(lensOver(overlay)(view, board), board, moving) : new Map<string, Overlay>()), [view, board, overlay, moving]);
 }

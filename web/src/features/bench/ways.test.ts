@@ -5,7 +5,10 @@ import { wayByKey, waysOn } from './ways';
 const NONE = { ctrlKey: false, metaKey: false, altKey: false, shiftKey: false };
 const advice: Advice = {
   stands: [],
-  rooms: [{ board: 'eat', name: 'Eating', empty: 3, why: 'SAME_TOPIC' }, { board: 'more', name: 'More', empty: 9, why: 'SAME_TOPIC' }],
+  rooms: [
+    { board: 'eat', name: 'Eating', empty: 3, why: 'SAME_TOPIC' },
+    { board: 'more', name: 'More', empty: 9, why: 'SAME_TOPIC' },
+  ],
   further: { from: 'topics', name: 'More topics' },
   row: { rows: 6, heightMm: 22, thenMm: 18, small: false },
   kept: { cell: { row: 4, column: 0 }, home: false },

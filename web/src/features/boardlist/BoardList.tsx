@@ -14,39 +14,73 @@ const NARROW = 900;
 export const BOARD_DRAGGED = 'application/x-dwimble-board';
 
 /** Every board of the vocabulary, home first; those with something to mend carry a dot. */
-export function BoardList({ view, mayEdit, onAdd, counted, children }: {
-  view: VocabularyView; mayEdit: boolean; onAdd: () => void;
+export function BoardList({
+  view,
+  mayEdit,
+  onAdd,
+  counted,
+  children,
+}: {
+  view: VocabularyView;
+  mayEdit: boolean;
+  onAdd: () => void;
   /** Says of each board how many of its words are shown. */
-  counted?: boolean; children?: React.ReactNode }) {
+  counted?: boolean;
+  children?: React.ReactNode;
+}) {
   const [sought, setSought] = useState('');
   const [folded, setFolded] = useState(() => localStorage.getItem(FOLDED) === 'yes' || (localStorage.getItem(FOLDED) === null && window.innerWidth < NARROW));
   function fold(now: boolean) {
     localStorage.setItem(FOLDED, now ? 'yes' : 'no');
     setFolded(now);
   }
-  if (folded) return <nav className={bench.folded} aria-label="Boards"><button type="button" className={bench.fold} aria-label="Show the list of boards"
-    aria-expanded="false" onClick={() => fold(false)}>»</button></nav>;
+  if (folded)
+    return (
+      <nav className={bench.folded} aria-label="Boards">
+        <button type="button" className={bench.fold} aria-label="Show the list of boards" aria-expanded="false" onClick={() => fold(false)}>
+          »
+        </button>
+      </nav>
+    );
   const boards = view.boards.filter((b) => b.name.toLowerCase().includes(sought.toLowerCase()));
   return (
     <nav className={bench.boardList} aria-label="Boards">
-      <button type="button" className={bench.fold} aria-label="Fold the list of boards" aria-expanded="true" onClick={() => fold(true)}>«</button>
+      <button type="button" className={bench.fold} aria-label="Fold the list of boards" aria-expanded="true" onClick={() => fold(true)}>
+        «
+      </button>
       {children}
       <h2>{view.boards.length === 1 ? '1 board' : `${view.boards.length} boards`}</h2>
-      {view.boards.length > MANY && <Input size="small" aria-label="Find a board" placeholder="Find a board" value={sought}
-        onChange={(e) => setSought(e.target.value)} />}
+      {view.boards.length > MANY && (
+        <Input size="small" aria-label="Find a board" placeholder="Find a board" value={sought} onChange={(e) => setSought(e.target.value)} />
+      )}
       <ul>
         {boards.map((b) => (
           <li key={b.id}>
-            <NavLink draggable={mayEdit} onDragStart={(e) => { e.dataTransfer.setData(BOARD_DRAGGED, b.id); e.dataTransfer.effectAllowed = 'link'; }}
-              to={`/vocabularies/${view.id}/boards/${encodeURIComponent(b.id)}`} title={b.name}>
+            <NavLink
+              draggable={mayEdit}
+              onDragStart={(e) => {
+                e.dataTransfer.setData(BOARD_DRAGGED, b.id);
+                e.dataTransfer.effectAllowed = 'link';
+              }}
+              to={`/vocabularies/${view.id}/boards/${encodeURIComponent(b.id)}`}
+              title={b.name}
+            >
               <span>{b.name}</span>
-              {counted && <small className={bench.shownHere} title={`${b.shown} of ${b.words} words shown`}>{b.shown}/{b.words}</small>}
+              {counted && (
+                <small className={bench.shownHere} title={`${b.shown} of ${b.words} words shown`}>
+                  {b.shown}/{b.words}
+                </small>
+              )}
               {b.toMend && <i className={bench.mendDot} role="img" aria-label="something to mend" />}
             </NavLink>
           </li>
         ))}
       </ul>
-      {mayEdit && <button type="button" className={parts.dotted} onClick={onAdd}>add a board</button>}
+      {mayEdit && (
+        <button type="button" className={parts.dotted} onClick={onAdd}>
+          add a board
+        </button>
+      )}
     </nav>
   );
 }

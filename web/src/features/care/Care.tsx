@@ -15,8 +15,7 @@ export const care = queryOptions({
   staleTime: 60_000,
 });
 
-const size = (bytes: number) =>
-  bytes < 1e9 ? `${Math.ceil(bytes / 1e6)} MB` : `${(bytes / 1e9).toLocaleString(undefined, { maximumFractionDigits: 1 })} GB`;
+const size = (bytes: number) => (bytes < 1e9 ? `${Math.ceil(bytes / 1e6)} MB` : `${(bytes / 1e9).toLocaleString(undefined, { maximumFractionDigits: 1 })} GB`);
 
 /** Backups and room, for whoever looks after Dwimble. */
 export function Care({ onClose }: { onClose: () => void }) {
@@ -46,8 +45,8 @@ export function Care({ onClose }: { onClose: () => void }) {
           <p>
             {data.lastBackup ? (
               <>
-                The last good backup was made <strong>{dayAndTime(data.lastBackup)}</strong>; {data.backups} {data.backups === 1 ? 'is' : 'are'} kept
-                in <code>{data.folder}</code>.
+                The last good backup was made <strong>{dayAndTime(data.lastBackup)}</strong>; {data.backups} {data.backups === 1 ? 'is' : 'are'} kept in{' '}
+                <code>{data.folder}</code>.
               </>
             ) : (
               <>There is no backup yet; one is made every night while Dwimble runs.</>
@@ -59,16 +58,18 @@ export function Care({ onClose }: { onClose: () => void }) {
           </p>
           <p>
             The school prints on{' '}
-            <Glued after="."><DottedChoice
-              label="What the school prints on"
-              items={[
-                { key: 'A4', label: 'A4, with lengths in millimetres' },
-                { key: 'LETTER', label: 'Letter, with lengths in inches' },
-              ]}
-              onChoose={(paper) => choosing.mutate(paper as 'A4' | 'LETTER')}
-            >
-              {paper === 'LETTER' ? 'Letter, with lengths in inches' : 'A4, with lengths in millimetres'}
-            </DottedChoice></Glued>
+            <Glued after=".">
+              <DottedChoice
+                label="What the school prints on"
+                items={[
+                  { key: 'A4', label: 'A4, with lengths in millimetres' },
+                  { key: 'LETTER', label: 'Letter, with lengths in inches' },
+                ]}
+                onChoose={(paper) => choosing.mutate(paper as 'A4' | 'LETTER')}
+              >
+                {paper === 'LETTER' ? 'Letter, with lengths in inches' : 'A4, with lengths in millimetres'}
+              </DottedChoice>
+            </Glued>
           </p>
           <p className={parts.quiet}>To bring a backup back: stop Dwimble, then ./dwimble restore FILE. What is there is set aside, not lost.</p>
           <Button loading={making.isPending} onClick={() => making.mutate()}>

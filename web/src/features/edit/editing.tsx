@@ -65,8 +65,7 @@ function Asking({ asks, onAnswer }: { asks: Asks; onAnswer: (wish?: Wish) => voi
       <p>{asks.sentence}</p>
       {asks.needsReason && (
         <label>
-          Places are kept for this student. Why it must be, for the history{' '}
-          <Input value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} />
+          Places are kept for this student. Why it must be, for the history <Input value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} />
         </label>
       )}
     </Modal>

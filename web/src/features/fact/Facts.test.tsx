@@ -60,7 +60,11 @@ describe('a fact about a student', () => {
     const { user, dialog, edits } = await adding();
     await user.type(within(dialog).getByRole('combobox', { name: 'to what' }), 'egg{Enter}');
     const words = await screen.findByRole('list', { name: 'Words it is about' });
-    expect(within(words).getAllByRole('checkbox').map((box) => (box as HTMLInputElement).checked)).toEqual([true, false, false]);
+    expect(
+      within(words)
+        .getAllByRole('checkbox')
+        .map((box) => (box as HTMLInputElement).checked),
+    ).toEqual([true, false, false]);
     await user.click(within(words).getByRole('checkbox', { name: /cake/ }));
     await user.click(screen.getByRole('button', { name: 'Hold 2' }));
     expect(edits).toMatchObject([{ type: 'hold-words', words: { buttons: ['egg', 'cake'] }, reason: 'allergy: egg', fact: true }]);

@@ -25,9 +25,7 @@ export function Facts({ student, vocabulary, onEdit }: Props) {
   const [proposing, setProposing] = useState<Fact>();
   return (
     <>
-      {all.length === 0 && (
-        <p className={parts.quiet}>Nothing yet. An allergy, a diet, what {student.name} likes: a fact finds the words it is about.</p>
-      )}
+      {all.length === 0 && <p className={parts.quiet}>Nothing yet. An allergy, a diet, what {student.name} likes: a fact finds the words it is about.</p>}
       <ul className={css.facts} aria-label="Facts">
         {all.map((f) => (
           <li key={f.id}>
@@ -174,8 +172,7 @@ function Proposed({
   const toHold = data?.filter((p) => p.does === 'HOLD' && ticked.includes(p.button)) ?? [];
   const forward = data?.filter((p) => p.does === 'BRING_FORWARD' && ticked.includes(p.button)) ?? [];
   async function doIt() {
-    if (toHold.length > 0)
-      await onEdit({ type: 'hold-words', words: { ...MEANT, buttons: toHold.map((p) => p.button) }, reason: fact.sentence, fact: true });
+    if (toHold.length > 0) await onEdit({ type: 'hold-words', words: { ...MEANT, buttons: toHold.map((p) => p.button) }, reason: fact.sentence, fact: true });
     if (forward.length > 0 && vocabulary.step)
       await onEdit({ type: 'put-in-step', words: { ...MEANT, buttons: forward.map((p) => p.button) }, step: vocabulary.step });
     onClose();

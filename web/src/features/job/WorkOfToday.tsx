@@ -11,7 +11,8 @@ import parts from '../../shell/parts.module.css';
 export function WorkOfToday({ onClose }: { onClose: () => void }) {
   const queries = useQueryClient();
   const { data: jobs } = useQuery({ ...jobsQuery, staleTime: 0 });
-  const away = (job: Job) => void (job.state === 'RUNNING' ? endJob(job.id) : forgetJob(job.id)).then(() => queries.invalidateQueries({ queryKey: jobsQuery.queryKey }));
+  const away = (job: Job) =>
+    void (job.state === 'RUNNING' ? endJob(job.id) : forgetJob(job.id)).then(() => queries.invalidateQueries({ queryKey: jobsQuery.queryKey }));
   return (
     <Modal open title="Work of today" footer={null} onCancel={onClose} width={640}>
       {jobs?.length === 0 && <p>Books of boards, sheets of a class and packages that are made for you are kept here for a day.</p>}

@@ -7,20 +7,11 @@ import { endJob, job as jobQuery } from '../../data/jobs';
 import { percent, linkTo, stateInWords } from '../../data/told';
 import parts from '../../shell/parts.module.css';
 
-/** Long work while it is being done: how far it is, a way to end it, and what came of it. Whoever goes on with something else is still told when it is done, while the page is open. */
-function Working({
-  id,
-  what,
-  save,
-  onDone,
-  onClose,
-}: {
-  id: number;
-  what: string;
-  save: string;
-  onDone?: (told: string) => void;
-  onClose: () => void;
-}) {
+/**
+ * Long work while it is being done: how far it is, a way to end it, and what came of it.
+ * Whoever goes on with something else is still told when it is done, while the page is open.
+ */
+function Working({ id, what, save, onDone, onClose }: { id: number; what: string; save: string; onDone?: (told: string) => void; onClose: () => void }) {
   const { data: job } = useQuery(jobQuery(id));
   const told = useRef(false);
   const [seen, setSeen] = useState(true);

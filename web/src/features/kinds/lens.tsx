@@ -7,19 +7,31 @@ import { hang } from '../lens';
 import bench from '../../shell/bench.module.css';
 
 /** The kind of each word, in words. */
-export const kindsLens: Lens = (_, board) => new Map(board.buttons.map((b) => {
-  const kind = kinds.find((k) => k.kind === b.kind)?.sentence.replace(/^an? | word$/g, '');
-  return [keyOf(b.cell), kind ? { classes: [], note: kind, told: `${kind} word` } : { classes: ['silentWord'] }];
-}));
+export const kindsLens: Lens = (_, board) =>
+  new Map(
+    board.buttons.map((b) => {
+      const kind = kinds.find((k) => k.kind === b.kind)?.sentence.replace(/^an? | word$/g, '');
+      return [keyOf(b.cell), kind ? { classes: [], note: kind, told: `${kind} word` } : { classes: ['silentWord'] }];
+    }),
+  );
 
 function KindsSide({ board }: { board: Board }) {
   return (
     <section className={bench.findings} aria-label="Kinds">
       <h3>Kinds on this board</h3>
       <ul className={bench.lensList}>
-        {kinds.map(({ kind, sentence }) => <li key={kind}><span><KindMark
-          kind={kind} /> {sentence.replace(/^an? /, '')}</span><span>{board.buttons.filter((b) => b.kind === kind).length}</span></li>)}
-        <li><span>no word</span><span>{board.buttons.filter((b) => !b.kind).length}</span></li>
+        {kinds.map(({ kind, sentence }) => (
+          <li key={kind}>
+            <span>
+              <KindMark kind={kind} /> {sentence.replace(/^an? /, '')}
+            </span>
+            <span>{board.buttons.filter((b) => b.kind === kind).length}</span>
+          </li>
+        ))}
+        <li>
+          <span>no word</span>
+          <span>{board.buttons.filter((b) => !b.kind).length}</span>
+        </li>
       </ul>
     </section>
   );

@@ -178,17 +178,7 @@ function MapBoard({ data: { node } }: NodeProps<Node<Shown>>) {
 const KINDS = { board: MapBoard };
 
 /** The same for keyboard and screen reader. */
-function Tree({
-  branches,
-  id,
-  onFold,
-  onLook,
-}: {
-  branches: Branch[];
-  id: number;
-  onFold: (board: string) => void;
-  onLook: (board: string) => void;
-}) {
+function Tree({ branches, id, onFold, onLook }: { branches: Branch[]; id: number; onFold: (board: string) => void; onLook: (board: string) => void }) {
   return (
     <ul>
       {branches.map(({ node, branches: further }) => {

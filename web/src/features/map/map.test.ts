@@ -2,13 +2,25 @@ import { describe, expect, it } from 'vitest';
 import type { MapNode } from '../../api/types';
 import { asTree, farAway, toggled, trouble } from './map';
 
-const node = (board: string, parent: string, more: Partial<MapNode> = {}): MapNode =>
-  ({ board, name: board, parent, taps: 1, row: 0, section: 0, below: 0, folded: false, looseEnds: 0, noWayOut: false, ...more });
+const node = (board: string, parent: string, more: Partial<MapNode> = {}): MapNode => ({
+  board,
+  name: board,
+  parent,
+  taps: 1,
+  row: 0,
+  section: 0,
+  below: 0,
+  folded: false,
+  looseEnds: 0,
+  noWayOut: false,
+  ...more,
+});
 const nodes = [node('home', '', { taps: 0 }), node('sea', 'home', { folded: true }), node('fish', 'sea'), node('eat', 'home'), node('attic', '', { taps: -1 })];
 
 describe('the map', () => {
   it('is a tree too: what is first reached through a board is in it, what no taps lead to stands alone', () => {
-    const told = (branches: ReturnType<typeof asTree>): string => branches.map((b) => b.node.board + (b.branches.length > 0 ? `(${told(b.branches)})` : '')).join(' ');
+    const told = (branches: ReturnType<typeof asTree>): string =>
+      branches.map((b) => b.node.board + (b.branches.length > 0 ? `(${told(b.branches)})` : '')).join(' ');
     expect(told(asTree({ nodes, links: [], rows: 3 }))).toBe('home(sea(fish) eat) attic');
   });
   it('says in words what is to be mended', () => {

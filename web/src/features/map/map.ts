@@ -5,7 +5,10 @@ export const ACROSS = 260;
 export const DOWN = 58;
 
 /** The map as a tree, for who does not see it: each board with those first reached through it. */
-export interface Branch { node: MapNode; branches: Branch[] }
+export interface Branch {
+  node: MapNode;
+  branches: Branch[];
+}
 
 export function asTree({ nodes }: BoardMap): Branch[] {
   const branches = new Map(nodes.map((node) => [node.board, { node, branches: [] as Branch[] }]));
@@ -23,7 +26,9 @@ export function trouble(node: MapNode): string {
     node.taps < 0 && 'no taps lead here',
     node.looseEnds > 0 && (node.looseEnds === 1 ? '1 button leads nowhere' : `${node.looseEnds} buttons lead nowhere`),
     node.noWayOut && 'no way out',
-  ].filter(Boolean).join(', ');
+  ]
+    .filter(Boolean)
+    .join(', ');
 }
 
 export const farAway = (node: MapNode) => (node.taps < 0 ? '' : node.taps === 0 ? 'home' : node.taps === 1 ? '1 tap' : `${node.taps} taps`);

@@ -10,7 +10,9 @@ export default function Notices() {
   return (
     <main className={parts.page} data-ready={data ? true : undefined}>
       <h1>Who made what is in here</h1>
-      <pre className={css.notices} tabIndex={0} aria-label="Notices">{data?.text}</pre>
+      <pre className={css.notices} tabIndex={0} aria-label="Notices">
+        {data?.text}
+      </pre>
     </main>
   );
 }

@@ -18,30 +18,64 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
   const languages = Object.entries(data.names).sort(([a], [b]) => Number(shownFirst.includes(b)) - Number(shownFirst.includes(a)));
   return (
     <section className={css.aboutPicture} aria-label={`About ${data.name}`}>
-      <div className={css.aboutLarge}><Pic id={id} collected /></div>
+      <div className={css.aboutLarge}>
+        <Pic id={id} collected />
+      </div>
       <h2 dir="auto">{data.name}</h2>
-      <p className={parts.quiet}>{kind.sentence.replace(/^an? /, '')} <KindMark
-        kind={data.kind} />{data.categories.length > 0 && ` · ${data.categories.slice(0, 3).join(', ')}`}</p>
+      <p className={parts.quiet}>
+        {kind.sentence.replace(/^an? /, '')} <KindMark kind={data.kind} />
+        {data.categories.length > 0 && ` · ${data.categories.slice(0, 3).join(', ')}`}
+      </p>
       {data.also.length > 0 && <p>Also for {data.also.slice(0, 6).join(', ')}</p>}
-      {data.readings.length > 0 && <p>Says {data.readings.map((r) => `${r.ipa} (${r.spelt})`).join(' or ')}, {data.readings[0].syllables === 1 ? 'one syllable' : `${data.readings[0].syllables} syllables`}</p>}
+      {data.readings.length > 0 && (
+        <p>
+          Says {data.readings.map((r) => `${r.ipa} (${r.spelt})`).join(' or ')},{' '}
+          {data.readings[0].syllables === 1 ? 'one syllable' : `${data.readings[0].syllables} syllables`}
+        </p>
+      )}
       {languages.length > 0 && (
         <details>
-          <summary>{languages.slice(0, 2).map(([language, name]) => <span key={language}>{language} <strong
-            dir="auto">{name}</strong> </span>)}{languages.length > 2 && `and ${languages.length - 2} more`}</summary>
-          <ul>{languages.slice(2).map(([language, name]) => <li key={language}>{language} <strong dir="auto">{name}</strong></li>)}</ul>
+          <summary>
+            {languages.slice(0, 2).map(([language, name]) => (
+              <span key={language}>
+                {language} <strong dir="auto">{name}</strong>{' '}
+              </span>
+            ))}
+            {languages.length > 2 && `and ${languages.length - 2} more`}
+          </summary>
+          <ul>
+            {languages.slice(2).map(([language, name]) => (
+              <li key={language}>
+                {language} <strong dir="auto">{name}</strong>
+              </li>
+            ))}
+          </ul>
         </details>
       )}
       {!id.startsWith('own/') && (
         <div className={css.aboutLooks} aria-label="How it can look" role="img">
-          <ArtOf art="colour.yellow.usual"><Pic id={id} /></ArtOf>
-          <ArtOf art="contrast.yellow.usual"><Pic id={id} /></ArtOf>
-          {data.person && tones.slice(1).map((t) => <ArtOf key={t} art={`colour.${t}.usual`}><Pic id={id} /></ArtOf>)}
+          <ArtOf art="colour.yellow.usual">
+            <Pic id={id} />
+          </ArtOf>
+          <ArtOf art="contrast.yellow.usual">
+            <Pic id={id} />
+          </ArtOf>
+          {data.person &&
+            tones.slice(1).map((t) => (
+              <ArtOf key={t} art={`colour.${t}.usual`}>
+                <Pic id={id} />
+              </ArtOf>
+            ))}
         </div>
       )}
       <p className={parts.quiet}>{data.credit}</p>
       <div className={parts.sentenceButtons}>
-        <Button type="primary" onClick={onPut}>Put on a board</Button>
-        <Button onClick={onGather} aria-label={`Put ${word} on the list`}>Put on the list</Button>
+        <Button type="primary" onClick={onPut}>
+          Put on a board
+        </Button>
+        <Button onClick={onGather} aria-label={`Put ${word} on the list`}>
+          Put on the list
+        </Button>
       </div>
     </section>
   );

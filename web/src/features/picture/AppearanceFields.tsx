@@ -5,24 +5,44 @@ import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
 const looks: Record<Appearance['look'], string> = { COLOUR: 'in colour', CONTRAST: 'black on white' };
-const tones: Record<Appearance['tone'], string> = { YELLOW: 'yellow, like nobody', LIGHT: 'light', MEDIUM_LIGHT: 'medium light', MEDIUM: 'medium', MEDIUM_DARK: 'medium dark', DARK: 'dark' };
+const tones: Record<Appearance['tone'], string> = {
+  YELLOW: 'yellow, like nobody',
+  LIGHT: 'light',
+  MEDIUM_LIGHT: 'medium light',
+  MEDIUM: 'medium',
+  MEDIUM_DARK: 'medium dark',
+  DARK: 'dark',
+};
 const hairs: Record<Appearance['hair'], string> = { USUAL: 'as usual for the skin', BLACK: 'black', BROWN: 'brown', FAIR: 'fair', RED: 'red', GREY: 'grey' };
 const choices = <K extends string>(words: Record<K, string>) => (Object.keys(words) as K[]).map((value) => ({ value, label: words[value] }));
 
 /** How pictures look to a student: the look, and the skin and hair of people in them, with a sample that follows. */
 export function AppearanceFields() {
-  const [look = 'COLOUR', tone = 'YELLOW', hair = 'USUAL'] = [Form.useWatch('look'), Form.useWatch('tone'), Form.useWatch('hair')] as [Appearance['look']?, Appearance['tone']?, Appearance['hair']?];
+  const [look = 'COLOUR', tone = 'YELLOW', hair = 'USUAL'] = [Form.useWatch('look'), Form.useWatch('tone'), Form.useWatch('hair')] as [
+    Appearance['look']?,
+    Appearance['tone']?,
+    Appearance['hair']?,
+  ];
   return (
     <fieldset className={css.appearance}>
       <legend>Pictures</legend>
-      <Form.Item label="Drawn" name="look"><Radio.Group options={choices(looks)} optionType="button" /></Form.Item>
+      <Form.Item label="Drawn" name="look">
+        <Radio.Group options={choices(looks)} optionType="button" />
+      </Form.Item>
       <div className={parts.sideBySide}>
-        <Form.Item label="Skin of people" name="tone"><Select options={choices(tones)} disabled={look === 'CONTRAST'} /></Form.Item>
-        <Form.Item label="Hair in our own symbols" name="hair"><Select options={choices(hairs)} disabled={look === 'CONTRAST'} /></Form.Item>
+        <Form.Item label="Skin of people" name="tone">
+          <Select options={choices(tones)} disabled={look === 'CONTRAST'} />
+        </Form.Item>
+        <Form.Item label="Hair in our own symbols" name="hair">
+          <Select options={choices(hairs)} disabled={look === 'CONTRAST'} />
+        </Form.Item>
       </div>
       <ArtOf art={`${look}.${tone}.${hair}`.toLowerCase()}>
-        <div className={css.appearanceSample} aria-hidden="true">{['core/i', 'core/want', 'base/waving-hand', 'base/child', 'base/kite'].map((id) => <Pic
-          key={id} id={id} />)}</div>
+        <div className={css.appearanceSample} aria-hidden="true">
+          {['core/i', 'core/want', 'base/waving-hand', 'base/child', 'base/kite'].map((id) => (
+            <Pic key={id} id={id} />
+          ))}
+        </div>
       </ArtOf>
     </fieldset>
   );

@@ -49,9 +49,7 @@ export function BatchTold({ batch, onAgain }: { batch: Batch; onAgain: () => voi
           {n.files > 1 && ` (${n.files} files)`}
         </p>
       ))}
-      {!batch.running && batch.again > 0 && (
-        <Button onClick={onAgain}>{batch.again === 1 ? 'Try that one again' : `Try those ${batch.again} again`}</Button>
-      )}
+      {!batch.running && batch.again > 0 && <Button onClick={onAgain}>{batch.again === 1 ? 'Try that one again' : `Try those ${batch.again} again`}</Button>}
     </section>
   );
 }

@@ -6,8 +6,7 @@ type State = { what: 'asking' } | { what: 'showing' } | { what: 'refused'; sente
 
 const NO_CAMERA_HERE: State = {
   what: 'refused',
-  sentence:
-    'This browser gives no page the camera over an address that is not safe (https). Take the photo with the device itself, then choose the file.',
+  sentence: 'This browser gives no page the camera over an address that is not safe (https). Take the photo with the device itself, then choose the file.',
 };
 
 /** Takes a photo with the camera of the device. */
@@ -21,7 +20,10 @@ export function Camera({ onPhoto, onClose }: { onPhoto: (file: File) => void; on
     async function open() {
       try {
         const opened = await navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment', width: { ideal: 1280 } } });
-        if (gone) { opened.getTracks().forEach((t) => t.stop()); return; }
+        if (gone) {
+          opened.getTracks().forEach((t) => t.stop());
+          return;
+        }
         stream = opened;
         if (video.current) video.current.srcObject = opened;
       } catch (error) {
@@ -29,7 +31,10 @@ export function Camera({ onPhoto, onClose }: { onPhoto: (file: File) => void; on
       }
     }
     if (navigator.mediaDevices) void open();
-    return () => { gone = true; stream?.getTracks().forEach((t) => t.stop()); };
+    return () => {
+      gone = true;
+      stream?.getTracks().forEach((t) => t.stop());
+    };
   }, []);
 
   function shoot() {
@@ -38,16 +43,34 @@ export function Camera({ onPhoto, onClose }: { onPhoto: (file: File) => void; on
     canvas.width = from.videoWidth;
     canvas.height = from.videoHeight;
     canvas.getContext('2d')!.drawImage(from, 0, 0);
-    canvas.toBlob((blob) => { if (blob) onPhoto(new File([blob], 'photo.jpg', { type: 'image/jpeg' })); }, 'image/jpeg', 0.92);
+    canvas.toBlob(
+      (blob) => {
+        if (blob) onPhoto(new File([blob], 'photo.jpg', { type: 'image/jpeg' }));
+      },
+      'image/jpeg',
+      0.92,
+    );
   }
 
   return (
     <Modal open title="Take a photo" onCancel={onClose} footer={null} width={640}>
-      {state.what === 'refused' ? <p role="alert">{state.sentence}</p> : (
+      {state.what === 'refused' ? (
+        <p role="alert">{state.sentence}</p>
+      ) : (
         <>
           {/* Until its first picture has come there is nothing to take. */}
-          <video ref={video} autoPlay playsInline muted className={css.camera} aria-label="What the camera sees" onLoadedData={() => setState({ what: 'showing' })} />
-          <Button type="primary" disabled={state.what !== 'showing'} onClick={shoot}>Take the photo</Button>
+          <video
+            ref={video}
+            autoPlay
+            playsInline
+            muted
+            className={css.camera}
+            aria-label="What the camera sees"
+            onLoadedData={() => setState({ what: 'showing' })}
+          />
+          <Button type="primary" disabled={state.what !== 'showing'} onClick={shoot}>
+            Take the photo
+          </Button>
         </>
       )}
     </Modal>

@@ -12,9 +12,27 @@ export function Credits({ of, name, onClose }: { of: ReturnType<typeof credits |
     <Modal open title={`Whose the pictures of ${name} are`} onCancel={onClose} footer={null}>
       {data?.length === 0 && <p>There is no picture here.</p>}
       <table className={css.credits}>
-        <thead><tr><th>Source</th><th>Made by</th><th>Licence</th><th>Pictures</th></tr></thead>
-        <tbody>{(data ?? []).map(({ credit, pictures }) => <tr
-          key={credit.source + credit.author + credit.licence}><td>{credit.source}</td><td>{credit.author}</td><td>{credit.licence}{credit.onPaper && ' *'}</td><td>{pictures}</td></tr>)}</tbody>
+        <thead>
+          <tr>
+            <th>Source</th>
+            <th>Made by</th>
+            <th>Licence</th>
+            <th>Pictures</th>
+          </tr>
+        </thead>
+        <tbody>
+          {(data ?? []).map(({ credit, pictures }) => (
+            <tr key={credit.source + credit.author + credit.licence}>
+              <td>{credit.source}</td>
+              <td>{credit.author}</td>
+              <td>
+                {credit.licence}
+                {credit.onPaper && ' *'}
+              </td>
+              <td>{pictures}</td>
+            </tr>
+          ))}
+        </tbody>
       </table>
       <p className={parts.quiet}>* asks to be named wherever the pictures are shown; a printed sheet does so at its foot.</p>
     </Modal>

@@ -31,24 +31,50 @@ export function LayerStage({ layers, at, onAt, onChange }: { layers: Layer[]; at
   }
 
   function keys(event: KeyboardEvent, i: number) {
-    const by: Record<string, [number, number, number]> = { ArrowLeft: [-STEP, 0, 0], ArrowRight: [STEP, 0, 0], ArrowUp: [0, -STEP, 0], ArrowDown: [0, STEP, 0], '+': [0, 0, STEP * 2], '=': [0, 0, STEP * 2], '-': [0, 0, -STEP * 2] };
+    const by: Record<string, [number, number, number]> = {
+      ArrowLeft: [-STEP, 0, 0],
+      ArrowRight: [STEP, 0, 0],
+      ArrowUp: [0, -STEP, 0],
+      ArrowDown: [0, STEP, 0],
+      '+': [0, 0, STEP * 2],
+      '=': [0, 0, STEP * 2],
+      '-': [0, 0, -STEP * 2],
+    };
     const move = by[event.key];
     if (!move) return;
     event.preventDefault();
     onChange(changed(layers, i, moved(layers[i], ...move)));
   }
 
-  if (layers.length === 0) return <div className={`${css.layerStage} ${css.emptyStage}`}><p
-    className={parts.quiet}>No picture: the word stands alone.</p></div>;
+  if (layers.length === 0)
+    return (
+      <div className={`${css.layerStage} ${css.emptyStage}`}>
+        <p className={parts.quiet}>No picture: the word stands alone.</p>
+      </div>
+    );
   return (
     <>
-      <div className={css.layerStage} ref={square} onPointerMove={drive} onPointerUp={() => { drag.current = undefined; }}>
+      <div
+        className={css.layerStage}
+        ref={square}
+        onPointerMove={drive}
+        onPointerUp={() => {
+          drag.current = undefined;
+        }}
+      >
         {layers.map((l, i) => (
-          <div key={i} role="button" tabIndex={0} className={i === at && layers.length > 1 ? `${css.layer} ${css.at}` : css.layer} aria-pressed={i === at}
+          <div
+            key={i}
+            role="button"
+            tabIndex={0}
+            className={i === at && layers.length > 1 ? `${css.layer} ${css.at}` : css.layer}
+            aria-pressed={i === at}
             onFocus={() => onAt(i)}
             aria-label={`Picture ${i + 1} of ${layers.length}${l.picture === NOT ? ', the not mark' : ''}: arrows move it, plus and minus size it`}
             style={{ left: `${l.x / 10}%`, top: `${l.y / 10}%`, width: `${l.size / 10}%`, height: `${l.size / 10}%` }}
-            onPointerDown={(e) => start(e, i, false)} onKeyDown={(e) => keys(e, i)}>
+            onPointerDown={(e) => start(e, i, false)}
+            onKeyDown={(e) => keys(e, i)}
+          >
             <Pic id={l.picture} collected />
             {i === at && <span className={css.layerCorner} onPointerDown={(e) => start(e, i, true)} />}
           </div>

@@ -39,8 +39,7 @@ export function OneOwn({ picture, onGone }: { picture: ShownOwn; onGone: () => v
         <Pic id={picture.picture} collected />
       </div>
       <p className={parts.quiet}>
-        Taken in by {picture.takenInBy}.{' '}
-        {picture.boards === 0 ? 'On no board yet.' : picture.boards === 1 ? 'On 1 board.' : `On ${picture.boards} boards.`}
+        Taken in by {picture.takenInBy}. {picture.boards === 0 ? 'On no board yet.' : picture.boards === 1 ? 'On 1 board.' : `On ${picture.boards} boards.`}
       </p>
       {picture.mine ? (
         <>

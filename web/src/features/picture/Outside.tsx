@@ -20,35 +20,60 @@ export function Outside({ word, onKept }: { word: string; onKept?: (picture: str
       void queries.invalidateQueries({ queryKey: ['pictures'] });
       void queries.invalidateQueries({ queryKey: ['own-pictures'] });
       if (onKept) onKept(picture.picture);
-      else void message.success(<span>{before ? 'That picture was kept before.' : 'The picture is kept, with its licence.'} <Link
-        to="/pictures/own">Our own pictures</Link></span>, 6);
+      else
+        void message.success(
+          <span>
+            {before ? 'That picture was kept before.' : 'The picture is kept, with its licence.'} <Link to="/pictures/own">Our own pictures</Link>
+          </span>,
+          6,
+        );
     },
   });
   if (!service.data?.there || word.trim() === '') return null;
   return (
     <section className={css.outside} aria-label="Pictures from outside">
-      {!asked ? <p>Not here? <button type="button" className={parts.dotted} onClick={() => setAsked(true)}>look outside for “{word}”</button> <span
-        className={parts.quiet}>({service.data.service.replace(/^The /, 'the ')}; only the word is sent)</span></p> : (
+      {!asked ? (
+        <p>
+          Not here?{' '}
+          <button type="button" className={parts.dotted} onClick={() => setAsked(true)}>
+            look outside for “{word}”
+          </button>{' '}
+          <span className={parts.quiet}>({service.data.service.replace(/^The /, 'the ')}; only the word is sent)</span>
+        </p>
+      ) : (
         <>
           <h2>From outside</h2>
           <div aria-live="polite">
-            {found.isFetching && <p
-              className={parts.quiet}>Asking {service.data.service.replace(/^The /, 'the ')} … this can take some seconds. You can go on meanwhile.</p>}
-            {found.isError && !found.isFetching && <Alert type="warning" showIcon title={sentence(found.error)}
-              action={<Button onClick={() => void found.refetch()}>Try again</Button>} />}
-            {found.data && !found.isFetching && found.data.pictures.length === 0 && <p
-              className={parts.quiet}>It has no picture for “{word}” that is fit for a school.</p>}
+            {found.isFetching && (
+              <p className={parts.quiet}>Asking {service.data.service.replace(/^The /, 'the ')} … this can take some seconds. You can go on meanwhile.</p>
+            )}
+            {found.isError && !found.isFetching && (
+              <Alert type="warning" showIcon title={sentence(found.error)} action={<Button onClick={() => void found.refetch()}>Try again</Button>} />
+            )}
+            {found.data && !found.isFetching && found.data.pictures.length === 0 && (
+              <p className={parts.quiet}>It has no picture for “{word}” that is fit for a school.</p>
+            )}
           </div>
           {keeping.isError && <Alert type="warning" showIcon title={sentence(keeping.error)} />}
           <ul className={css.tiles}>
-            {!found.isFetching && found.data?.pictures.map((p) => (
-              <li key={p.id}>
-                <button type="button" className={css.tile} disabled={keeping.isPending} onClick={() => keeping.mutate(p)}
-                  title={onKept ? `Keep “${p.title}” and take it` : `Keep “${p.title}” among my own pictures`}>
-                  <img src={`/api/outside-pictures/${p.id}`} alt="" loading="lazy" /><span>{p.title}</span><small>{p.author}, {p.licence}</small>
-                </button>
-              </li>
-            ))}
+            {!found.isFetching &&
+              found.data?.pictures.map((p) => (
+                <li key={p.id}>
+                  <button
+                    type="button"
+                    className={css.tile}
+                    disabled={keeping.isPending}
+                    onClick={() => keeping.mutate(p)}
+                    title={onKept ? `Keep “${p.title}” and take it` : `Keep “${p.title}” among my own pictures`}
+                  >
+                    <img src={`/api/outside-pictures/${p.id}`} alt="" loading="lazy" />
+                    <span>{p.title}</span>
+                    <small>
+                      {p.author}, {p.licence}
+                    </small>
+                  </button>
+                </li>
+              ))}
           </ul>
         </>
       )}

@@ -18,11 +18,7 @@ export function About({
 }) {
   const [facts, setFacts] = useState<OwnAbout>(nothingKnown);
   const missing =
-    facts.audience === 'STUDENT' && !facts.student
-      ? 'Choose the student.'
-      : facts.origin === 'LICENCE' && !facts.licence.trim()
-        ? 'Name the licence.'
-        : '';
+    facts.audience === 'STUDENT' && !facts.student ? 'Choose the student.' : facts.origin === 'LICENCE' && !facts.licence.trim() ? 'Name the licence.' : '';
   return (
     <Modal
       open

@@ -30,17 +30,7 @@ const ORIGINS = [
 ];
 
 /** What is known of one picture or a batch. `facts`: what is known at first. */
-export function Facts({
-  facts,
-  onChange,
-  onePicture,
-  file,
-}: {
-  facts: OwnAbout;
-  onChange: (facts: OwnAbout) => void;
-  onePicture: boolean;
-  file?: string;
-}) {
+export function Facts({ facts, onChange, onePicture, file }: { facts: OwnAbout; onChange: (facts: OwnAbout) => void; onePicture: boolean; file?: string }) {
   const rows = useQuery(caseload);
   const drawers = useQuery(categories);
   return (
@@ -67,12 +57,7 @@ export function Facts({
         <label>
           Categories, if any
           <Form.Item name="categories" noStyle>
-            <Select
-              mode="tags"
-              tokenSeparators={[',', ';']}
-              options={(drawers.data ?? []).map((c) => ({ value: c.name }))}
-              aria-label="Categories"
-            />
+            <Select mode="tags" tokenSeparators={[',', ';']} options={(drawers.data ?? []).map((c) => ({ value: c.name }))} aria-label="Categories" />
           </Form.Item>
         </label>
         <div className={css.field}>

@@ -21,13 +21,32 @@ export function OwnPhoto({ photo, onTake }: { photo: PhotoInHand; onTake?: { wor
   return (
     <section className={css.ownPhoto} aria-label="A picture of your own">
       {field}
-      {file ? <About key={`${file.name} ${file.size}`} file={file} photo={photo} onTake={onTake} /> : (
+      {file ? (
+        <About key={`${file.name} ${file.size}`} file={file} photo={photo} onTake={onTake} />
+      ) : (
         <p>
-          Your own: <button type="button" className={parts.dotted} onClick={choose}>a file</button>{', '}
-          <Glued after=","><button type="button" className={parts.dotted} onClick={() => setCamera(true)}>the camera</button></Glued> or drop or paste one here.
+          Your own:{' '}
+          <button type="button" className={parts.dotted} onClick={choose}>
+            a file
+          </button>
+          {', '}
+          <Glued after=",">
+            <button type="button" className={parts.dotted} onClick={() => setCamera(true)}>
+              the camera
+            </button>
+          </Glued>{' '}
+          or drop or paste one here.
         </p>
       )}
-      {camera && <Camera onClose={() => setCamera(false)} onPhoto={(taken) => { setCamera(false); photo.setFile(taken); }} />}
+      {camera && (
+        <Camera
+          onClose={() => setCamera(false)}
+          onPhoto={(taken) => {
+            setCamera(false);
+            photo.setFile(taken);
+          }}
+        />
+      )}
     </section>
   );
 }
@@ -47,13 +66,29 @@ function About({ file, photo, onTake }: { file: File; photo: PhotoInHand; onTake
     <div className={css.takeOne}>
       {address && !unseen ? <img src={address} alt={file.name} onError={() => setUnseen(true)} /> : <small>{file.name}</small>}
       <div>
-        <Radio.Group aria-label="Who may use it" value={photo.audience} onChange={(e) => photo.setAudience(e.target.value as OwnAbout['audience'])}
-          options={[...(student ? [{ value: 'STUDENT', label: `only for ${student.name}` }] : []), { value: 'MINE', label: 'my students' }, { value: 'SCHOOL', label: 'the whole school' }]} />
-        <Checkbox checked={photo.person} onChange={(e) => photo.setPerson(e.target.checked)}>It shows a person: then it stays at the school</Checkbox>
+        <Radio.Group
+          aria-label="Who may use it"
+          value={photo.audience}
+          onChange={(e) => photo.setAudience(e.target.value as OwnAbout['audience'])}
+          options={[
+            ...(student ? [{ value: 'STUDENT', label: `only for ${student.name}` }] : []),
+            { value: 'MINE', label: 'my students' },
+            { value: 'SCHOOL', label: 'the whole school' },
+          ]}
+        />
+        <Checkbox checked={photo.person} onChange={(e) => photo.setPerson(e.target.checked)}>
+          It shows a person: then it stays at the school
+        </Checkbox>
         {photo.problem && <Alert type="warning" showIcon title={photo.problem} />}
         <p className={parts.sentenceButtons}>
-          {onTake && <Button type="primary" autoFocus loading={photo.busy} onClick={onTake.take}>{onTake.words}</Button>}
-          <button type="button" className={parts.dotted} onClick={() => photo.setFile(undefined)}>another one, or none</button>
+          {onTake && (
+            <Button type="primary" autoFocus loading={photo.busy} onClick={onTake.take}>
+              {onTake.words}
+            </Button>
+          )}
+          <button type="button" className={parts.dotted} onClick={() => photo.setFile(undefined)}>
+            another one, or none
+          </button>
         </p>
       </div>
     </div>

@@ -14,8 +14,24 @@ import parts from '../../shell/parts.module.css';
  * Pictures for a word, from the library, a file, a drop, a paste, the camera and the service outside. `chosen`: those that are taken already.
  * `take`: what a button beside a photo in hand does; none where the dialog's own button takes it along.
  */
-export function PictureSearch({ word, photo, take, language, chosen, note, children, onChoose }: {
-  word: string; photo: PhotoInHand; take?: string; language: string; chosen: string[]; note?: string; children?: ReactNode; onChoose: (id: string) => void;
+export function PictureSearch({
+  word,
+  photo,
+  take,
+  language,
+  chosen,
+  note,
+  children,
+  onChoose,
+}: {
+  word: string;
+  photo: PhotoInHand;
+  take?: string;
+  language: string;
+  chosen: string[];
+  note?: string;
+  children?: ReactNode;
+  onChoose: (id: string) => void;
 }) {
   const [query, setQuery] = useState(word);
   const { file, setFile, student } = photo;
@@ -26,22 +42,56 @@ export function PictureSearch({ word, photo, take, language, chosen, note, child
   const stale = asked && isPlaceholderData;
   const pictures = asked ? (data?.pictures ?? []) : (lately.data?.recent ?? []);
   const own = (
-    <OwnPhoto photo={photo} onTake={take ? { words: take, take: () => void photo.take(query || word).then((id) => id && onChoose(id), () => undefined) } : undefined} />
+    <OwnPhoto
+      photo={photo}
+      onTake={
+        take
+          ? {
+              words: take,
+              take: () =>
+                void photo.take(query || word).then(
+                  (id) => id && onChoose(id),
+                  () => undefined,
+                ),
+            }
+          : undefined
+      }
+    />
   );
   return (
-    <div onDragOver={(e) => e.preventDefault()} onDrop={(e) => { e.preventDefault(); setFile(picturesOf(e.dataTransfer)[0]); }}
-      onPaste={(e) => { const [pasted] = picturesOf(e.clipboardData); if (pasted) { e.preventDefault(); setFile(pasted); } }}>
+    <div
+      onDragOver={(e) => e.preventDefault()}
+      onDrop={(e) => {
+        e.preventDefault();
+        setFile(picturesOf(e.dataTransfer)[0]);
+      }}
+      onPaste={(e) => {
+        const [pasted] = picturesOf(e.clipboardData);
+        if (pasted) {
+          e.preventDefault();
+          setFile(pasted);
+        }
+      }}
+    >
       <Input value={query} onChange={(e) => setQuery(e.target.value)} autoFocus aria-label="Find a picture by its word" size="large" />
-      <p className={parts.quiet} aria-live="polite">{told(asked, query, pictures.length)}{note}</p>
+      <p className={parts.quiet} aria-live="polite">
+        {told(asked, query, pictures.length)}
+        {note}
+      </p>
       {children}
       {file && own}
       <ul className={chooser.pictureList} aria-busy={stale}>
         {pictures.map((p) => (
           <li key={p.id}>
-            <button type="button" className={chosen.includes(p.id) ? `${chooser.picture} ${chooser.chosen}` : chooser.picture} disabled={stale}
-              onClick={() => onChoose(p.id)}>
+            <button
+              type="button"
+              className={chosen.includes(p.id) ? `${chooser.picture} ${chooser.chosen}` : chooser.picture}
+              disabled={stale}
+              onClick={() => onChoose(p.id)}
+            >
               <Pic id={p.id} collected />
-              <span>{p.name}</span><small>{p.why}</small>
+              <span>{p.name}</span>
+              <small>{p.why}</small>
             </button>
           </li>
         ))}

@@ -16,11 +16,7 @@ export function Previews({ files }: { files: File[] }) {
     <div className={css.previews}>
       {addresses.map((a, i) => (
         <span key={a} title={files[i]?.name}>
-          {unseen.includes(a) ? (
-            <small>{files[i]?.name}</small>
-          ) : (
-            <img src={a} alt={files[i]?.name ?? ''} onError={() => setUnseen((u) => [...u, a])} />
-          )}
+          {unseen.includes(a) ? <small>{files[i]?.name}</small> : <img src={a} alt={files[i]?.name ?? ''} onError={() => setUnseen((u) => [...u, a])} />}
         </span>
       ))}
       {files.length > 6 && <span className={parts.quiet}>and {files.length - 6} more</span>}

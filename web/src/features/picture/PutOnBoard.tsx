@@ -27,14 +27,24 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
   const chosen = boards.find((b) => b.id === board) ?? boards.find((b) => b.id === view.data?.home);
 
   const putting = useMutation({
-    mutationFn: () => putChosen(view.data!, where === 'new' ? { name } : { board: chosen!.id }, words.map(({ word, picture }) => ({ word, picture }))),
+    mutationFn: () =>
+      putChosen(
+        view.data!,
+        where === 'new' ? { name } : { board: chosen!.id },
+        words.map(({ word, picture }) => ({ word, picture })),
+      ),
     onSuccess: ({ board: id, vocabulary: at }) => {
       void queries.invalidateQueries({ queryKey: ['vocabulary', at] });
       void queries.invalidateQueries({ queryKey: caseload.queryKey });
       void queries.invalidateQueries({ queryKey: ['pictures', 'used'] });
       const path = `/vocabularies/${at}/boards/${encodeURIComponent(id)}`;
-      void message.success(<span>{words.length === 1 ? `“${words[0].word}” is` : `${words.length} words are`} on {row.student.name}’s boards. <Link
-        to={path}>See the board</Link> · <Link to={`${path}/print`}>Print it</Link></span>, 12);
+      void message.success(
+        <span>
+          {words.length === 1 ? `“${words[0].word}” is` : `${words.length} words are`} on {row.student.name}’s boards. <Link to={path}>See the board</Link> ·{' '}
+          <Link to={`${path}/print`}>Print it</Link>
+        </span>,
+        12,
+      );
       onClose();
     },
   });
@@ -44,23 +54,59 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
       {rows.data && students.length === 0 && <p>No student has boards yet. Start from a starter on the caseload first.</p>}
       {row && (
         <div className={css.putOn}>
-          <label>For <Select aria-label="Student" value={row.student.id} onChange={(id) => { setStudent(id); setBoard(undefined); }}
-            options={students.map((r) => ({ value: r.student.id, label: `${r.student.name}, ${r.vocabulary!.name}` }))} /></label>
-          <Radio.Group value={where} onChange={(e) => setWhere(e.target.value as 'there' | 'new')}
-            options={[{ value: 'there', label: 'in the next empty cells of a board' }, { value: 'new', label: 'on a new board' }]} />
+          <label>
+            For{' '}
+            <Select
+              aria-label="Student"
+              value={row.student.id}
+              onChange={(id) => {
+                setStudent(id);
+                setBoard(undefined);
+              }}
+              options={students.map((r) => ({ value: r.student.id, label: `${r.student.name}, ${r.vocabulary!.name}` }))}
+            />
+          </label>
+          <Radio.Group
+            value={where}
+            onChange={(e) => setWhere(e.target.value as 'there' | 'new')}
+            options={[
+              { value: 'there', label: 'in the next empty cells of a board' },
+              { value: 'new', label: 'on a new board' },
+            ]}
+          />
           {where === 'there' ? (
-            <label>The board <Select aria-label="Board" showSearch optionFilterProp="label" value={chosen?.id} onChange={setBoard}
-              options={boards.map((b) => ({ value: b.id, label: `${b.name}, ${b.empty} empty` }))} /></label>
+            <label>
+              The board{' '}
+              <Select
+                aria-label="Board"
+                showSearch
+                optionFilterProp="label"
+                value={chosen?.id}
+                onChange={setBoard}
+                options={boards.map((b) => ({ value: b.id, label: `${b.name}, ${b.empty} empty` }))}
+              />
+            </label>
           ) : (
-            <label>Called <Input aria-label="Name of the new board" value={name} onChange={(e) => setName(e.target.value)} /></label>
+            <label>
+              Called <Input aria-label="Name of the new board" value={name} onChange={(e) => setName(e.target.value)} />
+            </label>
           )}
           {putting.isError && <Alert type="error" showIcon title={sentence(putting.error)} />}
-          <Button type="primary" loading={putting.isPending} disabled={!view.data || (where === 'new' && name.trim() === '')}
-            onClick={() => putting.mutate()}>Put {words.length === 1 ? 'it' : 'them'} there</Button>
+          <Button type="primary" loading={putting.isPending} disabled={!view.data || (where === 'new' && name.trim() === '')} onClick={() => putting.mutate()}>
+            Put {words.length === 1 ? 'it' : 'them'} there
+          </Button>
           <p className={parts.quiet}>No word that is there moves. From the board it can be printed.</p>
           <p>
-            Or only for paper: <button type="button" className={parts.dotted}
-              onClick={() => void begin({ chosen: words.flatMap(({ word, picture }) => (picture ? [{ word, picture }] : [])), name: suggested, student: row.student.id })}>make a word list of {words.length === 1 ? 'it' : 'them'}</button>
+            Or only for paper:{' '}
+            <button
+              type="button"
+              className={parts.dotted}
+              onClick={() =>
+                void begin({ chosen: words.flatMap(({ word, picture }) => (picture ? [{ word, picture }] : [])), name: suggested, student: row.student.id })
+              }
+            >
+              make a word list of {words.length === 1 ? 'it' : 'them'}
+            </button>
           </p>
         </div>
       )}

@@ -8,7 +8,11 @@ export const accepted = 'image/*,.heic,.svg';
 
 /** Files somebody dropped, pasted or chose, on their way to be taken in. Kept outside React, as the page changes on the way. */
 let waiting: File[] = [];
-export const takeWaiting = () => { const files = waiting; waiting = []; return files; };
+export const takeWaiting = () => {
+  const files = waiting;
+  waiting = [];
+  return files;
+};
 
 export function picturesOf(data: DataTransfer | null): File[] {
   return [...(data?.files ?? [])];
@@ -24,12 +28,31 @@ export function DropPictures({ onTakenIn }: { onTakenIn: () => void }) {
   }
   const [choose, field] = useFiles('Picture files', accepted, take, true);
   return (
-    <div className={over ? `${css.dropPictures} ${css.over}` : css.dropPictures}
-      onDragOver={(e) => { e.preventDefault(); setOver(true); }} onDragLeave={() => setOver(false)}
-      onDrop={(e) => { e.preventDefault(); setOver(false); take(picturesOf(e.dataTransfer)); }}>
+    <div
+      className={over ? `${css.dropPictures} ${css.over}` : css.dropPictures}
+      onDragOver={(e) => {
+        e.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={(e) => {
+        e.preventDefault();
+        setOver(false);
+        take(picturesOf(e.dataTransfer));
+      }}
+    >
       {field}
-      Drop photos here, or <Glued after=","><button type="button" className={parts.dotted} onClick={choose}>choose files</button></Glued> or <button
-        type="button" className={parts.dotted} onClick={onTakenIn}>paste one or use the camera</button>. File names become their words.
+      Drop photos here, or{' '}
+      <Glued after=",">
+        <button type="button" className={parts.dotted} onClick={choose}>
+          choose files
+        </button>
+      </Glued>{' '}
+      or{' '}
+      <button type="button" className={parts.dotted} onClick={onTakenIn}>
+        paste one or use the camera
+      </button>
+      . File names become their words.
     </div>
   );
 }

@@ -62,5 +62,17 @@ export function usePhotoInHand(student?: { id: string; name: string }): PhotoInH
     taking.reset();
     setFile(chosen);
   };
-  return { file, setFile: set, audience, setAudience, person, setPerson, student, busy: taking.isPending, problem: taking.isError ? sentence(taking.error) : '', take, finish: { id } };
+  return {
+    file,
+    setFile: set,
+    audience,
+    setAudience,
+    person,
+    setPerson,
+    student,
+    busy: taking.isPending,
+    problem: taking.isError ? sentence(taking.error) : '',
+    take,
+    finish: { id },
+  };
 }

@@ -2,16 +2,29 @@ import type { Phone, Said } from '../../api/types';
 import type { SoundsHow } from '../../data/pictures';
 
 /** `fixed`: the sound was chosen by itself and not by the word typed, so another word does not end it. */
-export interface SoundAsk { how: SoundsHow; phone?: string; shape?: string; count?: number; fixed?: boolean }
+export interface SoundAsk {
+  how: SoundsHow;
+  phone?: string;
+  shape?: string;
+  count?: number;
+  fixed?: boolean;
+}
 
 export const soundName = (p: Phone) => `${p.spelt} as in ${p.example}`;
 
 /** What can be asked without a word: a sound in a place, a shape, a number of syllables. As the groups of a list; `value` is what {@link fixedAsk} reads. */
 export function fixedQuestions(phones: Phone[]): { label: string; options: { value: string; label: string }[] }[] {
-  const places = [['STARTS', 'starts with'], ['ENDS', 'ends with'], ['INSIDE', 'has inside']] as const;
+  const places = [
+    ['STARTS', 'starts with'],
+    ['ENDS', 'ends with'],
+    ['INSIDE', 'has inside'],
+  ] as const;
   return [
     ...places.map(([how, words]) => ({ label: words, options: phones.map((p) => ({ value: `${how} ${p.code}`, label: `${words} ${soundName(p)}` })) })),
-    { label: 'shape (C consonant, V vowel)', options: ['CV', 'VC', 'CVC', 'CCVC', 'CVCC', 'CCV', 'CVCV', 'CVCVC'].map((s) => ({ value: `SHAPE ${s}`, label: `has the shape ${s}` })) },
+    {
+      label: 'shape (C consonant, V vowel)',
+      options: ['CV', 'VC', 'CVC', 'CCVC', 'CVCC', 'CCV', 'CVCV', 'CVCVC'].map((s) => ({ value: `SHAPE ${s}`, label: `has the shape ${s}` })),
+    },
     { label: 'syllables', options: [1, 2, 3, 4, 5].map((n) => ({ value: `SYLLABLES ${n}`, label: n === 1 ? 'has 1 syllable' : `has ${n} syllables` })) },
   ];
 }

@@ -2,7 +2,9 @@ import { describe, expect, it, vi } from 'vitest';
 import { Problem } from '../../api/client';
 import { done, Taking, type Send } from './taking';
 
-vi.hoisted(() => { (globalThis as { window?: unknown }).window = { location: { origin: 'http://localhost' } }; });
+vi.hoisted(() => {
+  (globalThis as { window?: unknown }).window = { location: { origin: 'http://localhost' } };
+});
 
 const files = (...names: string[]) => names.map((name) => new File([name], name));
 
@@ -30,11 +32,16 @@ describe('taking pictures in', () => {
   it('takes more on the way into the same count, and says once when all is done', async () => {
     const { open, send } = server();
     let ends = 0;
-    const taking = new Taking((running) => { if (!running) ends++; });
+    const taking = new Taking((running) => {
+      if (!running) ends++;
+    });
     taking.take(files('a', 'b'), send);
     taking.take(files('c', 'd'), send);
     expect(taking.now()).toMatchObject({ of: 4, running: true });
-    for (let i = 0; i < 4; i++) { open[i].answer(); await turn(); }
+    for (let i = 0; i < 4; i++) {
+      open[i].answer();
+      await turn();
+    }
     expect(taking.now()).toMatchObject({ of: 4, taken: 4, running: false });
     expect(ends).toBe(1);
   });
@@ -44,7 +51,14 @@ describe('taking pictures in', () => {
     const send: Send = (file) => (answers[file.name] ? Promise.reject(answers[file.name]) : Promise.resolve({ before: false }));
     const taking = new Taking();
     await finished(taking, files('a', 'pdf', 'x', 'y'), send);
-    expect(taking.now()).toMatchObject({ taken: 1, again: 2, refused: [{ why: '“pdf” is a PDF', files: 1 }, { why: 'unreachable', files: 2 }] });
+    expect(taking.now()).toMatchObject({
+      taken: 1,
+      again: 2,
+      refused: [
+        { why: '“pdf” is a PDF', files: 1 },
+        { why: 'unreachable', files: 2 },
+      ],
+    });
     expect(done(taking.now()!)).toBe(4);
     delete answers.x;
     delete answers.y;

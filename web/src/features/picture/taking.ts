@@ -5,10 +5,22 @@ const AT_ONCE = 3;
 
 /** How far a batch of files is on its way in. `again`: how many did not get there through no fault of their own. */
 /** `notes`: what was in files that were taken and is not kept. */
-export interface Batch { notes: { why: string; files: number }[]; of: number; taken: number; before: number; refused: { why: string; files: number }[]; again: number; running: boolean; stopped: number }
+export interface Batch {
+  notes: { why: string; files: number }[];
+  of: number;
+  taken: number;
+  before: number;
+  refused: { why: string; files: number }[];
+  again: number;
+  running: boolean;
+  stopped: number;
+}
 
 export type Send = (file: File) => Promise<{ before: boolean; leftOut?: string }>;
-interface Sending { file: File; send: Send }
+interface Sending {
+  file: File;
+  send: Send;
+}
 
 /** Takes files in, some at once and the others in turn. It goes on while other pages are open, and takes more on the way. */
 export class Taking {
@@ -21,13 +33,26 @@ export class Taking {
   constructor(private readonly onRunning: (running: boolean) => void = () => undefined) {}
 
   readonly now = () => this.batch;
-  readonly subscribe = (tell: () => void) => { this.told.add(tell); return () => { this.told.delete(tell); }; };
+  readonly subscribe = (tell: () => void) => {
+    this.told.add(tell);
+    return () => {
+      this.told.delete(tell);
+    };
+  };
 
-  take(files: File[], send: Send, onDone: () => void = () => undefined) { this.add(files.map((file) => ({ file, send })), onDone); }
+  take(files: File[], send: Send, onDone: () => void = () => undefined) {
+    this.add(
+      files.map((file) => ({ file, send })),
+      onDone,
+    );
+  }
 
   private add(more: Sending[], onDone: () => void) {
     const before = this.batch?.running ? this.batch : { notes: [], of: 0, taken: 0, before: 0, refused: [], again: 0, running: true, stopped: 0 };
-    if (!this.batch?.running) { this.failed = []; this.onRunning(true); }
+    if (!this.batch?.running) {
+      this.failed = [];
+      this.onRunning(true);
+    }
     this.waiting.push(...more);
     this.change({ ...before, of: before.of + more.length });
     while (this.working < Math.min(AT_ONCE, this.waiting.length + this.working)) void this.work(onDone);
@@ -46,17 +71,26 @@ export class Taking {
     this.add(failed, onDone);
   }
 
-  close() { if (!this.batch?.running) this.change(undefined); }
+  close() {
+    if (!this.batch?.running) this.change(undefined);
+  }
 
-  private change(batch: Batch | undefined) { this.batch = batch; this.told.forEach((tell) => tell()); }
+  private change(batch: Batch | undefined) {
+    this.batch = batch;
+    this.told.forEach((tell) => tell());
+  }
 
   private async work(onDone: () => void) {
     this.working++;
     for (let next = this.waiting.shift(); next; next = this.waiting.shift()) {
       try {
         const { before, leftOut } = await next.send(next.file);
-        this.change({ ...this.batch!, taken: this.batch!.taken + 1, before: this.batch!.before + (before ? 1 : 0),
-          notes: leftOut ? withOne(this.batch!.notes, leftOut) : this.batch!.notes });
+        this.change({
+          ...this.batch!,
+          taken: this.batch!.taken + 1,
+          before: this.batch!.before + (before ? 1 : 0),
+          notes: leftOut ? withOne(this.batch!.notes, leftOut) : this.batch!.notes,
+        });
       } catch (error) {
         const fault = error instanceof Problem && error.status >= 400 && error.status < 500;
         if (!fault) this.failed.push(next);
@@ -64,7 +98,11 @@ export class Taking {
       }
     }
     this.working--;
-    if (this.working === 0) { this.change({ ...this.batch!, running: false }); this.onRunning(false); onDone(); }
+    if (this.working === 0) {
+      this.change({ ...this.batch!, running: false });
+      this.onRunning(false);
+      onDone();
+    }
   }
 }
 

@@ -14,15 +14,7 @@ export function Arrows({ board, arrows }: { board: Board; arrows: { id: string; 
         </marker>
       </defs>
       {arrows.map(({ id, from, to }) => (
-        <line
-          key={id}
-          x1={x(from.column)}
-          y1={y(from.row)}
-          x2={x(to.column)}
-          y2={y(to.row)}
-          markerEnd="url(#arrow-head)"
-          vectorEffect="non-scaling-stroke"
-        />
+        <line key={id} x1={x(from.column)} y1={y(from.row)} x2={x(to.column)} y2={y(to.row)} markerEnd="url(#arrow-head)" vectorEffect="non-scaling-stroke" />
       ))}
     </svg>
   );

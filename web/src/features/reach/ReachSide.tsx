@@ -3,7 +3,6 @@ import { centimetres } from './reach';
 import bench from '../../shell/bench.module.css';
 import parts from '../../shell/parts.module.css';
 
-
 export function ReachSide({ costliest, onShow }: { costliest: Costly[]; onShow: (board: string) => void }) {
   return (
     <section className={bench.findings} aria-label="Reach">
@@ -12,8 +11,12 @@ export function ReachSide({ costliest, onShow }: { costliest: Costly[]; onShow: 
       <ol className={bench.lensList}>
         {costliest.map((w) => (
           <li key={`${w.board} ${w.cell.row} ${w.cell.column}`}>
-            <button type="button" className={parts.dotted} title={`On ${w.name}`} onClick={() => onShow(w.board)}>{w.label}</button>
-            <span>{w.taps} {w.taps === 1 ? 'tap' : 'taps'}, {centimetres(w.travelMm)}</span>
+            <button type="button" className={parts.dotted} title={`On ${w.name}`} onClick={() => onShow(w.board)}>
+              {w.label}
+            </button>
+            <span>
+              {w.taps} {w.taps === 1 ? 'tap' : 'taps'}, {centimetres(w.travelMm)}
+            </span>
           </li>
         ))}
       </ol>

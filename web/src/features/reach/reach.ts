@@ -3,9 +3,14 @@ import { keyOf } from '../../data/cells';
 import type { Lens } from '../../drawn/overlay';
 
 /** What each word costs: taps, and the way a finger travels. */
-export const reach = (costs: Cost[]): Lens => () => new Map(costs.map((c) => {
-  const note = `${c.taps} ${c.taps === 1 ? 'tap' : 'taps'}, ${centimetres(c.travelMm)}`;
-  return [keyOf(c.cell), { classes: [], note, told: note }];
-}));
+export const reach =
+  (costs: Cost[]): Lens =>
+  () =>
+    new Map(
+      costs.map((c) => {
+        const note = `${c.taps} ${c.taps === 1 ? 'tap' : 'taps'}, ${centimetres(c.travelMm)}`;
+        return [keyOf(c.cell), { classes: [], note, told: note }];
+      }),
+    );
 
 export const centimetres = (mm: number) => `${(mm / 10).toFixed(mm < 100 ? 1 : 0)} cm`;

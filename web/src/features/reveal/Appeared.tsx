@@ -48,8 +48,11 @@ export function Appeared({ view, since, onClose }: { view: VocabularyView; since
       {now && came.length > 0 && (
         <p>
           For paper:{' '}
-          <button type="button" className={parts.dotted}
-            onClick={() => void begin({ vocabulary: view.id, student: view.student?.id, step: now.id, name: `Words of “${now.name}”` })}>
+          <button
+            type="button"
+            className={parts.dotted}
+            onClick={() => void begin({ vocabulary: view.id, student: view.student?.id, step: now.id, name: `Words of “${now.name}”` })}
+          >
             make a word list of this step
           </button>
         </p>

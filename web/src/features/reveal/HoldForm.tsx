@@ -18,14 +18,7 @@ export function HoldForm({ what, onHold, onClose }: { what: string; onHold: (rea
         <p>Held words are not shown, whatever the step. Nothing moves: their cells stay empty until you let them go.</p>
         <label>
           Why{' '}
-          <Input
-            autoFocus
-            value={reason}
-            maxLength={200}
-            onChange={(e) => setReason(e.target.value)}
-            onPressEnter={hold}
-            placeholder="asks for it all day"
-          />
+          <Input autoFocus value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} onPressEnter={hold} placeholder="asks for it all day" />
         </label>
         <label>
           Until, if there is an end; you are reminded then

@@ -14,19 +14,21 @@ export function NewWords({ view }: { view: VocabularyView }) {
   return (
     <p className={bench.newWords}>
       A new word{' '}
-      <Glued after="."><DottedChoice
-        label="When new words are shown"
-        items={[
-          { key: '', label: 'is shown from now' },
-          ...plan.steps.slice(plan.at).map((s, i) => ({ key: s.id, label: `waits for step ${plan.at + i + 1}, ${s.name}` })),
-        ]}
-        onChoose={(key) => {
-          rememberNewWords(view, key || undefined);
-          again((n) => n + 1);
-        }}
-      >
-        {step ? `waits for step ${numberOf(plan, step.id)}, ${step.name}` : 'is shown from now'}
-      </DottedChoice></Glued>
+      <Glued after=".">
+        <DottedChoice
+          label="When new words are shown"
+          items={[
+            { key: '', label: 'is shown from now' },
+            ...plan.steps.slice(plan.at).map((s, i) => ({ key: s.id, label: `waits for step ${plan.at + i + 1}, ${s.name}` })),
+          ]}
+          onChoose={(key) => {
+            rememberNewWords(view, key || undefined);
+            again((n) => n + 1);
+          }}
+        >
+          {step ? `waits for step ${numberOf(plan, step.id)}, ${step.name}` : 'is shown from now'}
+        </DottedChoice>
+      </Glued>
     </p>
   );
 }

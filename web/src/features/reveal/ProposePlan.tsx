@@ -49,8 +49,8 @@ export function ProposePlan({ view, onEdit, onClose }: { view: VocabularyView; o
         {!targets && <p role="alert">Type how many words each step shows, growing, as in “{BEGIN}”.</p>}
         {error && <Alert type="warning" showIcon title={sentence(error)} />}
         <p className={parts.quiet}>
-          First what moves {view.student?.name ?? 'the student'}: people, own photos, interests. Then core words, then what combines most with those
-          shown. Each word says why; click it to put it elsewhere. No word changes its place.
+          First what moves {view.student?.name ?? 'the student'}: people, own photos, interests. Then core words, then what combines most with those shown. Each
+          word says why; click it to put it elsewhere. No word changes its place.
         </p>
         {steps.map((step, i) => (
           <section key={step.name} aria-label={step.name}>
@@ -99,9 +99,6 @@ export function ProposePlan({ view, onEdit, onClose }: { view: VocabularyView; o
 function arranged(proposed: ProposedStep[], put: Record<string, number>): ProposedStep[] {
   return proposed.map((step, i) => ({
     ...step,
-    words: [
-      ...step.words.filter((w) => (put[w.text] ?? i) === i),
-      ...proposed.flatMap((s, n) => (n === i ? [] : s.words.filter((w) => put[w.text] === i))),
-    ],
+    words: [...step.words.filter((w) => (put[w.text] ?? i) === i), ...proposed.flatMap((s, n) => (n === i ? [] : s.words.filter((w) => put[w.text] === i)))],
   }));
 }

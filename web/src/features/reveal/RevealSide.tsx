@@ -45,8 +45,7 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
         {view.student?.name ?? 'The student'} sees {view.counts.shown} of {view.counts.words} words
       </h2>
       <p className={parts.quiet}>
-        {now ? `Step ${plan.at}, ${now.name}.` : 'There is no plan: everything is shown that is not held.'} Nothing moves when a word is shown or
-        held.
+        {now ? `Step ${plan.at}, ${now.name}.` : 'There is no plan: everything is shown that is not held.'} Nothing moves when a word is shown or held.
       </p>
       {view.counts.shown === 0 && (
         <p role="status">
@@ -192,9 +191,7 @@ function Begin({ view, onEdit, onPropose }: { view: VocabularyView; onEdit: (edi
         A plan proposed for {view.student?.name ?? 'this student'}
       </PlainButton>
       <PlainButton onClick={() => void onEdit({ type: 'add-step', name: 'First words' })}>No word yet: tap those to show</PlainButton>
-      <PlainButton onClick={() => void onEdit({ type: 'add-step', name: 'Words so far', words: MEANT })}>
-        All words of today: new ones can wait
-      </PlainButton>
+      <PlainButton onClick={() => void onEdit({ type: 'add-step', name: 'Words so far', words: MEANT })}>All words of today: new ones can wait</PlainButton>
     </div>
   );
 }

@@ -138,14 +138,7 @@ function StepForm({ step, onKeep, onClose }: { step?: Step; onKeep: (name: strin
       <div className={css.form}>
         <label>
           Its name{' '}
-          <Input
-            autoFocus
-            value={name}
-            maxLength={60}
-            onChange={(e) => setName(e.target.value)}
-            onPressEnter={keep}
-            placeholder="Asking and telling"
-          />
+          <Input autoFocus value={name} maxLength={60} onChange={(e) => setName(e.target.value)} onPressEnter={keep} placeholder="Asking and telling" />
         </label>
         <label>
           Planned for, if you like; the day only reminds

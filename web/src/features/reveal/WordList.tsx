@@ -9,17 +9,7 @@ import { stepWords } from '../../data/plan';
 import css from './reveal.module.css';
 
 /** Words typed or pasted, or those of another student's step. */
-export function WordList({
-  view,
-  step,
-  onPut,
-  onClose,
-}: {
-  view: VocabularyView;
-  step: string;
-  onPut: (words: string[]) => void;
-  onClose: () => void;
-}) {
+export function WordList({ view, step, onPut, onClose }: { view: VocabularyView; step: string; onPut: (words: string[]) => void; onClose: () => void }) {
   const [text, setText] = useState('');
   const [problem, setProblem] = useState('');
   const plans = useQuery(glances).data?.filter((g) => g.plan.steps.length > 0 && g.vocabulary !== view.id) ?? [];

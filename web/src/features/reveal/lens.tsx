@@ -27,14 +27,7 @@ function useRevealLens(room: LensRoom | undefined, on: boolean) {
     paints: true,
     counted: true,
     below: on && (
-      <StepsBar
-        view={view}
-        mayEdit={mayEdit}
-        inHand={revealing.inHand?.id}
-        onInHand={revealing.take}
-        onEdit={room.edit}
-        onMoveOn={(to) => void moveOn(to)}
-      />
+      <StepsBar view={view} mayEdit={mayEdit} inHand={revealing.inHand?.id} onInHand={revealing.take} onEdit={room.edit} onMoveOn={(to) => void moveOn(to)} />
     ),
     side: on && revealing.revealed && (
       <RevealSide

@@ -65,7 +65,6 @@ describe('the reveal lens', () => {
   });
 });
 
-
 it('ticks what is sure or likely, is not so already, and nothing speaks against', () => {
   const proposal = (id: string, more: object) => ({
     button: id,

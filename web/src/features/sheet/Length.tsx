@@ -7,17 +7,7 @@ import { typed, unitOn, withUnit, type Unit } from './units';
 export const useUnit = (): Unit => unitOn(useQuery(session).data?.paper);
 
 /** A length in a sentence: shown in the school’s unit, typed in any. What is no length changes nothing. */
-export function DottedLength({
-  label,
-  value,
-  onKeep,
-  disabled,
-}: {
-  label: string;
-  value: number;
-  onKeep: (micrometres: number) => void;
-  disabled?: boolean;
-}) {
+export function DottedLength({ label, value, onKeep, disabled }: { label: string; value: number; onKeep: (micrometres: number) => void; disabled?: boolean }) {
   const unit = useUnit();
   return (
     <DottedText

@@ -36,15 +36,7 @@ export function controls<S extends object>(set: S, mayEdit: boolean, onSet: (set
   const changed = (key: keyof S, value: unknown) => onSet({ ...set, [key]: value });
   return {
     number: (key: Of<S, number>, label: string, least: number, most: number, shown?: string) => (
-      <DottedNumber
-        label={label}
-        value={set[key] as number}
-        shown={shown}
-        least={least}
-        most={most}
-        disabled={disabled}
-        onKeep={(n) => changed(key, n)}
-      />
+      <DottedNumber label={label} value={set[key] as number} shown={shown} least={least} most={most} disabled={disabled} onKeep={(n) => changed(key, n)} />
     ),
     length: (key: Of<S, number>, label: string) => (
       <DottedLength label={label} value={set[key] as number} disabled={disabled} onKeep={(length) => changed(key, length)} />

@@ -12,10 +12,8 @@ export const withUnit = (micrometres: number, unit: Unit): string => `${shown(mi
 
 /** What was typed, in micrometres: "45", "4.5 cm", "45,5 mm", "1 3/4 in". Undefined if it is no length. */
 export function typed(text: string, unit: Unit): number | undefined {
-  const [, whole, over, under, decimal, named] =
-    /^\s*(?:(?:(\d+)\s+)?(\d+)\/(\d+)|(\d+(?:[.,]\d+)?))\s*(mm|cm|in|inch|inches|")?\s*$/i.exec(text) ?? [];
-  const number =
-    decimal !== undefined ? Number(decimal.replace(',', '.')) : over !== undefined ? Number(whole ?? 0) + Number(over) / Number(under) : undefined;
+  const [, whole, over, under, decimal, named] = /^\s*(?:(?:(\d+)\s+)?(\d+)\/(\d+)|(\d+(?:[.,]\d+)?))\s*(mm|cm|in|inch|inches|")?\s*$/i.exec(text) ?? [];
+  const number = decimal !== undefined ? Number(decimal.replace(',', '.')) : over !== undefined ? Number(whole ?? 0) + Number(over) / Number(under) : undefined;
   if (number === undefined || !Number.isFinite(number)) return undefined;
   const per = !named ? PER[unit] : named.toLowerCase() === 'cm' ? 10_000 : named.toLowerCase() === 'mm' ? PER.mm : PER.in;
   return Math.round(number * per);

@@ -16,7 +16,11 @@ export function SoundsSide({ view, board }: { view: VocabularyView; board: Board
     for (const button of saying) {
       if (!going.current) break;
       setAt(button.label || spokenBy(button));
-      try { await say(spokenBy(button), view.locale); } catch { break; }
+      try {
+        await say(spokenBy(button), view.locale);
+      } catch {
+        break;
+      }
     }
     going.current = false;
     setAt(undefined);
@@ -24,9 +28,25 @@ export function SoundsSide({ view, board }: { view: VocabularyView; board: Board
   return (
     <section className={bench.findings} aria-label="Sounds">
       <h3>What is said</h3>
-      <p>{saying.length} of {board.buttons.length} buttons say something. A button that only opens a board, or leads home, says nothing.</p>
-      {at === undefined ? <PlainButton onClick={() => void hearAll()} disabled={saying.length === 0}>Hear them all</PlainButton>
-        : <><PlainButton onClick={() => { going.current = false; }}>Stop</PlainButton> <span role="status">{at}</span></>}
+      <p>
+        {saying.length} of {board.buttons.length} buttons say something. A button that only opens a board, or leads home, says nothing.
+      </p>
+      {at === undefined ? (
+        <PlainButton onClick={() => void hearAll()} disabled={saying.length === 0}>
+          Hear them all
+        </PlainButton>
+      ) : (
+        <>
+          <PlainButton
+            onClick={() => {
+              going.current = false;
+            }}
+          >
+            Stop
+          </PlainButton>{' '}
+          <span role="status">{at}</span>
+        </>
+      )}
     </section>
   );
 }

@@ -2,10 +2,13 @@ import { keyOf } from '../../data/cells';
 import type { Lens } from '../../drawn/overlay';
 
 /** What each button says; those that say nothing carry a tag. */
-export const sounds: Lens = (_, board) => new Map(board.buttons.map((b) => {
-  const says = b.says.type === 'words' ? b.says.text : b.says.type === 'label' ? b.label : '';
-  const overlay: ReturnType<Lens> extends Map<string, infer O> ? O : never = says
-    ? { classes: [], note: says === b.label ? undefined : `“${says}”`, told: `says ${says}` }
-    : { classes: ['silentWord'], tag: b.doings.length > 0 ? undefined : 'says nothing', told: 'says nothing' };
-  return [keyOf(b.cell), overlay];
-}));
+export const sounds: Lens = (_, board) =>
+  new Map(
+    board.buttons.map((b) => {
+      const says = b.says.type === 'words' ? b.says.text : b.says.type === 'label' ? b.label : '';
+      const overlay: ReturnType<Lens> extends Map<string, infer O> ? O : never = says
+        ? { classes: [], note: says === b.label ? undefined : `“${says}”`, told: `says ${says}` }
+        : { classes: ['silentWord'], tag: b.doings.length > 0 ? undefined : 'says nothing', told: 'says nothing' };
+      return [keyOf(b.cell), overlay];
+    }),
+  );

@@ -167,8 +167,8 @@ function CameIn({ came, name }: { came: BroughtIn; name: string }) {
   return (
     <div ref={intoView} className={css.cameIn} role="status">
       <p>
-        <strong>{came.name}</strong> is now one of {name}’s vocabularies: {came.boards} {came.boards === 1 ? 'board' : 'boards'}, {came.buttons}{' '}
-        buttons. <Link to={`/vocabularies/${came.vocabulary}`}>Open it</Link>
+        <strong>{came.name}</strong> is now one of {name}’s vocabularies: {came.boards} {came.boards === 1 ? 'board' : 'boards'}, {came.buttons} buttons.{' '}
+        <Link to={`/vocabularies/${came.vocabulary}`}>Open it</Link>
       </p>
       {came.findings.length > 0 && (
         <ul>

@@ -33,18 +33,35 @@ export function Caseload() {
         <h1>{today()}</h1>
         {rows && <span className={parts.quiet}>{rows.length === 1 ? '1 student' : `${rows.length} students`}</span>}
         <span className={parts.grow} />
-        <Input className={css.seek} aria-label="Where is a word, for each student?" placeholder="Where is a word?" value={word} onChange={(e) => setWord(e.target.value)} autoComplete="off"
-          onPressEnter={() => { if (word.trim()) void navigate(`/where?word=${encodeURIComponent(word.trim())}`); }} />
-        {mayAdd && <Button type="primary" onClick={() => setOpen({ what: 'add' })}>Add a student</Button>}
+        <Input
+          className={css.seek}
+          aria-label="Where is a word, for each student?"
+          placeholder="Where is a word?"
+          value={word}
+          onChange={(e) => setWord(e.target.value)}
+          autoComplete="off"
+          onPressEnter={() => {
+            if (word.trim()) void navigate(`/where?word=${encodeURIComponent(word.trim())}`);
+          }}
+        />
+        {mayAdd && (
+          <Button type="primary" onClick={() => setOpen({ what: 'add' })}>
+            Add a student
+          </Button>
+        )}
       </div>
       {error && <p role="alert">{sentence(error)}</p>}
-      {rows?.length === 0 && (
-        <p className={css.nobodyYet}>Nobody is on your caseload yet. Add a student, or ask a colleague to put you on a team.</p>
-      )}
+      {rows?.length === 0 && <p className={css.nobodyYet}>Nobody is on your caseload yet. Add a student, or ask a colleague to put you on a team.</p>}
       <ul className={css.caseload}>
-        {rows?.map((row) => <Row key={row.student.id} row={row} glance={glances?.find((g) => g.vocabulary === row.vocabulary?.id)} onOpen={setOpen} />)}
+        {rows?.map((row) => (
+          <Row key={row.student.id} row={row} glance={glances?.find((g) => g.vocabulary === row.vocabulary?.id)} onOpen={setOpen} />
+        ))}
       </ul>
-      <p className={css.hadBack}><button type="button" className={parts.dotted} onClick={() => setOpen({ what: 'had back' })}>what was deleted</button></p>
+      <p className={css.hadBack}>
+        <button type="button" className={parts.dotted} onClick={() => setOpen({ what: 'had back' })}>
+          what was deleted
+        </button>
+      </p>
       {open?.what === 'had back' && <HadBack onClose={() => setOpen(undefined)} />}
       {open?.what === 'add' && <StudentForm onClose={() => setOpen(undefined)} onKept={(s) => void navigate(`/students/${s.id}/start`)} />}
       {open?.what === 'student' && <StudentForm student={open.student} onClose={() => setOpen(undefined)} />}
@@ -69,26 +86,45 @@ function Row({ row, glance, onOpen }: { row: CaseloadRow; glance?: Glance; onOpe
     <li className={css.student} aria-label={student.name}>
       {vocabulary ? <HomePicture vocabulary={vocabulary.id} name={student.name} /> : <span className={`${css.homePicture} ${css.none}`} aria-hidden="true" />}
       <div className={css.who}>
-        <h2><Link to={`/students/${student.id}`}>{student.name}</Link></h2>
+        <h2>
+          <Link to={`/students/${student.id}`}>{student.name}</Link>
+        </h2>
         <p>{[year, student.className].filter(Boolean).join(' · ') || 'no class yet'}</p>
-        {vocabulary && <p>{vocabulary.rows} x {vocabulary.columns} grid, {vocabulary.boards} boards</p>}
+        {vocabulary && (
+          <p>
+            {vocabulary.rows} x {vocabulary.columns} grid, {vocabulary.boards} boards
+          </p>
+        )}
       </div>
       {vocabulary ? (
         <>
           <div>
-            <p><strong>{vocabulary.shown}</strong> of {vocabulary.words} words shown</p>
+            <p>
+              <strong>{vocabulary.shown}</strong> of {vocabulary.words} words shown
+            </p>
             {glance ? <ShownLine glance={glance} /> : <div className={css.linePlace} />}
             {glance && glance.plan.steps.length > 0 && <MoveOn glance={glance} mayEdit={edits} />}
           </div>
           <div className={css.change}>
-            <p>{vocabulary.changedBy ?? 'Dwimble'} {vocabulary.change}</p>
-            <p className={parts.quiet}>{dayAndTime(vocabulary.changedAt)}{row.vocabularies > 1 && ` · in “${vocabulary.name}”, one of ${row.vocabularies} vocabularies`}</p>
+            <p>
+              {vocabulary.changedBy ?? 'Dwimble'} {vocabulary.change}
+            </p>
+            <p className={parts.quiet}>
+              {dayAndTime(vocabulary.changedAt)}
+              {row.vocabularies > 1 && ` · in “${vocabulary.name}”, one of ${row.vocabularies} vocabularies`}
+            </p>
             {glance && <Next glance={glance} mayEdit={edits} most={2} />}
           </div>
           <div className={css.doors}>
-            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}`}>Boards</Link>
-            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/print`}>Print</Link>
-            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/talk`}>Talk</Link>
+            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}`}>
+              Boards
+            </Link>
+            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/print`}>
+              Print
+            </Link>
+            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/talk`}>
+              Talk
+            </Link>
             <More items={more} row={row} onOpen={onOpen} />
           </div>
         </>
@@ -96,7 +132,11 @@ function Row({ row, glance, onOpen }: { row: CaseloadRow; glance?: Glance; onOpe
         <>
           <p className={css.wide}>No boards yet.</p>
           <div className={css.doors}>
-            {edits && <Button type="primary" onClick={() => void navigate(`/students/${student.id}/start`)}>Start a vocabulary</Button>}
+            {edits && (
+              <Button type="primary" onClick={() => void navigate(`/students/${student.id}/start`)}>
+                Start a vocabulary
+              </Button>
+            )}
             <More items={more} row={row} onOpen={onOpen} />
           </div>
         </>
@@ -111,8 +151,15 @@ function More({ items, row, onOpen }: { items: { key: string; label: string }[];
   const { modal, message } = App.useApp();
   function ask(title: string, gone: () => Promise<unknown>) {
     void modal.confirm({
-      title, content: 'For 30 days it can be had back, with every version: see “what was deleted” below the students.', okText: 'Delete', cancelText: 'Leave it',
-      onOk: () => gone().then(() => queries.invalidateQueries({ queryKey: ['caseload'] }), (error: unknown) => message.error(sentence(error), 6)),
+      title,
+      content: 'For 30 days it can be had back, with every version: see “what was deleted” below the students.',
+      okText: 'Delete',
+      cancelText: 'Leave it',
+      onOk: () =>
+        gone().then(
+          () => queries.invalidateQueries({ queryKey: ['caseload'] }),
+          (error: unknown) => message.error(sentence(error), 6),
+        ),
     });
   }
   return (

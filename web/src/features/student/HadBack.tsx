@@ -10,7 +10,14 @@ import parts from '../../shell/parts.module.css';
 export function HadBack({ onClose }: { onClose: () => void }) {
   const queries = useQueryClient();
   const { data } = useQuery(deleted);
-  const restoring = useMutation({ mutationFn: restore, onSuccess: () => { void queries.invalidateQueries({ queryKey: ['deleted'] }); void queries.invalidateQueries({ queryKey: ['caseload'] }); void queries.invalidateQueries({ queryKey: ['lists'] }); } });
+  const restoring = useMutation({
+    mutationFn: restore,
+    onSuccess: () => {
+      void queries.invalidateQueries({ queryKey: ['deleted'] });
+      void queries.invalidateQueries({ queryKey: ['caseload'] });
+      void queries.invalidateQueries({ queryKey: ['lists'] });
+    },
+  });
   return (
     <Modal open title="Deleted in the last 30 days" onCancel={onClose} footer={null} width={640}>
       {restoring.isError && <Alert type="error" showIcon title={sentence(restoring.error)} className={parts.gapBelow} />}
@@ -18,9 +25,18 @@ export function HadBack({ onClose }: { onClose: () => void }) {
       <ul className={css.team} aria-label="What was deleted">
         {data?.map((d) => (
           <li key={`${d.what} ${d.id}`}>
-            <span><strong>{d.name}</strong>{d.what === 'LIST' ? `, a word list${d.of ? ` for ${d.of}` : ''}` : d.of && `, a vocabulary of ${d.of}`}<br /><span
-              className={parts.quiet}>{d.by ? `${d.by}, ` : ''}{dayAndTime(d.at)}; to be had back until {dayNamed(d.until)}</span></span>
-            <Button loading={restoring.isPending} onClick={() => restoring.mutate(d)} aria-label={`Have ${d.name} back`}>Have it back</Button>
+            <span>
+              <strong>{d.name}</strong>
+              {d.what === 'LIST' ? `, a word list${d.of ? ` for ${d.of}` : ''}` : d.of && `, a vocabulary of ${d.of}`}
+              <br />
+              <span className={parts.quiet}>
+                {d.by ? `${d.by}, ` : ''}
+                {dayAndTime(d.at)}; to be had back until {dayNamed(d.until)}
+              </span>
+            </span>
+            <Button loading={restoring.isPending} onClick={() => restoring.mutate(d)} aria-label={`Have ${d.name} back`}>
+              Have it back
+            </Button>
           </li>
         ))}
       </ul>

@@ -45,11 +45,12 @@ export function ShownLine({ glance, wide }: { glance: Glance; wide?: boolean }) 
         {wide && scale.map((n) => <line key={n} x1={0} x2={WIDTH} y1={y(n)} y2={y(n)} vectorEffect="non-scaling-stroke" />)}
         <polyline points={points.map((p) => p.join(',')).join(' ')} vectorEffect="non-scaling-stroke" />
       </svg>
-      {wide && scale.map((n) => (
-        <span key={n} className={css.scale} style={{ top: `${(100 * y(n)) / HEIGHT}%` }} aria-hidden="true">
-          {n}
-        </span>
-      ))}
+      {wide &&
+        scale.map((n) => (
+          <span key={n} className={css.scale} style={{ top: `${(100 * y(n)) / HEIGHT}%` }} aria-hidden="true">
+            {n}
+          </span>
+        ))}
       {wide && (
         <figcaption className={css.days} aria-hidden="true">
           <span>{day(line[0].at)}</span>

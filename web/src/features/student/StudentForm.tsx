@@ -7,7 +7,16 @@ import { AppearanceFields } from '../picture';
 import { addStudent, caseload, changeStudent, screenName, screens, type StudentFacts } from '../../data/students';
 import parts from '../../shell/parts.module.css';
 
-interface Values { name?: string; schoolYear?: number | null; className?: string; screen: string; look: Appearance['look']; tone: Appearance['tone']; hair: Appearance['hair']; placesKept?: boolean }
+interface Values {
+  name?: string;
+  schoolYear?: number | null;
+  className?: string;
+  screen: string;
+  look: Appearance['look'];
+  tone: Appearance['tone'];
+  hair: Appearance['hair'];
+  placesKept?: boolean;
+}
 
 /** Adds a student, or changes the facts of one. */
 export function StudentForm({ student, onClose, onKept }: { student?: Student; onClose: () => void; onKept?: (kept: Student) => void }) {
@@ -15,11 +24,21 @@ export function StudentForm({ student, onClose, onKept }: { student?: Student; o
   const { data: usual } = useQuery(screens);
   /** As it was when this was opened: what is changed here is changed from that. */
   const [seen] = useState(student);
-  const choices = (usual ?? []).concat(student && usual && !usual.some((s) => s.name === screenName(student.screen, usual))
-    ? [{ name: screenName(student.screen, usual), screen: student.screen }] : []);
+  const choices = (usual ?? []).concat(
+    student && usual && !usual.some((s) => s.name === screenName(student.screen, usual))
+      ? [{ name: screenName(student.screen, usual), screen: student.screen }]
+      : [],
+  );
   const keeping = useMutation({
     mutationFn: (values: Values) => {
-      const facts: StudentFacts = { name: values.name ?? '', schoolYear: values.schoolYear ?? undefined, className: values.className ?? '', screen: choices.find((s) => s.name === values.screen)!.screen, appearance: { look: values.look, tone: values.tone, hair: values.hair }, placesKept: values.placesKept };
+      const facts: StudentFacts = {
+        name: values.name ?? '',
+        schoolYear: values.schoolYear ?? undefined,
+        className: values.className ?? '',
+        screen: choices.find((s) => s.name === values.screen)!.screen,
+        appearance: { look: values.look, tone: values.tone, hair: values.hair },
+        placesKept: values.placesKept,
+      };
       return seen ? changeStudent(seen, facts) : addStudent(facts);
     },
     onSuccess: (kept) => {
@@ -34,21 +53,43 @@ export function StudentForm({ student, onClose, onKept }: { student?: Student; o
   return (
     <Modal open title={student ? `About ${student.name}` : 'Add a student'} onCancel={onClose} footer={null}>
       <Form<Values>
-        layout="vertical" requiredMark={false} onFinish={keeping.mutate}
-        initialValues={{ name: student?.name, schoolYear: student?.schoolYear, className: student?.className, screen: student ? screenName(student.screen, usual) : 'tablet, 10 inch', placesKept: student?.placesKept, look: 'COLOUR', tone: 'YELLOW', hair: 'USUAL', ...student?.appearance }}
+        layout="vertical"
+        requiredMark={false}
+        onFinish={keeping.mutate}
+        initialValues={{
+          name: student?.name,
+          schoolYear: student?.schoolYear,
+          className: student?.className,
+          screen: student ? screenName(student.screen, usual) : 'tablet, 10 inch',
+          placesKept: student?.placesKept,
+          look: 'COLOUR',
+          tone: 'YELLOW',
+          hair: 'USUAL',
+          ...student?.appearance,
+        }}
       >
         {keeping.isError && <Alert type="error" showIcon title={sentence(keeping.error)} className={parts.gapBelow} />}
-        <Form.Item label="Name" name="name"><Input autoFocus autoComplete="off" /></Form.Item>
+        <Form.Item label="Name" name="name">
+          <Input autoFocus autoComplete="off" />
+        </Form.Item>
         <div className={parts.sideBySide}>
-          <Form.Item label="School year, if any" name="schoolYear"><InputNumber min={0} max={14} precision={0} /></Form.Item>
-          <Form.Item label="Class or group" name="className"><Input autoComplete="off" /></Form.Item>
+          <Form.Item label="School year, if any" name="schoolYear">
+            <InputNumber min={0} max={14} precision={0} />
+          </Form.Item>
+          <Form.Item label="Class or group" name="className">
+            <Input autoComplete="off" />
+          </Form.Item>
         </div>
         <Form.Item label="Talks on" name="screen" extra="Cell sizes in millimetres are worked out from this screen.">
           <Select options={choices.map((s) => ({ value: s.name, label: s.name }))} />
         </Form.Item>
-        <Form.Item name="placesKept" valuePropName="checked"><Checkbox>Places are kept: a change that would move a shown word needs a reason</Checkbox></Form.Item>
+        <Form.Item name="placesKept" valuePropName="checked">
+          <Checkbox>Places are kept: a change that would move a shown word needs a reason</Checkbox>
+        </Form.Item>
         <AppearanceFields />
-        <Button type="primary" htmlType="submit" loading={keeping.isPending}>{student ? 'Keep' : 'Add'}</Button>
+        <Button type="primary" htmlType="submit" loading={keeping.isPending}>
+          {student ? 'Keep' : 'Add'}
+        </Button>
       </Form>
     </Modal>
   );

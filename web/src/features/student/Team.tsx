@@ -21,7 +21,10 @@ export function Team({ student, owns, onClose }: { student: Student; owns: boole
   const [joining, setJoining] = useState('');
   const changing = useMutation({
     mutationFn: (change: () => Promise<Member[]>) => change(),
-    onSuccess: (now) => { answered(queries, team(student.id).queryKey, now); setJoining(''); },
+    onSuccess: (now) => {
+      answered(queries, team(student.id).queryKey, now);
+      setJoining('');
+    },
   });
   return (
     <Modal open title={`${student.name}’s team`} onCancel={onClose} footer={null}>
@@ -30,19 +33,45 @@ export function Team({ student, owns, onClose }: { student: Student; owns: boole
       <ul className={css.team}>
         {members.map((m) => (
           <li key={m.accountId}>
-            <span><strong>{m.name}</strong>, {m.work}</span>
-            <Select size="small" value={m.role} options={roles} disabled={!owns} aria-label={`What ${m.name} may do`} popupMatchSelectWidth={false}
-              onChange={(role) => changing.mutate(() => joinTeam(student.id, m.signIn, role))} />
-            {owns && <Button size="small" type="text" onClick={() => changing.mutate(() => leaveTeam(student.id, m.signIn))}
-              aria-label={`Take ${m.name} off the team`}>take off</Button>}
+            <span>
+              <strong>{m.name}</strong>, {m.work}
+            </span>
+            <Select
+              size="small"
+              value={m.role}
+              options={roles}
+              disabled={!owns}
+              aria-label={`What ${m.name} may do`}
+              popupMatchSelectWidth={false}
+              onChange={(role) => changing.mutate(() => joinTeam(student.id, m.signIn, role))}
+            />
+            {owns && (
+              <Button
+                size="small"
+                type="text"
+                onClick={() => changing.mutate(() => leaveTeam(student.id, m.signIn))}
+                aria-label={`Take ${m.name} off the team`}
+              >
+                take off
+              </Button>
+            )}
           </li>
         ))}
       </ul>
       {owns && (
-        <form className={parts.sideBySide}
-          onSubmit={(e) => { e.preventDefault(); if (joining.trim()) changing.mutate(() => joinTeam(student.id, joining.trim(), 'EDITOR')); }}>
-          <Input value={joining} onChange={(e) => setJoining(e.target.value)} aria-label="Name somebody signs in with"
-            placeholder="Name somebody signs in with" />
+        <form
+          className={parts.sideBySide}
+          onSubmit={(e) => {
+            e.preventDefault();
+            if (joining.trim()) changing.mutate(() => joinTeam(student.id, joining.trim(), 'EDITOR'));
+          }}
+        >
+          <Input
+            value={joining}
+            onChange={(e) => setJoining(e.target.value)}
+            aria-label="Name somebody signs in with"
+            placeholder="Name somebody signs in with"
+          />
           <Button htmlType="submit">Add to the team</Button>
         </form>
       )}

@@ -4,12 +4,25 @@ import { describe, expect, it } from 'vitest';
 import { board, button, onPage, vocabulary } from '../../testing/page';
 import Talk from './Talk';
 
-const home = board('home', 2, 3,
-  button('I', 0, 0), button('want', 0, 1), button('eat', 0, 2, { label: 'eating', says: { type: 'nothing' }, leads: { type: 'opens', board: 'food' } }),
-  button('a', 1, 0, { says: { type: 'nothing' }, doings: [{ type: 'spell', letters: 'a' }] }), button('held', 1, 1, { label: 'egg', hidden: true }),
-  button('loose', 1, 2, { label: 'hive', says: { type: 'nothing' }, leads: { type: 'opens', board: 'gone' } }));
-const food = board('food', 1, 3, button('apple', 0, 0), button('back', 0, 1, { says: { type: 'nothing' }, leads: { type: 'back' } }),
-  button('home', 0, 2, { label: 'to home', says: { type: 'nothing' }, leads: { type: 'home' } }));
+const home = board(
+  'home',
+  2,
+  3,
+  button('I', 0, 0),
+  button('want', 0, 1),
+  button('eat', 0, 2, { label: 'eating', says: { type: 'nothing' }, leads: { type: 'opens', board: 'food' } }),
+  button('a', 1, 0, { says: { type: 'nothing' }, doings: [{ type: 'spell', letters: 'a' }] }),
+  button('held', 1, 1, { label: 'egg', hidden: true }),
+  button('loose', 1, 2, { label: 'hive', says: { type: 'nothing' }, leads: { type: 'opens', board: 'gone' } }),
+);
+const food = board(
+  'food',
+  1,
+  3,
+  button('apple', 0, 0),
+  button('back', 0, 1, { says: { type: 'nothing' }, leads: { type: 'back' } }),
+  button('home', 0, 2, { label: 'to home', says: { type: 'nothing' }, leads: { type: 'home' } }),
+);
 
 async function talking() {
   const page = onPage(<Talk />, {

@@ -27,11 +27,19 @@ export default function TalkPage() {
   const boards = useQuery({ ...allBoards(id), staleTime: Infinity });
   const shown = useQuery({ ...revealed(id, view.data?.version ?? 0), enabled: view.data !== undefined });
   const error = view.error ?? boards.error ?? shown.error;
-  if (error && !(view.data && boards.data && shown.data)) return <main className={parts.lone}><h1>These boards cannot be shown</h1><p
-    role="alert">{sentence(error)}</p></main>;
+  if (error && !(view.data && boards.data && shown.data))
+    return (
+      <main className={parts.lone}>
+        <h1>These boards cannot be shown</h1>
+        <p role="alert">{sentence(error)}</p>
+      </main>
+    );
   if (!view.data || !boards.data || !shown.data) return null;
-  return <ArtOf art={view.data.art} vocabulary={id}><Talk key={id} view={view.data} boards={boards.data} revealed={shown.data}
-    start={search.get('board') ?? view.data.home} /></ArtOf>;
+  return (
+    <ArtOf art={view.data.art} vocabulary={id}>
+      <Talk key={id} view={view.data} boards={boards.data} revealed={shown.data} start={search.get('board') ?? view.data.home} />
+    </ArtOf>
+  );
 }
 
 function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { view: VocabularyView; boards: Board[]; revealed: Revealed; start: string }) {
@@ -51,7 +59,9 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
   }, [model, state]);
   useEffect(() => hush, []);
   useEffect(() => forgetSaid(), []);
-  useEffect(() => { line.current?.scrollTo({ left: line.current.scrollWidth }); }, [state.message]);
+  useEffect(() => {
+    line.current?.scrollTo({ left: line.current.scrollWidth });
+  }, [state.message]);
 
   function speak(text: string) {
     setSaying(text);
@@ -83,31 +93,64 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
         <div className={css.messageBox}>
           <div className={css.message} ref={line} role="group" aria-label="Message" tabIndex={0}>
             {state.message.map((token, i) => (
-            <span key={i} className={css.token}>
-              <ButtonPicture layers={token.layers} />
-              <span dir="auto">{token.text}</span>
-            </span>
-          ))}
+              <span key={i} className={css.token}>
+                <ButtonPicture layers={token.layers} />
+                <span dir="auto">{token.text}</span>
+              </span>
+            ))}
           </div>
-          <p className={css.saying} role="status" aria-live="polite"><span>{notice || saying}</span></p>
+          <p className={css.saying} role="status" aria-live="polite">
+            <span>{notice || saying}</span>
+          </p>
           <Adult view={view} boards={boards} kept={kept} model={model} onModel={setModel} board={state.board} />
         </div>
-        <button type="button" className={css.sayIt} disabled={state.message.length === 0} onClick={() => speak(spokenMessage(state.message))}>Say it</button>
-        <button type="button" className={css.quietKey} disabled={state.message.length === 0}
-          onClick={() => setState({ ...state, message: takeOneOff(state.message) })}>take one off</button>
-        <button type="button" className={css.quietKey} disabled={state.message.length === 0}
-          onClick={() => { setState({ ...state, message: [] }); setSaying(''); }}>clear</button>
+        <button type="button" className={css.sayIt} disabled={state.message.length === 0} onClick={() => speak(spokenMessage(state.message))}>
+          Say it
+        </button>
+        <button
+          type="button"
+          className={css.quietKey}
+          disabled={state.message.length === 0}
+          onClick={() => setState({ ...state, message: takeOneOff(state.message) })}
+        >
+          take one off
+        </button>
+        <button
+          type="button"
+          className={css.quietKey}
+          disabled={state.message.length === 0}
+          onClick={() => {
+            setState({ ...state, message: [] });
+            setSaying('');
+          }}
+        >
+          clear
+        </button>
       </div>
-      <div className={css.talkGrid} role="group" aria-label={board.name}
-        style={{ ...gridLines(board), ...(around.background && { background: around.background, boxShadow: `0 0 0 calc(100vw * ${gap / 2}) ${around.background}` }) }}>
+      <div
+        className={css.talkGrid}
+        role="group"
+        aria-label={board.name}
+        style={{
+          ...gridLines(board),
+          ...(around.background && { background: around.background, boxShadow: `0 0 0 calc(100vw * ${gap / 2}) ${around.background}` }),
+        }}
+      >
         <LooksOfBoard.Provider value={looks}>
-          {board.buttons.filter((b) => model !== 'as the student sees' || !kept[b.id]).map((b) => (
-            <button key={b.id} type="button" className={kept[b.id] && model === 'waiting words faint' ? `${drawn.cell} ${css.faint}` : drawn.cell} onClick={() => press(b)}
-              style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}
-              aria-label={b.label || (b.says.type === 'words' ? b.says.text : 'picture')}>
-              <Card button={b} />
-            </button>
-          ))}
+          {board.buttons
+            .filter((b) => model !== 'as the student sees' || !kept[b.id])
+            .map((b) => (
+              <button
+                key={b.id}
+                type="button"
+                className={kept[b.id] && model === 'waiting words faint' ? `${drawn.cell} ${css.faint}` : drawn.cell}
+                onClick={() => press(b)}
+                style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}
+                aria-label={b.label || (b.says.type === 'words' ? b.says.text : 'picture')}
+              >
+                <Card button={b} />
+              </button>
+            ))}
         </LooksOfBoard.Provider>
       </div>
     </main>

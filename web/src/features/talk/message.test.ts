@@ -6,7 +6,20 @@ const board = (id: string): Board => ({ id, name: id, rows: 1, columns: 1, heigh
 const boards = new Map(['home', 'food', 'fruit'].map((id) => [id, board(id)]));
 
 function button(label: string, more: Partial<Button> = {}): Button {
-  return { id: label, cell: { row: 0, column: 0 }, span: { rows: 1, columns: 1 }, label, says: { type: 'label' }, kind: 'thing', leads: { type: 'stays' }, doings: [], layers: [], hidden: false, look: {}, ...more };
+  return {
+    id: label,
+    cell: { row: 0, column: 0 },
+    span: { rows: 1, columns: 1 },
+    label,
+    says: { type: 'label' },
+    kind: 'thing',
+    leads: { type: 'stays' },
+    doings: [],
+    layers: [],
+    hidden: false,
+    look: {},
+    ...more,
+  };
 }
 const opens = (to: string): Partial<Button> => ({ says: { type: 'nothing' }, leads: { type: 'opens', board: to } });
 const spells = (...letters: string[]): Partial<Button> => ({ says: { type: 'nothing' }, doings: letters.map((l) => ({ type: 'spell', letters: l })) });

@@ -36,11 +36,22 @@ export function tap(state: TalkState, button: Button, boards: Map<string, Board>
   let speak: string | undefined;
   for (const doing of button.doings) {
     switch (doing.type) {
-      case 'spell': message = spell(message, doing.letters); speak = doing.letters; break;
-      case 'add-space': message = endSpelling(message); break;
-      case 'take-last-off': message = takeOneOff(message); break;
-      case 'clear-message': message = []; break;
-      case 'say-message': speak = spokenMessage(message); break;
+      case 'spell':
+        message = spell(message, doing.letters);
+        speak = doing.letters;
+        break;
+      case 'add-space':
+        message = endSpelling(message);
+        break;
+      case 'take-last-off':
+        message = takeOneOff(message);
+        break;
+      case 'clear-message':
+        message = [];
+        break;
+      case 'say-message':
+        speak = spokenMessage(message);
+        break;
     }
   }
   const words = button.says.type === 'words' ? button.says.text : button.says.type === 'label' ? button.label : '';
@@ -55,8 +66,10 @@ export function tap(state: TalkState, button: Button, boards: Map<string, Board>
       if (back === undefined || speak === undefined || button.doings.length > 0) return { state: said, speak };
       return { state: { board: state.trail[back], trail: state.trail.slice(0, back), message }, speak };
     }
-    case 'elsewhere': return { state: said, speak, elsewhere: button.leads.vocabulary };
-    case 'home': return { state: { board: home, trail: [], message }, speak };
+    case 'elsewhere':
+      return { state: said, speak, elsewhere: button.leads.vocabulary };
+    case 'home':
+      return { state: { board: home, trail: [], message }, speak };
     case 'back': {
       const left = state.trail.length - 1;
       if (left < 0) return { state: { board: home, trail: [], message }, speak };

@@ -4,13 +4,33 @@ import type { Board, Button } from '../../api/types';
 import { begin, tap, type Tapped } from './message';
 
 /** Tapping as core has it (SharedCasesTest), on the same cases; how a case writes a button stands there under "tappingReads". */
-interface Case { taps: string[]; message: string[]; at: string; trail?: string[]; spoke?: string; nowhere?: boolean }
+interface Case {
+  taps: string[];
+  message: string[];
+  at: string;
+  trail?: string[];
+  spoke?: string;
+  nowhere?: boolean;
+}
 const cases = (shared as unknown as { tapping: Case[] }).tapping;
-const boards = new Map(['home', 'food', 'fruit'].map((id): [string, Board] => [id, { id, name: id, rows: 1, columns: 1, heights: [], widths: [], look: {}, buttons: [] }]));
+const boards = new Map(
+  ['home', 'food', 'fruit'].map((id): [string, Board] => [id, { id, name: id, rows: 1, columns: 1, heights: [], widths: [], look: {}, buttons: [] }]),
+);
 const doings = { _: 'add-space', '-': 'take-last-off', clear: 'clear-message', say: 'say-message' } as const;
 
 function button(written: string): Button {
-  const plain: Button = { id: 'b', cell: { row: 0, column: 0 }, span: { rows: 1, columns: 1 }, label: written, says: { type: 'label' }, leads: { type: 'stays' }, doings: [], layers: [], hidden: false, look: {} };
+  const plain: Button = {
+    id: 'b',
+    cell: { row: 0, column: 0 },
+    span: { rows: 1, columns: 1 },
+    label: written,
+    says: { type: 'label' },
+    leads: { type: 'stays' },
+    doings: [],
+    layers: [],
+    hidden: false,
+    look: {},
+  };
   const silent: Button = { ...plain, says: { type: 'nothing' } };
   if (written.startsWith('+')) return { ...silent, doings: [{ type: 'spell', letters: written.slice(1) }] };
   if (written in doings) return { ...silent, doings: [{ type: doings[written as keyof typeof doings] }] };

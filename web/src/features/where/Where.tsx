@@ -56,10 +56,7 @@ export default function Where() {
                     {f.picture && <Pic id={f.picture} />}
                     <Route spot={f.spot} /> <span>{spoken(f.spot.cell)}</span>
                     {f.why && <strong className={css.why}>{f.why}</strong>}
-                    <Link
-                      className={`${parts.dotted} ${css.notPrinted}`}
-                      to={`/vocabularies/${row.vocabulary}/boards/${encodeURIComponent(f.spot.board)}`}
-                    >
+                    <Link className={`${parts.dotted} ${css.notPrinted}`} to={`/vocabularies/${row.vocabulary}/boards/${encodeURIComponent(f.spot.board)}`}>
                       go there
                     </Link>
                   </p>

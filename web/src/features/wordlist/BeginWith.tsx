@@ -26,8 +26,7 @@ export function BeginWith({ onBegin, onClose }: { onBegin: (wanted: Begun) => Pr
   const atStep = steps.find((s) => s.id === step) ?? steps[(view?.plan.at ?? 1) - 1];
   const some = view?.boards.filter((b) => boards.includes(b.id)) ?? [];
   const said = saidToday(view?.id);
-  const ready =
-    view && (what === 'boards' ? some.length > 0 : what === 'step' ? atStep !== undefined : what === 'said' ? said.length > 0 : since !== '');
+  const ready = view && (what === 'boards' ? some.length > 0 : what === 'step' ? atStep !== undefined : what === 'said' ? said.length > 0 : since !== '');
 
   function begin() {
     if (!view || !row) return;
@@ -113,12 +112,7 @@ export function BeginWith({ onBegin, onClose }: { onBegin: (wanted: Begun) => Pr
           />
         )}
         {what === 'step' && (
-          <Select
-            aria-label="Step"
-            value={atStep?.id}
-            onChange={setStep}
-            options={steps.map((s, i) => ({ value: s.id, label: `${i + 1}. ${s.name}` }))}
-          />
+          <Select aria-label="Step" value={atStep?.id} onChange={setStep} options={steps.map((s, i) => ({ value: s.id, label: `${i + 1}. ${s.name}` }))} />
         )}
         {what === 'since' && <input type="date" aria-label="Since" value={since} onChange={(e) => setSince(e.target.value)} />}
       </div>

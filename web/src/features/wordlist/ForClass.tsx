@@ -38,9 +38,11 @@ export function ForClass({ view, onAct }: { view: WordList; onAct: (act: Act) =>
   return (
     <>
       For{' '}
-      <Glued after="."><button type="button" className={parts.dotted} title="For whom it is printed" onClick={() => setTable(view.classTable)}>
-        {said}
-      </button></Glued>
+      <Glued after=".">
+        <button type="button" className={parts.dotted} title="For whom it is printed" onClick={() => setTable(view.classTable)}>
+          {said}
+        </button>
+      </Glued>
       {table !== undefined && (
         <Modal
           open
@@ -52,8 +54,8 @@ export function ForClass({ view, onAct }: { view: WordList; onAct: (act: Act) =>
           onOk={() => void onAct({ what: 'class', table }).then((done) => done && setTable(undefined))}
         >
           <p>
-            A student a line: the name, then what is printed instead, with tabs or commas between; a first line says instead of which words. An empty
-            place leaves the word as it is. A table copied from a spreadsheet can be pasted.
+            A student a line: the name, then what is printed instead, with tabs or commas between; a first line says instead of which words. An empty place
+            leaves the word as it is. A table copied from a spreadsheet can be pasted.
           </p>
           <p>
             Add{' '}
@@ -103,9 +105,7 @@ export function ForClass({ view, onAct }: { view: WordList; onAct: (act: Act) =>
           photo={view.pupils.find((p) => p.name === photoOf)?.photo ?? undefined}
           student={rows.find((r) => r.student.name === photoOf)?.student}
           onClose={() => setPhotoOf(undefined)}
-          onKeep={(photo) =>
-            void onAct({ what: 'edit', edit: { type: 'photo-of', name: photoOf, photo } }).then((done) => done && setPhotoOf(undefined))
-          }
+          onKeep={(photo) => void onAct({ what: 'edit', edit: { type: 'photo-of', name: photoOf, photo } }).then((done) => done && setPhotoOf(undefined))}
         />
       )}
     </>

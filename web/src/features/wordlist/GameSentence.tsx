@@ -4,7 +4,11 @@ import type { Of, Named } from './sentenceOf';
 
 export function GameSentence({ support, mayEdit, onSet }: Of<Named<'bingo' | 'dominoes' | 'roll-and-say'>>) {
   const of = controls(support, mayEdit, onSet);
-  const who = <>for {of.number('players', 'How many play', 1, 60)} {support.players === 1 ? 'player' : 'players'}</>;
+  const who = (
+    <>
+      for {of.number('players', 'How many play', 1, 60)} {support.players === 1 ? 'player' : 'players'}
+    </>
+  );
   const dealt = <>, game {of.number('number', 'Number of the game: the same number gives the same cards', 0, 999_999_999)},</>;
   if (support.type === 'bingo') {
     const is = controls(support, mayEdit, onSet);

@@ -137,11 +137,7 @@ function ListHistory({ view, onAct, onClose }: { view: WordList; onAct: (act: Ac
               )}
             </span>
             {view.mayEdit && v.number !== view.version && (
-              <button
-                type="button"
-                className={parts.dotted}
-                onClick={() => void onAct({ what: 'back', number: v.number }).then((done) => done && onClose())}
-              >
+              <button type="button" className={parts.dotted} onClick={() => void onAct({ what: 'back', number: v.number }).then((done) => done && onClose())}>
                 as it was then
               </button>
             )}

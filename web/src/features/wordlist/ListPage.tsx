@@ -118,9 +118,7 @@ export default function ListPage() {
               {sentence(sheet.error)}
             </p>
           ) : (
-            sheet.data && (
-              <SheetStage view={view} sheets={sheet.data} onPage={setPage} onArrange={(from, to) => void edit({ type: 'arrange', from, to })} />
-            )
+            sheet.data && <SheetStage view={view} sheets={sheet.data} onPage={setPage} onArrange={(from, to) => void edit({ type: 'arrange', from, to })} />
           )}
         </section>
       </main>

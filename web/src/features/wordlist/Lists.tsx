@@ -27,14 +27,7 @@ export default function Lists() {
         <h1>Print</h1>
         <span className={parts.quiet}>One list of words, many supports.</span>
         <span className={parts.grow} />
-        <Input
-          className={css.seek}
-          placeholder="Find a list"
-          aria-label="Find a list"
-          allowClear
-          value={seek}
-          onChange={(e) => setSeek(e.target.value)}
-        />
+        <Input className={css.seek} placeholder="Find a list" aria-label="Find a list" allowClear value={seek} onChange={(e) => setSeek(e.target.value)} />
       </header>
       <form
         className={css.begin}
@@ -91,9 +84,7 @@ export default function Lists() {
           ))}
         </ul>
       </ArtOf>
-      {shown.length === 0 && (
-        <p className={parts.quiet}>{data.length === 0 ? 'No lists yet. Type the first words above.' : `No list answers to “${seek}”.`}</p>
-      )}
+      {shown.length === 0 && <p className={parts.quiet}>{data.length === 0 ? 'No lists yet. Type the first words above.' : `No list answers to “${seek}”.`}</p>}
     </main>
   );
 }

@@ -54,7 +54,7 @@ export function PageSentence({
             } as Record<string, string>
           }
           disabled={!mayEdit}
-          onChoose={(labels) => onSet({ ...page, labels: labels === 'BOARDS' ? undefined : (labels) })}
+          onChoose={(labels) => onSet({ ...page, labels: labels === 'BOARDS' ? undefined : labels })}
         />
       )}
       {page.labels !== 'NONE' && <>, {is.choice('type', 'How large words are', { EQUAL: 'all one size', EACH: 'each as large as fits' })}</>}, on{' '}
@@ -71,8 +71,8 @@ export function PageSentence({
           of {own.length('width', 'Width of the paper')} by {own.length('height', 'Height of the paper')}
         </>
       )}{' '}
-      {is.choice('turn', 'Which way the paper lies', { BEST: 'whichever way is better', UPRIGHT: 'standing up', LYING: 'lying down' })}, the printer
-      leaving {is.length('margin', 'What the printer cannot print on')} free.
+      {is.choice('turn', 'Which way the paper lies', { BEST: 'whichever way is better', UPRIGHT: 'standing up', LYING: 'lying down' })}, the printer leaving{' '}
+      {is.length('margin', 'What the printer cannot print on')} free.
     </>
   );
 }

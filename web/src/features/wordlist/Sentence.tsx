@@ -38,8 +38,8 @@ function StripSentence({ support, mayEdit, onSet }: Of<Named<'strip'>>) {
   return (
     <>
       A strip {is.yes('standing', 'Which way it goes', 'down', 'across')},{' '}
-      {is.number('inRow', 'How many in a row; 0 for as many as fit', 0, 30, support.inRow === 0 ? 'as many as fit' : String(support.inRow))} in a row,
-      each {is.length('side', 'Side of each picture')} wide, with{' '}
+      {is.number('inRow', 'How many in a row; 0 for as many as fit', 0, 30, support.inRow === 0 ? 'as many as fit' : String(support.inRow))} in a row, each{' '}
+      {is.length('side', 'Side of each picture')} wide, with{' '}
       {is.choice('heads', 'What stands over each', {
         NONE: 'nothing over them',
         NUMBERS: 'numbers',
@@ -102,8 +102,8 @@ function CardsSentence({ support: cards, mayEdit, onSet }: Of<Named<'cards'>>) {
         </>
       )}
       , {is.length('gap', 'Gap between cards')} apart, with{' '}
-      {is.choice('lines', 'Lines to cut along', { EDGE: 'an edge to cut along', CUT: 'lines to cut along between them', NONE: 'no lines' })}, corners
-      rounded by {is.length('corner', 'How far corners are rounded')},{' '}
+      {is.choice('lines', 'Lines to cut along', { EDGE: 'an edge to cut along', CUT: 'lines to cut along between them', NONE: 'no lines' })}, corners rounded by{' '}
+      {is.length('corner', 'How far corners are rounded')},{' '}
       {is.choice('back', 'What is on the back', {
         NONE: 'nothing on the back',
         BLANK: 'an empty back',
@@ -111,10 +111,8 @@ function CardsSentence({ support: cards, mayEdit, onSet }: Of<Named<'cards'>>) {
         WORD: 'the word alone on the back',
         PATTERN: 'a pattern on the back',
       })}
-      {cards.back !== 'NONE' && (
-        <> turned over {is.choice('flip', 'The edge the printer turns over', { LONG: 'the long edge', SHORT: 'the short edge' })}</>
-      )}
-      , {is.yes('hole', 'A hole for a key ring', 'a hole for a key ring', 'no hole')},
+      {cards.back !== 'NONE' && <> turned over {is.choice('flip', 'The edge the printer turns over', { LONG: 'the long edge', SHORT: 'the short edge' })}</>},{' '}
+      {is.yes('hole', 'A hole for a key ring', 'a hole for a key ring', 'no hole')},
     </>
   );
 }
@@ -160,8 +158,8 @@ function GridSentence({ support, mayEdit, onSet }: Of<Named<'grid'>>) {
         disabled={!mayEdit}
         onKeep={(text) => onSet({ ...support, empty: (text.match(/\d+/g) ?? []).map((n) => Number(n) - 1) })}
       />{' '}
-      empty, {is.yes('byKind', 'Colours', 'coloured by kind', 'white but for words with a paper of their own')},{' '}
-      {is.text('title', 'Title over it', 'no title')},
+      empty, {is.yes('byKind', 'Colours', 'coloured by kind', 'white but for words with a paper of their own')}, {is.text('title', 'Title over it', 'no title')}
+      ,
     </>
   );
 }

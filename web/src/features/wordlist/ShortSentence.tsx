@@ -20,8 +20,8 @@ export function ShortSentence({
       const is = controls(support, mayEdit, onSet);
       return (
         <>
-          {is.text('first', 'Over the first', 'nothing')} and {is.text('then', 'Over the second', 'nothing')},{' '}
-          {is.number('onSheet', 'Pairs on a sheet', 1, 6)} {support.onSheet === 1 ? 'pair' : 'pairs'} on a sheet,
+          {is.text('first', 'Over the first', 'nothing')} and {is.text('then', 'Over the second', 'nothing')}, {is.number('onSheet', 'Pairs on a sheet', 1, 6)}{' '}
+          {support.onSheet === 1 ? 'pair' : 'pairs'} on a sheet,
         </>
       );
     }
@@ -57,8 +57,9 @@ export function ShortSentence({
       const is = controls(set, mayEdit, (next) => onSet({ ...next, colour: next.colour === BEFORE ? undefined : next.colour }));
       return (
         <>
-          A scale of {is.number('steps', 'Steps', 3, 10)} steps, the first word lowest,{' '}
-          {is.yes('numbers', 'Numbers', 'numbered', 'without numbers')}, {is.choice('colour', 'Colour', set.colour === BEFORE ? { ...STRENGTHS, [BEFORE]: 'in three colours' } : STRENGTHS)}, {is.text('heading', 'Heading', 'no heading')},
+          A scale of {is.number('steps', 'Steps', 3, 10)} steps, the first word lowest, {is.yes('numbers', 'Numbers', 'numbered', 'without numbers')},{' '}
+          {is.choice('colour', 'Colour', set.colour === BEFORE ? { ...STRENGTHS, [BEFORE]: 'in three colours' } : STRENGTHS)},{' '}
+          {is.text('heading', 'Heading', 'no heading')},
         </>
       );
     }
@@ -78,8 +79,7 @@ export function ShortSentence({
       const is = controls(support, mayEdit, onSet);
       return (
         <>
-          Where {is.number('onSheet', 'Words on a sheet', 2, 12)} words on a sheet are on the student’s boards,{' '}
-          {is.text('title', 'Heading', 'no heading')},
+          Where {is.number('onSheet', 'Words on a sheet', 2, 12)} words on a sheet are on the student’s boards, {is.text('title', 'Heading', 'no heading')},
         </>
       );
     }

@@ -10,7 +10,11 @@ const list = (mayEdit = true) => ({ words: [word('1', 'ferry'), word('2', 'bag')
 
 function column(view = list()) {
   const onAct = vi.fn(async () => view);
-  return { ...onPage(<WordsColumn view={view} onAct={onAct} />), onAct, row: (text: string) => screen.getByRole('listitem', { name: new RegExp(`^${text},`) }) };
+  return {
+    ...onPage(<WordsColumn view={view} onAct={onAct} />),
+    onAct,
+    row: (text: string) => screen.getByRole('listitem', { name: new RegExp(`^${text},`) }),
+  };
 }
 
 describe('the words of a list', () => {

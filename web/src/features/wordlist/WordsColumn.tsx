@@ -1,6 +1,4 @@
-import {
-  DndContext, MouseSensor, pointerWithin, TouchSensor, useDraggable, useDroppable, useSensor, useSensors, type DragEndEvent,
-} from '@dnd-kit/core';
+import { DndContext, MouseSensor, pointerWithin, TouchSensor, useDraggable, useDroppable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { Input } from 'antd';
 import { useState, type KeyboardEvent, type MouseEvent, type ReactNode, type SyntheticEvent, type TouchEvent } from 'react';
 import type { ListedWord, WordList } from '../../api/types';
@@ -17,10 +15,7 @@ const TIMES = [0, 1, 2, 3, 4, 5, 6, 8, 10, 12, 20];
 const LANGUAGES: Record<string, string> = {
   none: 'one language',
   ...Object.fromEntries(
-    ['Arabic', 'Chinese', 'French', 'German', 'Polish', 'Portuguese', 'Spanish', 'Turkish', 'Ukrainian', 'Vietnamese'].map((l) => [
-      l,
-      `two, also ${l}`,
-    ]),
+    ['Arabic', 'Chinese', 'French', 'German', 'Polish', 'Portuguese', 'Spanish', 'Turkish', 'Ukrainian', 'Vietnamese'].map((l) => [l, `two, also ${l}`]),
   ),
 };
 /** In a field one marks letters, and in a menu that opens over the row one chooses. */
@@ -67,10 +62,7 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
       rows[i + 1]?.focus();
     }
   }
-  const sensors = useSensors(
-    useSensor(RowMouse, { activationConstraint: BEGINS.mouse }),
-    useSensor(RowTouch, { activationConstraint: BEGINS.touch }),
-  );
+  const sensors = useSensors(useSensor(RowMouse, { activationConstraint: BEGINS.mouse }), useSensor(RowTouch, { activationConstraint: BEGINS.touch }));
   function dropped({ active, over }: DragEndEvent) {
     if (over && over.id !== active.id) move([String(active.id)], over.id === END ? undefined : String(over.id));
   }
@@ -210,7 +202,13 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
 }
 
 /** A word of the list, to be taken by mouse or finger and put before another. */
-function Row({ word, mayEdit, label, onKeyDown, children }: {
+function Row({
+  word,
+  mayEdit,
+  label,
+  onKeyDown,
+  children,
+}: {
   word: ListedWord;
   mayEdit: boolean;
   label: string;

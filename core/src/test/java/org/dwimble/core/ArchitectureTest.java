@@ -15,7 +15,7 @@ class ArchitectureTest {
     void theRulesKnowNoServerNoSqlAndNoWeb() {
         noClasses().should().dependOnClassesThat()
             .resideInAnyPackage("org.dwimble.server..", "java.sql..", "javax.sql..", "org.springframework..", "jakarta.servlet..", "java.net.http..",
-            "java.awt..")
+                "java.awt..")
             .check(CORE);
     }
 
@@ -33,7 +33,8 @@ class ArchitectureTest {
 
     @Test
     void whatIsKeptIsKnownByWhatKeepsItAndNotTheOtherWay() {
-        noClasses().that().resideInAPackage("org.dwimble.core.support").should().dependOnClassesThat().resideInAPackage("org.dwimble.core.support.kept").check(CORE);
+        noClasses().that().resideInAPackage("org.dwimble.core.support").should().dependOnClassesThat().resideInAPackage("org.dwimble.core.support.kept")
+            .check(CORE);
         noClasses().that().resideInAPackage("org.dwimble.core.wordlist").should().dependOnClassesThat().resideInAPackage("org.dwimble.core.wordlist.kept")
             .check(CORE);
     }

@@ -155,7 +155,8 @@ class SharedCasesTest {
     @MethodSource("looks")
     void looksAreTheSameHereAndThere(JsonNode tried) {
         JsonNode paper = tried.get("kindPaper");
-        Look seen = Look.seen(look(tried.get("whole")), look(tried.get("board")), look(tried.get("button")), paper.isNull() ? null : Colour.of(paper.asString()));
+        Look seen = Look.seen(look(tried.get("whole")), look(tried.get("board")), look(tried.get("button")),
+            paper.isNull() ? null : Colour.of(paper.asString()));
         JsonNode is = JsonMapper.shared().valueToTree(seen);
         tried.get("seen").properties().forEach(p -> assertThat(is.path(p.getKey()).isMissingNode() ? "null" : is.get(p.getKey()).toString()).as(p.getKey())
             .isEqualTo(p.getValue().toString()));

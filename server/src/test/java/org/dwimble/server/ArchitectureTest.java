@@ -10,7 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.springframework.web.bind.annotation.RestController;
 
 class ArchitectureTest {
-    private static final JavaClasses SERVER = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("org.dwimble.server");
+    private static final JavaClasses SERVER = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
+        .importPackages("org.dwimble.server");
 
     @Test
     void noTwoRoomsDependOnEachOther() {
@@ -19,7 +20,8 @@ class ArchitectureTest {
 
     @Test
     void nobodyDependsOnWhatAnswersRequestsNorOnTheDemo() {
-        noClasses().that().areNotAnnotatedWith(RestController.class).and().areTopLevelClasses().should().dependOnClassesThat().areAnnotatedWith(RestController.class)
+        noClasses().that().areNotAnnotatedWith(RestController.class).and().areTopLevelClasses().should().dependOnClassesThat()
+            .areAnnotatedWith(RestController.class)
             .check(SERVER);
         noClasses().that().resideOutsideOfPackage("org.dwimble.server.demo..").should().dependOnClassesThat().resideInAPackage("org.dwimble.server.demo..")
             .check(SERVER);
@@ -28,6 +30,7 @@ class ArchitectureTest {
     /** What answers requests asks a store; but for the care of the database itself. */
     @Test
     void whatAnswersRequestsKnowsNoSql() {
-        noClasses().that().areAnnotatedWith(RestController.class).and().resideOutsideOfPackage("org.dwimble.server.care..").should().dependOnClassesThat().resideInAPackage("java.sql..").check(SERVER);
+        noClasses().that().areAnnotatedWith(RestController.class).and().resideOutsideOfPackage("org.dwimble.server.care..").should().dependOnClassesThat()
+            .resideInAPackage("java.sql..").check(SERVER);
     }
 }

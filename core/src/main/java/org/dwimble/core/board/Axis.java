@@ -1,4 +1,6 @@
 package org.dwimble.core.board;
 
 /** The two ways a board has lines. */
-public enum Axis { ROWS, COLUMNS }
+public enum Axis {
+    ROWS, COLUMNS
+}

@@ -1,8 +1,8 @@
 package org.dwimble.core.board;
 
 import java.util.List;
-import org.dwimble.core.look.Look;
 import org.dwimble.core.doing.Doing;
+import org.dwimble.core.look.Look;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 

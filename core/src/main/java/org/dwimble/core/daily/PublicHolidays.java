@@ -47,8 +47,9 @@ public final class PublicHolidays {
 
     private static Country country(String code) {
         Map<String, CalendarHierarchy> regions = manager(code).getCalendarHierarchy().getChildren();
-        return new Country(code, new Locale("", code).getDisplayCountry(Locale.ENGLISH), regions.entrySet().stream().map(r -> new Region(r.getKey(), r.getValue().getDescription(Locale.ENGLISH)))
-            .sorted(Comparator.comparing(Region::name)).toList());
+        return new Country(code, new Locale("", code).getDisplayCountry(Locale.ENGLISH),
+            regions.entrySet().stream().map(r -> new Region(r.getKey(), r.getValue().getDescription(Locale.ENGLISH)))
+                .sorted(Comparator.comparing(Region::name)).toList());
     }
 
     /**
@@ -73,7 +74,8 @@ public final class PublicHolidays {
      * @param region  empty for those of the whole country alone
      */
     public static Map<LocalDate, String> of(String country, String region, LocalDate from, LocalDate to) {
-        if (country.isEmpty() || from.getYear() < FIRST_YEAR || to.getYear() > LAST_YEAR || HolidayManager.getSupportedCalendarCodes().stream().noneMatch(country::equalsIgnoreCase)) {
+        if (country.isEmpty() || from.getYear() < FIRST_YEAR || to.getYear() > LAST_YEAR
+            || HolidayManager.getSupportedCalendarCodes().stream().noneMatch(country::equalsIgnoreCase)) {
             return Map.of();
         }
         String[] within = region.isEmpty() ? new String[0] : new String[] {region};

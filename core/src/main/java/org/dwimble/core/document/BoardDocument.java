@@ -13,7 +13,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** A board as it is kept. Equal boards have equal bytes, and so one SHA-256. */
 public final class BoardDocument {
     static final int FORMAT = 2;
-    private static final Set<String> KEYS = LookPart.and(Formats.FORMAT, "id", "name", "rows", "columns", "heights", "widths", "buttons", "pictures", "sounds", "extras");
+    private static final Set<String> KEYS = LookPart.and(Formats.FORMAT, "id", "name", "rows", "columns", "heights", "widths", "buttons", "pictures", "sounds",
+        "extras");
 
     private BoardDocument() {
     }
@@ -55,7 +56,9 @@ public final class BoardDocument {
             buttons.add(ButtonPart.read((ObjectNode) button));
         }
         Board.Facts facts = new Board.Facts(Carried.read(json.path("pictures")), Carried.read(json.path("sounds")));
-        return new Board(json.path("id").asString(), json.path("name").asString(), new Shape(json.path("rows").asInt(), json.path("columns").asInt(), lines(json.path("heights")),
-            lines(json.path("widths"))), LookPart.read(json), buttons, facts, Carried.extras(json, KEYS));
+        return new Board(json.path("id").asString(), json.path("name").asString(),
+            new Shape(json.path("rows").asInt(), json.path("columns").asInt(), lines(json.path("heights")),
+                lines(json.path("widths"))),
+            LookPart.read(json), buttons, facts, Carried.extras(json, KEYS));
     }
 }

@@ -67,7 +67,8 @@ final class FirstFormat {
         switch (says.path("type").asString("label")) {
             case "nothing" -> into.put("says", "nothing");
             case "words" -> into.putObject("says").put("words", says.path("text").asString());
-            default -> { }
+            default -> {
+            }
         }
     }
 
@@ -76,7 +77,8 @@ final class FirstFormat {
             case "home" -> into.put("leads", "home");
             case "back" -> into.put("leads", "back");
             case "opens" -> into.putObject("leads").put("opens", leads.path("board").asString());
-            default -> { }
+            default -> {
+            }
         }
     }
 

@@ -10,8 +10,8 @@ import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
-import org.dwimble.core.look.Look;
 import org.dwimble.core.doing.Doing;
+import org.dwimble.core.look.Look;
 import org.dwimble.core.plan.Hold;
 import org.jspecify.annotations.Nullable;
 

@@ -11,7 +11,8 @@ import org.jspecify.annotations.Nullable;
 public sealed interface Key extends Touched {
     /** The key this one is part of; null at the top. */
     @Override
-    @Nullable Key within();
+    @Nullable
+    Key within();
 
     /** A button, with its place and all its facets. */
     record OfButton(String button) implements Key {

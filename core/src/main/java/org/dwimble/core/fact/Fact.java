@@ -15,7 +15,9 @@ public record Fact(What what, String about, String note, String saidBy) {
     public static final int LONGEST_NOTE = 400;
 
     /** What sort of fact. */
-    public enum What { ALLERGY, DIET, FOOD_RULE, SCHOOL_YEAR, INTEREST, DIED, LEFT, FRIGHTENS }
+    public enum What {
+        ALLERGY, DIET, FOOD_RULE, SCHOOL_YEAR, INTEREST, DIED, LEFT, FRIGHTENS
+    }
 
     public Fact {
         about = Text.tidy(about);

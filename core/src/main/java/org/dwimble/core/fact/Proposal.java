@@ -13,8 +13,12 @@ import org.dwimble.core.told.Told;
  */
 public record Proposal(String board, Button button, Does does, Sure sure, Told why) {
     /** What is proposed. */
-    public enum Does { HOLD, BRING_FORWARD }
+    public enum Does {
+        HOLD, BRING_FORWARD
+    }
 
     /** The surest first. */
-    public enum Sure { SURE, LIKELY, PERHAPS }
+    public enum Sure {
+        SURE, LIKELY, PERHAPS
+    }
 }

@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record Look(@Nullable Colour fill, @Nullable Colour border, @Nullable Integer edge, @Nullable LabelPlace label, @Nullable Integer picture,
-                   @Nullable Integer corner, @Nullable TypeSize type, @Nullable Integer gap, @Nullable Colour background, @Nullable Boolean byKind) {
+    @Nullable Integer corner, @Nullable TypeSize type, @Nullable Integer gap, @Nullable Colour background, @Nullable Boolean byKind) {
     public static final int MOST_EDGE = 12;
     public static final int LEAST_PICTURE = 30;
     public static final int MOST_PICTURE = 90;

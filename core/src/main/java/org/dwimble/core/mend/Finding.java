@@ -16,7 +16,9 @@ import org.jspecify.annotations.Nullable;
  */
 public record Finding(What what, Told told, String board, @Nullable Cell cell, List<Mend> mends) {
 
-    public enum What { LOOSE_END, NO_WAY_OUT, UNREACHABLE }
+    public enum What {
+        LOOSE_END, NO_WAY_OUT, UNREACHABLE
+    }
 
     /** @param told what the mend does, short enough for a button */
     public record Mend(Told told, Intention intention) {

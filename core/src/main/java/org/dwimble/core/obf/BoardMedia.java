@@ -48,12 +48,14 @@ final class BoardMedia {
     }
 
     /** What the boards know it by; null if it did not come. @param id as in the file */
-    @Nullable String id(String id) {
+    @Nullable
+    String id(String id) {
         return ids.get(id);
     }
 
     /** What the boards know one by that a button asks for; one that the file does not list is said. */
-    @Nullable String askedFor(String id) {
+    @Nullable
+    String askedFor(String id) {
         if (!id.isEmpty() && !listed.contains(id)) {
             found("found-media-names-nothing", "id", Text.cut(id, 40));
         }
@@ -66,7 +68,8 @@ final class BoardMedia {
     }
 
     /** Where one is that did not come, as the file says it; null if the file says nothing of the kind. */
-    @Nullable ObjectNode elsewhere(String id) {
+    @Nullable
+    ObjectNode elsewhere(String id) {
         return ids.containsKey(id) ? null : elsewhere.get(id);
     }
 

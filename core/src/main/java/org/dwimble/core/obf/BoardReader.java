@@ -25,11 +25,10 @@ import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
-import org.dwimble.core.text.Text;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.look.Look;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
-import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -255,7 +254,7 @@ final class BoardReader {
         }
         return new Button(id, standing, new Face(label, layers, kind),
             new Acts(says, sounds.askedFor(ObfReader.text(json, "sound_id", "")), doings, leads), ObfPlan.shown(json, look),
-                Extras.ofPackage(extras));
+            Extras.ofPackage(extras));
     }
 
     /** Where its picture or its sound would be, for a file that is written; Dwimble opens no address. */

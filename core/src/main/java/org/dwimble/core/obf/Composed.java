@@ -16,9 +16,9 @@ final class Composed {
     static Media.Item of(List<Layer> layers, Media media) {
         StringBuilder svg = new StringBuilder("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 1000 1000\" width=\"1000\" height=\"1000\">");
         for (Layer layer : layers) {
-            media.find(layer.picture()).ifPresent(item ->
-                svg.append(String.format(Locale.ROOT, "<image x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\" href=\"data:%s;base64,%s\"/>",
-                layer.x(), layer.y(), layer.size(), layer.size(), item.contentType(), Base64.getEncoder().encodeToString(item.bytes()))));
+            media.find(layer.picture())
+                .ifPresent(item -> svg.append(String.format(Locale.ROOT, "<image x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\" href=\"data:%s;base64,%s\"/>",
+                    layer.x(), layer.y(), layer.size(), layer.size(), item.contentType(), Base64.getEncoder().encodeToString(item.bytes()))));
         }
         byte[] bytes = svg.append("</svg>").toString().getBytes(StandardCharsets.UTF_8);
         String name = "layers-" + ContentHash.hex(bytes).substring(0, 32);

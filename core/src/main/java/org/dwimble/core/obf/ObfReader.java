@@ -8,8 +8,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Base64;
 import java.util.Collection;
-import java.util.HashSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,12 +23,12 @@ import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Extras;
-import org.dwimble.core.text.Text;
-import org.dwimble.core.board.Whole;
-import org.dwimble.core.told.Told;
-import org.dwimble.core.document.Json;
-import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.board.Whole;
+import org.dwimble.core.document.Json;
+import org.dwimble.core.text.Text;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
@@ -67,10 +67,11 @@ public final class ObfReader {
         this.media = media;
         this.limits = limits;
         this.mapper = JsonMapper.builder(JsonFactory.builder()
-                .streamReadConstraints(StreamReadConstraints.builder()
-                    .maxNestingDepth(limits.depth()).maxTokenCount(limits.nodes()).maxStringLength((int) Math.min(Integer.MAX_VALUE - 8,
-                        limits.entryBytes() * 4 / 3 + 1024))
-                        .build()).build())
+            .streamReadConstraints(StreamReadConstraints.builder()
+                .maxNestingDepth(limits.depth()).maxTokenCount(limits.nodes()).maxStringLength((int) Math.min(Integer.MAX_VALUE - 8,
+                    limits.entryBytes() * 4 / 3 + 1024))
+                .build())
+            .build())
             .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
             .disable(JsonNodeFeature.STRIP_TRAILING_BIGDECIMAL_ZEROES)
             .build();

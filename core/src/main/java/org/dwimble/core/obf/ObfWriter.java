@@ -5,16 +5,16 @@ import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDateTime;
-import java.util.Base64;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Supplier;
-import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
@@ -276,7 +276,10 @@ public final class ObfWriter {
         Optional.ofNullable(called.files().get(board)).ifPresent(file -> load.put("path", file));
     }
 
-    /** @param asItCame with what Dwimble does not do; where that does the same as the button now, it is written in its order; else what Dwimble does not do comes last */
+    /**
+     * @param asItCame with what Dwimble does not do; where that does the same as the button now, it is written in its order; else what Dwimble does not do
+     * comes last
+     */
     private static ArrayNode actions(Button button, @Nullable JsonNode asItCame) {
         ArrayNode actions = JSON.createArrayNode();
         button.doings().forEach(d -> actions.add(ObfActions.write(d)));

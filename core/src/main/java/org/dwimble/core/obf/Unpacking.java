@@ -38,7 +38,7 @@ final class Unpacking {
             throw new Refused("too-many-files", "file", name, "has", zip.size(), "most", limits.entries());
         }
         long total = 0;
-        for (Enumeration<? extends ZipEntry> entries = zip.entries(); entries.hasMoreElements(); ) {
+        for (Enumeration<? extends ZipEntry> entries = zip.entries(); entries.hasMoreElements();) {
             ZipEntry entry = entries.nextElement();
             if (climbs(entry.getName())) {
                 throw new Refused("zip-climbs-out", "file", name, "entry", told(entry.getName()));
@@ -86,7 +86,8 @@ final class Unpacking {
     }
 
     /** A file of another kind; null if there is none. May be asked by several threads at once. @throws ZipException or EOFException if it is damaged */
-    @Nullable Unpacked other(String path) throws IOException, Refused {
+    @Nullable
+    Unpacked other(String path) throws IOException, Refused {
         return has(path) ? bytes(zip.getEntry(path), new AtomicLong(), limits.entryBytes()) : null;
     }
 

@@ -22,9 +22,11 @@ public record Pattern(String name, String about, List<List<Word>> rows) {
     }
 
     public static final List<Pattern> ALL = List.of(
-        new Pattern("people", "family, school, friends", rows(Kind.WHO, "I you he she", "mum dad brother sister", "grandma grandpa baby friend", "teacher helper doctor class")),
-        new Pattern("choices", "this, that, something else", List.of(row(Kind.DO, "want"), row(Kind.LITTLE, "this that"), row(Kind.DESCRIBING, "more different finished"),
-            row(Kind.SOCIAL, "yes no help"))),
+        new Pattern("people", "family, school, friends",
+            rows(Kind.WHO, "I you he she", "mum dad brother sister", "grandma grandpa baby friend", "teacher helper doctor class")),
+        new Pattern("choices", "this, that, something else",
+            List.of(row(Kind.DO, "want"), row(Kind.LITTLE, "this that"), row(Kind.DESCRIBING, "more different finished"),
+                row(Kind.SOCIAL, "yes no help"))),
         new Pattern("feelings", "how one feels", rows(Kind.DESCRIBING, "happy sad angry scared", "tired ill excited bored", "hungry thirsty hot cold")),
         new Pattern("yes and no", "answers", List.of(row(Kind.SOCIAL, "yes no"), row(Kind.SOCIAL, "maybe"), row(Kind.SOCIAL, "stop help"))),
         new Pattern("days", "the week", List.of(row(Kind.THING, "Monday Tuesday Wednesday Thursday Friday"), row(Kind.THING, "Saturday Sunday"),
@@ -33,8 +35,9 @@ public record Pattern(String name, String about, List<List<Word>> rows) {
         new Pattern("alphabet", "letters to spell with", spelled("abcdefg", "hijklmn", "opqrstu", "vwxyz")),
         new Pattern("question words", "to ask", rows(Kind.QUESTION, "what who where", "when why how", "which")),
         new Pattern("actions", "things to do", rows(Kind.DO, "go come stop look", "eat drink play sleep", "make give put open", "run jump sing read")),
-        new Pattern("steps of a routine", "first, then, after that", List.of(row(Kind.LITTLE, "first"), row(Kind.LITTLE, "then"), row(Kind.LITTLE, "after_that"),
-            row(Kind.DESCRIBING, "finished"))));
+        new Pattern("steps of a routine", "first, then, after that",
+            List.of(row(Kind.LITTLE, "first"), row(Kind.LITTLE, "then"), row(Kind.LITTLE, "after_that"),
+                row(Kind.DESCRIBING, "finished"))));
 
     private static List<List<Word>> rows(Kind kind, String... rows) {
         return Stream.of(rows).map(r -> row(kind, r)).toList();

@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param source     where it is from, in words; may be empty
  */
 public record OwnPicture(List<String> words, List<String> categories, Audience audience, @Nullable String student, boolean person,
-                         Origin origin, String author, String licence, String source) {
+    Origin origin, String author, String licence, String source) {
     public static final int MOST_WORDS = 20;
     private static final int MOST_CATEGORIES = 20;
     private static final int LONGEST_CREDIT = 200;
@@ -90,7 +90,8 @@ public record OwnPicture(List<String> words, List<String> categories, Audience a
         name = name.replaceFirst("\\.[A-Za-z0-9]{1,5}$", "");
         String words = name.replaceAll("[_+.\\-]+", " ").replaceAll("(?<=\\p{Ll})(?=\\p{Lu})", " ").replaceAll("\\s*[(\\[]\\d+[)\\]]\\s*$", "")
             .replaceAll("\\s+", " ").trim();
-        boolean camera = words.matches("(?i)(img|dsc|dscn|dscf|pxl|photo|image|picture|screenshot|mvimg|p)?[\\s\\d]*(\\s*(at|copy|edited|burst|cover|hdr)?[\\s\\d]*)*") || words.isEmpty();
+        boolean camera = words.matches(
+            "(?i)(img|dsc|dscn|dscf|pxl|photo|image|picture|screenshot|mvimg|p)?[\\s\\d]*(\\s*(at|copy|edited|burst|cover|hdr)?[\\s\\d]*)*") || words.isEmpty();
         if (camera) {
             return "picture";
         }

@@ -87,7 +87,8 @@ public final class Comparison {
         }
 
         /** Cells tapped on the way to a board from home; null if none lead there. */
-        @Nullable List<Cell> taps(String board) {
+        @Nullable
+        List<Cell> taps(String board) {
             return taps.computeIfAbsent(board, b -> routes.to(b).map(way -> way.stream().map(Routes.Tap::cell).toList())).orElse(null);
         }
 

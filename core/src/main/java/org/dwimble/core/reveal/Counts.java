@@ -65,6 +65,7 @@ public record Counts(int words, int shown, int boards, int buttons, List<Integer
         int[] fresh = new int[plan.steps().size() + 1];
         firstAt.values().stream().filter(first -> first != NEVER).forEach(first -> fresh[first]++);
         Arrays.parallelPrefix(fresh, Integer::sum);
-        return new Counts(firstAt.size(), fresh[plan.at()], vocabulary.boards().size(), buttons, Arrays.stream(fresh).skip(1).boxed().toList(), inNoStep.size());
+        return new Counts(firstAt.size(), fresh[plan.at()], vocabulary.boards().size(), buttons, Arrays.stream(fresh).skip(1).boxed().toList(),
+            inNoStep.size());
     }
 }

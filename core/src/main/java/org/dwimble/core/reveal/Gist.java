@@ -37,7 +37,8 @@ public record Gist(boolean has, Set<String> steps, int says, List<String> held, 
             (int) buttons.stream().filter(b -> !b.isWay() && !b.spoken().isEmpty()).count(), buttons.stream().filter(Button::hidden).map(Button::id).toList(),
             buttons.stream().filter(b -> !b.hidden() && !b.isWay() && !(b.onlyOpens() && b.shown().step() == null))
                 .collect(Collectors.collectingAndThen(Collectors.groupingBy(Gist::step, Collectors.mapping(Button::id, Collectors.toUnmodifiableList())),
-                    Collections::unmodifiableMap)), words(buttons));
+                    Collections::unmodifiableMap)),
+            words(buttons));
     }
 
     private static Map<Set<String>, Set<String>> words(List<Button> buttons) {

@@ -14,8 +14,8 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Names;
-import org.dwimble.core.text.Text;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 

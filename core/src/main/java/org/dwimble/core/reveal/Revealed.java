@@ -29,7 +29,9 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Revealed {
     /** What keeps a button back. */
-    public enum Kept { WAITS, HELD, NOTHING_BEHIND }
+    public enum Kept {
+        WAITS, HELD, NOTHING_BEHIND
+    }
 
     /** @param shown different words the board shows; @param words different words it has */
     public record Line(int shown, int words) {

@@ -14,7 +14,9 @@ import org.jspecify.annotations.Nullable;
 /** The line of words shown over time. */
 public final class ShownOverTime {
     /** What is worth a mark on the line: a step, people, a version somebody named. */
-    public enum Mark { STEP, PEOPLE, NAMED }
+    public enum Mark {
+        STEP, PEOPLE, NAMED
+    }
 
     /** A kept state. @param told what made it; @param name null if nobody named it; @param by null if the program made it */
     public record Moment(Instant at, int shown, int words, Told told, @Nullable String name, @Nullable String by) {

@@ -53,8 +53,8 @@ public final class WayHome {
     /**
      * The buttons a board lacks to lead home and back: each in the cell, and with the look, it most often has
      * on boards of the same size (ties: first in reading order), else on any board; if that row or column is off a smaller
-     * board, in its last one; if that cell is taken or there is no example, in the last empty cell. Home alone if there is room for one, or if the other boards all do
-     * without back. Fewer than two if the board has one already or is full.
+     * board, in its last one; if that cell is taken or there is no example, in the last empty cell. Home alone if there is room for one, or if the other
+     * boards all do without back. Fewer than two if the board has one already or is full.
      */
     public List<Button> missingOn(Board board, Supplier<String> ids) {
         List<Button> missing = new ArrayList<>();

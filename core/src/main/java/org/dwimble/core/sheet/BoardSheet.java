@@ -12,20 +12,20 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
-import org.dwimble.core.text.Text;
 import org.dwimble.core.board.Whole;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.LabelPlace;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.look.TypeSize;
 import org.dwimble.core.measure.Length;
-import org.dwimble.core.told.Told;
-import org.dwimble.core.told.Unacceptable;
-import org.jspecify.annotations.Nullable;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.measure.Tracks;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.TalkLayout;
+import org.dwimble.core.text.Text;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One board on paper: with cells exactly as large as on the student's screen, to point at, or so many percent of that, over several
@@ -38,10 +38,14 @@ public final class BoardSheet {
     private static final int MOST_PERCENT = 400;
 
     /** How large the board is printed: as on the screen, a share of that, or as the page allows. */
-    public enum Size { SCREEN, SCALED, PAGE }
+    public enum Size {
+        SCREEN, SCALED, PAGE
+    }
 
     /** Colours as on the screen, or white cards with thin edges. */
-    public enum Ink { FULL, SAVING }
+    public enum Ink {
+        FULL, SAVING
+    }
 
     /**
      * @param percent  of true size, if it is scaled

@@ -14,7 +14,9 @@ public final class Canvas {
     private static final Colour NOT = Colour.of("#8b1e3f");
 
     /** Where writing stands in its room, up and down. */
-    public enum Stand { TOP, MIDDLE, BOTTOM }
+    public enum Stand {
+        TOP, MIDDLE, BOTTOM
+    }
 
     private final Type type;
     private final List<Mark> marks = new ArrayList<>();

@@ -2,8 +2,8 @@ package org.dwimble.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.dwimble.core.text.Text;
 import org.dwimble.core.measure.Length;
+import org.dwimble.core.text.Text;
 
 /**
  * A label set as large as its room allows: on one line or two, never smaller than can be read. It is parted between words only.

@@ -31,7 +31,10 @@ public sealed interface Mark {
     record Line(Length x1, Length y1, Length x2, Length y2, boolean dashed) implements Mark {
     }
 
-    /** A picture fitted into a square or other rectangle, keeping its proportions, in the middle. @param told what it shows, for who cannot see it; null if words beside it say so */
+    /**
+     * A picture fitted into a square or other rectangle, keeping its proportions, in the middle.
+     * @param told what it shows, for who cannot see it; null if words beside it say so
+     */
     record Picture(Rect rect, String picture, @Nullable String told) implements Mark {
         public Picture(Rect rect, String picture) {
             this(rect, picture, null);

@@ -27,7 +27,9 @@ public record PageSetup(Paper paper, @Nullable Size own, Turn turn, Length margi
     public static final PageSetup USUAL = new PageSetup(Paper.A4, null, Turn.BEST, USUAL_MARGIN, null, TypeSize.EQUAL, null);
 
     /** Lying as needs fewer sheets, or as somebody wants it. */
-    public enum Turn { BEST, UPRIGHT, LYING }
+    public enum Turn {
+        BEST, UPRIGHT, LYING
+    }
 
     /** Paper of one's own. */
     public record Size(Length width, Length height) {

@@ -28,9 +28,9 @@ import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.Spell;
-import org.dwimble.core.words.Kinds;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.PictureSearch;
+import org.dwimble.core.words.Kinds;
 
 /**
  * Reads a starter from its text grids: {@code starter.txt} names it and lists its boards, and each board is

@@ -1,10 +1,10 @@
 package org.dwimble.core.student;
 
 import java.util.Objects;
-import org.dwimble.core.text.Text;
-import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.screen.Screen;
+import org.dwimble.core.text.Text;
+import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -47,7 +47,8 @@ public record Student(String id, String name, @Nullable Integer schoolYear, Stri
     /** What was changed here against what was seen, on top of what others changed meanwhile. @param was as this was seen @param now as it is */
     public Brought onto(Student was, Student now) {
         Bringing bringing = new Bringing();
-        Student brought = new Student(now.id, bringing.of("name", was.name, name, now.name), bringing.of("school_year", was.schoolYear, schoolYear, now.schoolYear),
+        Student brought = new Student(now.id, bringing.of("name", was.name, name, now.name),
+            bringing.of("school_year", was.schoolYear, schoolYear, now.schoolYear),
             bringing.of("class_name", was.className, className, now.className), bringing.of("screen", was.screen, screen, now.screen),
             bringing.of("look", was.appearance, appearance, now.appearance), bringing.of("places_kept", was.placesKept, placesKept, now.placesKept));
         return new Brought(bringing.met == null ? brought : now, bringing.met);

@@ -40,7 +40,9 @@ public record CalendarPage(Span span, LocalDate day, int pages, String country, 
     public static final CalendarPage USUAL = new CalendarPage(Span.MONTH, LocalDate.of(2026, 12, 1), 1, "", "", "");
 
     /** A page for a month, or for a week. */
-    public enum Span { MONTH, WEEK }
+    public enum Span {
+        MONTH, WEEK
+    }
 
     public CalendarPage {
         Unacceptable.ifMissing(span, day);
@@ -82,13 +84,15 @@ public record CalendarPage(Span span, LocalDate day, int pages, String country, 
         Cells cells = Cells.filling(new Rect(below.x(), below.y().plus(HEAD), below.width(), below.height().minus(HEAD)), weeks, WEEK, Length.ZERO);
         for (int column = 0; column < WEEK; column++) {
             Rect over = cells.at(0, column);
-            canvas.write(begins.plus(column).getDisplayName(TextStyle.FULL, Locale.ENGLISH), new Rect(over.x(), below.y(), over.width(), HEAD).inset(Length.mm(0.8)),
+            canvas.write(begins.plus(column).getDisplayName(TextStyle.FULL, Locale.ENGLISH),
+                new Rect(over.x(), below.y(), over.width(), HEAD).inset(Length.mm(0.8)),
                 HEAD.times(0.6), Canvas.Stand.MIDDLE, false);
         }
         Map<LocalDate, String> holidays = PublicHolidays.of(country, region, from, to);
         from.datesUntil(to.plusDays(1)).forEach(date -> {
             int at = (int) (date.toEpochDay() - start.toEpochDay());
-            day(date, cells.at(at), holidays.getOrDefault(date, lines.free().getOrDefault(date, "")), holidays.containsKey(date) || lines.free().containsKey(date),
+            day(date, cells.at(at), holidays.getOrDefault(date, lines.free().getOrDefault(date, "")),
+                holidays.containsKey(date) || lines.free().containsKey(date),
                 lines.words().getOrDefault(date, List.of()), of, canvas);
         });
     }

@@ -37,13 +37,19 @@ public record Cards(Length width, Length height, int onSheet, Length gap, Lines 
     public static final Cards USUAL = new Cards(Length.mm(50), Length.mm(50), 0, Length.mm(4), Lines.EDGE, Length.mm(3), Back.NONE, Flip.LONG, false);
 
     /** Where to cut: dashed lines half way between the cards, the edge of each card, or nothing. */
-    public enum Lines { CUT, EDGE, NONE }
+    public enum Lines {
+        CUT, EDGE, NONE
+    }
 
     /** What is on the back: nothing is printed, an empty card, the same, the word alone, or a pattern. */
-    public enum Back { NONE, BLANK, SAME, WORD, PATTERN }
+    public enum Back {
+        NONE, BLANK, SAME, WORD, PATTERN
+    }
 
     /** The edge over which a printer turns the paper. */
-    public enum Flip { LONG, SHORT }
+    public enum Flip {
+        LONG, SHORT
+    }
 
     public Cards {
         Unacceptable.ifMissing(width, height, gap, lines, corner, back, flip);

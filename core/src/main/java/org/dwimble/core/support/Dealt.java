@@ -66,7 +66,8 @@ final class Dealt {
 
     private static List<Integer> least(int[] used, int each, Random chance) {
         double[] luck = IntStream.range(0, used.length).mapToDouble(i -> chance.nextDouble()).toArray();
-        return IntStream.range(0, used.length).boxed().sorted(Comparator.comparingInt((Integer i) -> used[i]).thenComparingDouble(i -> luck[i])).limit(each).toList();
+        return IntStream.range(0, used.length).boxed().sorted(Comparator.comparingInt((Integer i) -> used[i]).thenComparingDouble(i -> luck[i])).limit(each)
+            .toList();
     }
 
     private static int[] shuffled(List<Integer> hand, Random chance) {

@@ -100,7 +100,8 @@ record Face(PageSetup page, Length largest) {
         }
         if (labelled) {
             boolean two = rooms.second.height().micrometres() > 0;
-            Canvas.Stand stand = word.pictures().isEmpty() || beside ? two ? Canvas.Stand.BOTTOM : Canvas.Stand.MIDDLE : above ? Canvas.Stand.TOP : Canvas.Stand.BOTTOM;
+            Canvas.Stand stand = word.pictures().isEmpty() || beside ? two ? Canvas.Stand.BOTTOM : Canvas.Stand.MIDDLE : above ? Canvas.Stand.TOP
+                : Canvas.Stand.BOTTOM;
             boolean centred = !beside || word.pictures().isEmpty();
             canvas.write(word.text(), rooms.label, size, two && !above ? Canvas.Stand.BOTTOM : stand, dark, centred);
             if (two) {

@@ -23,8 +23,10 @@ public record GoingHome(String heading, List<Section> sections, int lines) imple
     private static final Length HEAD = Length.mm(8);
     private static final Length LINE = Length.mm(10);
     private static final Length GAP = Length.mm(4);
-    public static final GoingHome USUAL = new GoingHome("My day", List.of(new Section("What we did", 3), new Section("How I felt", 4), new Section("What I ate", 3),
-        new Section("What I need", 3)), 2);
+    public static final GoingHome USUAL = new GoingHome("My day",
+        List.of(new Section("What we did", 3), new Section("How I felt", 4), new Section("What I ate", 3),
+            new Section("What I need", 3)),
+        2);
 
     /** @param words how many, 1 to 8 */
     public record Section(String called, int words) {

@@ -6,7 +6,8 @@ import org.dwimble.core.told.Unacceptable;
 /** The supports there are, each as it usually is, in the order in which they are offered. */
 public final class Offered {
     public static final List<Support> ALL = List.of(Strip.USUAL, Cards.USUAL, PicturePages.USUAL, FirstThen.USUAL, Choices.USUAL,
-        TokenBoard.USUAL, Rules.USUAL, FeelingsScale.USUAL, ConversationCards.USUAL, OwnGrid.USUAL, Story.USUAL, CalendarPage.USUAL, GoingHome.USUAL, WaysToWords.USUAL,
+        TokenBoard.USUAL, Rules.USUAL, FeelingsScale.USUAL, ConversationCards.USUAL, OwnGrid.USUAL, Story.USUAL, CalendarPage.USUAL, GoingHome.USUAL,
+        WaysToWords.USUAL,
         Bingo.USUAL, Pairs.USUAL, Dominoes.USUAL, SortingMats.USUAL, RollAndSay.USUAL);
 
     private Offered() {

@@ -18,7 +18,9 @@ public record Pairs(Length side, Match match) implements Support {
     public static final Pairs USUAL = new Pairs(Length.mm(50), Match.SAME);
 
     /** Twice the same, or the picture alone and the word alone. */
-    public enum Match { SAME, PICTURE_WORD }
+    public enum Match {
+        SAME, PICTURE_WORD
+    }
 
     public Pairs {
         Unacceptable.ifMissing(side, match);

@@ -32,7 +32,9 @@ public record Story(Bound bound, Length creep, boolean over, String title) imple
     public static final Story USUAL = new Story(Bound.TWO, Length.ZERO, false, "");
 
     /** How many pages lie on a sheet, or folded in the middle. */
-    public enum Bound { ONE, TWO, FOUR, BOOKLET }
+    public enum Bound {
+        ONE, TWO, FOUR, BOOKLET
+    }
 
     public Story {
         Unacceptable.ifMissing(bound, creep);

@@ -31,10 +31,14 @@ public record Strip(boolean standing, int inRow, Length side, Heads heads, int s
     public static final Strip USUAL = new Strip(false, 0, Length.mm(45), Heads.NUMBERS, 9 * 60, 30, Done.POCKET);
 
     /** What stands over each: nothing, its number, its time, its part of the day, or the words of two things at a time. */
-    public enum Heads { NONE, NUMBERS, CLOCK, PARTS, NOW_NEXT, FIRST_THEN }
+    public enum Heads {
+        NONE, NUMBERS, CLOCK, PARTS, NOW_NEXT, FIRST_THEN
+    }
 
     /** A pocket at the end where what is over goes, a box to tick below each, or nothing. */
-    public enum Done { NONE, POCKET, BOXES }
+    public enum Done {
+        NONE, POCKET, BOXES
+    }
 
     public Strip {
         Unacceptable.ifMissing(side, heads, done);
@@ -78,7 +82,8 @@ public record Strip(boolean standing, int inRow, Length side, Heads heads, int s
                     face.draw(words.get(i), square, canvas);
                     if (done == Done.BOXES) {
                         Length box = tick.times(0.7);
-                        canvas.card(new Rect(x.plus(side.minus(box).times(0.5)), square.bottom().plus(tick.minus(box).times(0.5)), box, box), Length.ZERO, null);
+                        canvas.card(new Rect(x.plus(side.minus(box).times(0.5)), square.bottom().plus(tick.minus(box).times(0.5)), box, box), Length.ZERO,
+                            null);
                     }
                 }
             }

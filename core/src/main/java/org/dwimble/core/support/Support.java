@@ -14,9 +14,11 @@ import org.dwimble.core.told.Unacceptable;
  */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
 @JsonSubTypes({
-    @JsonSubTypes.Type(Strip.class), @JsonSubTypes.Type(Cards.class), @JsonSubTypes.Type(PicturePages.class), @JsonSubTypes.Type(FirstThen.class), @JsonSubTypes.Type(Choices.class),
+    @JsonSubTypes.Type(Strip.class), @JsonSubTypes.Type(Cards.class), @JsonSubTypes.Type(PicturePages.class), @JsonSubTypes.Type(FirstThen.class),
+    @JsonSubTypes.Type(Choices.class),
     @JsonSubTypes.Type(TokenBoard.class), @JsonSubTypes.Type(Rules.class), @JsonSubTypes.Type(FeelingsScale.class), @JsonSubTypes.Type(ConversationCards.class),
-    @JsonSubTypes.Type(OwnGrid.class), @JsonSubTypes.Type(Story.class), @JsonSubTypes.Type(CalendarPage.class), @JsonSubTypes.Type(GoingHome.class), @JsonSubTypes.Type(WaysToWords.class), @JsonSubTypes.Type(Bingo.class), @JsonSubTypes.Type(Pairs.class),
+    @JsonSubTypes.Type(OwnGrid.class), @JsonSubTypes.Type(Story.class), @JsonSubTypes.Type(CalendarPage.class), @JsonSubTypes.Type(GoingHome.class),
+    @JsonSubTypes.Type(WaysToWords.class), @JsonSubTypes.Type(Bingo.class), @JsonSubTypes.Type(Pairs.class),
     @JsonSubTypes.Type(Dominoes.class), @JsonSubTypes.Type(SortingMats.class), @JsonSubTypes.Type(RollAndSay.class)
 })
 public interface Support {

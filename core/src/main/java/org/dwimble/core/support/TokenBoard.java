@@ -7,8 +7,6 @@ import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.sheet.Canvas;
 import org.dwimble.core.sheet.Frame;
-import org.dwimble.core.sheet.Mark;
-
 /**
  * What somebody works for, and places for tokens on the way there: each word of the list is worked for once; its tokens lie on a
  * sheet of their own, to cut.

@@ -8,5 +8,6 @@ import org.jspecify.annotations.Nullable;
  */
 public interface Touched {
     /** What this one is part of; null at the top. */
-    @Nullable Touched within();
+    @Nullable
+    Touched within();
 }

@@ -46,7 +46,9 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
     }
 
     /** Why a board is named. */
-    public enum Why { OPENED_FROM_HERE, SAME_TOPIC }
+    public enum Why {
+        OPENED_FROM_HERE, SAME_TOPIC
+    }
 
     /** @param empty cells free for words */
     public record Room(String board, String name, int empty, Why why) {
@@ -75,7 +77,7 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
      * @param screen       the student's
      */
     public static Advice on(Vocabulary vocabulary, Routes routes, WayHome wayHome, Asked asked, Supplier<List<Set<String>>> topics,
-                            Function<String, List<String>> categoriesOf, Screen screen) {
+        Function<String, List<String>> categoriesOf, Screen screen) {
         List<Stands> stands = stands(vocabulary, routes, asked.board, asked.word);
         Board here = vocabulary.board(asked.board).orElse(null);
         if (here == null || room(here, wayHome) >= asked.cells) {
@@ -117,7 +119,7 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
      * mean anything), then boards of the topic anywhere; the likeliest topic first, and of one topic those with most of it.
      */
     private static List<Room> rooms(Vocabulary vocabulary, WayHome wayHome, Board here, int cells, List<Set<String>> topics,
-                                    Function<String, List<String>> categoriesOf) {
+        Function<String, List<String>> categoriesOf) {
         List<String> ofTopic = topics.stream().flatMap(topic -> ofTopic(vocabulary, topic, categoriesOf)).distinct().toList();
         Set<String> opened = opened(here);
         Map<String, Room> rooms = new LinkedHashMap<>();

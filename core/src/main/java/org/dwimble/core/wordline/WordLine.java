@@ -3,10 +3,10 @@ package org.dwimble.core.wordline;
 import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.core.board.Face;
-import org.dwimble.core.text.Text;
 import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.picture.Picture;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 

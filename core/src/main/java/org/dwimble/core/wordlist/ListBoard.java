@@ -17,7 +17,11 @@ public final class ListBoard {
     private ListBoard() {
     }
 
-    /** A vocabulary of that board alone. @param locale its language, as BCP 47 has it @throws org.dwimble.core.told.Unacceptable if there is nothing in it that could be a button */
+    /**
+     * A vocabulary of that board alone.
+     * @param locale its language, as BCP 47 has it
+     * @throws org.dwimble.core.told.Unacceptable if there is nothing in it that could be a button
+     */
     public static Vocabulary of(WordList list, String locale) {
         List<ListedWord> words = list.words().stream().filter(w -> w.times() > 0).toList();
         List<Cell> cells = new ArrayList<>();

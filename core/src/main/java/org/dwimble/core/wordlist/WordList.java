@@ -92,7 +92,12 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
             .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
-    /** What supports are made of: each word as often as it is printed, in the language it is printed in. @param foot what stands at the foot of every sheet @param symbols pictures for words of running text @param ways where words are on the student's boards */
+    /**
+     * What supports are made of: each word as often as it is printed, in the language it is printed in.
+     * @param foot what stands at the foot of every sheet
+     * @param symbols pictures for words of running text
+     * @param ways where words are on the student's boards
+     */
     public Material material(Type type, String foot, Material.Symbols symbols, Material.Ways ways) {
         List<Printed> printed = new ArrayList<>();
         words.forEach(w -> printed.addAll(Collections.nCopies(w.times(), w.printed(second))));

@@ -6,8 +6,8 @@ import static org.dwimble.core.Boards.board;
 
 import java.util.List;
 import java.util.Map;
-import org.dwimble.core.text.Text;
 import org.dwimble.core.reveal.Counts;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -52,17 +52,17 @@ class DocumentTest {
     private static Board rich() {
         Button ferry = new Button("f1", new Standing(new Cell(0, 0), new Span(1, 2)), Face.of("ferry", PHOTO, Kind.THING),
             new Acts(new Says.Words("The ferry is here."), SOUND, List.of(), new Leads.Opens("b2")), Shown.YES,
-                Extras.ofPackage(Map.of("ext_x", json("{\"deep\":[1,2.50]}"))));
+            Extras.ofPackage(Map.of("ext_x", json("{\"deep\":[1,2.50]}"))));
         Button letter = new Button("a1", Standing.at(new Cell(1, 0)), Face.of("a", null, null),
             new Acts(Says.NOTHING, null, List.of(new Spell("a"), Doing.SPACE, Doing.TAKE_LAST_OFF, Doing.CLEAR, Doing.SAY), Leads.STAYS), Shown.NO,
-                Extras.NONE);
+            Extras.NONE);
         Button kite = Button.word("k1", new Cell(0, 2), "kite", null, Kind.THING)
             .withFace(new Face("", List.of(Layer.whole("base/kite"), new Layer(PHOTO, 500, 600, 400)), Kind.THING));
         return new Board("b1", "Harbour 🦀", new Shape(2, 3), Look.PLAIN,
             List.of(ferry, letter, kite, Button.leading("h", new Cell(1, 1), "home", "base/house", Leads.HOME),
-            Button.leading("z", new Cell(1, 2), "back", null, Leads.BACK)),
+                Button.leading("z", new Cell(1, 2), "back", null, Leads.BACK)),
             new Board.Facts(Map.of(PHOTO, json("{\"width\":40}")), Map.of(SOUND, json("{\"duration\":1.5}"))),
-                Extras.ofPackage(Map.of("ext_board", json("1e3"), "description_html", json("\"ü\""))));
+            Extras.ofPackage(Map.of("ext_board", json("1e3"), "description_html", json("\"ü\""))));
     }
 
     private static byte[] golden(String file) {
@@ -125,7 +125,8 @@ class DocumentTest {
 
     @Test
     void fieldsOfALaterReleaseAreKeptAsTheyAre() {
-        String later = "{\"buttons\":[{\"at\":[0,0],\"glow\":[1,{\"a\":true}],\"id\":\"x\",\"label\":\"crab\"}],\"columns\":1,\"format\":2,\"id\":\"b\",\"name\":\"B\",\"rows\":1,\"season\":\"winter\"}";
+        String later = "{\"buttons\":[{\"at\":[0,0],\"glow\":[1,{\"a\":true}],\"id\":\"x\",\"label\":\"crab\"}],\"columns\":1,\"format\":2,"
+            + "\"id\":\"b\",\"name\":\"B\",\"rows\":1,\"season\":\"winter\"}";
         Board read = BoardDocument.read(later.getBytes(StandardCharsets.UTF_8));
         assertThat(new String(BoardDocument.write(read), StandardCharsets.UTF_8)).isEqualTo(later);
         Board renamed = read.withName("C");
@@ -155,7 +156,7 @@ class DocumentTest {
     @ValueSource(strings = {"{}", "[]", "{\"b\":1,\"a\":[true,false,null,{}],\"\u00e9\":\"x\",\"e\u0301\":2}",
         "[0,-0,1,-1,1.5,1e21,1e-7,333333333.33333329,4.50,2e-3,9007199254740993,123456789012]",
         "\"\\u0000\\u001f\\b\\t\\n\\f\\r\\\"\\\\/\u007f\u2028\ud83e\udd80\"", "{\"\ud83e\udd80\":1,\"\ufb33\":2,\"\u20ac\":3,\"\\r\":4,\"1\":5}",
-            "[[[{\"x\":[]}]]]"})
+        "[[[{\"x\":[]}]]]"})
     void theCanonicalFormIsThatOfTheStandardsOwnLibrary(String json) throws Exception {
         String wrapped = "{\"it\":" + json + "}";
         assertThat(new String(Json.canonical(json(wrapped)), StandardCharsets.UTF_8))

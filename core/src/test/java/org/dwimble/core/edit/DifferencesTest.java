@@ -36,6 +36,7 @@ class DifferencesTest {
     void aBoardThatOnlyHasAnotherNameSizeOrLookDiffersInNoButton() {
         Vocabulary now = then.without("den").with(List.of(then.boards().get("attic").withName("Loft"),
             then.boards().get("sea").withShape(new Shape(2, 3)), board("cave", "."), then.homeBoard().withLook(Look.paper(ColouredPaper.SKY))));
-        assertThat(Differences.between(then, now)).isEqualTo(Map.of("home", Set.of(), "attic", Set.of(), "sea", Set.of(), "cave", Set.of(), "den", Set.of("den/bed")));
+        assertThat(Differences.between(then, now))
+            .isEqualTo(Map.of("home", Set.of(), "attic", Set.of(), "sea", Set.of(), "cave", Set.of(), "den", Set.of("den/bed")));
     }
 }

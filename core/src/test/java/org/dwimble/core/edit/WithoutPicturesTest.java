@@ -46,7 +46,8 @@ class WithoutPicturesTest {
     @Test
     void buttonsBroughtFromElsewhereLeaveTheirStepsAndHoldsBehind() {
         Board brought = BringButtons.elsewhere(boards.homeBoard());
-        assertThat(brought.buttons()).extracting(b -> b.label() + " " + b.hidden() + " " + b.shown().step()).containsExactly("egg false null", "Lot false null", "gone true null",
+        assertThat(brought.buttons()).extracting(b -> b.label() + " " + b.hidden() + " " + b.shown().step()).containsExactly("egg false null", "Lot false null",
+            "gone true null",
             "want false null");
         Board copy = new BringBoard(brought, "Copy", null, null).on(vocabulary(board("other", "x .")), ids()).after().boards().get("n1");
         assertThat(copy.toString()).doesNotContain("allergy");

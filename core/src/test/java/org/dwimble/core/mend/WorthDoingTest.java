@@ -7,16 +7,16 @@ import static org.dwimble.core.Boards.vocabulary;
 
 import java.time.LocalDate;
 import java.util.List;
+import org.assertj.core.api.InstanceOfAssertFactories;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Face;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.plan.ChangeStep;
 import org.dwimble.core.edit.plan.HoldWords;
-import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.plan.LayPlan;
 import org.dwimble.core.reveal.Meant;
 import org.dwimble.core.told.Told;
-import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 
 class WorthDoingTest {

@@ -29,10 +29,10 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.doing.Doing;
 import org.dwimble.core.document.BoardDocument;
 import org.dwimble.core.document.Json;
 import org.dwimble.core.document.WholeDocument;
+import org.dwimble.core.doing.Doing;
 import org.dwimble.core.told.Told;
 import tools.jackson.databind.JsonNode;
 
@@ -75,12 +75,12 @@ class HostileFilesTest {
         Map<String, String> files = new LinkedHashMap<>();
         files.put("manifest.json", "{" + FORMAT + ",\"root\":\"b0.obf\",\"paths\":{\"boards\":{" + IntStream.range(0, ids.size())
             .mapToObj(i -> quoted(ids.get(i).chars().anyMatch(c -> Character.isSurrogate((char) c)) ? "key " + i : ids.get(i)) + ":\"b" + i + ".obf\"")
-                .collect(Collectors.joining(",")) + "}}}");
+            .collect(Collectors.joining(",")) + "}}}");
         for (int i = 0; i < ids.size(); i++) {
             String next = ids.get((i + 1) % ids.size());
             files.put("b" + i + ".obf", "{" + FORMAT + ",\"id\":" + quoted(ids.get(i)) + ",\"name\":\"N" + i + "\",\"buttons\":[{\"id\":" + quoted(buttonId)
                 + ",\"label\":\"a\",\"load_board\":{\"id\":" + quoted(next) + "}}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[" + quoted(buttonId)
-                    + "]]}}");
+                + "]]}}");
         }
         return Packed.zip(files);
     }
@@ -153,7 +153,7 @@ class HostileFilesTest {
         return Arbitraries.of("null", "[]", "{}", "\"\"", "-1", "0", "1e400", "1e400000000", "9223372036854775808", "true", "[null]", "[[]]",
             "[1,[2,{\"a\":3}]]", "{\"a\":null}",
             "\"\\ud800\"", "\"" + "z".repeat(3_000) + "\"", "\"\\u0000\"", "\"../..\"", "{\"id\":{},\"url\":[]}", "{\"url\":\"http://a.b/\"}",
-                "[{\"id\":1},{\"id\":1}]",
+            "[{\"id\":1},{\"id\":1}]",
             "[\":native\",\"+\",{},\":home\"]", "\"data:,%zz\"");
     }
 

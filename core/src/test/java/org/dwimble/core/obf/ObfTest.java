@@ -11,10 +11,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -44,10 +44,10 @@ import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.look.LabelPlace;
 import org.dwimble.core.look.Look;
+import org.dwimble.core.look.TypeSize;
 import org.dwimble.core.plan.Hold;
 import org.dwimble.core.plan.Plan;
 import org.dwimble.core.plan.Step;
-import org.dwimble.core.look.TypeSize;
 import org.dwimble.core.told.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -67,7 +67,7 @@ class ObfTest {
     private static final class Kept implements Media {
         private final Map<String, Item> items = new HashMap<>(Map.of(
             PHOTO_ID, new Item(PHOTO_ID, "image/png", "photo.png", PHOTO), "base/kite",
-                new Item("base/kite", "image/svg+xml", "kite.svg", "<svg/>".getBytes())));
+            new Item("base/kite", "image/svg+xml", "kite.svg", "<svg/>".getBytes())));
 
         @Override
         public Media.Kept keep(byte[] bytes, String symbol) {
@@ -120,8 +120,8 @@ class ObfTest {
         Button lost = Button.leading("x", new Cell(0, 2), "lost", null, new Leads.Opens("gone"));
         Board second = Board.empty("b2", "Boat", new Shape(1, 3))
             .withButtons(List.of(Button.leading("h", new Cell(0, 0), "home", null, Leads.HOME),
-            Button.leading("back", new Cell(0, 1), "back", null, Leads.BACK),
-            lost.withActs(lost.acts().withSays(Says.LABEL))));
+                Button.leading("back", new Cell(0, 1), "back", null, Leads.BACK),
+                lost.withActs(lost.acts().withSays(Says.LABEL))));
         return new Vocabulary(new Whole("Ilse’s words", "b1", "en-GB", Extras.ofPackage(Map.of("ext_package", ext))), Map.of("b1", home, "b2", second));
     }
 
@@ -266,21 +266,27 @@ class ObfTest {
 
     @Test
     void idsGivenAsNumbersAreRead() throws Exception {
-        Board b = read("{\"id\":7,\"name\":\"N\",\"buttons\":[{\"id\":1,\"label\":\"crab\"},{\"id\":2,\"label\":\"gull\"}],\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[2,1]]}}").vocabulary().homeBoard();
+        Board b = read(
+            "{\"id\":7,\"name\":\"N\",\"buttons\":[{\"id\":1,\"label\":\"crab\"},{\"id\":2,\"label\":\"gull\"}],\"grid\":{\"rows\":1,\"columns\":2,"
+                + "\"order\":[[2,1]]}}")
+            .vocabulary().homeBoard();
         assertThat(drawn(b)).containsExactly("gull crab");
         assertThat(b.id()).isEqualTo("7");
     }
 
     @Test
     void aBoardWithoutAGridGetsOneAndItIsSaid() throws Exception {
-        ObfReader.Read read = read("{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\"},{\"id\":\"2\",\"label\":\"b\"},{\"id\":\"3\",\"label\":\"c\"}]}");
+        ObfReader.Read read = read(
+            "{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\"},{\"id\":\"2\",\"label\":\"b\"},{\"id\":\"3\",\"label\":\"c\"}]}");
         assertThat(drawn(read.vocabulary().homeBoard())).containsExactly("a b", "c .");
         assertThat(read.findings()).containsExactly(Told.of("found-no-grid", "board", "N", "rows", 2, "columns", 2));
     }
 
     @Test
     void aShortGridIsFilledWithEmptyCellsAndForgottenButtonsFindRoom() throws Exception {
-        ObfReader.Read read = read("{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\"},{\"id\":\"2\",\"label\":\"b\"},{\"id\":\"3\",\"label\":\"c\"}],\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[null,\"1\"]]}}");
+        ObfReader.Read read = read(
+            "{\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\"},{\"id\":\"2\",\"label\":\"b\"},{\"id\":\"3\",\"label\":\"c\"}],"
+                + "\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[null,\"1\"]]}}");
         assertThat(drawn(read.vocabulary().homeBoard())).containsExactly("b a", "c .");
         assertThat(read.findings()).containsExactly(Told.of("found-outside-grid", "count", 2, "board", "N"),
             Told.of("found-grid-larger", "board", "N", "rows", 2, "columns", 2));
@@ -288,7 +294,10 @@ class ObfTest {
 
     @Test
     void aButtonRepeatedOverARectangleCoversIt() throws Exception {
-        Board b = read("{\"buttons\":[{\"id\":\"1\",\"label\":\"a\"},{\"id\":\"2\",\"label\":\"b\"}],\"grid\":{\"rows\":2,\"columns\":3,\"order\":[[\"1\",\"1\",\"2\"],[\"1\",\"1\",null]]}}").vocabulary().homeBoard();
+        Board b = read(
+            "{\"buttons\":[{\"id\":\"1\",\"label\":\"a\"},{\"id\":\"2\",\"label\":\"b\"}],\"grid\":{\"rows\":2,\"columns\":3,\"order\":[[\"1\",\"1\","
+                + "\"2\"],[\"1\",\"1\",null]]}}")
+            .vocabulary().homeBoard();
         assertThat(b.button("1").orElseThrow().span()).isEqualTo(new Span(2, 2));
         assertThat(b.buttons()).hasSize(2);
     }
@@ -312,7 +321,8 @@ class ObfTest {
 
     @Test
     void buttonIdsThatRepeatAcrossBoardsGetTheirBoardInFrontSoThatAWordIsKnown() throws Exception {
-        String one = "{\"id\":\"a\",\"buttons\":[{\"id\":\"1\",\"label\":\"x\",\"load_board\":{\"path\":\"b.obf\"}},{\"id\":\"5\",\"label\":\"z\"}],\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[\"1\",\"5\"]]}}";
+        String one = "{\"id\":\"a\",\"buttons\":[{\"id\":\"1\",\"label\":\"x\",\"load_board\":{\"path\":\"b.obf\"}},{\"id\":\"5\",\"label\":\"z\"}],"
+            + "\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[\"1\",\"5\"]]}}";
         String two = "{\"id\":\"b\",\"buttons\":[{\"id\":\"1\",\"label\":\"y\"}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}";
         Vocabulary v = read(Packed.zip(pack("{\"root\":\"a.obf\",\"paths\":{\"boards\":{\"a\":\"a.obf\",\"b\":\"b.obf\"}}}", "a.obf", one, "b.obf", two)),
             "p.obz", PackageLimits.USUAL).vocabulary();

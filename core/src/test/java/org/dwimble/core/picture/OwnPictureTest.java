@@ -16,7 +16,7 @@ class OwnPictureTest {
     @CsvSource(nullValues = "-", value = {"two_brown-goats.jpg, two brown goats", "Kite.PNG, Kite", "myRedBoat.jpeg, my Red Boat",
         "C:\\photos\\harbour wall.jpg, harbour wall", "boat (2).png, boat",
         "IMG_20260412_101533.jpg, picture", "DSC00017.JPG, picture", "PXL_20260101.jpg, picture", "Screenshot 2026-01-01 at 10.22.31.png, picture",
-            "-, picture", ".jpg, picture", "КОТ.png, кот", "goats, goats", "v1.2 plan.png, v1 2 plan"})
+        "-, picture", ".jpg, picture", "КОТ.png, кот", "goats, goats", "v1.2 plan.png, v1 2 plan"})
     void aFileNameBecomesAWordUnlessACameraGaveIt(String file, String word) {
         assertThat(OwnPicture.wordOf(file)).isEqualTo(word);
     }

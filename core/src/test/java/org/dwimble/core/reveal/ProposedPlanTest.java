@@ -87,7 +87,8 @@ class ProposedPlanTest {
         assertThat(phrase(phrases, "where", Kind.QUESTION, "mum", Kind.WHO)).isTrue();
         for (String no : List.of("the want", "is go", "my want", "me go", "help go", "her want", "sleep ball", "harbour go", "happy crab", "kite want")) {
             String[] two = no.split(" ");
-            Kind one = KINDS.getOrDefault(two[0], two[0].equals("my") || two[0].equals("me") ? Kind.WHO : two[0].equals("happy") ? Kind.DESCRIBING : Kind.THING);
+            Kind one = KINDS.getOrDefault(two[0],
+                two[0].equals("my") || two[0].equals("me") ? Kind.WHO : two[0].equals("happy") ? Kind.DESCRIBING : Kind.THING);
             assertThat(phrase(phrases, two[0], one, two[1], KINDS.getOrDefault(two[1], Kind.THING))).as(no).isFalse();
         }
     }

@@ -18,7 +18,8 @@ class EverydayWordsTest {
     }
 
     private static List<Expected> expected() throws IOException {
-        try (BufferedReader reader = new BufferedReader(new InputStreamReader(EverydayWordsTest.class.getResourceAsStream("/org/dwimble/core/words/everyday-words.tsv"), StandardCharsets.UTF_8))) {
+        try (BufferedReader reader = new BufferedReader(
+            new InputStreamReader(EverydayWordsTest.class.getResourceAsStream("/org/dwimble/core/words/everyday-words.tsv"), StandardCharsets.UTF_8))) {
             return reader.lines().filter(l -> !l.startsWith("#")).map(l -> l.split("\t")).map(c -> new Expected(c[0], List.of(c[1].split(" ")))).toList();
         }
     }

@@ -9,8 +9,8 @@ import java.util.Map;
 import org.dwimble.core.ShippedLibrary;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.picture.PictureLibrary;
-import org.dwimble.core.words.Forms;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.words.Forms;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -160,7 +160,7 @@ class PictureSearchTest {
             "bikini", "kill")) {
             assertThat(SEARCH.find(Asked.typed(word, 20))).as(word)
                 .noneMatch(f -> f.picture().id()
-                .matches(".*(beer|gun|pistol|cigarette|bomb|dagger|kitchen-knife|slot|middle-finger|wine|bikini|pile-of-poo|cocktail|sake).*"));
+                    .matches(".*(beer|gun|pistol|cigarette|bomb|dagger|kitchen-knife|slot|middle-finger|wine|bikini|pile-of-poo|cocktail|sake).*"));
         }
         assertThat(SEARCH.library()).noneMatch(p -> p.keywords().stream().anyMatch(k -> k.matches(".*\\b(sex|sexy|drunk|alcohol|kill|bitch|dead)\\b.*")));
     }

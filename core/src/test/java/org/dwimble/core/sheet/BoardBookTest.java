@@ -82,7 +82,8 @@ class BoardBookTest {
     }
 
     private static Length x(Page page, String word) {
-        return Mark.all(page.marks()).filter(m -> m instanceof Mark.Writing w && w.text().equals(word)).map(m -> ((Mark.Writing) m).x()).findFirst().orElseThrow();
+        return Mark.all(page.marks()).filter(m -> m instanceof Mark.Writing w && w.text().equals(word)).map(m -> ((Mark.Writing) m).x()).findFirst()
+            .orElseThrow();
     }
 
     @ParameterizedTest

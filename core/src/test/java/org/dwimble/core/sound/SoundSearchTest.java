@@ -6,8 +6,8 @@ import static org.dwimble.core.ShippedLibrary.LIBRARY;
 import static org.dwimble.core.ShippedLibrary.SOUNDS;
 
 import java.util.List;
-import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.picture.Picture;
+import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -6,6 +6,7 @@ import static org.dwimble.core.Boards.picture;
 
 import java.util.List;
 import java.util.Map;
+import org.dwimble.core.ShippedLibrary;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
@@ -14,7 +15,6 @@ import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.Spell;
-import org.dwimble.core.ShippedLibrary;
 import org.dwimble.core.search.PictureIndex;
 import org.dwimble.core.search.PictureSearch;
 import org.dwimble.core.words.Forms;

@@ -70,7 +70,8 @@ class GamesTest {
             assertThat(known.add(Set.of(pair[0], pair[1]))).isTrue();
         }
         assertThat(known).hasSize(pairs);
-        assertThat(IntStream.of(used).max().orElseThrow() - IntStream.of(used).min().orElseThrow()).as("%d words, %d pairs", words, pairs).isLessThanOrEqualTo(2);
+        assertThat(IntStream.of(used).max().orElseThrow() - IntStream.of(used).min().orElseThrow()).as("%d words, %d pairs", words, pairs)
+            .isLessThanOrEqualTo(2);
     }
 
     @Test
@@ -97,7 +98,8 @@ class GamesTest {
 
     @Test
     void aPairIsTwiceTheSameOrThePictureAndItsWord() {
-        assertThat(shown(lay(new Pairs(Length.mm(40), Pairs.Match.SAME), UPRIGHT, "crab", "seal").pages().get(0))).containsExactly("crab", "crab", "seal", "seal");
+        assertThat(shown(lay(new Pairs(Length.mm(40), Pairs.Match.SAME), UPRIGHT, "crab", "seal").pages().get(0))).containsExactly("crab", "crab", "seal",
+            "seal");
         Laid apart = lay(new Pairs(Length.mm(40), Pairs.Match.PICTURE_WORD), UPRIGHT, "crab", "seal");
         assertThat(shown(apart.pages().get(0))).containsExactly("crab", "seal");
         assertThat(Supports.texts(apart.pages().get(0))).contains("crab", "seal");

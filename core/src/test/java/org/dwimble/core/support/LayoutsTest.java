@@ -13,7 +13,6 @@ import static org.dwimble.core.support.Supports.texts;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import org.dwimble.core.told.Told;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
@@ -21,6 +20,7 @@ import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.sheet.Paper;
+import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.Test;
 
@@ -109,7 +109,8 @@ class LayoutsTest {
         Page sheet = lay(FeelingsScale.USUAL, UPRIGHT, "calm", "worried", "angry", "furious").pages().get(0);
         List<org.dwimble.core.look.Colour> fills = sheet.marks().stream().filter(Mark.Card.class::isInstance).map(m -> ((Mark.Card) m).fill()).toList();
         assertThat(fills).hasSize(4).doesNotHaveDuplicates();
-        assertThat(fills.stream().map(c -> c.red() + c.green() + c.blue()).toList()).as("each stronger than the one below").isSortedAccordingTo(java.util.Comparator.reverseOrder());
+        assertThat(fills.stream().map(c -> c.red() + c.green() + c.blue()).toList()).as("each stronger than the one below")
+            .isSortedAccordingTo(java.util.Comparator.reverseOrder());
         assertThat(texts(sheet)).doesNotContain("1", "2", "3", "4");
         assertThatThrownBy(() -> new FeelingsScale(4, "", true, "puce")).hasMessageContaining("no-such-paper");
     }

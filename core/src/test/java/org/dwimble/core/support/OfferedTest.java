@@ -16,9 +16,9 @@ import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.sheet.Paper;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.core.wordlist.ListedWord;
-import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -31,7 +31,8 @@ class OfferedTest {
     }
 
     private static Stream<Rect> rects(Page page) {
-        return page.marks().stream().flatMap(m -> m instanceof Mark.Card c ? Stream.of(c.rect()) : m instanceof Mark.Picture p ? Stream.of(p.rect()) : Stream.empty());
+        return page.marks().stream()
+            .flatMap(m -> m instanceof Mark.Card c ? Stream.of(c.rect()) : m instanceof Mark.Picture p ? Stream.of(p.rect()) : Stream.empty());
     }
 
     @ParameterizedTest

@@ -11,13 +11,13 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.edit.Deltas;
+import org.dwimble.core.edit.IntentionTest;
+import org.dwimble.core.edit.boards.RenameBoard;
+import org.dwimble.core.edit.whole.RenameVocabulary;
 import org.dwimble.core.edit.words.GiveKind;
 import org.dwimble.core.edit.words.GiveLabel;
 import org.dwimble.core.edit.words.GivePicture;
-import org.dwimble.core.edit.IntentionTest;
 import org.dwimble.core.edit.words.MoveButton;
-import org.dwimble.core.edit.boards.RenameBoard;
-import org.dwimble.core.edit.whole.RenameVocabulary;
 import org.dwimble.core.edit.words.TakeOff;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.sheet.Paper;
@@ -86,7 +86,8 @@ class SortTest {
             Stream.of(change(list.words().get(0).withText("the Curlew")), change(list.words().get(0).withTimes(3)),
                 new ListEdit.AddWords(List.of(ListedWord.of("kite", "kite", null, null)), "crab"), new ListEdit.TakeOut(List.of("bag")),
                 new ListEdit.MoveWords(List.of("gull"), "seal"), new ListEdit.NameList("Harbour walk"), new ListEdit.SetUp(Strip.USUAL),
-                new ListEdit.OnPage(PageSetup.USUAL.withPaper(Paper.A5)), new ListEdit.InSecond(new Second("Dutch", true), List.of())).map(Lists::wish).toList(),
+                new ListEdit.OnPage(PageSetup.USUAL.withPaper(Paper.A5)), new ListEdit.InSecond(new Second("Dutch", true), List.of())).map(Lists::wish)
+                .toList(),
             Stream.of(List.of(change(list.words().get(3).withText("red crab")), change(list.words().get(3).withText("blue crab"))),
                 List.of(change(list.words().get(3).withText("red crab")), new ListEdit.TakeOut(List.of("crab"))),
                 List.of(new ListEdit.SetUp(Strip.USUAL), new ListEdit.SetUp(Bingo.USUAL))).map(pair -> pair.stream().map(Lists::wish).toList()).toList());

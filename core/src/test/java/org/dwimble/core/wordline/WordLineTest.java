@@ -10,9 +10,9 @@ import org.dwimble.core.ShippedLibrary;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.edit.words.ReadyWord;
-import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.search.PictureIndex;
 import org.dwimble.core.search.PictureSearch;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.words.Forms;
 import org.junit.jupiter.api.Test;
 

@@ -23,13 +23,15 @@ class ClassTableTest {
     @ValueSource(strings = {"name\tread\tapple\nIlse\tdance\t\nTomasz\t\tbread\n", "Name;Read;Apple\n\nIlse;dance\nTomasz;;bread",
         "who, read, apple\nIlse, dance,\nTomasz,, bread"})
     void aTableWithAFirstLineSaysWhatStandsInstead(String table) {
-        assertThat(ClassTable.read(table, HOME, List.of())).containsExactly(new ClassTable.Typed("Ilse", Map.of("read", "dance")), new ClassTable.Typed("Tomasz",
-            Map.of("apple", "bread")));
+        assertThat(ClassTable.read(table, HOME, List.of())).containsExactly(new ClassTable.Typed("Ilse", Map.of("read", "dance")),
+            new ClassTable.Typed("Tomasz",
+                Map.of("apple", "bread")));
     }
 
     @Test
     void withoutAFirstLineTheColumnsStandForTheFirstWords() {
-        assertThat(ClassTable.read("Ilse, dance, sing", HOME, List.of())).containsExactly(new ClassTable.Typed("Ilse", Map.of("swim", "dance", "read", "sing")));
+        assertThat(ClassTable.read("Ilse, dance, sing", HOME, List.of()))
+            .containsExactly(new ClassTable.Typed("Ilse", Map.of("swim", "dance", "read", "sing")));
         assertThat(ClassTable.read("Ilse", HOME, List.of())).containsExactly(new ClassTable.Typed("Ilse", Map.of()));
         assertThat(ClassTable.read(" \n", HOME, List.of())).isEmpty();
     }
@@ -44,11 +46,13 @@ class ClassTableTest {
 
     @Test
     void whoWasInTheClassKeepsThePhotoWhenTheTableIsSetAnew() {
-        WordList before = HOME.withRows(List.of(new ClassRow("Ilse", null, "own/" + "a".repeat(64), Map.of()), new ClassRow("Nour", null, "own/" + "b".repeat(64), Map.of())));
+        WordList before = HOME
+            .withRows(List.of(new ClassRow("Ilse", null, "own/" + "a".repeat(64), Map.of()), new ClassRow("Nour", null, "own/" + "b".repeat(64), Map.of())));
         WordList after = new ListEdit.ForClass(List.of(new ClassRow("Wren", null, null, Map.of()), new ClassRow("ilse", null, null, Map.of()))).on(before);
         assertThat(after.rows()).extracting(ClassRow::photo).containsExactly(null, "own/" + "a".repeat(64));
         assertThat(new ListEdit.PhotoOf("ILSE", null).on(after).rows()).extracting(ClassRow::photo).containsOnlyNulls();
-        assertThatThrownBy(() -> new ListEdit.PhotoOf("Nour", "own/" + "b".repeat(64)).on(after)).isInstanceOf(Unacceptable.class).hasMessageContaining("class-row-gone");
+        assertThatThrownBy(() -> new ListEdit.PhotoOf("Nour", "own/" + "b".repeat(64)).on(after)).isInstanceOf(Unacceptable.class)
+            .hasMessageContaining("class-row-gone");
     }
 
     @Test

@@ -19,10 +19,10 @@ import java.util.Comparator;
 import java.util.Enumeration;
 import java.util.HashMap;
 import java.util.List;
-import java.util.StringJoiner;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.StringJoiner;
 import java.util.TreeMap;
 import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -32,12 +32,12 @@ import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdfparser.PDFStreamParser;
 import org.apache.pdfbox.contentstream.operator.Operator;
 import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.multipdf.PDFCloneUtility;
+import org.apache.pdfbox.pdfparser.PDFStreamParser;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -55,11 +55,11 @@ import org.dwimble.core.edit.words.GiveLabel;
 import org.dwimble.core.edit.words.ReplaceLabels;
 import org.dwimble.core.find.WordPlaces;
 import org.dwimble.core.map.BoardMap;
+import org.dwimble.core.mend.Mending;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.obf.ObfWriter;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.picture.PictureLibrary;
-import org.dwimble.core.mend.Mending;
 import org.dwimble.core.reach.Reach;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
@@ -71,9 +71,10 @@ import org.dwimble.core.sound.Phone;
 import org.dwimble.core.sound.PronouncingDictionary;
 import org.dwimble.core.sound.SoundQuestion;
 import org.dwimble.core.sound.SoundSearch;
+import org.dwimble.core.student.Student;
+import org.dwimble.core.told.Told;
 import org.dwimble.core.words.Forms;
 import org.dwimble.core.words.Meanings;
-import org.dwimble.core.told.Told;
 import org.dwimble.server.Http;
 import org.dwimble.server.ServerProcess;
 import org.dwimble.server.TestServer;
@@ -81,7 +82,6 @@ import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.database.Database;
-import org.dwimble.core.student.Student;
 import org.dwimble.server.student.StudentStore;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import tools.jackson.databind.json.JsonMapper;
@@ -114,7 +114,6 @@ public final class Bench {
         new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).lines().filter(l -> l.startsWith("|")).forEach(rows::add);
         process.waitFor();
     }
-
 
     private void run() throws Exception {
         picturesApart();
@@ -227,7 +226,7 @@ public final class Bench {
         List<SoundQuestion> questions = List.of(new SoundQuestion.StartsWith(Phone.of("K")), new SoundQuestion.EndsWith(Phone.of("T")),
             new SoundQuestion.HasInside(Phone.of("AY")),
             new SoundQuestion.RhymesWith(sounds.readings("cat").get(0)), new SoundQuestion.OneSoundApart(sounds.readings("cat").get(0)),
-                new SoundQuestion.HasShape("CVC"), new SoundQuestion.HasSyllables(2));
+            new SoundQuestion.HasShape("CVC"), new SoundQuestion.HasSyllables(2));
         for (int round = 0; round < 60; round++) {
             for (SoundQuestion question : questions) {
                 long from = System.nanoTime();
@@ -267,7 +266,7 @@ public final class Bench {
             Process process = new ProcessBuilder("java", "@server/java.args", "-XX:SharedArchiveFile=server/target/ready/classes.jsa", "-jar",
                 "server/target/ready/dwimble.jar",
                 "--server.port=8649", "--dwimble.home=" + home).redirectOutput(ProcessBuilder.Redirect.DISCARD).redirectErrorStream(true)
-                    .directory(Path.of("..").toFile()).start();
+                .directory(Path.of("..").toFile()).start();
             HttpClient client = HttpClient.newHttpClient();
             while (!answers(client)) {
                 java.util.concurrent.locks.LockSupport.parkNanos(20_000_000);
@@ -329,7 +328,7 @@ public final class Bench {
     private static void unzipAndParse(Path obz, Path into) throws IOException {
         JsonMapper mapper = JsonMapper.shared();
         try (ZipFile zip = new ZipFile(obz.toFile())) {
-            for (Enumeration<? extends ZipEntry> entries = zip.entries(); entries.hasMoreElements(); ) {
+            for (Enumeration<? extends ZipEntry> entries = zip.entries(); entries.hasMoreElements();) {
                 ZipEntry entry = entries.nextElement();
                 Path file = into.resolve(entry.getName());
                 Files.createDirectories(file.getParent());
@@ -357,7 +356,7 @@ public final class Bench {
         row("an edit answered, on disk, over HTTP", median(200, () -> {
             made(http.post("/api/vocabularies/" + id + "/edits",
                 "{\"base\":%d,\"edit\":{\"type\":\"give-label\",\"board\":\"b7\",\"button\":\"b7-5\",\"label\":\"word %d\"}}".formatted(version[0],
-                version[0])));
+                    version[0])));
             return version[0]++;
         }), "50 ms");
         row("undo, over HTTP", median(50, () -> {
@@ -370,11 +369,12 @@ public final class Bench {
 
     /** A list of 24 words: one sheet to look at, what else it could be, and 120 sheets as PDF. */
     private void printing(Http http) throws Exception {
-        String words = "ferry, bag, seal, crab, shell, bus, gull, boat, fish, sand, sun, bucket, dog, cat, horse, cow, pig, sheep, duck, whale, bee, snail, frog, apple";
+        String words = "ferry, bag, seal, crab, shell, bus, gull, boat, fish, sand, sun, bucket, dog, cat, horse, cow, pig, sheep, duck, whale, bee, "
+            + "snail, frog, apple";
         long list = http.post("/api/lists", "{\"name\":\"Bench\",\"text\":\"" + words + "\"}").json().get("id").asLong();
         made(http.post("/api/lists/" + list + "/edits",
             ("{\"base\":1,\"edit\":{\"type\":\"set-up\",\"support\":{\"type\":\"cards\",\"width\":40000,\"height\":40000,"
-            + "\"onSheet\":24,\"gap\":3000,\"lines\":\"EDGE\",\"corner\":2000,\"back\":\"NONE\",\"flip\":\"LONG\",\"hole\":false}}}")));
+                + "\"onSheet\":24,\"gap\":3000,\"lines\":\"EDGE\",\"corner\":2000,\"back\":\"NONE\",\"flip\":\"LONG\",\"hole\":false}}}")));
         row("paper: a sheet of 24 pictures laid and sent, over HTTP", median(100, () -> made(http.get("/api/lists/" + list + "/sheets"))), "150 ms");
         row("paper: the first sheets of all it could be, over HTTP", median(50, () -> made(http.get("/api/lists/" + list + "/offers"))), "");
         int version = 2;
@@ -491,7 +491,8 @@ public final class Bench {
         int[] version = {http.get(vocabulary).json().get("version").asInt()};
         row("an edit answered, on disk, over HTTP, with a plan and places kept", median(200, () -> made(http.post(vocabulary + "/edits",
             "{\"base\":%d,\"edit\":{\"type\":\"give-label\",\"board\":\"b7\",\"button\":\"b7-5\",\"label\":\"word %d\"}}"
-                .formatted(version[0], version[0]++)))), "50 ms");
+                .formatted(version[0], version[0]++)))),
+            "50 ms");
         row("an edit that is asked about before it happens, over HTTP", median(100, () -> {
             Http.Answer answer = http.post(vocabulary + "/edits", ("{\"base\":%d,\"edit\":{\"type\":\"move-button\",\"board\":\"b7\",\"button\":\"b7-5\","
                 + "\"to\":\"b7\",\"cell\":{\"row\":0,\"column\":1}}}").formatted(version[0]));
@@ -535,7 +536,8 @@ public final class Bench {
             for (int i = 0; i < 10_000; i++) {
                 failed += http.get("/api/speech?text=a%20phrase%20of%20some%20length,%20number%20" + i).status() == 200 ? 0 : 1;
             }
-            rows.add("| %d vocabularies, sixty of them different, of 18,000 buttons, opened and 10,000 phrases spoken, heap of 1 GiB: failed | %d | 0 |".formatted(vocabularies.size(), failed));
+            rows.add("| %d vocabularies, sixty of them different, of 18,000 buttons, opened and 10,000 phrases spoken, heap of 1 GiB: failed | %d | 0 |"
+                .formatted(vocabularies.size(), failed));
             row("one of them opened after that", median(20, () -> http.get("/api/vocabularies/" + vocabularies.get(7))), "");
         }
     }
@@ -544,7 +546,9 @@ public final class Bench {
     private void pasting(Http http, long id, int[] version) throws Exception {
         String words = IntStream.range(0, 400)
             .mapToObj(i -> List.of("kite", "crab", "gull", "ferry", "apple", "train", "happy", "swim").get(i % 8) + " " + i).collect(Collectors.joining(","));
-        byte[] obf = ("{\"id\":\"big\",\"name\":\"Big\",\"buttons\":[{\"id\":\"1\",\"label\":\"sea\"}],\"grid\":{\"rows\":40,\"columns\":40,\"order\":[[\"1\"]]}}").getBytes(StandardCharsets.UTF_8);
+        byte[] obf = ("{\"id\":\"big\",\"name\":\"Big\",\"buttons\":[{\"id\":\"1\",\"label\":\"sea\"}],\"grid\":{\"rows\":40,\"columns\":40,"
+            + "\"order\":[[\"1\"]]}}")
+            .getBytes(StandardCharsets.UTF_8);
         long big = http.upload("/api/students/ilse/packages", "big.obf", obf).json().get("vocabulary").asLong();
         AtomicBoolean pasted = new AtomicBoolean();
         List<Double> waited = new ArrayList<>();
@@ -554,7 +558,7 @@ public final class Bench {
                 long begin = System.nanoTime();
                 http.post("/api/vocabularies/" + id + "/edits",
                     "{\"base\":%d,\"edit\":{\"type\":\"give-label\",\"board\":\"b7\",\"button\":\"b7-6\",\"label\":\"x %d\"}}".formatted(version[0],
-                    version[0]++));
+                        version[0]++));
                 waited.add(millis(System.nanoTime() - begin));
             }
         });
@@ -577,14 +581,17 @@ public final class Bench {
         VocabularyStore store = app.getBean(VocabularyStore.class);
         Database database = app.getBean(Database.class);
         long original = database.read(session -> session.first(
-            "SELECT sum(length(r.content)) FROM head h JOIN line l ON l.id = h.line JOIN revision r ON r.id = h.revision_id WHERE l.sort = 'vocabulary' AND l.thing = ?", row -> row.getLong(1), id)
-                .orElseThrow());
+            "SELECT sum(length(r.content)) FROM head h JOIN line l ON l.id = h.line JOIN revision r ON r.id = h.revision_id WHERE l.sort = "
+                + "'vocabulary' AND l.thing = ?",
+            row -> row.getLong(1), id)
+            .orElseThrow());
         long before = size(database);
         int copies = 100;
         int[] n = {0};
         row("a copy, on disk", median(copies, () -> store.copy(id, ilse.id(), "Copy " + n[0]++, odile.id(), Instant.now())), "30 ms");
         double bytes = (size(database) - before) / (double) (n[0]);
-        rows.add("| what a copy adds, of the original’s %.1f MB without pictures, as kept | %.1f KB, %.2f percent | 1 percent |".formatted(original / 1e6, bytes / 1e3, 100 * bytes / original));
+        rows.add("| what a copy adds, of the original’s %.1f MB without pictures, as kept | %.1f KB, %.2f percent | 1 percent |".formatted(original / 1e6,
+            bytes / 1e3, 100 * bytes / original));
     }
 
     /** What an edit adds to the database, on the boards of the larger starter. */
@@ -599,7 +606,8 @@ public final class Bench {
             store.edit(id, i + 1, new GiveLabel("eating", words.get(i % words.size()).id(), "word " + i), VocabularyStore.Asking.NOTHING, odile.id(),
                 Instant.now());
         }
-        rows.add("| what an edit on a board of 40 adds to the database, over 2,000 edits | %,d bytes | 1,024 bytes |".formatted((size(database) - before) / edits));
+        rows.add(
+            "| what an edit on a board of 40 adds to the database, over 2,000 edits | %,d bytes | 1,024 bytes |".formatted((size(database) - before) / edits));
     }
 
     private static long size(Database database) {

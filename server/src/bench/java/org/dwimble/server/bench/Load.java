@@ -109,7 +109,7 @@ public final class Load {
                     long begin = System.nanoTime();
                     Http.Answer answer = signedIn.get(person)
                         .post("/api/vocabularies/" + vocabulary + "/edits",
-                        edit(base, words.get((person + (together ? 0 : n)) % words.size()), name.hashCode() % 1000 + " " + person + " " + n));
+                            edit(base, words.get((person + (together ? 0 : n)) % words.size()), name.hashCode() % 1000 + " " + person + " " + n));
                     millis.add((System.nanoTime() - begin) / 1e6);
                     if (answer.status() == 200) {
                         base = version(answer);

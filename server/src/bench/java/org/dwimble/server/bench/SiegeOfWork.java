@@ -1,7 +1,6 @@
 package org.dwimble.server.bench;
 
 import java.awt.image.BufferedImage;
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -46,13 +45,16 @@ final class SiegeOfWork {
         Map<String, Callable<Callable<String>>> all = new LinkedHashMap<>();
         all.put("a word of 900,000 letters in the word line", () -> () -> told(words("a".repeat(900_000))));
         all.put("400 words nobody has a picture for, in the word line", () -> () -> told(words(many())));
-        all.put("60 words of 15,000 letters each", () -> () -> told(words(IntStream.range(0, 60).mapToObj(i -> "b".repeat(15_000)).collect(Collectors.joining(", ")))));
+        all.put("60 words of 15,000 letters each",
+            () -> () -> told(words(IntStream.range(0, 60).mapToObj(i -> "b".repeat(15_000)).collect(Collectors.joining(", ")))));
         all.put("922 KB of dates in a calendar, twelve at once", () -> {
             byte[] dates = dates();
             return () -> together(12, () -> by.upload("/api/calendar-lines", "days.ics", dates));
         });
         all.put("six pictures at once of a sheet of 1,500 x 1,500 mm", () -> {
-            long list = list("ferry", "{\"type\":\"page\",\"page\":{\"paper\":\"A4\",\"own\":{\"width\":1500000,\"height\":1500000},\"turn\":\"UPRIGHT\",\"margin\":9000,\"type\":\"EQUAL\"}}");
+            long list = list("ferry",
+                "{\"type\":\"page\",\"page\":{\"paper\":\"A4\",\"own\":{\"width\":1500000,\"height\":1500000},\"turn\":\"UPRIGHT\",\"margin\":9000,"
+                    + "\"type\":\"EQUAL\"}}");
             return () -> together(6, () -> by.get("/api/lists/" + list + "/sheet.png"));
         });
         all.put("what could be made of 400 words, each 76 times", () -> {
@@ -102,7 +104,8 @@ final class SiegeOfWork {
                 return done.get("state").asString();
             };
         });
-        all.put("that package carried away within a request, three at once", () -> () -> together(3, () -> by.get("/api/vocabularies/" + withPhotos + "/package.obz")));
+        all.put("that package carried away within a request, three at once",
+            () -> () -> together(3, () -> by.get("/api/vocabularies/" + withPhotos + "/package.obz")));
         return all;
     }
 
@@ -219,7 +222,8 @@ final class SiegeOfWork {
             images.add("{\"id\":\"" + i + "\",\"path\":\"i" + i + ".png\"}");
             files.put("i" + i + ".png", Photos.encoded(noise, "png"));
         }
-        String buttons = IntStream.range(0, PHOTOS).mapToObj(i -> "{\"id\":\"p" + i + "\",\"label\":\"a\",\"image_id\":\"" + i + "\"}").collect(Collectors.joining(","));
+        String buttons = IntStream.range(0, PHOTOS).mapToObj(i -> "{\"id\":\"p" + i + "\",\"label\":\"a\",\"image_id\":\"" + i + "\"}")
+            .collect(Collectors.joining(","));
         files.put("b.obf", utf8("{\"format\":\"open-board-0.1\",\"id\":\"b\",\"name\":\"N\",\"buttons\":[" + buttons + "],\"images\":[" + images
             + "],\"grid\":{\"rows\":32,\"columns\":32,\"order\":[]}}"));
         files.put("manifest.json", utf8("{\"format\":\"open-board-0.1\",\"root\":\"b.obf\",\"paths\":{\"boards\":{\"b\":\"b.obf\"}}}"));

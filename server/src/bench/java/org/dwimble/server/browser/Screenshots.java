@@ -46,14 +46,14 @@ public final class Screenshots {
         String[] size = (arguments.length > 1 ? arguments[1] : "1280x800").split("x");
         boolean still = arguments.length > 2 && arguments[2].equals("still");
         try (ServletWebServerApplicationContext app = TestServer.start(Files.createTempDirectory("dwimble-pictures"), "--spring.profiles.active=demo");
-             Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))) {
+            Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))) {
             com.microsoft.playwright.Browser chromium = playwright.chromium()
                 .launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setHeadless(true)
-                .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-                    "--disable-component-update", "--disable-sync")));
+                    .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+                        "--disable-component-update", "--disable-sync")));
             com.microsoft.playwright.Browser.NewContextOptions options = new com.microsoft.playwright.Browser.NewContextOptions()
                 .setViewportSize(Integer.parseInt(size[0]), Integer.parseInt(size[1]))
-                    .setReducedMotion(still ? ReducedMotion.REDUCE : ReducedMotion.NO_PREFERENCE);
+                .setReducedMotion(still ? ReducedMotion.REDUCE : ReducedMotion.NO_PREFERENCE);
             Screenshots pictures = new Screenshots(folder, "http://localhost:" + app.getWebServer().getPort());
             try (BrowserContext odile = chromium.newContext(options); BrowserContext marit = chromium.newContext(options)) {
                 pictures.all(odile, marit);
@@ -109,9 +109,10 @@ public final class Screenshots {
         });
         show("/vocabularies/" + ilse + "/talk?board=" + harbour, "talk",
             () -> List.of("ferry,", "crab").forEach(w -> page.getByRole(AriaRole.BUTTON,
-            new Page.GetByRoleOptions().setName(w.replace(",", "")).setExact(true)).first().click()));
+                new Page.GetByRoleOptions().setName(w.replace(",", "")).setExact(true)).first().click()));
         show("/lists", "lists");
-        show("/lists/" + list("Tide pool bingo"), "print", () -> page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Make")).locator("svg").last().waitFor());
+        show("/lists/" + list("Tide pool bingo"), "print",
+            () -> page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Make")).locator("svg").last().waitFor());
         show("/lists", "printed", () -> printed("Ilse’s morning", "New for Ilse this month", "How Nour feels"));
         show("/pictures", "pictures", () -> {
             page.getByLabel("Word").or(page.getByRole(AriaRole.TEXTBOX)).first().fill("cat");
@@ -157,7 +158,8 @@ public final class Screenshots {
     }
 
     private void show(String path, String name) throws IOException {
-        show(path, name, () -> { });
+        show(path, name, () -> {
+        });
     }
 
     private void show(String path, String name, Runnable prepare) throws IOException {
@@ -165,7 +167,8 @@ public final class Screenshots {
         Locator ready = page.locator("[data-ready]");
         ready.waitFor();
         prepare.run();
-        page.waitForFunction("() => !document.querySelector('[aria-busy=true]') && [...document.images].every((i) => i.complete) && document.fonts.status === 'loaded'");
+        page.waitForFunction(
+            "() => !document.querySelector('[aria-busy=true]') && [...document.images].every((i) => i.complete) && document.fonts.status === 'loaded'");
         byte[] png = page.screenshot(new Page.ScreenshotOptions().setAnimations(ScreenshotAnimations.DISABLED));
         refuseEmpty(png, name);
         Files.write(folder.resolve(name + ".png"), png);

@@ -26,8 +26,8 @@ public record BoardView(String id, String name, int rows, int columns, List<Inte
      * @param look    what is its own about its look
      */
     public record ButtonView(String id, Cell cell, Span span, String label, Says says, @Nullable String picture, List<Layer> layers, @Nullable String sound,
-                             @Nullable Kind kind, Leads leads, List<Doing> doings, boolean hidden, @Nullable String step,
-                             @Nullable Integer left, Look look) {
+        @Nullable Kind kind, Leads leads, List<Doing> doings, boolean hidden, @Nullable String step,
+        @Nullable Integer left, Look look) {
         public static ButtonView of(Button b) {
             return new ButtonView(b.id(), b.cell(), b.span(), b.label(), b.says(), b.picture(), b.layers(), b.sound(), b.kind(), b.leads(),
                 b.doings(), b.hidden(), b.shown().step(), b.shown().left(), b.look());

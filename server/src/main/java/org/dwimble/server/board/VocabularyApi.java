@@ -83,7 +83,7 @@ class VocabularyApi {
      */
     @GetMapping("/boards/{board}")
     ResponseEntity<BoardView> board(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
-                                    @RequestParam(required = false) @Nullable Long revision) {
+        @RequestParam(required = false) @Nullable Long revision) {
         access.toVocabulary(vocabulary, account);
         VocabularyStore.Kept kept = store.there(vocabulary);
         Board found = kept.vocabulary().board(board).orElseThrow(() -> Problem.notFound("board"));
@@ -155,7 +155,8 @@ class VocabularyApi {
         return store.origin(vocabulary).map(origin -> {
             Moved here = Moved.between(store.version(vocabulary, 1).orElseThrow(), store.there(vocabulary).vocabulary());
             boolean open = access.mayLookAt(origin.vocabulary(), account);
-            Moved there = open ? Moved.between(store.version(origin.vocabulary(), origin.version()).orElseThrow(), store.there(origin.vocabulary()).vocabulary())
+            Moved there = open
+                ? Moved.between(store.version(origin.vocabulary(), origin.version()).orElseThrow(), store.there(origin.vocabulary()).vocabulary())
                 : null;
             return new OriginView(origin.name(), origin.version(), origin.note(), open ? origin.vocabulary() : null, here, there);
         }).stream().toList();

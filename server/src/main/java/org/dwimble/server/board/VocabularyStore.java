@@ -7,11 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
-import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Change;
-import org.dwimble.core.edit.whole.GoBack;
 import org.dwimble.core.edit.Intention;
+import org.dwimble.core.edit.whole.GoBack;
+import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.version.Needs;
@@ -39,7 +39,8 @@ public class VocabularyStore {
     /** What is kept together with an edit of a vocabulary, or refuses it. */
     @FunctionalInterface
     public interface Asking extends Beside<Change> {
-        Asking NOTHING = (session, change) -> { };
+        Asking NOTHING = (session, change) -> {
+        };
     }
 
     /**
@@ -267,8 +268,8 @@ public class VocabularyStore {
 
     /** The starters that ship, smallest grid first. */
     public List<Kept> starters() {
-        List<Long> starters = database.read(session ->
-            session.list("SELECT id FROM vocabulary WHERE starter IS NOT NULL ORDER BY home_rows * home_columns, id", row -> row.getLong(1)));
+        List<Long> starters = database
+            .read(session -> session.list("SELECT id FROM vocabulary WHERE starter IS NOT NULL ORDER BY home_rows * home_columns, id", row -> row.getLong(1)));
         return starters.stream().map(id -> find(id).orElseThrow()).toList();
     }
 
@@ -280,6 +281,7 @@ public class VocabularyStore {
     public List<Named> ofStudent(String student) {
         return database.read(session -> session.list("""
             SELECT v.id, v.name FROM vocabulary v JOIN line l ON l.sort = 'vocabulary' AND l.thing = v.id JOIN version n ON n.line = l.id AND n.number = l.head
-            WHERE v.student_id = ? AND v.deleted_at IS NULL ORDER BY n.made_at DESC, v.id DESC""", row -> new Named(row.getLong(1), row.getString(2)), student));
+            WHERE v.student_id = ? AND v.deleted_at IS NULL ORDER BY n.made_at DESC, v.id DESC""", row -> new Named(row.getLong(1), row.getString(2)),
+            student));
     }
 }

@@ -8,13 +8,13 @@ import java.util.Map;
 import java.util.Set;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
-import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.Look;
-import org.dwimble.core.plan.Plan;
-import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.picture.Appearance;
+import org.dwimble.core.plan.Plan;
+import org.dwimble.core.reveal.Counts;
+import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.TalkLayout;
@@ -33,8 +33,8 @@ import org.jspecify.annotations.Nullable;
  * @param layout  how the student's screen is divided when talking
  */
 public record VocabularyView(long id, String name, @Nullable Student student, @Nullable String starter, Role role, int version,
-                      String home, String locale, Look look, Map<Kind, Colour> papers, Plan plan,
-                      List<BoardLine> boards, Counts counts, Layout layout, String art) {
+    String home, String locale, Look look, Map<Kind, Colour> papers, Plan plan,
+    List<BoardLine> boards, Counts counts, Layout layout, String art) {
 
     /**
      * @param revision names what the board now holds: the same number is the same content, for ever
@@ -46,7 +46,7 @@ public record VocabularyView(long id, String name, @Nullable Student student, @N
      */
     public record BoardLine(String id, String name, long revision, int rows, int columns, int buttons, int empty, List<Cell> keptFree,
         @Nullable List<Routes.Tap> route, int openers, int words, int shown,
-                     boolean toMend, double cellWidthMm, double cellHeightMm, boolean small) {
+        boolean toMend, double cellWidthMm, double cellHeightMm, boolean small) {
     }
 
     /** Shares of the screen: margin of its width, message of its height. */

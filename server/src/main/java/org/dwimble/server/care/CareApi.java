@@ -74,8 +74,10 @@ class CareApi {
         try {
             backups.make();
         } catch (SQLException | IOException e) {
-            throw Room.isNone(e) ? new Problem(HttpStatus.INSUFFICIENT_STORAGE, "disk-full-for-backup", "needed", Backup.megabytes(home.resolve("dwimble.db")), "free",
-                disk.free() >> 20) : new Problem(HttpStatus.INTERNAL_SERVER_ERROR, "backup-not-made");
+            throw Room.isNone(e)
+                ? new Problem(HttpStatus.INSUFFICIENT_STORAGE, "disk-full-for-backup", "needed", Backup.megabytes(home.resolve("dwimble.db")), "free",
+                    disk.free() >> 20)
+                : new Problem(HttpStatus.INTERNAL_SERVER_ERROR, "backup-not-made");
         }
         return care(account);
     }

@@ -15,7 +15,10 @@ import org.springframework.web.bind.annotation.RestController;
 class HealthApi {
     private static final Logger LOG = LoggerFactory.getLogger(HealthApi.class);
 
-    /** @param status {@code up} or {@code down} @param worries {@code disk}: little room; {@code backup}: none good for two days; {@code database}: it does not answer */
+    /**
+     * @param status {@code up} or {@code down}
+     * @param worries {@code disk}: little room; {@code backup}: none good for two days; {@code database}: it does not answer
+     */
     record HealthView(String status, List<String> worries) {
     }
 

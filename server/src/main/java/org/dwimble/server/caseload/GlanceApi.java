@@ -92,7 +92,7 @@ class GlanceApi {
     private List<LinePoint> line(List<Version> versions) {
         return ShownOverTime.line(versions.stream()
             .map(v -> new ShownOverTime.Moment(Instant.parse(v.madeAt()), v.shown(), v.words(), v.told(), v.name(), v.by())).toList(), POINTS).stream()
-                .map(this::view).toList();
+            .map(this::view).toList();
     }
 
     private LinePoint view(ShownOverTime.Point point) {

@@ -13,8 +13,8 @@ import org.dwimble.core.text.Text;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.SpotView;
 import org.dwimble.server.board.VocabularyStore;
-import org.dwimble.server.reveal.WhyKept;
 import org.dwimble.server.library.Library;
+import org.dwimble.server.reveal.WhyKept;
 import org.dwimble.server.student.StudentStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -68,7 +68,8 @@ class WhereApi {
         List<FoundAt> found = WordPlaces.of(now, routes, sought, LOOKED_AT).stream()
             .filter(p -> Names.folded(p.button().label()).equals(folded) || Names.folded(p.button().spoken()).equals(folded)).limit(PLACES)
             .map(p -> new FoundAt(SpotView.of(now, routes, p.board(), p.cell()), p.button().label(), p.button().picture(), why.of(now, revealed,
-                p.button()).orElse(null))).toList();
+                p.button()).orElse(null)))
+            .toList();
         SpotView proposed = !found.isEmpty() ? null : Belongs.of(now, routes, WayHome.of(now), library.categories().of(sought), library.categories()::of)
             .map(spot -> SpotView.of(now, routes, spot.board(), spot.standing().cell())).orElse(null);
         return new WhereView(student.id(), student.name(), kept.id(), student.appearance().slug(), found, proposed);

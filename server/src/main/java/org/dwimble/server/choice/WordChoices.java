@@ -62,8 +62,7 @@ public class WordChoices {
 
     /** Most often used first. */
     public List<String> mostUsed(String student, int most) {
-        return database.read(session ->
-            session.list("SELECT picture FROM picture_use WHERE student_id = ? ORDER BY times DESC, used_at DESC, picture LIMIT ?",
+        return database.read(session -> session.list("SELECT picture FROM picture_use WHERE student_id = ? ORDER BY times DESC, used_at DESC, picture LIMIT ?",
             row -> row.getString(1), student, most));
     }
 }

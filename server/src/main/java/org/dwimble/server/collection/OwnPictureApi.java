@@ -7,11 +7,11 @@ import java.util.Map;
 import java.util.Optional;
 import org.dwimble.core.board.ContentHash;
 import org.dwimble.core.board.MediaId;
-import org.dwimble.core.text.Text;
-import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.core.picture.OwnPicture;
+import org.dwimble.core.text.Text;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.media.MediaAnswer;
@@ -69,10 +69,10 @@ class OwnPictureApi {
     @Bounded({"PICTURE_BYTES", "PIXELS"})
     OwnPictureView.TakenIn takeIn(@AuthenticationPrincipal Account account, @RequestParam MultipartFile file,
         @RequestParam(required = false) @Nullable List<String> words,
-                   @RequestParam(required = false) @Nullable List<String> categories, @RequestParam(defaultValue = "MINE") OwnPicture.Audience audience,
-                   @RequestParam(required = false) @Nullable String student, @RequestParam(defaultValue = "true") boolean person,
-                   @RequestParam(defaultValue = "OWN_PHOTO") OwnPicture.Origin origin, @RequestParam(defaultValue = "") String author,
-                   @RequestParam(defaultValue = "") String licence, @RequestParam(defaultValue = "") String source) throws IOException, Refused {
+        @RequestParam(required = false) @Nullable List<String> categories, @RequestParam(defaultValue = "MINE") OwnPicture.Audience audience,
+        @RequestParam(required = false) @Nullable String student, @RequestParam(defaultValue = "true") boolean person,
+        @RequestParam(defaultValue = "OWN_PHOTO") OwnPicture.Origin origin, @RequestParam(defaultValue = "") String author,
+        @RequestParam(defaultValue = "") String licence, @RequestParam(defaultValue = "") String source) throws IOException, Refused {
         List<String> given = words == null || words.isEmpty() ? List.of(OwnPicture.wordOf(file.getOriginalFilename())) : words;
         OwnPicture about = new OwnPicture(given, categories == null ? List.of() : categories, audience, student == null || student.isBlank() ? null
             : student, person, origin, author, licence, source);

@@ -3,8 +3,8 @@ package org.dwimble.server.collection;
 import java.util.Map;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.picture.OwnPicture;
-import org.jspecify.annotations.Nullable;
 import org.dwimble.server.account.Account;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An own picture as a client sees it.
@@ -14,7 +14,10 @@ import org.dwimble.server.account.Account;
  */
 public record OwnPictureView(long id, String picture, OwnPicture about, String takenInBy, String madeAt, int boards, boolean mine) {
 
-    /** @param before true if this very file was taken in before: then there is still one picture, with the words of both @param leftOut what was in it and is not kept, in words; null for nothing */
+    /**
+     * @param before true if this very file was taken in before: then there is still one picture, with the words of both
+     * @param leftOut what was in it and is not kept, in words; null for nothing
+     */
     public record TakenIn(OwnPictureView picture, boolean before, @Nullable String leftOut) {
     }
 

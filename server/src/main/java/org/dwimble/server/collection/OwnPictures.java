@@ -184,7 +184,7 @@ public class OwnPictures {
                 VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?) RETURNING id""", hash, file, JSON.writeValueAsString(about.words()),
                 JSON.writeValueAsString(about.categories()),
                 about.audience().name(), about.student(), account.id(), about.person() ? 1 : 0, about.origin().name(), about.author(),
-                    about.licence(), about.source(), at.toString()));
+                about.licence(), about.source(), at.toString()));
         });
         change.incrementAndGet();
         return id;
@@ -200,7 +200,7 @@ public class OwnPictures {
             UPDATE own_picture SET words = ?, categories = ?, audience = ?, student_id = ?, person = ?, origin = ?, author = ?, licence = ?,
                 source = ? WHERE id = ?""",
             JSON.writeValueAsString(about.words()), JSON.writeValueAsString(about.categories()), about.audience().name(), about.student(),
-                about.person() ? 1 : 0,
+            about.person() ? 1 : 0,
             about.origin().name(), about.author(), about.licence(), about.source(), id);
     }
 
@@ -248,9 +248,12 @@ public class OwnPictures {
 
     /** On how many of the boards in force each of the school's own pictures stands, by its hash; those on none are left out. */
     Map<String, Integer> boardsWith() {
-        return database.read(session -> session.list("""
-            SELECT r.media_id, count(*) FROM revision_media r JOIN head h ON h.revision_id = r.revision_id JOIN line l ON l.id = h.line
-            WHERE l.sort = 'vocabulary' AND r.media_id IN (SELECT media_id FROM own_picture) GROUP BY r.media_id""", row -> Map.entry(row.getString(1), row.getInt(2)))).stream()
+        return database
+            .read(session -> session.list("""
+                SELECT r.media_id, count(*) FROM revision_media r JOIN head h ON h.revision_id = r.revision_id JOIN line l ON l.id = h.line
+                WHERE l.sort = 'vocabulary' AND r.media_id IN (SELECT media_id FROM own_picture) GROUP BY r.media_id""",
+                row -> Map.entry(row.getString(1), row.getInt(2))))
+            .stream()
             .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
@@ -262,7 +265,7 @@ public class OwnPictures {
         OwnPicture about = new OwnPicture(list(row.getString("words")), list(row.getString("categories")),
             OwnPicture.Audience.valueOf(row.getString("audience")), row.getString("student_id"),
             row.getInt("person") == 1, OwnPicture.Origin.valueOf(row.getString("origin")), row.getString("author"), row.getString("licence"),
-                row.getString("source"));
+            row.getString("source"));
         return new Kept(row.getLong("id"), MediaId.ofContent(row.getString("media_id")), about, row.getLong("owner"), row.getString("owner_name"),
             row.getString("made_at"), row.getString("retired_at") != null);
     }

@@ -76,7 +76,7 @@ public final class Backup {
             throw new SQLException("There is no folder " + file.getParent() + ". Make it or choose another; nothing was copied.");
         }
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + database);
-             PreparedStatement copy = connection.prepareStatement("VACUUM INTO ?")) {
+            PreparedStatement copy = connection.prepareStatement("VACUUM INTO ?")) {
             copy.setString(1, file.toString());
             copy.execute();
         }

@@ -85,7 +85,8 @@ public final class DataFolder implements AutoCloseable {
         Sight together = there ? Sight.of("jdbc:sqlite:" + database) : new Sight.Damaged("there is no database");
         if (together instanceof Sight.Unknown unknown) {
             throw new Refused((free < Room.TO_START ? noRoom(free) : "The database " + database + " could not be looked at: " + unknown.why() + ".")
-                + " Nothing was changed and nothing is lost, also not what stands in " + log.getFileName() + ": leave all files where they are, mend this and start again.");
+                + " Nothing was changed and nothing is lost, also not what stands in " + log.getFileName()
+                + ": leave all files where they are, mend this and start again.");
         }
         if (together instanceof Sight.Damaged damaged) {
             boolean foreign = !there || Sight.of("jdbc:sqlite:file:" + database + "?immutable=1") instanceof Sight.Whole;

@@ -7,7 +7,9 @@ import org.sqlite.SQLiteException;
 /** What went wrong in the database, told apart by what can be done about it: SQLite gives one code to every broken constraint. */
 public final class DatabaseTrouble extends RuntimeException {
 
-    public enum What { STANDS_TWICE, ORPHAN, NOT_ALLOWED, BUSY, DISK_FULL, OTHER }
+    public enum What {
+        STANDS_TWICE, ORPHAN, NOT_ALLOWED, BUSY, DISK_FULL, OTHER
+    }
 
     private final What what;
 

@@ -13,7 +13,9 @@ import java.util.zip.Inflater;
 public final class Packing {
     private static final int WINDOW = 32 * 1024;
 
-    public enum How { PLAIN, ALONE, AGAINST }
+    public enum How {
+        PLAIN, ALONE, AGAINST
+    }
 
     private Packing() {
     }

@@ -71,7 +71,8 @@ public final class Restore {
                 }
             }
             Files.move(coming, home.resolve(PARTS.get(0)), StandardCopyOption.ATOMIC_MOVE);
-            return "The data are those of " + backup + " now." + (had ? " What was there before is in " + aside + "." : "") + " Start Dwimble with ./dwimble run.";
+            return "The data are those of " + backup + " now." + (had ? " What was there before is in " + aside + "." : "")
+                + " Start Dwimble with ./dwimble run.";
         }
     }
 }

@@ -75,8 +75,9 @@ record Seal(String content, long rows) {
 
     private static List<String> tables(Connection connection, MessageDigest digest) throws SQLException {
         List<String> tables = new ArrayList<>();
-        try (Statement statement = connection.createStatement(); ResultSet all = statement.executeQuery(
-            "SELECT name, type, sql FROM sqlite_master WHERE name NOT LIKE 'sqlite\\_%' ESCAPE '\\' AND name <> '" + TABLE + "' ORDER BY name")) {
+        try (Statement statement = connection.createStatement();
+            ResultSet all = statement.executeQuery(
+                "SELECT name, type, sql FROM sqlite_master WHERE name NOT LIKE 'sqlite\\_%' ESCAPE '\\' AND name <> '" + TABLE + "' ORDER BY name")) {
             while (all.next()) {
                 digest(digest, all.getString("name"));
                 digest(digest, all.getString("sql"));

@@ -34,12 +34,12 @@ import org.dwimble.core.support.Support;
 import org.dwimble.core.support.TokenBoard;
 import org.dwimble.core.support.WaysToWords;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.wordline.WordLine;
 import org.dwimble.core.wordlist.ClassRow;
 import org.dwimble.core.wordlist.ListEdit;
 import org.dwimble.core.wordlist.ListedWord;
 import org.dwimble.core.wordlist.Second;
 import org.dwimble.core.wordlist.WordList;
-import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.collection.TakingIn;
 import org.dwimble.server.picture.Pictures;
@@ -82,7 +82,8 @@ class PrintedLists {
         lists.share(rules.id, true);
         list("How Nour feels", "nour", odile, 8, FeelingsScale.USUAL, "calm, worried, angry, furious");
         list("The seal on the slipway", null, odile, 7, new Story(Story.Bound.BOOKLET, Length.mm(1), true, "The seal on the slipway"),
-            "ferry=On Monday we took the ferry Curlew.; seal=A seal lay on the slipway.; fish=It wanted our fish.; lighthouse=We gave it none, and looked at the lighthouse.");
+            "ferry=On Monday we took the ferry Curlew.; seal=A seal lay on the slipway.; fish=It wanted our fish.; lighthouse=We gave it none, and "
+                + "looked at the lighthouse.");
         Printed bingo = list("Tide pool bingo", null, marit, 6, new Bingo(6, 3, 3, true, 1, 4711),
             "crab, shell, fish, octopus, starfish, seal, gull, boat, sand, bucket, spade, wave, rock, sun, ferry, lighthouse");
         lists.share(bingo.id, true);

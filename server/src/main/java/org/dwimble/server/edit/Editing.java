@@ -13,12 +13,12 @@ import java.util.function.Supplier;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.edit.whole.Arriving;
 import org.dwimble.core.edit.Change;
-import org.dwimble.core.edit.whole.ForReason;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.Key;
 import org.dwimble.core.edit.Moves;
+import org.dwimble.core.edit.whole.Arriving;
+import org.dwimble.core.edit.whole.ForReason;
 import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.student.Role;
@@ -103,7 +103,8 @@ public class Editing {
      * @param step   of the plan, if there is one, that new words belong to; null for the one the student is at
      * @param answer to what would move, if that was told
      */
-    public Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, List<Choice> chosen, @Nullable String step, Learned.Answer answer) {
+    public Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, List<Choice> chosen, @Nullable String step,
+        Learned.Answer answer) {
         Role role = access.toChangeVocabulary(vocabulary, account);
         if (intention == null) {
             throw new Unacceptable("nothing-to-change");

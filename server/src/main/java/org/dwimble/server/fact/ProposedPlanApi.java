@@ -66,7 +66,8 @@ class ProposedPlanApi {
             .map(step -> new ProposedStepView(wording.of(step.target() == ProposedPlan.ALL ? Told.of("step-all") : Told.of("step-of", "count",
                 step.target())), step.target(),
                 step.words().stream().map(w -> new ProposedWordView(w.text(), w.board(), now.boards().get(w.board()).name(), w.buttons(), w.button().picture(),
-                    wording.of(w.why()))).toList())).toList();
+                    wording.of(w.why()))).toList()))
+            .toList();
     }
 
     private Map<String, Told> motives(VocabularyStore.Kept kept) {

@@ -25,7 +25,11 @@ class FindApi {
     private static final int PLACES_LISTED = 200;
     private static final int DIFFERING_LISTED = 50;
 
-    /** @param taps from home to say it; 0 if no taps lead there; @param exact true if its label is just what was sought; @param kept what keeps it back, in words; none if the student sees it */
+    /**
+     * @param taps from home to say it; 0 if no taps lead there;
+     * @param exact true if its label is just what was sought;
+     * @param kept what keeps it back, in words; none if the student sees it
+     */
     record PlaceView(String board, String name, Cell cell, String label, List<Layer> layers, String says, int taps, boolean exact, @Nullable String kept) {
     }
 
@@ -49,7 +53,8 @@ class FindApi {
         String sought = Names.folded(text.strip());
         return WordPlaces.of(kept.vocabulary(), kept.overview().routes(), text, PLACES_LISTED).stream()
             .map(p -> new PlaceView(p.board(), p.name(), p.cell(), p.button().label(), p.button().layers(), p.button().spoken(), p.taps(),
-                Names.folded(p.button().label()).equals(sought), why.of(kept.vocabulary(), kept.overview().revealed(), p.button()).orElse(null))).toList();
+                Names.folded(p.button().label()).equals(sought), why.of(kept.vocabulary(), kept.overview().revealed(), p.button()).orElse(null)))
+            .toList();
     }
 
     /** Words that are not the same everywhere. */
@@ -58,7 +63,6 @@ class FindApi {
         return WordPlaces.differing(kept(account, vocabulary).vocabulary()).stream().limit(DIFFERING_LISTED)
             .map(d -> new DiffersView(d.word(), d.pictures(), d.kinds(), d.spoken())).toList();
     }
-
 
     private VocabularyStore.Kept kept(Account account, long vocabulary) {
         access.toVocabulary(vocabulary, account);

@@ -12,9 +12,12 @@ import org.jspecify.annotations.Nullable;
  * @param file    the name of what came of it; null for none
  * @param told    of its end: why it failed, or what came of it beside a file, as JSON; null for nothing
  */
-public record Job(long id, long account, String needs, String what, State state, int done, int of, @Nullable String file, @Nullable String type, @Nullable String told,
+public record Job(long id, long account, String needs, String what, State state, int done, int of, @Nullable String file, @Nullable String type,
+    @Nullable String told,
     Instant at) {
-    public enum State { RUNNING, DONE, FAILED, CANCELLED }
+    public enum State {
+        RUNNING, DONE, FAILED, CANCELLED
+    }
 
     Job at(int done, int of) {
         return new Job(id, account, needs, what, state, done, of, file, type, told, at);

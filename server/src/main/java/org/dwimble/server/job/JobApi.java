@@ -61,7 +61,8 @@ public class JobApi {
         Resource file = new FileSystemResource(jobs.result(done));
         boolean seen = MediaType.APPLICATION_PDF_VALUE.equals(done.type());
         return ResponseEntity.ok().contentType(MediaType.parseMediaType(String.valueOf(done.type()))).header(HttpHeaders.CONTENT_DISPOSITION,
-            (seen ? ContentDisposition.inline() : ContentDisposition.attachment()).filename(String.valueOf(done.file()), StandardCharsets.UTF_8).build().toString())
+            (seen ? ContentDisposition.inline() : ContentDisposition.attachment()).filename(String.valueOf(done.file()), StandardCharsets.UTF_8).build()
+                .toString())
             .body(file);
     }
 }

@@ -24,7 +24,6 @@ import java.util.stream.Stream;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
-import org.dwimble.server.told.Trace;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.Sees;
 import org.dwimble.server.database.Database;
@@ -33,6 +32,7 @@ import org.dwimble.server.database.Room;
 import org.dwimble.server.database.Session;
 import org.dwimble.server.limit.Turns;
 import org.dwimble.server.problem.Problem;
+import org.dwimble.server.told.Trace;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -120,8 +120,9 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
         try {
             sweep();
             Instant now = clock.instant();
-            long id = database.write(session -> session.insert("INSERT INTO job (account_id, needs, what, state, made_at) VALUES (?, ?, ?, 'RUNNING', ?) RETURNING id",
-                account, String.join(" ", needs), what, now.toString()));
+            long id = database
+                .write(session -> session.insert("INSERT INTO job (account_id, needs, what, state, made_at) VALUES (?, ?, ?, 'RUNNING', ?) RETURNING id",
+                    account, String.join(" ", needs), what, now.toString()));
             Job job = new Job(id, account, String.join(" ", needs), what, Job.State.RUNNING, 0, 0, null, null, null, now);
             running.put(id, job);
             waiting.put(id, work);
@@ -171,7 +172,8 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
         } catch (Exception | OutOfMemoryError e) {
             boolean full = Room.isNone(e);
             LOG.error("Job {} failed: {}", job.id(), full ? "the disk is full" : Trace.of(e));
-            over(job, Job.State.FAILED, new Result(null, null, wording.of(full ? Told.of("job-disk-full", "megabytes", written(file) + 1) : Told.of("job-failed"))));
+            over(job, Job.State.FAILED,
+                new Result(null, null, wording.of(full ? Told.of("job-disk-full", "megabytes", written(file) + 1) : Told.of("job-failed"))));
         }
     }
 

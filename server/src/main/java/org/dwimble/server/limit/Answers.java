@@ -16,7 +16,9 @@ import org.springframework.core.NestedExceptionUtils;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 
-/** What is answered before a request reaches any of our own addresses, or of errors the container met while our own were answering: a sentence, as everywhere. */
+/**
+ * What is answered before a request reaches any of our own addresses, or of errors the container met while our own were answering: a sentence, as everywhere.
+ */
 final class Answers extends ErrorHandler {
     /** Why something is not read. */
     enum Why {

@@ -3,6 +3,7 @@ package org.dwimble.server.limit;
 import java.time.Duration;
 import java.util.Map;
 import java.util.regex.Pattern;
+import org.dwimble.server.told.Wording;
 import org.eclipse.jetty.ee11.webapp.AbstractConfiguration;
 import org.eclipse.jetty.ee11.webapp.WebAppContext;
 import org.eclipse.jetty.http.HttpFields;
@@ -17,7 +18,6 @@ import org.eclipse.jetty.server.handler.IdleTimeoutHandler;
 import org.eclipse.jetty.server.handler.QoSHandler;
 import org.eclipse.jetty.util.Callback;
 import org.eclipse.jetty.util.thread.QueuedThreadPool;
-import org.dwimble.server.told.Wording;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.jetty.servlet.JettyServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
@@ -69,7 +69,8 @@ public class Container {
                     connector.addBean(new OfOneAddress());
                     connector.addBean(new ToThePoint(connector));
                     if (!proxies.isBlank()) {
-                        connector.getConnectionFactory(HttpConfiguration.ConnectionFactory.class).getHttpConfiguration().addCustomizer(new Proxied(proxies.trim()));
+                        connector.getConnectionFactory(HttpConfiguration.ConnectionFactory.class).getHttpConfiguration()
+                            .addCustomizer(new Proxied(proxies.trim()));
                     }
                 }
             });

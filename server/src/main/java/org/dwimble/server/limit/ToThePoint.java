@@ -10,7 +10,8 @@ import org.eclipse.jetty.util.component.AbstractLifeCycle;
 
 /**
  * Closes connections whose request has not said what it wants within {@link Limits#HEADER_SECONDS}, however many bytes it drips. One that rests between two
- * requests, or is being answered, is left alone. Looks every half of that time, so one has between half and the whole of it. Part of the connector, which starts it.
+ * requests, or is being answered, is left alone. Looks every half of that time, so one has between half and the whole of it. Part of the connector, which
+ * starts it.
  */
 final class ToThePoint extends AbstractLifeCycle {
     /** What a connection had sent when it was looked at. @param looks how often it was seen to say nothing whole since */

@@ -13,6 +13,7 @@ class Heads {
     }
 
     int version(Thing thing) {
-        return database.read(session -> session.first("SELECT head FROM line WHERE sort = ? AND thing = ?", row -> row.getInt(1), thing.kind(), thing.id())).orElse(0);
+        return database.read(session -> session.first("SELECT head FROM line WHERE sort = ? AND thing = ?", row -> row.getInt(1), thing.kind(), thing.id()))
+            .orElse(0);
     }
 }

@@ -57,7 +57,8 @@ class LiveApi {
 
     @PutMapping("/api/vocabularies/{vocabulary}/here")
     void here(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Shows shows) {
-        live.moved(seen(Thing.vocabulary(vocabulary), account), shows.connection() == null ? "" : shows.connection(), shows.board() == null ? "" : shows.board(),
+        live.moved(seen(Thing.vocabulary(vocabulary), account), shows.connection() == null ? "" : shows.connection(),
+            shows.board() == null ? "" : shows.board(),
             account);
     }
 

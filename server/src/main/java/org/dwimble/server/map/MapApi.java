@@ -43,7 +43,6 @@ class MapApi {
             : many && !board.equals(kept.vocabulary().home()));
     }
 
-
     private VocabularyStore.Kept kept(Account account, long vocabulary) {
         access.toVocabulary(vocabulary, account);
         return store.there(vocabulary);

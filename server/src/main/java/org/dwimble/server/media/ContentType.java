@@ -24,7 +24,8 @@ final class ContentType {
     /** Of newer phones; no browser shows it. */
     static final String HEIC = "image/heic";
     static final String PDF = "application/pdf";
-    private static final Set<String> KEPT = Set.of(SVG, PNG, JPEG, "image/gif", "image/webp", "audio/wav", "audio/mpeg", "audio/ogg", "audio/webm", "audio/mp4");
+    private static final Set<String> KEPT = Set.of(SVG, PNG, JPEG, "image/gif", "image/webp", "audio/wav", "audio/mpeg", "audio/ogg", "audio/webm",
+        "audio/mp4");
 
     /** More than any of these types needs to be known by; a file that is shorter is as if nothing followed. */
     private static final int LOOKED_AT = 256;

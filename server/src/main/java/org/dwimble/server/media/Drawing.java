@@ -254,7 +254,7 @@ final class Drawing {
     }
 
     private static void skip(XMLStreamReader in) throws XMLStreamException {
-        for (int depth = 1; depth > 0; ) {
+        for (int depth = 1; depth > 0;) {
             int event = in.next();
             depth += event == XMLStreamConstants.START_ELEMENT ? 1 : event == XMLStreamConstants.END_ELEMENT ? -1 : 0;
         }

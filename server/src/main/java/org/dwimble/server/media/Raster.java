@@ -42,7 +42,7 @@ public final class Raster {
         ByteArrayOutputStream out = new ByteArrayOutputStream(file.length);
         out.write(file, 0, SIGNATURE);
         boolean ended = false;
-        for (int at = SIGNATURE; !ended; ) {
+        for (int at = SIGNATURE; !ended;) {
             if (at + AROUND > file.length) {
                 throw new IOException("cut short");
             }

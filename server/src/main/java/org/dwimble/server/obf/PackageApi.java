@@ -12,18 +12,18 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.concurrent.Semaphore;
+import java.util.stream.Collectors;
 import org.dwimble.core.board.Board;
-import org.dwimble.core.text.Text;
-import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.obf.ObfReader;
 import org.dwimble.core.obf.ObfWriter;
 import org.dwimble.core.obf.Refused;
+import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.route.Routes;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.database.Database;
@@ -49,8 +49,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
-import tools.jackson.databind.json.JsonMapper;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import tools.jackson.databind.json.JsonMapper;
 
 @RestController
 class PackageApi {
@@ -108,10 +108,11 @@ class PackageApi {
         access.toVocabulary(vocabulary, account);
         Vocabulary kept = store.there(vocabulary).vocabulary();
         Appearance appearance = appearance(vocabulary);
-        return JobApi.JobView.of(jobs.start(account.id(), List.of("vocabulary:" + vocabulary), wording.of(Told.of("job-carry-away", "name", kept.name())), (out, progress) -> {
-            new ObfWriter(media.reading(appearance)).obz(kept, out);
-            return Jobs.Result.file(kept.name() + ".obz", OBZ);
-        }));
+        return JobApi.JobView
+            .of(jobs.start(account.id(), List.of("vocabulary:" + vocabulary), wording.of(Told.of("job-carry-away", "name", kept.name())), (out, progress) -> {
+                new ObfWriter(media.reading(appearance)).obz(kept, out);
+                return Jobs.Result.file(kept.name() + ".obz", OBZ);
+            }));
     }
 
     /** Brings a package or a board in as a piece of work; what came in is told as JSON, as {@link BroughtIn}. */
@@ -123,25 +124,26 @@ class PackageApi {
         Path copy = Files.createTempFile("dwimble-", ".package");
         try (InputStream in = file.getInputStream()) {
             Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
-            return JobApi.JobView.of(jobs.start(account.id(), List.of("student:" + student), wording.of(Told.of("job-bring-in", "name", name)), new Jobs.Work() {
-                @Override
-                public Jobs.Result run(OutputStream out, Progress progress) throws Exception {
-                    try {
-                        return new Jobs.Result(null, null, json.writeValueAsString(bringIn(copy, name, student, account, progress)));
-                    } finally {
-                        never();
+            return JobApi.JobView
+                .of(jobs.start(account.id(), List.of("student:" + student), wording.of(Told.of("job-bring-in", "name", name)), new Jobs.Work() {
+                    @Override
+                    public Jobs.Result run(OutputStream out, Progress progress) throws Exception {
+                        try {
+                            return new Jobs.Result(null, null, json.writeValueAsString(bringIn(copy, name, student, account, progress)));
+                        } finally {
+                            never();
+                        }
                     }
-                }
 
-                @Override
-                public void never() {
-                    try {
-                        Files.deleteIfExists(copy);
-                    } catch (IOException e) {
-                        throw new UncheckedIOException(e);
+                    @Override
+                    public void never() {
+                        try {
+                            Files.deleteIfExists(copy);
+                        } catch (IOException e) {
+                            throw new UncheckedIOException(e);
+                        }
                     }
-                }
-            }));
+                }));
         } catch (IOException | RuntimeException e) {
             Files.deleteIfExists(copy);
             throw e;

@@ -53,7 +53,6 @@ class FolkApi {
             .map(f -> new FolkView(f, f.words(), f.board(), f.boardIn(kept.vocabulary(), kept.overview().routes()).isPresent())).toList();
     }
 
-
     private VocabularyStore.Kept kept(Account account, long vocabulary) {
         access.toVocabulary(vocabulary, account);
         return store.there(vocabulary);

@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.dwimble.core.board.Kind;
-import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.Asked;
@@ -20,6 +19,7 @@ import org.dwimble.core.sound.Phone;
 import org.dwimble.core.sound.Reading;
 import org.dwimble.core.sound.SoundQuestion;
 import org.dwimble.core.sound.SoundSearch;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.choice.WordChoices;
@@ -111,8 +111,8 @@ class PictureApi {
     @GetMapping("/api/pictures")
     @Bounded("REQUEST_BYTES")
     FoundPictures pictures(@AuthenticationPrincipal Account account, @RequestParam String query, @RequestParam(defaultValue = "TYPED") Asked.How how,
-                           @RequestParam(required = false) @Nullable String category, @RequestParam(required = false) @Nullable String student,
-                           @RequestParam(required = false) @Nullable String language, @RequestParam(defaultValue = "8") int most) {
+        @RequestParam(required = false) @Nullable String category, @RequestParam(required = false) @Nullable String student,
+        @RequestParam(required = false) @Nullable String language, @RequestParam(defaultValue = "8") int most) {
         if (student != null) {
             access.toStudent(student, account);
         }
@@ -133,8 +133,8 @@ class PictureApi {
         Map<String, Category> categories = new LinkedHashMap<>();
         Set<String> counted = new HashSet<>();
         pictures.all().filter(may).sorted(Comparator.comparing(Picture::own))
-            .forEach(p -> p.categories().stream().filter(c -> counted.add(c + " " + p.id())).forEach(c ->
-            categories.merge(c, new Category(c, 1, p.own(), p.id()), (a, b) -> new Category(c, a.pictures + 1, a.ofSchool, a.example))));
+            .forEach(p -> p.categories().stream().filter(c -> counted.add(c + " " + p.id()))
+                .forEach(c -> categories.merge(c, new Category(c, 1, p.own(), p.id()), (a, b) -> new Category(c, a.pictures + 1, a.ofSchool, a.example))));
         return categories.values().stream().sorted(Comparator.comparing(Category::ofSchool).thenComparing(Category::name)).toList();
     }
 
@@ -168,9 +168,9 @@ class PictureApi {
     @GetMapping("/api/pictures/by-sound")
     HeardPictures bySound(@AuthenticationPrincipal Account account, @RequestParam SoundsHow how, @RequestParam(defaultValue = "") String word,
         @RequestParam(defaultValue = "0") int reading,
-                          @RequestParam(required = false) @Nullable String phone, @RequestParam(required = false) @Nullable String shape,
-                              @RequestParam(required = false) @Nullable Integer count,
-                          @RequestParam(defaultValue = "60") int most) {
+        @RequestParam(required = false) @Nullable String phone, @RequestParam(required = false) @Nullable String shape,
+        @RequestParam(required = false) @Nullable Integer count,
+        @RequestParam(defaultValue = "60") int most) {
         List<Reading> readings = pictures.sounds().readings(word);
         List<Said> said = readings.stream().map(Said::of).toList();
         Optional<SoundQuestion> question = question(how, readings.isEmpty() ? null

@@ -12,7 +12,6 @@ import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.MediaId;
-import org.dwimble.core.board.MediaId;
 import org.dwimble.core.credit.Credit;
 import org.dwimble.core.credit.Credits;
 import org.dwimble.core.obf.PackedLicence;

@@ -2,9 +2,9 @@ package org.dwimble.server.problem;
 
 import java.io.IOException;
 import java.util.Map;
+import org.dwimble.core.obf.Refused;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
-import org.dwimble.core.obf.Refused;
 import org.dwimble.server.database.DatabaseTrouble;
 import org.dwimble.server.database.Room;
 import org.dwimble.server.told.Trace;

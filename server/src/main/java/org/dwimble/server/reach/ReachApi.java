@@ -61,7 +61,6 @@ class ReachApi {
             .map(w -> new CostlyWord(w.board(), w.name(), w.button().cell(), w.button().label(), w.cost().taps(), w.cost().travelMm())).toList());
     }
 
-
     private VocabularyStore.Kept kept(Account account, long vocabulary) {
         access.toVocabulary(vocabulary, account);
         return store.there(vocabulary);

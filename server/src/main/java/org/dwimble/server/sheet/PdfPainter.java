@@ -1,8 +1,8 @@
 package org.dwimble.server.sheet;
 
 import com.github.weisj.jsvg.SVGDocument;
-import com.github.weisj.jsvg.parser.LoaderContext;
 import com.github.weisj.jsvg.parser.DocumentLimits;
+import com.github.weisj.jsvg.parser.LoaderContext;
 import com.github.weisj.jsvg.parser.SVGLoader;
 import com.github.weisj.jsvg.parser.resources.ResourcePolicy;
 import com.github.weisj.jsvg.view.ViewBox;
@@ -37,17 +37,17 @@ import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 import org.apache.pdfbox.util.Matrix;
-import org.dwimble.core.obf.Media;
-import org.dwimble.server.media.Raster;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.KindColours;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.measure.Length;
+import org.dwimble.core.measure.Rect;
+import org.dwimble.core.obf.Media;
 import org.dwimble.core.sheet.Effort;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
-import org.dwimble.core.measure.Rect;
 import org.dwimble.server.job.Progress;
+import org.dwimble.server.media.Raster;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 

@@ -8,24 +8,27 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.reveal.Revealed;
+import org.dwimble.core.screen.Screen;
+import org.dwimble.core.screen.UsualScreen;
 import org.dwimble.core.sheet.BoardBook;
 import org.dwimble.core.sheet.BoardSheet;
 import org.dwimble.core.sheet.Keyguard;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.sheet.Paper;
-import org.dwimble.core.screen.Screen;
-import org.dwimble.core.screen.UsualScreen;
+import org.dwimble.core.student.Student;
+import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.School;
 import org.dwimble.server.board.VocabularyStore;
-import org.dwimble.core.told.Told;
 import org.dwimble.server.job.JobApi;
 import org.dwimble.server.job.Jobs;
 import org.dwimble.server.limit.Bounded;
@@ -35,13 +38,10 @@ import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
-import org.dwimble.core.student.Student;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
-import java.util.stream.Stream;
-import org.dwimble.core.told.Unacceptable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -60,10 +60,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/vocabularies/{vocabulary}/boards/{board}")
 class SheetApi {
     /** Which boards: the one, it and all it opens, or every one. */
-    enum Reach { ONE, OPENED, ALL }
+    enum Reach {
+        ONE, OPENED, ALL
+    }
 
     /** What is printed of them. */
-    enum What { BOARD, KEYGUARD }
+    enum What {
+        BOARD, KEYGUARD
+    }
 
     /**
      * How it is to be printed; what is not said is as usual.
@@ -167,15 +171,16 @@ class SheetApi {
     JobApi.JobView print(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board, @RequestBody Wish wish) {
         VocabularyStore.Kept kept = asked(account, vocabulary, wish);
         String title = title(kept, board, wish);
-        return JobApi.JobView.of(jobs.start(account.id(), List.of("vocabulary:" + vocabulary), wording.of(Told.of("job-print", "name", title)), (out, progress) -> {
-            turns.layAsWork(progress::goOn, () -> {
-                PdfPainter.Part part = part(kept, board, wish);
-                Unacceptable.ifMore("paper-sheets", part.pages().size(), Limits.SHEETS);
-                PdfPainter.paint(List.of(part), title, out, progress);
-                return part;
-            });
-            return Jobs.Result.file(title + ".pdf", MediaType.APPLICATION_PDF_VALUE);
-        }));
+        return JobApi.JobView
+            .of(jobs.start(account.id(), List.of("vocabulary:" + vocabulary), wording.of(Told.of("job-print", "name", title)), (out, progress) -> {
+                turns.layAsWork(progress::goOn, () -> {
+                    PdfPainter.Part part = part(kept, board, wish);
+                    Unacceptable.ifMore("paper-sheets", part.pages().size(), Limits.SHEETS);
+                    PdfPainter.paint(List.of(part), title, out, progress);
+                    return part;
+                });
+                return Jobs.Result.file(title + ".pdf", MediaType.APPLICATION_PDF_VALUE);
+            }));
     }
 
     private PdfPainter.Part part(VocabularyStore.Kept kept, String board, Wish wish) {

@@ -6,20 +6,20 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.dwimble.core.board.Board;
-import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.board.MediaId;
-import org.dwimble.core.text.Text;
-import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.board.Whole;
 import org.dwimble.core.edit.words.WithoutPictures;
+import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.screen.TalkLayout;
+import org.dwimble.core.student.Student;
+import org.dwimble.core.text.Text;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.BoardView;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.Access;
-import org.dwimble.core.student.Student;
 import org.dwimble.server.student.StudentStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -41,7 +41,7 @@ class StarterApi {
      * @param small         true if a cell is smaller than many hands can hit
      */
     record StarterView(long id, String starter, String name, String about, int rows, int columns, int words, int boards, BoardView home,
-                       double cellWidthMm, double cellHeightMm, boolean small) {
+        double cellWidthMm, double cellHeightMm, boolean small) {
     }
 
     /**

@@ -18,7 +18,9 @@ public class DeletedStore {
     public static final Duration KEPT = Duration.ofDays(30);
 
     /** What is deleted. */
-    public enum What { STUDENT, VOCABULARY, LIST }
+    public enum What {
+        STUDENT, VOCABULARY, LIST
+    }
 
     /**
      * @param id      of the student, or the number of the vocabulary or list
@@ -47,8 +49,9 @@ public class DeletedStore {
     }
 
     public void deleteVocabulary(long vocabulary, long account, Instant at) {
-        database.write(session -> session.update("UPDATE vocabulary SET deleted_at = ?, deleted_by = ? WHERE id = ? AND deleted_at IS NULL AND student_id IS NOT NULL",
-            at.toString(), account, vocabulary));
+        database.write(
+            session -> session.update("UPDATE vocabulary SET deleted_at = ?, deleted_by = ? WHERE id = ? AND deleted_at IS NULL AND student_id IS NOT NULL",
+                at.toString(), account, vocabulary));
         told.publishEvent(new RightsChanged());
     }
 
@@ -71,7 +74,8 @@ public class DeletedStore {
             WHERE l.deleted_at >= ? AND s.deleted_at IS NULL AND (l.student_id IS NULL AND l.owner = ? OR t.role <> 'VIEWER')
             ORDER BY at DESC, id""",
             row -> new Deleted(What.valueOf(row.getString("what")), row.getString("id"), row.getString("name"), row.getString("of"),
-                Instant.parse(row.getString("at")), row.getString("by_name")), account, since, account, since, account, since, account));
+                Instant.parse(row.getString("at")), row.getString("by_name")),
+            account, since, account, since, account, since, account));
     }
 
     /** As it was, with all that was deleted together with it. */

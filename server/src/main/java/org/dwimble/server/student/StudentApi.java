@@ -2,13 +2,13 @@ package org.dwimble.server.student;
 
 import java.util.List;
 import java.util.function.Supplier;
-import org.dwimble.core.text.Text;
-import org.dwimble.core.student.Role;
-import org.dwimble.core.student.Student;
-import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.UsualScreen;
+import org.dwimble.core.student.Role;
+import org.dwimble.core.student.Student;
+import org.dwimble.core.text.Text;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.problem.Problem;
@@ -83,7 +83,8 @@ class StudentApi {
         StudentStore.Current v = row.vocabulary();
         return new CaseloadView(row.student(), row.role(), v == null ? null
             : new CurrentView(v.id(), v.name(), v.rows(), v.columns(), v.words(), v.shown(), v.boards(),
-            v.changedAt(), v.changedBy(), wording.of(v.change())), row.vocabularies());
+                v.changedAt(), v.changedBy(), wording.of(v.change())),
+            row.vocabularies());
     }
 
     @PostMapping("/students")

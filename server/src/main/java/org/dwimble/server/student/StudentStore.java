@@ -7,11 +7,11 @@ import java.util.List;
 import java.util.Optional;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.document.ToldDocument;
+import org.dwimble.core.measure.Length;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Hair;
 import org.dwimble.core.picture.Look;
 import org.dwimble.core.picture.Tone;
-import org.dwimble.core.measure.Length;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
@@ -19,8 +19,8 @@ import org.dwimble.core.told.Told;
 import org.dwimble.server.account.RightsChanged;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
-import org.jspecify.annotations.Nullable;
 import org.dwimble.server.problem.Problem;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -57,7 +57,9 @@ public class StudentStore {
     /** Keeps a new student; whoever adds the student owns the team. */
     public void add(Student student, long owner) {
         database.write(session -> {
-            session.update("INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height, look, tone, hair, places_kept) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+            session.update(
+                "INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height, look, tone, hair, places_kept) VALUES (?, ?, ?,"
+                    + " ?, ?, ?, ?, ?, ?, ?)",
                 student.id(), student.name(), student.schoolYear(), student.className(),
                 student.screen().width().micrometres(), student.screen().height().micrometres(),
                 student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(), student.placesKept() ? 1 : 0);
@@ -85,7 +87,8 @@ public class StudentStore {
 
     private static void update(Session session, Student student) throws SQLException {
         session.update(
-            "UPDATE student SET name = ?, school_year = ?, class_name = ?, screen_width = ?, screen_height = ?, look = ?, tone = ?, hair = ?, places_kept = ? WHERE id = ?",
+            "UPDATE student SET name = ?, school_year = ?, class_name = ?, screen_width = ?, screen_height = ?, look = ?, tone = ?, hair = ?, "
+                + "places_kept = ? WHERE id = ?",
             student.name(), student.schoolYear(), student.className(),
             student.screen().width().micrometres(), student.screen().height().micrometres(),
             student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(),
@@ -97,7 +100,8 @@ public class StudentStore {
     }
 
     public Optional<Role> role(String student, long account) {
-        return database.read(session -> session.first("SELECT t.role FROM team t JOIN student s ON s.id = t.student_id WHERE t.student_id = ? AND t.account_id = ? AND s.deleted_at IS NULL",
+        return database.read(session -> session.first(
+            "SELECT t.role FROM team t JOIN student s ON s.id = t.student_id WHERE t.student_id = ? AND t.account_id = ? AND s.deleted_at IS NULL",
             row -> Role.valueOf(row.getString(1)), student, account));
     }
 
@@ -105,7 +109,8 @@ public class StudentStore {
         return database.read(session -> session.list(
             "SELECT a.id, a.sign_in, a.name, a.work, t.role FROM team t JOIN account a ON a.id = t.account_id WHERE t.student_id = ?",
             row -> new Member(row.getLong("id"), row.getString("sign_in"), row.getString("name"), row.getString("work"),
-                Role.valueOf(row.getString("role"))), student)).stream()
+                Role.valueOf(row.getString("role"))),
+            student)).stream()
             .sorted(Comparator.comparing(Member::name, Names.order()).thenComparing(Member::accountId)).toList();
     }
 
@@ -119,7 +124,8 @@ public class StudentStore {
             if (role != Role.OWNER && lastOwner(session, student, account)) {
                 return false;
             }
-            session.update("INSERT INTO team (student_id, account_id, role) VALUES (?, ?, ?) ON CONFLICT (student_id, account_id) DO UPDATE SET role = excluded.role",
+            session.update(
+                "INSERT INTO team (student_id, account_id, role) VALUES (?, ?, ?) ON CONFLICT (student_id, account_id) DO UPDATE SET role = excluded.role",
                 student, account, role.name());
             return true;
         });
@@ -172,13 +178,13 @@ public class StudentStore {
         long id = row.getLong("vocabulary");
         return row.wasNull() ? null : new Current(id, row.getString("vocabulary_name"), row.getInt("home_rows"), row.getInt("home_columns"),
             row.getInt("words"), row.getInt("shown"), row.getInt("boards"), row.getString("made_at"), row.getString("changed_by"),
-                ToldDocument.read(row.getString("told")));
+            ToldDocument.read(row.getString("told")));
     }
 
     private static Student student(ResultSet row) throws SQLException {
         return new Student(row.getString("id"), row.getString("name"), Session.integer(row, "school_year"), row.getString("class_name"),
             new Screen(new Length(row.getLong("screen_width")), new Length(row.getLong("screen_height"))),
             new Appearance(Look.valueOf(row.getString("look")), Tone.valueOf(row.getString("tone")), Hair.valueOf(row.getString("hair"))),
-                row.getInt("places_kept") == 1);
+            row.getInt("places_kept") == 1);
     }
 }

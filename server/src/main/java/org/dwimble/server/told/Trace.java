@@ -17,7 +17,7 @@ public final class Trace {
         for (Throwable at = error; at != null && causes < CAUSES; at = at.getCause(), causes++) {
             told.append(causes == 0 ? "" : System.lineSeparator() + "  because of ").append(at.getClass().getName())
                 .append(Arrays.stream(at.getStackTrace()).limit(PLACES)
-                .map(place -> System.lineSeparator() + "    at " + place).collect(Collectors.joining()));
+                    .map(place -> System.lineSeparator() + "    at " + place).collect(Collectors.joining()));
         }
         return told.toString();
     }

@@ -11,6 +11,7 @@ public interface Beside<M extends Made<?>> {
 
     /** Nothing is. */
     static <M extends Made<?>> Beside<M> nothing() {
-        return (session, made) -> { };
+        return (session, made) -> {
+        };
     }
 }

@@ -77,7 +77,8 @@ public class Revisions {
             List<Long> some = all.subList(from, Math.min(all.size(), from + AT_ONCE));
             rows.addAll(session.list("SELECT id, content, packing, against FROM revision WHERE id IN (" + "?,".repeat(some.size() - 1) + "?)",
                 row -> new Row(row.getLong("id"), row.getBytes("content"), Packing.How.valueOf(row.getString("packing")),
-                    Session.number(row, "against")), some.toArray()));
+                    Session.number(row, "against")),
+                some.toArray()));
         }
         return rows;
     }

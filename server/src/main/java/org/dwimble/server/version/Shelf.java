@@ -38,7 +38,8 @@ public interface Shelf<D> {
     D assembled(Map<String, Object> documents);
 
     /** What it holds, if that is counted. @param before the version before; null for the first */
-    @Nullable Counts counted(@Nullable AtVersion<D> before, AtVersion<D> now);
+    @Nullable
+    Counts counted(@Nullable AtVersion<D> before, AtVersion<D> now);
 
     /** Keeps what is shown of it where it is not opened; in the transaction in which a version is made. */
     void shown(Session session, long id, D now) throws SQLException;

@@ -14,9 +14,9 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.board.Whole;
 import org.dwimble.core.document.ToldDocument;
+import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
@@ -108,7 +108,8 @@ public final class Versions<D> {
         if (session.noted(new InForce(sort, id)) instanceof AtVersion<?> noted) {
             return Optional.of(cast(noted));
         }
-        Line line = session.first("SELECT id, head FROM line WHERE sort = ? AND thing = ?", row -> new Line(row.getLong(1), row.getInt(2)), sort, id).orElse(null);
+        Line line = session.first("SELECT id, head FROM line WHERE sort = ? AND thing = ?", row -> new Line(row.getLong(1), row.getInt(2)), sort, id)
+            .orElse(null);
         if (line == null) {
             return Optional.empty();
         }

@@ -9,25 +9,25 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.edit.boards.BringBoard;
-import org.dwimble.core.edit.words.BringButtons;
-import org.dwimble.core.edit.boards.FillBoards;
 import org.dwimble.core.edit.Intention;
+import org.dwimble.core.edit.On;
+import org.dwimble.core.edit.boards.BringBoard;
+import org.dwimble.core.edit.boards.FillBoards;
 import org.dwimble.core.edit.boards.LayRows;
 import org.dwimble.core.edit.boards.NewBoard;
-import org.dwimble.core.edit.On;
-import org.dwimble.core.edit.ways.OpenedFrom;
-import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.edit.boards.PutWordsInNewRow;
+import org.dwimble.core.edit.ways.OpenedFrom;
+import org.dwimble.core.edit.words.BringButtons;
+import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.edit.words.ReadyWord;
-import org.dwimble.core.wordline.Advice;
-import org.dwimble.core.wordline.Choice;
-import org.dwimble.core.wordline.Guesses;
-import org.dwimble.core.wordline.WordLine;
 import org.dwimble.core.pattern.Pattern;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.route.Siblings;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.wordline.Advice;
+import org.dwimble.core.wordline.Choice;
+import org.dwimble.core.wordline.Guesses;
+import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.Overview;
 import org.dwimble.server.board.VocabularyStore;
@@ -127,7 +127,7 @@ class WordLineApi {
     @GetMapping("/advice")
     @Bounded("REQUEST_BYTES")
     Advice advice(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam String board, @RequestParam String word,
-                  @RequestParam(defaultValue = "1") int count) {
+        @RequestParam(defaultValue = "1") int count) {
         access.toVocabulary(vocabulary, account);
         List<WordLine.Entry> entries = WordLine.read(word);
         if (entries.isEmpty()) {

@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -20,6 +19,7 @@ import org.dwimble.core.support.Offered;
 import org.dwimble.core.support.Support;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.wordline.WordLine;
 import org.dwimble.core.wordlist.ClassRow;
 import org.dwimble.core.wordlist.ClassTable;
 import org.dwimble.core.wordlist.Differing;
@@ -30,7 +30,6 @@ import org.dwimble.core.wordlist.Second;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.core.wordlist.kept.ListDocument;
 import org.dwimble.core.wordlist.kept.Lists;
-import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.School;
 import org.dwimble.server.board.VocabularyStore;
@@ -78,7 +77,7 @@ class ListApi {
      */
     record NewList(@Nullable String name, @Nullable String student, @Nullable String text, @Nullable List<ListedPicture> chosen, @Nullable Long from,
         @Nullable Long vocabulary, @Nullable List<String> boards, @Nullable String step, @Nullable LocalDate since, @Nullable List<String> buttons,
-            @Nullable String support) {
+        @Nullable String support) {
     }
 
     record ListedPicture(String word, String picture) {
@@ -159,7 +158,8 @@ class ListApi {
         ListStore.Kept from = wanted.from() == null ? null : may.toList(wanted.from(), account).kept();
         String name = wanted.name() == null || wanted.name().isBlank() ? from == null ? "Words" : from.list().name() : wanted.name();
         WordList list = from == null ? onSchoolPaper(WordList.of(name, words(account, wanted))) : from.list().withName(name);
-        boolean theirs = from == null && wanted.vocabulary() != null && wanted.student() != null && wanted.student().equals(store.there(wanted.vocabulary()).student());
+        boolean theirs = from == null && wanted.vocabulary() != null && wanted.student() != null
+            && wanted.student().equals(store.there(wanted.vocabulary()).student());
         boolean same = from != null && from.student() != null && from.student().equals(wanted.student());
         list = theirs || same ? list : may.usable(list, account, wanted.student());
         if (wanted.support() != null) {

@@ -20,11 +20,11 @@ import org.dwimble.core.student.Student;
 import org.dwimble.core.support.Laid;
 import org.dwimble.core.support.Material;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.wordline.Guesses;
 import org.dwimble.core.wordlist.ClassRow;
 import org.dwimble.core.wordlist.ListedWord;
 import org.dwimble.core.wordlist.OnBoards;
 import org.dwimble.core.wordlist.WordList;
-import org.dwimble.core.wordline.Guesses;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.limit.Limits;
@@ -157,7 +157,8 @@ class ListPaper {
         private Material material(WordList list, @Nullable String student, @Nullable String name) {
             String credit = credits.computeIfAbsent(list.pictures(), pictured -> pictures.creditsOf(pictured).onPaper());
             Guesses guess = guesses.computeIfAbsent(String.valueOf(student), id -> pictures.guesses(account, student));
-            Optional<Vocabulary> seen = student == null ? Optional.empty() : boards.getOrDefault(student, Optional.empty()).map(VocabularyStore.Kept::vocabulary);
+            Optional<Vocabulary> seen = student == null ? Optional.empty()
+                : boards.getOrDefault(student, Optional.empty()).map(VocabularyStore.Kept::vocabulary);
             return seen.map(list::as).orElse(list).material(font, list.name() + (name == null ? "" : " · " + name) + (credit.isEmpty() ? "" : " · " + credit),
                 guess::overWord, seen.<Material.Ways>map(OnBoards::new).orElse(Material.Ways.NONE));
         }
@@ -165,7 +166,8 @@ class ListPaper {
 
     /** The list, and those students of the class whose photos and pictures this person sees. */
     List<String> needs(ListStore.Kept kept, Account account) {
-        Stream<String> pupils = kept.list().rows().stream().map(ClassRow::student).filter(student -> student != null && students.role(student, account.id()).isPresent());
+        Stream<String> pupils = kept.list().rows().stream().map(ClassRow::student)
+            .filter(student -> student != null && students.role(student, account.id()).isPresent());
         return Stream.concat(Stream.of("list:" + kept.id()), pupils.distinct().map(student -> "student:" + student)).toList();
     }
 
@@ -199,7 +201,8 @@ class ListPaper {
         return some;
     }
 
-    @Nullable Student student(ListStore.Kept kept) {
+    @Nullable
+    Student student(ListStore.Kept kept) {
         return kept.student() == null ? null : students.find(kept.student()).orElse(null);
     }
 

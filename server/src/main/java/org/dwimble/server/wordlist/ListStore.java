@@ -93,7 +93,8 @@ public class ListStore {
             SELECT l.student_id, l.owner, l.shared, l.copied_from FROM word_list l WHERE l.id = ? AND l.deleted_at IS NULL
                 AND NOT EXISTS (SELECT 1 FROM student s WHERE s.id = l.student_id AND s.deleted_at IS NOT NULL)""",
             row -> new Kept(id, at.version(), row.getString("student_id"), row.getLong("owner"), row.getInt("shared") == 1, at.content().list(),
-                Session.number(row, "copied_from"), at.content().mended()), id);
+                Session.number(row, "copied_from"), at.content().mended()),
+            id);
     }
 
     /** Gives a version a name, so that it is found again; an empty one takes it away. */

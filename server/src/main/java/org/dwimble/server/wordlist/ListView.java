@@ -5,7 +5,6 @@ import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.support.Support;
-import org.dwimble.core.told.Told;
 import org.dwimble.core.wordlist.ClassTable;
 import org.dwimble.core.wordlist.ListedWord;
 import org.dwimble.core.wordlist.Second;
@@ -27,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  */
 record ListView(long id, int version, String name, List<ListedWord> words, @Nullable Second second, Support support, List<SupportName> supports, PageSetup page,
     @Nullable Whose student, boolean mayEdit, boolean shared, boolean mine, @Nullable String from, String classTable, List<Pupil> pupils, String art,
-        @Nullable String undo, @Nullable String redo) {
+    @Nullable String undo, @Nullable String redo) {
 
     record Whose(String id, String name) {
     }
@@ -46,7 +45,7 @@ record ListView(long id, int version, String name, List<ListedWord> words, @Null
         Appearance appearance = student == null ? Appearance.USUAL : student.appearance();
         return new ListView(kept.id(), kept.version(), kept.list().name(), kept.list().words(), kept.list().second(), kept.list().support(), supports,
             kept.list().page(), student == null ? null : new Whose(student.id(), student.name()), may.mayEdit(), kept.shared(), mine, from,
-                ClassTable.write(kept.list()), kept.list().rows().stream().map(r -> new Pupil(r.name(), r.photo())).toList(), appearance.slug(),
+            ClassTable.write(kept.list()), kept.list().rows().stream().map(r -> new Pupil(r.name(), r.photo())).toList(), appearance.slug(),
             told(steps.undo(), wording), told(steps.redo(), wording));
     }
 

@@ -77,11 +77,21 @@ class SupportApi {
     /** First sheets show no more words than this, however many are printed. */
     private static final int WORDS_OFFERED = 400;
 
-    /** One side of a sheet. @param number of the page, from 1 @param back true if it is printed behind the page before @param art how library pictures look to whom it is printed for */
+    /**
+     * One side of a sheet.
+     * @param number of the page, from 1
+     * @param back true if it is printed behind the page before
+     * @param art how library pictures look to whom it is printed for
+     */
     record PageView(int number, Length width, Length height, boolean back, String art, List<Mark> marks) {
     }
 
-    /** @param pages how many sides @param why the paper lies so; null if it needs no reason @param page the one asked for @param cells of a grid of one's own, between which words can be dragged; none of others */
+    /**
+     * @param pages how many sides
+     * @param why the paper lies so; null if it needs no reason
+     * @param page the one asked for
+     * @param cells of a grid of one's own, between which words can be dragged; none of others
+     */
     record SheetsView(int sheets, int pages, boolean lyingDown, @Nullable String why, List<String> notes, PageView page, List<Rect> cells) {
     }
 
@@ -294,7 +304,8 @@ class SupportApi {
     ResponseEntity<byte[]> obf(@AuthenticationPrincipal Account account, @PathVariable long list) {
         ListStore.Kept kept = may.toList(list, account).kept();
         Unacceptable.ifMore("board-as-package", media.bytesOf(kept.list().pictures()) >> 20, Limits.BOARD_FILE_BYTES >> 20);
-        Vocabulary board = ListBoard.of(kept.list(), Optional.ofNullable(kept.student()).flatMap(paper::boardsOf).map(v -> v.vocabulary().locale()).orElse("en"));
+        Vocabulary board = ListBoard.of(kept.list(),
+            Optional.ofNullable(kept.student()).flatMap(paper::boardsOf).map(v -> v.vocabulary().locale()).orElse("en"));
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_OCTET_STREAM)
             .header(HttpHeaders.CONTENT_DISPOSITION, named(kept.list().name() + ".obf", false))
             .body(turns.take(account.id(), () -> new ObfWriter(media.reading(appearance(kept))).obf(board.homeBoard(), board)));

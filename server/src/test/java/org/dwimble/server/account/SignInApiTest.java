@@ -26,8 +26,10 @@ class SignInApiTest {
         Account tern = TestServer.account("Tern");
         ExecutorService people = Executors.newFixedThreadPool(16);
         try {
-            List<Callable<Integer>> guesses = IntStream.range(0, 60).<Callable<Integer>>mapToObj(i -> () -> Http.nobody().post("/api/session", body(tern.signIn(),
-                "guess " + i)).status()).toList();
+            List<Callable<Integer>> guesses = IntStream.range(0, 60)
+                .<Callable<Integer>>mapToObj(i -> () -> Http.nobody().post("/api/session", body(tern.signIn(),
+                    "guess " + i)).status())
+                .toList();
             List<Integer> answers = people.invokeAll(guesses).stream().map(SignInApiTest::of).toList();
             assertThat(answers.stream().filter(a -> a == 422)).hasSize(10);
             assertThat(answers.stream().filter(a -> a == 429)).hasSize(50);

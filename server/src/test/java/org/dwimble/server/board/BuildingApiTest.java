@@ -119,7 +119,8 @@ class BuildingApiTest {
         String home = from.get("home").asString();
         JsonNode buttons = http.get("/api/vocabularies/" + other + "/boards/" + home).json().get("buttons");
         String first = buttons.get(0).get("id").asString();
-        String bring = "{\"base\":1,\"from\":%d,\"board\":\"%s\",\"buttons\":[\"%s\"],\"to\":\"play-more\",\"at\":{\"row\":1,\"column\":0}}".formatted(other, home, first);
+        String bring = "{\"base\":1,\"from\":%d,\"board\":\"%s\",\"buttons\":[\"%s\"],\"to\":\"play-more\",\"at\":{\"row\":1,\"column\":0}}".formatted(other,
+            home, first);
         JsonNode brought = http.post(vocabulary + "/bringing", bring).json();
         assertThat(brought.get("added").size()).isEqualTo(1);
         JsonNode now = button(board("play-more"), brought.get("added").get(0).asString());
@@ -129,8 +130,10 @@ class BuildingApiTest {
             + "&person=true&origin=OWN_PHOTO&author=&licence=&source=",
             "crab.jpg", Photos.jpeg(40, 40)).json().get("picture").get("picture").asString();
         assertThat(http.post("/api/vocabularies/" + other + "/edits",
-            "{\"base\":1,\"edit\":{\"type\":\"give-picture\",\"board\":\"%s\",\"button\":\"%s\",\"layers\":[{\"picture\":\"%s\",\"x\":0,\"y\":0,\"size\":1000}]}}"
-            .formatted(home, first, photo)).status()).isEqualTo(200);
+            ("{\"base\":1,\"edit\":{\"type\":\"give-picture\",\"board\":\"%s\",\"button\":\"%s\",\"layers\":[{\"picture\":\"%s\",\"x\":0,\"y\":0,"
+                + "\"size\":1000}]}}")
+                .formatted(home, first, photo))
+            .status()).isEqualTo(200);
         Http.Answer refused = http.post(vocabulary + "/bringing", bring.replace("\"column\":0", "\"column\":1"));
         assertThat(refused.status()).isEqualTo(422);
         Account stranger = TestServer.account("Stranger");

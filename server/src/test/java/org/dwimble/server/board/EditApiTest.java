@@ -2,19 +2,19 @@ package org.dwimble.server.board;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.dwimble.core.student.Role;
+import org.dwimble.core.student.Student;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
-import org.dwimble.core.student.Role;
-import org.dwimble.core.student.Student;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import tools.jackson.databind.JsonNode;
 
 /** What a person does on the bench, over HTTP, and what is answered when the input is bad. */

@@ -14,11 +14,11 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Shape;
+import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.boards.AddBoard;
 import org.dwimble.core.edit.boards.DeleteBoard;
 import org.dwimble.core.edit.words.GiveKind;
 import org.dwimble.core.edit.words.GiveLabel;
-import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.words.PutButtons;
 import org.dwimble.core.edit.words.TakeOff;
 import org.dwimble.core.student.Student;
@@ -29,7 +29,6 @@ import org.dwimble.server.account.Account;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.version.Act;
 import org.dwimble.server.version.Conflict;
-import org.dwimble.server.version.Version;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -208,8 +207,8 @@ class VocabularyStoreTest {
             SELECT length(r.content) FROM version_change c JOIN revision r ON r.id = c.after JOIN line l ON l.id = c.line
             WHERE l.sort = 'vocabulary' AND l.thing = ? AND c.document = 'eating' ORDER BY 1""", row -> row.getLong(1), big));
         assertThat(sizes.get(10)).as("bytes at the median").isLessThan(300);
-        long steps = database.read(session ->
-            session.first("SELECT count(*) FROM revision r JOIN revision b ON b.id = r.against WHERE b.packing = 'AGAINST'", row -> row.getLong(1)))
+        long steps = database.read(
+            session -> session.first("SELECT count(*) FROM revision r JOIN revision b ON b.id = r.against WHERE b.packing = 'AGAINST'", row -> row.getLong(1)))
             .orElseThrow();
         assertThat(steps).as("no revision is more than one step from a whole one").isZero();
     }

@@ -8,10 +8,10 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.dwimble.core.board.Button;
+import org.dwimble.core.student.Role;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
-import org.dwimble.core.student.Role;
 import org.junit.jupiter.api.Test;
 
 /** The bench as a therapist uses it, by keyboard and by mouse. */
@@ -281,7 +281,8 @@ class BenchBrowserTest extends SignedIn {
 
     @Test
     void aBoardOfFortyByFortyIsShownAndSaysThatItsCellsAreSmall() {
-        byte[] obf = "{\"id\":\"big\",\"name\":\"Big\",\"buttons\":[{\"id\":\"1\",\"label\":\"sea\"}],\"grid\":{\"rows\":40,\"columns\":40,\"order\":[[\"1\"]]}}".getBytes();
+        byte[] obf = ("{\"id\":\"big\",\"name\":\"Big\",\"buttons\":[{\"id\":\"1\",\"label\":\"sea\"}],\"grid\":{\"rows\":40,\"columns\":40,"
+            + "\"order\":[[\"1\"]]}}").getBytes();
         long big = http.upload("/api/students/" + ilse.id() + "/packages", "big.obf", obf).json().get("vocabulary").asLong();
         w.bench(big, "big");
         assertThat(page.locator("[role=gridcell]")).hasCount(1600);

@@ -37,8 +37,10 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
         int number = 0;
         for (Window window : OPEN) {
             try {
-                Path picture = FAILED.resolve(context.getRequiredTestClass().getSimpleName() + "." + context.getRequiredTestMethod().getName() + "-" + ++number + ".png");
-                System.out.println("Failed, see " + picture + ":\n  " + window.page.evaluate(STATE) + "\n  refused: " + window.refused + "\n  errors: " + window.errors);
+                Path picture = FAILED
+                    .resolve(context.getRequiredTestClass().getSimpleName() + "." + context.getRequiredTestMethod().getName() + "-" + ++number + ".png");
+                System.out.println(
+                    "Failed, see " + picture + ":\n  " + window.page.evaluate(STATE) + "\n  refused: " + window.refused + "\n  errors: " + window.errors);
                 window.page.screenshot(new Page.ScreenshotOptions().setPath(picture));
             } catch (RuntimeException gone) {
                 System.out.println("A window could not be seen any more: " + gone.getMessage());
@@ -180,16 +182,18 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
          * unfolds is pressed in one place and let go in another.
          */
         void still() {
-            page.evaluate("""
-                async () => {
-                    const moving = () => document.getAnimations().filter(a => a.playState === 'running' && a.effect?.getComputedTiming().iterations !== Infinity);
-                    const frame = () => new Promise(requestAnimationFrame);
-                    for (let quiet = 0; quiet < 3; quiet++) {
-                        if (moving().length > 0) quiet = 0;
-                        await Promise.all(moving().map(a => a.finished.catch(() => {})));
-                        await frame();
-                    }
-                }""");
+            page.evaluate(
+                """
+                    async () => {
+                        const moving = () => document.getAnimations()
+                            .filter(a => a.playState === 'running' && a.effect?.getComputedTiming().iterations !== Infinity);
+                        const frame = () => new Promise(requestAnimationFrame);
+                        for (let quiet = 0; quiet < 3; quiet++) {
+                            if (moving().length > 0) quiet = 0;
+                            await Promise.all(moving().map(a => a.finished.catch(() => {})));
+                            await frame();
+                        }
+                    }""");
         }
 
         /** Says where the marked button leads, by typing. */

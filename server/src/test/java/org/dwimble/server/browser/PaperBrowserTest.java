@@ -114,7 +114,8 @@ class PaperBrowserTest extends SignedIn {
         file.setInputFiles(new FilePayload("school.ics", "text/calendar", "BEGIN:VCALENDAR".getBytes(StandardCharsets.UTF_8)));
         assertThat(dialog().getByRole(AriaRole.STATUS)).containsText("This is no calendar file (.ics), or it is damaged.");
         file.setInputFiles(new FilePayload("school.ics", "text/calendar", ("BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\nBEGIN:VEVENT\r\nUID:1\r\n"
-            + "DTSTAMP:20261101T080000Z\r\nSUMMARY:Winter holidays\r\nDTSTART;VALUE=DATE:20261221\r\nDTEND;VALUE=DATE:20270104\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n")
+            + "DTSTAMP:20261101T080000Z\r\nSUMMARY:Winter holidays\r\nDTSTART;VALUE=DATE:20261221\r\nDTEND;"
+            + "VALUE=DATE:20270104\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n")
             .getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByLabel("Days, one a line")).hasValue("2026-12-21 - 2027-01-03: Winter holidays");
         assertThat(w.violations()).isEmpty();

@@ -21,8 +21,8 @@ import java.util.stream.IntStream;
 import org.dwimble.core.board.Button;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.board.VocabularyStore;
-import org.dwimble.server.outside.SimulatedService;
 import org.dwimble.server.media.Photos;
+import org.dwimble.server.outside.SimulatedService;
 import org.junit.jupiter.api.Test;
 
 /** Finding pictures, taking own ones in, and putting them on boards, as a therapist does. */
@@ -121,7 +121,9 @@ class PicturesBrowserTest extends SignedIn {
     @Test
     void droppedFilesAreTakenInWithTheirNamesAsWordsAndTheRefusedOnesAreSaid() {
         page.navigate("/pictures/own");
-        JSHandle files = page.evaluateHandle("list => { const d = new DataTransfer(); for (const [name, data] of list) d.items.add(new File([Uint8Array.from(atob(data), c => c.charCodeAt(0))], name)); return d; }",
+        JSHandle files = page.evaluateHandle(
+            "list => { const d = new DataTransfer(); for (const [name, data] of list) d.items.add(new File([Uint8Array.from(atob(data), c => "
+                + "c.charCodeAt(0))], name)); return d; }",
             List.of(List.of("two_brown-goats.jpg", Base64.getEncoder().encodeToString(Photos.jpeg(90, 60))),
                 List.of("plan.png", Base64.getEncoder().encodeToString("%PDF-1.7".getBytes()))));
         for (String event : List.of("dragenter", "dragover", "drop")) {
@@ -141,7 +143,9 @@ class PicturesBrowserTest extends SignedIn {
     void aPastedPictureIsTakenIn() {
         page.navigate("/pictures/own");
         w.heading("Our own pictures").waitFor();
-        page.evaluate("async () => { const c = document.createElement('canvas'); c.width = 40; c.height = 30; c.getContext('2d').fillRect(0, 0, 20, 20); const b = await new Promise(r => c.toBlob(r, 'image/png')); await navigator.clipboard.write([new ClipboardItem({ 'image/png': b })]); }");
+        page.evaluate(
+            "async () => { const c = document.createElement('canvas'); c.width = 40; c.height = 30; c.getContext('2d').fillRect(0, 0, 20, 20); const "
+                + "b = await new Promise(r => c.toBlob(r, 'image/png')); await navigator.clipboard.write([new ClipboardItem({ 'image/png': b })]); }");
         page.keyboard().press("Control+V");
         assertThat(page.getByText("About this picture")).isVisible();
         page.locator(".pictures_facts input").first().fill("washing line");

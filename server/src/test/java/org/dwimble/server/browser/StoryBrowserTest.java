@@ -15,9 +15,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.regex.Pattern;
 import org.dwimble.core.screen.TalkLayout;
+import org.dwimble.core.student.Student;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
-import org.dwimble.core.student.Student;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -223,7 +223,8 @@ class StoryBrowserTest {
         w.as(odile);
         page.navigate("/students/" + ilse.id() + "/start");
         assertThat(w.heading("Starter 40")).isVisible();
-        String board = "{\"name\":\"Quay\",\"buttons\":[{\"id\":\"1\",\"label\":\"boat\",\"load_board\":{\"url\":\"http://a.b/c\"},\"actions\":[\":native\"]}]}";
+        String board = "{\"name\":\"Quay\",\"buttons\":[{\"id\":\"1\",\"label\":\"boat\",\"load_board\":{\"url\":\"http://a.b/c\"},"
+            + "\"actions\":[\":native\"]}]}";
         page.getByLabel("A package or board file").setInputFiles(new FilePayload("quay.obf", "application/json", board.getBytes(StandardCharsets.UTF_8)));
         Locator mended = page.getByRole(AriaRole.STATUS).getByRole(AriaRole.LISTITEM);
         assertThat(mended).hasCount(4);

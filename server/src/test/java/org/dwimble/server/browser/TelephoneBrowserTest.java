@@ -111,7 +111,8 @@ class TelephoneBrowserTest {
         assertThat(message.boundingBox().width).isGreaterThan(120);
         Locator said = page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("go"));
         assertThat(said).isVisible();
-        assertThat(said.boundingBox().y).as("what was said lies below the words").isGreaterThanOrEqualTo(message.boundingBox().y + message.boundingBox().height);
+        assertThat(said.boundingBox().y).as("what was said lies below the words")
+            .isGreaterThanOrEqualTo(message.boundingBox().y + message.boundingBox().height);
         w.button("clear").tap();
         assertThat(message).not().containsText("want");
     }

@@ -97,7 +97,8 @@ class BackupsTest {
     @Test
     void ofABackupThatCannotBeFinishedNothingStays() throws Exception {
         Backups backups = new Backups(home, clock);
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + home.resolve("dwimble.db")); Statement statement = connection.createStatement()) {
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + home.resolve("dwimble.db"));
+            Statement statement = connection.createStatement()) {
             statement.execute("DROP TABLE account");
         }
         assertThatThrownBy(backups::make).isInstanceOf(SQLException.class).hasMessageContaining("no database of Dwimble");

@@ -6,28 +6,27 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.dwimble.core.version.Needs;
-import org.dwimble.server.Http;
-import org.dwimble.server.TestServer;
-import org.dwimble.server.account.Account;
-import org.dwimble.core.student.Role;
-import org.dwimble.core.student.Student;
-import org.dwimble.server.media.MediaStore;
-import org.dwimble.server.media.Photos;
-import org.dwimble.server.picture.Pictures;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Change;
+import org.dwimble.core.student.Role;
+import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.version.Needs;
+import org.dwimble.server.Http;
+import org.dwimble.server.TestServer;
+import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
-import java.util.Map;
+import org.dwimble.server.media.MediaStore;
+import org.dwimble.server.media.Photos;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -89,8 +88,8 @@ class OwnPictureApiTest {
         byte[] file = Photos.jpeg(400, 300);
         ExecutorService senders = Executors.newFixedThreadPool(6);
         try {
-            List<Future<Http.Answer>> answers = senders.invokeAll(IntStream.range(0, 6)
-                .<Callable<Http.Answer>>mapToObj(i -> () -> Http.as(odile).upload("/api/own-pictures?words=limpet" + i, "a.jpg", file)).toList());
+            List<Future<Http.Answer>> answers = senders.invokeAll(IntStream
+                .range(0, 6).<Callable<Http.Answer>>mapToObj(i -> () -> Http.as(odile).upload("/api/own-pictures?words=limpet" + i, "a.jpg", file)).toList());
             int before = 0;
             for (Future<Http.Answer> answer : answers) {
                 before += answer.get().json().get("before").asBoolean() ? 1 : 0;
@@ -142,7 +141,8 @@ class OwnPictureApiTest {
         TestServer.join(ilse, marit, Role.EDITOR);
         Http.Answer refused = other.post("/api/vocabularies/" + vocabulary + "/words", put(2, mine));
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(refused.sentence()).isEqualTo("One of these pictures or sounds is not there any more, or is not yours to use for this student. Nothing was changed; choose another.");
+        assertThat(refused.sentence())
+            .isEqualTo("One of these pictures or sounds is not there any more, or is not yours to use for this student. Nothing was changed; choose another.");
         assertThat(http.post("/api/vocabularies/" + vocabulary + "/words", put(2, mine)).status()).isEqualTo(200);
         assertThat(other.get("/api/vocabularies/" + vocabulary + "/pictures/" + mine.substring(4)).status()).as("the team sees what is on the board")
             .isEqualTo(200);

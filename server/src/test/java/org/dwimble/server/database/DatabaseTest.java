@@ -45,8 +45,8 @@ class DatabaseTest {
     @Test
     void brokenConstraintsAreToldApart() {
         Account account = TestServer.account("Tern");
-        assertThatThrownBy(() -> database.write(session ->
-            session.update("INSERT INTO account (sign_in, name, work, password) VALUES (?, 'x', 'x', 'x')", account.signIn().toUpperCase())))
+        assertThatThrownBy(() -> database
+            .write(session -> session.update("INSERT INTO account (sign_in, name, work, password) VALUES (?, 'x', 'x', 'x')", account.signIn().toUpperCase())))
             .extracting(e -> ((DatabaseTrouble) e).what()).isEqualTo(DatabaseTrouble.What.STANDS_TWICE);
         assertThatThrownBy(() -> database.write(session -> session.update("INSERT INTO vocabulary (name) VALUES (1)")))
             .extracting(e -> ((DatabaseTrouble) e).what()).isEqualTo(DatabaseTrouble.What.NOT_ALLOWED);
@@ -67,7 +67,7 @@ class DatabaseTest {
         Account account = TestServer.account("Plover");
         Backup.copy(home.resolve("dwimble.db"), folder.resolve("copy.db"));
         try (var connection = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("copy.db"));
-             var rows = connection.createStatement().executeQuery("SELECT name FROM account WHERE sign_in = '" + account.signIn() + "'")) {
+            var rows = connection.createStatement().executeQuery("SELECT name FROM account WHERE sign_in = '" + account.signIn() + "'")) {
             assertThat(rows.next()).isTrue();
             assertThat(rows.getString(1)).isEqualTo("Plover");
         }

@@ -55,7 +55,7 @@ class RestoreTest {
     private int students() throws SQLException {
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + home.resolve("dwimble.db"));
             Statement statement = connection.createStatement();
-             ResultSet count = statement.executeQuery("SELECT count(*) FROM student")) {
+            ResultSet count = statement.executeQuery("SELECT count(*) FROM student")) {
             return count.getInt(1);
         }
     }

@@ -73,8 +73,10 @@ class FactApiTest {
     void factsStayHereAndCanBeTakenAway() {
         long egg = fact("ALLERGY", "egg").get("id").asLong();
         int base = http.get(vocabulary).json().get("version").asInt();
-        http.post(vocabulary + "/edits", "{\"base\":%d,\"edit\":{\"type\":\"hold-words\",\"fact\":true,\"reason\":\"allergy: egg\",\"words\":{\"andOpened\":false,\"words\":[\"egg\"],\"allBut\":false}}}"
-            .formatted(base));
+        http.post(vocabulary + "/edits",
+            ("{\"base\":%d,\"edit\":{\"type\":\"hold-words\",\"fact\":true,\"reason\":\"allergy: egg\",\"words\":{\"andOpened\":false,"
+                + "\"words\":[\"egg\"],\"allBut\":false}}}")
+                .formatted(base));
         assertThat(new String(http.get(vocabulary + "/boards/eating/board.obf").body(), StandardCharsets.UTF_8)).contains("\"hidden\":true")
             .doesNotContain("allergy", "rash");
         assertThat(http.send("DELETE", "/api/students/" + ilse.id() + "/facts/" + egg, "").json().size()).isZero();

@@ -28,7 +28,7 @@ class FuzzTest {
     @MethodSource("targets")
     void whateverComesIsTakenOrRefusedWithASentence(BiConsumer<Targets, Random> target) {
         Targets targets = new Targets();
-        LongStream.concat(LongStream.of(FOUND), LongStream.range(0, TRIES)).forEach(chance ->
-            assertThatCode(() -> target.accept(targets, new Random(chance))).as("chance " + chance).doesNotThrowAnyException());
+        LongStream.concat(LongStream.of(FOUND), LongStream.range(0, TRIES))
+            .forEach(chance -> assertThatCode(() -> target.accept(targets, new Random(chance))).as("chance " + chance).doesNotThrowAnyException());
     }
 }

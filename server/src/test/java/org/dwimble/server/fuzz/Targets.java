@@ -11,10 +11,14 @@ import org.dwimble.server.account.Account;
 import org.dwimble.server.media.Photos;
 import org.dwimble.server.obf.Zips;
 
-/** Where bytes from outside come in, each fed with well-formed things that were changed by chance. What comes back must be taken, or refused with a sentence. */
+/**
+ * Where bytes from outside come in, each fed with well-formed things that were changed by chance. What comes back must be taken, or refused with a sentence.
+ */
 public final class Targets {
-    private static final String SVG = "<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink' viewBox='0 0 9 9'><style>.a{fill:url(#g)}</style>"
-        + "<defs><linearGradient id='g'><stop offset='0' stop-color='#f00'/></linearGradient></defs><g id='b' transform='scale(2)'><rect class='a' width='4' height='4'/>"
+    private static final String SVG = "<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink' viewBox='0 0 9 9'><style>"
+        + ".a{fill:url(#g)}</style>"
+        + "<defs><linearGradient id='g'><stop offset='0' stop-color='#f00'/></linearGradient></defs><g id='b' transform='scale(2)'><rect class='a' "
+        + "width='4' height='4'/>"
         + "<text x='1'>crab &amp; co</text></g><use xlink:href='#b' x='3'/><image href='data:image/png;base64,iVBORw0KGgo='/></svg>";
 
     private final Account odile = TestServer.account("Fuzz");
@@ -30,7 +34,7 @@ public final class Targets {
             + ",\"layers\":[{\"picture\":\"base/kite\",\"x\":0,\"y\":0,\"size\":1000}]}",
             "{\"type\":\"add-step\",\"name\":\"First\",\"words\":{\"andOpened\":false,\"allBut\":false,\"words\":[\"" + word + "\"]}}",
             "{\"type\":\"move-button\"," + of + ",\"to\":\"play\",\"cell\":{\"row\":1,\"column\":6}}",
-                "{\"type\":\"insert-line\",\"board\":\"play\",\"axis\":\"ROWS\",\"at\":1}",
+            "{\"type\":\"insert-line\",\"board\":\"play\",\"axis\":\"ROWS\",\"at\":1}",
             "{\"type\":\"several\",\"intentions\":[{\"type\":\"give-kind\"," + of + ",\"kind\":\"social\"},{\"type\":\"take-off\"," + of + "}]}");
     }
 
@@ -60,8 +64,10 @@ public final class Targets {
     }
 
     private static String board(Random random) {
-        String board = "{\"format\":\"open-board-0.1\",\"id\":\"b\",\"name\":\"N\",\"locale\":\"en\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\",\"image_id\":\"i\",\"vocalization\":\"x\","
-            + "\"load_board\":{\"id\":\"b\",\"path\":\"b.obf\"},\"actions\":[\"+a\",\":space\"],\"background_color\":\"#fff\",\"ext_dwimble_span\":{\"rows\":1,\"columns\":1}},{\"id\":2}],"
+        String board = "{\"format\":\"open-board-0.1\",\"id\":\"b\",\"name\":\"N\",\"locale\":\"en\",\"buttons\":[{\"id\":\"1\",\"label\":\"a\","
+            + "\"image_id\":\"i\",\"vocalization\":\"x\","
+            + "\"load_board\":{\"id\":\"b\",\"path\":\"b.obf\"},\"actions\":[\"+a\",\":space\"],\"background_color\":\"#fff\","
+            + "\"ext_dwimble_span\":{\"rows\":1,\"columns\":1}},{\"id\":2}],"
             + "\"images\":[{\"id\":\"i\",\"path\":\"i.png\",\"width\":4}],\"sounds\":[],\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[\"1\",2]]}}";
         return random.nextInt(4) == 0 ? board : Mutations.json(board, random);
     }

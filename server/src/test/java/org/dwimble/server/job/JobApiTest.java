@@ -10,26 +10,26 @@ import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.atomic.AtomicInteger;
-import org.dwimble.server.sheet.BoardFont;
-import org.dwimble.server.limit.Turns;
-import org.dwimble.core.sheet.FittedLabel;
-import org.dwimble.core.measure.Length;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.dwimble.core.measure.Length;
+import org.dwimble.core.sheet.FittedLabel;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.limit.Turns;
+import org.dwimble.server.sheet.BoardFont;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -95,7 +95,8 @@ class JobApiTest {
     @Test
     void aBookIsPrintedAsWork() throws Exception {
         long vocabulary = TestServer.copy("first-choices", ilse, odile);
-        JsonNode job = ended(http.post("/api/vocabularies/" + vocabulary + "/boards/home/print", "{\"reach\":\"ALL\",\"size\":\"PAGE\",\"tabs\":true,\"index\":true}").json());
+        JsonNode job = ended(
+            http.post("/api/vocabularies/" + vocabulary + "/boards/home/print", "{\"reach\":\"ALL\",\"size\":\"PAGE\",\"tabs\":true,\"index\":true}").json());
         try (PDDocument document = Loader.loadPDF(result(job))) {
             assertThat(document.getNumberOfPages()).isEqualTo(8);
         }
@@ -180,7 +181,8 @@ class JobApiTest {
                 return new Jobs.Result(null, null, null);
             });
         }
-        assertThatThrownBy(() -> jobs.start(odile.id(), List.of(), "one more", (out, progress) -> new Jobs.Result(null, null, null))).isInstanceOf(Unacceptable.class);
+        assertThatThrownBy(() -> jobs.start(odile.id(), List.of(), "one more", (out, progress) -> new Jobs.Result(null, null, null)))
+            .isInstanceOf(Unacceptable.class);
         go.countDown();
         for (JsonNode job : http.get("/api/jobs").json()) {
             ended(job);
@@ -198,7 +200,8 @@ class JobApiTest {
         long id = http.post("/api/lists", "{\"text\":\"swim, apple\",\"name\":\"Home\",\"support\":\"cards\"}").json().get("id").asLong();
         http.post("/api/lists/" + id + "/class", "{\"base\":1,\"table\":\"name,apple\\nIlse,bread\\nA/B,pear\"}");
         List<String> names = new ArrayList<>();
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(result(ended(http.post("/api/lists/" + id + "/print", "{\"each\":true}").json()))))) {
+        try (ZipInputStream zip = new ZipInputStream(
+            new ByteArrayInputStream(result(ended(http.post("/api/lists/" + id + "/print", "{\"each\":true}").json()))))) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 try (PDDocument document = Loader.loadPDF(zip.readAllBytes())) {
                     names.add(entry.getName() + ": " + new PDFTextStripper().getText(document).lines().findFirst().orElse("") + " "

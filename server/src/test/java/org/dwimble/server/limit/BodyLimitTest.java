@@ -45,7 +45,7 @@ class BodyLimitTest {
         try (Socket socket = new Socket("localhost", TestServer.port())) {
             socket.getOutputStream()
                 .write(("POST /api/own-pictures HTTP/1.1\r\nHost: a\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: " + (900L << 20)
-                + "\r\n\r\n").getBytes(StandardCharsets.US_ASCII));
+                    + "\r\n\r\n").getBytes(StandardCharsets.US_ASCII));
             assertThat(new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8)).startsWith("HTTP/1.1 413").contains("at once, 60 MB");
         }
     }

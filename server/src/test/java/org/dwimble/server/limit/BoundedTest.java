@@ -21,10 +21,12 @@ import org.springframework.web.bind.annotation.RestController;
 /** Every endpoint of what lays out, draws, reads or writes files says what bounds it. */
 class BoundedTest {
     /** What takes time and memory by what it is given: classes, or one method of one. */
-    private static final List<String> HEAVY = List.of("org.dwimble.core.sheet.BoardSheet", "org.dwimble.core.sheet.BoardBook", "org.dwimble.core.support.Support#lay",
+    private static final List<String> HEAVY = List.of("org.dwimble.core.sheet.BoardSheet", "org.dwimble.core.sheet.BoardBook",
+        "org.dwimble.core.support.Support#lay",
         "org.dwimble.core.obf.ObfReader", "org.dwimble.core.obf.ObfWriter", "org.dwimble.core.daily.CalendarFile", "org.dwimble.server.sheet.PdfPainter",
         "org.dwimble.server.media.Photo", "org.dwimble.server.media.Intake", "org.dwimble.server.media.Raster", "org.dwimble.server.collection.TakingIn",
-        "org.dwimble.server.speech.Voice", "org.dwimble.core.wordline.WordLine", "org.dwimble.server.care.Backups#make", "org.springframework.web.multipart.MultipartFile");
+        "org.dwimble.server.speech.Voice", "org.dwimble.core.wordline.WordLine", "org.dwimble.server.care.Backups#make",
+        "org.springframework.web.multipart.MultipartFile");
 
     private static final Set<String> LIMITS = Arrays.stream(Limits.class.getFields()).map(f -> f.getName()).collect(Collectors.toSet());
 

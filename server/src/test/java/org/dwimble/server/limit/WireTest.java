@@ -55,7 +55,7 @@ class WireTest {
         assertThat(answer).as(head).startsWith("HTTP/1.1 ").doesNotContain("HTTP/1.1 500").doesNotContain("Apache").doesNotContain("Whitelabel");
         assertThat(answer).containsIgnoringCase("content-security-policy: default-src 'none'").containsIgnoringCase("x-content-type-options: nosniff")
             .containsIgnoringCase("x-frame-options: deny").containsIgnoringCase("referrer-policy: same-origin")
-                .containsIgnoringCase("permissions-policy: camera=(self)");
+            .containsIgnoringCase("permissions-policy: camera=(self)");
         if (!answer.startsWith("HTTP/1.1 200")) {
             assertThat(answer).contains("\"detail\":\"");
         }
@@ -86,7 +86,8 @@ class WireTest {
                 send(socket, switch (i % 3) {
                     case 0 -> "GET / HTTP/1.1\r\nHost: a\r\nX-Slow: ";
                     case 1 -> "POST /api/session HTTP/1.1\r\nHost: a\r\nContent-Type: application/json\r\nContent-Length: 1000\r\n\r\n{";
-                    default -> "POST /api/own-pictures HTTP/1.1\r\nHost: a\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: 100000\r\n\r\n--x\r\n";
+                    default ->
+                        "POST /api/own-pictures HTTP/1.1\r\nHost: a\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: 100000\r\n\r\n--x\r\n";
                 });
             }
             String edit = "{\"base\":1,\"edit\":{\"type\":\"give-label\",\"board\":\"home\",\"button\":\"%s\",\"label\":\"calm\"}}";
@@ -110,7 +111,8 @@ class WireTest {
                 send(socket, "POST /api/own-pictures HTTP/1.1\r\nHost: a\r\nCookie: dwimble=" + http.cookie("dwimble") + "; XSRF-TOKEN="
                     + http.cookie("XSRF-TOKEN")
                     + "\r\nX-XSRF-TOKEN: " + http.cookie("XSRF-TOKEN")
-                    + "\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: 100000\r\n\r\n--x\r\nContent-Disposition: form-data; name=\"file\"; filename=\"a\"\r\n\r\n");
+                    + "\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: 100000\r\n\r\n--x\r\nContent-Disposition: form-data; "
+                    + "name=\"file\"; filename=\"a\"\r\n\r\n");
             }
             // Those before may not all have come to their places yet: until they have, one more finds a place and is looked into.
             Http.Answer more = Stream.generate(() -> http.upload("/api/own-pictures?words=x&audience=MINE", "x.png", new byte[] {1, 2, 3}))

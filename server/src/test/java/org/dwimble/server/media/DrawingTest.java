@@ -65,12 +65,12 @@ class DrawingTest {
             "<set attributeName='onload' to='alert(1)'/>",
             "<foreignObject><p>x</p></foreignObject>", "<use l:href='data:text/html,alert(1)'/>", "<rect ONCLICK='alert(1)'/>", "<script>alert(1)</script>",
             "<style>@im<!-- -->port 'http://e/x.css';</style>", "<style>rect{fill:u&#114;l(http://e/x)}</style>",
-                "<style>rect{fill:ur/* */l(http://e/x)}</style>",
+            "<style>rect{fill:ur/* */l(http://e/x)}</style>",
             "<rect style='fill:image-set(\"http://e/x\" 1x)'/>", "<rect style='fill:src(\"http://e/x\")'/>", "<?xml-stylesheet href='http://e/x.css'?>",
             "<style><![CDATA[@imp]]><![CDATA[ort 'http://e/x.css';]]></style>", "<image href='http://e/x.png'/>", "<use href='http://e/x.svg#a'/>",
             "<rect fill='url(http://e/x)'/>", "<filter><feImage href='http://e/x'/></filter>", "<a href='javascript:alert(1)'><rect/></a>",
             "<style>@font-face{font-family:a;src:url(http://e/f)}</style>", "<rect filter='url( \"http://e/f#a\" )'/>",
-                "<animate attributeName='href' to='http://e'/>");
+            "<animate attributeName='href' to='http://e'/>");
     }
 
     @Example
@@ -126,7 +126,7 @@ class DrawingTest {
         return Arbitraries.of("<g>", "</g>", "<g onload='x'>", "<script>", "</script>", "<style>", "</style>", "@import 'http://e'", "<![CDATA[",
             "]]>", "<!--", "-->", "&lt;script&gt;",
             "<use xlink:href='#a'/>", "<rect id='a' style='fill:url(http://e)'/>", "<foreignObject/>", "<?x y?>", "\u0000", "é", "<path d='M0 0'/>",
-                "url(#a)", "&a;", "<text>", "</text>")
+            "url(#a)", "&a;", "<text>", "</text>")
             .list().ofMaxSize(14);
     }
 }

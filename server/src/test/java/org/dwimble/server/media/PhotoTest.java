@@ -62,8 +62,10 @@ class PhotoTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
         "%PDF-1.7 x | “goat.png” is a PDF, whatever its name says. It was not taken in; save the page as a picture (PNG or JPEG) and try again.",
-        "....ftypheic....... | “goat.png” is in a format of newer phones (HEIC) that browsers cannot show. It was not taken in; save it as JPEG on the phone, or set the phone’s camera to the most compatible format, and try again.",
-        "<svg xmlns='x'><script>1</script></svg> | “goat.png” was not taken in: nothing is drawn in it. Choose a photo or a drawing: JPEG, PNG, WebP, GIF or SVG.",
+        "....ftypheic....... | “goat.png” is in a format of newer phones (HEIC) that browsers cannot show. It was not taken in; save it as JPEG on "
+            + "the phone, or set the phone’s camera to the most compatible format, and try again.",
+        "<svg xmlns='x'><script>1</script></svg> | “goat.png” was not taken in: nothing is drawn in it. Choose a photo or a drawing: JPEG, PNG, WebP,"
+            + " GIF or SVG.",
         "hello | “goat.png” was not taken in: it is not a picture or sound that Dwimble knows. Choose a photo or a drawing: JPEG, PNG, WebP, GIF or SVG.",
         "ID3x | “goat.png” is a sound, not a picture. It was not taken in."})
     void whatIsNoPictureIsSaidInASentence(String file, String sentence) {

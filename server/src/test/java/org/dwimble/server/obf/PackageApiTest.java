@@ -8,12 +8,12 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.dwimble.core.student.Student;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.media.Photos;
-import org.dwimble.core.student.Student;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -31,7 +31,8 @@ class PackageApiTest {
     private final String packages = "/api/students/" + ilse.id() + "/packages";
 
     private static byte[] pictured(String type, byte[] picture) throws IOException {
-        String board = "{\"format\":\"open-board-0.1\",\"id\":\"a\",\"name\":\"Quay\",\"buttons\":[{\"id\":\"1\",\"label\":\"crab\",\"image_id\":\"i\",\"ext_other\":{\"n\":1.10}}],"
+        String board = "{\"format\":\"open-board-0.1\",\"id\":\"a\",\"name\":\"Quay\",\"buttons\":[{\"id\":\"1\",\"label\":\"crab\","
+            + "\"image_id\":\"i\",\"ext_other\":{\"n\":1.10}}],"
             + "\"images\":[{\"id\":\"i\",\"content_type\":\"" + type + "\",\"path\":\"images/p\"}],\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}";
         return Zips.of(Map.of("manifest.json", MANIFEST.getBytes(), "a.obf", board.getBytes(StandardCharsets.UTF_8), "images/p", picture));
     }
@@ -163,7 +164,8 @@ class PackageApiTest {
 
     @Test
     void aHarmlessDrawingIsKept() throws IOException {
-        String svg = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 1 1'><defs><linearGradient id='g'/></defs><rect fill='url(#g)' width='1' height='1'/></svg>";
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 1 1'><defs><linearGradient id='g'/></defs><rect fill='url(#g)' width='1' "
+            + "height='1'/></svg>";
         assertThat(http.upload(packages, "x.obz", pictured("image/svg+xml", svg.getBytes())).json().get("findings").size()).isZero();
     }
 

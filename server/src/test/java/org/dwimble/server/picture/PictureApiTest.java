@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import org.dwimble.core.student.Student;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
-import org.dwimble.core.student.Student;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -87,7 +87,8 @@ class PictureApiTest {
     @Test
     void everyPeoplePictureOfAStudentFollowsTheAppearanceAlsoInAPackageAndBack() throws Exception {
         http.changeStudent(ilse.id(),
-            "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":200000,\"height\":150000},\"appearance\":{\"look\":\"COLOUR\",\"tone\":\"DARK\",\"hair\":\"RED\"}}");
+            "{\"name\":\"Ilse\",\"className\":\"\",\"screen\":{\"width\":200000,\"height\":150000},\"appearance\":{\"look\":\"COLOUR\","
+                + "\"tone\":\"DARK\",\"hair\":\"RED\"}}");
         String art = http.get("/api/vocabularies/" + vocabulary).json().get("art").asString();
         assertThat(art).isEqualTo("colour.dark.red");
         String want = new String(Http.nobody().get("/art/" + art + "/core/want.svg").body(), StandardCharsets.UTF_8);

@@ -26,7 +26,8 @@ import tools.jackson.databind.node.ObjectNode;
 class RequestShapesTest {
     private static final JsonMapper JSON = JsonMapper.shared();
     private static final int DEEPEST = 5;
-    private static final List<String> INSTEAD = List.of("null", "\"crab\"", "\"\"", "12345678901234567890", "-1", "true", "{}", "[]", "[null]", "[\"crab\"]", "\" \"", "\"\\u0001\"", "-999999999", "\"-999999999-01-01\"", "\"" + "é".repeat(9_000) + "\"");
+    private static final List<String> INSTEAD = List.of("null", "\"crab\"", "\"\"", "12345678901234567890", "-1", "true", "{}", "[]", "[null]", "[\"crab\"]",
+        "\" \"", "\"\\u0001\"", "-999999999", "\"-999999999-01-01\"", "\"" + "é".repeat(9_000) + "\"");
 
     private final Account odile = TestServer.account("Odile");
     private final Student ilse = TestServer.student("Ilse", odile);
@@ -151,7 +152,8 @@ class RequestShapesTest {
             if (schema.isMissingNode() || path.getKey().equals("/api/session") || path.getKey().equals("/api/accounts/first")) {
                 return;
             }
-            String at = path.getKey().replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary)).replace("{list}", String.valueOf(list))
+            String at = path.getKey().replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary))
+                .replace("{list}", String.valueOf(list))
                 .replace("{board}", "eat").replace("{signIn}", "nobody").replace("{hash}", "00").replace("{number}", "1").replace("{fact}", "1")
                 .replace("{id}", "999999").replace("{job}", "999999");
             for (ObjectNode body : bodies(schema)) {
@@ -191,7 +193,8 @@ class RequestShapesTest {
         int[] sent = {0};
         described.get("paths").properties().forEach(path -> {
             JsonNode parameters = path.getValue().path("get").path("parameters");
-            String at = path.getKey().replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary)).replace("{list}", String.valueOf(list))
+            String at = path.getKey().replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary))
+                .replace("{list}", String.valueOf(list))
                 .replace("{board}", "eat").replace("{hash}", "00").replace("{number}", "1").replace("{id}", "999999").replace("{job}", "999999")
                 .replace("{appearance}", "colour.yellow.usual").replace("{set}", "base").replace("{name}", "kite");
             if (at.endsWith("/events")) {
@@ -201,7 +204,8 @@ class RequestShapesTest {
                 if (!parameter.get("in").asString().equals("query")) {
                     continue;
                 }
-                for (String value : List.of("", "%20", "%01", ",,", "-1", "crab", "12345678901234567890", "2147483647", "%F0%9F%A6%80", "null", "x".repeat(3_000))) {
+                for (String value : List.of("", "%20", "%01", ",,", "-1", "crab", "12345678901234567890", "2147483647", "%F0%9F%A6%80", "null",
+                    "x".repeat(3_000))) {
                     StringBuilder query = new StringBuilder("?");
                     parameters.forEach(other -> {
                         if (other.get("in").asString().equals("query") && other.path("required").asBoolean(false) && other != parameter) {
@@ -212,7 +216,8 @@ class RequestShapesTest {
                     sent[0]++;
                     boolean sentence = answer.status() < 400 || answer.header("Content-Type").contains("problem+json") && !answer.sentence().isBlank();
                     if (answer.status() >= 500 || !sentence) {
-                        bad.putIfAbsent(path.getKey() + " " + parameter.get("name").asString(), answer.status() + " for " + value.substring(0, Math.min(40, value.length())));
+                        bad.putIfAbsent(path.getKey() + " " + parameter.get("name").asString(),
+                            answer.status() + " for " + value.substring(0, Math.min(40, value.length())));
                     }
                 }
             }

@@ -15,10 +15,10 @@ import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.dwimble.core.student.Student;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
-import org.dwimble.core.student.Student;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -119,7 +119,8 @@ class SheetApiTest {
     @Test
     void aStartersHomeBoardIsPrintedAsLargeAsOnAStudentsScreenForThoseWhoSeeTheStudent() {
         JsonNode starter = http.get("/api/students/" + ilse.id() + "/starters").json().get(0);
-        String sheet = "/api/vocabularies/" + starter.get("id").asLong() + "/boards/" + starter.get("home").get("id").asString() + "/sheet.pdf?student=" + ilse.id();
+        String sheet = "/api/vocabularies/" + starter.get("id").asLong() + "/boards/" + starter.get("home").get("id").asString() + "/sheet.pdf?student="
+            + ilse.id();
         assertThat(http.get(sheet).body()).startsWith("%PDF".getBytes());
         String cells = "cells %.0f x %.0f mm".formatted(starter.get("cellWidthMm").asDouble(), starter.get("cellHeightMm").asDouble());
         assertThat(http.get(sheet.replace(".pdf", "")).json().get("page").get("marks").toString()).contains(cells);

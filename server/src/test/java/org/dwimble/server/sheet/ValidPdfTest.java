@@ -55,7 +55,7 @@ class ValidPdfTest {
     private static Map<String, String> failed(byte[] pdf, PDFAFlavour flavour) throws Exception {
         VeraGreenfieldFoundryProvider.initialise();
         try (PDFAParser parser = Foundries.defaultInstance().createParser(new ByteArrayInputStream(pdf), flavour);
-             PDFAValidator validator = Foundries.defaultInstance().createValidator(profile(flavour), false)) {
+            PDFAValidator validator = Foundries.defaultInstance().createValidator(profile(flavour), false)) {
             ValidationResult result = validator.validate(parser);
             Map<String, String> failed = new TreeMap<>();
             for (TestAssertion assertion : result.getTestAssertions()) {

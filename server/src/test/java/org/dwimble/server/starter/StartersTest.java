@@ -10,14 +10,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
-import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.starter.StarterSource;
+import org.dwimble.core.student.Student;
 import org.dwimble.core.words.Coverage;
 import org.dwimble.core.words.Forms;
 import org.dwimble.server.Http;
@@ -25,7 +26,6 @@ import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.library.Library;
-import org.dwimble.core.student.Student;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -98,8 +98,9 @@ class StartersTest {
         Vocabulary starter = starter("starter-40");
         Map.of("people-more", "people-doctor", "eating-more", "eating-pizza", "play-more", "play-kite", "watching", "play-music", "places-more",
             "places-cinema",
-            "lessons-more", "lessons-science", "places", "home-here").forEach((board, id) -> assertThat(starter.boards().get(board).button(id)).as(id)
-                .isPresent());
+            "lessons-more", "lessons-science", "places", "home-here").forEach(
+                (board, id) -> assertThat(starter.boards().get(board).button(id)).as(id)
+                    .isPresent());
         Routes routes = Routes.of(starter);
         assertThat(List.of("people-more", "eating-more", "play-more", "watching", "places-more"))
             .allSatisfy(further -> assertThat(routes.to(further).orElseThrow()).as(further).hasSize(2));
@@ -155,7 +156,7 @@ class StartersTest {
         String told = Files.readString(Path.of("../docs/starters.md"));
         assertThat(told).as("docs/starters.md tells the figures as they are")
             .contains(String.format(Locale.ROOT, "%.1f%% of running words", home * 100))
-                .contains(String.format(Locale.ROOT, "%.1f%% of running words", all * 100));
+            .contains(String.format(Locale.ROOT, "%.1f%% of running words", all * 100));
     }
 
     @Test

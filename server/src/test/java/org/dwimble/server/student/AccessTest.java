@@ -3,8 +3,8 @@ package org.dwimble.server.student;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Comparator;
-import java.util.List;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.dwimble.core.student.Role;
@@ -38,18 +38,19 @@ class AccessTest {
 
     private static final Map<String, For> TABLE = new TreeMap<>(Map.ofEntries(
         Map.entry("GET /api/session", For.ANYBODY), Map.entry("POST /api/session", For.ANYBODY), Map.entry("DELETE /api/session", For.ANYBODY),
-        Map.entry("POST /api/session/demo", For.ANYBODY), Map.entry("PUT /api/session/school-paper", For.ADMINS), Map.entry("POST /api/accounts/first", For.ANYBODY),
+        Map.entry("POST /api/session/demo", For.ANYBODY), Map.entry("PUT /api/session/school-paper", For.ADMINS),
+        Map.entry("POST /api/accounts/first", For.ANYBODY),
         Map.entry("POST /api/accounts", For.ADMINS),
         Map.entry("GET /api/students", For.SIGNED_IN), Map.entry("POST /api/students", For.SIGNED_IN), Map.entry("GET /api/screens", For.SIGNED_IN),
         Map.entry("GET /api/pictures", For.SIGNED_IN), Map.entry("GET /api/speech", For.SIGNED_IN), Map.entry("GET /api/notices", For.SIGNED_IN),
         Map.entry("GET /api/students/{student}", For.TEAM), Map.entry("PUT /api/students/{student}", For.EDITORS),
         Map.entry("GET /api/students/{student}/team", For.TEAM), Map.entry("PUT /api/students/{student}/team/{signIn}", For.OWNERS),
-            Map.entry("DELETE /api/students/{student}/team/{signIn}", For.OWNERS),
+        Map.entry("DELETE /api/students/{student}/team/{signIn}", For.OWNERS),
         Map.entry("GET /api/students/{student}/starters", For.TEAM), Map.entry("GET /api/students/{student}/vocabularies", For.TEAM),
-            Map.entry("POST /api/students/{student}/vocabularies", For.EDITORS),
+        Map.entry("POST /api/students/{student}/vocabularies", For.EDITORS),
         Map.entry("POST /api/students/{student}/packages", For.EDITORS),
         Map.entry("GET /api/vocabularies/{vocabulary}", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/boards", For.TEAM),
-            Map.entry("POST /api/vocabularies/{vocabulary}/boards", For.EDITORS),
+        Map.entry("POST /api/vocabularies/{vocabulary}/boards", For.EDITORS),
         Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/versions", For.TEAM),
         Map.entry("GET /api/vocabularies/{vocabulary}/findings", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/steps", For.TEAM),
         Map.entry("DELETE /api/students/{student}", For.OWNERS), Map.entry("DELETE /api/vocabularies/{vocabulary}", For.EDITORS),
@@ -57,44 +58,45 @@ class AccessTest {
         Map.entry("POST /api/vocabularies/{vocabulary}/bringing", For.EDITORS), Map.entry("GET /api/vocabularies/{vocabulary}/origin", For.TEAM),
         Map.entry("GET /api/students/{student}/copying", For.EDITORS),
         Map.entry("GET /api/vocabularies/{vocabulary}/map", For.TEAM), Map.entry("GET /api/deleted", For.SIGNED_IN),
-            Map.entry("POST /api/deleted/restored", For.SIGNED_IN),
+        Map.entry("POST /api/deleted/restored", For.SIGNED_IN),
         Map.entry("GET /api/vocabularies/{vocabulary}/places", For.TEAM),
-            Map.entry("GET /api/vocabularies/{vocabulary}/versions/{number}/boards/{board}", For.TEAM),
+        Map.entry("GET /api/vocabularies/{vocabulary}/versions/{number}/boards/{board}", For.TEAM),
         Map.entry("PUT /api/vocabularies/{vocabulary}/versions/{number}/name", For.EDITORS),
         Map.entry("GET /api/vocabularies/{vocabulary}/differing-words", For.TEAM),
-            Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/reach", For.TEAM),
+        Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/reach", For.TEAM),
         Map.entry("GET /api/vocabularies/{vocabulary}/comparison", For.TEAM),
         Map.entry("POST /api/vocabularies/{vocabulary}/putting-back", For.EDITORS),
         Map.entry("GET /api/fact-topics", For.SIGNED_IN), Map.entry("GET /api/where", For.SIGNED_IN), Map.entry("GET /api/students/{student}/facts",
             For.EDITORS),
         Map.entry("POST /api/students/{student}/facts", For.EDITORS), Map.entry("DELETE /api/students/{student}/facts/{fact}", For.EDITORS),
         Map.entry("GET /api/vocabularies/{vocabulary}/proposals", For.EDITORS), Map.entry("GET /api/vocabularies/{vocabulary}/proposed-plan",
-            For.EDITORS), Map.entry("GET /api/vocabularies/{vocabulary}/fact-notes", For.TEAM),
+            For.EDITORS),
+        Map.entry("GET /api/vocabularies/{vocabulary}/fact-notes", For.TEAM),
         Map.entry("GET /api/glances", For.SIGNED_IN), Map.entry("GET /api/vocabularies/{vocabulary}/glance", For.TEAM),
         Map.entry("GET /api/vocabularies/{vocabulary}/folk", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/revealed", For.TEAM),
         Map.entry("GET /api/vocabularies/{vocabulary}/held", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/step-words", For.TEAM),
         Map.entry("GET /api/vocabularies/{vocabulary}/place-for-person", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/advice", For.TEAM),
-            Map.entry("GET /api/vocabularies/{vocabulary}/events", For.TEAM), Map.entry("PUT /api/vocabularies/{vocabulary}/here", For.TEAM),
+        Map.entry("GET /api/vocabularies/{vocabulary}/events", For.TEAM), Map.entry("PUT /api/vocabularies/{vocabulary}/here", For.TEAM),
         Map.entry("DELETE /api/vocabularies/{vocabulary}/here", For.TEAM),
         Map.entry("POST /api/vocabularies/{vocabulary}/going-back", For.EDITORS),
         Map.entry("POST /api/vocabularies/{vocabulary}/edits", For.EDITORS), Map.entry("POST /api/vocabularies/{vocabulary}/words", For.EDITORS),
         Map.entry("POST /api/vocabularies/{vocabulary}/undo", For.EDITORS), Map.entry("POST /api/vocabularies/{vocabulary}/redo", For.EDITORS),
         Map.entry("GET /api/vocabularies/{vocabulary}/package.obz", For.TEAM),
-            Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/board.obf", For.TEAM),
+        Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/board.obf", For.TEAM),
         Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/sheet", For.TEAM),
-            Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/sheet.pdf", For.TEAM),
+        Map.entry("GET /api/vocabularies/{vocabulary}/boards/{board}/sheet.pdf", For.TEAM),
         Map.entry("GET /api/vocabularies/{vocabulary}/pictures/{hash}", For.TEAM), Map.entry("GET /api/vocabularies/{vocabulary}/credits", For.TEAM),
         Map.entry("GET /api/students/{student}/pictures", For.TEAM),
         Map.entry("GET /art/{appearance}/{set}/{name}.svg", For.ANYBODY),
         Map.entry("GET /api/pictures/categories", For.SIGNED_IN), Map.entry("GET /api/pictures/by-sound", For.SIGNED_IN),
-            Map.entry("GET /api/pictures/pairs", For.SIGNED_IN),
+        Map.entry("GET /api/pictures/pairs", For.SIGNED_IN),
         Map.entry("GET /api/pictures/{set}/{name}", For.SIGNED_IN), Map.entry("GET /api/sounds", For.SIGNED_IN),
         Map.entry("GET /api/own-pictures", For.SIGNED_IN), Map.entry("POST /api/own-pictures", For.SIGNED_IN),
-            Map.entry("GET /api/own-pictures/images/{hash}", For.SIGNED_IN),
+        Map.entry("GET /api/own-pictures/images/{hash}", For.SIGNED_IN),
         Map.entry("PUT /api/own-pictures/{id}", For.SIGNED_IN), Map.entry("DELETE /api/own-pictures/{id}", For.SIGNED_IN),
-            Map.entry("POST /api/own-pictures/{id}/retouch", For.SIGNED_IN),
+        Map.entry("POST /api/own-pictures/{id}/retouch", For.SIGNED_IN),
         Map.entry("GET /api/outside-pictures", For.SIGNED_IN), Map.entry("GET /api/outside-pictures/{id}", For.SIGNED_IN),
-            Map.entry("POST /api/outside-pictures/{id}", For.SIGNED_IN),
+        Map.entry("POST /api/outside-pictures/{id}", For.SIGNED_IN),
         Map.entry("GET /api/lists", For.SIGNED_IN), Map.entry("POST /api/lists", For.SIGNED_IN),
         Map.entry("GET /api/holiday-countries", For.SIGNED_IN), Map.entry("GET /api/lists/examples", For.SIGNED_IN),
         Map.entry("GET /api/lists/{list}", For.TEAM), Map.entry("DELETE /api/lists/{list}", For.EDITORS),
@@ -134,8 +136,8 @@ class AccessTest {
     private Map<String, JsonNode> endpoints() {
         JsonNode paths = Http.as(odile).get("/v3/api-docs").json().get("paths");
         Map<String, JsonNode> endpoints = new LinkedHashMap<>();
-        paths.properties().forEach(path -> path.getValue().properties().forEach(method ->
-            endpoints.put(method.getKey().toUpperCase() + " " + path.getKey(), method.getValue())));
+        paths.properties().forEach(
+            path -> path.getValue().properties().forEach(method -> endpoints.put(method.getKey().toUpperCase() + " " + path.getKey(), method.getValue())));
         return endpoints;
     }
 
@@ -175,7 +177,8 @@ class AccessTest {
         // What deletes the student or the boards comes last, or the others would find nothing.
         List<String> inTurn = endpoints.keySet().stream()
             .sorted(Comparator.comparing((String e) -> e.startsWith("PUT /api/lists/{list}/shelf")
-                || e.matches("DELETE /api/(vocabularies|students|lists)/\\{[a-z]+}"))).toList();
+                || e.matches("DELETE /api/(vocabularies|students|lists)/\\{[a-z]+}")))
+            .toList();
         inTurn.forEach(endpoint -> {
             JsonNode description = endpoints.get(endpoint);
             For who = TABLE.get(endpoint);

@@ -40,7 +40,9 @@ class WordingTest {
 
     /** Keys in the code, told apart from other texts by where they stand. */
     private static Set<String> told() throws IOException {
-        Pattern told = Pattern.compile("(?:new Unacceptable|new Refused|Told\\.of|Verdict\\.no|new Trouble|found)\\(\\s*(?:\\w+(?:\\.\\w+\\(\\))?(?: == [\\w.]+)? \\? )?\"([a-z-]+)\"(?: : \"([a-z-]+)\")?");
+        Pattern told = Pattern.compile(
+            "(?:new Unacceptable|new Refused|Told\\.of|Verdict\\.no|new Trouble|found)\\(\\s*(?:\\w+(?:\\.\\w+\\(\\))?(?: == [\\w.]+)? \\? "
+                + ")?\"([a-z-]+)\"(?: : \"([a-z-]+)\")?");
         Set<String> keys = new TreeSet<>();
         for (String module : List.of("../core/src/main/java", "src/main/java")) {
             try (Stream<Path> files = Files.walk(Path.of(module))) {
@@ -94,7 +96,8 @@ class WordingTest {
     @Test
     void noKeyStandsTwice() throws IOException {
         Pattern key = Pattern.compile("^([a-z_-]+)\\s*=.*");
-        List<String> keys = Files.readAllLines(WORDS.resolve("en.properties")).stream().map(key::matcher).filter(Matcher::matches).map(m -> m.group(1)).toList();
+        List<String> keys = Files.readAllLines(WORDS.resolve("en.properties")).stream().map(key::matcher).filter(Matcher::matches).map(m -> m.group(1))
+            .toList();
         assertThat(keys).hasSizeGreaterThan(300).doesNotHaveDuplicates();
     }
 
@@ -130,7 +133,7 @@ class WordingTest {
         StringBuilder now = new StringBuilder();
         int depth = 0;
         boolean quoted = false;
-        for (int i = from; ; i++) {
+        for (int i = from;; i++) {
             char c = text.charAt(i);
             if (c == '"' && text.charAt(i - 1) != '\\') {
                 quoted = !quoted;
@@ -152,8 +155,9 @@ class WordingTest {
     void eachKeyIsGivenWhatItsSentenceNames() throws IOException {
         List<Call> calls = calls("new Unacceptable|new Refused|Told\\.of|new Trouble|new Problem\\(HttpStatus\\.\\w+,");
         assertThat(calls).hasSizeGreaterThan(250);
-        assertThat(calls).allSatisfy(c -> assertThat(c.names).as(c.file + " tells " + c.key).containsAll(wording.patterns().get(c.key).getArgumentNames().stream()
-            .map(n -> n.startsWith(Wording.QUOTED) ? n.substring(Wording.QUOTED.length()) : n).toList()));
+        assertThat(calls)
+            .allSatisfy(c -> assertThat(c.names).as(c.file + " tells " + c.key).containsAll(wording.patterns().get(c.key).getArgumentNames().stream()
+                .map(n -> n.startsWith(Wording.QUOTED) ? n.substring(Wording.QUOTED.length()) : n).toList()));
     }
 
     @Test

@@ -379,8 +379,9 @@ class ListApiTest {
     @Test
     void aMonthPageKnowsTheHolidaysOfItsCountry() {
         long id = begin("\"text\":\"lighthouse\"");
-        edit(http, id, 1, "{\"type\":\"set-up\",\"support\":{\"type\":\"calendar\",\"span\":\"MONTH\",\"day\":\"2026-12-01\",\"pages\":1,\"country\":\"nl\",\"region\":\"\","
-            + "\"days\":\"4 December: lighthouse\"}}");
+        edit(http, id, 1,
+            "{\"type\":\"set-up\",\"support\":{\"type\":\"calendar\",\"span\":\"MONTH\",\"day\":\"2026-12-01\",\"pages\":1,\"country\":\"nl\",\"region\":\"\","
+                + "\"days\":\"4 December: lighthouse\"}}");
         JsonNode page = http.get("/api/lists/" + id + "/sheets").json().get("page");
         assertThat(page.get("marks").toString()).contains("December 2026", "Christmas", "lighthouse");
         assertThat(http.get("/api/holiday-countries").json().size()).isGreaterThan(50);
@@ -473,7 +474,7 @@ class ListApiTest {
         long id = begin("\"text\":\"ferry\",\"name\":\"Card\",\"support\":\"cards\"");
         http.post("/api/lists/" + id + "/edits",
             "{\"base\":1,\"edit\":{\"type\":\"set-up\",\"support\":{\"type\":\"cards\",\"width\":50000,\"height\":50000,\"onSheet\":0,"
-            + "\"gap\":4000,\"lines\":\"EDGE\",\"corner\":0,\"back\":\"NONE\",\"flip\":\"LONG\",\"hole\":false}}}");
+                + "\"gap\":4000,\"lines\":\"EDGE\",\"corner\":0,\"back\":\"NONE\",\"flip\":\"LONG\",\"hole\":false}}}");
         try (PDDocument document = Loader.loadPDF(http.get("/api/lists/" + id + "/support.pdf").body())) {
             BufferedImage seen = new PDFRenderer(document).renderImageWithDPI(0, 600);
             int y = (int) (30 / 25.4 * 600);

@@ -37,7 +37,7 @@ import org.jspecify.annotations.Nullable;
  * @param words      the pattern's words in its order, with their pictures
  */
 public record LayRows(String name, @Nullable String openedFrom, @Nullable String openedBy, @Nullable Shape shape, Pattern pattern,
-                      List<ReadyWord> words) implements Intention {
+    List<ReadyWord> words) implements Intention {
     public LayRows {
         words = List.copyOf(words);
         if (words.size() != pattern.words()) {

@@ -37,7 +37,8 @@ public record SplitCell(String board, Cell cell, Axis axis) implements Intention
         Board on = On.board(now, board);
         int line = axis == Axis.ROWS ? cell.row() : cell.column();
         Lines.there(on, axis, line);
-        @Nullable Button there = on.at(cell).orElse(null);
+        @Nullable
+        Button there = on.at(cell).orElse(null);
         Board split;
         if (there != null && Lines.length(there.standing(), axis) > 1) {
             split = on.with(there.withStanding(half(there.standing())));

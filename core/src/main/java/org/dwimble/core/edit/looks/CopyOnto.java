@@ -28,10 +28,14 @@ import org.dwimble.core.version.Needs;
 @JsonTypeName("copy-onto")
 public record CopyOnto(String board, String button, What what, Onto onto, List<String> chosen) implements Intention {
     /** What is copied. */
-    public enum What { LOOK, DOES }
+    public enum What {
+        LOOK, DOES
+    }
 
     /** Onto which: those chosen, all of the board, all of all boards, all words of this button's kind. */
-    public enum Onto { CHOSEN, BOARD, ALL, KIND }
+    public enum Onto {
+        CHOSEN, BOARD, ALL, KIND
+    }
 
     public CopyOnto {
         Unacceptable.ifMissing(board, button, what, onto);

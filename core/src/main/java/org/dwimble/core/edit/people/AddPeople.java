@@ -15,15 +15,15 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Names;
+import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.Key;
 import org.dwimble.core.edit.boards.NewBoard;
 import org.dwimble.core.edit.ways.OpenedFrom;
-import org.dwimble.core.text.Text;
-import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.version.Needs;
@@ -144,7 +144,7 @@ public record AddPeople(List<Person> people) implements Intention {
         free.removeAll(wayHome.keptFree(board));
         return free.stream().min(Comparator.comparingInt((Cell c) -> square(c.row() - from.row()) + square(c.column() - from.column()))
             .thenComparing(c -> c.row() != from.row()).thenComparing(c -> c.column() < from.column()).thenComparing(c -> c.row() < from.row())
-                .thenComparing(c -> c));
+            .thenComparing(c -> c));
     }
 
     private static int square(int n) {

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Names;
-import org.dwimble.core.text.Text;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.Routes;
+import org.dwimble.core.text.Text;
 
 /** Kinds of people around a student, each with the general words for them, and the name of a board of their own. */
 public enum Folk {

@@ -64,7 +64,8 @@ public record CopyButtons(String board, List<String> buttons, String to, @Nullab
         List<Standing> standings = new ArrayList<>();
         for (Button button : buttons) {
             Standing standing = inOrder.stream().map(c -> new Standing(c, button.span())).filter(s -> s.fits(onto.shape()) && free.containsAll(s.cells()))
-                .findFirst().orElseThrow(() -> new Unacceptable("no-room-for-buttons", "board", onto.name(), "buttons", buttons.size(), "cells", inOrder.size()));
+                .findFirst()
+                .orElseThrow(() -> new Unacceptable("no-room-for-buttons", "board", onto.name(), "buttons", buttons.size(), "cells", inOrder.size()));
             free.removeAll(standing.cells());
             standings.add(standing);
         }

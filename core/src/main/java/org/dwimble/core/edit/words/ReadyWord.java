@@ -2,8 +2,8 @@ package org.dwimble.core.edit.words;
 
 import java.util.List;
 import org.dwimble.core.board.Button;
-import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Standing;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -29,7 +29,6 @@ public record ReadyWord(String label, @Nullable String picture, @Nullable Kind k
     int count() {
         return 1 + (opens == null ? 0 : opens.size());
     }
-
 
     public Button in(Standing standing, String id) {
         return Button.word(id, standing.cell(), label, picture, kind).withStanding(standing);

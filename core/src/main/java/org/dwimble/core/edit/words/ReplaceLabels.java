@@ -2,12 +2,12 @@ package org.dwimble.core.edit.words;
 
 import com.fasterxml.jackson.annotation.JsonTypeName;
 import java.util.function.Supplier;
+import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Facet;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.On;
 import org.dwimble.core.text.Text;
-import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 

@@ -4,12 +4,12 @@ import com.fasterxml.jackson.annotation.JsonTypeName;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Says;
+import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Facet;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.On;
 import org.dwimble.core.text.Text;
-import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 

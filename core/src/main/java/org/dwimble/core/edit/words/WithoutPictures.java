@@ -12,9 +12,9 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Face;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Facet;
 import org.dwimble.core.text.Text;
-import org.dwimble.core.board.Vocabulary;
 
 /**
  * A vocabulary made ready for another student: without the pictures and sounds that are not to go along, without who held words and for

@@ -1,4 +1,7 @@
-/** Intentions about what people do to the words on boards: put, call, show, say, move, copy, take off. Open {@link org.dwimble.core.edit.words.PutWords} first. */
+/**
+ * Intentions about what people do to the words on boards: put, call, show, say, move, copy, take off. Open {@link org.dwimble.core.edit.words.PutWords}
+ * first.
+ */
 @NullMarked
 package org.dwimble.core.edit.words;
 

@@ -170,7 +170,8 @@ public final class ListDocument {
         private Read all() {
             carry(Later.LIST, unknown(json, KEYS));
             List<ListedWord> words = new ArrayList<>();
-            json.path(WORDS).forEach(w -> word(w, at(WORDS, w.path(WordPart.ID).asString(""))).ifPresentOrElse(words::add, () -> mended.add(Told.of("list-mended-word", "word", textOf(w)))));
+            json.path(WORDS).forEach(w -> word(w, at(WORDS, w.path(WordPart.ID).asString(""))).ifPresentOrElse(words::add,
+                () -> mended.add(Told.of("list-mended-word", "word", textOf(w)))));
             List<ClassRow> rows = new ArrayList<>();
             json.path(ROWS).forEach(r -> row(r).ifPresentOrElse(rows::add, () -> mended.add(Told.of("list-mended-row", "name", r.path(NAME).asString("")))));
             Map<String, Support> supports = new TreeMap<>();

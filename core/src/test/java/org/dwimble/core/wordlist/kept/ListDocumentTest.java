@@ -81,7 +81,8 @@ class ListDocumentTest {
         first.supports().forEach((name, support) -> {
             if (name.equals("feelings-scale")) {
                 assertThat(second.supports().get(name)).as("colours and numbers as before anybody could choose")
-                    .isEqualTo(read("{\"format\":1,\"name\":\"Words\",\"now\":\"cards\",\"supports\":{\"feelings-scale\":{\"steps\":4,\"heading\":\"How strong is it?\"}}}")
+                    .isEqualTo(read(
+                        "{\"format\":1,\"name\":\"Words\",\"now\":\"cards\",\"supports\":{\"feelings-scale\":{\"steps\":4,\"heading\":\"How strong is it?\"}}}")
                         .supports().get(name));
             } else {
                 assertThat(second.supports().get(name)).isEqualTo(support);
@@ -127,7 +128,8 @@ class ListDocumentTest {
         assertThat(text(ListDocument.write(list.withSupport(new Strip(true, 4, Strip.USUAL.side(), Strip.Heads.NUMBERS, 540, 30, Strip.Done.POCKET)))))
             .isEqualTo(later.replace("\"rope\"", "\"inRow\":4,\"rope\""));
         assertThat(text(ListDocument.write(list.withWords(list.words().subList(1, 2))))).as("it goes with what it belongs to").doesNotContain("[1,{");
-        assertThat(text(ListDocument.write(list.forOthers(p -> true)))).as("nobody can say who may see it").doesNotContain("glow", "mood", "season", "hopscotch");
+        assertThat(text(ListDocument.write(list.forOthers(p -> true)))).as("nobody can say who may see it").doesNotContain("glow", "mood", "season",
+            "hopscotch");
         assertThat(text(ListDocument.write(list.forTeam(s -> false, p -> true)))).contains("glow");
     }
 

@@ -112,7 +112,8 @@ class ListsTogetherTest {
         WordList later = new ListEdit.MoveWords(List.of("crab"), "bag").on(mine);
         assertThat(met(together(mine, FERRY, later))).as("undo of my move, after theirs").isEqualTo(List.of("words", "crab", Piece.At.PLACE));
         WordList other = new ListEdit.MoveWords(List.of("seal"), "bag").on(mine);
-        assertThat(texts(list(together(mine, FERRY, other)))).as("theirs is of another word; mine goes back behind the one it stood behind").containsExactly("ferry", "seal", "crab", "bag");
+        assertThat(texts(list(together(mine, FERRY, other)))).as("theirs is of another word; mine goes back behind the one it stood behind")
+            .containsExactly("ferry", "seal", "crab", "bag");
     }
 
     @Test

@@ -65,14 +65,17 @@ class V4__line_of_versions extends BaseJavaMigration {
         OneLine(Session session, long vocabulary) throws SQLException {
             this.session = session;
             this.vocabulary = vocabulary;
-            session.list("SELECT number, parent, made_at, account_id, summary, name, words, shown, boards, buttons FROM version WHERE vocabulary_id = ? ORDER BY number",
+            session.list(
+                "SELECT number, parent, made_at, account_id, summary, name, words, shown, boards, buttons FROM version WHERE vocabulary_id = ? ORDER BY number",
                 row -> old.put(row.getInt("number"),
                     new Old(row.getInt("number"), Session.integer(row, "parent"), row.getString("made_at"), Session.number(row, "account_id"),
-                    row.getString("summary"), row.getString("name"),
-                        List.of(row.getInt("words"), row.getInt("shown"), row.getInt("boards"), row.getInt("buttons")))), vocabulary);
+                        row.getString("summary"), row.getString("name"),
+                        List.of(row.getInt("words"), row.getInt("shown"), row.getInt("boards"), row.getInt("buttons")))),
+                vocabulary);
             session.list("SELECT version, document, before, after FROM version_change WHERE vocabulary_id = ? ORDER BY version, document",
                 row -> changes.computeIfAbsent(row.getInt("version"), v -> new ArrayList<>())
-                    .add(new Change(row.getString("document"), Session.number(row, "before"), Session.number(row, "after"))), vocabulary);
+                    .add(new Change(row.getString("document"), Session.number(row, "before"), Session.number(row, "after"))),
+                vocabulary);
         }
 
         void write() throws SQLException {
@@ -133,7 +136,9 @@ class V4__line_of_versions extends BaseJavaMigration {
         private void insert(String madeAt, @Nullable Long account, Told told, @Nullable String name, List<Object> counts,
             List<Change> made) throws SQLException {
             int number = ++last;
-            session.update("INSERT INTO line (vocabulary_id, number, made_at, account_id, told, name, act, words, shown, boards, buttons) VALUES (?, ?, ?, ?, ?, ?, 'CHANGE', ?, ?, ?, ?)",
+            session.update(
+                "INSERT INTO line (vocabulary_id, number, made_at, account_id, told, name, act, words, shown, boards, buttons) VALUES (?, ?, ?, ?, ?,"
+                    + " ?, 'CHANGE', ?, ?, ?, ?)",
                 vocabulary, number, madeAt, account, ToldDocument.write(told), name, counts.get(0), counts.get(1), counts.get(2), counts.get(3));
             session.batch("INSERT INTO line_change (vocabulary_id, version, document, before, after) VALUES (?, ?, ?, ?, ?)",
                 made.stream().map(c -> new Object[] {vocabulary, number, c.document, c.before, c.after}).toList());
