@@ -2,10 +2,16 @@ package org.dwimble.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -32,5 +38,17 @@ class ArchitectureTest {
     void whatAnswersRequestsKnowsNoSql() {
         noClasses().that().areAnnotatedWith(RestController.class).and().resideOutsideOfPackage("org.dwimble.server.care..").should().dependOnClassesThat()
             .resideInAPackage("java.sql..").check(SERVER);
+    }
+
+    /** Code is set so by the formatter; this holds comments and words between quotation marks too. */
+    @Test
+    void noLineIsLongerThan160() throws IOException {
+        for (String module : List.of("core", "library", "server")) {
+            try (Stream<Path> files = Files.walk(Path.of("..", module)).filter(f -> f.toString().matches(".*/src/.*\\.java"))) {
+                for (Path file : files.toList()) {
+                    assertThat(Files.readAllLines(file)).as(file.toString()).noneMatch(line -> line.length() > 160);
+                }
+            }
+        }
     }
 }
