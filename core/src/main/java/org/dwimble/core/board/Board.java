@@ -286,7 +286,7 @@ public final class Board {
     }
 
     @Override
-    public boolean equals(Object other) {
+    public boolean equals(@Nullable Object other) {
         return this == other || other instanceof Board b && id.equals(b.id) && name.equals(b.name) && shape.equals(b.shape) && look.equals(b.look)
             && buttons.equals(b.buttons)
             && facts.equals(b.facts) && extras.equals(b.extras);

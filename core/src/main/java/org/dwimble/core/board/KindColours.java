@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 import org.dwimble.core.look.Colour;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -30,6 +31,6 @@ public final class KindColours {
     }
 
     public static Colour of(Kind kind) {
-        return ALL.get(kind);
+        return Objects.requireNonNull(ALL.get(kind));
     }
 }

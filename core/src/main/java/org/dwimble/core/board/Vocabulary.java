@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
@@ -68,7 +69,12 @@ public record Vocabulary(Whole whole, Map<String, Board> boards) {
     }
 
     public Board homeBoard() {
-        return boards.get(whole.home());
+        return at(whole.home());
+    }
+
+    /** A board that is known to be there. @throws NullPointerException if it is not */
+    public Board at(String id) {
+        return Objects.requireNonNull(boards.get(id), id);
     }
 
     public Optional<Board> board(String id) {

@@ -19,6 +19,7 @@ import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.SayMessage;
 import org.dwimble.core.doing.Spell;
 import org.dwimble.core.doing.TakeLastOff;
+import org.dwimble.core.plan.Hold;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -96,9 +97,10 @@ final class ButtonPart {
         } else if (button.leads() instanceof Leads.Elsewhere elsewhere) {
             json.putObject("leads").put("vocabulary", elsewhere.vocabulary());
         }
-        if (button.hidden()) {
+        Hold hold = button.shown().hold();
+        if (hold != null) {
             json.put("hidden", true);
-            ObjectNode held = PlanPart.of(button.shown().hold());
+            ObjectNode held = PlanPart.of(hold);
             if (!held.isEmpty()) {
                 json.set("held", held);
             }

@@ -1,5 +1,6 @@
 package org.dwimble.core.document;
 
+import java.util.Objects;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
@@ -21,8 +22,17 @@ public record Field<R, T>(String key, As<T> as, @Nullable T usual, Function<R, @
         }
     }
 
-    /** What it is in a part as kept; as usual if that is one of a few which only a later release knows. @throws RuntimeException if something else was kept */
-    public @Nullable T in(ObjectNode json) {
+    /**
+     * What it is in a part as kept; as usual if that is one of a few which only a later release knows. To be asked of a field that has something usual.
+     *
+     * @throws RuntimeException if something else was kept
+     */
+    public T in(ObjectNode json) {
+        return Objects.requireNonNull(orNone(json), key);
+    }
+
+    /** The same of a field that may have nothing; null for that. */
+    public @Nullable T orNone(ObjectNode json) {
         JsonNode value = json.get(key);
         return value == null || isLater(json) ? usual : as.read(value);
     }

@@ -16,6 +16,7 @@ import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.version.Difference;
 import org.dwimble.core.version.Needs;
 import org.dwimble.core.version.Sort;
+import org.jspecify.annotations.Nullable;
 
 /** Working out deltas, and making them anew on another vocabulary. */
 public final class Deltas {
@@ -83,26 +84,26 @@ public final class Deltas {
         }
     }
 
-    private static void board(Board before, Board after, List<Delta> into) {
-        if (before == null) {
-            into.add(new Delta.BoardCame(after.withButtons(List.of())));
-        } else if (after == null) {
-            into.add(new Delta.BoardWent(before.withButtons(List.of())));
-        } else {
+    private static void board(@Nullable Board before, @Nullable Board after, List<Delta> into) {
+        if (before != null && after != null) {
             BoardFacet.ALL.stream().filter(f -> !f.of(before).equals(f.of(after))).forEach(f -> into.add(Delta.BoardAltered.between(before, after, f)));
             if (!before.facts().equals(after.facts()) || !before.extras().equals(after.extras())) {
                 into.add(new Delta.BoardCargo(after.id(), before.facts(), before.extras(), after.facts(), after.extras()));
             }
+        } else if (after != null) {
+            into.add(new Delta.BoardCame(after.withButtons(List.of())));
+        } else if (before != null) {
+            into.add(new Delta.BoardWent(before.withButtons(List.of())));
         }
     }
 
-    private static void went(Board before, Map<String, String> boardAfter, List<Delta> into) {
+    private static void went(@Nullable Board before, Map<String, String> boardAfter, List<Delta> into) {
         if (before != null) {
             before.buttons().stream().filter(b -> !boardAfter.containsKey(b.id())).forEach(b -> into.add(new Delta.ButtonWent(before.id(), b)));
         }
     }
 
-    private static void cameOrStayed(Vocabulary before, Board after, Map<String, String> boardBefore, List<Delta> into) {
+    private static void cameOrStayed(Vocabulary before, @Nullable Board after, Map<String, String> boardBefore, List<Delta> into) {
         if (after == null) {
             return;
         }
@@ -112,7 +113,7 @@ public final class Deltas {
                 into.add(new Delta.ButtonCame(after.id(), now));
                 continue;
             }
-            Button was = before.boards().get(from).button(now.id()).orElseThrow();
+            Button was = before.at(from).button(now.id()).orElseThrow();
             if (was == now) {
                 continue;
             }

@@ -53,7 +53,7 @@ final class Drafts {
             b -> b.withFacts(d.factsAfter()).withExtras(d.extrasAfter())));
         each(deltas, Delta.ButtonCame.class, came -> put(came.board(), came.button()));
         each(deltas, Delta.ButtonMoved.class, moved -> {
-            put(moved.to().board(), inHand.get(moved.button()).withStanding(moved.to().standing()));
+            put(moved.to().board(), Objects.requireNonNull(inHand.get(moved.button())).withStanding(moved.to().standing()));
             movedTo.put(moved.button(), moved.to().board());
         });
         alter(deltas);

@@ -38,9 +38,9 @@ public final class Facet<T> {
 
     private final String name;
     private final Function<Button, T> get;
-    private final BiFunction<Button, T, Button> with;
+    private final BiFunction<Button, @Nullable T, Button> with;
 
-    private Facet(String name, Function<Button, T> get, BiFunction<Button, T, Button> with) {
+    private Facet(String name, Function<Button, T> get, BiFunction<Button, @Nullable T, Button> with) {
         this.name = name;
         this.get = get;
         this.with = with;
@@ -54,7 +54,7 @@ public final class Facet<T> {
         return get.apply(button);
     }
 
-    public Button with(Button button, T value) {
+    public Button with(Button button, @Nullable T value) {
         return with.apply(button, value);
     }
 

@@ -24,7 +24,7 @@ public final class Moves {
     }
 
     private static boolean begins(Change change, Delta.ButtonMoved moved) {
-        return !Spot.same(change.before().boards().get(moved.from().board()).shape(), moved.from().standing().cell(),
-            change.after().boards().get(moved.to().board()).shape(), moved.to().standing().cell());
+        return !Spot.same(change.before().at(moved.from().board()).shape(), moved.from().standing().cell(),
+            change.after().at(moved.to().board()).shape(), moved.to().standing().cell());
     }
 }

@@ -123,7 +123,7 @@ public final class On {
     }
 
     /** A change of one facet of one button, wherever it stands by now, which needs just that facet as it was. */
-    public static <T> Change altered(Vocabulary now, String board, String button, Facet<T> facet, T value, String told) {
+    public static <T> Change altered(Vocabulary now, String board, String button, Facet<T> facet, @Nullable T value, String told) {
         Board on = now.board(board).filter(b -> b.button(button).isPresent()).or(() -> now.boardOf(button)).orElseGet(() -> board(now, board));
         Button was = button(on, button);
         return Change.of(now, now.with(on.with(facet.with(was, value))), Needs.of(new Key.OfFacet(button, facet)),

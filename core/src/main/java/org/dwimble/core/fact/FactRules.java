@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -48,7 +49,7 @@ public final class FactRules {
                 String[] parts = line.strip().split(" ", 2);
                 Proposal.Sure sure = parts[0].equals("is") ? Proposal.Sure.SURE : parts[0].equals("of") ? Proposal.Sure.LIKELY : Proposal.Sure.PERHAPS;
                 for (String word : Listed.words(parts[1])) {
-                    rules.topics.get(topic).putIfAbsent(Names.folded(word), sure);
+                    Objects.requireNonNull(rules.topics.get(topic)).putIfAbsent(Names.folded(word), sure);
                 }
             } else if (line.contains("=")) {
                 String[] parts = line.split("=");
@@ -116,7 +117,7 @@ public final class FactRules {
         List<String> sought = diets.getOrDefault(about, topicOf.containsKey(about) ? List.of(topicOf.get(about)) : List.of());
         Known best = null;
         for (String topic : sought) {
-            Proposal.Sure sure = topics.get(topic).get(word);
+            Proposal.Sure sure = topics.getOrDefault(topic, Map.of()).get(word);
             if (sure == null && isKind(word, topic, kindsOf)) {
                 sure = Proposal.Sure.LIKELY;
             }

@@ -1,11 +1,13 @@
 package org.dwimble.core.map;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.dwimble.core.board.Board;
@@ -74,10 +76,14 @@ public record BoardMap(List<Node> nodes, List<Link> links, int rows) {
                     children.computeIfAbsent(tap.board(), b -> new ArrayList<>()).add(board.id());
                 });
             }
-            children.values().forEach(list -> list.sort((a, b) -> opened.get(a).compareTo(opened.get(b))));
+            children.values().forEach(list -> list.sort(Comparator.comparing(opened::get)));
             routes.looseEnds().forEach(end -> looseEnds.merge(end.board(), 1, Integer::sum));
             routes.withNoWayOut().forEach(b -> noWayOut.add(b.id()));
             unreachable = routes.unreachable();
+        }
+
+        private Node placed(String board) {
+            return Objects.requireNonNull(nodes.get(board));
         }
 
         BoardMap map() {
@@ -99,8 +105,8 @@ public record BoardMap(List<Node> nodes, List<Link> links, int rows) {
                 List<String> behind = children.getOrDefault(visit.board, List.of());
                 boolean hidden = folded.test(visit.board) && !behind.isEmpty();
                 if (visit.leaving) {
-                    double row = (nodes.get(behind.get(0)).row() + nodes.get(behind.get(behind.size() - 1)).row()) / 2;
-                    int count = behind.stream().mapToInt(b -> 1 + below.get(b)).sum();
+                    double row = (placed(behind.get(0)).row() + placed(behind.get(behind.size() - 1)).row()) / 2;
+                    int count = behind.stream().mapToInt(b -> 1 + below.getOrDefault(b, 0)).sum();
                     below.put(visit.board, count);
                     nodes.put(visit.board, node(visit.board, visit.taps, row, visit.section, count, false));
                     continue;
@@ -131,7 +137,7 @@ public record BoardMap(List<Node> nodes, List<Link> links, int rows) {
         }
 
         private Node node(String board, int taps, double row, int section, int below, boolean hidden) {
-            return new Node(board, vocabulary.boards().get(board).name(), parents.getOrDefault(board, ""), taps, row, section, below, hidden,
+            return new Node(board, vocabulary.at(board).name(), parents.getOrDefault(board, ""), taps, row, section, below, hidden,
                 looseEnds.getOrDefault(board, 0), noWayOut.contains(board));
         }
 
@@ -139,7 +145,7 @@ public record BoardMap(List<Node> nodes, List<Link> links, int rows) {
             List<Link> links = new ArrayList<>();
             for (String from : nodes.keySet()) {
                 Set<String> linked = new HashSet<>();
-                for (Button button : vocabulary.boards().get(from).buttons()) {
+                for (Button button : vocabulary.at(from).buttons()) {
                     if (button.leads() instanceof Leads.Opens opens && nodes.containsKey(opens.board()) && !opens.board()
                         .equals(from) && linked.add(opens.board())) {
                         links.add(new Link(from, button.cell(), opens.board(), from.equals(parents.get(opens.board()))));

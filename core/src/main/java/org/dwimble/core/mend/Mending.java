@@ -36,7 +36,7 @@ public final class Mending {
 
     private static Finding looseEnd(Routes.LooseEnd end, Vocabulary vocabulary) {
         Button button = end.button();
-        return new Finding(Finding.What.LOOSE_END, Told.of("loose-end", "button", button.label(), "board", vocabulary.boards().get(end.board()).name()),
+        return new Finding(Finding.What.LOOSE_END, Told.of("loose-end", "button", button.label(), "board", vocabulary.at(end.board()).name()),
             end.board(), button.cell(),
             List.of(new Finding.Mend(Told.of("mend-make-board"), new MakeMissingBoard(end.board(), button.id())),
                 new Finding.Mend(Told.of("mend-only-speak"), new LetItSpeak(end.board(), button.id()))));

@@ -12,6 +12,7 @@ import org.dwimble.core.edit.On;
 import org.dwimble.core.edit.plan.GoToStep;
 import org.dwimble.core.edit.plan.LetGo;
 import org.dwimble.core.edit.plan.PutInStep;
+import org.dwimble.core.plan.Hold;
 import org.dwimble.core.plan.Plan;
 import org.dwimble.core.plan.Step;
 import org.dwimble.core.reveal.Meant;
@@ -41,7 +42,7 @@ public record WorthDoing(Told told, Told does, Intention intention) {
             all.add(new WorthDoing(Told.of("worth-step", "number", plan.at() + 1, "name", next.name(), "day", Told.day(next.planned())), Told.of("do-move-on"),
                 new GoToStep(next.id(), null)));
         }
-        letGo(vocabulary, b -> b.shown().hold().pastOn(today), "worth-past", all);
+        letGo(vocabulary, b -> b.shown().hold() != null && b.shown().hold().pastOn(today), "worth-past", all);
         letGo(vocabulary, b -> forgotten(b, today), "worth-forgotten", all);
         List<Button> nowhere = buttons(vocabulary).filter(b -> Revealed.inNoStep(b, plan)).toList();
         if (!nowhere.isEmpty()) {
@@ -55,7 +56,8 @@ public record WorthDoing(Told told, Told does, Intention intention) {
     }
 
     private static boolean forgotten(Button b, LocalDate today) {
-        return b.shown().hold().until() == null && b.shown().hold().since() != null && b.shown().hold().since().plusDays(FORGOTTEN_DAYS).isBefore(today);
+        Hold hold = b.shown().hold();
+        return hold != null && hold.until() == null && hold.since() != null && hold.since().plusDays(FORGOTTEN_DAYS).isBefore(today);
     }
 
     private static void letGo(Vocabulary vocabulary, Predicate<Button> which, String told, List<WorthDoing> into) {

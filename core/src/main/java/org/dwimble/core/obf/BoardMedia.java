@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import org.dwimble.core.board.MediaId;
@@ -98,7 +99,7 @@ final class BoardMedia {
         } else if (kept == null) {
             found("found-media-missing", "id", Text.cut(id, 40));
         } else if (kept.id() == null) {
-            found("found-media-left-out", "why", kept.whyNot());
+            found("found-media-left-out", "why", Objects.requireNonNull(kept.whyNot()));
         } else {
             kept.leftOut().forEach(why -> found("found-media-changed", "why", why));
             ids.put(id, kept.id());

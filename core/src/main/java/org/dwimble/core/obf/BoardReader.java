@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
@@ -52,7 +53,9 @@ final class BoardReader {
     private final String boardId;
     private final String outsideId;
     private final BoardMedia.Attached attached;
+    @SuppressWarnings("NullAway.Init")
     private BoardMedia pictures;
+    @SuppressWarnings("NullAway.Init")
     private BoardMedia sounds;
     private String name = "";
     private int linksAway;
@@ -82,7 +85,7 @@ final class BoardReader {
             Grid grid = grid(buttons);
             List<Button> placed = new ArrayList<>();
             for (Map.Entry<String, Standing> at : grid.standing.entrySet()) {
-                ObjectNode button = buttons.get(at.getKey());
+                ObjectNode button = Objects.requireNonNull(buttons.get(at.getKey()));
                 String id = reader.ids().button(boardId, at.getKey(), repeated.contains(at.getKey()), button);
                 placed.add(button(id, at.getKey(), button, at.getValue()));
             }

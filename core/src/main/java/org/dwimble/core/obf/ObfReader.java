@@ -13,6 +13,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
@@ -137,19 +138,21 @@ public final class ObfReader {
             }
             Map<String, ObjectNode> jsons = parsed(files, paths);
             Map<String, String> outside = new LinkedHashMap<>();
-            jsons.forEach((theirs, json) -> outside.put(ids.board(theirs, paths.get(theirs), json), theirs));
+            jsons.forEach((theirs, json) -> outside.put(ids.board(theirs, Objects.requireNonNull(paths.get(theirs)), json), theirs));
             tellIdsTwice(jsons);
             lookInto(files, jsons.values());
             Set<String> repeated = repeatedButtonIds(jsons);
             Map<String, Board> boards = new LinkedHashMap<>();
             BoardMedia.Attached attached = (path, symbol) -> attached(files, path, symbol);
             for (Map.Entry<String, String> id : outside.entrySet()) {
-                ObjectNode json = jsons.get(id.getValue());
+                ObjectNode json = Objects.requireNonNull(jsons.get(id.getValue()));
                 boards.put(id.getKey(), new BoardReader(this, json, id.getKey(), id.getValue(), attached).read(repeated, text(json, "name", id.getValue())));
             }
             String home = home(manifest, boards);
-            return new Read(vocabulary(text(manifest, "ext_dwimble_name", boards.get(home).name()), home,
-                text(manifest, "ext_dwimble_locale", text(jsons.get(outside.get(home)), "locale", "en")), boards, manifest), findings.listed());
+            String homeName = Objects.requireNonNull(boards.get(home)).name();
+            ObjectNode homeJson = Objects.requireNonNull(jsons.get(outside.get(home)));
+            return new Read(vocabulary(text(manifest, "ext_dwimble_name", homeName), home,
+                text(manifest, "ext_dwimble_locale", text(homeJson, "locale", "en")), boards, manifest), findings.listed());
         } catch (ZipException | EOFException e) {
             throw new Refused("zip-broken", "file", name);
         } catch (IllegalArgumentException e) {
@@ -223,7 +226,7 @@ public final class ObfReader {
                 throw new Refused("json-invalid", "file", told);
             }
         } catch (StreamConstraintsException e) {
-            throw new Refused(e.getMessage().contains("depth") ? "json-too-deep" : "json-too-much", "file", told);
+            throw new Refused(String.valueOf(e.getMessage()).contains("depth") ? "json-too-deep" : "json-too-much", "file", told);
         } catch (JacksonException e) {
             throw new Refused("json-invalid", "file", told);
         }
@@ -253,13 +256,14 @@ public final class ObfReader {
 
     /** All boards parsed, on as many cores as there are, in the order given; the first that cannot be read refuses the package. */
     private Map<String, ObjectNode> parsed(Unpacking files, Map<String, String> paths) throws Refused {
-        List<Parsed> all = List.copyOf(paths.keySet()).parallelStream().map(id -> {
+        List<Parsed> all = List.copyOf(paths.entrySet()).parallelStream().map(path -> {
+            String id = path.getKey();
             try {
-                return new Parsed(id, read(files, paths.get(id)), null);
+                return new Parsed(id, read(files, path.getValue()), null);
             } catch (Refused refused) {
                 return new Parsed(id, null, refused);
             } catch (IOException broken) {
-                return new Parsed(id, null, new Refused("entry-cut-short", "entry", Unpacking.told(paths.get(id))));
+                return new Parsed(id, null, new Refused("entry-cut-short", "entry", Unpacking.told(path.getValue())));
             }
         }).toList();
         Map<String, ObjectNode> jsons = new LinkedHashMap<>();
@@ -289,8 +293,9 @@ public final class ObfReader {
         String root = text(manifest, "root", "");
         String home = ids.linked(root, root);
         if (!boards.containsKey(home)) {
-            home = boards.keySet().iterator().next();
-            findings.found("found-no-home", "board", boards.get(home).name());
+            Board first = boards.values().iterator().next();
+            home = first.id();
+            findings.found("found-no-home", "board", first.name());
         }
         return home;
     }

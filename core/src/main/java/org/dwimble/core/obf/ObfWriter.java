@@ -10,6 +10,7 @@ import java.util.Base64;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
@@ -98,8 +99,9 @@ public final class ObfWriter {
         Called called = new Called(vocabulary, names);
         Revealed revealed = Revealed.of(vocabulary);
         for (Board board : vocabulary.boards().values()) {
-            put(zip, names.get(board.id()), bytes(json(board, vocabulary, called, items, revealed)));
-            boards.put(called.board(board.id()), names.get(board.id()));
+            String name = Objects.requireNonNull(names.get(board.id()));
+            put(zip, name, bytes(json(board, vocabulary, called, items, revealed)));
+            boards.put(called.board(board.id()), name);
         }
         ObjectNode images = JSON.createObjectNode();
         ObjectNode sounds = JSON.createObjectNode();
@@ -163,7 +165,7 @@ public final class ObfWriter {
         List<JsonNode> soundsElsewhere = new ArrayList<>();
         for (Button button : board.buttons()) {
             ObjectNode written = json(button, in, called);
-            identify(button.id(), ids.get(button.id()), written);
+            identify(button.id(), Objects.requireNonNull(ids.get(button.id())), written);
             elsewhere(written, PICTURE_ELSEWHERE, "image_id", button.picture(), picturesElsewhere);
             elsewhere(written, SOUND_ELSEWHERE, "sound_id", button.sound(), soundsElsewhere);
             Look seen = in.seen(board, button);

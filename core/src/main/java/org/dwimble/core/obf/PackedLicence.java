@@ -13,7 +13,7 @@ public final class PackedLicence {
     public static Credit read(@Nullable JsonNode facts) {
         JsonNode licence = facts == null ? null : facts.path("license");
         String type = licence == null ? "" : licence.path("type").asString("");
-        if (type.isEmpty()) {
+        if (licence == null || type.isEmpty()) {
             return Credit.UNKNOWN;
         }
         String author = licence.path("author_name").asString("");

@@ -95,12 +95,20 @@ public final class Comparison {
         /** Names of the boards on the way there. */
         private String path(Board board) {
             return paths.computeIfAbsent(board.id(), id -> routes.to(id).map(way -> way.stream()
-                .map(t -> Names.folded(vocabulary.boards().get(t.opens()).name())).collect(Collectors.joining("\n")))
+                .map(t -> Names.folded(vocabulary.at(t.opens()).name())).collect(Collectors.joining("\n")))
                 .orElse("\n" + Names.folded(board.name())));
         }
 
+        private Board boardOf(Button button) {
+            return Objects.requireNonNull(boardOf.get(button.id()));
+        }
+
+        private Button button(String id) {
+            return Objects.requireNonNull(buttons.get(id));
+        }
+
         Spot spot(Button button) {
-            Board board = boardOf.get(button.id());
+            Board board = boardOf(button);
             return new Spot(board.id(), board.name(), button.standing(), taps(board.id()));
         }
 
@@ -110,7 +118,7 @@ public final class Comparison {
         }
 
         String known(Button button) {
-            return path(boardOf.get(button.id())) + "\n\n" + Names.folded(button.spoken().isEmpty() ? button.label() : button.spoken());
+            return path(boardOf(button)) + "\n\n" + Names.folded(button.spoken().isEmpty() ? button.label() : button.spoken());
         }
     }
 
@@ -163,13 +171,13 @@ public final class Comparison {
         Set<String> taken = new HashSet<>();
         for (String id : one.boardOf.keySet()) {
             if (other.buttons.containsKey(id)) {
-                partner.put(id, other.buttons.get(id));
+                partner.put(id, other.button(id));
                 taken.add(id);
             }
         }
         Set<String> byText = byText(one, other, partner, taken);
         for (String id : one.boardOf.keySet()) {
-            Button was = one.buttons.get(id);
+            Button was = one.button(id);
             Button is = partner.get(id);
             if (is != null) {
                 ofChanged.add(stayed(was, is, byText.contains(id)));
@@ -179,7 +187,7 @@ public final class Comparison {
         }
         for (String id : other.boardOf.keySet()) {
             if (!taken.contains(id) && !one.hasAsWay(other.boardOf.get(id).id(), id)) {
-                Button is = other.buttons.get(id);
+                Button is = other.button(id);
                 ofChanged.add(new Word(null, id, text(is), is.spoken(), Fate.NEW, null, other.spot(is), false, null, false, other.revealed.shows(is)));
             }
         }
@@ -223,7 +231,7 @@ public final class Comparison {
         Map<String, Deque<Button>> waiting = new HashMap<>();
         for (String id : other.boardOf.keySet()) {
             if (!taken.contains(id)) {
-                Button button = other.buttons.get(id);
+                Button button = other.button(id);
                 waiting.computeIfAbsent(other.known(button), k -> new ArrayDeque<>()).add(button);
             }
         }
@@ -233,7 +241,7 @@ public final class Comparison {
         }
         for (String id : one.boardOf.keySet()) {
             if (!partner.containsKey(id)) {
-                Deque<Button> alike = waiting.get(one.known(one.buttons.get(id)));
+                Deque<Button> alike = waiting.get(one.known(one.button(id)));
                 if (alike != null && !alike.isEmpty()) {
                     partner.put(id, alike.peek());
                     taken.add(alike.remove().id());
@@ -257,7 +265,7 @@ public final class Comparison {
         boolean seen = one.revealed.shows(was);
         boolean sees = other.revealed.shows(is);
         boolean sameBoard = from.board().equals(to.board()) || byText;
-        boolean sameCell = Spot.same(one.boardOf.get(was.id()).shape(), was.cell(), other.boardOf.get(is.id()).shape(), is.cell());
+        boolean sameCell = Spot.same(one.boardOf(was).shape(), was.cell(), other.boardOf(is).shape(), is.cell());
         boolean sameTaps = sameTaps(from.board(), to.board());
         Fate fate = !sameCell || !sameBoard && !(sameTaps && from.taps() != null) ? Fate.MOVED : !sameTaps ? Fate.REROUTED
             : shown(seen, sees);
@@ -347,6 +355,15 @@ public final class Comparison {
         return new Share(kept, of);
     }
 
-    private static final Comparator<Word> NEAREST = Comparator.comparing((Word w) -> w.was.taps() == null ? Integer.MAX_VALUE : w.was.taps().size())
-        .thenComparing(w -> !w.seen).thenComparing(w -> w.was.board()).thenComparing(w -> w.was.standing().cell());
+    private static final Comparator<Word> NEAREST = Comparator.comparing((Word w) -> tapsTo(stood(w)))
+        .thenComparing(w -> !w.seen).thenComparing(w -> stood(w).board()).thenComparing(w -> stood(w).standing().cell());
+
+    private static int tapsTo(Spot spot) {
+        List<Cell> taps = spot.taps();
+        return taps == null ? Integer.MAX_VALUE : taps.size();
+    }
+
+    private static Spot stood(Word word) {
+        return Objects.requireNonNull(word.was);
+    }
 }

@@ -65,7 +65,7 @@ public final class Reach {
         Point at = middle(layout(home));
         double travelled = 0;
         for (Routes.Tap tap : way) {
-            Board on = vocabulary.boards().get(tap.board());
+            Board on = vocabulary.at(tap.board());
             Point next = middle(on, tap.cell(), on.at(tap.cell()).map(Button::span).orElse(Span.ONE));
             travelled += at.to(next);
             at = next;

@@ -36,7 +36,7 @@ public record Counts(int words, int shown, int boards, int buttons, List<Integer
         }
         int buttons = was.buttons;
         for (Board board : now.boards().values()) {
-            Board earlier = before.boards().get(board.id());
+            Board earlier = before.at(board.id());
             if (earlier != board) {
                 if (!Gist.of(earlier).words().equals(Gist.of(board).words())) {
                     return of(now);

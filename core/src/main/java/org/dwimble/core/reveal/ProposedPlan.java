@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.PriorityQueue;
 import java.util.Queue;
 import java.util.Set;
@@ -151,7 +152,7 @@ public final class ProposedPlan {
                     if (known == null) {
                         double weighs = weight.applyAsDouble(word) * (word.indexOf(' ') < 0 ? 1 : SEVERAL_WORDS);
                         candidates.put(word, new Candidate(word, board, button, PHRASES.fits(word, button.kind()), new ArrayList<>(List.of(button.id())),
-                            tapsTo.get(board.id()), weighs, Math.sqrt(weighs)));
+                            tapsTo.getOrDefault(board.id(), 0), weighs, Math.sqrt(weighs)));
                     } else {
                         known.buttons.add(button.id());
                     }
@@ -177,13 +178,13 @@ public final class ProposedPlan {
 
     private void core(int most, List<Word> into) {
         CORE.stream().filter(word -> candidates.containsKey(word) && !taken.contains(word)).limit(most).toList()
-            .forEach(word -> take(candidates.get(word), Told.of("why-core-word"), into));
+            .forEach(word -> take(Objects.requireNonNull(candidates.get(word)), Told.of("why-core-word"), into));
     }
 
     /** What combines most with what is shown; else what is said most. Words that come later are asked only after the stage of two words. */
     private Word next() {
         Candidate next = best(taken.size() >= TWO_WORDS);
-        Candidate chosen = next == null ? best(true) : next;
+        Candidate chosen = Objects.requireNonNull(next == null ? best(true) : next);
         double most = gain(chosen.fits);
         Told why = most == 0 ? Told.of("why-said-often") : Told.of("why-combines", "phrase", phrase(chosen), "count", partners(chosen));
         List<Word> words = new ArrayList<>();

@@ -11,6 +11,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.dwimble.core.board.Board;
@@ -73,7 +74,7 @@ public final class Routes {
         Deque<String> queue = new ArrayDeque<>(List.of(vocabulary.home()));
         Set<String> seen = new HashSet<>(queue);
         while (!queue.isEmpty()) {
-            Board board = vocabulary.boards().get(queue.remove());
+            Board board = vocabulary.at(queue.remove());
             for (Button button : Ways.of(board).openers()) {
                 if (button.leads() instanceof Leads.Opens opens && vocabulary.boards().containsKey(opens.board()) && seen.add(opens.board())) {
                     lastTap.put(opens.board(), new Tap(board.id(), button.cell(), opens.board()));
@@ -124,7 +125,7 @@ public final class Routes {
         }
         Deque<Tap> taps = new ArrayDeque<>();
         for (String at = boardId; !at.equals(vocabulary.home()); at = taps.peek().board()) {
-            taps.push(lastTap.get(at));
+            taps.push(Objects.requireNonNull(lastTap.get(at)));
         }
         return Optional.of(List.copyOf(taps));
     }

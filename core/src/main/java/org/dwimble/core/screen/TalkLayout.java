@@ -1,5 +1,6 @@
 package org.dwimble.core.screen;
 
+import java.util.Objects;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Span;
@@ -22,15 +23,16 @@ public record TalkLayout(Screen screen, Shape shape, int gap) {
     /** Below this width or height many hands miss, in millimetres: about a fingertip. */
     public static final double SMALL_CELL_MM = 10;
     private static final double THOUSAND = 1_000;
+    private static final int USUAL_GAP = Objects.requireNonNull(Look.USUAL.gap());
 
     /** With equal lines and the usual gap. */
     public TalkLayout(Screen screen, int rows, int columns) {
-        this(screen, new Shape(rows, columns), Look.USUAL.gap());
+        this(screen, new Shape(rows, columns), USUAL_GAP);
     }
 
     /** @param look of the board, as it is seen */
     public static TalkLayout of(Screen screen, Shape shape, Look look) {
-        return new TalkLayout(screen, shape, look.gap() == null ? Look.USUAL.gap() : look.gap());
+        return new TalkLayout(screen, shape, look.gap() == null ? USUAL_GAP : look.gap());
     }
 
     public Length gapLength() {

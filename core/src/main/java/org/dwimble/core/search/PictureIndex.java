@@ -5,12 +5,14 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.picture.PictureLibrary;
 import org.dwimble.core.words.Forms;
 import org.dwimble.core.words.Spelling;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Every word of every picture, in sorted order, as plain arrays: a word or a beginning is found by halving, an
@@ -48,7 +50,7 @@ public final class PictureIndex {
         languages.addAll(names.keySet());
         Map<String, String> folded = new ConcurrentHashMap<>();
         List<List<Entry>> parts = languages.parallelStream()
-            .map(l -> l.equals("en") ? english(forms, folded) : foreign(names.get(l), languages.indexOf(l), forms, folded)).toList();
+            .map(l -> l.equals("en") ? english(forms, folded) : foreign(Objects.requireNonNull(names.get(l)), languages.indexOf(l), forms, folded)).toList();
         Map<String, Integer> counts = new HashMap<>();
         parts.forEach(part -> part.forEach(e -> counts.merge(e.term, 1, Integer::sum)));
         terms = counts.keySet().toArray(String[]::new);
@@ -56,7 +58,7 @@ public final class PictureIndex {
         begins = new int[terms.length + 1];
         Map<String, Integer> next = new HashMap<>(counts.size() * 2);
         for (int t = 0; t < terms.length; t++) {
-            begins[t + 1] = begins[t] + counts.get(terms[t]);
+            begins[t + 1] = begins[t] + counts.getOrDefault(terms[t], 0);
             next.put(terms[t], begins[t]);
         }
         int size = begins[terms.length];
@@ -163,6 +165,7 @@ public final class PictureIndex {
         return pictures;
     }
 
+    @Nullable
     Integer indexOf(String id) {
         return byId.get(id);
     }

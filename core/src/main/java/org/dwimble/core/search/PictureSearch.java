@@ -106,7 +106,7 @@ public final class PictureSearch {
         String sought = Spelling.fold(asked.text());
         Predicate<Picture> wanted = asked.category() == null ? may : may.and(p -> p.categories().contains(asked.category()));
         if (sought.isEmpty()) {
-            return asked.category() == null ? List.of() : listed(asked, wanted);
+            return asked.category() == null ? List.of() : listed(asked.category(), asked.most(), wanted);
         }
         Looking ownLook = new Looking(own, asked, sought, true);
         Looking libraryLook = new Looking(library, asked, sought, false);
@@ -125,10 +125,10 @@ public final class PictureSearch {
         return best.stream().sorted(Comparator.comparingLong(Ranked::score)).map(Ranked::found).filter(f -> given.add(f.picture().id())).toList();
     }
 
-    private List<Found> listed(Asked asked, Predicate<Picture> wanted) {
+    private List<Found> listed(String category, int most, Predicate<Picture> wanted) {
         Set<String> given = new HashSet<>();
-        return Stream.concat(own.pictures().stream(), library.pictures().stream()).filter(wanted).filter(p -> given.add(p.id())).limit(asked.most())
-            .map(p -> new Found(p, Why.IN_CATEGORY, asked.category())).toList();
+        return Stream.concat(own.pictures().stream(), library.pictures().stream()).filter(wanted).filter(p -> given.add(p.id())).limit(most)
+            .map(p -> new Found(p, Why.IN_CATEGORY, category)).toList();
     }
 
     private record Ranked(long score, Found found) {

@@ -191,7 +191,7 @@ public final class BoardBook {
             int at = tabs.indexOf(section);
             Rect tab = new Rect(left, room.y().plus(high.times(at % count)), room.right().minus(left), high);
             canvas.card(tab, Length.ZERO, setup.ink() == BoardSheet.Ink.FULL ? PAPERS[at % PAPERS.length].colour() : null);
-            canvas.write(vocabulary.boards().get(section).name(), tab.inset(Length.mm(1.5)), TAB_TYPE, Canvas.Stand.MIDDLE, false);
+            canvas.write(vocabulary.at(section).name(), tab.inset(Length.mm(1.5)), TAB_TYPE, Canvas.Stand.MIDDLE, false);
             canvas.line(left, room.y(), left, tab.y(), true);
             canvas.line(left, tab.y(), tab.right(), tab.y(), true);
             canvas.line(left, tab.bottom(), tab.right(), tab.bottom(), true);

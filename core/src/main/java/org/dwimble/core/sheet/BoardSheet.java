@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Predicate;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -194,7 +195,8 @@ public final class BoardSheet {
         boolean full = setup.ink == Ink.FULL;
         Look look = Look.seen(Look.PLAIN, around, button.look(), button.kind() == null ? null : papers.get(button.kind()));
         Length side = Length.smaller(cell.width(), cell.height());
-        Length radius = side.times(look.corner() / 100.0);
+        Length radius = side.times(Objects.requireNonNull(look.corner()) / 100.0);
+        double picture = Objects.requireNonNull(look.picture()) / 100.0;
         Length edge = full ? side.times((look.edge() == null ? 0 : look.edge()) / 100.0) : Length.ZERO;
         Rect card = cell;
         if (button.leads() instanceof Leads.Opens) {
@@ -207,8 +209,8 @@ public final class BoardSheet {
         boolean pictured = button.picture() != null;
         LabelPlace place = pictured ? look.label() : LabelPlace.BELOW;
         Rect labelRoom = !pictured ? inner : place == LabelPlace.BESIDE
-            ? new Rect(inner.x().plus(inner.width().times(look.picture() / 100.0)), inner.y(), inner.width().times(1 - look.picture() / 100.0), inner.height())
-            : new Rect(inner.x(), inner.y(), inner.width(), inner.height().times(1 - look.picture() / 100.0));
+            ? new Rect(inner.x().plus(inner.width().times(picture)), inner.y(), inner.width().times(1 - picture), inner.height())
+            : new Rect(inner.x(), inner.y(), inner.width(), inner.height().times(1 - picture));
         String label = place == LabelPlace.NONE ? "" : printable(button.label());
         FittedLabel fitted = this.fitted.computeIfAbsent(button.id(), id -> FittedLabel.fit(label, labelRoom.width(), labelRoom.height(),
             largest(inner, pictured), type));
@@ -279,7 +281,7 @@ public final class BoardSheet {
     /** One picture in all the room there is; several in the largest square in its middle, each in its place. */
     private static List<Mark> pictures(Button button, Rect room) {
         if (button.layers().size() == 1 && button.layers().get(0).takesAllRoom()) {
-            return List.of(new Mark.Picture(room, button.picture()));
+            return List.of(new Mark.Picture(room, button.layers().get(0).picture()));
         }
         Length side = Length.smaller(room.width(), room.height());
         Length left = room.x().plus(room.width().minus(side).times(0.5));

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -31,6 +32,7 @@ import org.dwimble.core.doing.Spell;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.PictureSearch;
 import org.dwimble.core.words.Kinds;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads a starter from its text grids: {@code starter.txt} names it and lists its boards, and each board is
@@ -72,15 +74,19 @@ public final class StarterSource {
      */
     public Starter read(Function<String, String> files) {
         Map<String, String> head = head(files.apply("starter"));
-        String[] grid = head.get("grid").split("x");
+        String[] grid = said(head, "grid").split("x");
         int rows = Integer.parseInt(grid[0].trim());
         int columns = Integer.parseInt(grid[1].trim());
-        List<String> ids = List.of(head.get("boards").split("\\s*,\\s*"));
+        List<String> ids = List.of(said(head, "boards").split("\\s*,\\s*"));
         Map<String, Board> boards = new LinkedHashMap<>();
         for (String id : ids) {
             boards.put(id, board(id, files.apply(id), rows, columns));
         }
-        return new Starter(head.get("id"), head.get("about"), Vocabulary.of(head.get("name"), ids.get(0), "en", boards.values()));
+        return new Starter(said(head, "id"), said(head, "about"), Vocabulary.of(said(head, "name"), ids.get(0), "en", boards.values()));
+    }
+
+    private static String said(Map<String, String> head, String what) {
+        return Objects.requireNonNull(head.get(what), "the starter does not say its " + what);
     }
 
     private static Map<String, String> head(String text) {
@@ -173,7 +179,7 @@ public final class StarterSource {
             new Acts(says, null, doings, leads), Shown.YES, Extras.NONE);
     }
 
-    private Picture picture(String word, String named, boolean spells) {
+    private @Nullable Picture picture(String word, @Nullable String named, boolean spells) {
         if ("-".equals(named) || named == null && spells) {
             return null;
         }

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen, Appearance appearance,
     boolean placesKept) {
-    public Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen, @Nullable Appearance appearance) {
+    public Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen, Appearance appearance) {
         this(id, name, schoolYear, className, screen, appearance, false);
     }
 
@@ -47,24 +47,25 @@ public record Student(String id, String name, @Nullable Integer schoolYear, Stri
     /** What was changed here against what was seen, on top of what others changed meanwhile. @param was as this was seen @param now as it is */
     public Brought onto(Student was, Student now) {
         Bringing bringing = new Bringing();
-        Student brought = new Student(now.id, bringing.of("name", was.name, name, now.name),
-            bringing.of("school_year", was.schoolYear, schoolYear, now.schoolYear),
-            bringing.of("class_name", was.className, className, now.className), bringing.of("screen", was.screen, screen, now.screen),
-            bringing.of("look", was.appearance, appearance, now.appearance), bringing.of("places_kept", was.placesKept, placesKept, now.placesKept));
+        Student brought = new Student(now.id, bringing.mine("name", was.name, name, now.name) ? name : now.name,
+            bringing.mine("school_year", was.schoolYear, schoolYear, now.schoolYear) ? schoolYear : now.schoolYear,
+            bringing.mine("class_name", was.className, className, now.className) ? className : now.className,
+            bringing.mine("screen", was.screen, screen, now.screen) ? screen : now.screen,
+            bringing.mine("look", was.appearance, appearance, now.appearance) ? appearance : now.appearance,
+            bringing.mine("places_kept", was.placesKept, placesKept, now.placesKept) ? placesKept : now.placesKept);
         return new Brought(bringing.met == null ? brought : now, bringing.met);
     }
 
     private static final class Bringing {
         private @Nullable String met;
 
-        private <T extends @Nullable Object> T of(String what, T was, T mine, T now) {
-            if (Objects.equals(mine, was) || Objects.equals(mine, now)) {
-                return now;
-            }
-            if (!Objects.equals(now, was) && met == null) {
+        /** Whether it was changed here; if others changed it too, and otherwise, they met. */
+        private boolean mine(String what, @Nullable Object was, @Nullable Object mine, @Nullable Object now) {
+            boolean changed = !Objects.equals(mine, was) && !Objects.equals(mine, now);
+            if (changed && !Objects.equals(now, was) && met == null) {
                 met = what;
             }
-            return mine;
+            return changed;
         }
     }
 }

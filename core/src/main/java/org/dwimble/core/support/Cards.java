@@ -109,10 +109,10 @@ public record Cards(Length width, Length height, int onSheet, Length gap, Lines 
         if (onSheet == 0) {
             return new Cells(room, Cells.fitting(room.height(), height, gap), Cells.fitting(room.width(), width, gap), width, height, gap);
         }
-        Cells best = null;
-        for (int columns = 1; columns <= onSheet; columns++) {
+        Cells best = Cells.squares(room, onSheet, 1, gap);
+        for (int columns = 2; columns <= onSheet; columns++) {
             Cells some = Cells.squares(room, (onSheet + columns - 1) / columns, columns, gap);
-            if (best == null || some.width().compareTo(best.width()) > 0) {
+            if (some.width().compareTo(best.width()) > 0) {
                 best = some;
             }
         }

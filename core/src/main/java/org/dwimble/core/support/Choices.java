@@ -43,10 +43,10 @@ public record Choices(int onSheet, String asked) implements Support {
 
     /** Rows and columns that make the squares largest, and no row empty. */
     private Cells best(Rect room) {
-        Cells best = null;
-        for (int columns = 1; columns <= onSheet; columns++) {
+        Cells best = Cells.squares(room, onSheet, 1, GAP);
+        for (int columns = 2; columns <= onSheet; columns++) {
             Cells some = Cells.squares(room, (onSheet + columns - 1) / columns, columns, GAP);
-            if (best == null || some.width().compareTo(best.width()) > 0) {
+            if (some.width().compareTo(best.width()) > 0) {
                 best = some;
             }
         }

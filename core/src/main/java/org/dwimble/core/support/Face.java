@@ -104,7 +104,7 @@ record Face(PageSetup page, Length largest) {
                 : Canvas.Stand.BOTTOM;
             boolean centred = !beside || word.pictures().isEmpty();
             canvas.write(word.text(), rooms.label, size, two && !above ? Canvas.Stand.BOTTOM : stand, dark, centred);
-            if (two) {
+            if (two && word.second() != null) {
                 canvas.write(word.second(), rooms.second, size, Canvas.Stand.TOP, dark, centred);
             }
         }

@@ -2,6 +2,7 @@ package org.dwimble.core.text;
 
 import java.text.Normalizer;
 import org.dwimble.core.told.Unacceptable;
+import org.jspecify.annotations.Nullable;
 
 /** How words a person typed are tidied and bounded, in one place. */
 public final class Text {
@@ -9,7 +10,7 @@ public final class Text {
     }
 
     /** NFC, control characters gone, runs of white space become one space, ends trimmed. Null counts as empty. */
-    public static String tidy(String text) {
+    public static String tidy(@Nullable String text) {
         if (text == null) {
             return "";
         }

@@ -84,12 +84,12 @@ final class Orders {
         int[] previous = new int[both.size()];
         List<Integer> tails = new ArrayList<>();
         for (int i = 0; i < both.size(); i++) {
-            int place = at.get(both.get(i));
+            int place = at.getOrDefault(both.get(i), 0);
             int low = 0;
             int high = tails.size();
             while (low < high) {
                 int middle = (low + high) / 2;
-                if (at.get(both.get(tails.get(middle))) < place) {
+                if (at.getOrDefault(both.get(tails.get(middle)), 0) < place) {
                     low = middle + 1;
                 } else {
                     high = middle;

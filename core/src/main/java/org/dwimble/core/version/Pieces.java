@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.dwimble.core.version.Piece.At;
 import org.jspecify.annotations.Nullable;
@@ -132,7 +133,7 @@ public final class Pieces {
                 ArrayNode array = array(made, one.at());
                 order(array, one, came.getOrDefault(one.at(), Map.of()));
                 if (array.isEmpty()) {
-                    holding(made, one.at().path(), true).remove(last(one.at()));
+                    Objects.requireNonNull(holding(made, one.at().path(), true)).remove(last(one.at()));
                 }
             }
         }
@@ -151,28 +152,30 @@ public final class Pieces {
     }
 
     private static ArrayNode array(ObjectNode in, At at) {
-        ObjectNode holds = holding(in, at.path(), true);
+        ObjectNode holds = Objects.requireNonNull(holding(in, at.path(), true));
         String key = last(at);
         return holds.get(key) instanceof ArrayNode array ? array : holds.putArray(key);
     }
 
     private static void alter(ObjectNode in, Piece.Altered piece) {
-        ObjectNode holds = holding(in, piece.at().path(), piece.after() != null);
-        if (holds != null && piece.after() == null) {
+        JsonNode after = piece.after();
+        ObjectNode holds = holding(in, piece.at().path(), after != null);
+        if (holds != null && after == null) {
             holds.remove(last(piece.at()));
-        } else if (holds != null) {
-            holds.set(last(piece.at()), piece.after().deepCopy());
+        } else if (holds != null && after != null) {
+            holds.set(last(piece.at()), after.deepCopy());
         }
     }
 
     /** An object that came is there, also an empty one; one that went is gone, if nobody has put anything into it: from the inside out. */
     private static void there(ObjectNode in, Piece.Altered piece) {
         List<String> path = piece.at().path().subList(0, piece.at().path().size() - 1);
-        ObjectNode holds = holding(in, path, piece.after() != null);
         String key = path.get(path.size() - 1);
-        if (piece.after() != null && !holds.has(key)) {
+        boolean came = piece.after() != null;
+        ObjectNode holds = holding(in, path, came);
+        if (holds != null && came && !holds.has(key)) {
             holds.putObject(key);
-        } else if (piece.after() == null && holds != null && holds.path(key).isEmpty()) {
+        } else if (holds != null && !came && holds.path(key).isEmpty()) {
             holds.remove(key);
         }
     }

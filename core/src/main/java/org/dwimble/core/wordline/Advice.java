@@ -168,7 +168,7 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
         List<String> way = new ArrayList<>();
         routes.to(here.id()).ifPresent(taps -> taps.forEach(tap -> way.add(0, tap.board())));
         opened(here).stream().filter(vocabulary.boards()::containsKey)
-            .sorted(Comparator.comparing(id -> -opened(vocabulary.boards().get(id)).size())).forEach(way::add);
+            .sorted(Comparator.comparing(id -> -opened(vocabulary.at(id)).size())).forEach(way::add);
         routes.boardsInOrder().stream().filter(b -> routes.to(b.id()).isPresent()).map(Board::id).forEach(way::add);
         return way.stream().filter(id -> !id.equals(here.id())).map(vocabulary.boards()::get).filter(b -> room(b, wayHome) > 0).findFirst()
             .map(b -> new Further(b.id(), b.name())).orElse(null);

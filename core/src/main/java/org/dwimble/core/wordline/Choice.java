@@ -25,10 +25,11 @@ public record Choice(String word, @Nullable String picture, @Nullable Kind kind)
         List<Choice> choices = new ArrayList<>();
         for (Delta delta : change.deltas()) {
             if (delta instanceof Delta.ButtonAltered<?> altered && (altered.facet() == Facet.PICTURE || altered.facet() == Facet.KIND)) {
-                Button button = change.after().boards().get(altered.board()).button(altered.button()).orElseThrow();
+                Button button = change.after().at(altered.board()).button(altered.button()).orElseThrow();
                 if (altered.facet() == Facet.KIND && button.kind() != null) {
                     choices.add(new Choice(button.label(), null, button.kind()));
-                } else if (altered.facet() == Facet.PICTURE && button.layers().size() == 1 && button.layers().get(0).takesAllRoom()) {
+                } else if (button.picture() != null && altered.facet() == Facet.PICTURE && button.layers().size() == 1
+                    && button.layers().get(0).takesAllRoom()) {
                     choices.add(ofPicture(button.label(), button.picture()));
                 }
             }

@@ -54,8 +54,7 @@ public record ListedWord(String id, String text, List<String> pictures, boolean 
 
     /** As it is printed. @param language the list's second; null for none */
     Printed printed(@Nullable Second language) {
-        boolean instead = language != null && language.instead() && second != null;
-        String first = instead ? second : text;
+        String first = language != null && language.instead() && second != null ? second : text;
         return new Printed(first, language != null && !language.instead() ? second : null, pictures, not, kind, paper,
             Text.tidy((not ? "not " : "") + (first.isEmpty() ? "a picture" : first)));
     }

@@ -43,7 +43,7 @@ public final class OnBoards implements Material.Ways {
             return List.of();
         }
         List<Material.Tap> taps = new ArrayList<>();
-        routes.to(place.board.id()).orElseThrow().forEach(tap -> taps.add(tap(vocabulary.boards().get(tap.board()), tap.cell())));
+        routes.to(place.board.id()).orElseThrow().forEach(tap -> taps.add(tap(vocabulary.at(tap.board()), tap.cell())));
         taps.add(tap(place.board, place.cell));
         return taps;
     }

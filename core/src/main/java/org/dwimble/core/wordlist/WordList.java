@@ -109,8 +109,9 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
      * does not say itself; and in the language of the boards, if that is the list's second.
      */
     public WordList as(Vocabulary boards) {
-        boolean theirs = second != null && second.language().equals(Locale.forLanguageTag(boards.locale()).getDisplayLanguage(Locale.ENGLISH));
-        return withPage(page.as(boards.whole().look())).withSecond(theirs ? new Second(second.language(), true) : second);
+        String language = Locale.forLanguageTag(boards.locale()).getDisplayLanguage(Locale.ENGLISH);
+        Second theirs = second != null && second.language().equals(language) ? new Second(language, true) : second;
+        return withPage(page.as(boards.whole().look())).withSecond(theirs);
     }
 
     /** As it is printed for one student of the class. What stood for a word that is gone is left out. */

@@ -4,6 +4,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.text.Text;
@@ -102,7 +103,7 @@ public class AccountStore {
 
     private String nobodysPassword() {
         if (nobody.isEmpty()) {
-            nobody = encoder.encode("nobody has this password");
+            nobody = Objects.requireNonNull(encoder.encode("nobody has this password"));
         }
         return nobody;
     }

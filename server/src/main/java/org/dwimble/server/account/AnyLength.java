@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.Base64;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 
@@ -12,13 +13,13 @@ final class AnyLength implements PasswordEncoder {
     private final PasswordEncoder bcrypt = new BCryptPasswordEncoder();
 
     @Override
-    public String encode(CharSequence password) {
-        return bcrypt.encode(hashed(password));
+    public @Nullable String encode(@Nullable CharSequence password) {
+        return password == null ? null : bcrypt.encode(hashed(password));
     }
 
     @Override
-    public boolean matches(CharSequence password, String encoded) {
-        return bcrypt.matches(hashed(password), encoded);
+    public boolean matches(@Nullable CharSequence password, @Nullable String encoded) {
+        return password != null && bcrypt.matches(hashed(password), encoded);
     }
 
     private static String hashed(CharSequence password) {

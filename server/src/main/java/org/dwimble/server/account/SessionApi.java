@@ -3,6 +3,7 @@ package org.dwimble.server.account;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.Objects;
 import org.dwimble.core.sheet.Paper;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.problem.Problem;
@@ -96,7 +97,7 @@ class SessionApi {
             throw new Problem(HttpStatus.FORBIDDEN, "only-admin");
         }
         Unacceptable.ifMissing(wanted.paper);
-        school.printOn(wanted.paper);
+        school.printOn(Objects.requireNonNull(wanted.paper));
         return session(account);
     }
 

@@ -19,10 +19,10 @@ public record SpotView(String board, String name, int rows, int columns, Cell ce
 
     public static SpotView of(Vocabulary vocabulary, Routes routes, String boardId, Cell cell) {
         List<TapView> taps = routes.to(boardId).map(way -> way.stream().map(t -> {
-            Board on = vocabulary.boards().get(t.board());
+            Board on = vocabulary.at(t.board());
             return new TapView(on.id(), on.name(), on.rows(), on.columns(), t.cell());
         }).toList()).orElse(null);
-        Board board = vocabulary.boards().get(boardId);
+        Board board = vocabulary.at(boardId);
         return new SpotView(boardId, board.name(), board.rows(), board.columns(), cell, taps);
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
@@ -73,7 +74,7 @@ final class VocabularyShelf implements Shelf<Vocabulary> {
 
     @Override
     public Object document(Vocabulary vocabulary, String document) {
-        return document.equals(Written.WHOLE) ? vocabulary.whole() : vocabulary.boards().get(document);
+        return document.equals(Written.WHOLE) ? vocabulary.whole() : vocabulary.at(document);
     }
 
     @Override
@@ -84,7 +85,7 @@ final class VocabularyShelf implements Shelf<Vocabulary> {
                 boards.put(id, board);
             }
         });
-        return new Vocabulary((Whole) documents.get(Written.WHOLE), boards);
+        return new Vocabulary((Whole) Objects.requireNonNull(documents.get(Written.WHOLE)), boards);
     }
 
     @Override

@@ -146,16 +146,15 @@ public class VocabularyStore {
     /** Keeps a starter under its own id, replacing what an earlier release shipped; copies made of that stay as they are. */
     public void keepStarter(String starter, String about, Vocabulary vocabulary, Instant at) {
         List<Written> written = SHELF.written(vocabulary);
-        database.write(session -> {
+        database.run(session -> {
             Long known = session.first("SELECT id FROM vocabulary WHERE starter = ?", row -> row.getLong(1), starter).orElse(null);
             if (known == null) {
                 versions.begin(session, insert(session, null, starter, about, vocabulary), written, vocabulary, null, at, Told.of("shipped"));
-                return null;
+                return;
             }
             session.update("UPDATE vocabulary SET about = ? WHERE id = ?", about, known);
             versions.edit(session, known, versions.inForce(session, known).orElseThrow().version(),
                 (now, ids) -> Change.of(now, vocabulary, Needs.NOTHING, Told.of("shipped-newer")), Beside.nothing(), null, at);
-            return null;
         });
     }
 

@@ -206,11 +206,11 @@ public class OwnPictures {
 
     /** Shows other bytes from now on; what has the picture keeps what it has, and what was said of that. */
     void redraw(long id, String hash, String type, byte[] bytes, Instant at) {
-        database.write(session -> {
+        database.run(session -> {
             String was = session.first("SELECT media_id FROM own_picture WHERE id = ?", row -> row.getString(1), id).orElse("");
             keepMedia(session, hash, type, bytes);
             if (was.equals(hash)) {
-                return null;
+                return;
             }
             if (MediaStore.standsSomewhere(session, was)) {
                 session.update("""
@@ -221,14 +221,13 @@ public class OwnPictures {
             }
             session.update("UPDATE own_picture SET media_id = ? WHERE id = ?", hash, id);
             MediaStore.sweep(session, was);
-            return null;
         });
         change.incrementAndGet();
     }
 
     /** Takes it out of the collection. What has it in any version keeps it, and what was said of it holds; if nothing ever had it, its bytes go too. */
     void delete(long id, Instant at) {
-        database.write(session -> {
+        database.run(session -> {
             String hash = session.first("SELECT media_id FROM own_picture WHERE id = ?", row -> row.getString(1), id).orElse("");
             if (MediaStore.standsSomewhere(session, hash)) {
                 session.update("UPDATE own_picture SET retired_at = ? WHERE id = ?", at.toString(), id);
@@ -236,7 +235,6 @@ public class OwnPictures {
                 session.update("DELETE FROM own_picture WHERE id = ?", id);
             }
             MediaStore.sweep(session, hash);
-            return null;
         });
         change.incrementAndGet();
     }

@@ -122,7 +122,7 @@ public final class DataFolder implements AutoCloseable {
             } catch (SQLException e) {
                 boolean damaged = e instanceof SQLiteException s
                     && (s.getResultCode() == SQLiteErrorCode.SQLITE_CORRUPT || s.getResultCode() == SQLiteErrorCode.SQLITE_NOTADB);
-                return damaged ? new Damaged(e.getMessage()) : new Unknown(String.valueOf(e.getMessage()));
+                return damaged ? new Damaged(String.valueOf(e.getMessage())) : new Unknown(String.valueOf(e.getMessage()));
             } catch (RuntimeException | LinkageError e) {
                 // The library that reads databases could not be unpacked, as there is no room for it.
                 return new Unknown(String.valueOf(e.getMessage()));

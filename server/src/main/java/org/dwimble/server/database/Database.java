@@ -6,12 +6,14 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.locks.LockSupport;
 import javax.sql.DataSource;
 import org.dwimble.server.told.Trace;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -31,6 +33,11 @@ public class Database {
     @FunctionalInterface
     public interface Work<T, X extends Exception> {
         T with(Session session) throws SQLException, X;
+    }
+
+    @FunctionalInterface
+    public interface Deed<X extends Exception> {
+        void with(Session session) throws SQLException, X;
     }
 
     private final DataSource source;
@@ -83,6 +90,14 @@ public class Database {
         return mine.<X>result();
     }
 
+    /** As {@link #write}, of what has no answer. */
+    public <X extends Exception> void run(Deed<X> deed) throws X {
+        this.<Boolean, X>write(session -> {
+            deed.with(session);
+            return true;
+        });
+    }
+
     /** How many wait to write now. */
     int waiting() {
         return waiting.size();
@@ -93,9 +108,9 @@ public class Database {
         private final Work<T, ?> work;
         private final Thread thread = Thread.currentThread();
         private volatile boolean done;
-        private T result;
-        private Throwable thrown = new IllegalStateException("not written");
-        private Session session;
+        private @Nullable T result;
+        private @Nullable Throwable thrown = new IllegalStateException("not written");
+        private @Nullable Session session;
 
         Waiting(Work<T, ?> work) {
             this.work = work;
@@ -125,7 +140,13 @@ public class Database {
                 && (trouble.what() == DatabaseTrouble.What.DISK_FULL || trouble.what() == DatabaseTrouble.What.OTHER);
         }
 
-        @SuppressWarnings("unchecked")
+        /** Of work that was done. */
+        Session session() {
+            return Objects.requireNonNull(session);
+        }
+
+        /** What the work gave, which may be null only if that is what its T allows. */
+        @SuppressWarnings({"unchecked", "NullAway"})
         <X extends Exception> T result() throws X {
             if (thrown instanceof Error error) {
                 throw error;
@@ -176,7 +197,7 @@ public class Database {
                         return false;
                     }
                     if (one.thrown == null) {
-                        noted.putAll(one.session.notes());
+                        noted.putAll(one.session().notes());
                         kept.add(one);
                     } else {
                         statements.of("ROLLBACK TO one").execute();
@@ -192,7 +213,7 @@ public class Database {
             LOG.warn("{} who saved together are saved one by one: {}", group.size(), e.getClass().getSimpleName());
             return false;
         }
-        kept.forEach(one -> afterwards(one.session));
+        kept.forEach(one -> afterwards(one.session()));
         return true;
     }
 
@@ -213,7 +234,7 @@ public class Database {
             one.thrown = one.thrown == null ? DatabaseTrouble.of(e) : one.thrown;
         }
         if (one.thrown == null) {
-            afterwards(one.session);
+            afterwards(one.session());
         }
     }
 

@@ -16,6 +16,7 @@ public final class Session {
 
     @FunctionalInterface
     public interface Row<T> {
+        @Nullable
         T map(ResultSet row) throws SQLException;
     }
 

@@ -159,7 +159,7 @@ class EstuarySchool implements ApplicationRunner {
         }
     }
 
-    private Student student(String id, String name, Integer year, String className, Screen screen, Appearance appearance, Account owner) {
+    private Student student(String id, String name, @Nullable Integer year, String className, Screen screen, Appearance appearance, Account owner) {
         Student student = new Student(id, name, year, className, screen, appearance);
         students.add(student, owner.id());
         return student;
@@ -186,9 +186,9 @@ class EstuarySchool implements ApplicationRunner {
         book.words(5, odile, "watching", "lighthouse=Lighthouse Lou, whale=The Slow Whale");
         book.words(4, odile, "eating", "pancakes, shell=mussels");
         book.change(3, odile, v -> label(v, "play", "toy car", "red bus"));
-        book.change(3, marit, v -> new MoveButton(harbour, named(v.boards().get(harbour), "crab").id(), harbour, named(v.boards().get(harbour), "shell")
+        book.change(3, marit, v -> new MoveButton(harbour, named(v.at(harbour), "crab").id(), harbour, named(v.at(harbour), "shell")
             .cell()));
-        book.change(2, odile, v -> new PersonLeft("people", named(v.boards().get("people"), "Uncle Piet").id(), now.atZone(ZoneOffset.UTC).getYear()));
+        book.change(2, odile, v -> new PersonLeft("people", named(v.at("people"), "Uncle Piet").id(), now.atZone(ZoneOffset.UTC).getYear()));
         book.words(0, marit, harbour, "kite");
         vocabularies.copy(book.vocabulary, ilse.id(), "Ilse’s words, before the holidays", "as they were when the term ended", odile.id(), at(44, 1));
     }
@@ -214,9 +214,9 @@ class EstuarySchool implements ApplicationRunner {
             ColouredPaper.STRAW.colour(), Kind.SOCIAL, ColouredPaper.PEACH.colour())));
         book.change(28, marit, v -> new GiveLook(trains, List.of(), new org.dwimble.core.look.Look(null, null, null, null, null, null, null, null,
             ColouredPaper.TIDE.colour(), null), List.of()));
-        book.change(21, odile, v -> new SplitCell(trains, named(v.boards().get(trains), "ticket").cell(), Axis.COLUMNS));
+        book.change(21, odile, v -> new SplitCell(trains, named(v.at(trains), "ticket").cell(), Axis.COLUMNS));
         book.change(21, odile, v -> {
-            Cell ticket = named(v.boards().get(trains), "ticket").cell();
+            Cell ticket = named(v.at(trains), "ticket").cell();
             return new PutWords(trains, new Cell(ticket.row(), ticket.column() + 1),
                 WordLine.ready(WordLine.read("coin"), Guesses.of(library.search(), library.kinds())));
         });
@@ -239,7 +239,7 @@ class EstuarySchool implements ApplicationRunner {
         book.words(26, marit, garden,
             "sunflower, bee, butterfly, spider, spider web, worm, lady beetle=ladybird, ant, snail, leaf, seedling=seed, water, pick=dig, seedling=grow");
         book.change(25, odile, v -> {
-            Board animals = v.boards().get("animals");
+            Board animals = v.at("animals");
             Button bee = named(animals, "bee");
             return new LeadTo("animals", bee.id(), new Leads.Opens("hive"));
         });
@@ -302,19 +302,19 @@ class EstuarySchool implements ApplicationRunner {
     }
 
     private static Intention label(Vocabulary v, String board, String label, String now) {
-        return new GiveLabel(board, named(v.boards().get(board), label).id(), now);
+        return new GiveLabel(board, named(v.at(board), label).id(), now);
     }
 
     private static Intention says(Vocabulary v, String board, String label, String words) {
-        return new GiveWords(board, named(v.boards().get(board), label).id(), new Says.Words(words));
+        return new GiveWords(board, named(v.at(board), label).id(), new Says.Words(words));
     }
 
     private static Intention open(Vocabulary v, String board, String label, String opens) {
-        return new LeadTo(board, named(v.boards().get(board), label).id(), new Leads.Opens(opens));
+        return new LeadTo(board, named(v.at(board), label).id(), new Leads.Opens(opens));
     }
 
     private static Intention picture(Vocabulary v, String board, String label, String picture) {
-        return new GivePicture(board, named(v.boards().get(board), label).id(), Layer.only(picture));
+        return new GivePicture(board, named(v.at(board), label).id(), Layer.only(picture));
     }
 
     /** One student's vocabulary, and what was done to it on which day. */
@@ -373,7 +373,7 @@ class EstuarySchool implements ApplicationRunner {
         /** In the cell at the right of a general word, which stays. */
         void beside(int daysAgo, Account by, String board, String general, String word) {
             change(daysAgo, by, v -> {
-                Cell cell = named(v.boards().get(board), general).cell();
+                Cell cell = named(v.at(board), general).cell();
                 return new PutWords(board, new Cell(cell.row(), cell.column() + 1),
                     WordLine.ready(WordLine.read(word), Guesses.of(library.search(), library.kinds())));
             });
@@ -381,7 +381,7 @@ class EstuarySchool implements ApplicationRunner {
 
         /** A board with its way home, opened by a button that stands already. */
         String board(int daysAgo, Account by, String name, String from, String label) {
-            change(daysAgo, by, v -> new NewBoard(name, from, named(v.boards().get(from), label).id(), null, List.of()));
+            change(daysAgo, by, v -> new NewBoard(name, from, named(v.at(from), label).id(), null, List.of()));
             return vocabularies.find(vocabulary).orElseThrow().vocabulary().boards().values().stream().filter(b -> b.name().equals(name)).findFirst()
                 .orElseThrow().id();
         }

@@ -155,7 +155,7 @@ public class Editing {
         try {
             Change change = intention.madeBy(account.name(), LocalDate.now(clock)).on(now, () -> "new-" + ids.incrementAndGet());
             List<Moving> moving = Moves.of(change).stream().map(m -> new Moving(m.from().board(), m.button(),
-                now.boards().get(m.from().board()).button(m.button()).orElseThrow().label(), m.from().standing().cell(), m.to().standing().cell())).toList();
+                now.at(m.from().board()).button(m.button()).orElseThrow().label(), m.from().standing().cell(), m.to().standing().cell())).toList();
             return new Preview(null, moving, change.changed().stream().map(BoardView::of).toList(),
                 learned.asked(vocabulary, student, change, intention).map(asked -> new AskView(wording.of(asked.consequence().told()),
                     student != null && student.placesKept(), learned.view(asked.instead()))).orElse(null));

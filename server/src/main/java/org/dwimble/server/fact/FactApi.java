@@ -86,7 +86,7 @@ class FactApi {
     @PostMapping("/students/{student}/facts")
     FactView add(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestBody NewFact fact) {
         access.toChangeStudent(student, account);
-        long id = facts.add(student, new Fact(fact.what(), fact.about(), fact.note(), fact.saidBy()), account.id(), clock.instant());
+        long id = facts.add(student, new Fact(fact.what(), fact.about(), Text.tidy(fact.note()), Text.tidy(fact.saidBy())), account.id(), clock.instant());
         return view(facts.find(student, id).orElseThrow());
     }
 
@@ -119,7 +119,7 @@ class FactApi {
         return proposed(asked.fact(), now).stream().limit(PROPOSED).map(p -> {
             Button b = p.button();
             String other = others.stream().filter(f -> opposite(f.fact(), p)).map(f -> sentence(f.fact())).findFirst().orElse(null);
-            return new ProposalView(p.board(), now.boards().get(p.board()).name(), b.id(), b.cell(), b.label(), b.picture(), p.does(), p.sure(),
+            return new ProposalView(p.board(), now.at(p.board()).name(), b.id(), b.cell(), b.label(), b.picture(), p.does(), p.sure(),
                 wording.of(p.why()),
                 revealed.why(b), other);
         }).toList();

@@ -65,7 +65,7 @@ class ProposedPlanApi {
         return ProposedPlan.of(now, Routes.of(now), targets, motives(kept), library.frequency()::commonness).stream()
             .map(step -> new ProposedStepView(wording.of(step.target() == ProposedPlan.ALL ? Told.of("step-all") : Told.of("step-of", "count",
                 step.target())), step.target(),
-                step.words().stream().map(w -> new ProposedWordView(w.text(), w.board(), now.boards().get(w.board()).name(), w.buttons(), w.button().picture(),
+                step.words().stream().map(w -> new ProposedWordView(w.text(), w.board(), now.at(w.board()).name(), w.buttons(), w.button().picture(),
                     wording.of(w.why()))).toList()))
             .toList();
     }

@@ -7,6 +7,7 @@ import org.eclipse.jetty.io.Connection;
 import org.eclipse.jetty.io.EndPoint;
 import org.eclipse.jetty.server.Connector;
 import org.eclipse.jetty.util.component.AbstractLifeCycle;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Closes connections whose request has not said what it wants within {@link Limits#HEADER_SECONDS}, however many bytes it drips. One that rests between two
@@ -54,7 +55,7 @@ final class ToThePoint extends AbstractLifeCycle {
         again();
     }
 
-    private static Was next(Was was, long requests, long bytes) {
+    private static Was next(@Nullable Was was, long requests, long bytes) {
         if (was == null || was.requests != requests) {
             return new Was(requests, bytes, 0);
         }

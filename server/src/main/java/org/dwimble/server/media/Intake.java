@@ -22,7 +22,7 @@ final class Intake {
             throw new NotTaken("media-empty");
         }
         String type = ContentType.of(file);
-        if (!ContentType.isKept(type)) {
+        if (type == null || !ContentType.isKept(type)) {
             throw new NotTaken("media-unknown");
         }
         if (type.equals(ContentType.SVG)) {

@@ -15,6 +15,7 @@ import org.dwimble.server.database.Database;
 import org.dwimble.server.database.DatabaseTrouble;
 import org.dwimble.server.database.Session;
 import org.dwimble.server.library.Library;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -91,7 +92,7 @@ public class MediaStore implements SmartInitializingSingleton {
     public Media reading(Appearance appearance) {
         return new Media() {
             @Override
-            public Kept keep(byte[] bytes, String symbol) {
+            public Kept keep(byte[] bytes, @Nullable String symbol) {
                 throw new UnsupportedOperationException("only for reading");
             }
 
@@ -120,7 +121,7 @@ public class MediaStore implements SmartInitializingSingleton {
         private final List<Spool.Entry> entries = new ArrayList<>();
 
         @Override
-        public Kept keep(byte[] bytes, String symbol) {
+        public Kept keep(byte[] bytes, @Nullable String symbol) {
             if (symbol != null && Library.isDrawingOf(symbol, bytes)) {
                 return new Kept(symbol, null);
             }
@@ -161,9 +162,8 @@ public class MediaStore implements SmartInitializingSingleton {
         }
 
         private void keep(Database database, List<Spool.Entry> some) {
-            database.write(session -> {
+            database.run(session -> {
                 put(session, some);
-                return null;
             });
         }
 
@@ -187,11 +187,10 @@ public class MediaStore implements SmartInitializingSingleton {
 
         /** What was put there for boards that are not kept. */
         public void takeBack(Database database) {
-            database.write(session -> {
+            database.run(session -> {
                 for (String hash : fresh) {
                     sweep(session, hash);
                 }
-                return null;
             });
         }
 

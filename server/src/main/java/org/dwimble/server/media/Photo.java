@@ -58,11 +58,11 @@ public final class Photo {
             throw new Refused("photo-is-heic", "file", name);
         }
         try {
-            if (ContentType.SVG.equals(type)) {
+            if (type != null && type.equals(ContentType.SVG)) {
                 Drawing.Written drawing = Drawing.rewritten(file);
                 return new Taken(type, drawing.bytes(), drawing.leftOut());
             }
-            if (!ContentType.isKept(type) && !ContentType.BMP.equals(type)) {
+            if (type == null || !ContentType.isKept(type) && !ContentType.BMP.equals(type)) {
                 throw new Refused("photo-refused", "file", name, "why", Told.of("media-unknown"));
             }
             if (!type.startsWith("image/")) {

@@ -5,18 +5,20 @@ import java.io.RandomAccessFile;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /** Bytes put aside while a package is read: in memory while they are few, in a temporary file when they are many. */
 final class Spool implements AutoCloseable {
     private static final long IN_MEMORY = 32L << 20;
 
     /** Bytes put aside: in memory, or at a position of the file. */
-    record Entry(String hash, String type, byte[] bytes, long at, int length) {
+    record Entry(String hash, String type, byte @Nullable [] bytes, long at, int length) {
     }
 
     private long held;
-    private Path path;
-    private RandomAccessFile file;
+    private @Nullable Path path;
+    private @Nullable RandomAccessFile file;
 
     Entry put(String hash, String type, byte[] bytes) {
         if (held + bytes.length <= IN_MEMORY) {
@@ -43,8 +45,9 @@ final class Spool implements AutoCloseable {
         }
         try {
             byte[] bytes = new byte[entry.length];
-            file.seek(entry.at);
-            file.readFully(bytes);
+            RandomAccessFile from = Objects.requireNonNull(file);
+            from.seek(entry.at);
+            from.readFully(bytes);
             return bytes;
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -97,7 +97,7 @@ class PackageApi {
         Unacceptable.ifMore("package-as-work", media.bytesOf(own) >> 20, Limits.PACKAGE_SENT_BYTES >> 20);
         return attachment(kept.name() + ".obz", MediaType.parseMediaType(OBZ)).body(out -> turns.file(account.id(), () -> {
             new ObfWriter(media.reading(appearance)).obz(kept, out);
-            return null;
+            return out;
         }));
     }
 

@@ -42,7 +42,7 @@ class FolkApi {
         @RequestParam(required = false) @Nullable Folk own) {
         VocabularyStore.Kept kept = kept(account, vocabulary);
         return AddPeople.place(kept.vocabulary(), kept.overview().routes(), kept.overview().wayHome(), general, own)
-            .map(p -> new PersonPlace(p.board(), kept.vocabulary().boards().get(p.board()).name(), p.cell(), p.beside())).stream().toList();
+            .map(p -> new PersonPlace(p.board(), kept.vocabulary().at(p.board()).name(), p.cell(), p.beside())).stream().toList();
     }
 
     /** The kinds of people around a student, and whether they have a board of their own here. */

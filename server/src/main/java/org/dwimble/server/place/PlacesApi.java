@@ -2,6 +2,7 @@ package org.dwimble.server.place;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.whole.PutBack;
 import org.dwimble.core.place.Comparison;
@@ -106,9 +107,9 @@ class PlacesApi {
     }
 
     private static WordView view(Comparison.Word word, Side before, Side after) {
-        String button = word.after() == null ? word.before() : word.after();
-        Spot spot = word.is() == null ? word.was() : word.is();
-        String picture = (word.is() == null ? before : after).vocabulary.boards().get(spot.board()).button(button).orElseThrow().picture();
+        String button = Objects.requireNonNull(word.after() == null ? word.before() : word.after());
+        Spot spot = Objects.requireNonNull(word.is() == null ? word.was() : word.is());
+        String picture = (word.is() == null ? before : after).vocabulary.at(spot.board()).button(button).orElseThrow().picture();
         return new WordView(button, word.text(), word.says(), word.fate(), word.was() == null ? null : before.view(word.was()),
             word.is() == null ? null : after.view(word.is()), word.byText(), word.inPlace(), picture);
     }

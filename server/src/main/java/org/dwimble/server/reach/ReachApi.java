@@ -55,8 +55,12 @@ class ReachApi {
         Reach reach = new Reach(kept.vocabulary(), kept.overview().routes(), VocabularyView.screen(student));
         Map<String, Reach.Cost> costs = reach.on(on);
         List<CostView> here = new ArrayList<>();
-        on.buttons().stream().filter(b -> costs.containsKey(b.id()))
-            .forEach(b -> here.add(new CostView(b.id(), b.cell(), costs.get(b.id()).taps(), costs.get(b.id()).travelMm())));
+        on.buttons().forEach(b -> {
+            Reach.Cost cost = costs.get(b.id());
+            if (cost != null) {
+                here.add(new CostView(b.id(), b.cell(), cost.taps(), cost.travelMm()));
+            }
+        });
         return new ReachView(here, reach.costliest(COSTLY_LISTED).stream()
             .map(w -> new CostlyWord(w.board(), w.name(), w.button().cell(), w.button().label(), w.cost().taps(), w.cost().travelMm())).toList());
     }

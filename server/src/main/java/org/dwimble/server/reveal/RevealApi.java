@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -43,7 +44,7 @@ class RevealApi {
     record HeldView(String board, String name, String button, Cell cell, String label, @Nullable String picture, @Nullable String reason, boolean fact,
         @Nullable LocalDate until, boolean past, @Nullable String by, @Nullable LocalDate since, @Nullable Integer left) {
         static HeldView of(Board board, Button b, Role role, LocalDate today) {
-            Hold hold = b.shown().hold();
+            Hold hold = Objects.requireNonNull(b.shown().hold());
             String reason = hold.reason().isEmpty() || hold.fact() && !role.mayEdit() ? null : hold.reason();
             return new HeldView(board.id(), board.name(), b.id(), b.cell(), b.label().isEmpty() ? b.spoken() : b.label(), b.picture(), reason,
                 hold.fact() && role.mayEdit(), hold.until(), hold.pastOn(today), hold.by(), hold.since(), b.shown().left());

@@ -21,6 +21,7 @@ import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -48,6 +49,7 @@ import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.server.job.Progress;
 import org.dwimble.server.media.Raster;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -60,7 +62,7 @@ public final class PdfPainter {
     private static final int UNITS = 512;
     private static final Media NOTHING = new Media() {
         @Override
-        public Kept keep(byte[] bytes, String symbol) {
+        public Kept keep(byte[] bytes, @Nullable String symbol) {
             throw new UnsupportedOperationException("only for reading");
         }
 
@@ -88,6 +90,7 @@ public final class PdfPainter {
     /** Of the media in hand, each picture once. */
     private Map<String, Optional<Drawn>> drawn = new HashMap<>();
     private final Map<Media, Map<String, Optional<Drawn>>> drawnOf = new HashMap<>();
+    @SuppressWarnings("NullAway.Init")
     private PDType0Font font;
 
     /** A picture as the PDF has it: vectors or pixels, with its proportions. */
@@ -362,7 +365,7 @@ public final class PdfPainter {
         if (item.contentType().equals("image/svg+xml")) {
             return vectors(item.bytes());
         }
-        return Optional.of(new Drawn.Pixels(pixels(reduced(Raster.kept(item.bytes(), MOST_PIXELS_A_SIDE), largest.get(id)))));
+        return Optional.of(new Drawn.Pixels(pixels(reduced(Raster.kept(item.bytes(), MOST_PIXELS_A_SIDE), Objects.requireNonNull(largest.get(id))))));
     }
 
     /** Photos as JPEG; what lets paper through as it is. */

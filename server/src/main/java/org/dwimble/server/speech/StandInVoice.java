@@ -9,10 +9,12 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.text.Normalizer;
+import java.util.Objects;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -27,7 +29,7 @@ class StandInVoice implements Voice {
 
     private final Cache<String, byte[]> spoken = Caffeine.newBuilder().maximumWeight(REMEMBERED_BYTES)
         .weigher((String text, byte[] wav) -> wav.length + 2 * text.length() + 64).build();
-    private com.sun.speech.freetts.Voice engine;
+    private com.sun.speech.freetts.@Nullable Voice engine;
 
     @Override
     public byte[] speak(String text) {
@@ -67,7 +69,7 @@ class StandInVoice implements Voice {
     /** Gathers samples instead of playing them. */
     private static final class Gathering implements AudioPlayer {
         private final ByteArrayOutputStream samples = new ByteArrayOutputStream();
-        private AudioFormat format;
+        private @Nullable AudioFormat format;
 
         byte[] wav() {
             if (format == null || samples.size() == 0) {
@@ -90,7 +92,7 @@ class StandInVoice implements Voice {
 
         @Override
         public AudioFormat getAudioFormat() {
-            return format;
+            return Objects.requireNonNull(format);
         }
 
         @Override

@@ -14,13 +14,14 @@ import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.starter.StarterSource;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.media.MediaStore;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.node.StringNode;
 
 /** Builds the starters' readable sources into open-board packages; run by the build, into the folder given. */
 public final class StarterPackages {
     private static final Media LIBRARY = new Media() {
         @Override
-        public Kept keep(byte[] bytes, String symbol) {
+        public Kept keep(byte[] bytes, @Nullable String symbol) {
             throw new UnsupportedOperationException("only for writing");
         }
 

@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Clock;
+import java.util.Objects;
 import org.dwimble.core.board.Extras;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.obf.ObfReader;
@@ -42,7 +43,7 @@ class StarterShelf implements InitializingBean {
                 Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
                 try (MediaStore.Incoming incoming = media.incoming()) {
                     Vocabulary read = new ObfReader(incoming, PackageLimits.USUAL).read(copy, id).vocabulary();
-                    String about = read.whole().extras().ofPackage().get("ext_dwimble_about").asString();
+                    String about = Objects.requireNonNull(read.whole().extras().ofPackage().get("ext_dwimble_about")).asString();
                     store.keepStarter(id, about, read.with(read.whole().withExtras(Extras.NONE)), clock.instant());
                 }
             } finally {

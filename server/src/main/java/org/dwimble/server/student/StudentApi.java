@@ -34,7 +34,7 @@ class StudentApi {
             if (screen == null) {
                 throw new Unacceptable("choose-screen");
             }
-            return new Student(id, name, schoolYear, className, screen, appearance, Boolean.TRUE.equals(placesKept));
+            return new Student(id, name, schoolYear, className, screen, appearance == null ? Appearance.USUAL : appearance, Boolean.TRUE.equals(placesKept));
         }
     }
 

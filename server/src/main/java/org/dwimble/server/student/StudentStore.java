@@ -56,7 +56,7 @@ public class StudentStore {
 
     /** Keeps a new student; whoever adds the student owns the team. */
     public void add(Student student, long owner) {
-        database.write(session -> {
+        database.run(session -> {
             session.update(
                 "INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height, look, tone, hair, places_kept) VALUES (?, ?, ?,"
                     + " ?, ?, ?, ?, ?, ?, ?)",
@@ -64,7 +64,6 @@ public class StudentStore {
                 student.screen().width().micrometres(), student.screen().height().micrometres(),
                 student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(), student.placesKept() ? 1 : 0);
             session.update("INSERT INTO team (student_id, account_id, role) VALUES (?, ?, ?)", student.id(), owner, Role.OWNER.name());
-            return null;
         });
     }
 

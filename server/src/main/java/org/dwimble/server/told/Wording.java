@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Properties;
 import java.util.stream.Collectors;
 import org.dwimble.core.told.Told;
@@ -38,7 +39,7 @@ public class Wording {
 
     /** What there are no words for, such as what a later release told, is told as just that: history can always be read. */
     public String of(Told told) {
-        MessageFormat pattern = patterns.getOrDefault(told.key(), patterns.get("not-known-any-more"));
+        MessageFormat pattern = Objects.requireNonNull(patterns.getOrDefault(told.key(), patterns.get("not-known-any-more")));
         Map<String, Object> arguments = new HashMap<>();
         told.with().forEach((name, value) -> {
             arguments.put(name, argument(value));

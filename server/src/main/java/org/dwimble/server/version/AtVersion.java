@@ -1,6 +1,7 @@
 package org.dwimble.server.version;
 
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
@@ -36,7 +37,7 @@ public final class AtVersion<D> {
     }
 
     public long revisionOf(String document) {
-        return revisions.get(document);
+        return Objects.requireNonNull(revisions.get(document));
     }
 
     /** What somebody works out of it once and asks for again; stays with the version. */

@@ -8,6 +8,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -109,7 +110,7 @@ public class Revisions {
         return switch (row.packing) {
             case PLAIN -> row.content;
             case ALONE -> Packing.unpackedAlone(row.content);
-            case AGAINST -> Packing.unpackedAgainst(row.content, against.get(row.against));
+            case AGAINST -> Packing.unpackedAgainst(row.content, Objects.requireNonNull(against.get(row.against)));
         };
     }
 

@@ -10,6 +10,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
@@ -122,7 +123,7 @@ public final class Versions<D> {
         Map<Long, Revisions.Kept> read = revisions.read(session, documents, shelf::read);
         int bytes = read.values().stream().mapToInt(k -> k.bytes() + BYTES_A_DOCUMENT).sum();
         Map<String, Object> contents = new HashMap<>();
-        documents.forEach((document, revision) -> contents.put(document, read.get(revision).document()));
+        documents.forEach((document, revision) -> contents.put(document, Objects.requireNonNull(read.get(revision)).document()));
         AtVersion<D> kept = new AtVersion<>(line.id, id, line.head, shelf.assembled(contents), documents, bytes);
         remember(session, kept);
         return Optional.of(kept);
@@ -166,7 +167,10 @@ public final class Versions<D> {
         other.entrySet().removeIf(e -> e.getValue().equals(now.revisions.get(e.getKey())));
         Map<Long, Revisions.Kept> read = revisions.read(session, other, shelf::read);
         Map<String, Object> contents = new HashMap<>();
-        documents.keySet().forEach(d -> contents.put(d, other.containsKey(d) ? read.get(other.get(d)).document() : shelf.document(now.content(), d)));
+        documents.keySet().forEach(d -> {
+            Revisions.Kept otherwise = read.get(other.get(d));
+            contents.put(d, otherwise == null ? shelf.document(now.content(), d) : otherwise.document());
+        });
         return shelf.assembled(contents);
     }
 
@@ -207,7 +211,7 @@ public final class Versions<D> {
         if (onTop.met() != null) {
             throw new Conflict(now, onTop.met(), whoMet(session, now, base, onTop.met().yours()), act);
         }
-        return onTop.made();
+        return Objects.requireNonNull(onTop.made());
     }
 
     private Version whoMet(Session session, AtVersion<D> now, int base, Made<D> yours) throws SQLException {

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -314,7 +315,8 @@ class ListApi {
         } catch (Conflict conflict) {
             WordList now = ((ListDocument.Read) conflict.now().content()).list();
             String word = Lists.word(conflict.met()).flatMap(now::word).map(ListedWord::text).orElse("");
-            throw new Problem(HttpStatus.CONFLICT, Told.of("list-conflict", "who", conflict.theirs().by(), "what", conflict.theirs().told(), "word", word),
+            throw new Problem(HttpStatus.CONFLICT,
+                Told.of("list-conflict", "who", Objects.requireNonNullElse(conflict.theirs().by(), ""), "what", conflict.theirs().told(), "word", word),
                 Map.of("version", conflict.now().version()));
         }
     }
@@ -330,7 +332,7 @@ class ListApi {
     List<ListVersionView> versions(@AuthenticationPrincipal Account account, @PathVariable long list) {
         ListAccess.May seen = may.toList(list, account);
         boolean fromSeen = seen.kept().from() == null || may.find(seen.kept().from(), account).isPresent();
-        return lists.versions(list, VERSIONS_LISTED).stream().map(v -> new ListVersionView(v.number(), v.madeAt(), v.by(),
+        return lists.versions(list, VERSIONS_LISTED).stream().map(v -> new ListVersionView(v.number(), v.madeAt(), Objects.requireNonNullElse(v.by(), ""),
             wording.of(told(v.told(), seen.team(), fromSeen)), seen.team() ? v.name() : null)).toList();
     }
 

@@ -3,6 +3,7 @@ package org.dwimble.server.wordlist;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.version.Sort;
 import org.dwimble.core.wordlist.WordList;
@@ -51,7 +52,7 @@ final class ListShelf implements Shelf<ListDocument.Read> {
 
     @Override
     public ListDocument.Read assembled(Map<String, Object> documents) {
-        return (ListDocument.Read) documents.get(Written.WHOLE);
+        return (ListDocument.Read) Objects.requireNonNull(documents.get(Written.WHOLE));
     }
 
     @Override

@@ -49,7 +49,7 @@ public record LayRows(String name, @Nullable String openedFrom, @Nullable String
     public Change on(Vocabulary now, Supplier<String> ids) {
         Change bare = new NewBoard(name, openedFrom, openedBy, shape == null ? Siblings.of(now, openedFrom).shape() : shape, List.of()).on(now, ids);
         String id = bare.added().get(0);
-        Board board = bare.after().boards().get(id);
+        Board board = bare.after().at(id);
         Set<Cell> taken = new HashSet<>(WayHome.of(bare.after()).keptFree(board));
         board.buttons().forEach(b -> taken.addAll(b.standing().cells()));
         while (board.shape().cells() - taken.size() < words.size()) {

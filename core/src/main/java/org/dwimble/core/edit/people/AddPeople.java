@@ -89,7 +89,7 @@ public record AddPeople(List<Person> people) implements Intention {
             Place place = place(after, routes, wayHome, person.general, person.board).orElseThrow(() -> noRoom(person));
             needs.add(new Key.OfCell(place.board, place.cell));
             needs.add(new Key.OfShape(place.board));
-            after = after.with(after.boards().get(place.board).with(Button.word(ids.get(), place.cell, person.name, person.picture, Kind.WHO)));
+            after = after.with(after.at(place.board).with(Button.word(ids.get(), place.cell, person.name, person.picture, Kind.WHO)));
         }
         return Change.of(now, after, Needs.of(needs), Told.of("added-people", "names", people.stream().limit(3).map(p -> Text.cut(p.name, 30)).toList(),
             "more", Math.max(0, people.size() - 3)));

@@ -24,7 +24,8 @@ public record PutInStep(Meant words, @Nullable String step) implements Intention
         PlanSteps.Made made = PlanSteps.into(now, words, step == null ? null : plan.step(step).id());
         List<String> missing = words.notThere(now);
         if (made.buttons().isEmpty()) {
-            throw new Unacceptable(missing.isEmpty() || missing.size() < words.words().size() ? "nothing-to-put-in-step" : "words-not-there",
+            throw new Unacceptable(
+                missing.isEmpty() || words.words() != null && missing.size() < words.words().size() ? "nothing-to-put-in-step" : "words-not-there",
                 "words", PlanSteps.missing(missing));
         }
         Told told = step == null ? Told.of("took-out-of-step", made.named()) : Told.of("put-in-step", made.named("step", PlanSteps.told(plan, step)));

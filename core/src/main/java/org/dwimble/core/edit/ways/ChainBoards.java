@@ -42,16 +42,9 @@ public record ChainBoards(List<String> boards, String next, String first) implem
 
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
-        Set<Cell> common = null;
         List<Board> all = boards.stream().map(id -> On.board(now, id)).toList();
-        for (Board board : all) {
-            List<Cell> free = On.cellsToFill(now, board, null);
-            if (common == null) {
-                common = new LinkedHashSet<>(free);
-            } else {
-                common.retainAll(free);
-            }
-        }
+        Set<Cell> common = new LinkedHashSet<>(On.cellsToFill(now, all.get(0), null));
+        all.forEach(board -> common.retainAll(On.cellsToFill(now, board, null)));
         Optional<Cell> shared = common.stream().reduce((one, later) -> later);
         List<Board> chained = new ArrayList<>();
         List<Key> needs = new ArrayList<>();

@@ -36,7 +36,7 @@ public record Arriving(Intention intention, @Nullable String step) implements Ar
         String into = plan.numberOf(step) > 0 ? step : plan.now().orElseThrow().id();
         List<Board> boards = new ArrayList<>();
         change.deltas().stream().filter(Delta.ButtonCame.class::isInstance).map(d -> ((Delta.ButtonCame) d).board()).distinct().forEach(id -> {
-            Board board = change.after().boards().get(id);
+            Board board = change.after().at(id);
             List<Button> fresh = change.deltas().stream()
                 .filter(d -> d instanceof Delta.ButtonCame came && came.board().equals(id)).map(d -> ((Delta.ButtonCame) d).button())
                 .filter(b -> plan.numberOf(b.shown().step()) == 0 && !b.isWay() && !b.onlyOpens())

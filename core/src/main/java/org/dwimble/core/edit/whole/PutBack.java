@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -24,6 +25,7 @@ import org.dwimble.core.edit.Key;
 import org.dwimble.core.edit.Lines;
 import org.dwimble.core.place.Comparison;
 import org.dwimble.core.place.Fate;
+import org.dwimble.core.place.Spot;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
@@ -40,60 +42,68 @@ import org.jspecify.annotations.Nullable;
  * @param button this one alone; null for all of the board
  */
 public record PutBack(Vocabulary then, @Nullable String board, @Nullable String button) implements Intention {
+    /** A word that stands elsewhere than it stood. */
+    private record Went(String id, String text, Spot was, Spot is) {
+        /** None if it was known by what it says alone. */
+        static Optional<Went> of(Comparison.Word word) {
+            String id = word.after();
+            Spot was = word.was();
+            Spot is = word.is();
+            return id != null && was != null && is != null && id.equals(word.before()) ? Optional.of(new Went(id, word.text(), was, is)) : Optional.empty();
+        }
+    }
+
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
-        Map<String, Comparison.Word> moved = new LinkedHashMap<>();
-        Comparison.of(then, now).words(Fate.MOVED).stream()
-            .filter(w -> w.before().equals(w.after()) && now.boards().containsKey(w.was().board())).forEach(w -> moved.put(w.after(), w));
-        Set<String> back = chosen(now, moved);
+        Map<String, Went> moved = new LinkedHashMap<>();
+        Comparison.of(then, now).words(Fate.MOVED).stream().flatMap(w -> Went.of(w).stream())
+            .filter(w -> now.boards().containsKey(w.was.board())).forEach(w -> moved.put(w.id, w));
+        Set<Went> back = chosen(now, moved);
         if (back.isEmpty()) {
             throw new Unacceptable("nothing-to-put-back");
         }
         Map<String, Board> boards = new HashMap<>();
-        Map<String, Button> going = new LinkedHashMap<>();
-        for (String id : back) {
-            Comparison.Word word = moved.get(id);
-            Board from = boards.getOrDefault(word.is().board(), now.boards().get(word.is().board()));
-            going.put(id, from.button(id).orElseThrow());
-            boards.put(from.id(), from.without(id));
+        Map<Went, Button> going = new LinkedHashMap<>();
+        for (Went word : back) {
+            Board from = boards.getOrDefault(word.is.board(), now.at(word.is.board()));
+            going.put(word, from.button(word.id).orElseThrow());
+            boards.put(from.id(), from.without(word.id));
         }
-        for (Map.Entry<String, Button> goes : going.entrySet()) {
-            Comparison.Word word = moved.get(goes.getKey());
-            Board to = boards.getOrDefault(word.was().board(), now.boards().get(word.was().board()));
-            boards.put(to.id(), back(to, goes.getValue(), word, moved.keySet()));
+        for (Map.Entry<Went, Button> goes : going.entrySet()) {
+            Spot was = goes.getKey().was;
+            Board to = boards.getOrDefault(was.board(), now.at(was.board()));
+            boards.put(to.id(), back(to, goes.getValue(), was.standing(), moved.keySet()));
         }
-        List<String> names = back.stream().map(id -> Text.cut(moved.get(id).text(), 30)).toList();
+        List<String> names = back.stream().map(w -> Text.cut(w.text, 30)).toList();
         Set<Key> needs = new LinkedHashSet<>();
-        back.forEach(id -> {
-            needs.add(new Key.OfPlace(id));
-            needs.add(new Key.OfShape(moved.get(id).was().board()));
-            moved.get(id).was().standing().cells().forEach(c -> needs.add(new Key.OfCell(moved.get(id).was().board(), c)));
+        back.forEach(w -> {
+            needs.add(new Key.OfPlace(w.id));
+            needs.add(new Key.OfShape(w.was.board()));
+            w.was.standing().cells().forEach(c -> needs.add(new Key.OfCell(w.was.board(), c)));
         });
         return Change.of(now, now.with(boards.values()), Needs.of(needs),
             Told.of("put-back", "names", names.stream().limit(3).toList(), "more", Math.max(0, names.size() - 3), "count", names.size()));
     }
 
-    /** Ids of what goes back: what is wanted, and whatever moved into its place. */
-    private Set<String> chosen(Vocabulary now, Map<String, Comparison.Word> moved) {
-        Set<String> back = new LinkedHashSet<>();
-        List<String> wanted = new ArrayList<>(moved.values().stream()
-            .filter(w -> button == null ? board == null || board.equals(w.was().board()) || board.equals(w.is().board()) : button.equals(w.after()))
-            .map(Comparison.Word::after).toList());
+    /** What goes back: what is wanted, and whatever moved into its place. */
+    private Set<Went> chosen(Vocabulary now, Map<String, Went> moved) {
+        Set<Went> back = new LinkedHashSet<>();
+        List<Went> wanted = new ArrayList<>(moved.values().stream()
+            .filter(w -> button == null ? board == null || board.equals(w.was.board()) || board.equals(w.is.board()) : button.equals(w.id)).toList());
         while (!wanted.isEmpty()) {
-            String id = wanted.remove(wanted.size() - 1);
-            if (back.add(id)) {
-                Board on = now.boards().get(moved.get(id).was().board());
-                moved.get(id).was().standing().cells().stream().flatMap(c -> on.at(c).stream()).map(Button::id).filter(moved::containsKey).forEach(wanted::add);
+            Went word = wanted.remove(wanted.size() - 1);
+            if (back.add(word)) {
+                Board on = now.at(word.was.board());
+                word.was.standing().cells().stream().flatMap(c -> on.at(c).stream()).map(b -> moved.get(b.id())).filter(Objects::nonNull).forEach(wanted::add);
             }
         }
         return back;
     }
 
-    private Board back(Board to, Button button, Comparison.Word word, Set<String> moved) {
-        Standing standing = word.was().standing();
-        Board roomy = standing.fits(to.shape()) ? to : to.withShape(larger(to, then.boards().get(to.id()).shape(), standing));
+    private Board back(Board to, Button button, Standing standing, Set<String> moved) {
+        Board roomy = standing.fits(to.shape()) ? to : to.withShape(larger(to, then.at(to.id()).shape(), standing));
         Set<String> steadfast = new HashSet<>();
-        then.boards().get(to.id()).buttons().stream().map(Button::id).filter(id -> !moved.contains(id)).forEach(steadfast::add);
+        then.at(to.id()).buttons().stream().map(Button::id).filter(id -> !moved.contains(id)).forEach(steadfast::add);
         boolean covers = standing.cells().stream().flatMap(c -> roomy.at(c).stream()).anyMatch(b -> steadfast.contains(b.id()) && !b.standing()
             .covers(standing.cell()));
         Standing free = covers ? Standing.at(standing.cell()) : standing;

@@ -3,6 +3,7 @@ package org.dwimble.core.edit.whole;
 import com.fasterxml.jackson.annotation.JsonTypeName;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
@@ -54,6 +55,7 @@ public record Several(List<Intention> intentions) implements Intention {
             needs = needs.and(change.needs());
             first = first == null ? change.told() : first;
         }
+        Objects.requireNonNull(first, "nothing is meant");
         return Change.of(now, at, needs, intentions.size() == 1 ? first : Told.of("several", "first", first, "more", intentions.size() - 1));
     }
 }

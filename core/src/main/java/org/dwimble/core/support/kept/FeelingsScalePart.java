@@ -15,6 +15,6 @@ final class FeelingsScalePart extends Part<FeelingsScale> {
 
     @Override
     protected FeelingsScale made(ObjectNode json) {
-        return new FeelingsScale(steps.in(json), heading.in(json), numbers.in(json), colour.in(json));
+        return new FeelingsScale(steps.in(json), heading.in(json), numbers.orNone(json), colour.orNone(json));
     }
 }

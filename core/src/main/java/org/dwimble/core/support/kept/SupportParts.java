@@ -1,6 +1,7 @@
 package org.dwimble.core.support.kept;
 
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.dwimble.core.document.Part;
 import org.dwimble.core.support.Support;
@@ -40,6 +41,6 @@ public final class SupportParts {
     /** As it is kept under its name. */
     @SuppressWarnings("unchecked")
     public static ObjectNode write(Support support) {
-        return ((Part<Support>) ALL.get(support.name())).write(support);
+        return ((Part<Support>) Objects.requireNonNull(ALL.get(support.name()))).write(support);
     }
 }

@@ -27,6 +27,6 @@ final class PagePart extends Part<PageSetup> {
 
     @Override
     protected PageSetup made(ObjectNode json) {
-        return new PageSetup(paper.in(json), own.in(json), turn.in(json), margin.in(json), labels.in(json), type.in(json), picture.in(json));
+        return new PageSetup(paper.in(json), own.orNone(json), turn.in(json), margin.in(json), labels.orNone(json), type.in(json), picture.orNone(json));
     }
 }

@@ -25,6 +25,7 @@ final class WordPart extends Part<ListedWord> {
 
     @Override
     protected ListedWord made(ObjectNode json) {
-        return new ListedWord(id.in(json), text.in(json), pictures.in(json), not.in(json), times.in(json), second.in(json), kind.in(json), paper.in(json));
+        return new ListedWord(id.in(json), text.in(json), pictures.in(json), not.in(json), times.in(json), second.orNone(json), kind.orNone(json),
+            paper.orNone(json));
     }
 }

@@ -92,16 +92,21 @@ class V4__line_of_versions extends BaseJavaMigration {
             }
             if (at != head) {
                 // Who undid was not kept.
-                go(at, head, old.get(at).madeAt, null);
+                go(at, head, version(at).madeAt, null);
             }
             session.update("UPDATE vocabulary SET head = ? WHERE id = ?", last, vocabulary);
         }
 
+        private Old version(int number) {
+            return Objects.requireNonNull(old.get(number));
+        }
+
         /** From what one version held to what another did, as a version of its own. */
         private void go(int from, int to, String madeAt, @Nullable Long account) throws SQLException {
-            boolean oneBack = Integer.valueOf(to).equals(old.get(from).parent);
-            Told told = oneBack ? Told.of("took-back", "what", FirstSummaries.read(old.get(from).summary)) : Told.of("went-back", "version", numbers.get(to));
-            insert(madeAt, account, told, null, old.get(to).counts, between(from, to));
+            boolean oneBack = Integer.valueOf(to).equals(version(from).parent);
+            Told told = oneBack ? Told.of("took-back", "what", FirstSummaries.read(version(from).summary))
+                : Told.of("went-back", "version", Objects.requireNonNull(numbers.get(to)));
+            insert(madeAt, account, told, null, version(to).counts, between(from, to));
         }
 
         private List<Change> between(int from, int to) {
@@ -115,7 +120,7 @@ class V4__line_of_versions extends BaseJavaMigration {
         /** What a version changed on its way from the first, as far as anything ever changed. */
         private Map<String, Long> contentOf(int version) {
             List<Integer> way = new ArrayList<>();
-            for (Integer at = version; at != null; at = old.get(at).parent) {
+            for (Integer at = version; at != null; at = version(at).parent) {
                 way.add(0, at);
             }
             Map<String, Long> content = new HashMap<>();
