@@ -1,7 +1,6 @@
 package org.dwimble.server.browser;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
-import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.ConsoleMessage;
@@ -9,12 +8,17 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Cookie;
 import java.nio.file.Path;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.CopyOnWriteArraySet;
+import java.util.stream.Stream;
+import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
@@ -28,6 +32,12 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
         () => [location.pathname, 'focus: ' + document.activeElement?.outerHTML.slice(0, 200),
             ...[...document.querySelectorAll('input')].map(e => (e.getAttribute('aria-label') ?? e.id) + ': ' + e.value),
             ...[...document.querySelectorAll('[role=alert], [role=status]')].map(e => e.textContent)].join('\\n  ')""";
+    private static final String AXE = """
+        async () => {
+            const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+            const found = await axe.run(document, { runOnly: { type: 'tag', values: tags }, resultTypes: ['violations'] });
+            return found.violations.map((rule) => rule.id + ': ' + rule.nodes[0].html);
+        }""";
     private static final Set<Window> OPEN = new CopyOnWriteArraySet<>();
     private static com.microsoft.playwright.Browser chromium;
 
@@ -67,24 +77,35 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
     /** A window, and what went wrong in it. */
     static final class Window implements AutoCloseable {
         private static final int MOST_TABS = 120;
+        /** Kept with what it has fetched and compiled, for the next window: as a person's browser has it who was here yesterday. */
+        private static final Deque<BrowserContext> KEPT = new ArrayDeque<>();
         private final BrowserContext context;
+        private final boolean usual;
         final Page page;
         final List<String> errors = new ArrayList<>();
         /** What the server did not do, for whoever looks for the cause of a failure. */
         private final List<String> refused = new ArrayList<>();
 
         Window() {
-            this(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
+            this(KEPT.isEmpty() ? context(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800)) : KEPT.pop(), true);
         }
 
         /** A telephone in the hand, upright, which is touched. */
         static Window telephone() {
-            return new Window(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true).setIsMobile(true));
+            return new Window(
+                context(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true).setIsMobile(true)), false);
         }
 
-        private Window(com.microsoft.playwright.Browser.NewContextOptions screen) {
-            context = chromium.newContext(screen.setBaseURL(TestServer.address()).setPermissions(List.of("clipboard-read", "clipboard-write", "camera")));
+        private static BrowserContext context(com.microsoft.playwright.Browser.NewContextOptions screen) {
+            BrowserContext context = chromium
+                .newContext(screen.setBaseURL(TestServer.address()).setPermissions(List.of("clipboard-read", "clipboard-write", "camera")));
             context.setDefaultTimeout(40_000);
+            return context;
+        }
+
+        private Window(BrowserContext context, boolean usual) {
+            this.context = context;
+            this.usual = usual;
             page = context.newPage();
             page.onPageError(error -> errors.add(error));
             page.onConsoleMessage(message -> note(message));
@@ -103,8 +124,19 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
             }
         }
 
-        /** Signs in as a person would, by typing. */
+        /** Signed in, with no page open yet. */
         Window as(Account account) {
+            return as(Http.as(account));
+        }
+
+        Window as(Http signedIn) {
+            context.addCookies(Stream.of("dwimble", "XSRF-TOKEN")
+                .map(name -> new Cookie(name, signedIn.cookie(name)).setUrl(TestServer.address())).toList());
+            return this;
+        }
+
+        /** Signs in as a person would, by typing. */
+        Window signIn(Account account) {
             page.navigate("/");
             page.getByLabel("Name you sign in with").fill(account.signIn());
             page.getByLabel("Password").fill(TestServer.PASSWORD);
@@ -209,21 +241,31 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
         }
 
         /** What axe finds against WCAG 2.2 A and AA, as rule and first element, once nothing moves: what is half faded in has no contrast yet. */
+        @SuppressWarnings("unchecked")
         List<String> violations() {
             still();
-            return new AxeBuilder(page).withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice")).analyze()
-                .getViolations().stream()
-                .map(Window::told).toList();
-        }
-
-        private static String told(Rule rule) {
-            return rule.getId() + ": " + rule.getNodes().get(0).getHtml();
+            if (Boolean.TRUE.equals(page.evaluate("() => window.axe === undefined"))) {
+                page.evaluate(AxeBuilder.getAxeScript());
+            }
+            return (List<String>) page.evaluate(AXE);
         }
 
         @Override
         public void close() {
             OPEN.remove(this);
-            context.close();
+            if (!usual) {
+                context.close();
+                return;
+            }
+            context.unrouteAll();
+            context.setOffline(false);
+            context.pages().forEach(Page::close);
+            context.clearCookies();
+            try (Page nowhere = context.newPage()) {
+                nowhere.navigate("/mark.svg");
+                nowhere.evaluate("() => localStorage.clear()");
+            }
+            KEPT.push(context);
         }
     }
 }

@@ -34,7 +34,7 @@ abstract class SignedIn {
 
     @BeforeEach
     void open() {
-        w = new Browser.Window().as(odile);
+        w = new Browser.Window().as(http);
         page = w.page;
     }
 

@@ -72,7 +72,7 @@ class StoryBrowserTest {
 
     @Test
     void aStudentIsAddedAndAStarterCopiedInAMinute() {
-        w.as(odile);
+        w.signIn(odile);
         w.button("Add a student").click();
         page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Fenna");
         page.getByLabel("Class or group").fill("Kittiwake");
@@ -252,7 +252,7 @@ class StoryBrowserTest {
     void theTeamIsShownAndChanged() {
         Student ilse = TestServer.student("Ilse", odile);
         Account marit = TestServer.account("Marit");
-        w.as(odile);
+        w.signIn(odile);
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("More for Ilse")).click();
         page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Team")).click();
         page.getByLabel("Name somebody signs in with").fill(marit.signIn());
@@ -266,7 +266,7 @@ class StoryBrowserTest {
 
     @Test
     void whoMadeWhatIsShownInTheApplication() {
-        w.as(odile);
+        w.signIn(odile);
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Odile: account")).click();
         page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Who made what is in here")).click();
         assertThat(page.getByLabel("Notices")).containsText("Fluent Emoji");
