@@ -41,13 +41,19 @@ public final class WayHome {
     public static WayHome of(Vocabulary vocabulary) {
         WayHome wayHome = new WayHome();
         for (Board board : vocabulary.boards().values()) {
-            for (Button button : board.buttons()) {
-                if (button.leads() instanceof Leads.Home || button.leads() instanceof Leads.Back) {
-                    wayHome.examples.add(new Example(button, board.rows(), board.columns()));
-                }
-            }
+            Ways.of(board).out().forEach(b -> wayHome.examples.add(new Example(b, board.rows(), board.columns())));
         }
         return wayHome;
+    }
+
+    /** As {@link #of}, in less time if home and back stand where they stood: then it is the same. @param was what {@code before} is of */
+    public static WayHome after(WayHome before, Vocabulary was, Vocabulary now) {
+        boolean same = was.boards().keySet().equals(now.boards().keySet()) && now.boards().values().stream().allMatch(board -> {
+            Board earlier = was.at(board.id());
+            return earlier == board || earlier.rows() == board.rows() && earlier.columns() == board.columns()
+                && Ways.of(earlier).out().equals(Ways.of(board).out());
+        });
+        return same ? before : of(now);
     }
 
     /**
@@ -105,7 +111,7 @@ public final class WayHome {
     }
 
     private static boolean has(Board board, Leads leads) {
-        return board.buttons().stream().anyMatch(b -> b.leads().equals(leads));
+        return Ways.of(board).has(leads);
     }
 
     private Optional<Button> usual(Leads leads, Board board) {

@@ -10,13 +10,24 @@ import org.dwimble.core.board.Leads;
  * proportion to the boards and not to their buttons.
  *
  * @param openers those of its buttons that open a board, in reading order
- * @param home    true if it has a way home
- * @param back    true if it has a way back
+ * @param out     those that lead home or back, in reading order
  */
-public record Ways(List<Button> openers, boolean home, boolean back) {
+public record Ways(List<Button> openers, List<Button> out) {
     /** Worked out once. */
     public static Ways of(Board board) {
         return board.workedOut(Ways.class, b -> new Ways(b.buttons().stream().filter(o -> o.leads() instanceof Leads.Opens).toList(),
-            b.buttons().stream().anyMatch(o -> o.leads() instanceof Leads.Home), b.buttons().stream().anyMatch(o -> o.leads() instanceof Leads.Back)));
+            b.buttons().stream().filter(o -> o.leads() instanceof Leads.Home || o.leads() instanceof Leads.Back).toList()));
+    }
+
+    public boolean home() {
+        return has(Leads.HOME);
+    }
+
+    public boolean back() {
+        return has(Leads.BACK);
+    }
+
+    boolean has(Leads leads) {
+        return out.stream().anyMatch(b -> b.leads().equals(leads));
     }
 }

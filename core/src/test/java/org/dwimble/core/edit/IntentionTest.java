@@ -104,6 +104,8 @@ import org.dwimble.core.plan.Hold;
 import org.dwimble.core.plan.Plan;
 import org.dwimble.core.plan.Step;
 import org.dwimble.core.reveal.Meant;
+import org.dwimble.core.route.Routes;
+import org.dwimble.core.route.WayHome;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.version.Made;
@@ -254,6 +256,25 @@ public class IntentionTest {
         Made<Vocabulary> back = new Reverse<>(Deltas.SORT, change.deltas(), Told.of("took-back")).on(change.after(), ids());
         assertThat(back.after()).isEqualTo(BOARDS);
         assertThat(new Reverse<>(Deltas.SORT, back.deltas(), Told.of("made-again")).on(BOARDS, ids()).after()).as("and made again").isEqualTo(change.after());
+    }
+
+    @ParameterizedTest
+    @MethodSource("intentions")
+    void howBoardsHangTogetherIsTheSameWorkedOutAnewOrFromBefore(Intention intention) {
+        Vocabulary after = intention.on(BOARDS, ids()).after();
+        Routes fromBefore = Routes.after(Routes.of(BOARDS), after);
+        Routes anew = Routes.of(after);
+        assertThat(fromBefore.boardsInOrder()).isEqualTo(anew.boardsInOrder());
+        assertThat(fromBefore.looseEnds()).isEqualTo(anew.looseEnds());
+        assertThat(fromBefore.unreachable()).isEqualTo(anew.unreachable());
+        assertThat(fromBefore.withNoWayOut()).isEqualTo(anew.withNoWayOut());
+        WayHome wayHome = WayHome.after(WayHome.of(BOARDS), BOARDS, after);
+        after.boards().values().forEach(board -> {
+            assertThat(fromBefore.to(board.id())).isEqualTo(anew.to(board.id()));
+            assertThat(fromBefore.openersOf(board.id())).isEqualTo(anew.openersOf(board.id()));
+            assertThat(wayHome.keptFree(board)).isEqualTo(WayHome.of(after).keptFree(board));
+            assertThat(wayHome.missingOn(board, ids())).isEqualTo(WayHome.of(after).missingOn(board, ids()));
+        });
     }
 
     @ParameterizedTest

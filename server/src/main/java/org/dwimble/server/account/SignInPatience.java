@@ -19,9 +19,10 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /**
- * How often secrets may be guessed: for one name from one address, which a school may be behind, for one name from wherever, from one
- * address, and in all; see {@link Limits}. Who is known on the device is counted apart, so that somebody else's guesses keep nobody out there. A try counts
- * before it is looked at, so that many at once are no way round it, and is taken back if it was right. Kept in memory, under hashes of the names; a restart forgets it.
+ * How often secrets may be guessed: for one name from one address, which a school may be behind, for one name from wherever, from one address, and
+ * in all; see {@link Limits}. Who is known on the device is counted apart, so that somebody else's guesses keep nobody out there. A try counts before
+ * it is looked at, so that many at once are no way round it, and is taken back if it was right. Kept in memory, under hashes of the names; a restart
+ * forgets it.
  */
 @Component
 class SignInPatience {

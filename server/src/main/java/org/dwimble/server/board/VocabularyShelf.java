@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.board.Whole;
@@ -90,7 +89,11 @@ final class VocabularyShelf implements Shelf<Vocabulary> {
 
     @Override
     public Counts counted(@Nullable AtVersion<Vocabulary> before, AtVersion<Vocabulary> now) {
-        return before == null ? of(now).counts() : of(now).counts(Counts.after(of(before).counts(), before.content(), now.content()));
+        if (before == null) {
+            return of(now).counts();
+        }
+        of(now).after(of(before), now);
+        return of(now).counts(Counts.after(of(before).counts(), before.content(), now.content()));
     }
 
     @Override
@@ -151,13 +154,27 @@ final class VocabularyShelf implements Shelf<Vocabulary> {
             return known;
         }
 
-        Map<String, VocabularyView.BoardLine> lines(Screen screen, Supplier<Map<String, VocabularyView.BoardLine>> once) {
+        Map<String, VocabularyView.BoardLine> lines(AtVersion<Vocabulary> at, Screen screen) {
             Lines known = lines;
             if (known == null || !known.on.equals(screen)) {
-                known = new Lines(screen, once.get());
+                known = new Lines(screen, VocabularyView.lines(at, overview(), screen));
                 lines = known;
             }
             return known.byId;
+        }
+
+        /** What was known of the version before, and is the same now or has changed little, is taken over. */
+        void after(WorkedOut before, AtVersion<Vocabulary> now) {
+            Overview was = before.overview;
+            if (was == null) {
+                return;
+            }
+            Overview is = Overview.after(was, vocabulary);
+            overview = is;
+            Lines told = before.lines;
+            if (told != null && is.tellsBoardsAs(was)) {
+                lines = new Lines(told.on, VocabularyView.lines(now, is, told.on, told.byId, before.vocabulary));
+            }
         }
     }
 }

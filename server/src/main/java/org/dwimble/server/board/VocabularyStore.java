@@ -81,7 +81,7 @@ public class VocabularyStore {
 
         /** What a view tells of each board on a screen, by the board's id and in order; worked out once for a screen. */
         public Map<String, VocabularyView.BoardLine> lines(Screen screen) {
-            return VocabularyShelf.of(at).lines(screen, () -> VocabularyView.lines(this, screen));
+            return VocabularyShelf.of(at).lines(at, screen);
         }
     }
 

@@ -9,6 +9,7 @@ import java.util.Set;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.picture.Appearance;
@@ -21,6 +22,7 @@ import org.dwimble.core.screen.TalkLayout;
 import org.dwimble.core.screen.UsualScreen;
 import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
+import org.dwimble.server.version.AtVersion;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -60,7 +62,10 @@ public record VocabularyView(long id, String name, @Nullable Student student, @N
     /** With the lines of those boards only of which something is told otherwise than before. */
     public static VocabularyView changed(VocabularyStore.Kept before, VocabularyStore.Kept after, @Nullable Student student, Role role) {
         Map<String, BoardLine> were = before.lines(screen(student));
-        return of(after, student, role, after.lines(screen(student)).values().stream().filter(line -> !line.equals(were.get(line.id()))).toList());
+        return of(after, student, role, after.lines(screen(student)).values().stream().filter(line -> {
+            BoardLine was = were.get(line.id());
+            return line != was && !line.equals(was);
+        }).toList());
     }
 
     private static VocabularyView of(VocabularyStore.Kept kept, @Nullable Student student, Role role, Collection<BoardLine> lines) {
@@ -76,20 +81,30 @@ public record VocabularyView(long id, String name, @Nullable Student student, @N
         return student == null ? UsualScreen.COMMON.screen() : student.screen();
     }
 
-    public static Map<String, BoardLine> lines(VocabularyStore.Kept kept, Screen screen) {
-        Overview overview = kept.overview();
+    static Map<String, BoardLine> lines(AtVersion<Vocabulary> at, Overview overview, Screen screen) {
         Set<String> toMend = toMend(overview.routes());
         Map<String, BoardLine> lines = new LinkedHashMap<>();
-        for (Board board : overview.routes().boardsInOrder()) {
-            TalkLayout layout = TalkLayout.of(screen, board.shape(), board.look().over(kept.vocabulary().whole().look()));
-            Revealed.Line shown = overview.revealed().line(board);
-            lines.put(board.id(), new BoardLine(board.id(), board.name(), kept.revisionOf(board.id()), board.rows(), board.columns(), board.buttons().size(),
-                board.emptyCells().size(),
-                overview.wayHome().keptFree(board), overview.routes().to(board.id()).orElse(null), overview.routes().openersOf(board.id()).size(),
-                shown.words(), shown.shown(), toMend.contains(board.id()),
-                layout.cellWidth().mm(), layout.cellHeight().mm(), layout.small()));
-        }
+        overview.routes().boardsInOrder().forEach(board -> lines.put(board.id(), line(at, board, overview, screen, toMend.contains(board.id()))));
         return lines;
+    }
+
+    /** The same after a change, of which only the boards that are other than before are told anew: {@link Overview#tellsBoardsAs}. */
+    static Map<String, BoardLine> lines(AtVersion<Vocabulary> at, Overview overview, Screen screen, Map<String, BoardLine> before, Vocabulary was) {
+        Map<String, BoardLine> lines = new LinkedHashMap<>();
+        before.forEach((id, line) -> {
+            Board board = at.content().at(id);
+            lines.put(id, board == was.at(id) ? line : line(at, board, overview, screen, line.toMend));
+        });
+        return lines;
+    }
+
+    private static BoardLine line(AtVersion<Vocabulary> at, Board board, Overview overview, Screen screen, boolean toMend) {
+        TalkLayout layout = TalkLayout.of(screen, board.shape(), board.look().over(at.content().whole().look()));
+        Revealed.Line shown = overview.revealed().line(board);
+        return new BoardLine(board.id(), board.name(), at.revisionOf(board.id()), board.rows(), board.columns(), board.buttons().size(),
+            board.emptyCells().size(), overview.wayHome().keptFree(board), overview.routes().to(board.id()).orElse(null),
+            overview.routes().openersOf(board.id()).size(), shown.words(), shown.shown(), toMend, layout.cellWidth().mm(), layout.cellHeight().mm(),
+            layout.small());
     }
 
     private static Set<String> toMend(Routes routes) {

@@ -75,6 +75,38 @@ class EditApiTest {
         assertThat(finding.get("sentence").asString()).isEqualTo("No button opens Harbour.");
     }
 
+    private void edit(String edit) {
+        assertThat(http.post(vocabulary + "/edits", "{\"base\":%d,\"edit\":%s}".formatted(version(), edit)).status()).as(edit).isEqualTo(200);
+        toldAsAnew(edit);
+    }
+
+    /** What is told of each board is what would be told if nothing had been known before. */
+    private void toldAsAnew(String after) {
+        VocabularyStore.Kept kept = TestServer.bean(VocabularyStore.class).find(Long.parseLong(vocabulary.substring(vocabulary.lastIndexOf('/') + 1)))
+            .orElseThrow();
+        assertThat(kept.lines(ilse.screen())).as(after)
+            .containsExactlyEntriesOf(VocabularyView.lines(kept.at(), Overview.of(kept.vocabulary()), ilse.screen()));
+    }
+
+    @Test
+    void whatIsToldOfBoardsAfterAnEditIsWhatWouldBeToldAnew() {
+        http.get(vocabulary);
+        String dog = button(http.get(vocabulary + "/boards/animals").json(), "dog").get("id").asString();
+        String home = button(http.get(vocabulary + "/boards/animals").json(), "home").get("id").asString();
+        edit("{\"type\":\"give-label\",\"board\":\"animals\",\"button\":\"" + dog + "\",\"label\":\"rowan\"}");
+        edit("{\"type\":\"hold-words\",\"fact\":false,\"reason\":\"allergy\",\"words\":{\"andOpened\":false,\"buttons\":[\"" + dog + "\"],\"allBut\":false}}");
+        edit("{\"type\":\"rename-board\",\"board\":\"animals\",\"name\":\"Åkerbär\"}");
+        edit("{\"type\":\"take-off\",\"board\":\"animals\",\"button\":\"" + home + "\"}");
+        edit("{\"type\":\"lead-to\",\"board\":\"animals\",\"button\":\"" + dog + "\",\"leads\":{\"type\":\"opens\",\"board\":\"play\"}}");
+        edit("{\"type\":\"delete-board\",\"board\":\"animals-more\"}");
+        assertThat(http.post(vocabulary + "/undo", "{}").status()).isEqualTo(200);
+        toldAsAnew("undo");
+        newBoard(version(), "Harbour");
+        toldAsAnew("a new board");
+        words(version(), "animals", "sloe");
+        toldAsAnew("a word");
+    }
+
     @Test
     void aDeletedBoardLeavesLooseEndsThatOneEditMends() {
         http.post(vocabulary + "/edits", "{\"base\":1,\"edit\":{\"type\":\"delete-board\",\"board\":\"animals-more\"}}");
