@@ -103,6 +103,7 @@ import org.dwimble.core.pattern.Pattern;
 import org.dwimble.core.plan.Hold;
 import org.dwimble.core.plan.Plan;
 import org.dwimble.core.plan.Step;
+import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.reveal.Meant;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
@@ -268,6 +269,7 @@ public class IntentionTest {
         assertThat(fromBefore.looseEnds()).isEqualTo(anew.looseEnds());
         assertThat(fromBefore.unreachable()).isEqualTo(anew.unreachable());
         assertThat(fromBefore.withNoWayOut()).isEqualTo(anew.withNoWayOut());
+        assertThat(Counts.after(Counts.of(BOARDS), BOARDS, after)).isEqualTo(Counts.of(after));
         WayHome wayHome = WayHome.after(WayHome.of(BOARDS), BOARDS, after);
         after.boards().values().forEach(board -> {
             assertThat(fromBefore.to(board.id())).isEqualTo(anew.to(board.id()));
