@@ -65,7 +65,8 @@ public final class Screenshots {
         page = odile.newPage();
         page.navigate(address + "/");
         signIn(page, "Odile");
-        show("/caseload", "caseload");
+        show("/caseload", "caseload", () -> List.of("Ilse", "Mr Adair", "Nour")
+            .forEach(name -> page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(name + "’s home board").setExact(true)).waitFor()));
         show("/students/sefa/start", "starters");
         long ilse = vocabulary("Ilse");
         String harbour = board(ilse, "Harbour");
