@@ -163,6 +163,32 @@ class WireTest {
         }
     }
 
+    /** Those that were turned away are not counted for ever: else a school behind one address would be locked out in the end. */
+    @Test
+    void whoWasTurnedAwayComesInAgainWhenOthersHaveGone() throws IOException {
+        List<Socket> all = new ArrayList<>();
+        try {
+            for (int i = 0; i < 2 * Limits.CONNECTIONS_OF_ONE_ADDRESS + 20; i++) {
+                all.add(connected());
+            }
+        } finally {
+            for (Socket socket : all) {
+                socket.close();
+            }
+        }
+        boolean answered = false;
+        for (int i = 0; i < 200 && !answered; i++) {
+            try (Socket socket = connected()) {
+                socket.setSoTimeout(500);
+                send(socket, "GET /api/health HTTP/1.1\r\nHost: a\r\n\r\n");
+                answered = socket.getInputStream().read() == 'H';
+            } catch (IOException turnedAway) {
+                // Not all that were closed here have been closed there yet.
+            }
+        }
+        assertThat(answered).isTrue();
+    }
+
     /** A byte is sent now and then until the other side has closed it, or for a minute. */
     private static boolean dripped(Socket socket) throws IOException {
         socket.setSoTimeout(250);
