@@ -1,6 +1,6 @@
 import { Button as PlainButton } from 'antd';
 import { useState } from 'react';
-import type { Board, BoardLine, Button, Doing as Done, Intention, Kind, VocabularyView } from '../../api/types';
+import type { Board, BoardLine, Button, Intention, Kind, VocabularyView } from '../../api/types';
 import { useQuery } from '@tanstack/react-query';
 import { ButtonPicture, Pic } from '../../drawn/art';
 import { whole } from '../../drawn/layers';
@@ -8,6 +8,7 @@ import { found } from '../../data/pictures';
 import { revealed, whyKept } from '../../data/plan';
 import { say } from '../../data/voice';
 import type { Doing } from './bench';
+import { does, leadsWhere, opensABoard, says, taps } from './buttonWords';
 import { DottedChoice, DottedText } from '../../shell/Dotted';
 import { spoken } from '../../data/cells';
 import { kinds } from '../../drawn/kindNames';
@@ -259,63 +260,4 @@ export function ButtonSentence({
       )}
     </section>
   );
-}
-
-function opensABoard(button: Button, view: VocabularyView): boolean {
-  const { leads } = button;
-  return leads.type === 'opens' && view.boards.some((b) => b.id === leads.board);
-}
-
-function says(button: Button): string {
-  switch (button.says.type) {
-    case 'label':
-      return 'its own label';
-    case 'words':
-      return `“${button.says.text}”`;
-    case 'nothing':
-      return 'nothing';
-  }
-}
-
-function does(doings: Done[]): string {
-  return doings
-    .map((d) => {
-      switch (d.type) {
-        case 'spell':
-          return `spells “${d.letters}”`;
-        case 'add-space':
-          return 'adds a space';
-        case 'take-last-off':
-          return 'takes one off';
-        case 'clear-message':
-          return 'clears the message';
-        case 'say-message':
-          return 'says the message';
-      }
-    })
-    .join(' and ');
-}
-
-function leadsWhere(button: Button, view: VocabularyView): string {
-  switch (button.leads.type) {
-    case 'stays':
-      return 'stays here';
-    case 'home':
-      return 'goes home';
-    case 'back':
-      return 'goes back';
-    case 'elsewhere':
-      return 'opens another vocabulary';
-    case 'opens': {
-      const to = button.leads.board;
-      const board = view.boards.find((b) => b.id === to);
-      return board ? `opens ${board.name}${button.leads.once ? ' and comes back after one word' : ''}` : 'opens a board that is not there';
-    }
-  }
-}
-
-function taps(line: BoardLine): string {
-  if (!line.route) return 'No taps from home lead to this board.';
-  const n = line.route.length + 1;
-  return n === 1 ? '1 tap, from home.' : `${n} taps from home.`;
 }

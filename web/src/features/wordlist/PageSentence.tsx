@@ -1,6 +1,8 @@
 import type { PageSetup } from '../../api/types';
 import { Choice, controls } from '../sheet';
 
+const LIES = { BEST: 'whichever way is better', UPRIGHT: 'standing up', LYING: 'lying down' };
+
 const PAPERS: Record<PageSetup['paper'] | 'OWN', string> = {
   A4: 'A4',
   A3: 'A3',
@@ -71,8 +73,7 @@ export function PageSentence({
           of {own.length('width', 'Width of the paper')} by {own.length('height', 'Height of the paper')}
         </>
       )}{' '}
-      {is.choice('turn', 'Which way the paper lies', { BEST: 'whichever way is better', UPRIGHT: 'standing up', LYING: 'lying down' })}, the printer leaving{' '}
-      {is.length('margin', 'What the printer cannot print on')} free.
+      {is.choice('turn', 'Which way the paper lies', LIES)}, the printer leaving {is.length('margin', 'What the printer cannot print on')} free.
     </>
   );
 }

@@ -6,6 +6,9 @@ import { CalendarSentence } from './CalendarSentence';
 import { GameSentence, MatsSentence } from './GameSentence';
 import { ShortSentence } from './ShortSentence';
 
+const CUT_ALONG = { EDGE: 'an edge to cut along', CUT: 'lines to cut along between them', NONE: 'no lines' };
+const TURNED_OVER = { LONG: 'the long edge', SHORT: 'the short edge' };
+
 /** The sentence that sets a support up: every dotted word in it is a control. */
 export function SupportSentence({ support, mayEdit, onSet }: Of<Support>) {
   const rest = { mayEdit, onSet };
@@ -101,8 +104,7 @@ function CardsSentence({ support: cards, mayEdit, onSet }: Of<Named<'cards'>>) {
           wide and {is.length('height', 'Height of a card')} high
         </>
       )}
-      , {is.length('gap', 'Gap between cards')} apart, with{' '}
-      {is.choice('lines', 'Lines to cut along', { EDGE: 'an edge to cut along', CUT: 'lines to cut along between them', NONE: 'no lines' })}, corners rounded by{' '}
+      , {is.length('gap', 'Gap between cards')} apart, with {is.choice('lines', 'Lines to cut along', CUT_ALONG)}, corners rounded by{' '}
       {is.length('corner', 'How far corners are rounded')},{' '}
       {is.choice('back', 'What is on the back', {
         NONE: 'nothing on the back',
@@ -111,7 +113,7 @@ function CardsSentence({ support: cards, mayEdit, onSet }: Of<Named<'cards'>>) {
         WORD: 'the word alone on the back',
         PATTERN: 'a pattern on the back',
       })}
-      {cards.back !== 'NONE' && <> turned over {is.choice('flip', 'The edge the printer turns over', { LONG: 'the long edge', SHORT: 'the short edge' })}</>},{' '}
+      {cards.back !== 'NONE' && <> turned over {is.choice('flip', 'The edge the printer turns over', TURNED_OVER)}</>},{' '}
       {is.yes('hole', 'A hole for a key ring', 'a hole for a key ring', 'no hole')},
     </>
   );

@@ -17,11 +17,12 @@ export function ShortSentence({
 }: Of<Named<'first-then' | 'choices' | 'token-board' | 'rules' | 'feelings-scale' | 'conversation-cards' | 'pairs' | 'picture-pages' | 'ways'>>) {
   switch (support.type) {
     case 'first-then': {
+      const pairs = support.onSheet === 1 ? 'pair' : 'pairs';
       const is = controls(support, mayEdit, onSet);
       return (
         <>
           {is.text('first', 'Over the first', 'nothing')} and {is.text('then', 'Over the second', 'nothing')}, {is.number('onSheet', 'Pairs on a sheet', 1, 6)}{' '}
-          {support.onSheet === 1 ? 'pair' : 'pairs'} on a sheet,
+          {pairs} on a sheet,
         </>
       );
     }
