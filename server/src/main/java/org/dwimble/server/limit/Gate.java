@@ -13,7 +13,7 @@ import org.eclipse.jetty.util.Callback;
 
 /**
  * What every request passes first: every answer gets the headers that keep browsers careful; a body is counted while it comes and must come at least so
- * fast.
+ * fast; whoever is answered before all of it came hears the answer.
  */
 final class Gate extends Handler.Wrapper {
     private static final long BESIDE_THE_FILE = 64 << 10;
@@ -34,12 +34,13 @@ final class Gate extends Handler.Wrapper {
         if (request.getLength() == 0) {
             return super.handle(request, response, callback);
         }
+        Callback rest = new Remainder(request, callback);
         long most = isFile(request) ? BESIDE_THE_FILE + mostOfFile(request.getHttpURI().getPath()) : Limits.REQUEST_BYTES;
         if (request.getLength() > most) {
-            answers.give(response, callback, Answers.Why.TOO_LONG, most >> 20);
+            answers.give(response, rest, Answers.Why.TOO_LONG, most >> 20);
             return true;
         }
-        return super.handle(new Watched(request, most), response, callback);
+        return super.handle(new Watched(request, most), response, rest);
     }
 
     static boolean isFile(Request request) {

@@ -31,6 +31,8 @@ public final class Limits {
     public static final int HEADER_SECONDS = (int) set("HEADER_SECONDS", 10);
     /** Without a byte of a body. */
     public static final int IDLE_SECONDS = (int) set("IDLE_SECONDS", 10);
+    /** So long the rest of a body that was refused is thrown away, so that its sender hears why. */
+    public static final int REMAINDER_SECONDS = (int) set("REMAINDER_SECONDS", 30);
     /** A body must come at least so fast on the whole, once it has had {@link #HEADER_SECONDS} to begin. */
     public static final long LEAST_BYTES_A_SECOND = set("LEAST_BYTES_A_SECOND", 1_024);
 

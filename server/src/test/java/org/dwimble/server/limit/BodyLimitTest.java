@@ -3,6 +3,7 @@ package org.dwimble.server.limit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
+import java.io.OutputStream;
 import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -13,6 +14,8 @@ import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 @ExtendWith(TestServer.class)
 class BodyLimitTest {
@@ -47,6 +50,21 @@ class BodyLimitTest {
                 .write(("POST /api/own-pictures HTTP/1.1\r\nHost: a\r\nContent-Type: multipart/form-data; boundary=x\r\nContent-Length: " + (900L << 20)
                     + "\r\n\r\n").getBytes(StandardCharsets.US_ASCII));
             assertThat(new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8)).startsWith("HTTP/1.1 413").contains("at once, 60 MB");
+        }
+    }
+
+    /** A connection closed while somebody sends would take away what he was told. */
+    @ParameterizedTest
+    @ValueSource(strings = {"POST /api/session", "POST /api/students"})
+    void whoIsAnsweredWhileStillSendingMaySendOnAndHearsTheAnswer(String what) throws Exception {
+        try (Socket socket = new Socket("localhost", TestServer.port())) {
+            OutputStream to = socket.getOutputStream();
+            to.write((what + " HTTP/1.1\r\nHost: a\r\nConnection: close\r\nContent-Type: application/json\r\nContent-Length: " + LONG.length()
+                + "\r\n\r\n").getBytes(StandardCharsets.US_ASCII));
+            int first = socket.getInputStream().read();
+            to.write(LONG.getBytes(StandardCharsets.US_ASCII));
+            assertThat((char) first + new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8)).startsWith("HTTP/1.1 413")
+                .contains(SENTENCE);
         }
     }
 
