@@ -25,7 +25,9 @@ function told(way: WayOn): string {
     case 'board':
       return `on ${way.name} (${way.empty} free)`;
     case 'new board':
-      return `on a new board from ${way.name}`;
+      return way.boards === 1
+        ? `on a new board from ${way.name}`
+        : `on ${way.boards.toLocaleString()} new boards, the first opened from ${way.name}, each next from the one before`;
     case 'new row':
       return `in a new row below: no word moves, cells get ${mm(way.thenMm)} mm high instead of ${mm(way.heightMm)}${way.small ? ', which many hands miss' : ''}`;
     case 'kept cell':
@@ -40,6 +42,7 @@ function told(way: WayOn): string {
 export function WordAdvice({
   word,
   full,
+  many,
   advice,
   board,
   hint,
@@ -52,6 +55,8 @@ export function WordAdvice({
 }: {
   word: string;
   full: boolean;
+  /** More words than one. */
+  many: boolean;
   advice?: Advice;
   board: string;
   hint: string;
@@ -108,7 +113,7 @@ export function WordAdvice({
       {already}
       {first && (
         <p className={bench.wayOn}>
-          No room here. <kbd>Enter</kbd> puts it {door(told(first), () => onWay(first))}
+          No room here. <kbd>Enter</kbd> puts {many ? 'them' : 'it'} {door(told(first), () => onWay(first))}
           {boards.map((w, i) => (
             <span key={w.board}>
               {i === 0 ? ', or on ' : ', '}

@@ -8,7 +8,7 @@ import { spoken } from '../../data/cells';
 import { advice } from '../../data/boards';
 import { countHere, isList, MOST_AT_ONCE, onOneLine, opensBoards } from '../../data/typed';
 import { useAdvice, WordAdvice, type Elsewhere } from './WordAdvice';
-import { wayByKey, type WayOn } from './ways';
+import { wayByKey, waysOn, type WayOn } from './ways';
 import bench from '../../shell/bench.module.css';
 
 interface Props {
@@ -90,14 +90,14 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
       onFill(text);
       return;
     }
-    if (!full || !word || count > MOST_AT_ONCE) {
+    if (!full || !word) {
       onPut(text, picture);
       return;
     }
     const known = await queries.fetchQuery(advice(vocabulary, version, board, word.slice(0, 100), count)).catch(() => undefined);
-    const way = known && wayByKey(known, { ctrlKey, metaKey, altKey, shiftKey });
+    const way = known && (count > MOST_AT_ONCE ? waysOn(known).find((w) => w.way === 'new board') : wayByKey(known, { ctrlKey, metaKey, altKey, shiftKey }));
     if (way) onWay(way);
-    else if (!known) onPut(text, picture);
+    else if (!known || count > MOST_AT_ONCE) onPut(text, picture);
   }
 
   function keys(event: KeyboardEvent<HTMLInputElement>) {
@@ -211,6 +211,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
         <WordAdvice
           word={word}
           full={full}
+          many={count > 1}
           advice={advised}
           board={board}
           hint={hint}

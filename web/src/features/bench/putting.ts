@@ -78,8 +78,9 @@ export function usePutting() {
       });
     }
 
-    /** A new board for words that have no room here, opened from the nearest board that has a cell for its button. */
-    async function putFurther(words: string, from: string, chosen?: string) {
+    /** A new board, or several, for words that have no room here, opened from the nearest board that has a cell for its button. */
+    async function putFurther(words: string, { from, boards }: { from: string; boards: number }, chosen?: string) {
+      const name = /^More /.test(line.name) ? line.name : `More ${line.name}`;
       move({ move: 'type', text: '' });
       const changed = await change({
         what: 'words',
@@ -87,9 +88,10 @@ export function usePutting() {
         board: from,
         text: words,
         picture: chosen,
-        onNewBoard: /^More /.test(line.name) ? line.name : `More ${line.name}`,
+        onNewBoard: name,
+        fillOn: boards > 1 || undefined,
       });
-      const added = changed?.boards.find((b) => changed.added.includes(b.id));
+      const added = changed?.boards.find((b) => b.name === name && changed.added.includes(b.id));
       if (!changed) move({ move: 'not put', text: words });
       else if (added) onWent({ words: wordsOf(words), board: added.id, name: added.name });
     }
@@ -100,7 +102,7 @@ export function usePutting() {
         case 'board':
           return put(words, chosen, { board: way.board, name: way.name });
         case 'new board':
-          return putFurther(words, way.from, chosen);
+          return putFurther(words, way, chosen);
         case 'new row':
           return put(words, chosen, 'new row');
         case 'kept cell':

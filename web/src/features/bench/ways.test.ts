@@ -9,7 +9,7 @@ const advice: Advice = {
     { board: 'eat', name: 'Eating', empty: 3, why: 'SAME_TOPIC' },
     { board: 'more', name: 'More', empty: 9, why: 'SAME_TOPIC' },
   ],
-  further: { from: 'topics', name: 'More topics' },
+  further: { from: 'topics', name: 'More topics', boards: 1 },
   row: { rows: 6, heightMm: 22, thenMm: 18, small: false },
   kept: { cell: { row: 4, column: 0 }, home: false },
 };

@@ -3,7 +3,7 @@ import type { Advice, Cell } from '../../api/types';
 /** A way on for words that have no room on the board that is shown, and the key that goes it. */
 export type WayOn =
   | { way: 'board'; board: string; name: string; empty: number }
-  | { way: 'new board'; from: string; name: string }
+  | { way: 'new board'; from: string; name: string; boards: number }
   | { way: 'new row'; rows: number; heightMm: number; thenMm: number; small: boolean }
   | { way: 'kept cell'; cell: Cell; home: boolean };
 
@@ -15,7 +15,7 @@ export function waysOn(advice: Advice): WayOn[] {
   const { rooms, further, row, kept } = advice;
   return [
     ...rooms.map((r): WayOn => ({ way: 'board', board: r.board, name: r.name, empty: r.empty })),
-    ...(further ? [{ way: 'new board' as const, from: further.from, name: further.name }] : []),
+    ...(further ? [{ way: 'new board' as const, ...further }] : []),
     ...(row ? [{ way: 'new row' as const, ...row }] : []),
     ...(kept ? [{ way: 'kept cell' as const, ...kept }] : []),
   ];

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -17,6 +18,7 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.find.WordPlaces;
 import org.dwimble.core.route.Routes;
+import org.dwimble.core.route.Siblings;
 import org.dwimble.core.route.WayHome;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.TalkLayout;
@@ -54,8 +56,11 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
     public record Room(String board, String name, int empty, Why why) {
     }
 
-    /** @param from the board with an empty cell for the button that opens the new one */
-    public record Further(String from, String name) {
+    /**
+     * @param from   the board with an empty cell for the button that opens the new one
+     * @param boards how many new boards the words need, at least 1; the second is opened from the first, and so on
+     */
+    public record Further(String from, String name, int boards) {
     }
 
     /** @param home true if the other boards have home there, false if they have back */
@@ -83,7 +88,8 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
         if (here == null || room(here, wayHome) >= asked.cells) {
             return new Advice(stands, List.of(), null, null, null);
         }
-        return new Advice(stands, rooms(vocabulary, wayHome, here, asked.cells, topics.get(), categoriesOf), further(vocabulary, routes, wayHome, here),
+        return new Advice(stands, rooms(vocabulary, wayHome, here, asked.cells, topics.get(), categoriesOf),
+            further(vocabulary, routes, wayHome, here, asked.cells),
             asked.cells == 1 ? kept(wayHome, here) : null, row(vocabulary, wayHome, here, asked.cells, screen));
     }
 
@@ -164,13 +170,23 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
      * From the nearest board on the way here that has an empty cell, else from one that is opened here (the one with most ways on
      * first: a board of topics), else from any board taps lead to, fewest taps first.
      */
-    private static @Nullable Further further(Vocabulary vocabulary, Routes routes, WayHome wayHome, Board here) {
+    private static @Nullable Further further(Vocabulary vocabulary, Routes routes, WayHome wayHome, Board here, int cells) {
         List<String> way = new ArrayList<>();
         routes.to(here.id()).ifPresent(taps -> taps.forEach(tap -> way.add(0, tap.board())));
         opened(here).stream().filter(vocabulary.boards()::containsKey)
             .sorted(Comparator.comparing(id -> -opened(vocabulary.at(id)).size())).forEach(way::add);
         routes.boardsInOrder().stream().filter(b -> routes.to(b.id()).isPresent()).map(Board::id).forEach(way::add);
         return way.stream().filter(id -> !id.equals(here.id())).map(vocabulary.boards()::get).filter(b -> room(b, wayHome) > 0).findFirst()
-            .map(b -> new Further(b.id(), b.name())).orElse(null);
+            .map(b -> new Further(b.id(), b.name(), boards(vocabulary, wayHome, b, cells))).orElse(null);
+    }
+
+    /** Each but the last of several has a button that opens the next. */
+    private static int boards(Vocabulary vocabulary, WayHome wayHome, Board from, int cells) {
+        Siblings siblings = Siblings.of(vocabulary, from.id());
+        if (room(siblings.newBoard("new", from.name(), null, () -> UUID.randomUUID().toString()), wayHome) >= cells) {
+            return 1;
+        }
+        int each = Math.max(1, room(Board.empty("new", from.name(), siblings.shape()), wayHome) - 1);
+        return Math.max(2, -Math.floorDiv(1 - cells, each));
     }
 }

@@ -190,7 +190,8 @@ public class IntentionTest {
             new MoveLine("harbour", Axis.COLUMNS, 0, 2),
             new SizeLine("harbour", Axis.COLUMNS, 0, 150),
             new LayRows("Feelings", "eat", "eat/apple", null, Pattern.ALL.get(3), List.of(KITE, RAIN, KITE, RAIN, KITE)),
-            new FillBoards("eat", new Cell(0, 3), List.of(KITE, RAIN, KITE, RAIN, KITE, RAIN)),
+            new FillBoards("eat", new Cell(0, 3), List.of(KITE, RAIN, KITE, RAIN, KITE, RAIN), null),
+            new FillBoards("eat", null, List.of(KITE, RAIN, KITE, RAIN, KITE, RAIN, KITE, RAIN, KITE), new ReadyWord("sky", null, null)),
             new OpenedFrom(new NewBoard("Beach", "eat", null, new Shape(3, 3), List.of(KITE)), "eat", new Cell(0, 2), "Beach", "base/kite"),
             new BringButtons(List.of(Button.word("far", new Cell(2, 2), "far", null, Kind.WHERE)), "Elsewhere", "eat", null),
             new BringBoard(board("far", "wide open>gone"), "Far", "harbour", "harbour/boat"),
@@ -408,15 +409,25 @@ public class IntentionTest {
     @Test
     void anOpenerPromisedATakenCellIsRefusedWithItsPlace() {
         assertThatThrownBy(() -> made(new PutOpener("eat", new Cell(0, 0), "attic", null, Leads.HOME))).hasMessageContaining("cell-taken");
-        assertThatThrownBy(() -> new FillBoards("eat", null, List.of(KITE.opening(List.of(RAIN))))).hasMessageContaining("fill-without-boards");
+        assertThatThrownBy(() -> new FillBoards("eat", null, List.of(KITE.opening(List.of(RAIN))), null)).hasMessageContaining("fill-without-boards");
     }
 
     @Test
     void moreWordsThanABoardHoldsGoOnNewBoardsAfterIt() {
-        Change change = made(new FillBoards("eat", null, java.util.Collections.nCopies(17, RAIN)));
+        Change change = made(new FillBoards("eat", null, java.util.Collections.nCopies(17, RAIN), null));
         assertThat(drawn(change.after().boards().get("eat"))).containsExactly("apple pear rain rain", "back home rain eat 2");
         assertThat(change.after().boards().values()).filteredOn(b -> b.name().startsWith("eat ")).hasSize(3);
         assertThat(change.after().boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> b.label().equals("rain"))).hasSize(17);
+        assertThat(org.dwimble.core.route.Routes.of(change.after()).unreachable()).as("every one can be gone to").extracting(Board::id)
+            .containsExactly("attic");
+    }
+
+    @Test
+    void wordsWithNoRoomFillNewBoardsOpenedFromWhereThereIs() {
+        Change change = made(new FillBoards("eat", null, java.util.Collections.nCopies(11, RAIN), new ReadyWord("sky", null, null)));
+        assertThat(drawn(change.after().boards().get("eat"))).as("only the way to them").containsExactly("apple pear sky .", "back home . .");
+        assertThat(change.after().boards().values()).filteredOn(b -> b.name().startsWith("sky")).extracting(Board::name).containsExactly("sky", "sky 2");
+        assertThat(change.after().boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> b.label().equals("rain"))).hasSize(11);
         assertThat(org.dwimble.core.route.Routes.of(change.after()).unreachable()).as("every one can be gone to").extracting(Board::id)
             .containsExactly("attic");
     }

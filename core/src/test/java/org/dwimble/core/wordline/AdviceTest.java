@@ -4,14 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.dwimble.core.Boards.board;
 import static org.dwimble.core.Boards.vocabulary;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.edit.boards.FillBoards;
+import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
 import org.dwimble.core.screen.UsualScreen;
@@ -75,16 +79,27 @@ class AdviceTest {
     @Test
     void aNewBoardWouldBeOpenedFromTheNearestBoardOnTheWayWithACellFree() {
         Vocabulary roomy = boards.with(board("home", "eat>eat play>play sea>sea", ". . ."));
-        assertThat(on(roomy, "eat", "plum", 9).further()).isEqualTo(new Advice.Further("home", "home"));
+        assertThat(on(roomy, "eat", "plum", 4).further()).isEqualTo(new Advice.Further("home", "home", 1));
+    }
+
+    @Test
+    void asManyNewBoardsAreToldAsFillingOnMakes() {
+        Vocabulary roomy = boards.with(board("home", "eat>eat play>play sea>sea", ". . ."));
+        for (int count = 5; count < 30; count++) {
+            Vocabulary filled = new FillBoards("home", null, Collections.nCopies(count, new ReadyWord("plum", null, null)),
+                new ReadyWord("More eat", null, null))
+                .on(roomy, () -> UUID.randomUUID().toString()).after();
+            assertThat(on(roomy, "eat", "plum", count).further().boards()).as("%s words", count).isEqualTo(filled.boards().size() - roomy.boards().size());
+        }
     }
 
     @Test
     void elseFromABoardThatIsOpenedHereTheOneWithMostWaysOnFirstElseFromAnyBoard() {
-        assertThat(on("home", "whistle", 1).further()).as("eat is full, play has a cell").isEqualTo(new Advice.Further("play", "play"));
-        assertThat(on("eat", "plum", 9).further()).as("home’s two cells are kept free").isEqualTo(new Advice.Further("more", "more"));
+        assertThat(on("home", "whistle", 1).further()).as("eat is full, play has a cell").isEqualTo(new Advice.Further("play", "play", 1));
+        assertThat(on("eat", "plum", 9).further()).as("home’s two cells are kept free").isEqualTo(new Advice.Further("more", "more", 3));
         Vocabulary topics = boards.with(List.of(board("home", "play>play sea>sea eat>eat", "topics>topics . ."), board("topics", "more>more sea>sea .",
             "back:back home:home .")));
-        assertThat(on(topics, "home", "whistle", 2).further()).isEqualTo(new Advice.Further("topics", "topics"));
+        assertThat(on(topics, "home", "whistle", 2).further()).isEqualTo(new Advice.Further("topics", "topics", 1));
     }
 
     @Test

@@ -59,7 +59,7 @@ class WordLineApi {
      * @param from    the cell promised for the first word; none for the first empty one
      * @param picture chosen for the first typed word; none to take the best found
      * @param chosen  words with their pictures, instead of a text
-     * @param fillOn  true to go on on new boards after it if there are more words than cells
+     * @param fillOn  true to go on on new boards after it, or after the new one, if there are more words than cells
      * @param onNewBoard name of a new board for them, opened from the board named; none to put them on that board itself
      * @param newRow  true to put them into a new row below the others
      */
@@ -153,17 +153,21 @@ class WordLineApi {
         @RequestParam(required = false) @Nullable String step) {
         List<WordLine.Entry> entries = request.entries();
         if (Boolean.TRUE.equals(request.fillOn())) {
-            return editing.edit(account, vocabulary, request.base(),
-                new FillBoards(request.board(), request.from(), editing.ready(account, vocabulary, entries, FillBoards.MOST)), step);
+            return editing.edit(account, vocabulary, request.base(), new FillBoards(request.board(), request.from(),
+                editing.ready(account, vocabulary, entries, FillBoards.MOST), opener(account, vocabulary, request)), step);
         }
         List<ReadyWord> ready = editing.ready(account, vocabulary, entries);
         List<Choice> choices = request.picture() == null ? List.of() : List.of(Choice.ofPicture(entries.get(0).pictureWord(), request.picture()));
         if (Boolean.TRUE.equals(request.newRow())) {
             return editing.edit(account, vocabulary, request.base(), new PutWordsInNewRow(request.board(), ready), choices, step, Learned.Answer.NOT_ASKED);
         }
-        List<ReadyWord> put = request.onNewBoard() == null ? ready : List.of(editing.ready(account, vocabulary, WordLine.opener(request.onNewBoard()))
-            .get(0).opening(ready));
+        ReadyWord opener = opener(account, vocabulary, request);
+        List<ReadyWord> put = opener == null ? ready : List.of(opener.opening(ready));
         return editing.edit(account, vocabulary, request.base(), new PutWords(request.board(), request.from(), put), choices, step, Learned.Answer.NOT_ASKED);
+    }
+
+    private @Nullable ReadyWord opener(Account account, long vocabulary, WordsRequest request) {
+        return request.onNewBoard() == null ? null : editing.ready(account, vocabulary, WordLine.opener(request.onNewBoard())).get(0);
     }
 
     @GetMapping("/patterns")

@@ -330,6 +330,21 @@ class BuildingBrowserTest extends Counted {
     }
 
     @Test
+    void moreWordsThanTheNewBoardForThemHoldsGoOnSeveral() {
+        w.bench(id, "feelings");
+        paste(String.join("\n", java.util.Collections.nCopies(110, "rain")));
+        assertThat(page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("No room here.")))
+            .containsText("puts them on 3 new boards, the first opened from ");
+        press("Enter");
+        w.button("go there").waitFor(new Locator.WaitForOptions().setTimeout(LONG_WORK_MS));
+        w.button("go there").click();
+        assertThat(w.heading("More Feelings")).isVisible();
+        assertThat(w.link("More Feelings 3")).isVisible();
+        assertThat(now().boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> b.label().equals("rain")).count())
+            .isGreaterThanOrEqualTo(110);
+    }
+
+    @Test
     void aSpokenTextIsReplacedEverywhere() {
         w.bench(id, "home");
         press("=");

@@ -25,13 +25,14 @@ import org.dwimble.core.version.Needs;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Puts more words than a board holds: on it, and on new boards after it, each opened from the last cell of the one before and
- * called like the first with a number. All of the words are put, or none.
+ * Puts more words than a board holds: on it, or on a new board opened from it, and on new boards after that, each opened from the last cell of the one
+ * before and called like the first with a number. All of the words are put, or none.
  *
- * @param from  the cell promised for the first word; null for the first empty one
- * @param words none of which opens a board
+ * @param from   the cell promised for the first word, or for the button that opens the first new board; null for the first empty one
+ * @param words  none of which opens a board
+ * @param opener what opens the first new board, which is called like it; null to begin on the board itself
  */
-public record FillBoards(String board, @Nullable Cell from, List<ReadyWord> words) implements Intention {
+public record FillBoards(String board, @Nullable Cell from, List<ReadyWord> words, @Nullable ReadyWord opener) implements Intention {
     /** The most words put so. */
     public static final int MOST = 5_000;
 
@@ -44,15 +45,23 @@ public record FillBoards(String board, @Nullable Cell from, List<ReadyWord> word
 
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
-        Board first = On.board(now, board);
+        Board named = On.board(now, board);
         Needs needs = from == null ? Needs.of(new Key.OfShape(board)) : Needs.of(new Key.OfCell(board, from), new Key.OfShape(board));
         List<Board> filled = new ArrayList<>();
         Shape shape = Siblings.of(now, board).shape();
         WayHome wayHome = WayHome.of(now);
+        Board first = named;
+        if (opener != null) {
+            Standing cell = named.rooms(On.cellsToFill(now, named, from)).stream().findFirst()
+                .orElseThrow(() -> new Unacceptable("board-full", "board", named.name(), "word", Text.cut(opener.label(), 30)));
+            first = bare(shape, wayHome, Text.cut(opener.label(), Board.LONGEST_NAME), ids);
+            Button opens = Button.leading(ids.get(), cell.cell(), opener.label(), opener.picture(), new Leads.Opens(first.id()));
+            filled.add(named.with(List.of(opens.withStanding(cell))));
+        }
         Board on = first;
         int next = 0;
         for (int number = 2; next < words.size(); number++) {
-            List<Standing> cells = on.rooms(On.cellsToFill(now, on, on == first ? from : null));
+            List<Standing> cells = on.rooms(On.cellsToFill(now, on, on == named ? from : null));
             boolean last = cells.size() >= words.size() - next;
             int fit = last ? words.size() - next : cells.size() - 1;
             if (fit < 1) {
@@ -69,7 +78,7 @@ public record FillBoards(String board, @Nullable Cell from, List<ReadyWord> word
             filled.add(on.with(put));
             on = after;
         }
-        return Change.of(now, now.with(filled), needs, Told.of("filled-boards", "count", words.size(), "boards", filled.size() - 1, "board", first.name()));
+        return Change.of(now, now.with(filled), needs, Told.of("filled-boards", "count", words.size(), "boards", filled.size() - 1, "board", named.name()));
     }
 
     /** With its way home where the other boards have theirs, and nothing else of theirs: all its cells are for the words. */
