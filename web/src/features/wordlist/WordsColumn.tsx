@@ -7,6 +7,7 @@ import { Pic } from '../../drawn/art';
 import { Choice } from '../sheet';
 import { WordPictures } from './WordPictures';
 import type { Act } from '../../data/lists';
+import { BEGINS, SILENT } from './dragging';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
 
@@ -32,11 +33,6 @@ class RowTouch extends TouchSensor {
 
 /** Dropped here, a word goes to the end. */
 const END = 'end';
-/** Who drags sees it; who cannot see moves words by keys, and the list tells their new order. */
-const SILENT = { onDragStart: () => undefined, onDragOver: () => undefined, onDragEnd: () => undefined, onDragCancel: () => undefined };
-/** So far the mouse goes before a press is a drag, in pixels; so long a finger rests, in milliseconds. */
-const BEGINS = { mouse: { distance: 5 }, touch: { delay: 250, tolerance: 8 } };
-
 /** The words in order: typed or pasted below, dragged or moved by keys, each with its picture and how often it is printed. */
 export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act) => Promise<WordList | undefined> }) {
   const [typed, setTyped] = useState('');

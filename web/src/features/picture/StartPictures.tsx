@@ -1,0 +1,68 @@
+import { Select } from 'antd';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { FoundPicture } from '../../api/types';
+import { Pic } from '../../drawn/art';
+import { used } from '../../data/pictures';
+import { caseload } from '../../data/students';
+import parts from '../../shell/parts.module.css';
+import css from './pictures.module.css';
+
+/** What there is before anything is asked: the categories, and what a student's boards are made of. */
+export function StartPictures({
+  drawers,
+  onCategory,
+  onPick,
+}: {
+  drawers: { name: string; example: string }[];
+  onCategory: (name: string) => void;
+  onPick: (picture: FoundPicture) => void;
+}) {
+  const [student, setStudent] = useState<string>();
+  const rows = useQuery(caseload);
+  const lately = useQuery(used(student));
+  return (
+    <>
+      <section className={css.startCategories} aria-label="Categories">
+        {drawers.map((d) => (
+          <button key={d.name} type="button" className={`${css.chip} ${css.pictured}`} onClick={() => onCategory(d.name)}>
+            <Pic id={d.example} collected />
+            {d.name}
+          </button>
+        ))}
+      </section>
+      <section className={css.startUsed} aria-label="Pictures a student uses">
+        <label>
+          Pictures used for{' '}
+          <Select
+            allowClear
+            aria-label="Student"
+            placeholder="a student"
+            className={css.soundChoice}
+            value={student}
+            onChange={setStudent}
+            options={(rows.data ?? []).map((r) => ({ value: r.student.id, label: r.student.name }))}
+          />
+        </label>
+        {lately.data && lately.data.recent.length === 0 && <p className={parts.quiet}>None was chosen yet.</p>}
+        {lately.data &&
+          lately.data.recent.length > 0 &&
+          (
+            [
+              ['last', lately.data.recent],
+              ['most often', lately.data.often],
+            ] as const
+          ).map(([words, pictures]) => (
+            <div key={words} className={css.usedRow}>
+              <span className={parts.quiet}>{words}</span>
+              {pictures.slice(0, 12).map((p) => (
+                <button key={p.id} type="button" title={p.name} aria-label={p.name} onClick={() => onPick(p)}>
+                  <Pic id={p.id} collected />
+                </button>
+              ))}
+            </div>
+          ))}
+      </section>
+    </>
+  );
+}
