@@ -23,16 +23,17 @@ export interface Asked {
 /**
  * A view on a page of its own, with a server that answers what is said here and nothing else.
  *
- * @param answers by method and path, such as `GET /api/lists`
+ * @param answers by method and path, such as `GET /api/lists`; a function answers by what stands behind the path
  */
 export function onPage(view: ReactElement, { answers = {}, at = '/', route = '*' }: { answers?: Record<string, unknown>; at?: string; route?: string } = {}) {
   const asked: Asked[] = [];
   vi.stubGlobal('fetch', async (request: Request | string) => {
     const { method, url } = typeof request === 'string' ? { method: 'GET', url: request } : request;
-    const { pathname } = new URL(url, window.location.origin);
+    const { pathname, searchParams } = new URL(url, window.location.origin);
     const text = typeof request === 'string' ? '' : await request.text();
     asked.push({ method, path: pathname, body: text ? JSON.parse(text) : undefined });
-    const answer = answers[`${method} ${pathname}`];
+    const known = answers[`${method} ${pathname}`];
+    const answer: unknown = typeof known === 'function' ? known(searchParams) : known;
     if (answer === undefined) return new Response(JSON.stringify({ detail: `nobody answers ${method} ${pathname}` }), { status: 404 });
     return new Response(JSON.stringify(answer), { status: 200, headers: { 'Content-Type': 'application/json' } });
   });

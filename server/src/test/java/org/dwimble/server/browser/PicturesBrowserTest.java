@@ -17,7 +17,6 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
-import java.util.stream.IntStream;
 import org.dwimble.core.board.Button;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.board.VocabularyStore;
@@ -82,40 +81,6 @@ class PicturesBrowserTest extends SignedIn {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Print it")).click();
         assertThat(page).hasURL(Pattern.compile("/boards/.+/print"));
         assertThat(buttons("My k words").stream().map(Button::label)).hasSize(4).contains("home");
-    }
-
-    @Test
-    void pairsOneSoundApartStandSideBySide() {
-        search("coat");
-        w.button("starts with k").click();
-        page.getByLabel("Pairs with another sound").click();
-        page.keyboard().type("g as in goat");
-        page.keyboard().press("Enter");
-        assertThat(page.locator(".pictures_tiles.pictures_paired")).isVisible();
-        int coat = IntStream.range(0, tiles().count()).filter(i -> tiles().nth(i).locator("span").textContent().equals("coat") && i % 2 == 0)
-            .findFirst().orElseThrow();
-        assertThat(tiles().nth(coat + 1).locator("span")).hasText("goat");
-    }
-
-    @Test
-    void aWordSaidInTwoWaysShowsBoth() {
-        search("tear");
-        w.button("rhymes").click();
-        assertThat(tiles().filter(new Locator.FilterOptions().setHasText("/bɛɹ/"))).hasCount(1);
-        w.button("said /tɪɹ/").click();
-        assertThat(tiles().filter(new Locator.FilterOptions().setHasText("/ɪɹ/")).first()).isVisible();
-        assertThat(tiles().filter(new Locator.FilterOptions().setHasText("/bɛɹ/"))).hasCount(0);
-    }
-
-    @Test
-    void aCategoryIsOpenedByKeyboardAlone() {
-        page.navigate("/pictures");
-        w.button("pets").focus();
-        page.keyboard().press("Enter");
-        assertThat(tiles().filter(new Locator.FilterOptions().setHasText("hamster"))).hasCount(1);
-        tiles().nth(2).focus();
-        page.keyboard().press("Enter");
-        assertThat(tiles().nth(2)).hasAttribute("aria-pressed", "true");
     }
 
     @Test
