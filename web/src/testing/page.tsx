@@ -20,6 +20,8 @@ export interface Asked {
   body?: unknown;
 }
 
+type Answering = (asked: URLSearchParams) => unknown;
+
 /**
  * A view on a page of its own, with a server that answers what is said here and nothing else.
  *
@@ -33,7 +35,7 @@ export function onPage(view: ReactElement, { answers = {}, at = '/', route = '*'
     const text = typeof request === 'string' ? '' : await request.text();
     asked.push({ method, path: pathname, body: text ? JSON.parse(text) : undefined });
     const known = answers[`${method} ${pathname}`];
-    const answer: unknown = typeof known === 'function' ? known(searchParams) : known;
+    const answer: unknown = typeof known === 'function' ? (known as Answering)(searchParams) : known;
     if (answer === undefined) return new Response(JSON.stringify({ detail: `nobody answers ${method} ${pathname}` }), { status: 404 });
     return new Response(JSON.stringify(answer), { status: 200, headers: { 'Content-Type': 'application/json' } });
   });

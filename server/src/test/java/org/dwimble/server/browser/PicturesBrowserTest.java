@@ -17,6 +17,7 @@ import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.dwimble.core.board.Button;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.board.VocabularyStore;
