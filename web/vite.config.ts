@@ -1,9 +1,14 @@
+import { lingui } from '@lingui/vite-plugin';
+import babel from '@rolldown/plugin-babel';
 import react from '@vitejs/plugin-react';
 import { basename } from 'node:path';
 import { defineConfig } from 'vite';
 
+/** Sentences become keys of the catalogue; only files that have any are read for it. */
+const words = { preset: { plugins: ['@lingui/babel-plugin-lingui-macro'] }, rolldown: { filter: { code: /@lingui\/(core|react)\/macro/ } } };
+
 export default defineConfig({
-  plugins: [react()],
+  plugins: [react(), babel({ presets: [words] } as never), lingui()],
   publicDir: 'target/public',
   css: {
     modules: {
@@ -14,5 +19,5 @@ export default defineConfig({
   },
   build: { outDir: 'target/dist', emptyOutDir: true, chunkSizeWarningLimit: 1500 },
   server: { proxy: { '/api': 'http://localhost:8640' } },
-  test: { include: ['src/**/*.test.{ts,tsx}'], css: true },
+  test: { include: ['src/**/*.test.{ts,tsx}'], css: true, testTimeout: 40_000, setupFiles: ['src/testing/words.ts'] },
 } as never);

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { Link, Navigate, Route, Routes } from 'react-router';
@@ -74,9 +75,9 @@ function Pages() {
           path="*"
           element={
             <main className={parts.lone}>
-              <h1>There is no page here</h1>
+              <h1>{t`There is no page here`}</h1>
               <p>
-                <Link to="/caseload">Back to the caseload</Link>
+                <Link to="/caseload">{t`Back to the caseload`}</Link>
               </p>
             </main>
           }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Dropdown } from 'antd';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
@@ -26,13 +27,13 @@ export function Shell({ account, children }: { account: Account; children: React
   return (
     <div className={css.shell}>
       <header className={css.topBar}>
-        <Link to="/caseload" className={css.wordmark} aria-label="dwimble, to the caseload">
+        <Link to="/caseload" className={css.wordmark} aria-label={t`dwimble, to the caseload`}>
           dwimble
         </Link>
-        <nav aria-label="Main">
-          <NavLink to="/caseload">Caseload</NavLink>
-          <NavLink to="/pictures">Pictures</NavLink>
-          <NavLink to="/lists">Print</NavLink>
+        <nav aria-label={t`Main`}>
+          <NavLink to="/caseload">{t`Caseload`}</NavLink>
+          <NavLink to="/pictures">{t`Pictures`}</NavLink>
+          <NavLink to="/lists">{t`Print`}</NavLink>
         </nav>
         <span className={parts.grow} />
         <Dropdown
@@ -40,10 +41,10 @@ export function Shell({ account, children }: { account: Account; children: React
           menu={{
             items: [
               { key: 'who', label: `${account.name}, ${account.work}`, disabled: true },
-              { key: 'work', label: 'Work of today' },
-              ...(account.admin ? [{ key: 'care', label: 'Looking after Dwimble' }] : []),
-              { key: 'notices', label: 'Who made what is in here' },
-              { key: 'out', label: 'Sign out' },
+              { key: 'work', label: t`Work of today` },
+              ...(account.admin ? [{ key: 'care', label: t`Looking after Dwimble` }] : []),
+              { key: 'notices', label: t`Who made what is in here` },
+              { key: 'out', label: t`Sign out` },
             ],
             onClick: ({ key }) => {
               if (key === 'out') leaving.mutate();
@@ -53,7 +54,7 @@ export function Shell({ account, children }: { account: Account; children: React
             },
           }}
         >
-          <button className={css.account} aria-label={`${account.name}: account`}>
+          <button className={css.account} aria-label={t`${account.name}: account`}>
             {account.name.slice(0, 1)}
           </button>
         </Dropdown>

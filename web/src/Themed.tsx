@@ -1,13 +1,17 @@
 import { ConfigProvider } from 'antd';
+import { i18n } from '@lingui/core';
+import { I18nProvider } from '@lingui/react';
 import type { ReactNode } from 'react';
 import { theme } from './theme';
 
 /** Where what opens is drawn. The page itself is there already, so that a dialog’s field can take the keys as soon as it is drawn. */
 const page = () => document.body;
 
-/** Our theme, over the component library’s. */
+/** Our theme, over the component library’s, and the language that is spoken. */
 export const Themed = ({ children }: { children: ReactNode }) => (
-  <ConfigProvider theme={theme} getPopupContainer={page} button={{ autoInsertSpace: false }} wave={{ disabled: true }}>
-    {children}
-  </ConfigProvider>
+  <I18nProvider i18n={i18n}>
+    <ConfigProvider theme={theme} getPopupContainer={page} button={{ autoInsertSpace: false }} wave={{ disabled: true }}>
+      {children}
+    </ConfigProvider>
+  </I18nProvider>
 );

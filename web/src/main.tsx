@@ -1,42 +1,5 @@
-import '@fontsource/atkinson-hyperlegible/400.css';
-import '@fontsource/atkinson-hyperlegible/700.css';
-import '@fontsource/andika/400.css';
-import '@fontsource/andika/700.css';
-import './base.css';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { App as AntApp } from 'antd';
-import { StrictMode } from 'react';
-import { createRoot } from 'react-dom/client';
-import { BrowserRouter } from 'react-router';
-import { Problem } from './api/client';
-import { App } from './App';
-import { applyPalette } from './theme';
-import { keepFocus } from './shell/keptFocus';
-import { Themed } from './Themed';
+import { speak } from './words/words';
 
-applyPalette(document.documentElement);
-keepFocus(document);
-
-const queries = new QueryClient({
-  defaultOptions: {
-    queries: {
-      staleTime: 5_000,
-      retry: (failures, error) => failures < 2 && error instanceof Problem && error.status === 0,
-    },
-    mutations: { networkMode: 'always' },
-  },
-});
-
-createRoot(document.getElementById('root')!).render(
-  <StrictMode>
-    <QueryClientProvider client={queries}>
-      <Themed>
-        <BrowserRouter>
-          <AntApp message={{ maxCount: 3 }}>
-            <App />
-          </AntApp>
-        </BrowserRouter>
-      </Themed>
-    </QueryClientProvider>
-  </StrictMode>,
-);
+// What is said is read from the catalogue when a part is loaded: the language comes before all of them.
+await speak(document.documentElement.lang);
+await import('./start');

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { ThemeConfig } from 'antd';
 import kinds from '../../core/src/main/resources/org/dwimble/core/board/kinds.json';
 
@@ -30,8 +31,8 @@ export const palette = {
 } as const;
 
 export const fonts = {
-  interface: '"Atkinson Hyperlegible", system-ui, sans-serif',
-  board: 'Andika, "Atkinson Hyperlegible", system-ui, sans-serif',
+  interface: t`"Atkinson Hyperlegible", system-ui, sans-serif`,
+  board: t`Andika, "Atkinson Hyperlegible", system-ui, sans-serif`,
 };
 
 export const theme: ThemeConfig = {

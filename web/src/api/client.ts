@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import createClient from 'openapi-fetch';
 import type { paths } from './schema.gen';
 import type { Button, Intention } from './types';
@@ -15,7 +16,7 @@ export class Problem extends Error {
   }
 }
 
-const UNREACHABLE = 'The server cannot be reached. Nothing kept before is lost; check the network, then try again.';
+const UNREACHABLE = t`The server cannot be reached. Nothing kept before is lost; check the network, then try again.`;
 
 /** Suggestions while somebody types must not put a dialog under the typing hands; the change that follows asks. */
 const ASKS_NOT = /^\/api\/(session|pictures|speech)|\/(advice|places|place-for-person|fact-notes)$/;

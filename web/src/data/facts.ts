@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { queryOptions } from '@tanstack/react-query';
 import { answer, client } from '../api/client';
 import type { Fact, Proposal } from '../api/types';
@@ -35,14 +36,14 @@ export const removeFact = (student: string, fact: number) =>
 
 /** The sorts of fact, with what is asked of each. */
 export const SORTS: { what: Fact['what']; name: string; about: string }[] = [
-  { what: 'ALLERGY', name: 'an allergy', about: 'to what' },
-  { what: 'DIET', name: 'a diet', about: 'which' },
-  { what: 'FOOD_RULE', name: 'a food rule of faith or family', about: 'which' },
-  { what: 'INTEREST', name: 'an interest', about: 'in what' },
-  { what: 'SCHOOL_YEAR', name: 'the school year', about: 'its number' },
-  { what: 'DIED', name: 'somebody who died', about: 'the name' },
-  { what: 'LEFT', name: 'somebody who left', about: 'the name' },
-  { what: 'FRIGHTENS', name: 'a place or thing that frightens', about: 'which' },
+  { what: 'ALLERGY', name: t`an allergy`, about: t`to what` },
+  { what: 'DIET', name: t`a diet`, about: 'which' },
+  { what: 'FOOD_RULE', name: t`a food rule of faith or family`, about: 'which' },
+  { what: 'INTEREST', name: t`an interest`, about: t`in what` },
+  { what: 'SCHOOL_YEAR', name: t`the school year`, about: t`its number` },
+  { what: 'DIED', name: t`somebody who died`, about: t`the name` },
+  { what: 'LEFT', name: t`somebody who left`, about: t`the name` },
+  { what: 'FRIGHTENS', name: t`a place or thing that frightens`, about: 'which' },
 ];
 
 /** Those ticked to begin with: what is sure or likely, is not so already, and no other fact speaks against. */

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { queryOptions } from '@tanstack/react-query';
 import { answer, client } from '../api/client';
 import type { Comparison, Spot, WordFate } from '../api/types';
@@ -16,29 +17,29 @@ export const on = (spot: Spot | undefined, board: string) => spot?.board === boa
 
 export const TAGS: Record<WordFate['fate'], string> = {
   MOVED: 'moved',
-  REROUTED: 'another way',
+  REROUTED: t`another way`,
   NEW: 'new',
   GONE: 'gone',
   REPLACED: 'replaced',
-  HELD: 'not shown now',
-  SHOWN: 'shown now',
+  HELD: t`not shown now`,
+  SHOWN: t`shown now`,
   KEPT: 'kept',
 };
 
-const plural = (n: number, one: string) => (n === 1 ? `one ${one}` : `${n} ${one}s`);
+const plural = (n: number, one: string) => (n === 1 ? t`one ${one}` : `${n} ${one}s`);
 
 /** “was on Food, row 2, place 3”; on the same board “was one up, two left”. */
 export function wasAt(word: WordFate, board?: string): string {
   const { was, is } = word;
-  if (!was) return 'was not there';
-  if (!is || was.board !== (board ?? is.board) || was.board !== is.board) return `was on ${was.name}, ${spoken(was.cell)}`;
+  if (!was) return t`was not there`;
+  if (!is || was.board !== (board ?? is.board) || was.board !== is.board) return t`was on ${was.name}, ${spoken(was.cell)}`;
   const down = is.cell.row - was.cell.row;
   const right = is.cell.column - was.cell.column;
   const steps = [
-    down && `${plural(Math.abs(down), 'row')} ${down > 0 ? 'further up' : 'further down'}`,
-    right && `${plural(Math.abs(right), 'place')} ${right > 0 ? 'further left' : 'further right'}`,
+    down && `${plural(Math.abs(down), 'row')} ${down > 0 ? t`further up` : t`further down`}`,
+    right && `${plural(Math.abs(right), 'place')} ${right > 0 ? t`further left` : t`further right`}`,
   ].filter(Boolean);
-  return steps.length > 0 ? `was ${steps.join(', ')}` : 'is reached another way';
+  return steps.length > 0 ? t`was ${steps.join(', ')}` : t`is reached another way`;
 }
 
 /** Each word once, though it stands on several boards: where fewest taps lead to it. The order stays. */

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { queryOptions } from '@tanstack/react-query';
 import { answer, client } from '../api/client';
 import type { Board, Button, Meant, Plan, Revealed, Step, VocabularyView } from '../api/types';
@@ -44,11 +45,11 @@ export function whyKept(plan: Plan, b: Pick<Button, 'step'>, why?: Revealed['kep
   const number = numberOf(plan, b.step ?? undefined);
   switch (why) {
     case 'HELD':
-      return 'held back';
+      return t`held back`;
     case 'WAITS':
-      return number > 0 ? `waits for step ${number}, ${plan.steps[number - 1].name}` : 'waits: it is in no step';
+      return number > 0 ? t`waits for step ${number}, ${plan.steps[number - 1].name}` : t`waits: it is in no step`;
     case 'NOTHING_BEHIND':
-      return 'hidden for now, as nothing behind it is shown';
+      return t`hidden for now, as nothing behind it is shown`;
     default:
       return undefined;
   }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { queryOptions, useQuery } from '@tanstack/react-query';
 import { answer, client, done } from '../api/client';
 import type { Deleted, Member, Student, UsualScreen, VocabularyView } from '../api/types';
@@ -61,6 +62,6 @@ export const screens = queryOptions({ queryKey: ['screens'], queryFn: () => answ
 export function screenName(screen: Student['screen'], usual: UsualScreen[]): string {
   return (
     usual.find((s) => s.screen.width === screen.width && s.screen.height === screen.height)?.name ??
-    `${Math.round(screen.width / 1000)} x ${Math.round(screen.height / 1000)} mm`
+    t`${Math.round(screen.width / 1000)} x ${Math.round(screen.height / 1000)} mm`
   );
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Job } from '../api/types';
 
 /** A link to what came of it: pages open beside, other files are saved. */
@@ -12,12 +13,12 @@ export const percent = ({ done, of }: Pick<Job, 'done' | 'of'>) => (of > 0 ? Mat
 export function stateInWords(job: Job): string {
   switch (job.state) {
     case 'RUNNING':
-      return job.of > 1 ? `${job.done} of ${job.of} done` : 'being done';
+      return job.of > 1 ? t`${job.done} of ${job.of} done` : t`being done`;
     case 'DONE':
       return 'done';
     case 'CANCELLED':
-      return 'ended before it was done; nothing was changed';
+      return t`ended before it was done; nothing was changed`;
     case 'FAILED':
-      return job.told ?? 'did not work';
+      return job.told ?? t`did not work`;
   }
 }

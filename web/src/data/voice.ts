@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Problem } from '../api/client';
 
 /** Speaks by the browser's voice where it has one for the language, else by the stand-in voice the server ships. */
@@ -60,7 +61,7 @@ async function speakStandIn(text: string): Promise<void> {
   const response = await fetch(`/api/speech?text=${encodeURIComponent(text)}`);
   if (!response.ok) {
     const told = (await response.json().catch(() => ({}))) as { detail?: string };
-    throw new Problem(response.status, told.detail ?? 'There is no voice for this here. The words are on the screen.');
+    throw new Problem(response.status, told.detail ?? t`There is no voice for this here. The words are on the screen.`);
   }
   const address = URL.createObjectURL(await response.blob());
   const audio = new Audio(address);

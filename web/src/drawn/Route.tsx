@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Spot } from '../api/types';
 import { TappedGrid } from './TappedGrid';
 import { spoken } from '../data/cells';
@@ -5,7 +6,7 @@ import css from './drawn.module.css';
 
 /** The way to a word as small grids, one a tap, the tapped cell filled. */
 export function Route({ spot }: { spot: Spot }) {
-  if (!spot.taps) return <span className={css.route}>no taps lead to {spot.name}</span>;
+  if (!spot.taps) return <span className={css.route}>{t`no taps lead to ${spot.name}`}</span>;
   return (
     <span className={css.route} title={[...spot.taps.map((t) => `${t.name}, ${spoken(t.cell)}`), `${spot.name}, ${spoken(spot.cell)}`].join('; then ')}>
       {spot.taps.map((t) => (

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Cell } from '../api/types';
 import drawn from './drawn.module.css';
 
@@ -9,7 +10,7 @@ export function TappedGrid({ rows, columns, cell }: { rows: number; columns: num
       className={drawn.tapped}
       viewBox={`-4 -4 ${columns * unit + 6} ${rows * unit + 6}`}
       role="img"
-      aria-label={`tap row ${cell.row + 1}, place ${cell.column + 1}`}
+      aria-label={t`tap row ${cell.row + 1}, place ${cell.column + 1}`}
     >
       {Array.from({ length: rows * columns }, (_, i) => {
         const [r, c] = [Math.floor(i / columns), i % columns];

@@ -1,11 +1,14 @@
-const day = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
-const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+import { t } from '@lingui/core/macro';
+import { asWritten } from '../words/words';
+
+const day = new Intl.DateTimeFormat(asWritten(), { weekday: 'long', day: 'numeric', month: 'long' });
+const time = new Intl.DateTimeFormat(asWritten(), { hour: '2-digit', minute: '2-digit' });
 
 /** “Tuesday 3 November”, for headings. */
 export const dayNamed = (iso: string) => day.format(new Date(iso));
 
 /** “3 November 2026”, for names. */
-export const shortDay = (now = new Date()) => new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' }).format(now);
+export const shortDay = (now = new Date()) => new Intl.DateTimeFormat(asWritten(), { day: 'numeric', month: 'long', year: 'numeric' }).format(now);
 
 /** “3 November 2026” for a day as ISO 8601 has it, whatever the clock’s zone. */
 export const dayOf = (iso: string) => shortDay(new Date(`${iso}T12:00`));
@@ -16,10 +19,10 @@ export const today = (now = new Date()) => day.format(now);
 export function dayAndTime(iso: string, now = new Date()): string {
   const then = new Date(iso);
   const days = Math.round((midnight(now) - midnight(then)) / 86_400_000);
-  if (days <= 0) return `today ${time.format(then)}`;
-  if (days === 1) return `yesterday ${time.format(then)}`;
+  if (days <= 0) return t`today ${time.format(then)}`;
+  if (days === 1) return t`yesterday ${time.format(then)}`;
   const sameYear = then.getFullYear() === now.getFullYear();
-  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', ...(sameYear ? {} : { year: 'numeric' }) }).format(then);
+  return new Intl.DateTimeFormat(asWritten(), { day: 'numeric', month: 'long', ...(sameYear ? {} : { year: 'numeric' }) }).format(then);
 }
 
 function midnight(date: Date): number {

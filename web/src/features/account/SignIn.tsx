@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Alert, Button, Form, Input } from 'antd';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { answer, client, sentence } from '../../api/client';
@@ -15,7 +16,7 @@ export function SignInPage({ view }: { view: SessionView }) {
         <h1>
           <img src="/mark.svg" alt="" width={40} height={40} /> dwimble
         </h1>
-        <p className={parts.quiet}>Boards, vocabularies and printed supports, fitted to each student.</p>
+        <p className={parts.quiet}>{t`Boards, vocabularies and printed supports, fitted to each student.`}</p>
         {view.firstAccount ? <FirstAccountForm /> : <SignInForm />}
         {view.demoAccounts.length > 0 && <DemoSignIn accounts={view.demoAccounts} />}
       </section>
@@ -33,15 +34,13 @@ export function SignInForm({ known }: { known?: string }) {
   return (
     <Form layout="vertical" requiredMark={false} onFinish={entering.mutate} initialValues={{ signIn: known }}>
       {entering.isError && <Alert type="error" showIcon title={sentence(entering.error)} className={parts.gapBelow} />}
-      <Form.Item label="Name you sign in with" name="signIn">
+      <Form.Item label={t`Name you sign in with`} name="signIn">
         <Input autoComplete="username" autoFocus={!known} />
       </Form.Item>
-      <Form.Item label="Password" name="password">
+      <Form.Item label={t`Password`} name="password">
         <Input type="password" autoComplete="current-password" autoFocus={!!known} />
       </Form.Item>
-      <Button type="primary" htmlType="submit" block loading={entering.isPending}>
-        Sign in
-      </Button>
+      <Button type="primary" htmlType="submit" block loading={entering.isPending}>{t`Sign in`}</Button>
     </Form>
   );
 }
@@ -50,8 +49,8 @@ function DemoSignIn({ accounts }: { accounts: SessionView['demoAccounts'] }) {
   const entering = useEntering(signInToDemo);
   return (
     <div className={css.demoAccounts}>
-      <h2>This is the demo school</h2>
-      <p className={parts.quiet}>Everybody in it is made up. Come in as</p>
+      <h2>{t`This is the demo school`}</h2>
+      <p className={parts.quiet}>{t`Everybody in it is made up. Come in as`}</p>
       {accounts
         .toSorted((a, b) => a.id - b.id)
         .map((account) => (
@@ -78,26 +77,24 @@ function FirstAccountForm() {
   });
   return (
     <Form layout="vertical" requiredMark={false} onFinish={making.mutate}>
-      <p>Nobody has an account here yet. Make the first one; it can make the others.</p>
+      <p>{t`Nobody has an account here yet. Make the first one; it can make the others.`}</p>
       {making.isError && <Alert type="error" showIcon title={sentence(making.error)} className={parts.gapBelow} />}
-      <Form.Item label="Code, printed where the server was started" name="code" initialValue="">
+      <Form.Item label={t`Code, printed where the server was started`} name="code" initialValue="">
         <Input autoComplete="off" />
       </Form.Item>
-      <Form.Item label="Your name" name="name" initialValue="">
+      <Form.Item label={t`Your name`} name="name" initialValue="">
         <Input autoComplete="name" />
       </Form.Item>
-      <Form.Item label="What you are here, such as teacher" name="work" initialValue="">
+      <Form.Item label={t`What you are here, such as teacher`} name="work" initialValue="">
         <Input />
       </Form.Item>
-      <Form.Item label="Name you sign in with" name="signIn" initialValue="">
+      <Form.Item label={t`Name you sign in with`} name="signIn" initialValue="">
         <Input autoComplete="username" />
       </Form.Item>
-      <Form.Item label="Password, at least 8 characters" name="password" initialValue="">
+      <Form.Item label={t`Password, at least 8 characters`} name="password" initialValue="">
         <Input type="password" autoComplete="new-password" />
       </Form.Item>
-      <Button type="primary" htmlType="submit" block loading={making.isPending}>
-        Make the account
-      </Button>
+      <Button type="primary" htmlType="submit" block loading={making.isPending}>{t`Make the account`}</Button>
     </Form>
   );
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Modal } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
@@ -33,8 +34,8 @@ export function SignInAgain() {
   }, [asking, data, dataUpdatedAt]);
 
   return (
-    <Modal open={asking} footer={null} closable={false} title="Sign in again" destroyOnHidden>
-      <p>You were signed out after a while. Nothing was lost: once you are back, what you were doing goes on.</p>
+    <Modal open={asking} footer={null} closable={false} title={t`Sign in again`} destroyOnHidden>
+      <p>{t`You were signed out after a while. Nothing was lost: once you are back, what you were doing goes on.`}</p>
       <SignInForm known={data?.account?.signIn} />
     </Modal>
   );

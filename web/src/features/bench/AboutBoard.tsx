@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import type { Board, BoardLine, Cell, Intention, VocabularyView } from '../../api/types';
 import { DottedText } from '../../shell/Dotted';
 import { sameCell, spoken } from '../../data/cells';
@@ -33,50 +34,43 @@ export function AboutBoard({
   const home = line.id === view.home;
   const keptFree = line.keptFree.some((k) => sameCell(k, cell));
   const free = line.empty - line.keptFree.length;
-  const openers = home ? 'It is the home board.' : line.openers === 1 ? '1 board opens it.' : `${line.openers} boards open it.`;
+  const openers = home ? t`It is the home board.` : plural(line.openers, { one: '# board opens it.', other: '# boards open it.' });
   return (
-    <section className={bench.buttonSentence} aria-label="About this board">
-      <h2>{keptFree ? 'A cell kept free' : 'An empty cell'}</h2>
+    <section className={bench.buttonSentence} aria-label={t`About this board`}>
+      <h2>{keptFree ? t`A cell kept free` : t`An empty cell`}</h2>
       <p className={parts.quiet}>{spoken(cell)}</p>
       {keptFree && (
-        <p>
-          This cell is kept free: other boards have back or home here, and a hand that goes home twice should say nothing by mistake. A word typed here still
-          goes in.
-        </p>
+        <p>{t`This cell is kept free: other boards have back or home here, and a hand that goes home twice should say nothing by mistake. A word typed here still goes in.`}</p>
       )}
       {mayEdit && !keptFree && (
-        <p>
-          Type a word and press Enter: a button with its picture stands here, and the next empty cell waits. Several words go in at once with commas between
-          them.
-        </p>
+        <p>{t`Type a word and press Enter: a button with its picture stands here, and the next empty cell waits. Several words go in at once with commas between them.`}</p>
       )}
       {mayEdit && (
         <p>
-          Or put here a way to <WayTo view={view} boardId={line.id} cell={cell} onEdit={onEdit} />
+          {t`Or put here a way to`} <WayTo view={view} boardId={line.id} cell={cell} onEdit={onEdit} />
         </p>
       )}
       <hr />
       <p>
-        This board is called{' '}
+        {t`This board is called`}{' '}
         <Glued after=".">
-          <DottedText label="Rename this board" value={line.name} disabled={!mayEdit} onKeep={onRename} />
+          <DottedText label={t`Rename this board`} value={line.name} disabled={!mayEdit} onKeep={onRename} />
         </Glued>
       </p>
       {mayEdit && (
         <p>
           <ShapeMenu board={board} cell={cell} onTry={onTry} />{' '}
-          <button type="button" className={parts.dotted} onClick={onLook}>
-            How the board looks
-          </button>
+          <button type="button" className={parts.dotted} onClick={onLook}>{t`How the board looks`}</button>
         </p>
       )}
       <p className={bench.fact}>
-        {line.buttons} {line.buttons === 1 ? 'button' : 'buttons'}, {free} empty {free === 1 ? 'cell' : 'cells'}
-        {line.keptFree.length > 0 && ` and ${line.keptFree.length} kept free`}. {openers}
+        {plural(line.buttons, { one: '# button', other: '# buttons' })}
+        {t`, ${plural(free, { one: '# empty cell', other: '# empty cells' })}`}
+        {line.keptFree.length > 0 && t` and ${line.keptFree.length} kept free`}. {openers}
       </p>
       <p className={bench.fact}>
-        Each cell is {Math.round(line.cellWidthMm)} x {Math.round(line.cellHeightMm)} mm on the student’s screen
-        {board.widths.length + board.heights.length > 0 ? ', or larger' : ''}.{line.small && ' That is smaller than many hands can hit.'}
+        {t`Each cell is ${Math.round(line.cellWidthMm)} x ${Math.round(line.cellHeightMm)} mm on the student’s screen`}
+        {board.widths.length + board.heights.length > 0 ? t`, or larger` : ''}.{line.small && t` That is smaller than many hands can hit.`}
       </p>
       {home && <OriginNote view={view} />}
     </section>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Alert, Checkbox, Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -51,10 +52,10 @@ export function AddPeople({ view, onAdd, onClose }: { view: VocabularyView; onAd
   return (
     <Modal
       open
-      title="Add several people"
+      title={t`Add several people`}
       onCancel={onClose}
-      okText={people.length > 1 ? `Add ${people.length} people` : 'Add'}
-      cancelText="Leave it"
+      okText={people.length > 1 ? t`Add ${people.length} people` : t`Add`}
+      cancelText={t`Leave it`}
       onOk={() => void add()}
       confirmLoading={busy}
       okButtonProps={{ disabled: people.length === 0 }}
@@ -62,36 +63,39 @@ export function AddPeople({ view, onAdd, onClose }: { view: VocabularyView; onAd
     >
       <div className={dialogs.person}>
         <label>
-          One a line: a name, and who they are
+          {t`One a line: a name, and who they are`}
           <Input.TextArea
             autoFocus
             rows={7}
             value={text}
             onChange={(e) => setText(e.target.value)}
-            placeholder={'Lot, sister\nMiss Wren, teacher\nBram (friend)'}
+            placeholder={t`Lot, sister
+Miss Wren, teacher
+Bram (friend)`}
           />
         </label>
         <label>
-          Photos, if you like, each called as the person is: “Lot.jpg”
-          <input type="file" multiple accept="image/*" aria-label="Photos of them" onChange={(e) => setFiles([...(e.target.files ?? [])])} />
+          {t`Photos, if you like, each called as the person is: “Lot.jpg”`}
+          <input type="file" multiple accept="image/*" aria-label={t`Photos of them`} onChange={(e) => setFiles([...(e.target.files ?? [])])} />
         </label>
-        <Checkbox checked={own ?? kinds.some((k) => k.there)} onChange={(e) => setOwn(e.target.checked)}>
-          family, school and class on boards of their own
-        </Checkbox>
+        <Checkbox
+          checked={own ?? kinds.some((k) => k.there)}
+          onChange={(e) => setOwn(e.target.checked)}
+        >{t`family, school and class on boards of their own`}</Checkbox>
         {people.length > 0 && (
-          <ul className={dialogs.peopleList} aria-label="Who is added">
+          <ul className={dialogs.peopleList} aria-label={t`Who is added`}>
             {people.map((p, i) => (
               <li key={i}>
                 <strong>{p.name}</strong>
                 {p.general && `, ${p.general}`}
-                {p.kind && <span className={parts.quiet}> · {p.board ? `on ${p.kind.boardName}` : `beside “${p.general}”`}</span>}
-                {withPhoto.includes(p) && <span className={parts.quiet}> · with a photo</span>}
+                {p.kind && <span className={parts.quiet}> · {p.board ? t`on ${p.kind.boardName}` : t`beside “${p.general}”`}</span>}
+                {withPhoto.includes(p) && <span className={parts.quiet}> {t`· with a photo`}</span>}
               </li>
             ))}
           </ul>
         )}
         {files.length > withPhoto.length && (
-          <p className={parts.quiet}>{files.length - withPhoto.length} of the photos are called like nobody in the list and are left out.</p>
+          <p className={parts.quiet}>{t`${files.length - withPhoto.length} of the photos are called like nobody in the list and are left out.`}</p>
         )}
         {problem && <Alert type="warning" showIcon title={problem} />}
       </div>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Alert, AutoComplete, Checkbox, Input, Modal } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -29,11 +31,11 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
   const { data } = useQuery(placeForPerson(view.id, view.version, general, own?.kind));
   const faces = useQuery(found({ query: general || 'person', most: 6, student: view.student?.id, language: view.locale }));
   const [place] = data ?? [];
-  const whose = view.student ? `to ${view.student.name}` : 'to the student';
+  const whose = view.student ? t`to ${view.student.name}` : t`to the student`;
 
   async function add() {
     if (!name.trim()) {
-      setProblem(photo.file ? 'Type a name or a nickname first. The photo stays here.' : 'Type a name or a nickname first.');
+      setProblem(photo.file ? t`Type a name or a nickname first. The photo stays here.` : t`Type a name or a nickname first.`);
       return;
     }
     try {
@@ -57,10 +59,10 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
   return (
     <Modal
       open
-      title="Add a person"
+      title={t`Add a person`}
       onCancel={onClose}
-      okText="Add"
-      cancelText="Leave it"
+      okText={t`Add`}
+      cancelText={t`Leave it`}
       onOk={() => void add()}
       confirmLoading={photo.busy}
       okButtonProps={photo.finish}
@@ -82,25 +84,25 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
         }}
       >
         <label>
-          Name or nickname <Input autoFocus value={name} onChange={(e) => setName(e.target.value)} onKeyDown={onEnter} autoComplete="off" />
+          {t`Name or nickname`} <Input autoFocus value={name} onChange={(e) => setName(e.target.value)} onKeyDown={onEnter} autoComplete="off" />
         </label>
         <label>
-          Who they are {whose}
+          {t`Who they are ${whose}`}
           <AutoComplete
             value={general}
             onChange={(value: string) => setGeneral(value ?? '')}
             options={generalWords(kinds, general.toLowerCase())}
-            placeholder="sister, teacher, friend …"
+            placeholder={t`sister, teacher, friend …`}
             onInputKeyDown={onEnter}
-            aria-label="Who they are"
+            aria-label={t`Who they are`}
             defaultActiveFirstOption={false}
           />
         </label>
         <div>
-          <p>A face, if you like:</p>
+          <p>{t`A face, if you like:`}</p>
           <div className={dialogs.faces}>
             {picture && !faces.data?.pictures.some((p) => p.id === picture) && (
-              <button type="button" aria-pressed="true" aria-label="the photo" onClick={() => setPicture(undefined)}>
+              <button type="button" aria-pressed="true" aria-label={t`the photo`} onClick={() => setPicture(undefined)}>
                 <Pic id={picture} collected />
               </button>
             )}
@@ -124,27 +126,29 @@ export function AddPerson({ view, onAdd, onClose }: { view: VocabularyView; onAd
         </div>
         {kind && (
           <Checkbox checked={own !== undefined} onChange={(e) => setWanted(e.target.checked)}>
-            on a board of their own: {kind.boardName}
+            {t`on a board of their own: ${kind.boardName}`}
           </Checkbox>
         )}
         <p role="status">
           {!place ? (
-            data && 'No board for people has an empty cell. Take a button off there, or add a board.'
+            data && t`No board for people has an empty cell. Take a button off there, or add a board.`
           ) : own && !own.there ? (
             <>
-              A new board <strong>{own.boardName}</strong> begins with {name.trim() || 'this person'}, opened from {place.name}, {spoken(place.cell)}.
+              <Trans>
+                A new board <strong>{own.boardName}</strong> begins with {name.trim() || t`this person`}, opened from {place.name}, {spoken(place.cell)}.
+              </Trans>
             </>
           ) : (
             <>
-              {name.trim() || 'This person'} goes on <strong>{place.name}</strong>, {spoken(place.cell)}
-              {place.beside && <>, beside “{place.beside}”, which stays</>}.
+              <Trans>
+                {name.trim() || t`This person`} goes on <strong>{place.name}</strong>, {spoken(place.cell)}
+              </Trans>
+              {place.beside && <>{t`, beside “${place.beside}”, which stays`}</>}.
             </>
           )}
         </p>
         <p>
-          <button type="button" className={parts.dotted} onClick={() => setSeveral(true)}>
-            several people from a list
-          </button>
+          <button type="button" className={parts.dotted} onClick={() => setSeveral(true)}>{t`several people from a list`}</button>
         </p>
         {problem && <Alert type="warning" showIcon title={problem} />}
       </div>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button as PlainButton, Dropdown, type MenuProps } from 'antd';
 import { answer, client } from '../../api/client';
 import type { VocabularyView } from '../../api/types';
@@ -19,31 +20,27 @@ export function BenchMenu({
   mayEdit: boolean;
   onChoose: (chosen: Chosen) => void;
 }) {
-  const [start, working] = useWork('Save the package');
+  const [start, working] = useWork(t`Save the package`);
   const away = `/api/vocabularies/${view.id}`;
   const home = boardId === view.home;
   const item = (key: Chosen, label: string, there = true) => (there ? [{ key, label }] : []);
   const items: MenuProps['items'] = [
-    { key: 'obz', label: 'Carry away all boards (.obz)' },
+    { key: 'obz', label: t`Carry away all boards (.obz)` },
     {
       key: 'obf',
-      label: (
-        <a href={`${away}/boards/${encodeURIComponent(boardId)}/board.obf`} download>
-          Carry away this board (.obf)
-        </a>
-      ),
+      label: <a href={`${away}/boards/${encodeURIComponent(boardId)}/board.obf`} download>{t`Carry away this board (.obf)`}</a>,
     },
-    ...item('history', 'What happened'),
-    ...item('keep', 'Keep a dated copy', mayEdit && !!view.student),
-    ...item('copy', 'Copy for another student, or with a note…', mayEdit && !!view.student),
-    ...item('copy board', 'Copy this board', mayEdit),
-    ...item('list', 'Make a word list of this board'),
-    ...item('chain', 'Make a chain of boards…', mayEdit),
-    ...item('look', 'How boards look', mayEdit),
-    ...item('make home', 'Make this the home board', mayEdit && !home),
-    ...item('credits', 'Whose the pictures are'),
-    ...item('shortcuts', 'Keys of the bench'),
-    ...item('delete', 'Delete this board…', mayEdit && !home),
+    ...item('history', t`What happened`),
+    ...item('keep', t`Keep a dated copy`, mayEdit && !!view.student),
+    ...item('copy', t`Copy for another student, or with a note…`, mayEdit && !!view.student),
+    ...item('copy board', t`Copy this board`, mayEdit),
+    ...item('list', t`Make a word list of this board`),
+    ...item('chain', t`Make a chain of boards…`, mayEdit),
+    ...item('look', t`How boards look`, mayEdit),
+    ...item('make home', t`Make this the home board`, mayEdit && !home),
+    ...item('credits', t`Whose the pictures are`),
+    ...item('shortcuts', t`Keys of the bench`),
+    ...item('delete', t`Delete this board…`, mayEdit && !home),
   ];
   return (
     <>
@@ -57,7 +54,7 @@ export function BenchMenu({
           },
         }}
       >
-        <PlainButton aria-label="More to do with these boards">⋯</PlainButton>
+        <PlainButton aria-label={t`More to do with these boards`}>⋯</PlainButton>
       </Dropdown>
       {working}
     </>

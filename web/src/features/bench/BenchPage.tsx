@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Navigate, useLocation, useParams } from 'react-router';
@@ -28,7 +29,7 @@ export default function BenchPage() {
   if (error && !shown)
     return (
       <main className={parts.lone}>
-        <h1>These boards cannot be shown</h1>
+        <h1>{t`These boards cannot be shown`}</h1>
         <p role="alert">{sentence(error)}</p>
       </main>
     );

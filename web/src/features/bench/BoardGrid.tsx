@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { memo, useCallback, useEffect, useMemo, useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import type { Board, Button, Cell } from '../../api/types';
 import { BOARD_DRAGGED } from '../boardlist';
@@ -159,7 +160,7 @@ export const BoardGrid = memo(
           ref={grid}
           className={`${drawn.mat} ${bench.benchMat} ${crowded ? bench.crowded : ''}`}
           role="grid"
-          aria-label={`Board ${board.name}`}
+          aria-label={t`Board ${board.name}`}
           aria-multiselectable
           onKeyDown={keys}
           onDragOver={(e) => {
@@ -246,7 +247,7 @@ const GridCell = memo(
         onDoubleClick={() => button && onOpen(button)}
       >
         {button && <Card button={button} />}
-        {drag === 'to' && button && <span className={bench.tag}>changes places</span>}
+        {drag === 'to' && button && <span className={bench.tag}>{t`changes places`}</span>}
         {overlay?.tag && <span className={bench.tag}>{overlay.tag}</span>}
         {overlay?.kept && !button && (
           <span className={bench.keptNote} aria-hidden>
@@ -288,7 +289,7 @@ const dragOn = (drag: Drag | undefined, cell: Cell) =>
   !drag ? undefined : sameCell(drag.button.cell, cell) ? 'from' : drag.over && sameCell(drag.over, cell) ? 'to' : undefined;
 
 function name(button: Button | undefined, cell: Cell, overlay?: Overlay): string {
-  if (!button) return overlay?.told ? `empty, ${spoken(cell)}, ${overlay.told}` : `empty, ${spoken(cell)}`;
-  const opens = overlay?.told ? `, ${overlay.told}` : button.leads.type === 'opens' ? ', opens a board' : '';
+  if (!button) return overlay?.told ? t`empty, ${spoken(cell)}, ${overlay.told}` : t`empty, ${spoken(cell)}`;
+  const opens = overlay?.told ? `, ${overlay.told}` : button.leads.type === 'opens' ? t`, opens a board` : '';
   return `${button.label || 'picture'}, ${spoken(cell)}${opens}`;
 }

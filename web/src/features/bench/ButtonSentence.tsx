@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Button as PlainButton } from 'antd';
 import { useState } from 'react';
 import type { Board, BoardLine, Button, Intention, Kind, VocabularyView } from '../../api/types';
@@ -80,27 +82,25 @@ export function ButtonSentence({
   const kind = kinds.find((k) => k.kind === button.kind);
   const text = button.says.type === 'words' ? button.says.text : button.label;
   return (
-    <section aria-label="Button sentence" className={bench.buttonSentence}>
+    <section aria-label={t`Button sentence`} className={bench.buttonSentence}>
       <div className={bench.buttonHead}>
         <span className={bench.buttonPicture}>
           {button.layers.length > 0 ? <ButtonPicture layers={button.layers} /> : <span dir="auto">{button.label}</span>}
         </span>
         <div>
-          <h2 dir="auto">{button.label || 'A picture'}</h2>
+          <h2 dir="auto">{button.label || t`A picture`}</h2>
           <p className={parts.quiet}>{spoken(button.cell)}</p>
-          {mayEdit && (
-            <button type="button" className={parts.dotted} onClick={() => onDoing('choosing a picture')}>
-              another picture
-            </button>
-          )}
+          {mayEdit && <button type="button" className={parts.dotted} onClick={() => onDoing('choosing a picture')}>{t`another picture`}</button>}
         </div>
       </div>
       <p>
-        This button <strong>shows</strong>{' '}
+        <Trans>
+          This button <strong>{t`shows`}</strong>
+        </Trans>{' '}
         <DottedText
-          label="Change the label"
+          label={t`Change the label`}
           value={button.label}
-          shown={button.label || 'no label'}
+          shown={button.label || t`no label`}
           disabled={!mayEdit}
           editing={doing.what === 'renaming'}
           onEditing={(open) => onDoing(open ? 'renaming' : 'resting')}
@@ -124,15 +124,19 @@ export function ButtonSentence({
         <p className={bench.labelOffer} role="status">
           <Pic id={offered.id} collected />{' '}
           <span>
-            Enter keeps the picture it has; <strong>Shift Enter</strong> takes this one of “{offered.name}”.
+            <Trans>
+              Enter keeps the picture it has; <strong>{t`Shift Enter`}</strong> takes this one of “{offered.name}”.
+            </Trans>
           </span>
         </p>
       )}
       <p>
-        and <strong>says</strong>{' '}
+        <Trans>
+          and <strong>{t`says`}</strong>
+        </Trans>{' '}
         {wording ? (
           <DottedText
-            label="What it says"
+            label={t`What it says`}
             value={button.says.type === 'words' ? button.says.text : ''}
             editing
             onEditing={setWording}
@@ -140,11 +144,11 @@ export function ButtonSentence({
           />
         ) : (
           <DottedChoice
-            label="Change what it says"
+            label={t`Change what it says`}
             disabled={!mayEdit}
             items={[
-              { key: 'label', label: 'its own label' },
-              { key: 'words', label: 'other words…' },
+              { key: 'label', label: t`its own label` },
+              { key: 'words', label: t`other words…` },
               { key: 'nothing', label: 'nothing' },
             ]}
             onChoose={(key) =>
@@ -155,18 +159,18 @@ export function ButtonSentence({
           </DottedChoice>
         )}
         {button.says.type !== 'nothing' && text && (
-          <button type="button" className={bench.hear} onClick={() => void say(text, view.locale).catch(() => undefined)}>
-            ▶ hear it
-          </button>
+          <button type="button" className={bench.hear} onClick={() => void say(text, view.locale).catch(() => undefined)}>{t`▶ hear it`}</button>
         )}
       </p>
       {button.doings.length > 0 && (
         <p>
-          and <strong>{does(button.doings)}</strong>.
+          <Trans>
+            and <strong>{does(button.doings)}</strong>.
+          </Trans>
         </p>
       )}
       <p>
-        Then it{' '}
+        {t`Then it`}{' '}
         <LeadsChooser
           shown={leadsWhere(button, view)}
           button={button}
@@ -182,9 +186,9 @@ export function ButtonSentence({
         .
       </p>
       <p>
-        It is{' '}
+        {t`It is`}{' '}
         <DottedChoice
-          label="Change the kind"
+          label={t`Change the kind`}
           disabled={!mayEdit}
           items={[
             ...kinds.map((k) => ({
@@ -195,31 +199,27 @@ export function ButtonSentence({
                 </span>
               ),
             })),
-            { key: 'none', label: 'no word' },
+            { key: 'none', label: t`no word` },
           ]}
           onChoose={(key) => give({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) })}
         >
-          {kind?.sentence ?? 'no word'}
+          {kind?.sentence ?? t`no word`}
         </DottedChoice>{' '}
         {button.kind && <KindMark kind={button.kind} />}
       </p>
       {mayEdit && (
         <p>
           <ShapeMenu board={board} cell={button.cell} button={button} onTry={onTry} />{' '}
-          <button type="button" className={parts.dotted} onClick={onLook}>
-            How it looks
-          </button>
+          <button type="button" className={parts.dotted} onClick={onLook}>{t`How it looks`}</button>
         </p>
       )}
       {button.left && (
         <p>
-          No longer here since {button.left}; hidden, its place kept.
+          {t`No longer here since ${button.left}; hidden, its place kept.`}
           {mayEdit && (
             <>
               {' '}
-              <button type="button" className={parts.dotted} onClick={() => give({ type: 'person-left', ...on })}>
-                here again
-              </button>
+              <button type="button" className={parts.dotted} onClick={() => give({ type: 'person-left', ...on })}>{t`here again`}</button>
             </>
           )}
         </p>
@@ -227,18 +227,18 @@ export function ButtonSentence({
       <hr />
       {why && !button.left && (
         <p className={bench.factNote} role="status">
-          {view.student?.name ?? 'The student'} does not see it: {why}.
+          {t`${view.student?.name ?? t`The student`} does not see it: ${why}.`}
         </p>
       )}
       <p className={bench.fact}>
         <strong>{taps(line)}</strong>
       </p>
       <div className={parts.sentenceButtons}>
-        {opensABoard(button, view) && <PlainButton onClick={() => onOpen(button)}>Go to that board</PlainButton>}
-        {mayEdit && <PlainButton onClick={() => onCarry(button)}>Move it</PlainButton>}
-        {mayEdit && <PlainButton onClick={() => onTakeOff(button)}>Take off</PlainButton>}
+        {opensABoard(button, view) && <PlainButton onClick={() => onOpen(button)}>{t`Go to that board`}</PlainButton>}
+        {mayEdit && <PlainButton onClick={() => onCarry(button)}>{t`Move it`}</PlainButton>}
+        {mayEdit && <PlainButton onClick={() => onTakeOff(button)}>{t`Take off`}</PlainButton>}
         {mayEdit && button.kind === 'who' && !button.left && (
-          <PlainButton onClick={() => give({ type: 'person-left', ...on, year: new Date().getFullYear() })}>No longer here</PlainButton>
+          <PlainButton onClick={() => give({ type: 'person-left', ...on, year: new Date().getFullYear() })}>{t`No longer here`}</PlainButton>
         )}
       </div>
       {mayEdit && board.buttons.length > 1 && (

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Modal, Select } from 'antd';
 import { useState } from 'react';
 import type { VocabularyView } from '../../api/types';
@@ -21,10 +22,10 @@ export function ChainBoards({
   return (
     <Modal
       open
-      title="A chain of boards"
+      title={t`A chain of boards`}
       onCancel={onClose}
-      okText="Chain them"
-      cancelText="Leave it"
+      okText={t`Chain them`}
+      cancelText={t`Leave it`}
       onOk={() =>
         void onChain(boards).then((done) => {
           if (done) onClose();
@@ -35,11 +36,11 @@ export function ChainBoards({
     >
       <div className={dialogs.person}>
         <label>
-          One after the other
+          {t`One after the other`}
           <Select
             mode="multiple"
             autoFocus
-            aria-label="Boards of the chain, in order"
+            aria-label={t`Boards of the chain, in order`}
             value={boards}
             onChange={setBoards}
             optionFilterProp="label"
@@ -47,7 +48,7 @@ export function ChainBoards({
             options={view.boards.map((b) => ({ value: b.id, label: b.name }))}
           />
         </label>
-        <p className={parts.quiet}>Each gets a button “next”, the last one “first again”, in a cell that is free on all of them.</p>
+        <p className={parts.quiet}>{t`Each gets a button “next”, the last one “first again”, in a cell that is free on all of them.`}</p>
       </div>
     </Modal>
   );

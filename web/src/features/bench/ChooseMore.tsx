@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Dropdown, Input } from 'antd';
 import { useState } from 'react';
 import type { Board, Button } from '../../api/types';
@@ -25,8 +26,8 @@ export function ChooseMore({ board, button, onChoose }: { board: Board; button: 
       <Input
         size="small"
         autoFocus
-        aria-label="Choose buttons by their words"
-        placeholder="words, with commas"
+        aria-label={t`Choose buttons by their words`}
+        placeholder={t`words, with commas`}
         status={none ? 'warning' : undefined}
         onBlur={() => setTyping(false)}
         onKeyDown={(e) => {
@@ -45,10 +46,10 @@ export function ChooseMore({ board, button, onChoose }: { board: Board; button: 
       trigger={['click']}
       menu={{
         items: [
-          { key: 'kind', label: button.kind ? `all ${button.kind} words of this board` : 'all that are no words' },
-          { key: 'alike', label: 'all that look like it' },
-          { key: 'all', label: 'all of this board' },
-          { key: 'words', label: 'by words I type …' },
+          { key: 'kind', label: button.kind ? t`all ${button.kind} words of this board` : t`all that are no words` },
+          { key: 'alike', label: t`all that look like it` },
+          { key: 'all', label: t`all of this board` },
+          { key: 'words', label: t`by words I type …` },
         ],
         onClick: ({ key }) => {
           if (key === 'words') setTyping(true);
@@ -63,9 +64,7 @@ export function ChooseMore({ board, button, onChoose }: { board: Board; button: 
         },
       }}
     >
-      <button type="button" className={parts.dotted} aria-haspopup="menu">
-        choose more with it
-      </button>
+      <button type="button" className={parts.dotted} aria-haspopup="menu">{t`choose more with it`}</button>
     </Dropdown>
   );
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button as PlainButton, Select } from 'antd';
 import type { BoardLine, Button, Intention, Kind, VocabularyView } from '../../api/types';
 import { DottedChoice } from '../../shell/Dotted';
@@ -32,19 +33,19 @@ export function ChosenSide({
   const each = (made: (on: { board: string; button: string }) => Exclude<Intention, { type: 'several' }>) =>
     onEdit({ type: 'several', intentions: buttons.map((b) => made({ board: line.id, button: b.id })) });
   return (
-    <section aria-label="Chosen buttons" className={bench.buttonSentence}>
-      <h2>{buttons.length} buttons</h2>
+    <section aria-label={t`Chosen buttons`} className={bench.buttonSentence}>
+      <h2>{t`${buttons.length} buttons`}</h2>
       <p className={parts.quiet}>
         {buttons
           .slice(0, 8)
-          .map((b) => b.label || 'a picture')
+          .map((b) => b.label || t`a picture`)
           .join(', ')}
-        {buttons.length > 8 && ` and ${buttons.length - 8} more`}
+        {buttons.length > 8 && t` and ${buttons.length - 8} more`}
       </p>
       <p>
-        They are{' '}
+        {t`They are`}{' '}
         <DottedChoice
-          label="Change the kind of all"
+          label={t`Change the kind of all`}
           items={[
             ...kinds.map((k) => ({
               key: k.kind,
@@ -54,7 +55,7 @@ export function ChosenSide({
                 </span>
               ),
             })),
-            { key: 'none', label: 'no words' },
+            { key: 'none', label: t`no words` },
           ]}
           onChoose={(key) => each((on) => ({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) }))}
         >
@@ -62,11 +63,11 @@ export function ChosenSide({
         </DottedChoice>
       </p>
       <p>
-        and each says{' '}
+        {t`and each says`}{' '}
         <DottedChoice
-          label="Change what all say"
+          label={t`Change what all say`}
           items={[
-            { key: 'label', label: 'its own label' },
+            { key: 'label', label: t`its own label` },
             { key: 'nothing', label: 'nothing' },
           ]}
           onChoose={(key) => each((on) => ({ type: 'give-words', ...on, says: { type: key as 'label' | 'nothing' } }))}
@@ -75,34 +76,36 @@ export function ChosenSide({
         </DottedChoice>
       </p>
       <p>
-        Copy them to{' '}
+        {t`Copy them to`}{' '}
         <Select
           className={bench.chooseBoard}
-          aria-label="Copy them to a board"
-          placeholder="a board"
+          aria-label={t`Copy them to a board`}
+          placeholder={t`a board`}
           showSearch
           optionFilterProp="label"
           filterSort={startsFirst}
           value={null}
-          options={view.boards.map((b) => ({ value: b.id, label: `${b.name} (${b.empty} empty)` }))}
+          options={view.boards.map((b) => ({ value: b.id, label: t`${b.name} (${b.empty} empty)` }))}
           onSelect={(to: string | null) => {
             if (to) onCopyTo(to);
           }}
         />
       </p>
       <p>
-        <button type="button" className={parts.dotted} onClick={onLook}>
-          How they look
-        </button>
+        <button type="button" className={parts.dotted} onClick={onLook}>{t`How they look`}</button>
       </p>
       <hr />
       <div className={parts.sentenceButtons}>
-        <PlainButton onClick={onCopy}>Copy</PlainButton>
-        <PlainButton onClick={() => each((on) => ({ type: 'take-off', ...on }))}>Take all off</PlainButton>
-        <CopyOnto what="DOES" button={buttons[0]} board={line.id} chosen={buttons.slice(1)} onEdit={onEdit}>
-          All do what {buttons[0].label || 'the first'} does
-        </CopyOnto>
-        <PlainButton onClick={onNone}>Choose none</PlainButton>
+        <PlainButton onClick={onCopy}>{t`Copy`}</PlainButton>
+        <PlainButton onClick={() => each((on) => ({ type: 'take-off', ...on }))}>{t`Take all off`}</PlainButton>
+        <CopyOnto
+          what="DOES"
+          button={buttons[0]}
+          board={line.id}
+          chosen={buttons.slice(1)}
+          onEdit={onEdit}
+        >{t`All do what ${buttons[0].label || t`the first`} does`}</CopyOnto>
+        <PlainButton onClick={onNone}>{t`Choose none`}</PlainButton>
       </div>
     </section>
   );
@@ -110,12 +113,12 @@ export function ChosenSide({
 
 const same = <T,>(values: T[]) => values.every((v) => v === values[0]);
 const words = (sentence: string) => sentence.replace(/^an? (.*) word$/, '$1 words');
-const SAYS = { label: 'its own label', words: 'other words', nothing: 'nothing' };
+const SAYS = { label: t`its own label`, words: t`other words`, nothing: 'nothing' };
 
 function kindOfAll(buttons: Button[]) {
-  if (!same(buttons.map((b) => b.kind))) return 'of different kinds';
+  if (!same(buttons.map((b) => b.kind))) return t`of different kinds`;
   const kind = kinds.find((k) => k.kind === buttons[0]?.kind);
-  return kind ? words(kind.sentence) : 'no words';
+  return kind ? words(kind.sentence) : t`no words`;
 }
 
-const saysOfAll = (buttons: Button[]) => (same(buttons.map((b) => b.says.type)) ? SAYS[buttons[0]?.says.type ?? 'label'] : 'something different');
+const saysOfAll = (buttons: Button[]) => (same(buttons.map((b) => b.says.type)) ? SAYS[buttons[0]?.says.type ?? 'label'] : t`something different`);

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button as PlainButton, Modal } from 'antd';
 import type { Button } from '../../api/types';
 import type { Conflict } from './bench';
@@ -11,25 +12,23 @@ export function ConflictDialog({ conflict, onSettle }: { conflict: Conflict; onS
   return (
     <Modal
       open
-      title={'base' in wish ? 'Somebody else changed this too' : wish.what === 'undo' ? 'This cannot be taken back now' : 'This cannot be made again now'}
+      title={'base' in wish ? t`Somebody else changed this too` : wish.what === 'undo' ? t`This cannot be taken back now` : t`This cannot be made again now`}
       onCancel={() => onSettle('theirs')}
       footer={null}
     >
       <p>{sentence}</p>
       {(theirs || yours) && (
         <div className={bench.both}>
-          <Side title="Theirs, kept" button={theirs} />
-          <Side title={'base' in wish ? 'Yours, not made yet' : 'As it would become'} button={yours} />
+          <Side title={t`Theirs, kept`} button={theirs} />
+          <Side title={'base' in wish ? t`Yours, not made yet` : t`As it would become`} button={yours} />
         </div>
       )}
       <div className={parts.sentenceButtons}>
-        <PlainButton type="primary" onClick={() => onSettle('theirs')}>
-          Keep theirs
-        </PlainButton>
+        <PlainButton type="primary" onClick={() => onSettle('theirs')}>{t`Keep theirs`}</PlainButton>
         {'base' in wish && (
-          <PlainButton onClick={() => onSettle('mine')}>{wish.what === 'words' ? 'Put mine in the next empty cell' : 'Make mine after all'}</PlainButton>
+          <PlainButton onClick={() => onSettle('mine')}>{wish.what === 'words' ? t`Put mine in the next empty cell` : t`Make mine after all`}</PlainButton>
         )}
-        {wish.what === 'undo' && <PlainButton onClick={() => onSettle('the one before')}>Leave it, and take back the one before</PlainButton>}
+        {wish.what === 'undo' && <PlainButton onClick={() => onSettle('the one before')}>{t`Leave it, and take back the one before`}</PlainButton>}
       </div>
     </Modal>
   );
@@ -39,8 +38,8 @@ function Side({ title, button }: { title: string; button?: Button }) {
   return (
     <figure>
       <figcaption>{title}</figcaption>
-      <div className={bench.bothCard}>{button ? <Card button={button} /> : <p className={parts.quiet}>no button there</p>}</div>
-      {button?.says.type === 'words' && <p className={parts.quiet}>says “{button.says.text}”</p>}
+      <div className={bench.bothCard}>{button ? <Card button={button} /> : <p className={parts.quiet}>{t`no button there`}</p>}</div>
+      {button?.says.type === 'words' && <p className={parts.quiet}>{t`says “${button.says.text}”`}</p>}
     </figure>
   );
 }

@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { Alert, Checkbox, Input, Modal, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -23,7 +24,7 @@ export function CopyFor({ view, onClose }: { view: VocabularyView; onClose: () =
   const { data: students = [] } = useQuery(caseload);
   const other = student !== own;
   const { data: asked } = useQuery({ ...copyingAsks(student, view.id), enabled: other });
-  const whose = students.find((s) => s.student.id === student)?.student.name ?? 'the other student';
+  const whose = students.find((s) => s.student.id === student)?.student.name ?? t`the other student`;
 
   async function make() {
     try {
@@ -34,53 +35,53 @@ export function CopyFor({ view, onClose }: { view: VocabularyView; onClose: () =
   }
   if (made) {
     return (
-      <Modal open title="The copy is made" onCancel={onClose} onOk={onClose} okText="Good" cancelButtonProps={{ hidden: true }} width={480}>
+      <Modal open title={t`The copy is made`} onCancel={onClose} onOk={onClose} okText={t`Good`} cancelButtonProps={{ hidden: true }} width={480}>
         <p role="status">
-          “{made.name}” holds what stands here today; nothing done here later changes it.{' '}
-          {made.left > 0 && `${made.left} ${made.left === 1 ? 'picture' : 'pictures'} stayed behind.`}
+          {t`“${made.name}” holds what stands here today; nothing done here later changes it.`}{' '}
+          {made.left > 0 && t`${plural(made.left, { one: '# picture', other: '# pictures' })} stayed behind.`}
         </p>
         <p>
-          <Link to={`/vocabularies/${made.vocabulary}`}>Look at it</Link>
+          <Link to={`/vocabularies/${made.vocabulary}`}>{t`Look at it`}</Link>
         </p>
       </Modal>
     );
   }
   return (
-    <Modal open title="Keep a copy" onCancel={onClose} okText="Make the copy" cancelText="Leave it" onOk={() => void make()} width={520}>
+    <Modal open title={t`Keep a copy`} onCancel={onClose} okText={t`Make the copy`} cancelText={t`Leave it`} onOk={() => void make()} width={520}>
       <div className={dialogs.person}>
         <label>
-          For
+          {t`For`}
           <Select
-            aria-label="For whom"
+            aria-label={t`For whom`}
             showSearch
             optionFilterProp="label"
             filterSort={startsFirst}
             value={student}
             onChange={(id: string) => {
               setStudent(id);
-              setName(id === own ? `${view.name.slice(0, 60)}, ${shortDay()}` : `${students.find((s) => s.student.id === id)?.student.name ?? ''}’s words`);
+              setName(id === own ? `${view.name.slice(0, 60)}, ${shortDay()}` : t`${students.find((s) => s.student.id === id)?.student.name ?? ''}’s words`);
             }}
             options={students
               .filter((s) => s.role !== 'VIEWER')
-              .map((s) => ({ value: s.student.id, label: s.student.id === own ? `${s.student.name}, to be safe` : s.student.name }))}
+              .map((s) => ({ value: s.student.id, label: s.student.id === own ? t`${s.student.name}, to be safe` : s.student.name }))}
           />
         </label>
         <label>
-          Its name <Input value={name} maxLength={80} onChange={(e) => setName(e.target.value)} />
+          {t`Its name`} <Input value={name} maxLength={80} onChange={(e) => setName(e.target.value)} />
         </label>
         <label>
-          Note <Input value={note} maxLength={400} placeholder="why it is made, if you like" onChange={(e) => setNote(e.target.value)} />
+          {t`Note`} <Input value={note} maxLength={400} placeholder={t`why it is made, if you like`} onChange={(e) => setNote(e.target.value)} />
         </label>
         {other && asked && asked.people > 0 && (
           <div>
             <Checkbox checked={withoutPeople} onChange={(e) => setWithoutPeople(e.target.checked)}>
-              Leave {asked.people === 1 ? '1 photo that may show' : `${asked.people} photos that may show`} somebody behind
+              {t`Leave`} {plural(asked.people, { one: '# photo that may show', other: '# photos that may show' })} {t`somebody behind`}
             </Checkbox>
           </div>
         )}
         {other && asked && asked.staying > 0 && (
           <p className={parts.quiet}>
-            {asked.staying === 1 ? '1 picture is' : `${asked.staying} pictures are`} not for {whose} and will stay behind; the words go along.
+            {plural(asked.staying, { one: '# picture is', other: '# pictures are' })} {t`not for ${whose} and will stay behind; the words go along.`}
           </p>
         )}
         {problem && <Alert type="warning" showIcon title={problem} />}

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button as PlainButton, Dropdown } from 'antd';
 import type { Button, Intention } from '../../api/types';
 import { kinds } from '../../drawn/kindNames';
@@ -22,10 +23,10 @@ export function CopyOnto({
 }) {
   const kind = kinds.find((k) => k.kind === button.kind)?.sentence.replace(/^an? (.*) word$/, '$1 words');
   const items = [
-    ...(chosen.length > 0 ? [{ key: 'CHOSEN', label: `the ${chosen.length} chosen with it` }] : []),
-    { key: 'BOARD', label: 'this board' },
-    { key: 'ALL', label: 'all boards' },
-    ...(kind ? [{ key: 'KIND', label: `all ${kind}` }] : []),
+    ...(chosen.length > 0 ? [{ key: 'CHOSEN', label: t`the ${chosen.length} chosen with it` }] : []),
+    { key: 'BOARD', label: t`this board` },
+    { key: 'ALL', label: t`all boards` },
+    ...(kind ? [{ key: 'KIND', label: t`all ${kind}` }] : []),
   ];
   return (
     <Dropdown

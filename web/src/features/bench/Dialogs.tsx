@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Modal } from 'antd';
 import { sameCell } from '../../data/cells';
 import { credits } from '../../data/pictures';
@@ -54,7 +55,7 @@ function AboutBoards({ actions }: { actions: Actions }) {
           view={view}
           begin={boardId}
           onClose={rest}
-          onChain={async (boards) => (await edit({ type: 'chain-boards', boards, next: 'next', first: 'first again' })) !== undefined}
+          onChain={async (boards) => (await edit({ type: 'chain-boards', boards, next: 'next', first: t`first again` })) !== undefined}
         />
       )}
       {dialog === 'copy' && <CopyFor view={view} onClose={rest} />}
@@ -107,7 +108,7 @@ function AboutTheStudent() {
     <>
       {dialog === 'propose' && <ProposePlan view={view} onClose={rest} onEdit={edit} />}
       {dialog === 'facts' && view.student && (
-        <Modal open title={`Facts about ${view.student.name}`} footer={null} onCancel={rest} width={640}>
+        <Modal open title={t`Facts about ${view.student.name}`} footer={null} onCancel={rest} width={640}>
           <Facts student={view.student} vocabulary={{ id, version, step: view.plan.steps[view.plan.at - 1]?.id }} onEdit={edit} />
         </Modal>
       )}

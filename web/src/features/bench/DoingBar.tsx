@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button as PlainButton, Input } from 'antd';
 import { useEffect, useEffectEvent, useState, type ReactNode } from 'react';
 import type { Intention, Preview } from '../../api/types';
@@ -35,32 +36,24 @@ export function DoingBar({ doing, boardId, onLink, onDo, onSure, onLeave }: Prop
       return (
         <Bar
           said={
-            <>
-              “{doing.label}” is in hand: choose its new cell, here or on another board. A button that stands there changes places with it; nothing else moves.
-            </>
+            <>{t`“${doing.label}” is in hand: choose its new cell, here or on another board. A button that stands there changes places with it; nothing else moves.`}</>
           }
         >
-          <PlainButton onClick={() => onLeave(doing.board)}>Leave it</PlainButton>
+          <PlainButton onClick={() => onLeave(doing.board)}>{t`Leave it`}</PlainButton>
         </Bar>
       );
     case 'linking':
       return (
-        <Bar said={<>“{doing.label}” is to open a board: go to it, then say so.</>}>
-          <PlainButton type="primary" disabled={doing.board === boardId} onClick={() => onLink(doing)}>
-            It opens this one
-          </PlainButton>
-          <PlainButton onClick={() => onLeave(doing.board)}>Leave it</PlainButton>
+        <Bar said={<>{t`“${doing.label}” is to open a board: go to it, then say so.`}</>}>
+          <PlainButton type="primary" disabled={doing.board === boardId} onClick={() => onLink(doing)}>{t`It opens this one`}</PlainButton>
+          <PlainButton onClick={() => onLeave(doing.board)}>{t`Leave it`}</PlainButton>
         </Bar>
       );
     case 'previewing':
       return (
-        <Bar said={<>{movingButtons(doing.moving)} change place by this.</>}>
-          <PlainButton type="primary" onClick={() => onDo(doing.intention)}>
-            Do it
-          </PlainButton>
-          <PlainButton autoFocus onClick={() => onLeave()}>
-            Leave it
-          </PlainButton>
+        <Bar said={<>{t`${movingButtons(doing.moving)} change place by this.`}</>}>
+          <PlainButton type="primary" onClick={() => onDo(doing.intention)}>{t`Do it`}</PlainButton>
+          <PlainButton autoFocus onClick={() => onLeave()}>{t`Leave it`}</PlainButton>
         </Bar>
       );
     case 'asked':
@@ -78,36 +71,30 @@ function AskedBar({ asked, onDo, onSure, onLeave }: { asked: Asked; onDo: (inten
     if (!asked.needsReason || reason.trim()) onSure({ ...asked.wish, sure: true, reason: reason.trim() || undefined });
   };
   return (
-    <Bar said={asked.needsReason ? <>{asked.sentence} Places are kept for this student.</> : asked.sentence}>
+    <Bar said={asked.needsReason ? <>{t`${asked.sentence} Places are kept for this student.`}</> : asked.sentence}>
       {asked.instead && (
         <PlainButton type="primary" onClick={() => onDo(asked.instead!.intention)}>
           {startsLarge(asked.instead.words)}
         </PlainButton>
       )}
       {!asked.needsReason ? (
-        <PlainButton onClick={sure}>Do it all the same</PlainButton>
+        <PlainButton onClick={sure}>{t`Do it all the same`}</PlainButton>
       ) : giving ? (
         <Input
           autoFocus
           className={bench.reason}
-          aria-label="Why"
-          placeholder="why it must be, for the history"
+          aria-label={t`Why`}
+          placeholder={t`why it must be, for the history`}
           value={reason}
           maxLength={200}
           onChange={(e) => setReason(e.target.value)}
           onPressEnter={sure}
-          suffix={
-            <PlainButton size="small" disabled={!reason.trim()} onClick={sure}>
-              Do it
-            </PlainButton>
-          }
+          suffix={<PlainButton size="small" disabled={!reason.trim()} onClick={sure}>{t`Do it`}</PlainButton>}
         />
       ) : (
-        <PlainButton onClick={() => setGiving(true)}>Do it, with a reason…</PlainButton>
+        <PlainButton onClick={() => setGiving(true)}>{t`Do it, with a reason…`}</PlainButton>
       )}
-      <PlainButton autoFocus={!asked.instead} onClick={onLeave}>
-        Leave it
-      </PlainButton>
+      <PlainButton autoFocus={!asked.instead} onClick={onLeave}>{t`Leave it`}</PlainButton>
     </Bar>
   );
 }
@@ -124,7 +111,7 @@ function Bar({ said, children }: { said: ReactNode; children: ReactNode }) {
 function movingButtons(moving: Preview['moving']): string {
   const named = moving
     .slice(0, 5)
-    .map((m) => `“${m.label || 'a picture'}”`)
+    .map((m) => `“${m.label || t`a picture`}”`)
     .join(', ');
-  return moving.length === 1 ? `1 button, ${named}, would` : `${moving.length} buttons, ${named}${moving.length > 5 ? ' and others' : ''}, would`;
+  return moving.length === 1 ? t`1 button, ${named}, would` : t`${moving.length} buttons, ${named}${moving.length > 5 ? t` and others` : ''}, would`;
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useNavigate } from 'react-router';
 import { BoardList } from '../boardlist';
 import { LensBar } from './LensBar';
@@ -13,20 +14,10 @@ export function Doors({ lens, onLens, counted }: { lens: string; onLens: (lens: 
     <BoardList view={view} mayEdit={mayEdit} counted={counted} onAdd={() => move({ move: 'open', dialog: 'board' })}>
       <LensBar lens={lens} onLens={onLens} />
       <div className={bench.boardDoors}>
-        <button type="button" className={parts.dotted} onClick={() => void navigate(`/vocabularies/${id}/map`)}>
-          map of boards
-        </button>
-        <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'words' })}>
-          find a word
-        </button>
-        {mayEdit && (
-          <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'person' })}>
-            add a person
-          </button>
-        )}
-        <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'history' })}>
-          what happened
-        </button>
+        <button type="button" className={parts.dotted} onClick={() => void navigate(`/vocabularies/${id}/map`)}>{t`map of boards`}</button>
+        <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'words' })}>{t`find a word`}</button>
+        {mayEdit && <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'person' })}>{t`add a person`}</button>}
+        <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'history' })}>{t`what happened`}</button>
       </div>
     </BoardList>
   );

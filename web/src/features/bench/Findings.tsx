@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { Finding, Intention, VocabularyView } from '../../api/types';
@@ -23,8 +24,8 @@ export function Findings({
   const { data } = useQuery({ ...findings(view.id, view.version, boardId), enabled: any });
   if (!any || !data || data.total === 0) return null;
   return (
-    <section className={bench.findings} aria-label="Worth a look">
-      <h3>Worth a look</h3>
+    <section className={bench.findings} aria-label={t`Worth a look`}>
+      <h3>{t`Worth a look`}</h3>
       {data.findings.slice(0, SHOWN).map((f) => (
         <p key={key(f)}>
           {f.sentence}{' '}
@@ -34,14 +35,10 @@ export function Findings({
                 {m.words}
               </button>
             ))}
-          {f.board !== boardId && (
-            <Link className={parts.dotted} to={`/vocabularies/${view.id}/boards/${encodeURIComponent(f.board)}`}>
-              show it
-            </Link>
-          )}
+          {f.board !== boardId && <Link className={parts.dotted} to={`/vocabularies/${view.id}/boards/${encodeURIComponent(f.board)}`}>{t`show it`}</Link>}
         </p>
       ))}
-      {data.total > SHOWN && <p className={parts.quiet}>And {data.total - SHOWN} more; mend these and they come up.</p>}
+      {data.total > SHOWN && <p className={parts.quiet}>{t`And ${data.total - SHOWN} more; mend these and they come up.`}</p>}
     </section>
   );
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button as PlainButton, Tooltip } from 'antd';
 import { useNavigate } from 'react-router';
 import type { Here, Steps, Version } from '../../api/types';
@@ -17,14 +18,12 @@ export function Head({ here, steps, onChoose }: { here: Here[]; steps?: Steps; o
     <PathBar view={view} line={line} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-vocabulary', name })}>
       <WhoIsHere here={here} view={view} board={boardId} onGo={go} />
       <span className={`${parts.quiet} ${bench.kept}`}>
-        {mayEdit ? `${alone ? 'Kept as you go' : 'Kept'} · version ${view.version}` : view.starter ? 'A starter, to be copied' : 'You can look and talk'}
+        {mayEdit ? t`${alone ? t`Kept as you go` : t`Kept`} · version ${view.version}` : view.starter ? t`A starter, to be copied` : t`You can look and talk`}
       </span>
       {mayEdit && <UndoAndRedo steps={steps} onStep={(what) => void step(what)} />}
-      <PlainButton onClick={() => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/print`)}>Print</PlainButton>
+      <PlainButton onClick={() => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/print`)}>{t`Print`}</PlainButton>
       <BenchMenu view={view} boardId={boardId} mayEdit={mayEdit} onChoose={onChoose} />
-      <PlainButton type="primary" onClick={() => void navigate(`/vocabularies/${id}/talk?board=${encodeURIComponent(boardId)}`)}>
-        Talk
-      </PlainButton>
+      <PlainButton type="primary" onClick={() => void navigate(`/vocabularies/${id}/talk?board=${encodeURIComponent(boardId)}`)}>{t`Talk`}</PlainButton>
     </PathBar>
   );
 }
@@ -48,6 +47,6 @@ function UndoAndRedo({ steps, onStep }: { steps?: Steps; onStep: (what: 'undo' |
 
 /** Only one's own changes can be taken back, so nobody is named. */
 function stepTitle(what: 'undo' | 'redo', version?: Version): string {
-  const word = what === 'undo' ? 'Undo' : 'Redo';
-  return version ? `${word}: you ${version.summary}` : `Nothing of yours to ${word.toLowerCase()}`;
+  const word = what === 'undo' ? t`Undo` : t`Redo`;
+  return version ? t`${word}: you ${version.summary}` : t`Nothing of yours to ${word.toLowerCase()}`;
 }

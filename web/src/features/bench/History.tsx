@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { Button as PlainButton, Modal } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -40,7 +41,7 @@ export function History({
   return (
     <Modal
       open
-      title={looked ? `Version ${looked.number} beside today` : `What happened to ${view.name}`}
+      title={looked ? t`Version ${looked.number} beside today` : t`What happened to ${view.name}`}
       onCancel={() => (looked ? setLooked(undefined) : onClose())}
       footer={null}
       width={820}
@@ -63,14 +64,17 @@ export function History({
                       {v.summary}
                     </span>
                     <span className={dialogs.historyDoors}>
-                      <button type="button" className={parts.dotted} onClick={() => setLooked(v)} aria-label={`Look at version ${v.number}`}>
-                        look at it
-                      </button>
+                      <button
+                        type="button"
+                        className={parts.dotted}
+                        onClick={() => setLooked(v)}
+                        aria-label={t`Look at version ${v.number}`}
+                      >{t`look at it`}</button>
                       {mayEdit && (
                         <DottedText
-                          label={`Name version ${v.number}`}
+                          label={t`Name version ${v.number}`}
                           value={v.name ?? ''}
-                          shown={v.name ? 'another name' : 'name it'}
+                          shown={v.name ? t`another name` : t`name it`}
                           onKeep={(called) => void name(v, called)}
                         />
                       )}
@@ -81,7 +85,7 @@ export function History({
             </section>
           ))}
           {data && data.length > 0 && data[data.length - 1].number > 1 && (
-            <p className={parts.quiet}>What is older than version {data[data.length - 1].number} is kept, and not listed here.</p>
+            <p className={parts.quiet}>{t`What is older than version ${data[data.length - 1].number} is kept, and not listed here.`}</p>
           )}
         </div>
       )}
@@ -116,40 +120,36 @@ function Beside({
         <>
           <p role="status">
             {newest
-              ? 'This is what holds today.'
+              ? t`This is what holds today.`
               : data.differing.length === 0
-                ? `On ${names.get(on) ?? data.then?.name ?? 'this board'} no button differs.`
-                : `${data.differing.length} ${data.differing.length === 1 ? 'button differs' : 'buttons differ'} on ${names.get(on) ?? data.then?.name}, marked in both.`}
+                ? t`On ${names.get(on) ?? data.then?.name ?? t`this board`} no button differs.`
+                : t`${plural(data.differing.length, { one: '# button differs', other: '# buttons differ' })} on ${names.get(on) ?? data.then?.name ?? ''}, marked in both.`}
             {others.length > 0 && (
               <>
                 {' '}
-                Also on{' '}
+                {t`Also on`}{' '}
                 {others.slice(0, 6).map((b, i) => (
                   <span key={b}>
                     {i > 0 && ', '}
                     <button type="button" className={parts.dotted} onClick={() => setOn(b)}>
-                      {names.get(b) ?? 'a board that is gone'}
+                      {names.get(b) ?? t`a board that is gone`}
                     </button>
                   </span>
                 ))}
-                {others.length > 6 && ` and ${others.length - 6} more`}.
+                {others.length > 6 && t` and ${others.length - 6} more`}.
               </>
             )}
           </p>
           <div className={dialogs.beside}>
-            <Side title="Then" board={data.then} differing={data.differing} none="This board was not there then." />
-            <Side title="Today" board={data.now} differing={data.differing} none="This board is no longer there." />
+            <Side title={t`Then`} board={data.then} differing={data.differing} none={t`This board was not there then.`} />
+            <Side title={t`Today`} board={data.now} differing={data.differing} none={t`This board is no longer there.`} />
           </div>
         </>
       )}
       <div className={parts.sentenceButtons}>
-        {mayEdit && !newest && (
-          <PlainButton type="primary" onClick={() => onGoBack(version.number)}>
-            Make everything as it was then
-          </PlainButton>
-        )}
-        <PlainButton onClick={onBack}>Back to what happened</PlainButton>
-        {mayEdit && !newest && <span className={parts.quiet}>Undo brings today back.</span>}
+        {mayEdit && !newest && <PlainButton type="primary" onClick={() => onGoBack(version.number)}>{t`Make everything as it was then`}</PlainButton>}
+        <PlainButton onClick={onBack}>{t`Back to what happened`}</PlainButton>
+        {mayEdit && !newest && <span className={parts.quiet}>{t`Undo brings today back.`}</span>}
       </div>
     </>
   );

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Dropdown } from 'antd';
 import type { Intention, Kind } from '../../api/types';
 import { kinds } from '../../drawn/kindNames';
@@ -10,7 +11,7 @@ import drawn from '../../drawn/drawn.module.css';
 /** The student's own table of papers by kind. */
 export function KindPapers({ whole, onEdit }: { whole: Looks; onEdit: (edit: Intention) => void }) {
   return (
-    <ul className={looks.kindPapers} aria-label="Papers of kinds">
+    <ul className={looks.kindPapers} aria-label={t`Papers of kinds`}>
       {kinds.map(({ kind, sentence }) => (
         <li key={kind}>
           <Dropdown
@@ -18,7 +19,7 @@ export function KindPapers({ whole, onEdit }: { whole: Looks; onEdit: (edit: Int
             popupRender={() => (
               <div className={looks.pop}>
                 <Swatches
-                  label={`Paper of ${sentence}`}
+                  label={t`Paper of ${sentence}`}
                   value={whole.papers[kind]}
                   none="none"
                   colours={papers}
@@ -27,7 +28,7 @@ export function KindPapers({ whole, onEdit }: { whole: Looks; onEdit: (edit: Int
               </div>
             )}
           >
-            <button type="button" className={drawn.kindChoice} aria-label={`Paper of ${sentence}`}>
+            <button type="button" className={drawn.kindChoice} aria-label={t`Paper of ${sentence}`}>
               <i style={{ background: whole.papers[kind] ?? WHITE.colour }} />
               <KindMark kind={kind} /> {sentence.replace(/^an? | word$/g, '')}
             </button>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Select } from 'antd';
 import { useState } from 'react';
 import type { BoardLine, Button, VocabularyView } from '../../api/types';
@@ -32,7 +33,7 @@ export function LeadsChooser({
       <button
         type="button"
         className={parts.dotted}
-        title="Change where it leads"
+        title={t`Change where it leads`}
         aria-haspopup="listbox"
         onClick={() => {
           setTyped('');
@@ -47,22 +48,22 @@ export function LeadsChooser({
     .filter((b) => b.id !== line.id && b.name.toLowerCase().includes(wanted))
     .sort((a, b) => Number(b.name.toLowerCase().startsWith(wanted)) - Number(a.name.toLowerCase().startsWith(wanted)));
   const twice = new Set(view.boards.map((b) => b.name).filter((name, i, all) => all.indexOf(name) !== i));
-  const name = typed.trim() || button.label || 'New board';
+  const name = typed.trim() || button.label || t`New board`;
   const once = button.leads.type === 'opens' && button.leads.once;
   const ways = [
-    ['stays', 'stays here'],
-    ['home', 'goes home'],
-    ['back', 'goes back'],
+    ['stays', t`stays here`],
+    ['home', t`goes home`],
+    ['back', t`goes back`],
   ];
-  if (button.leads.type === 'opens') ways.push(['once', once ? 'opens it and stays there' : 'opens it, and comes back after one word']);
+  if (button.leads.type === 'opens') ways.push(['once', once ? t`opens it and stays there` : t`opens it, and comes back after one word`]);
   const options = [
     ...ways.filter(([, words]) => words.includes(wanted)).map(([value, label]) => ({ value, label })),
-    { value: 'new', label: `opens a new board, “${name}”` },
-    { value: 'walk', label: 'opens a board I show you …' },
-    ...boards.map((b) => ({ value: `opens:${b.id}`, label: `opens ${b.name}${twice.has(b.name) ? ` (${way(b, view)})` : ''}` })),
+    { value: 'new', label: t`opens a new board, “${name}”` },
+    { value: 'walk', label: t`opens a board I show you …` },
+    ...boards.map((b) => ({ value: `opens:${b.id}`, label: t`opens ${b.name}${twice.has(b.name) ? ` (${way(b, view)})` : ''}` })),
     ...others
       .filter((v) => v.name.toLowerCase().includes(wanted))
-      .map((v) => ({ value: `elsewhere:${v.vocabulary}`, label: `opens the vocabulary ${v.name}` })),
+      .map((v) => ({ value: `elsewhere:${v.vocabulary}`, label: t`opens the vocabulary ${v.name}` })),
   ];
   const opens = (o: { value: string }) => o.value.startsWith('opens:');
   const ranked = wanted && boards.length > 0 ? [...options.filter(opens), ...options.filter((o) => !opens(o))] : options;
@@ -78,8 +79,8 @@ export function LeadsChooser({
   return (
     <Select
       className={bench.chooseBoard}
-      aria-label="Where it leads"
-      placeholder="A board’s name"
+      aria-label={t`Where it leads`}
+      placeholder={t`A board’s name`}
       autoFocus
       defaultOpen
       showSearch
@@ -101,4 +102,4 @@ export function LeadsChooser({
 }
 
 const way = (board: BoardLine, view: VocabularyView) =>
-  board.route ? board.route.map((tap) => view.boards.find((b) => b.id === tap.board)?.name ?? '?').join(', ') || 'home' : 'no tap leads there';
+  board.route ? board.route.map((tap) => view.boards.find((b) => b.id === tap.board)?.name ?? '?').join(', ') || 'home' : t`no tap leads there`;

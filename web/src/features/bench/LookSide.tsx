@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button as PlainButton, Dropdown, Segmented, Switch } from 'antd';
 import { useState } from 'react';
 import type { Board, Button, Intention, Look, VocabularyView } from '../../api/types';
@@ -39,7 +40,7 @@ export function LookSide({
   const target = level === 'all' ? { buttons: [] } : { board: board.id, buttons: level === 'buttons' ? buttons.map((b) => b.id) : [] };
   const give = (look: Look, usual: Aspect[] = []) => onEdit({ type: 'give-look', ...target, look, usual });
   const set = <K extends keyof Look>(key: K, aspect: Aspect, value: Look[K] | undefined) => (value === undefined ? give({}, [aspect]) : give({ [key]: value }));
-  const above = level === 'buttons' ? 'as the board' : level === 'board' ? 'as all boards' : 'as usual';
+  const above = level === 'buttons' ? t`as the board` : level === 'board' ? t`as all boards` : t`as usual`;
   const used = [...new Set(board.buttons.map((b) => b.look.fill).filter((c): c is string => !!c))];
   const brought = [
     ...new Set(
@@ -49,39 +50,39 @@ export function LookSide({
     ),
   ];
   return (
-    <section aria-label="Look" className={looks.look}>
-      <h2>Look</h2>
+    <section aria-label={t`Look`} className={looks.look}>
+      <h2>{t`Look`}</h2>
       <Segmented
         block
         size="small"
-        aria-label="What is to look so"
+        aria-label={t`What is to look so`}
         value={level}
         onChange={(value) => setLevel(value as Level)}
         options={[
-          ...(buttons.length > 0 ? [{ value: 'buttons', label: buttons.length === 1 ? buttons[0].label || 'picture' : `${buttons.length} buttons` }] : []),
-          { value: 'board', label: 'this board' },
-          { value: 'all', label: 'all boards' },
+          ...(buttons.length > 0 ? [{ value: 'buttons', label: buttons.length === 1 ? buttons[0].label || 'picture' : t`${buttons.length} buttons` }] : []),
+          { value: 'board', label: t`this board` },
+          { value: 'all', label: t`all boards` },
         ]}
       />
-      <Row name="paper">
+      <Row name={t`paper`}>
         <Swatches
-          label="Paper"
+          label={t`Paper`}
           value={own.fill}
           none={above}
           onChoose={(c) => set('fill', 'FILL', c)}
           colours={[WHITE, ...papers, ...brought.map((colour) => ({ name: colour, colour }))]}
         />
       </Row>
-      <Row name="edge">
+      <Row name={t`edge`}>
         <Swatches
-          label="Edge"
+          label={t`Edge`}
           value={own.border}
           none={above}
           onChoose={(c) => set('border', 'BORDER', c)}
           colours={[...EDGES, ...brought.map((colour) => ({ name: colour, colour }))]}
         />
         <Choice
-          label="Thickness of the edge"
+          label={t`Thickness of the edge`}
           value={is.edge ?? 0}
           of={[
             [0, 'thin'],
@@ -91,9 +92,9 @@ export function LookSide({
           onChoose={(v) => set('edge', 'EDGE', v === 0 ? undefined : v)}
         />
       </Row>
-      <Row name="label">
+      <Row name={t`label`}>
         <Choice
-          label="Place of the label"
+          label={t`Place of the label`}
           value={is.label}
           of={[
             ['BELOW', 'below'],
@@ -104,9 +105,9 @@ export function LookSide({
           onChoose={(v) => set('label', 'LABEL', v)}
         />
       </Row>
-      <Row name="picture">
+      <Row name={t`picture`}>
         <Choice
-          label="Size of the picture"
+          label={t`Size of the picture`}
           value={is.picture}
           of={[
             [50, 'smaller'],
@@ -116,9 +117,9 @@ export function LookSide({
           onChoose={(v) => set('picture', 'PICTURE', v)}
         />
       </Row>
-      <Row name="corners">
+      <Row name={t`corners`}>
         <Choice
-          label="Corners"
+          label={t`Corners`}
           value={is.corner}
           of={[
             [0, 'square'],
@@ -130,20 +131,20 @@ export function LookSide({
       </Row>
       {level !== 'buttons' && (
         <>
-          <Row name="letters">
+          <Row name={t`letters`}>
             <Choice
-              label="Size of the letters"
+              label={t`Size of the letters`}
               value={is.type}
               of={[
-                ['EACH', 'as large as fits'],
-                ['EQUAL', 'all alike'],
+                ['EACH', t`as large as fits`],
+                ['EQUAL', t`all alike`],
               ]}
               onChoose={(v) => set('type', 'TYPE', v)}
             />
           </Row>
-          <Row name="gap">
+          <Row name={t`gap`}>
             <Choice
-              label="Gap between cells"
+              label={t`Gap between cells`}
               value={is.gap}
               of={[
                 [2, 'small'],
@@ -153,24 +154,24 @@ export function LookSide({
               onChoose={(v) => set('gap', 'GAP', v)}
             />
           </Row>
-          <Row name="behind">
+          <Row name={t`behind`}>
             <Swatches
-              label="Behind the buttons"
+              label={t`Behind the buttons`}
               value={own.background}
               none={above}
               onChoose={(c) => set('background', 'BACKGROUND', c)}
               colours={[WHITE, ...papers, EDGES[0]]}
             />
           </Row>
-          <Row name="by kind">
+          <Row name={t`by kind`}>
             <label className={looks.byKind}>
-              <Switch size="small" checked={is.byKind} aria-label="Paper by kind" onChange={(on) => set('byKind', 'BY_KIND', on)} /> each kind of word its own
-              paper
+              <Switch size="small" checked={is.byKind} aria-label={t`Paper by kind`} onChange={(on) => set('byKind', 'BY_KIND', on)} />{' '}
+              {t`each kind of word its own paper`}
             </label>
             {is.byKind && <KindPapers whole={whole} onEdit={onEdit} />}
           </Row>
           {level === 'all' && used.length > 0 && (
-            <Row name="instead of">
+            <Row name={t`instead of`}>
               <div className={looks.swatches}>
                 {used.map((from) => (
                   <Dropdown
@@ -178,17 +179,17 @@ export function LookSide({
                     trigger={['click']}
                     popupRender={() => (
                       <div className={looks.pop}>
-                        <p>In every place, not this but</p>
+                        <p>{t`In every place, not this but`}</p>
                         <Swatches
-                          label={`Instead of ${nameOf(from)}`}
-                          none="the usual one"
+                          label={t`Instead of ${nameOf(from)}`}
+                          none={t`the usual one`}
                           colours={[WHITE, ...papers]}
                           onChoose={(by) => onEdit({ type: 'replace-colour', aspect: 'FILL', colour: from, by })}
                         />
                       </div>
                     )}
                   >
-                    <button type="button" aria-label={`Replace ${nameOf(from)} everywhere`} style={{ background: from }} />
+                    <button type="button" aria-label={t`Replace ${nameOf(from)} everywhere`} style={{ background: from }} />
                   </Dropdown>
                 ))}
               </div>
@@ -198,13 +199,11 @@ export function LookSide({
       )}
       {level === 'buttons' && (
         <div className={parts.sentenceButtons}>
-          <CopyOnto what="LOOK" button={buttons[0]} board={board.id} chosen={buttons.slice(1)} onEdit={onEdit}>
-            Copy this look onto …
-          </CopyOnto>
+          <CopyOnto what="LOOK" button={buttons[0]} board={board.id} chosen={buttons.slice(1)} onEdit={onEdit}>{t`Copy this look onto …`}</CopyOnto>
         </div>
       )}
       <div className={parts.sentenceButtons}>
-        <PlainButton onClick={onDone}>Done</PlainButton>
+        <PlainButton onClick={onDone}>{t`Done`}</PlainButton>
         <PlainButton onClick={() => give({}, ['FILL', 'BORDER', 'EDGE', 'LABEL', 'PICTURE', 'CORNER', 'TYPE', 'GAP', 'BACKGROUND', 'BY_KIND'])}>
           {above}
         </PlainButton>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Checkbox, Input, InputNumber, Modal, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -54,16 +56,25 @@ export function NewBoard({
     });
   };
   return (
-    <Modal open title="A new board" onCancel={onClose} okText="Make it" cancelText="Leave it" onOk={make} okButtonProps={{ disabled: !called }} width={520}>
+    <Modal
+      open
+      title={t`A new board`}
+      onCancel={onClose}
+      okText={t`Make it`}
+      cancelText={t`Leave it`}
+      onOk={make}
+      okButtonProps={{ disabled: !called }}
+      width={520}
+    >
       <div className={dialogs.person}>
         <label>
-          Its name{' '}
+          {t`Its name`}{' '}
           <Input
             autoFocus
-            aria-label="Name of the new board"
+            aria-label={t`Name of the new board`}
             value={name}
             maxLength={80}
-            placeholder={called || 'such as Swimming'}
+            placeholder={called || t`such as Swimming`}
             onChange={(e) => setName(e.target.value)}
             onKeyDown={(e) => {
               if (e.key === 'Enter') make();
@@ -71,33 +82,33 @@ export function NewBoard({
           />
         </label>
         <label>
-          It begins
+          {t`It begins`}
           <Select
-            aria-label="What it begins with"
+            aria-label={t`What it begins with`}
             value={start}
             onChange={setStart}
             showSearch
             optionFilterProp="label"
             filterSort={startsFirst}
             options={[
-              { value: 'bare', label: 'like its siblings, with its way home' },
-              { label: 'from a pattern', options: all.map((p) => ({ value: `pattern:${p.name}`, label: `${p.name}: ${p.about} (${p.words} words)` })) },
-              { label: 'as a copy of', options: view.boards.map((b) => ({ value: `copy:${b.id}`, label: b.name })) },
+              { value: 'bare', label: t`like its siblings, with its way home` },
+              { label: t`from a pattern`, options: all.map((p) => ({ value: `pattern:${p.name}`, label: t`${p.name}: ${p.about} (${p.words} words)` })) },
+              { label: t`as a copy of`, options: view.boards.map((b) => ({ value: `copy:${b.id}`, label: b.name })) },
             ]}
           />
         </label>
         {free && (
           <div>
-            <Checkbox checked={opened} onChange={(e) => setOpened(e.target.checked)}>
-              A button on {boardName}, {spoken(free)}, opens it
-            </Checkbox>
+            <Checkbox checked={opened} onChange={(e) => setOpened(e.target.checked)}>{t`A button on ${boardName}, ${spoken(free)}, opens it`}</Checkbox>
           </div>
         )}
         {sort !== 'copy' && (
           <div className={dialogs.sizes}>
-            Its grid: <InputNumber aria-label="Rows" min={1} max={40} placeholder="rows" value={rows} onChange={setRows} /> x{' '}
-            <InputNumber aria-label="Columns" min={1} max={40} placeholder="columns" value={columns} onChange={setColumns} />
-            <small>left empty: as its siblings</small>
+            {t`Its grid:`} <InputNumber aria-label={t`Rows`} min={1} max={40} placeholder={t`rows`} value={rows} onChange={setRows} /> {t`x`}{' '}
+            <InputNumber aria-label={t`Columns`} min={1} max={40} placeholder={t`columns`} value={columns} onChange={setColumns} />
+            <Trans>
+              <small>{t`left empty: as its siblings`}</small>
+            </Trans>
           </div>
         )}
       </div>

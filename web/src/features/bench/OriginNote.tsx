@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { VocabularyView } from '../../api/types';
@@ -6,8 +7,8 @@ import parts from '../../shell/parts.module.css';
 
 const far = ({ boards, buttons }: { boards: number; buttons: number }) =>
   buttons === 0 && boards === 0
-    ? 'nothing has changed'
-    : `${buttons} ${buttons === 1 ? 'button' : 'buttons'} on ${boards} ${boards === 1 ? 'board' : 'boards'} changed`;
+    ? t`nothing has changed`
+    : t`${plural(buttons, { one: '# button', other: '# buttons' })} on ${plural(boards, { one: '# board', other: '# boards' })} changed`;
 
 /** What a copy is of, and how far both have moved since. */
 export function OriginNote({ view }: { view: VocabularyView }) {
@@ -15,7 +16,7 @@ export function OriginNote({ view }: { view: VocabularyView }) {
   if (!from) return null;
   return (
     <p className={parts.quiet}>
-      A copy of{' '}
+      {t`A copy of`}{' '}
       {from.vocabulary ? (
         <Link className={parts.dotted} to={`/vocabularies/${from.vocabulary}`}>
           {from.name}
@@ -23,8 +24,10 @@ export function OriginNote({ view }: { view: VocabularyView }) {
       ) : (
         `“${from.name}”`
       )}{' '}
-      as it was at version {from.version}
-      {from.note && <>: “{from.note}”</>}. Since then {far(from.here)} here{from.there && <>, and {far(from.there)} there</>}.
+      {t`as it was at version ${from.version}`}
+      {from.note && <>: “{from.note}”</>}
+      {t`. Since then ${far(from.here)} here`}
+      {from.there && <>{t`, and ${far(from.there)} there`}</>}.
     </p>
   );
 }

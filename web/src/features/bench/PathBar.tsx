@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { BoardLine, VocabularyView } from '../../api/types';
@@ -22,11 +23,11 @@ export function PathBar({
 }) {
   const boards = new Map(view.boards.map((b) => [b.id, b]));
   return (
-    <section className={bench.pathBar} aria-label="This board">
+    <section className={bench.pathBar} aria-label={t`This board`}>
       <span className={bench.whose}>
-        <DottedText label="Rename the vocabulary" value={view.name} disabled={!mayEdit} onKeep={onRename} />
+        <DottedText label={t`Rename the vocabulary`} value={view.name} disabled={!mayEdit} onKeep={onRename} />
       </span>
-      <nav aria-label="The way to this board" className={bench.path}>
+      <nav aria-label={t`The way to this board`} className={bench.path}>
         {line.route?.map((tap) => {
           const on = boards.get(tap.board);
           return (
@@ -34,12 +35,12 @@ export function PathBar({
               <span key={tap.board} className={bench.step}>
                 <TappedGrid rows={on.rows} columns={on.columns} cell={tap.cell} />
                 <Link to={`/vocabularies/${view.id}/boards/${encodeURIComponent(on.id)}`}>{on.name}</Link>
-                <span className={`${parts.quiet} ${bench.then}`}>then</span>
+                <span className={`${parts.quiet} ${bench.then}`}>{t`then`}</span>
               </span>
             )
           );
         })}
-        {!line.route && <span className={parts.quiet}>no tap leads to</span>}
+        {!line.route && <span className={parts.quiet}>{t`no tap leads to`}</span>}
         <h1>{line.name}</h1>
       </nav>
       <span className={parts.grow} />

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Checkbox, Modal } from 'antd';
 import { useState } from 'react';
 import type { Button, Layer } from '../../api/types';
@@ -54,11 +55,11 @@ export function PictureChooser({
   return (
     <Modal
       open
-      title={`Pictures for ${button.label || 'this button'}`}
+      title={t`Pictures for ${button.label || t`this button`}`}
       onCancel={onClose}
       width={820}
-      okText="Keep"
-      cancelText="Leave it"
+      okText={t`Keep`}
+      cancelText={t`Leave it`}
       onOk={() => void keep()}
       confirmLoading={photo.busy}
       okButtonProps={photo.finish}
@@ -67,16 +68,14 @@ export function PictureChooser({
         <PictureSearch
           word={button.label}
           photo={photo}
-          take={among ? 'Put it among them' : undefined}
+          take={among ? t`Put it among them` : undefined}
           language={language}
           chosen={layers.map((l) => l.picture)}
-          note={adding ? ' It is added to what is there.' : undefined}
+          note={adding ? t` It is added to what is there.` : undefined}
           onChoose={choose}
         >
           {button.label && (
-            <Checkbox checked={everywhere} onChange={(e) => setEverywhere(e.target.checked)}>
-              for every “{button.label}” of all boards
-            </Checkbox>
+            <Checkbox checked={everywhere} onChange={(e) => setEverywhere(e.target.checked)}>{t`for every “${button.label}” of all boards`}</Checkbox>
           )}
         </PictureSearch>
         <div>
@@ -89,7 +88,7 @@ export function PictureChooser({
               disabled={layers.length >= MOST_LAYERS || layers.length === 0}
               onClick={() => setAdding(!adding)}
             >
-              {adding ? 'replace instead' : 'add another picture'}
+              {adding ? t`replace instead` : t`add another picture`}
             </button>
             <button
               type="button"
@@ -97,7 +96,7 @@ export function PictureChooser({
               disabled={layers.length === 0}
               onClick={() => setLayers(crossed ? layers.filter((l) => l.picture !== NOT) : withPicture(layers, NOT, true, at))}
             >
-              {crossed ? 'take the not mark off' : 'put a not mark across'}
+              {crossed ? t`take the not mark off` : t`put a not mark across`}
             </button>
             {layers.length > 1 && (
               <button
@@ -107,14 +106,10 @@ export function PictureChooser({
                   setLayers(layers.filter((_, i) => i !== at));
                   setAt(0);
                 }}
-              >
-                take this one away
-              </button>
+              >{t`take this one away`}</button>
             )}
             {layers.length > 0 && (
-              <button type="button" className={parts.dotted} onClick={() => onKeep([], everywhere)}>
-                no picture, the word alone
-              </button>
+              <button type="button" className={parts.dotted} onClick={() => onKeep([], everywhere)}>{t`no picture, the word alone`}</button>
             )}
           </div>
         </div>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Dropdown, type MenuProps } from 'antd';
 import type { Board, Button, Cell, Intention } from '../../api/types';
 import parts from '../../shell/parts.module.css';
@@ -17,29 +18,29 @@ export function ShapeMenu({ board, cell, button, onTry }: { board: Board; cell: 
   const covering: Item[] = [
     ...(button
       ? [
-          { label: 'one cell wider', intention: stretch(rows, columns + 1) },
-          { label: 'one cell narrower', intention: stretch(rows, columns - 1), disabled: columns === 1 },
-          { label: 'one cell higher', intention: stretch(rows + 1, columns) },
-          { label: 'one cell lower', intention: stretch(rows - 1, columns), disabled: rows === 1 },
+          { label: t`one cell wider`, intention: stretch(rows, columns + 1) },
+          { label: t`one cell narrower`, intention: stretch(rows, columns - 1), disabled: columns === 1 },
+          { label: t`one cell higher`, intention: stretch(rows + 1, columns) },
+          { label: t`one cell lower`, intention: stretch(rows - 1, columns), disabled: rows === 1 },
         ]
       : []),
-    { label: 'split in two, side by side', intention: { type: 'split-cell', ...on, cell, axis: 'COLUMNS' } },
-    { label: 'split in two, one above the other', intention: { type: 'split-cell', ...on, cell, axis: 'ROWS' } },
+    { label: t`split in two, side by side`, intention: { type: 'split-cell', ...on, cell, axis: 'COLUMNS' } },
+    { label: t`split in two, one above the other`, intention: { type: 'split-cell', ...on, cell, axis: 'ROWS' } },
   ];
 
   function line(axis: Axis): Item[] {
     const [one, at, count] = axis === 'ROWS' ? ['row', cell.row, board.rows] : ['column', cell.column, board.columns];
     const [before, after, up, down, more, less] =
-      axis === 'ROWS' ? ['above', 'below', 'up', 'down', 'higher', 'lower'] : ['before', 'behind', 'to the front', 'to the back', 'wider', 'narrower'];
+      axis === 'ROWS' ? ['above', 'below', 'up', 'down', 'higher', 'lower'] : ['before', 'behind', t`to the front`, t`to the back`, 'wider', 'narrower'];
     return [
-      { label: `put in a ${one} at the end: nothing moves`, intention: { type: 'insert-line', ...on, axis, at: count } },
-      { label: `put in a ${one} ${before} this one`, intention: { type: 'insert-line', ...on, axis, at } },
-      { label: `put in a ${one} ${after} this one`, intention: { type: 'insert-line', ...on, axis, at: at + 1 } },
-      { label: `take this ${one} out`, intention: { type: 'remove-line', ...on, axis, at }, disabled: count === 1 },
-      { label: `move this ${one} ${up}`, intention: { type: 'move-line', ...on, axis, at, to: at - 1 }, disabled: at === 0 },
-      { label: `move this ${one} ${down}`, intention: { type: 'move-line', ...on, axis, at, to: at + 1 }, disabled: at === count - 1 },
-      { label: `make this ${one} ${more}`, intention: { type: 'size-line', ...on, axis, at, percent: 125 } },
-      { label: `make this ${one} ${less}`, intention: { type: 'size-line', ...on, axis, at, percent: 80 } },
+      { label: t`put in a ${one} at the end: nothing moves`, intention: { type: 'insert-line', ...on, axis, at: count } },
+      { label: t`put in a ${one} ${before} this one`, intention: { type: 'insert-line', ...on, axis, at } },
+      { label: t`put in a ${one} ${after} this one`, intention: { type: 'insert-line', ...on, axis, at: at + 1 } },
+      { label: t`take this ${one} out`, intention: { type: 'remove-line', ...on, axis, at }, disabled: count === 1 },
+      { label: t`move this ${one} ${up}`, intention: { type: 'move-line', ...on, axis, at, to: at - 1 }, disabled: at === 0 },
+      { label: t`move this ${one} ${down}`, intention: { type: 'move-line', ...on, axis, at, to: at + 1 }, disabled: at === count - 1 },
+      { label: t`make this ${one} ${more}`, intention: { type: 'size-line', ...on, axis, at, percent: 125 } },
+      { label: t`make this ${one} ${less}`, intention: { type: 'size-line', ...on, axis, at, percent: 80 } },
     ];
   }
 
@@ -53,15 +54,15 @@ export function ShapeMenu({ board, cell, button, onTry }: { board: Board; cell: 
       </Dropdown>
     );
   }
-  const covers = rows === 1 && columns === 1 ? 'one cell' : `${rows} high, ${columns} wide`;
+  const covers = rows === 1 && columns === 1 ? t`one cell` : t`${rows} high, ${columns} wide`;
   return (
     <>
-      {button ? 'It covers ' : 'Change '}
-      {choice('Change the shape', button ? covers : 'this cell', covering)}
-      {button ? ' in ' : ', '}
-      {choice('Change the row', `row ${cell.row + 1}`, line('ROWS'))}
-      {button ? ' and ' : ' or '}
-      {choice('Change the column', `column ${cell.column + 1}`, line('COLUMNS'))}.
+      {button ? t`It covers ` : t`Change `}
+      {choice(t`Change the shape`, button ? covers : t`this cell`, covering)}
+      {button ? t` in ` : ', '}
+      {choice(t`Change the row`, t`row ${cell.row + 1}`, line('ROWS'))}
+      {button ? t` and ` : t` or `}
+      {choice(t`Change the column`, t`column ${cell.column + 1}`, line('COLUMNS'))}.
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { KeyboardEvent as ReactKeyboardEvent, ReactNode, RefObject } from 'react';
 import type { LensAtWork } from '../lens';
 import { AboutBoard } from './AboutBoard';
@@ -28,7 +29,7 @@ export function Side({ lens, actions, copying, side }: Props) {
   }
 
   return (
-    <aside ref={side} tabIndex={-1} onKeyDown={leave} className={bench.side} aria-label="What is marked">
+    <aside ref={side} tabIndex={-1} onKeyDown={leave} className={bench.side} aria-label={t`What is marked`}>
       <Marked told={lens.side} actions={actions} copying={copying} />
       {lens.beside}
       {!lens.below && <Findings view={view} boardId={boardId} mayEdit={mayEdit} onMend={(made) => void edit(made)} />}
@@ -100,7 +101,7 @@ function Sentence({ actions }: { actions: Actions }) {
       onOpen={actions.open}
       onTakeOff={actions.takeOff}
       onWalk={(from) => move({ move: 'link', board: boardId, button: from.id, label: from.label })}
-      onCarry={(from) => move({ move: 'carry', board: boardId, button: from.id, label: from.label || 'The picture' })}
+      onCarry={(from) => move({ move: 'carry', board: boardId, button: from.id, label: from.label || t`The picture` })}
       onTry={(made) => void actions.tryOut(made)}
       onLook={() => move({ move: 'look' })}
       onChooseMore={(ids) => move({ move: 'choose all', ids })}

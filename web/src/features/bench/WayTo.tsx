@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Select } from 'antd';
 import type { Cell, Intention, VocabularyView } from '../../api/types';
 import { useOtherVocabularies } from '../../data/students';
@@ -14,15 +15,15 @@ export function WayTo({ view, boardId, cell, onEdit }: { view: VocabularyView; b
   return (
     <Select
       className={bench.chooseBoard}
-      aria-label="Put here a way to"
-      placeholder="a board"
+      aria-label={t`Put here a way to`}
+      placeholder={t`a board`}
       showSearch
       optionFilterProp="label"
       filterSort={startsFirst}
       value={null}
       options={[
         { label: 'boards', options: view.boards.filter((b) => b.id !== boardId).map((b) => ({ value: `board:${b.id}`, label: b.name })) },
-        ...(others.length > 0 ? [{ label: 'whole vocabularies', options: others.map((v) => ({ value: `vocabulary:${v.vocabulary}`, label: v.name })) }] : []),
+        ...(others.length > 0 ? [{ label: t`whole vocabularies`, options: others.map((v) => ({ value: `vocabulary:${v.vocabulary}`, label: v.name })) }] : []),
       ]}
       onSelect={(value: string | null) => {
         if (!value) return;

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
 import type { Here, VocabularyView } from '../../api/types';
 import { session } from '../../data/session';
@@ -9,17 +10,17 @@ export function WhoIsHere({ here, view, board, onGo }: { here: Here[]; view: Voc
   const others = here.filter((h) => h.account !== data?.account?.id);
   if (others.length === 0) return null;
   return (
-    <span className={bench.whoIsHere} role="status" aria-label="Who else is here">
+    <span className={bench.whoIsHere} role="status" aria-label={t`Who else is here`}>
       {others.map((h) => {
         const on = view.boards.find((b) => b.id === h.board);
-        const where = h.board === board ? 'on this board' : on ? `on ${on.name}` : 'here';
+        const where = h.board === board ? t`on this board` : on ? t`on ${on.name}` : 'here';
         return (
           <button
             key={`${h.account} ${h.board}`}
             type="button"
             className={bench.person}
             disabled={!on || h.board === board}
-            title={on && h.board !== board ? `Go to ${on.name}` : undefined}
+            title={on && h.board !== board ? t`Go to ${on.name}` : undefined}
             onClick={() => onGo(h.board)}
           >
             <strong>{h.name}</strong> {where}

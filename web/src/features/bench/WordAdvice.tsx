@@ -1,8 +1,11 @@
+import { plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { useQuery } from '@tanstack/react-query';
 import type { Advice } from '../../api/types';
 import { advice } from '../../data/boards';
 import { KEYS, waysOn, type WayOn } from './ways';
 import bench from '../../shell/bench.module.css';
+import { number } from '../../words/words';
 import parts from '../../shell/parts.module.css';
 
 /** Where words went that found no room on the board that was shown. */
@@ -23,15 +26,15 @@ const mm = (length: number) => Math.round(length);
 function told(way: WayOn): string {
   switch (way.way) {
     case 'board':
-      return `on ${way.name} (${way.empty} free)`;
+      return t`on ${way.name} (${way.empty} free)`;
     case 'new board':
       return way.boards === 1
-        ? `on a new board from ${way.name}`
-        : `on ${way.boards.toLocaleString()} new boards, the first opened from ${way.name}, each next from the one before`;
+        ? t`on a new board from ${way.name}`
+        : t`on ${number(way.boards)} new boards, the first opened from ${way.name}, each next from the one before`;
     case 'new row':
-      return `in a new row below: no word moves, cells get ${mm(way.thenMm)} mm high instead of ${mm(way.heightMm)}${way.small ? ', which many hands miss' : ''}`;
+      return t`in a new row below: no word moves, cells get ${mm(way.thenMm)} mm high instead of ${mm(way.heightMm)}${way.small ? t`, which many hands miss` : ''}`;
     case 'kept cell':
-      return `in a kept cell: other boards have ${way.home ? 'home' : 'back'} there, so a hand that goes ${way.home ? 'home' : 'back'} twice would say it`;
+      return t`in a kept cell: other boards have ${way.home ? 'home' : 'back'} there, so a hand that goes ${way.home ? 'home' : 'back'} twice would say it`;
   }
 }
 
@@ -77,8 +80,8 @@ export function WordAdvice({
       <p className={bench.advice} role="status">
         {went ? (
           <>
-            {went.words.map((w) => `“${w}”`).join(', ')} now {went.words.length === 1 ? 'stands' : 'stand'} on {went.name}.{' '}
-            {door('go there', () => onGo(went.board))}
+            {t`${went.words.map((w) => `“${w}”`).join(', ')} now`} {went.words.length === 1 ? t`stands` : t`stand`} {t`on ${went.name}.`}{' '}
+            {door(t`go there`, () => onGo(went.board))}
           </>
         ) : (
           <span className={parts.quiet}>{hint}</span>
@@ -91,18 +94,23 @@ export function WordAdvice({
     <>
       “{word}”{' '}
       {stands.board === board
-        ? `stands here already, row ${stands.cell.row + 1}, place ${stands.cell.column + 1}`
-        : `stands on ${stands.name} already, ${taps(stands.taps)}`}
-      . {stands.board !== board && <>{door('go there', () => onGo(stands.board))} or </>}
-      {door('leave it', onLeaveIt)};{' '}
+        ? t`stands here already, row ${stands.cell.row + 1}, place ${stands.cell.column + 1}`
+        : t`stands on ${stands.name} already, ${taps(stands.taps)}`}
+      .{' '}
+      {stands.board !== board && (
+        <>
+          {door(t`go there`, () => onGo(stands.board))} {t`or`}{' '}
+        </>
+      )}
+      {door(t`leave it`, onLeaveIt)};{' '}
     </>
   );
   if (!full)
     return (
       <p className={bench.advice} role="status">
         {already}
-        <span className={already ? undefined : parts.quiet}>{already ? 'Enter puts it here too.' : hint}</span>
-        {onSeek && <> {door('a photo, a drawing or the web', onSeek)}</>}
+        <span className={already ? undefined : parts.quiet}>{already ? t`Enter puts it here too.` : hint}</span>
+        {onSeek && <> {door(t`a photo, a drawing or the web`, onSeek)}</>}
       </p>
     );
   const ways = advice ? waysOn(advice) : [];
@@ -113,17 +121,22 @@ export function WordAdvice({
       {already}
       {first && (
         <p className={bench.wayOn}>
-          No room here. <kbd>Enter</kbd> puts {many ? 'them' : 'it'} {door(told(first), () => onWay(first))}
+          <Trans>
+            No room here. <kbd>{t`Enter`}</kbd> puts
+          </Trans>{' '}
+          {many ? t`them` : t`it`} {door(told(first), () => onWay(first))}
           {boards.map((w, i) => (
             <span key={w.board}>
-              {i === 0 ? ', or on ' : ', '}
+              {i === 0 ? t`, or on ` : ', '}
               {door(w.name, () => onWay(w))}
             </span>
           ))}
           .
         </p>
       )}
-      {advice && !first && <p className={bench.wayOn}>No board has room and this one can take no row more. Take a button off, here or on another board.</p>}
+      {advice && !first && (
+        <p className={bench.wayOn}>{t`No board has room and this one can take no row more. Take a button off, here or on another board.`}</p>
+      )}
       {others
         .filter((w) => w.way !== 'board')
         .map((w) => (
@@ -131,9 +144,13 @@ export function WordAdvice({
             <kbd>{KEYS[w.way]}</kbd> {door(told(w), () => onWay(w))}.
           </p>
         ))}
-      {onFill && <p className={bench.wayOn}>Or {door('fill this board and new ones after it', onFill)}.</p>}
+      {onFill && (
+        <p className={bench.wayOn}>
+          {t`Or`} {door(t`fill this board and new ones after it`, onFill)}.
+        </p>
+      )}
     </div>
   );
 }
 
-const taps = (n: number) => (n === 0 ? 'which no taps lead to' : n === 1 ? '1 tap from home' : `${n} taps from home`);
+const taps = (n: number) => (n === 0 ? t`which no taps lead to` : plural(n, { one: '# tap from home', other: '# taps from home' }));

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { forwardRef, type KeyboardEvent, type ReactNode } from 'react';
 import type { Cell } from '../../api/types';
@@ -133,41 +135,47 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
 
   const hint =
     text.trim() === ''
-      ? 'A word makes a button. Several go in with commas between; a word with > behind it opens a new board.'
+      ? t`A word makes a button. Several go in with commas between; a word with > behind it opens a new board.`
       : opensBoards(text)
-        ? 'Enter makes the board, with its way home, and the button that opens it.'
+        ? t`Enter makes the board, with its way home, and the button that opens it.`
         : next && kept
-          ? 'This cell is kept free, as other boards have home or back here. Enter puts the word here all the same.'
+          ? t`This cell is kept free, as other boards have home or back here. Enter puts the word here all the same.`
           : isList(text)
-            ? 'Enter puts them all there.'
+            ? t`Enter puts them all there.`
             : offered.length === 0 && data && !isPlaceholderData
-              ? 'No picture is known for it. Enter puts the word alone, in large letters; or give it'
+              ? t`No picture is known for it. Enter puts the word alone, in large letters; or give it`
               : offered.length > 0 && !chosen
-                ? 'No picture says just this: pick one by its number; Enter puts the word alone in large letters; or give it'
+                ? t`No picture says just this: pick one by its number; Enter puts the word alone in large letters; or give it`
                 : why && why !== 'this word' && !picture
-                  ? `The picture is ${why}. Enter puts it there.`
-                  : 'Enter puts it there.';
+                  ? t`The picture is ${why}. Enter puts it there.`
+                  : t`Enter puts it there.`;
   return (
     <div>
       <div className={bench.wordLine}>
         <label htmlFor="word-line" className={bench.whereNext}>
           {next && !kept ? (
             <>
-              {spoken(next)}
-              <br />
-              comes next
+              <Trans>
+                {spoken(next)}
+                <br />
+                comes next
+              </Trans>
             </>
           ) : next ? (
             <>
-              {spoken(next)}
-              <br />
-              is kept free
+              <Trans>
+                {spoken(next)}
+                <br />
+                is kept free
+              </Trans>
             </>
           ) : (
             <>
-              {boardName}
-              <br />
-              is full
+              <Trans>
+                {boardName}
+                <br />
+                is full
+              </Trans>
             </>
           )}
         </label>
@@ -178,13 +186,13 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
           onChange={(e) => onText(e.target.value)}
           onKeyDown={keys}
           onPaste={paste}
-          placeholder={next ? 'Type a word' : 'Type a word, to put where there is room'}
+          placeholder={next ? t`Type a word` : t`Type a word, to put where there is room`}
           autoComplete="off"
           spellCheck={false}
           dir="auto"
           maxLength={120_000}
         />
-        <span className={bench.offered} role="group" aria-label="Pictures for it" aria-busy={isPlaceholderData}>
+        <span className={bench.offered} role="group" aria-label={t`Pictures for it`} aria-busy={isPlaceholderData}>
           {offered.map((p, i) => (
             <button
               key={p.id}

@@ -1,3 +1,5 @@
+import { plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Button as PlainButton, Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -32,12 +34,12 @@ export function Words({
   const exact = found.filter((p) => p.exact);
   const asked = sought.trim() !== '';
   return (
-    <Modal open title={`Words of ${view.name}`} onCancel={onClose} footer={null} width={760}>
+    <Modal open title={t`Words of ${view.name}`} onCancel={onClose} footer={null} width={760}>
       <Input
         size="large"
         autoFocus
-        aria-label="Find a word"
-        placeholder="Find a word"
+        aria-label={t`Find a word`}
+        placeholder={t`Find a word`}
         value={sought}
         onChange={(e) => setSought(e.target.value)}
         onKeyDown={(e) => {
@@ -47,9 +49,9 @@ export function Words({
       {asked ? (
         <>
           <p className={parts.quiet} role="status">
-            {found.length === 0 ? `No button shows or says “${sought.trim()}”.` : found.length === 1 ? '1 place' : `${found.length} places`}
+            {found.length === 0 ? t`No button shows or says “${sought.trim()}”.` : plural(found.length, { one: '# place', other: '# places' })}
           </p>
-          <ul className={dialogs.places} aria-label="Places">
+          <ul className={dialogs.places} aria-label={t`Places`}>
             {found.map((p) => (
               <li key={`${p.board} ${p.cell.row} ${p.cell.column}`}>
                 <button type="button" onClick={() => onGo(p.board, p.cell)}>
@@ -57,10 +59,12 @@ export function Words({
                     <ButtonPicture layers={p.layers} />
                   </span>
                   <span>
-                    <strong dir="auto">{p.label || p.says}</strong> on {p.name}, {spoken(p.cell)}
+                    <Trans>
+                      <strong dir="auto">{p.label || p.says}</strong> on {p.name}, {spoken(p.cell)}
+                    </Trans>
                   </span>
                   <span className={parts.quiet}>
-                    {p.taps === 0 ? 'no taps lead there' : p.taps === 1 ? '1 tap' : `${p.taps} taps`}
+                    {p.taps === 0 ? t`no taps lead there` : plural(p.taps, { one: '# tap', other: '# taps' })}
                     {p.kept && `; ${p.kept}`}
                   </span>
                 </button>
@@ -78,10 +82,11 @@ export function Words({
               }}
             >
               <label>
-                Let it say <Input value={says} onChange={(e) => setSays(e.target.value)} placeholder="another text" aria-label="Another spoken text" />
+                {t`Let it say`}{' '}
+                <Input value={says} onChange={(e) => setSays(e.target.value)} placeholder={t`another text`} aria-label={t`Another spoken text`} />
               </label>
               <PlainButton htmlType="submit" disabled={!says.trim()}>
-                {saying.length === 1 ? 'where 1 button says it' : `where ${saying.length} buttons say it`}
+                {plural(saying.length, { one: 'where # button says it', other: 'where # buttons say it' })}
               </PlainButton>
             </form>
           )}
@@ -99,19 +104,21 @@ export function Words({
               }}
             >
               <label>
-                Call it <Input value={by} onChange={(e) => setBy(e.target.value)} placeholder="another label" aria-label="Another label" />
+                {t`Call it`} <Input value={by} onChange={(e) => setBy(e.target.value)} placeholder={t`another label`} aria-label={t`Another label`} />
               </label>
               <PlainButton htmlType="submit" disabled={!by.trim()}>
-                {exact.length === 1 ? 'in 1 place' : `in all ${exact.length} places`}
+                {plural(exact.length, { one: 'in # place', other: 'in all # places' })}
               </PlainButton>
             </form>
           )}
         </>
       ) : (
-        <section aria-label="Not the same everywhere">
-          <h3>{differing.length === 0 ? 'Every word is the same wherever it stands.' : 'Not the same everywhere'}</h3>
+        <section aria-label={t`Not the same everywhere`}>
+          <h3>{differing.length === 0 ? t`Every word is the same wherever it stands.` : t`Not the same everywhere`}</h3>
           {differing.length > 0 && (
-            <p className={parts.quiet}>A click makes a word so in every place. A word that means two things, such as an animal and a meal, is best left.</p>
+            <p
+              className={parts.quiet}
+            >{t`A click makes a word so in every place. A word that means two things, such as an animal and a meal, is best left.`}</p>
           )}
           {differing.slice(0, 12).map((d) => (
             <div key={d.word} className={dialogs.differs}>
@@ -125,7 +132,7 @@ export function Words({
                       <Settle
                         key={i}
                         disabled={!mayEdit}
-                        label={`This picture for every ${d.word}`}
+                        label={t`This picture for every ${d.word}`}
                         onClick={() => void onEdit({ type: 'dress-word', word: d.word, layers })}
                       >
                         <Face layers={layers} word={d.word} />
@@ -138,7 +145,7 @@ export function Words({
                     <Settle
                       key={k}
                       disabled={!mayEdit}
-                      label={`This kind for every ${d.word}`}
+                      label={t`This kind for every ${d.word}`}
                       onClick={() => void onEdit({ type: 'dress-word', word: d.word, kind: k })}
                     >
                       {kindName(k)}
@@ -149,7 +156,7 @@ export function Words({
                     <Settle
                       key={text}
                       disabled={!mayEdit}
-                      label={`Every ${d.word} says this`}
+                      label={t`Every ${d.word} says this`}
                       onClick={() =>
                         void onEdit({
                           type: 'dress-word',
@@ -157,14 +164,12 @@ export function Words({
                           says: text.toLowerCase() === d.word.toLowerCase() ? { type: 'label' } : { type: 'words', text },
                         })
                       }
-                    >
-                      says “{text}”
-                    </Settle>
+                    >{t`says “${text}”`}</Settle>
                   ))}
               </span>
             </div>
           ))}
-          {differing.length > 12 && <p className={parts.quiet}>And {differing.length - 12} more; settle these and they come up.</p>}
+          {differing.length > 12 && <p className={parts.quiet}>{t`And ${differing.length - 12} more; settle these and they come up.`}</p>}
         </section>
       )}
     </Modal>
@@ -179,7 +184,7 @@ function Face({ layers, word }: { layers: Layer[]; word: string }) {
       <ButtonPicture layers={layers} />
     </span>
   ) : (
-    <>only “{word}”</>
+    <>{t`only “${word}”`}</>
   );
 }
 

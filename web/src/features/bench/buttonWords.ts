@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import type { BoardLine, Button, Doing, VocabularyView } from '../../api/types';
 
 // What a button does, in words of its sentence.
@@ -10,7 +11,7 @@ export function opensABoard(button: Button, view: VocabularyView): boolean {
 export function says(button: Button): string {
   switch (button.says.type) {
     case 'label':
-      return 'its own label';
+      return t`its own label`;
     case 'words':
       return `“${button.says.text}”`;
     case 'nothing':
@@ -23,15 +24,15 @@ export function does(doings: Doing[]): string {
     .map((d) => {
       switch (d.type) {
         case 'spell':
-          return `spells “${d.letters}”`;
+          return t`spells “${d.letters}”`;
         case 'add-space':
-          return 'adds a space';
+          return t`adds a space`;
         case 'take-last-off':
-          return 'takes one off';
+          return t`takes one off`;
         case 'clear-message':
-          return 'clears the message';
+          return t`clears the message`;
         case 'say-message':
-          return 'says the message';
+          return t`says the message`;
       }
     })
     .join(' and ');
@@ -40,23 +41,23 @@ export function does(doings: Doing[]): string {
 export function leadsWhere(button: Button, view: VocabularyView): string {
   switch (button.leads.type) {
     case 'stays':
-      return 'stays here';
+      return t`stays here`;
     case 'home':
-      return 'goes home';
+      return t`goes home`;
     case 'back':
-      return 'goes back';
+      return t`goes back`;
     case 'elsewhere':
-      return 'opens another vocabulary';
+      return t`opens another vocabulary`;
     case 'opens': {
       const to = button.leads.board;
       const board = view.boards.find((b) => b.id === to);
-      return board ? `opens ${board.name}${button.leads.once ? ' and comes back after one word' : ''}` : 'opens a board that is not there';
+      return board ? t`opens ${board.name}${button.leads.once ? t` and comes back after one word` : ''}` : t`opens a board that is not there`;
     }
   }
 }
 
 export function taps(line: BoardLine): string {
-  if (!line.route) return 'No taps from home lead to this board.';
+  if (!line.route) return t`No taps from home lead to this board.`;
   const n = line.route.length + 1;
-  return n === 1 ? '1 tap, from home.' : `${n} taps from home.`;
+  return plural(n, { one: '# tap, from home.', other: '# taps from home.' });
 }

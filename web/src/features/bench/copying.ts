@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { App } from 'antd';
 import type { Board, Button, Cell, Changed } from '../../api/types';
 import type { Wish } from '../../data/boards';
@@ -29,7 +30,7 @@ export function useCopying({ vocabulary, version, boardId, board, boardName, mar
     const text = wordsFor(buttons);
     keepCopied({ vocabulary, board: boardId, buttons: buttons.map((b) => b.id), text, cut });
     void navigator.clipboard.writeText(text);
-    void message.info(cut ? 'Cut: they move where you paste them. Until then they stay.' : 'Copied. Paste them on any board of this vocabulary.', 3);
+    void message.info(cut ? t`Cut: they move where you paste them. Until then they stay.` : t`Copied. Paste them on any board of this vocabulary.`, 3);
   }
 
   /** The whole board goes into the clipboard: its words for any program, the board for any vocabulary. */
@@ -38,7 +39,7 @@ export function useCopying({ vocabulary, version, boardId, board, boardName, mar
     const text = wordsFor(board.buttons);
     keepCopied({ vocabulary, board: boardId, buttons: [], whole: boardName, text });
     void navigator.clipboard.writeText(text);
-    void message.info('The board is copied. Paste it in any vocabulary: a new board comes of it.', 4);
+    void message.info(t`The board is copied. Paste it in any vocabulary: a new board comes of it.`, 4);
   }
 
   /** True if it was copied here; else it is words to be typed. */

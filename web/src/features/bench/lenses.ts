@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Board, Preview } from '../../api/types';
 import { stops, buttonAt } from '../../drawn/grid';
 import { keyOf, spoken } from '../../data/cells';
@@ -11,12 +12,12 @@ export const words: Lens = (view, board) => {
   for (const cell of stops(board)) {
     const button = buttonAt(board, cell);
     if (!button) {
-      if (kept.has(keyOf(cell))) overlays.set(keyOf(cell), { classes: ['keptFree'], kept: 'kept free', told: 'kept free' });
+      if (kept.has(keyOf(cell))) overlays.set(keyOf(cell), { classes: ['keptFree'], kept: t`kept free`, told: t`kept free` });
       continue;
     }
     const loose = button.leads.type === 'opens' && !boards.has(button.leads.board);
     if (loose || button.hidden) {
-      overlays.set(keyOf(cell), { classes: button.hidden ? ['hiddenWord'] : [], ...(loose && { tag: 'leads nowhere', told: 'leads nowhere' }) });
+      overlays.set(keyOf(cell), { classes: button.hidden ? ['hiddenWord'] : [], ...(loose && { tag: t`leads nowhere`, told: t`leads nowhere` }) });
     }
   }
   return overlays;
@@ -30,6 +31,6 @@ export function withMoves(overlays: Map<string, Overlay>, board: Board, moving?:
   const here = moving?.filter((m) => m.board === board.id) ?? [];
   if (here.length === 0) return overlays;
   const over = new Map(overlays);
-  for (const m of here) over.set(keyOf(m.from), { classes: [], tag: `to ${m.to.row + 1}, ${m.to.column + 1}`, told: `would go to ${spoken(m.to)}` });
+  for (const m of here) over.set(keyOf(m.from), { classes: [], tag: t`to ${m.to.row + 1}, ${m.to.column + 1}`, told: t`would go to ${spoken(m.to)}` });
   return over;
 }

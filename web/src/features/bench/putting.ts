@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { App } from 'antd';
 import type { Board, BoardLine, Cell, Changed } from '../../api/types';
 import type { Move } from './bench';
@@ -5,6 +6,7 @@ import type { Wish } from '../../data/boards';
 import { freeCells } from '../../drawn/grid';
 import { MOST_FILLED, wordsOf } from '../../data/typed';
 import type { Elsewhere } from './WordAdvice';
+import { number } from '../../words/words';
 import type { WayOn } from './ways';
 
 interface On {
@@ -27,7 +29,7 @@ export function usePutting() {
     /** @param on where else they go than into the next cell: another board, a cell that is kept free, a new row */
     async function put(words: string, chosen?: string, on?: { board: string; name: string } | { cell: Cell } | 'new row') {
       if (!words.trim()) {
-        void message.info('The word line is empty. Type a word, then press Enter.');
+        void message.info(t`The word line is empty. Type a word, then press Enter.`);
         return;
       }
       const elsewhere = on && on !== 'new row' && 'board' in on ? on : undefined;
@@ -63,13 +65,13 @@ export function usePutting() {
       const free = freeCells(board, line.keptFree);
       const boards = Math.ceil(Math.max(0, count - free) / Math.max(1, line.rows * line.columns - 3));
       void modal.confirm({
-        title: `Put ${count.toLocaleString()} words here and on new boards?`,
-        okText: 'Put them all',
-        cancelText: 'Leave it',
+        title: t`Put ${number(count)} words here and on new boards?`,
+        okText: t`Put them all`,
+        cancelText: t`Leave it`,
         content:
           count > MOST_FILLED
-            ? `Up to ${MOST_FILLED.toLocaleString()} go in at once. Nothing is put; do it in parts.`
-            : `${free} go here; about ${boards} ${boards === 1 ? 'new board follows' : 'new boards follow'}, each opened from the one before. Their pictures take a moment to find.`,
+            ? t`Up to ${number(MOST_FILLED)} go in at once. Nothing is put; do it in parts.`
+            : t`${free} go here; about ${plural(boards, { one: '# new board follows', other: '# new boards follow' })}, each opened from the one before. Their pictures take a moment to find.`,
         okButtonProps: { disabled: count > MOST_FILLED },
         onOk: async () => {
           move({ move: 'type', text: '' });
@@ -80,7 +82,7 @@ export function usePutting() {
 
     /** A new board, or several, for words that have no room here, opened from the nearest board that has a cell for its button. */
     async function putFurther(words: string, { from, boards }: { from: string; boards: number }, chosen?: string) {
-      const name = /^More /.test(line.name) ? line.name : `More ${line.name}`;
+      const name = /^More /.test(line.name) ? line.name : t`More ${line.name}`;
       move({ move: 'type', text: '' });
       const changed = await change({
         what: 'words',

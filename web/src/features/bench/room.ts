@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { createContext, useContext } from 'react';
 import type { Board, BoardLine, Button, Cell, Changed, Intention, VocabularyView } from '../../api/types';
 import type { Wish } from '../../data/boards';
@@ -40,6 +41,6 @@ export const BenchRoomOf = Room.Provider;
 
 export function useRoom(): BenchRoom {
   const room = useContext(Room);
-  if (!room) throw new Error('this stands on the bench alone');
+  if (!room) throw new Error(t`this stands on the bench alone`);
   return room;
 }

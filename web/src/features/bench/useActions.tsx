@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { App } from 'antd';
 import { useCallback } from 'react';
 import { Link } from 'react-router';
@@ -26,7 +27,7 @@ export function useActions(room: BenchRoom, copyBoard: () => void, steps?: Steps
       if (from.leads.type !== 'opens') return;
       const to = from.leads.board;
       if (view.boards.some((b) => b.id === to)) go(to);
-      else void message.warning(`“${from.label}” opens a board that is not there. Mend it on the right.`);
+      else void message.warning(t`“${from.label}” opens a board that is not there. Mend it on the right.`);
     },
     [go, view, message],
   );
@@ -97,7 +98,7 @@ export function useActions(room: BenchRoom, copyBoard: () => void, steps?: Steps
       const kept = await copyFor(view.student!.id, { vocabulary: id, name: `${view.name.slice(0, 60)}, ${shortDay()}` });
       void message.success(
         <span>
-          Kept as “{kept.name}”. <Link to={`/vocabularies/${kept.vocabulary}`}>Look at it</Link>
+          {t`Kept as “${kept.name}”.`} <Link to={`/vocabularies/${kept.vocabulary}`}>{t`Look at it`}</Link>
         </span>,
         6,
       );
@@ -109,15 +110,15 @@ export function useActions(room: BenchRoom, copyBoard: () => void, steps?: Steps
   function deleteBoard() {
     const lost =
       line.openers === 0
-        ? 'No button opens it.'
+        ? t`No button opens it.`
         : line.openers === 1
-          ? 'Buttons on 1 board open it; they will lead nowhere until you mend them.'
-          : `Buttons on ${line.openers} boards open it; they will lead nowhere until you mend them.`;
+          ? t`Buttons on 1 board open it; they will lead nowhere until you mend them.`
+          : t`Buttons on ${line.openers} boards open it; they will lead nowhere until you mend them.`;
     void modal.confirm({
-      title: `Delete the board ${line.name}?`,
-      content: `${line.buttons} buttons go with it. ${lost} Undo brings everything back.`,
-      okText: 'Delete the board',
-      cancelText: 'Leave it',
+      title: t`Delete the board ${line.name}?`,
+      content: t`${line.buttons} buttons go with it. ${lost} Undo brings everything back.`,
+      okText: t`Delete the board`,
+      cancelText: t`Leave it`,
       onOk: async () => {
         if (await edit({ type: 'delete-board', board: boardId })) go(view.home);
       },

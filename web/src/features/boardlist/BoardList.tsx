@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { Input } from 'antd';
 import { useState } from 'react';
 import { NavLink } from 'react-router';
@@ -36,22 +37,22 @@ export function BoardList({
   }
   if (folded)
     return (
-      <nav className={bench.folded} aria-label="Boards">
-        <button type="button" className={bench.fold} aria-label="Show the list of boards" aria-expanded="false" onClick={() => fold(false)}>
+      <nav className={bench.folded} aria-label={t`Boards`}>
+        <button type="button" className={bench.fold} aria-label={t`Show the list of boards`} aria-expanded="false" onClick={() => fold(false)}>
           »
         </button>
       </nav>
     );
   const boards = view.boards.filter((b) => b.name.toLowerCase().includes(sought.toLowerCase()));
   return (
-    <nav className={bench.boardList} aria-label="Boards">
-      <button type="button" className={bench.fold} aria-label="Fold the list of boards" aria-expanded="true" onClick={() => fold(true)}>
+    <nav className={bench.boardList} aria-label={t`Boards`}>
+      <button type="button" className={bench.fold} aria-label={t`Fold the list of boards`} aria-expanded="true" onClick={() => fold(true)}>
         «
       </button>
       {children}
-      <h2>{view.boards.length === 1 ? '1 board' : `${view.boards.length} boards`}</h2>
+      <h2>{plural(view.boards.length, { one: '# board', other: '# boards' })}</h2>
       {view.boards.length > MANY && (
-        <Input size="small" aria-label="Find a board" placeholder="Find a board" value={sought} onChange={(e) => setSought(e.target.value)} />
+        <Input size="small" aria-label={t`Find a board`} placeholder={t`Find a board`} value={sought} onChange={(e) => setSought(e.target.value)} />
       )}
       <ul>
         {boards.map((b) => (
@@ -67,20 +68,16 @@ export function BoardList({
             >
               <span>{b.name}</span>
               {counted && (
-                <small className={bench.shownHere} title={`${b.shown} of ${b.words} words shown`}>
+                <small className={bench.shownHere} title={t`${b.shown} of ${b.words} words shown`}>
                   {b.shown}/{b.words}
                 </small>
               )}
-              {b.toMend && <i className={bench.mendDot} role="img" aria-label="something to mend" />}
+              {b.toMend && <i className={bench.mendDot} role="img" aria-label={t`something to mend`} />}
             </NavLink>
           </li>
         ))}
       </ul>
-      {mayEdit && (
-        <button type="button" className={parts.dotted} onClick={onAdd}>
-          add a board
-        </button>
-      )}
+      {mayEdit && <button type="button" className={parts.dotted} onClick={onAdd}>{t`add a board`}</button>}
     </nav>
   );
 }

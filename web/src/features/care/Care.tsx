@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { App, Button, Modal } from 'antd';
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, client, sentence } from '../../api/client';
@@ -6,6 +8,7 @@ import { DottedChoice } from '../../shell/Dotted';
 import { dayAndTime } from '../../shell/time';
 import parts from '../../shell/parts.module.css';
 import { Glued } from '../../shell/Glued';
+import { number } from '../../words/words';
 import { answered } from '../../shell/answered';
 
 /** What whoever looks after Dwimble should know. */
@@ -15,7 +18,7 @@ export const care = queryOptions({
   staleTime: 60_000,
 });
 
-const size = (bytes: number) => (bytes < 1e9 ? `${Math.ceil(bytes / 1e6)} MB` : `${(bytes / 1e9).toLocaleString(undefined, { maximumFractionDigits: 1 })} GB`);
+const size = (bytes: number) => (bytes < 1e9 ? t`${Math.ceil(bytes / 1e6)} MB` : t`${number(bytes / 1e9, 1)} GB`);
 
 /** Backups and room, for whoever looks after Dwimble. */
 export function Care({ onClose }: { onClose: () => void }) {
@@ -34,7 +37,7 @@ export function Care({ onClose }: { onClose: () => void }) {
     onError: (error) => void message.error(sentence(error), 6),
   });
   return (
-    <Modal open title="Looking after Dwimble" onCancel={onClose} footer={<Button onClick={onClose}>Close</Button>}>
+    <Modal open title={t`Looking after Dwimble`} onCancel={onClose} footer={<Button onClick={onClose}>{t`Close`}</Button>}>
       {data && (
         <>
           {data.worries.map((worry) => (
@@ -45,36 +48,37 @@ export function Care({ onClose }: { onClose: () => void }) {
           <p>
             {data.lastBackup ? (
               <>
-                The last good backup was made <strong>{dayAndTime(data.lastBackup)}</strong>; {data.backups} {data.backups === 1 ? 'is' : 'are'} kept in{' '}
-                <code>{data.folder}</code>.
+                <Trans>
+                  The last good backup was made <strong>{dayAndTime(data.lastBackup)}</strong>; {data.backups}
+                </Trans>{' '}
+                {data.backups === 1 ? t`is` : t`are`}{' '}
+                <Trans>
+                  kept in <code>{data.folder}</code>.
+                </Trans>
               </>
             ) : (
-              <>There is no backup yet; one is made every night while Dwimble runs.</>
+              <>{t`There is no backup yet; one is made every night while Dwimble runs.`}</>
             )}{' '}
-            Take copies to another machine too.
+            {t`Take copies to another machine too.`}
           </p>
+          <p>{t`The data take ${size(data.size)}; ${size(data.free)} are free on their disk.`}</p>
           <p>
-            The data take {size(data.size)}; {size(data.free)} are free on their disk.
-          </p>
-          <p>
-            The school prints on{' '}
+            {t`The school prints on`}{' '}
             <Glued after=".">
               <DottedChoice
-                label="What the school prints on"
+                label={t`What the school prints on`}
                 items={[
-                  { key: 'A4', label: 'A4, with lengths in millimetres' },
-                  { key: 'LETTER', label: 'Letter, with lengths in inches' },
+                  { key: 'A4', label: t`A4, with lengths in millimetres` },
+                  { key: 'LETTER', label: t`Letter, with lengths in inches` },
                 ]}
                 onChoose={(paper) => choosing.mutate(paper as 'A4' | 'LETTER')}
               >
-                {paper === 'LETTER' ? 'Letter, with lengths in inches' : 'A4, with lengths in millimetres'}
+                {paper === 'LETTER' ? t`Letter, with lengths in inches` : t`A4, with lengths in millimetres`}
               </DottedChoice>
             </Glued>
           </p>
-          <p className={parts.quiet}>To bring a backup back: stop Dwimble, then ./dwimble restore FILE. What is there is set aside, not lost.</p>
-          <Button loading={making.isPending} onClick={() => making.mutate()}>
-            Make a backup now
-          </Button>
+          <p className={parts.quiet}>{t`To bring a backup back: stop Dwimble, then ./dwimble restore FILE. What is there is set aside, not lost.`}</p>
+          <Button loading={making.isPending} onClick={() => making.mutate()}>{t`Make a backup now`}</Button>
         </>
       )}
     </Modal>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { App, Button, Input, Modal } from 'antd';
 import { useState } from 'react';
 import { Problem, sentence } from '../../api/client';
@@ -22,7 +23,7 @@ export function useEdits(vocabulary: number) {
       const needs = error instanceof Problem ? error.asks : undefined;
       if (needs) return new Promise((done) => setAsks({ ...needs, sentence: sentence(error), wish, done }));
       const met = error instanceof Problem && error.conflict;
-      void message.error(met ? `${sentence(error)} Nothing was lost; look again, then do it once more.` : sentence(error), 6);
+      void message.error(met ? t`${sentence(error)} Nothing was lost; look again, then do it once more.` : sentence(error), 6);
       return undefined;
     }
   }
@@ -46,15 +47,11 @@ function Asking({ asks, onAnswer }: { asks: Asks; onAnswer: (wish?: Wish) => voi
   return (
     <Modal
       open
-      title="Before it happens"
+      title={t`Before it happens`}
       onCancel={() => onAnswer()}
       footer={[
-        <Button key="leave" onClick={() => onAnswer()}>
-          Leave it
-        </Button>,
-        <Button key="sure" disabled={asks.needsReason && !reason.trim()} onClick={sure}>
-          Do it all the same
-        </Button>,
+        <Button key="leave" onClick={() => onAnswer()}>{t`Leave it`}</Button>,
+        <Button key="sure" disabled={asks.needsReason && !reason.trim()} onClick={sure}>{t`Do it all the same`}</Button>,
         instead && 'base' in wish && (
           <Button key="instead" type="primary" onClick={() => onAnswer({ what: 'edit', base: wish.base, edit: instead.intention })}>
             {startsLarge(instead.words)}
@@ -65,7 +62,8 @@ function Asking({ asks, onAnswer }: { asks: Asks; onAnswer: (wish?: Wish) => voi
       <p>{asks.sentence}</p>
       {asks.needsReason && (
         <label>
-          Places are kept for this student. Why it must be, for the history <Input value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} />
+          {t`Places are kept for this student. Why it must be, for the history`}{' '}
+          <Input value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} />
         </label>
       )}
     </Modal>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Alert, AutoComplete, Button as PlainButton, Checkbox, Form, Input, Modal, Select } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -25,39 +26,32 @@ export function Facts({ student, vocabulary, onEdit }: Props) {
   const [proposing, setProposing] = useState<Fact>();
   return (
     <>
-      {all.length === 0 && <p className={parts.quiet}>Nothing yet. An allergy, a diet, what {student.name} likes: a fact finds the words it is about.</p>}
-      <ul className={css.facts} aria-label="Facts">
+      {all.length === 0 && <p className={parts.quiet}>{t`Nothing yet. An allergy, a diet, what ${student.name} likes: a fact finds the words it is about.`}</p>}
+      <ul className={css.facts} aria-label={t`Facts`}>
         {all.map((f) => (
           <li key={f.id}>
             <div>
               <strong>{f.sentence}</strong>
               {f.note && <span> · {f.note}</span>}
               <p className={parts.quiet}>
-                {f.saidBy ? `said by ${f.saidBy}, ` : ''}written down by {f.by}
+                {f.saidBy ? t`said by ${f.saidBy}, ` : ''}
+                {t`written down by ${f.by}`}
               </p>
             </div>
             <span className={css.doors}>
-              {vocabulary && (
-                <button type="button" className={parts.dotted} onClick={() => setProposing(f)}>
-                  its words
-                </button>
-              )}
+              {vocabulary && <button type="button" className={parts.dotted} onClick={() => setProposing(f)}>{t`its words`}</button>}
               <button
                 type="button"
                 className={parts.dotted}
-                aria-label={`Remove the fact ${f.sentence}`}
+                aria-label={t`Remove the fact ${f.sentence}`}
                 onClick={() => void removeFact(student.id, f.id).then((left) => answered(queries, facts(student.id).queryKey, left))}
-              >
-                remove
-              </button>
+              >{t`remove`}</button>
             </span>
           </li>
         ))}
       </ul>
       <p>
-        <button type="button" className={parts.dotted} onClick={() => setAdding(true)}>
-          add a fact
-        </button>
+        <button type="button" className={parts.dotted} onClick={() => setAdding(true)}>{t`add a fact`}</button>
       </p>
       {adding && (
         <FactForm
@@ -96,19 +90,19 @@ function FactForm({ student, onAdded, onClose }: { student: Props['student']; on
   return (
     <Modal
       open
-      title={`A fact about ${student.name}`}
+      title={t`A fact about ${student.name}`}
       onCancel={onClose}
-      okText="Keep it, and look for its words"
-      cancelText="Leave it"
+      okText={t`Keep it, and look for its words`}
+      cancelText={t`Leave it`}
       onOk={() => void add()}
       width={520}
     >
       <Form form={form} component={false} initialValues={NOTHING_TOLD}>
         <div className={css.form}>
           <label>
-            It is{' '}
+            {t`It is`}{' '}
             <Form.Item name="what" noStyle>
-              <Select aria-label="What sort of fact" options={SORTS.map((s) => ({ value: s.what, label: s.name }))} />
+              <Select aria-label={t`What sort of fact`} options={SORTS.map((s) => ({ value: s.what, label: s.name }))} />
             </Form.Item>
           </label>
           <label>
@@ -133,18 +127,18 @@ function FactForm({ student, onAdded, onClose }: { student: Props['student']; on
             </Form.Item>
           </label>
           <label>
-            A note, if you like{' '}
+            {t`A note, if you like`}{' '}
             <Form.Item name="note" noStyle>
               <Input maxLength={400} />
             </Form.Item>
           </label>
           <label>
-            Who said so{' '}
+            {t`Who said so`}{' '}
             <Form.Item name="saidBy" noStyle>
-              <Input maxLength={80} placeholder="the family, the school nurse" />
+              <Input maxLength={80} placeholder={t`the family, the school nurse`} />
             </Form.Item>
           </label>
-          <p className={parts.quiet}>Only who may change {student.name}’s boards sees facts. They are in no export, no print and no share.</p>
+          <p className={parts.quiet}>{t`Only who may change ${student.name}’s boards sees facts. They are in no export, no print and no share.`}</p>
           {problem && <Alert type="warning" showIcon title={problem} />}
         </div>
       </Form>
@@ -177,7 +171,7 @@ function Proposed({
       await onEdit({ type: 'put-in-step', words: { ...MEANT, buttons: forward.map((p) => p.button) }, step: vocabulary.step });
     onClose();
   }
-  const does = [toHold.length > 0 && `Hold ${toHold.length}`, forward.length > 0 && vocabulary.step && `Show ${forward.length} from now`]
+  const does = [toHold.length > 0 && t`Hold ${toHold.length}`, forward.length > 0 && vocabulary.step && t`Show ${forward.length} from now`]
     .filter(Boolean)
     .join(', ');
   return (
@@ -185,15 +179,15 @@ function Proposed({
       open
       title={fact.sentence}
       onCancel={onClose}
-      okText={does || 'Nothing is ticked'}
+      okText={does || t`Nothing is ticked`}
       okButtonProps={{ disabled: !does }}
-      cancelText="Leave it"
+      cancelText={t`Leave it`}
       onOk={() => void doIt()}
       width={640}
     >
-      {data?.length === 0 && <p>No word here is known to be about that. Held words can be chosen by hand with the reveal lens.</p>}
-      {data && data.length > 0 && <p>These words are about it, the surest first. Nothing moves: held words leave their cells empty.</p>}
-      <ul className={css.proposed} aria-label="Words it is about">
+      {data?.length === 0 && <p>{t`No word here is known to be about that. Held words can be chosen by hand with the reveal lens.`}</p>}
+      {data && data.length > 0 && <p>{t`These words are about it, the surest first. Nothing moves: held words leave their cells empty.`}</p>}
+      <ul className={css.proposed} aria-label={t`Words it is about`}>
         {data?.map((p) => (
           <li key={p.button}>
             <Checkbox
@@ -204,18 +198,18 @@ function Proposed({
               <strong dir="auto">{p.label}</strong> {p.why}{' '}
               <em>
                 ({SURE[p.sure]}
-                {p.does === 'BRING_FORWARD' ? ', to be shown' : ''}
-                {p.now === 'HELD' ? '; held already' : ''})
+                {p.does === 'BRING_FORWARD' ? t`, to be shown` : ''}
+                {p.now === 'HELD' ? t`; held already` : ''})
               </em>
-              <span className={parts.quiet}> on {p.name}</span>
-              {p.other && <span className={css.against}> but: {p.other}</span>}
+              <span className={parts.quiet}> {t`on ${p.name}`}</span>
+              {p.other && <span className={css.against}> {t`but: ${p.other}`}</span>}
             </Checkbox>
           </li>
         ))}
       </ul>
       {data && data.length > 0 && (
         <PlainButton size="small" onClick={() => setChosen(ticked.length === data.length ? [] : data.map((p) => p.button))}>
-          {ticked.length === data.length ? 'Tick none' : 'Tick all'}
+          {ticked.length === data.length ? t`Tick none` : t`Tick all`}
         </PlainButton>
       )}
     </Modal>

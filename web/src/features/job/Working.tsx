@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { App, Button, Modal, Progress } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
@@ -30,24 +31,24 @@ function Working({ id, what, save, onDone, onClose }: { id: number; what: string
       footer={
         running ? (
           <>
-            <Button onClick={() => void endJob(id).then(onClose)}>End it</Button>
-            <Button onClick={() => setSeen(false)}>Go on with something else</Button>
+            <Button onClick={() => void endJob(id).then(onClose)}>{t`End it`}</Button>
+            <Button onClick={() => setSeen(false)}>{t`Go on with something else`}</Button>
           </>
         ) : (
-          <Button onClick={onClose}>Close</Button>
+          <Button onClick={onClose}>{t`Close`}</Button>
         )
       }
     >
       {job && (
         <>
-          <p role="status">{job.state === 'DONE' ? 'It is done, and kept for a day.' : stateInWords(job)}</p>
-          {running && <Progress percent={percent(job) ?? 0} showInfo={false} aria-label="How far it is" />}
+          <p role="status">{job.state === 'DONE' ? t`It is done, and kept for a day.` : stateInWords(job)}</p>
+          {running && <Progress percent={percent(job) ?? 0} showInfo={false} aria-label={t`How far it is`} />}
           {job.file && (
             <a className={`${parts.door} ${parts.primary}`} {...linkTo(job)} onClick={onClose}>
               {save}
             </a>
           )}
-          {running && <p className={parts.quiet}>It is kept for a day, under “Work of today” behind your initial.</p>}
+          {running && <p className={parts.quiet}>{t`It is kept for a day, under “Work of today” behind your initial.`}</p>}
         </>
       )}
     </Modal>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Board } from '../../api/types';
 import { keyOf } from '../../data/cells';
 import { kinds } from '../../drawn/kindNames';
@@ -11,14 +12,14 @@ export const kindsLens: Lens = (_, board) =>
   new Map(
     board.buttons.map((b) => {
       const kind = kinds.find((k) => k.kind === b.kind)?.sentence.replace(/^an? | word$/g, '');
-      return [keyOf(b.cell), kind ? { classes: [], note: kind, told: `${kind} word` } : { classes: ['silentWord'] }];
+      return [keyOf(b.cell), kind ? { classes: [], note: kind, told: t`${kind} word` } : { classes: ['silentWord'] }];
     }),
   );
 
 function KindsSide({ board }: { board: Board }) {
   return (
-    <section className={bench.findings} aria-label="Kinds">
-      <h3>Kinds on this board</h3>
+    <section className={bench.findings} aria-label={t`Kinds`}>
+      <h3>{t`Kinds on this board`}</h3>
       <ul className={bench.lensList}>
         {kinds.map(({ kind, sentence }) => (
           <li key={kind}>
@@ -29,7 +30,7 @@ function KindsSide({ board }: { board: Board }) {
           </li>
         ))}
         <li>
-          <span>no word</span>
+          <span>{t`no word`}</span>
           <span>{board.buttons.filter((b) => !b.kind).length}</span>
         </li>
       </ul>
@@ -38,9 +39,9 @@ function KindsSide({ board }: { board: Board }) {
 }
 
 hang({
-  name: 'Kinds',
+  name: t`Kinds`,
   place: 5,
-  about: 'What kind of word each is',
+  about: t`What kind of word each is`,
   mark: <path d="M8 2 14 13H2Z" />,
   useLens: (room, on) => ({ overlay: kindsLens, beside: on && room && <KindsSide board={room.board} /> }),
 });

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { App } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import type { Cell, Intention, VocabularyView } from '../../api/types';
@@ -32,14 +33,14 @@ export function LinkInto({
     const name = view.boards.find((b) => b.id === opened)?.name ?? '';
     const was = buttonAt(on, cell);
     if (await onEdit(openingFrom(on, cell, opened, name))) {
-      void message.success(was?.label ? `“${was.label}” on ${on.name} opens ${name} now.` : `${name} is opened from ${on.name}, ${spoken(cell)}.`, 4);
+      void message.success(was?.label ? t`“${was.label}” on ${on.name} opens ${name} now.` : t`${name} is opened from ${on.name}, ${spoken(cell)}.`, 4);
     }
   }
 
   const cells = Array.from({ length: on.rows * on.columns }, (_, i) => ({ row: Math.floor(i / on.columns), column: i % on.columns }));
   return (
     <div className={css.into} data-board={board} onDragOver={(e) => e.preventDefault()}>
-      <BoardPicture board={on} label={`Cells of ${on.name}`} looks={{ look: view.look, papers: view.papers }} />
+      <BoardPicture board={on} label={t`Cells of ${on.name}`} looks={{ look: view.look, papers: view.papers }} />
       <div className={css.cells} style={gridLines(on)}>
         {cells.map((cell) => (
           <span

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import '@xyflow/react/dist/base.css';
 import { Background, Controls, Handle, NodeToolbar, Position, ReactFlow, type Edge, type Node, type NodeProps } from '@xyflow/react';
 import { useQuery } from '@tanstack/react-query';
@@ -79,7 +80,7 @@ export default function MapPage() {
   if (error && !map.data)
     return (
       <main className={parts.lone}>
-        <h1>The map cannot be shown</h1>
+        <h1>{t`The map cannot be shown`}</h1>
         <p role="alert">{sentence(error)}</p>
       </main>
     );
@@ -88,19 +89,17 @@ export default function MapPage() {
     <ArtOf art={view.data.art} vocabulary={id}>
       <main className={css.map} data-ready>
         <header className={css.head}>
-          <h1>All boards of {view.data.name}</h1>
-          <span className={parts.quiet}>{view.data.boards.length} boards, from home outwards by taps</span>
-          {view.data.role !== 'VIEWER' && <span className={parts.quiet}>Drag a board over another and into a cell there: a button opens it.</span>}
+          <h1>{t`All boards of ${view.data.name}`}</h1>
+          <span className={parts.quiet}>{t`${view.data.boards.length} boards, from home outwards by taps`}</span>
+          {view.data.role !== 'VIEWER' && <span className={parts.quiet}>{t`Drag a board over another and into a cell there: a button opens it.`}</span>}
           <span className={parts.grow} />
-          <Link className={parts.door} to={`/vocabularies/${id}`}>
-            Back to the boards
-          </Link>
+          <Link className={parts.door} to={`/vocabularies/${id}`}>{t`Back to the boards`}</Link>
         </header>
         <div className={css.body}>
-          <nav className={css.tree} aria-label="All boards as a tree">
+          <nav className={css.tree} aria-label={t`All boards as a tree`}>
             <Tree branches={asTree(map.data)} id={id} onFold={fold} onLook={setLooked} />
           </nav>
-          <div className={css.drawing} role="region" aria-label="The map, drawn">
+          <div className={css.drawing} role="region" aria-label={t`The map, drawn`}>
             <AroundMap.Provider value={around}>
               <ReactFlow
                 nodes={nodes}
@@ -199,10 +198,10 @@ function Tree({ branches, id, onFold, onLook }: { branches: Branch[]; id: number
                 type="button"
                 className={parts.dotted}
                 aria-expanded={!node.folded}
-                aria-label={`${node.folded ? 'Show' : 'Fold'} ${node.below} behind ${node.name}`}
+                aria-label={t`${node.folded ? t`Show` : t`Fold`} ${node.below} behind ${node.name}`}
                 onClick={() => onFold(node.board)}
               >
-                {node.folded ? `+${node.below}` : 'fold'}
+                {node.folded ? `+${node.below}` : t`fold`}
               </button>
             )}
             {further.length > 0 && <Tree branches={further} id={id} onFold={onFold} onLook={onLook} />}
@@ -218,11 +217,12 @@ function Look({ id, view, board, node }: { id: number; view: VocabularyView; boa
   const { data } = useQuery(boardQuery(id, board, line?.revision));
   if (!line || !data) return null;
   return (
-    <aside className={css.look} aria-label={`Board ${line.name}`}>
+    <aside className={css.look} aria-label={t`Board ${line.name}`}>
       <h2>{line.name}</h2>
-      <BoardPicture board={data} label={`Board ${line.name}`} />
+      <BoardPicture board={data} label={t`Board ${line.name}`} />
       <p>
-        {line.buttons} buttons, {line.empty} empty cells{node && node.taps > 0 ? `, ${farAway(node)} from home` : ''}. {node && trouble(node)}
+        {t`${line.buttons} buttons, ${line.empty} empty cells`}
+        {node && node.taps > 0 ? t`, ${farAway(node)} from home` : ''}. {node && trouble(node)}
       </p>
     </aside>
   );

@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import type { BoardMap, MapNode } from '../../api/types';
 
 /** How far apart boards are drawn: across by taps, down by rows, in pixels. */
@@ -23,15 +24,15 @@ export function asTree({ nodes }: BoardMap): Branch[] {
 /** What is to be mended on a board, in a few words; empty if nothing is. */
 export function trouble(node: MapNode): string {
   return [
-    node.taps < 0 && 'no taps lead here',
-    node.looseEnds > 0 && (node.looseEnds === 1 ? '1 button leads nowhere' : `${node.looseEnds} buttons lead nowhere`),
-    node.noWayOut && 'no way out',
+    node.taps < 0 && t`no taps lead here`,
+    node.looseEnds > 0 && plural(node.looseEnds, { one: '# button leads nowhere', other: '# buttons lead nowhere' }),
+    node.noWayOut && t`no way out`,
   ]
     .filter(Boolean)
     .join(', ');
 }
 
-export const farAway = (node: MapNode) => (node.taps < 0 ? '' : node.taps === 0 ? 'home' : node.taps === 1 ? '1 tap' : `${node.taps} taps`);
+export const farAway = (node: MapNode) => (node.taps < 0 ? '' : node.taps === 0 ? 'home' : plural(node.taps, { one: '# tap', other: '# taps' }));
 
 /** Folded boards once one is folded or opened. */
 export const toggled = (nodes: MapNode[], board: string): string[] => {

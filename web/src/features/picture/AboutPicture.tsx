@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { kinds } from '../../drawn/kindNames';
@@ -7,7 +8,7 @@ import { about } from '../../data/pictures';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
-const shownFirst = ['Polish', 'Arabic', 'Spanish'];
+const shownFirst = [t`Polish`, t`Arabic`, t`Spanish`];
 const tones = ['yellow', 'light', 'medium_light', 'medium', 'medium_dark', 'dark'];
 
 /** What a picture is: its words, its kind, how it is said, how it looks in each look. */
@@ -17,7 +18,7 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
   const kind = kinds.find((k) => k.kind === data.kind)!;
   const languages = Object.entries(data.names).sort(([a], [b]) => Number(shownFirst.includes(b)) - Number(shownFirst.includes(a)));
   return (
-    <section className={css.aboutPicture} aria-label={`About ${data.name}`}>
+    <section className={css.aboutPicture} aria-label={t`About ${data.name}`}>
       <div className={css.aboutLarge}>
         <Pic id={id} collected />
       </div>
@@ -26,11 +27,11 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
         {kind.sentence.replace(/^an? /, '')} <KindMark kind={data.kind} />
         {data.categories.length > 0 && ` · ${data.categories.slice(0, 3).join(', ')}`}
       </p>
-      {data.also.length > 0 && <p>Also for {data.also.slice(0, 6).join(', ')}</p>}
+      {data.also.length > 0 && <p>{t`Also for ${data.also.slice(0, 6).join(', ')}`}</p>}
       {data.readings.length > 0 && (
         <p>
-          Says {data.readings.map((r) => `${r.ipa} (${r.spelt})`).join(' or ')},{' '}
-          {data.readings[0].syllables === 1 ? 'one syllable' : `${data.readings[0].syllables} syllables`}
+          {t`Says ${data.readings.map((r) => `${r.ipa} (${r.spelt})`).join(' or ')},`}{' '}
+          {data.readings[0].syllables === 1 ? t`one syllable` : t`${data.readings[0].syllables} syllables`}
         </p>
       )}
       {languages.length > 0 && (
@@ -41,7 +42,7 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
                 {language} <strong dir="auto">{name}</strong>{' '}
               </span>
             ))}
-            {languages.length > 2 && `and ${languages.length - 2} more`}
+            {languages.length > 2 && t`and ${languages.length - 2} more`}
           </summary>
           <ul>
             {languages.slice(2).map(([language, name]) => (
@@ -53,7 +54,7 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
         </details>
       )}
       {!id.startsWith('own/') && (
-        <div className={css.aboutLooks} aria-label="How it can look" role="img">
+        <div className={css.aboutLooks} aria-label={t`How it can look`} role="img">
           <ArtOf art="colour.yellow.usual">
             <Pic id={id} />
           </ArtOf>
@@ -61,8 +62,8 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
             <Pic id={id} />
           </ArtOf>
           {data.person &&
-            tones.slice(1).map((t) => (
-              <ArtOf key={t} art={`colour.${t}.usual`}>
+            tones.slice(1).map((tone) => (
+              <ArtOf key={tone} art={`colour.${tone}.usual`}>
                 <Pic id={id} />
               </ArtOf>
             ))}
@@ -70,12 +71,8 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
       )}
       <p className={parts.quiet}>{data.credit}</p>
       <div className={parts.sentenceButtons}>
-        <Button type="primary" onClick={onPut}>
-          Put on a board
-        </Button>
-        <Button onClick={onGather} aria-label={`Put ${word} on the list`}>
-          Put on the list
-        </Button>
+        <Button type="primary" onClick={onPut}>{t`Put on a board`}</Button>
+        <Button onClick={onGather} aria-label={t`Put ${word} on the list`}>{t`Put on the list`}</Button>
       </div>
     </section>
   );

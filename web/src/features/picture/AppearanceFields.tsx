@@ -1,19 +1,20 @@
+import { t } from '@lingui/core/macro';
 import { Form, Radio, Select } from 'antd';
 import type { Appearance } from '../../api/types';
 import { Pic, ArtOf } from '../../drawn/art';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
-const looks: Record<Appearance['look'], string> = { COLOUR: 'in colour', CONTRAST: 'black on white' };
+const looks: Record<Appearance['look'], string> = { COLOUR: t`in colour`, CONTRAST: t`black on white` };
 const tones: Record<Appearance['tone'], string> = {
-  YELLOW: 'yellow, like nobody',
+  YELLOW: t`yellow, like nobody`,
   LIGHT: 'light',
-  MEDIUM_LIGHT: 'medium light',
+  MEDIUM_LIGHT: t`medium light`,
   MEDIUM: 'medium',
-  MEDIUM_DARK: 'medium dark',
+  MEDIUM_DARK: t`medium dark`,
   DARK: 'dark',
 };
-const hairs: Record<Appearance['hair'], string> = { USUAL: 'as usual for the skin', BLACK: 'black', BROWN: 'brown', FAIR: 'fair', RED: 'red', GREY: 'grey' };
+const hairs: Record<Appearance['hair'], string> = { USUAL: t`as usual for the skin`, BLACK: 'black', BROWN: 'brown', FAIR: 'fair', RED: 'red', GREY: 'grey' };
 const choices = <K extends string>(words: Record<K, string>) => (Object.keys(words) as K[]).map((value) => ({ value, label: words[value] }));
 
 /** How pictures look to a student: the look, and the skin and hair of people in them, with a sample that follows. */
@@ -25,15 +26,15 @@ export function AppearanceFields() {
   ];
   return (
     <fieldset className={css.appearance}>
-      <legend>Pictures</legend>
-      <Form.Item label="Drawn" name="look">
+      <legend>{t`Pictures`}</legend>
+      <Form.Item label={t`Drawn`} name="look">
         <Radio.Group options={choices(looks)} optionType="button" />
       </Form.Item>
       <div className={parts.sideBySide}>
-        <Form.Item label="Skin of people" name="tone">
+        <Form.Item label={t`Skin of people`} name="tone">
           <Select options={choices(tones)} disabled={look === 'CONTRAST'} />
         </Form.Item>
-        <Form.Item label="Hair in our own symbols" name="hair">
+        <Form.Item label={t`Hair in our own symbols`} name="hair">
           <Select options={choices(hairs)} disabled={look === 'CONTRAST'} />
         </Form.Item>
       </div>

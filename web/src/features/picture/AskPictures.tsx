@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { Input, Select } from 'antd';
 import { LONGEST, type How } from '../../data/pictures';
 import { MOST, type Asking } from './asking';
@@ -7,12 +8,12 @@ import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
 const hows: { how: How; words: string }[] = [
-  { how: 'TYPED', words: 'is this' },
-  { how: 'STARTS', words: 'starts so' },
-  { how: 'ENDS', words: 'ends so' },
-  { how: 'INSIDE', words: 'has it inside' },
-  { how: 'WHOLE_WORD', words: 'is exactly this' },
-  { how: 'MEANING', words: 'means much the same' },
+  { how: 'TYPED', words: t`is this` },
+  { how: 'STARTS', words: t`starts so` },
+  { how: 'ENDS', words: t`ends so` },
+  { how: 'INSIDE', words: t`has it inside` },
+  { how: 'WHOLE_WORD', words: t`is exactly this` },
+  { how: 'MEANING', words: t`means much the same` },
 ];
 
 /** The questions: a word, a category, what of the word has to match, and how it sounds. */
@@ -29,8 +30,8 @@ export function AskPictures({ asking }: { asking: Asking }) {
           value={query}
           onChange={(e) => ask(e.target.value)}
           maxLength={LONGEST}
-          placeholder="Type a word, in any of eleven languages"
-          aria-label="Find a picture by its word"
+          placeholder={t`Type a word, in any of eleven languages`}
+          aria-label={t`Find a picture by its word`}
           suffix={
             <span className={parts.quiet} aria-live="polite">
               {asked ? count(tiles.length, MOST) : ''}
@@ -42,24 +43,24 @@ export function AskPictures({ asking }: { asking: Asking }) {
           allowClear
           showSearch
           value={category}
-          placeholder="All categories"
-          aria-label="Category"
+          placeholder={t`All categories`}
+          aria-label={t`Category`}
           popupMatchSelectWidth={260}
           className={css.categoryChoice}
           onChange={askCategory}
-          options={(drawers ?? []).map((c) => ({ value: c.name, label: `${c.name} (${c.pictures})${c.ofSchool ? ', ours' : ''}` }))}
+          options={(drawers ?? []).map((c) => ({ value: c.name, label: `${c.name} (${c.pictures})${c.ofSchool ? t`, ours` : ''}` }))}
         />
       </div>
-      <div className={css.chips} role="group" aria-label="What of the word has to match">
-        <span className={parts.quiet}>The word</span>
+      <div className={css.chips} role="group" aria-label={t`What of the word has to match`}>
+        <span className={parts.quiet}>{t`The word`}</span>
         {hows.map((h) => (
           <Chip key={h.how} on={!sound && how === h.how} onClick={() => askHow(h.how)}>
             {h.words}
           </Chip>
         ))}
       </div>
-      <div className={css.chips} role="group" aria-label="What of its sound has to match">
-        <span className={parts.quiet}>It sounds</span>
+      <div className={css.chips} role="group" aria-label={t`What of its sound has to match`}>
+        <span className={parts.quiet}>{t`It sounds`}</span>
         {soundChips.map((c) => (
           <Chip
             key={c.words}
@@ -72,12 +73,12 @@ export function AskPictures({ asking }: { asking: Asking }) {
         {said.length > 1 &&
           said.map((s, i) => (
             <Chip key={s.ipa} on={reading === i} onClick={() => read(i)}>
-              said {s.ipa}
+              {t`said ${s.ipa}`}
             </Chip>
           ))}
         <Select
-          aria-label="A sound"
-          placeholder="like any sound you choose…"
+          aria-label={t`A sound`}
+          placeholder={t`like any sound you choose…`}
           className={css.soundChoice}
           showSearch
           allowClear
@@ -89,8 +90,8 @@ export function AskPictures({ asking }: { asking: Asking }) {
         />
         {sound?.phone && (
           <Select
-            aria-label="Pairs with another sound"
-            placeholder="in pairs with…"
+            aria-label={t`Pairs with another sound`}
+            placeholder={t`in pairs with…`}
             className={css.soundChoice}
             showSearch
             allowClear
@@ -106,4 +107,4 @@ export function AskPictures({ asking }: { asking: Asking }) {
   );
 }
 
-const count = (n: number, most: number) => (n >= most ? `the first ${most}` : n === 1 ? '1 picture' : `${n} pictures`);
+const count = (n: number, most: number) => (n >= most ? t`the first ${most}` : plural(n, { one: '# picture', other: '# pictures' }));

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button, Modal } from 'antd';
 import { useEffect, useRef, useState } from 'react';
 import css from './pictures.module.css';
@@ -6,7 +7,7 @@ type State = { what: 'asking' } | { what: 'showing' } | { what: 'refused'; sente
 
 const NO_CAMERA_HERE: State = {
   what: 'refused',
-  sentence: 'This browser gives no page the camera over an address that is not safe (https). Take the photo with the device itself, then choose the file.',
+  sentence: t`This browser gives no page the camera over an address that is not safe (https). Take the photo with the device itself, then choose the file.`,
 };
 
 /** Takes a photo with the camera of the device. */
@@ -53,7 +54,7 @@ export function Camera({ onPhoto, onClose }: { onPhoto: (file: File) => void; on
   }
 
   return (
-    <Modal open title="Take a photo" onCancel={onClose} footer={null} width={640}>
+    <Modal open title={t`Take a photo`} onCancel={onClose} footer={null} width={640}>
       {state.what === 'refused' ? (
         <p role="alert">{state.sentence}</p>
       ) : (
@@ -65,12 +66,10 @@ export function Camera({ onPhoto, onClose }: { onPhoto: (file: File) => void; on
             playsInline
             muted
             className={css.camera}
-            aria-label="What the camera sees"
+            aria-label={t`What the camera sees`}
             onLoadedData={() => setState({ what: 'showing' })}
           />
-          <Button type="primary" disabled={state.what !== 'showing'} onClick={shoot}>
-            Take the photo
-          </Button>
+          <Button type="primary" disabled={state.what !== 'showing'} onClick={shoot}>{t`Take the photo`}</Button>
         </>
       )}
     </Modal>
@@ -79,7 +78,7 @@ export function Camera({ onPhoto, onClose }: { onPhoto: (file: File) => void; on
 
 function whyNot(error: unknown): string {
   const name = error instanceof DOMException ? error.name : '';
-  if (name === 'NotAllowedError') return 'The camera was not allowed. Nothing was taken; allow it beside the address of this page, or choose a file instead.';
-  if (name === 'NotFoundError') return 'This device has no camera that can be used. Choose a file instead.';
-  return 'The camera cannot be used now; another program may have it. Nothing was taken; close that, or choose a file instead.';
+  if (name === 'NotAllowedError') return t`The camera was not allowed. Nothing was taken; allow it beside the address of this page, or choose a file instead.`;
+  if (name === 'NotFoundError') return t`This device has no camera that can be used. Choose a file instead.`;
+  return t`The camera cannot be used now; another program may have it. Nothing was taken; close that, or choose a file instead.`;
 }

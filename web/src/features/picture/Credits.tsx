@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Modal } from 'antd';
 import { useQuery, type UseQueryOptions } from '@tanstack/react-query';
 import type { Use } from '../../api/types';
@@ -9,15 +10,15 @@ import css from './pictures.module.css';
 export function Credits({ of, name, onClose }: { of: ReturnType<typeof credits | typeof creditsOfList>; name: string; onClose: () => void }) {
   const { data } = useQuery<Use[]>(of as UseQueryOptions<Use[]>);
   return (
-    <Modal open title={`Whose the pictures of ${name} are`} onCancel={onClose} footer={null}>
-      {data?.length === 0 && <p>There is no picture here.</p>}
+    <Modal open title={t`Whose the pictures of ${name} are`} onCancel={onClose} footer={null}>
+      {data?.length === 0 && <p>{t`There is no picture here.`}</p>}
       <table className={css.credits}>
         <thead>
           <tr>
-            <th>Source</th>
-            <th>Made by</th>
-            <th>Licence</th>
-            <th>Pictures</th>
+            <th>{t`Source`}</th>
+            <th>{t`Made by`}</th>
+            <th>{t`Licence`}</th>
+            <th>{t`Pictures`}</th>
           </tr>
         </thead>
         <tbody>
@@ -34,7 +35,7 @@ export function Credits({ of, name, onClose }: { of: ReturnType<typeof credits |
           ))}
         </tbody>
       </table>
-      <p className={parts.quiet}>* asks to be named wherever the pictures are shown; a printed sheet does so at its foot.</p>
+      <p className={parts.quiet}>{t`* asks to be named wherever the pictures are shown; a printed sheet does so at its foot.`}</p>
     </Modal>
   );
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Pic } from '../../drawn/art';
 import type { Asking, Tile } from './asking';
 import parts from '../../shell/parts.module.css';
@@ -11,13 +12,11 @@ export function FoundPictures({ asking, onGather }: { asking: Asking; onGather: 
     <>
       {tiles.length > 1 && (
         <p className={css.tilesHead}>
-          <button type="button" className={parts.dotted} onClick={() => onGather(tiles)}>
-            put all {tiles.length} on the list
-          </button>
-          {sound && <span className={parts.quiet}> American sounds, as the dictionary has them.</span>}
+          <button type="button" className={parts.dotted} onClick={() => onGather(tiles)}>{t`put all ${tiles.length} on the list`}</button>
+          {sound && <span className={parts.quiet}> {t`American sounds, as the dictionary has them.`}</span>}
         </p>
       )}
-      <ul className={other ? `${css.tiles} ${css.paired}` : css.tiles} aria-label="Pictures found">
+      <ul className={other ? `${css.tiles} ${css.paired}` : css.tiles} aria-label={t`Pictures found`}>
         {inRows(tiles, other ? 2 : 1).map((row, i) => (
           <li key={`${row.map((t) => `${t.picture} ${t.word}`).join(' ')} ${i}`}>
             {row.map((t) => (
@@ -46,7 +45,7 @@ const inRows = <T,>(all: T[], size: number) => all.flatMap((_, i) => (i % size =
 
 function Nothing({ query, sound, known }: { query: string; sound: boolean; known: boolean }) {
   if (sound && query && !known)
-    return <p className={parts.quiet}>How “{query}” is said is not known here. Try another word with the same sound, or choose the sound itself.</p>;
-  const said = sound ? 'No picture sounds so.' : `No picture answers to “${query}”. Try a simpler word, or take in a picture of your own.`;
+    return <p className={parts.quiet}>{t`How “${query}” is said is not known here. Try another word with the same sound, or choose the sound itself.`}</p>;
+  const said = sound ? t`No picture sounds so.` : t`No picture answers to “${query}”. Try a simpler word, or take in a picture of your own.`;
   return <p className={parts.quiet}>{said}</p>;
 }

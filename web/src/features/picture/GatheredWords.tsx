@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { Button } from 'antd';
 import { Pic } from '../../drawn/art';
 import type { Tile } from './asking';
@@ -7,30 +8,26 @@ import css from './pictures.module.css';
 /** Pictures gathered for a board or for paper. */
 export function GatheredWords({ list, onList, onPut }: { list: Tile[]; onList: (left: Tile[]) => void; onPut: (words: Tile[]) => void }) {
   return (
-    <section className={css.gathered} aria-label="The list">
-      <h2>
-        The list, {list.length} {list.length === 1 ? 'word' : 'words'}
-      </h2>
+    <section className={css.gathered} aria-label={t`The list`}>
+      <h2>{t`The list, ${plural(list.length, { one: '# word', other: '# words' })}`}</h2>
       <ul>
-        {list.map((t, i) => (
-          <li key={`${t.picture} ${t.word}`}>
+        {list.map((each, i) => (
+          <li key={`${each.picture} ${each.word}`}>
             <button
               type="button"
-              title={`Take ${t.word} off the list`}
-              aria-label={`Take ${t.word} off the list`}
+              title={t`Take ${each.word} off the list`}
+              aria-label={t`Take ${each.word} off the list`}
               onClick={() => onList(list.filter((_, at) => at !== i))}
             >
-              <Pic id={t.picture} collected />
-              {t.word}
+              <Pic id={each.picture} collected />
+              {each.word}
             </button>
           </li>
         ))}
       </ul>
       <div className={parts.sentenceButtons}>
-        <Button type="primary" onClick={() => onPut(list)}>
-          Put on a board, or print
-        </Button>
-        <Button onClick={() => onList([])}>Empty it</Button>
+        <Button type="primary" onClick={() => onPut(list)}>{t`Put on a board, or print`}</Button>
+        <Button onClick={() => onList([])}>{t`Empty it`}</Button>
       </div>
     </section>
   );

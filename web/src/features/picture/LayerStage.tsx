@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import { Pic } from '../../drawn/art';
 import type { Layer } from '../../api/types';
@@ -49,7 +50,7 @@ export function LayerStage({ layers, at, onAt, onChange }: { layers: Layer[]; at
   if (layers.length === 0)
     return (
       <div className={`${css.layerStage} ${css.emptyStage}`}>
-        <p className={parts.quiet}>No picture: the word stands alone.</p>
+        <p className={parts.quiet}>{t`No picture: the word stands alone.`}</p>
       </div>
     );
   return (
@@ -70,7 +71,7 @@ export function LayerStage({ layers, at, onAt, onChange }: { layers: Layer[]; at
             className={i === at && layers.length > 1 ? `${css.layer} ${css.at}` : css.layer}
             aria-pressed={i === at}
             onFocus={() => onAt(i)}
-            aria-label={`Picture ${i + 1} of ${layers.length}${l.picture === NOT ? ', the not mark' : ''}: arrows move it, plus and minus size it`}
+            aria-label={t`Picture ${i + 1} of ${layers.length}${l.picture === NOT ? t`, the not mark` : ''}: arrows move it, plus and minus size it`}
             style={{ left: `${l.x / 10}%`, top: `${l.y / 10}%`, width: `${l.size / 10}%`, height: `${l.size / 10}%` }}
             onPointerDown={(e) => start(e, i, false)}
             onKeyDown={(e) => keys(e, i)}
@@ -80,7 +81,7 @@ export function LayerStage({ layers, at, onAt, onChange }: { layers: Layer[]; at
           </div>
         ))}
       </div>
-      <p className={parts.quiet}>Drag a picture to move it, its corner to size it; or use the arrows, + and -.</p>
+      <p className={parts.quiet}>{t`Drag a picture to move it, its corner to size it; or use the arrows, + and -.`}</p>
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { Alert, App, Button } from 'antd';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -11,7 +12,7 @@ import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
 export function audience(p: ShownOwn): string {
-  return { STUDENT: 'one student', MINE: p.mine ? 'my students' : `${p.takenInBy}’s students`, SCHOOL: 'the whole school' }[p.about.audience];
+  return { STUDENT: t`one student`, MINE: p.mine ? t`my students` : t`${p.takenInBy}’s students`, SCHOOL: t`the whole school` }[p.about.audience];
 }
 
 /** One own picture: its facts, and cutting, turning and brightening it. */
@@ -34,12 +35,13 @@ export function OneOwn({ picture, onGone }: { picture: ShownOwn; onGone: () => v
   });
   const error = keeping.error ?? deleting.error;
   return (
-    <section className={css.aboutPicture} aria-label={`About ${picture.about.words[0]}`}>
+    <section className={css.aboutPicture} aria-label={t`About ${picture.about.words[0]}`}>
       <div className={css.aboutLarge}>
         <Pic id={picture.picture} collected />
       </div>
       <p className={parts.quiet}>
-        Taken in by {picture.takenInBy}. {picture.boards === 0 ? 'On no board yet.' : picture.boards === 1 ? 'On 1 board.' : `On ${picture.boards} boards.`}
+        {t`Taken in by ${picture.takenInBy}.`}{' '}
+        {picture.boards === 0 ? t`On no board yet.` : plural(picture.boards, { one: 'On # board.', other: 'On # boards.' })}
       </p>
       {picture.mine ? (
         <>
@@ -51,29 +53,23 @@ export function OneOwn({ picture, onGone }: { picture: ShownOwn; onGone: () => v
               loading={keeping.isPending}
               disabled={JSON.stringify(facts) === JSON.stringify(picture.about)}
               onClick={() => keeping.mutate()}
-            >
-              Keep
-            </Button>
-            <Button onClick={() => setRetouching(true)}>Cut, turn, brighten</Button>
+            >{t`Keep`}</Button>
+            <Button onClick={() => setRetouching(true)}>{t`Cut, turn, brighten`}</Button>
             <Button
               onClick={() =>
                 void modal.confirm({
-                  title: `Delete “${picture.about.words[0]}”?`,
-                  content: picture.boards > 0 ? 'Boards that have it keep it. It is only not offered any more.' : 'No board has it.',
-                  okText: 'Delete it',
-                  cancelText: 'Leave it',
+                  title: t`Delete “${picture.about.words[0]}”?`,
+                  content: picture.boards > 0 ? t`Boards that have it keep it. It is only not offered any more.` : t`No board has it.`,
+                  okText: t`Delete it`,
+                  cancelText: t`Leave it`,
                   onOk: () => deleting.mutateAsync().catch(() => undefined),
                 })
               }
-            >
-              Delete
-            </Button>
+            >{t`Delete`}</Button>
           </div>
         </>
       ) : (
-        <p>
-          {picture.about.words.join(', ')}. Only {picture.takenInBy} can change it.
-        </p>
+        <p>{t`${picture.about.words.join(', ')}. Only ${picture.takenInBy} can change it.`}</p>
       )}
       {retouching && <Retouch picture={picture} onClose={() => setRetouching(false)} onDone={fresh} />}
     </section>

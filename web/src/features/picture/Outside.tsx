@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Alert, App, Button } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -23,7 +24,7 @@ export function Outside({ word, onKept }: { word: string; onKept?: (picture: str
       else
         void message.success(
           <span>
-            {before ? 'That picture was kept before.' : 'The picture is kept, with its licence.'} <Link to="/pictures/own">Our own pictures</Link>
+            {before ? t`That picture was kept before.` : t`The picture is kept, with its licence.`} <Link to="/pictures/own">{t`Our own pictures`}</Link>
           </span>,
           6,
         );
@@ -31,27 +32,24 @@ export function Outside({ word, onKept }: { word: string; onKept?: (picture: str
   });
   if (!service.data?.there || word.trim() === '') return null;
   return (
-    <section className={css.outside} aria-label="Pictures from outside">
+    <section className={css.outside} aria-label={t`Pictures from outside`}>
       {!asked ? (
         <p>
-          Not here?{' '}
-          <button type="button" className={parts.dotted} onClick={() => setAsked(true)}>
-            look outside for “{word}”
-          </button>{' '}
-          <span className={parts.quiet}>({service.data.service.replace(/^The /, 'the ')}; only the word is sent)</span>
+          {t`Not here?`} <button type="button" className={parts.dotted} onClick={() => setAsked(true)}>{t`look outside for “${word}”`}</button>{' '}
+          <span className={parts.quiet}>{t`(${service.data.service.replace(/^The /, 'the ')}; only the word is sent)`}</span>
         </p>
       ) : (
         <>
-          <h2>From outside</h2>
+          <h2>{t`From outside`}</h2>
           <div aria-live="polite">
             {found.isFetching && (
-              <p className={parts.quiet}>Asking {service.data.service.replace(/^The /, 'the ')} … this can take some seconds. You can go on meanwhile.</p>
+              <p className={parts.quiet}>{t`Asking ${service.data.service.replace(/^The /, 'the ')} … this can take some seconds. You can go on meanwhile.`}</p>
             )}
             {found.isError && !found.isFetching && (
-              <Alert type="warning" showIcon title={sentence(found.error)} action={<Button onClick={() => void found.refetch()}>Try again</Button>} />
+              <Alert type="warning" showIcon title={sentence(found.error)} action={<Button onClick={() => void found.refetch()}>{t`Try again`}</Button>} />
             )}
             {found.data && !found.isFetching && found.data.pictures.length === 0 && (
-              <p className={parts.quiet}>It has no picture for “{word}” that is fit for a school.</p>
+              <p className={parts.quiet}>{t`It has no picture for “${word}” that is fit for a school.`}</p>
             )}
           </div>
           {keeping.isError && <Alert type="warning" showIcon title={sentence(keeping.error)} />}
@@ -64,7 +62,7 @@ export function Outside({ word, onKept }: { word: string; onKept?: (picture: str
                     className={css.tile}
                     disabled={keeping.isPending}
                     onClick={() => keeping.mutate(p)}
-                    title={onKept ? `Keep “${p.title}” and take it` : `Keep “${p.title}” among my own pictures`}
+                    title={onKept ? t`Keep “${p.title}” and take it` : t`Keep “${p.title}” among my own pictures`}
                   >
                     <img src={`/api/outside-pictures/${p.id}`} alt="" loading="lazy" />
                     <span>{p.title}</span>

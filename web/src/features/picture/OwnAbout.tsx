@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Modal } from 'antd';
 import { useState } from 'react';
 import type { OwnAbout } from '../../api/types';
@@ -18,20 +19,20 @@ export function About({
 }) {
   const [facts, setFacts] = useState<OwnAbout>(nothingKnown);
   const missing =
-    facts.audience === 'STUDENT' && !facts.student ? 'Choose the student.' : facts.origin === 'LICENCE' && !facts.licence.trim() ? 'Name the licence.' : '';
+    facts.audience === 'STUDENT' && !facts.student ? t`Choose the student.` : facts.origin === 'LICENCE' && !facts.licence.trim() ? t`Name the licence.` : '';
   return (
     <Modal
       open
       title={title}
       onCancel={onClose}
-      okText={`Take ${files.length === 1 ? 'it' : 'them'} in`}
-      cancelText="Leave it"
+      okText={t`Take ${files.length === 1 ? 'it' : 'them'} in`}
+      cancelText={t`Leave it`}
       okButtonProps={{ disabled: missing !== '' }}
       onOk={() => onTake(facts, facts.words)}
     >
       <Previews files={files} />
       <Facts facts={facts} onChange={setFacts} onePicture={files.length === 1} file={files[0]?.name} />
-      <p className={parts.quiet}>{missing || 'The same file twice is one picture.'}</p>
+      <p className={parts.quiet}>{missing || t`The same file twice is one picture.`}</p>
     </Modal>
   );
 }

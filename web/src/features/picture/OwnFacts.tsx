@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Checkbox, Form, Input, Radio, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useId } from 'react';
@@ -19,14 +20,14 @@ export const nothingKnown: OwnAbout = {
 };
 
 const USED_BY = [
-  { value: 'STUDENT', label: 'one student' },
-  { value: 'MINE', label: 'my students' },
-  { value: 'SCHOOL', label: 'the whole school' },
+  { value: 'STUDENT', label: t`one student` },
+  { value: 'MINE', label: t`my students` },
+  { value: 'SCHOOL', label: t`the whole school` },
 ];
 const ORIGINS = [
-  { value: 'OWN_PHOTO', label: 'our own photo' },
-  { value: 'PERMISSION', label: 'by permission' },
-  { value: 'LICENCE', label: 'under a licence' },
+  { value: 'OWN_PHOTO', label: t`our own photo` },
+  { value: 'PERMISSION', label: t`by permission` },
+  { value: 'LICENCE', label: t`under a licence` },
 ];
 
 /** What is known of one picture or a batch. `facts`: what is known at first. */
@@ -42,66 +43,73 @@ export function Facts({ facts, onChange, onePicture, file }: { facts: OwnAbout; 
     >
       <div className={css.facts}>
         <label>
-          {onePicture ? 'Its words, the first is its name' : 'Words for all of them; none to use the file names'}
+          {onePicture ? t`Its words, the first is its name` : t`Words for all of them; none to use the file names`}
           <Form.Item name="words" noStyle>
             <Select
               mode="tags"
-              placeholder={onePicture && file ? `as the file is called: ${file.replace(/\.[^.]*$/, '')}` : undefined}
+              placeholder={onePicture && file ? t`as the file is called: ${file.replace(/\.[^.]*$/, '')}` : undefined}
               tokenSeparators={[',', ';']}
               open={false}
               suffixIcon={null}
-              aria-label="Words"
+              aria-label={t`Words`}
             />
           </Form.Item>
         </label>
         <label>
-          Categories, if any
+          {t`Categories, if any`}
           <Form.Item name="categories" noStyle>
-            <Select mode="tags" tokenSeparators={[',', ';']} options={(drawers.data ?? []).map((c) => ({ value: c.name }))} aria-label="Categories" />
+            <Select mode="tags" tokenSeparators={[',', ';']} options={(drawers.data ?? []).map((c) => ({ value: c.name }))} aria-label={t`Categories`} />
           </Form.Item>
         </label>
         <div className={css.field}>
-          <span>Who may use {onePicture ? 'it' : 'them'}</span>
+          <span>
+            {t`Who may use`} {onePicture ? t`it` : t`them`}
+          </span>
           <Form.Item name="audience" noStyle>
-            <Radio.Group aria-label="Who may use it" options={USED_BY} />
+            <Radio.Group aria-label={t`Who may use it`} options={USED_BY} />
           </Form.Item>
         </div>
         {facts.audience === 'STUDENT' && (
           <Form.Item name="student" noStyle preserve={false}>
             <Select
-              aria-label="Which student"
-              placeholder="Which student"
+              aria-label={t`Which student`}
+              placeholder={t`Which student`}
               options={(rows.data ?? []).map((r) => ({ value: r.student.id, label: r.student.name }))}
             />
           </Form.Item>
         )}
         <Form.Item name="person" noStyle valuePropName="checked">
-          <Checkbox>{onePicture ? 'It shows a person' : 'Some show a person'}: then it stays at the school</Checkbox>
+          <Checkbox>
+            {onePicture ? t`It shows a person` : t`Some show a person`}
+            {t`: then it stays at the school`}
+          </Checkbox>
         </Form.Item>
         <div className={css.field}>
-          <span>Where {onePicture ? 'it comes' : 'they come'} from</span>
+          <span>
+            {t`Where`} {onePicture ? t`it comes` : t`they come`} {t`from`}
+          </span>
           <Form.Item name="origin" noStyle>
-            <Radio.Group aria-label="Where it comes from" options={ORIGINS} />
+            <Radio.Group aria-label={t`Where it comes from`} options={ORIGINS} />
           </Form.Item>
         </div>
         {facts.origin !== 'OWN_PHOTO' && (
           <div className={`${parts.sideBySide} ${css.pair}`}>
             <label>
-              Made by{' '}
+              {t`Made by`}{' '}
               <Form.Item name="author" noStyle>
                 <Input />
               </Form.Item>
             </label>
             {facts.origin === 'LICENCE' && (
               <label>
-                Licence{' '}
+                {t`Licence`}{' '}
                 <Form.Item name="licence" noStyle>
-                  <Input placeholder="CC BY 4.0" />
+                  <Input placeholder={t`CC BY 4.0`} />
                 </Form.Item>
               </label>
             )}
             <label>
-              Found at{' '}
+              {t`Found at`}{' '}
               <Form.Item name="source" noStyle>
                 <Input />
               </Form.Item>

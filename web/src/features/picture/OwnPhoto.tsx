@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Alert, Button, Checkbox, Radio } from 'antd';
 import { useEffect, useState } from 'react';
 import type { OwnAbout } from '../../api/types';
@@ -15,27 +16,22 @@ import { Glued } from '../../shell/Glued';
  * `onTake`: for a dialog without a button of its own, or that goes on after it; else the dialog's button takes it along.
  */
 export function OwnPhoto({ photo, onTake }: { photo: PhotoInHand; onTake?: { words: string; take: () => void } }) {
-  const [choose, field] = useFiles('A picture file', accepted, ([chosen]) => photo.setFile(chosen));
+  const [choose, field] = useFiles(t`A picture file`, accepted, ([chosen]) => photo.setFile(chosen));
   const [camera, setCamera] = useState(false);
   const { file } = photo;
   return (
-    <section className={css.ownPhoto} aria-label="A picture of your own">
+    <section className={css.ownPhoto} aria-label={t`A picture of your own`}>
       {field}
       {file ? (
         <About key={`${file.name} ${file.size}`} file={file} photo={photo} onTake={onTake} />
       ) : (
         <p>
-          Your own:{' '}
-          <button type="button" className={parts.dotted} onClick={choose}>
-            a file
-          </button>
+          {t`Your own:`} <button type="button" className={parts.dotted} onClick={choose}>{t`a file`}</button>
           {', '}
           <Glued after=",">
-            <button type="button" className={parts.dotted} onClick={() => setCamera(true)}>
-              the camera
-            </button>
+            <button type="button" className={parts.dotted} onClick={() => setCamera(true)}>{t`the camera`}</button>
           </Glued>{' '}
-          or drop or paste one here.
+          {t`or drop or paste one here.`}
         </p>
       )}
       {camera && (
@@ -67,18 +63,16 @@ function About({ file, photo, onTake }: { file: File; photo: PhotoInHand; onTake
       {address && !unseen ? <img src={address} alt={file.name} onError={() => setUnseen(true)} /> : <small>{file.name}</small>}
       <div>
         <Radio.Group
-          aria-label="Who may use it"
+          aria-label={t`Who may use it`}
           value={photo.audience}
           onChange={(e) => photo.setAudience(e.target.value as OwnAbout['audience'])}
           options={[
-            ...(student ? [{ value: 'STUDENT', label: `only for ${student.name}` }] : []),
-            { value: 'MINE', label: 'my students' },
-            { value: 'SCHOOL', label: 'the whole school' },
+            ...(student ? [{ value: 'STUDENT', label: t`only for ${student.name}` }] : []),
+            { value: 'MINE', label: t`my students` },
+            { value: 'SCHOOL', label: t`the whole school` },
           ]}
         />
-        <Checkbox checked={photo.person} onChange={(e) => photo.setPerson(e.target.checked)}>
-          It shows a person: then it stays at the school
-        </Checkbox>
+        <Checkbox checked={photo.person} onChange={(e) => photo.setPerson(e.target.checked)}>{t`It shows a person: then it stays at the school`}</Checkbox>
         {photo.problem && <Alert type="warning" showIcon title={photo.problem} />}
         <p className={parts.sentenceButtons}>
           {onTake && (
@@ -86,9 +80,7 @@ function About({ file, photo, onTake }: { file: File; photo: PhotoInHand; onTake
               {onTake.words}
             </Button>
           )}
-          <button type="button" className={parts.dotted} onClick={() => photo.setFile(undefined)}>
-            another one, or none
-          </button>
+          <button type="button" className={parts.dotted} onClick={() => photo.setFile(undefined)}>{t`another one, or none`}</button>
         </p>
       </div>
     </div>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { App, Button, Input } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useState } from 'react';
@@ -29,7 +31,7 @@ export default function OwnPictures() {
   const offer = useCallback((more: File[]) => {
     if (more.length > 0) setFiles((now) => [...now, ...more]);
   }, []);
-  const [choose, field] = useFiles('Picture files', accepted, offer, true);
+  const [choose, field] = useFiles(t`Picture files`, accepted, offer, true);
 
   useEffect(() => {
     const paste = (e: ClipboardEvent) => {
@@ -75,15 +77,17 @@ export default function OwnPictures() {
       }}
     >
       <div>
-        <h1>Our own pictures</h1>
+        <h1>{t`Our own pictures`}</h1>
         <div className={`${css.dropPictures} ${css.large}`}>
           {field}
           <p>
-            <strong>Drop photos anywhere on this page, or paste one.</strong> File names become their words. Where a photo was taken is not kept.
+            <Trans>
+              <strong>{t`Drop photos anywhere on this page, or paste one.`}</strong> File names become their words. Where a photo was taken is not kept.
+            </Trans>
           </p>
           <div className={parts.sentenceButtons}>
-            <Button onClick={choose}>Choose files</Button>
-            <Button onClick={() => setCamera(true)}>Take a photo</Button>
+            <Button onClick={choose}>{t`Choose files`}</Button>
+            <Button onClick={() => setCamera(true)}>{t`Take a photo`}</Button>
           </div>
         </div>
         {batch && <BatchTold batch={batch} onAgain={() => taking.again(fresh)} />}
@@ -92,15 +96,15 @@ export default function OwnPictures() {
             allowClear
             value={filter}
             onChange={(e) => setFilter(e.target.value)}
-            placeholder="Which of them"
-            aria-label="Find one of our own pictures"
+            placeholder={t`Which of them`}
+            aria-label={t`Find one of our own pictures`}
             className={css.ownFilter}
           />
         )}
         {own.data?.length === 0 && !batch && (
-          <p className={parts.quiet}>There are none yet. Photos of people, places and one-of-a-kind things are what a student knows best.</p>
+          <p className={parts.quiet}>{t`There are none yet. Photos of people, places and one-of-a-kind things are what a student knows best.`}</p>
         )}
-        <ul className={css.tiles} aria-label="Our own pictures">
+        <ul className={css.tiles} aria-label={t`Our own pictures`}>
           {shown.map((p) => (
             <li key={p.id}>
               <button
@@ -119,12 +123,15 @@ export default function OwnPictures() {
       </div>
       <aside className={css.picturesSide}>
         <p className={css.picturesTabs}>
-          <Link to="/pictures">The library</Link> · <strong>Our own pictures</strong>
+          <Link to="/pictures">{t`The library`}</Link>{' '}
+          <Trans>
+            · <strong>{t`Our own pictures`}</strong>
+          </Trans>
         </p>
         {chosen ? (
           <OneOwn key={`${chosen.id} ${chosen.picture}`} picture={chosen} onGone={() => setOpen(undefined)} />
         ) : (
-          <p className={parts.quiet}>A picture you choose is told about here, and can be changed.</p>
+          <p className={parts.quiet}>{t`A picture you choose is told about here, and can be changed.`}</p>
         )}
       </aside>
       {camera && (
@@ -138,11 +145,11 @@ export default function OwnPictures() {
       )}
       {files.length > 0 && (
         <About
-          title={files.length === 1 ? 'About this picture' : `About these ${files.length} pictures`}
+          title={files.length === 1 ? t`About this picture` : t`About these ${files.length} pictures`}
           files={files}
           onClose={() => {
             setFiles([]);
-            void message.info('Nothing was taken in.');
+            void message.info(t`Nothing was taken in.`);
           }}
           onTake={take}
         />

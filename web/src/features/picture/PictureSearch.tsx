@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { Input } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
@@ -73,7 +74,7 @@ export function PictureSearch({
         }
       }}
     >
-      <Input value={query} onChange={(e) => setQuery(e.target.value)} autoFocus aria-label="Find a picture by its word" size="large" />
+      <Input value={query} onChange={(e) => setQuery(e.target.value)} autoFocus aria-label={t`Find a picture by its word`} size="large" />
       <p className={parts.quiet} aria-live="polite">
         {told(asked, query, pictures.length)}
         {note}
@@ -103,6 +104,6 @@ export function PictureSearch({
 }
 
 function told(asked: boolean, query: string, count: number): string {
-  if (!asked) return count > 0 ? 'Put on these boards last:' : 'Type a word to find pictures for it.';
-  return count === 0 ? `No picture answers to “${query}”. Try a simpler word.` : `${count} ${count === 1 ? 'picture' : 'pictures'}`;
+  if (!asked) return count > 0 ? t`Put on these boards last:` : t`Type a word to find pictures for it.`;
+  return count === 0 ? t`No picture answers to “${query}”. Try a simpler word.` : `${plural(count, { one: '# picture', other: '# pictures' })}`;
 }

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sentence } from '../../api/client';
@@ -25,7 +27,7 @@ export default function Pictures() {
   return (
     <main className={`${parts.page} ${css.pictures}`} data-ready={asking.drawers ? true : undefined}>
       <div>
-        <h1 className={parts.unseen}>Pictures</h1>
+        <h1 className={parts.unseen}>{t`Pictures`}</h1>
         <AskPictures asking={asking} />
         {error && <p role="alert">{sentence(error)}</p>}
         {asked ? (
@@ -38,17 +40,24 @@ export default function Pictures() {
       </div>
       <aside className={css.picturesSide}>
         <p className={css.picturesTabs}>
-          <strong>The library</strong> · <Link to="/pictures/own">Our own pictures</Link>
+          <Trans>
+            <strong>{t`The library`}</strong> ·
+          </Trans>{' '}
+          <Link to="/pictures/own">{t`Our own pictures`}</Link>
         </p>
         {chosen ? (
           <AboutPicture key={chosen.picture} id={chosen.picture} word={chosen.word} onGather={() => gather([chosen])} onPut={() => setPutting([chosen])} />
         ) : (
-          <p className={parts.quiet}>A picture you choose is told about here.</p>
+          <p className={parts.quiet}>{t`A picture you choose is told about here.`}</p>
         )}
         {list.length > 0 && <GatheredWords list={list} onList={setList} onPut={setPutting} />}
       </aside>
       {putting && (
-        <PutOnBoard words={putting} suggested={sound ? `Sounds${spelt ? ` ${spelt}` : ''}` : (category ?? 'New words')} onClose={() => setPutting(undefined)} />
+        <PutOnBoard
+          words={putting}
+          suggested={sound ? t`Sounds${spelt ? ` ${spelt}` : ''}` : (category ?? t`New words`)}
+          onClose={() => setPutting(undefined)}
+        />
       )}
     </main>
   );

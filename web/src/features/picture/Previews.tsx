@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useEffect, useState } from 'react';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
@@ -19,7 +20,7 @@ export function Previews({ files }: { files: File[] }) {
           {unseen.includes(a) ? <small>{files[i]?.name}</small> : <img src={a} alt={files[i]?.name ?? ''} onError={() => setUnseen((u) => [...u, a])} />}
         </span>
       ))}
-      {files.length > 6 && <span className={parts.quiet}>and {files.length - 6} more</span>}
+      {files.length > 6 && <span className={parts.quiet}>{t`and ${files.length - 6} more`}</span>}
     </div>
   );
 }

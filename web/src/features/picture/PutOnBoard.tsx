@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Alert, App, Button, Input, Modal, Radio, Select } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -40,8 +41,8 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
       const path = `/vocabularies/${at}/boards/${encodeURIComponent(id)}`;
       void message.success(
         <span>
-          {words.length === 1 ? `“${words[0].word}” is` : `${words.length} words are`} on {row.student.name}’s boards. <Link to={path}>See the board</Link> ·{' '}
-          <Link to={`${path}/print`}>Print it</Link>
+          {words.length === 1 ? t`“${words[0].word}” is` : t`${words.length} words are`} {t`on ${row.student.name}’s boards.`}{' '}
+          <Link to={path}>{t`See the board`}</Link> · <Link to={`${path}/print`}>{t`Print it`}</Link>
         </span>,
         12,
       );
@@ -50,14 +51,14 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
   });
 
   return (
-    <Modal open title={words.length === 1 ? `Put “${words[0].word}” on a board` : `Put ${words.length} words on a board`} onCancel={onClose} footer={null}>
-      {rows.data && students.length === 0 && <p>No student has boards yet. Start from a starter on the caseload first.</p>}
+    <Modal open title={words.length === 1 ? t`Put “${words[0].word}” on a board` : t`Put ${words.length} words on a board`} onCancel={onClose} footer={null}>
+      {rows.data && students.length === 0 && <p>{t`No student has boards yet. Start from a starter on the caseload first.`}</p>}
       {row && (
         <div className={css.putOn}>
           <label>
-            For{' '}
+            {t`For`}{' '}
             <Select
-              aria-label="Student"
+              aria-label={t`Student`}
               value={row.student.id}
               onChange={(id) => {
                 setStudent(id);
@@ -70,34 +71,34 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
             value={where}
             onChange={(e) => setWhere(e.target.value as 'there' | 'new')}
             options={[
-              { value: 'there', label: 'in the next empty cells of a board' },
-              { value: 'new', label: 'on a new board' },
+              { value: 'there', label: t`in the next empty cells of a board` },
+              { value: 'new', label: t`on a new board` },
             ]}
           />
           {where === 'there' ? (
             <label>
-              The board{' '}
+              {t`The board`}{' '}
               <Select
-                aria-label="Board"
+                aria-label={t`Board`}
                 showSearch
                 optionFilterProp="label"
                 value={chosen?.id}
                 onChange={setBoard}
-                options={boards.map((b) => ({ value: b.id, label: `${b.name}, ${b.empty} empty` }))}
+                options={boards.map((b) => ({ value: b.id, label: t`${b.name}, ${b.empty} empty` }))}
               />
             </label>
           ) : (
             <label>
-              Called <Input aria-label="Name of the new board" value={name} onChange={(e) => setName(e.target.value)} />
+              {t`Called`} <Input aria-label={t`Name of the new board`} value={name} onChange={(e) => setName(e.target.value)} />
             </label>
           )}
           {putting.isError && <Alert type="error" showIcon title={sentence(putting.error)} />}
           <Button type="primary" loading={putting.isPending} disabled={!view.data || (where === 'new' && name.trim() === '')} onClick={() => putting.mutate()}>
-            Put {words.length === 1 ? 'it' : 'them'} there
+            {t`Put`} {words.length === 1 ? t`it` : t`them`} {t`there`}
           </Button>
-          <p className={parts.quiet}>No word that is there moves. From the board it can be printed.</p>
+          <p className={parts.quiet}>{t`No word that is there moves. From the board it can be printed.`}</p>
           <p>
-            Or only for paper:{' '}
+            {t`Or only for paper:`}{' '}
             <button
               type="button"
               className={parts.dotted}
@@ -105,7 +106,7 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
                 void begin({ chosen: words.flatMap(({ word, picture }) => (picture ? [{ word, picture }] : [])), name: suggested, student: row.student.id })
               }
             >
-              make a word list of {words.length === 1 ? 'it' : 'them'}
+              {t`make a word list of`} {words.length === 1 ? t`it` : t`them`}
             </button>
           </p>
         </div>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Alert, Button, Checkbox, Modal, Slider } from 'antd';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -35,10 +36,10 @@ export function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClo
   return (
     <Modal
       open
-      title="Cut, turn, brighten"
+      title={t`Cut, turn, brighten`}
       onCancel={onClose}
-      okText="Keep it so"
-      cancelText="Leave it"
+      okText={t`Keep it so`}
+      cancelText={t`Leave it`}
       confirmLoading={keeping.isPending}
       okButtonProps={{ disabled: square && !area }}
       afterOpenChange={setOpened}
@@ -63,19 +64,17 @@ export function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClo
           />
         )}
       </div>
-      <Checkbox checked={square} onChange={(e) => setSquare(e.target.checked)}>
-        Cut to the square that is shown
-      </Checkbox>
+      <Checkbox checked={square} onChange={(e) => setSquare(e.target.checked)}>{t`Cut to the square that is shown`}</Checkbox>
       <label className={css.slider}>
-        Closer <Slider min={1} max={4} step={0.05} value={zoom} onChange={setZoom} tooltip={{ open: false }} ariaLabelForHandle="Closer" />
+        {t`Closer`} <Slider min={1} max={4} step={0.05} value={zoom} onChange={setZoom} tooltip={{ open: false }} ariaLabelForHandle={t`Closer`} />
       </label>
       <label className={css.slider}>
-        Brighter or darker{' '}
-        <Slider min={-50} max={50} value={brighten} onChange={setBrighten} tooltip={{ open: false }} ariaLabelForHandle="Brighter or darker" />
+        {t`Brighter or darker`}{' '}
+        <Slider min={-50} max={50} value={brighten} onChange={setBrighten} tooltip={{ open: false }} ariaLabelForHandle={t`Brighter or darker`} />
       </label>
-      <Button onClick={() => setQuarters((quarters + 1) % 4)}>Turn a quarter</Button>
+      <Button onClick={() => setQuarters((quarters + 1) % 4)}>{t`Turn a quarter`}</Button>
       {keeping.isError && <Alert type="error" showIcon title={sentence(keeping.error)} />}
-      {picture.boards > 0 && <p className={parts.quiet}>Boards that have it keep it as it was.</p>}
+      {picture.boards > 0 && <p className={parts.quiet}>{t`Boards that have it keep it as it was.`}</p>}
     </Modal>
   );
 }

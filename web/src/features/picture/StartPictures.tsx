@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -23,7 +24,7 @@ export function StartPictures({
   const lately = useQuery(used(student));
   return (
     <>
-      <section className={css.startCategories} aria-label="Categories">
+      <section className={css.startCategories} aria-label={t`Categories`}>
         {drawers.map((d) => (
           <button key={d.name} type="button" className={`${css.chip} ${css.pictured}`} onClick={() => onCategory(d.name)}>
             <Pic id={d.example} collected />
@@ -31,26 +32,26 @@ export function StartPictures({
           </button>
         ))}
       </section>
-      <section className={css.startUsed} aria-label="Pictures a student uses">
+      <section className={css.startUsed} aria-label={t`Pictures a student uses`}>
         <label>
-          Pictures used for{' '}
+          {t`Pictures used for`}{' '}
           <Select
             allowClear
-            aria-label="Student"
-            placeholder="a student"
+            aria-label={t`Student`}
+            placeholder={t`a student`}
             className={css.soundChoice}
             value={student}
             onChange={setStudent}
             options={(rows.data ?? []).map((r) => ({ value: r.student.id, label: r.student.name }))}
           />
         </label>
-        {lately.data && lately.data.recent.length === 0 && <p className={parts.quiet}>None was chosen yet.</p>}
+        {lately.data && lately.data.recent.length === 0 && <p className={parts.quiet}>{t`None was chosen yet.`}</p>}
         {lately.data &&
           lately.data.recent.length > 0 &&
           (
             [
               ['last', lately.data.recent],
-              ['most often', lately.data.often],
+              [t`most often`, lately.data.often],
             ] as const
           ).map(([words, pictures]) => (
             <div key={words} className={css.usedRow}>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useState } from 'react';
 import { useFiles } from '../../shell/files';
 import parts from '../../shell/parts.module.css';
@@ -26,7 +27,7 @@ export function DropPictures({ onTakenIn }: { onTakenIn: () => void }) {
     waiting = files;
     onTakenIn();
   }
-  const [choose, field] = useFiles('Picture files', accepted, take, true);
+  const [choose, field] = useFiles(t`Picture files`, accepted, take, true);
   return (
     <div
       className={over ? `${css.dropPictures} ${css.over}` : css.dropPictures}
@@ -42,17 +43,12 @@ export function DropPictures({ onTakenIn }: { onTakenIn: () => void }) {
       }}
     >
       {field}
-      Drop photos here, or{' '}
+      {t`Drop photos here, or`}{' '}
       <Glued after=",">
-        <button type="button" className={parts.dotted} onClick={choose}>
-          choose files
-        </button>
+        <button type="button" className={parts.dotted} onClick={choose}>{t`choose files`}</button>
       </Glued>{' '}
-      or{' '}
-      <button type="button" className={parts.dotted} onClick={onTakenIn}>
-        paste one or use the camera
-      </button>
-      . File names become their words.
+      {t`or`} <button type="button" className={parts.dotted} onClick={onTakenIn}>{t`paste one or use the camera`}</button>
+      {t`. File names become their words.`}
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import type { Phone, Said } from '../../api/types';
 import type { SoundsHow } from '../../data/pictures';
 
@@ -10,22 +11,25 @@ export interface SoundAsk {
   fixed?: boolean;
 }
 
-export const soundName = (p: Phone) => `${p.spelt} as in ${p.example}`;
+export const soundName = (p: Phone) => t`${p.spelt} as in ${p.example}`;
 
 /** What can be asked without a word: a sound in a place, a shape, a number of syllables. As the groups of a list; `value` is what {@link fixedAsk} reads. */
 export function fixedQuestions(phones: Phone[]): { label: string; options: { value: string; label: string }[] }[] {
   const places = [
-    ['STARTS', 'starts with'],
-    ['ENDS', 'ends with'],
-    ['INSIDE', 'has inside'],
+    ['STARTS', t`starts with`],
+    ['ENDS', t`ends with`],
+    ['INSIDE', t`has inside`],
   ] as const;
   return [
     ...places.map(([how, words]) => ({ label: words, options: phones.map((p) => ({ value: `${how} ${p.code}`, label: `${words} ${soundName(p)}` })) })),
     {
-      label: 'shape (C consonant, V vowel)',
-      options: ['CV', 'VC', 'CVC', 'CCVC', 'CVCC', 'CCV', 'CVCV', 'CVCVC'].map((s) => ({ value: `SHAPE ${s}`, label: `has the shape ${s}` })),
+      label: t`shape (C consonant, V vowel)`,
+      options: ['CV', 'VC', 'CVC', 'CCVC', 'CVCC', 'CCV', 'CVCV', 'CVCVC'].map((s) => ({ value: `SHAPE ${s}`, label: t`has the shape ${s}` })),
     },
-    { label: 'syllables', options: [1, 2, 3, 4, 5].map((n) => ({ value: `SYLLABLES ${n}`, label: n === 1 ? 'has 1 syllable' : `has ${n} syllables` })) },
+    {
+      label: 'syllables',
+      options: [1, 2, 3, 4, 5].map((n) => ({ value: `SYLLABLES ${n}`, label: plural(n, { one: 'has # syllable', other: 'has # syllables' }) })),
+    },
   ];
 }
 
@@ -42,11 +46,11 @@ export function questions(said: Said | undefined): { words: string; ask: SoundAs
   const inside = phones.slice(1, -1).filter((p, i, all) => all.findIndex((q) => q.code === p.code) === i);
   return [
     { words: 'rhymes', ask: { how: 'RHYMES' } },
-    { words: `starts with ${phones[0].spelt}`, ask: { how: 'STARTS', phone: phones[0].code } },
-    { words: `ends with ${phones.at(-1)!.spelt}`, ask: { how: 'ENDS', phone: phones.at(-1)!.code } },
-    ...inside.slice(0, 3).map((p) => ({ words: `has ${p.spelt} inside`, ask: { how: 'INSIDE' as const, phone: p.code } })),
-    { words: 'one sound apart', ask: { how: 'ONE_APART' } },
-    { words: `same shape: ${said.shape}`, ask: { how: 'SHAPE' } },
-    { words: said.syllables === 1 ? '1 syllable' : `${said.syllables} syllables`, ask: { how: 'SYLLABLES' } },
+    { words: t`starts with ${phones[0].spelt}`, ask: { how: 'STARTS', phone: phones[0].code } },
+    { words: t`ends with ${phones.at(-1)!.spelt}`, ask: { how: 'ENDS', phone: phones.at(-1)!.code } },
+    ...inside.slice(0, 3).map((p) => ({ words: t`has ${p.spelt} inside`, ask: { how: 'INSIDE' as const, phone: p.code } })),
+    { words: t`one sound apart`, ask: { how: 'ONE_APART' } },
+    { words: t`same shape: ${said.shape}`, ask: { how: 'SHAPE' } },
+    { words: plural(said.syllables, { one: '# syllable', other: '# syllables' }), ask: { how: 'SYLLABLES' } },
   ];
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button as PlainButton, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import type { Board, Comparison, VocabularyView, WordFate } from '../../api/types';
@@ -33,29 +34,29 @@ export function ComparedBar({ view, compared, onCompare, flipped, onFlip, mayFli
   const rows = useQuery(caseload).data ?? [];
   const earlier = all.filter((v) => v.number < view.version);
   const from = origins[0];
-  const option = (v: (typeof all)[number]) => ({ value: `then ${v.number}`, label: `${v.name ?? `version ${v.number}`}, ${dayAndTime(v.madeAt)}` });
+  const option = (v: (typeof all)[number]) => ({ value: t`then ${v.number}`, label: `${v.name ?? t`version ${v.number}`}, ${dayAndTime(v.madeAt)}` });
   const options = [
-    { label: 'named versions', options: earlier.filter((v) => v.name).map(option) },
+    { label: t`named versions`, options: earlier.filter((v) => v.name).map(option) },
     {
-      label: 'what it is a copy of',
-      options: from?.vocabulary != null ? [{ value: `of ${from.vocabulary}`, label: `${from.name}, as it is now` }] : [],
+      label: t`what it is a copy of`,
+      options: from?.vocabulary != null ? [{ value: t`of ${from.vocabulary}`, label: t`${from.name}, as it is now` }] : [],
     },
     { label: 'versions', options: earlier.filter((v) => !v.name).map(option) },
     {
-      label: 'other students',
+      label: t`other students`,
       options: rows
         .filter((r) => r.vocabulary && r.vocabulary.id !== view.id)
-        .map((r) => ({ value: `of ${r.vocabulary!.id}`, label: `${r.student.name}: ${r.vocabulary!.name}` })),
+        .map((r) => ({ value: t`of ${r.vocabulary!.id}`, label: `${r.student.name}: ${r.vocabulary!.name}` })),
     },
   ].filter((group) => group.options.length > 0);
-  const value = compared.of ? `of ${compared.of}` : compared.then ? `then ${compared.then}` : undefined;
+  const value = compared.of ? t`of ${compared.of}` : compared.then ? t`then ${compared.then}` : undefined;
   return (
-    <section className={css.compared} aria-label="Compared with">
-      <span>Compared with</span>
+    <section className={css.compared} aria-label={t`Compared with`}>
+      <span>{t`Compared with`}</span>
       <Select
-        aria-label="Compared with"
+        aria-label={t`Compared with`}
         value={value}
-        placeholder="choose a version"
+        placeholder={t`choose a version`}
         options={options}
         style={{ minWidth: 280 }}
         showSearch
@@ -67,7 +68,7 @@ export function ComparedBar({ view, compared, onCompare, flipped, onFlip, mayFli
       />
       {mayFlip && (
         <PlainButton aria-pressed={flipped} onClick={onFlip}>
-          {flipped ? 'See it now' : 'See it as it was'} <kbd>|</kbd>
+          {flipped ? t`See it now` : t`See it as it was`} <kbd>|</kbd>
         </PlainButton>
       )}
     </section>
@@ -90,9 +91,9 @@ const TOLD: WordFate['fate'][] = ['MOVED', 'REROUTED', 'REPLACED', 'GONE', 'NEW'
 export function PlacesSide({ board, compared, other, mayEdit, onShow, onPutBack }: SideProps) {
   if (!compared)
     return (
-      <section className={bench.buttonSentence} aria-label="Places">
-        <h2>Places</h2>
-        <p>Choose below the board what to compare with.</p>
+      <section className={bench.buttonSentence} aria-label={t`Places`}>
+        <h2>{t`Places`}</h2>
+        <p>{t`Choose below the board what to compare with.`}</p>
       </section>
     );
   const share = compared.of === 0 ? 1 : compared.kept / compared.of;
@@ -103,71 +104,72 @@ export function PlacesSide({ board, compared, other, mayEdit, onShow, onPutBack 
     (a, b) => TOLD.indexOf(a.fate) - TOLD.indexOf(b.fate) || Number(b.is?.board === board.id) - Number(a.is?.board === board.id),
   );
   return (
-    <section className={bench.buttonSentence} aria-label="Places">
-      <h2>
-        {compared.kept} of {compared.of} words kept their place
-      </h2>
-      <div className={css.bar} role="img" aria-label={`${Math.round(100 * share)} percent kept`}>
+    <section className={bench.buttonSentence} aria-label={t`Places`}>
+      <h2>{t`${compared.kept} of ${compared.of} words kept their place`}</h2>
+      <div className={css.bar} role="img" aria-label={t`${Math.round(100 * share)} percent kept`}>
         <span style={{ width: `${100 * share}%` }} />
       </div>
-      <p className={parts.quiet}>Of what is said, that is {percent(compared.saidKept)}: words weighed by how often people say them.</p>
-      {compared.words.length === 0 && <p>Every word stands where it stood, and is reached as before.</p>}
+      <p className={parts.quiet}>{t`Of what is said, that is ${percent(compared.saidKept)}: words weighed by how often people say them.`}</p>
+      {compared.words.length === 0 && <p>{t`Every word stands where it stood, and is reached as before.`}</p>}
       {back && moved.length > 0 && (
         <p className={parts.sentenceButtons}>
           {here.length > 0 && here.length < moved.length && (
-            <PlainButton onClick={() => onPutBack({ board: board.id })}>Put back the {here.length} of this board</PlainButton>
+            <PlainButton onClick={() => onPutBack({ board: board.id })}>{t`Put back the ${here.length} of this board`}</PlainButton>
           )}
           <PlainButton type="primary" onClick={() => onPutBack({})}>
-            {moved.length === 1 ? 'Put it back' : `Put all ${moved.length} back`}
+            {moved.length === 1 ? t`Put it back` : t`Put all ${moved.length} back`}
           </PlainButton>
         </p>
       )}
-      <ul className={css.words} aria-label="What became of the words">
+      <ul className={css.words} aria-label={t`What became of the words`}>
         {words.slice(0, LISTED).map((w) => (
           <li key={`${w.fate} ${w.button}`}>
             {w.picture && <Pic id={w.picture} />}
             <div>
               <p>
                 <button type="button" className={parts.dotted} disabled={!w.is} onClick={() => w.is && onShow(w.is.board, w.is.cell)}>
-                  <bdi>{w.text || 'a picture'}</bdi>
+                  <bdi>{w.text || t`a picture`}</bdi>
                 </button>{' '}
                 {sentenceOf(w)}{' '}
                 {back && w.fate === 'MOVED' && (
-                  <button type="button" className={parts.dotted} aria-label={`put ${w.text} back`} onClick={() => onPutBack({ button: w.button })}>
-                    put back
-                  </button>
+                  <button
+                    type="button"
+                    className={parts.dotted}
+                    aria-label={t`put ${w.text} back`}
+                    onClick={() => onPutBack({ button: w.button })}
+                  >{t`put back`}</button>
                 )}
               </p>
               {w.fate === 'REROUTED' && w.was && w.is && (
                 <p>
-                  <Route spot={w.was} /> then, <Route spot={w.is} /> now
+                  <Route spot={w.was} /> {t`then,`} <Route spot={w.is} /> {t`now`}
                 </p>
               )}
             </div>
           </li>
         ))}
       </ul>
-      {words.length > LISTED && <p className={parts.quiet}>and {words.length - LISTED} more.</p>}
+      {words.length > LISTED && <p className={parts.quiet}>{t`and ${words.length - LISTED} more.`}</p>}
     </section>
   );
 }
 
-const percent = (share: number) => `${Math.floor(1000 * share) / 10} percent`;
+const percent = (share: number) => t`${Math.floor(1000 * share) / 10} percent`;
 
 function sentenceOf(w: WordFate): string {
-  const known = w.byText ? ' (known by what it says)' : '';
+  const known = w.byText ? t` (known by what it says)` : '';
   switch (w.fate) {
     case 'MOVED':
       return `${wasAt(w)}${known}`;
     case 'REROUTED':
-      return `stands where it stood, and is reached another way${known}`;
+      return t`stands where it stood, and is reached another way${known}`;
     case 'REPLACED':
-      return `is gone; “${w.inPlace}” stands in its place on ${w.was?.name}`;
+      return t`is gone; “${w.inPlace!}” stands in its place on ${w.was!.name}`;
     case 'GONE':
-      return `is gone from ${w.was?.name}`;
+      return t`is gone from ${w.was!.name}`;
     case 'NEW':
-      return `is new on ${w.is?.name}`;
+      return t`is new on ${w.is!.name}`;
     default:
-      return `kept its place and is ${TAGS[w.fate]}${known}`;
+      return t`kept its place and is ${TAGS[w.fate]}${known}`;
   }
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { BoardPicture } from '../../drawn/BoardPicture';
 import { hang, type LensRoom } from '../lens';
 import { Arrows } from './Arrows';
@@ -14,7 +15,7 @@ function usePlacesLens(room: LensRoom | undefined, on: boolean) {
     over: on && <Arrows board={board} arrows={placing.arrows} />,
     instead: placing.flipped && placing.then && (
       <div className={`${bench.benchMat} ${bench.asItWas}`}>
-        <BoardPicture board={placing.then} looks={{ look: view.look, papers: view.papers }} label={`${board.name} as it was`} />
+        <BoardPicture board={placing.then} looks={{ look: view.look, papers: view.papers }} label={t`${board.name} as it was`} />
       </div>
     ),
     below: on && (
@@ -41,9 +42,9 @@ function usePlacesLens(room: LensRoom | undefined, on: boolean) {
 }
 
 hang({
-  name: 'Places',
+  name: t`Places`,
   place: 2,
-  about: 'What has moved',
+  about: t`What has moved`,
   mark: <path d="M2 4h8m0 0L7 1m3 3L7 7M14 12H6m0 0 3-3m-3 3 3 3" />,
   useLens: usePlacesLens,
 });

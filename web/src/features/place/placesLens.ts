@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Comparison } from '../../api/types';
 import { on, TAGS, wasAt } from '../../data/places';
 import { keyOf } from '../../data/cells';
@@ -20,14 +21,14 @@ export const placesLens =
               ...(word.fate === 'MOVED' ? { note: wasAt(word, board.id) } : { tag: TAGS[word.fate] }),
               told: `${TAGS[word.fate]}, ${wasAt(word, board.id)}`,
             }
-          : { classes: ['waitingWord'], tag: word ? TAGS[word.fate] : undefined, told: word ? TAGS[word.fate] : 'kept its place' },
+          : { classes: ['waitingWord'], tag: word ? TAGS[word.fate] : undefined, told: word ? TAGS[word.fate] : t`kept its place` },
       );
     }
     for (const word of compared.words) {
       if (word.was && word.fate === 'GONE' && on(word.was, board.id))
-        overlays.set(keyOf(word.was.cell), { classes: [], note: `${word.text} was here`, told: `${word.text} was here` });
+        overlays.set(keyOf(word.was.cell), { classes: [], note: t`${word.text} was here`, told: t`${word.text} was here` });
       if (word.was && word.is && word.fate === 'MOVED' && on(word.was, board.id) && !overlays.has(keyOf(word.was.cell)))
-        overlays.set(keyOf(word.was.cell), { classes: [], note: `${word.text} was here`, told: `${word.text} was here` });
+        overlays.set(keyOf(word.was.cell), { classes: [], note: t`${word.text} was here`, told: t`${word.text} was here` });
     }
     return overlays;
   };

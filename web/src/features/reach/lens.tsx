@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { reachOf } from '../../data/boards';
@@ -12,9 +13,9 @@ function useReachLens(room: LensRoom | undefined, on: boolean) {
 }
 
 hang({
-  name: 'Reach',
+  name: t`Reach`,
   place: 3,
-  about: 'What each word costs to say',
+  about: t`What each word costs to say`,
   mark: <path d="M2 14 6 8l4 3 4-9" />,
   useLens: useReachLens,
 });

@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import type { Cost } from '../../api/types';
 import { keyOf } from '../../data/cells';
 import type { Lens } from '../../drawn/overlay';
@@ -8,9 +9,9 @@ export const reach =
   () =>
     new Map(
       costs.map((c) => {
-        const note = `${c.taps} ${c.taps === 1 ? 'tap' : 'taps'}, ${centimetres(c.travelMm)}`;
+        const note = `${plural(c.taps, { one: '# tap', other: '# taps' })}, ${centimetres(c.travelMm)}`;
         return [keyOf(c.cell), { classes: [], note, told: note }];
       }),
     );
 
-export const centimetres = (mm: number) => `${(mm / 10).toFixed(mm < 100 ? 1 : 0)} cm`;
+export const centimetres = (mm: number) => t`${(mm / 10).toFixed(mm < 100 ? 1 : 0)} cm`;

@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import type { VocabularyView } from '../../api/types';
@@ -20,23 +21,23 @@ export function Appeared({ view, since, onClose }: { view: VocabularyView; since
   return (
     <Modal
       open
-      title={now ? `${view.student?.name ?? 'The student'} is at step ${view.plan.at}, ${now.name}` : 'Shown now'}
+      title={now ? t`${view.student?.name ?? t`The student`} is at step ${view.plan.at}, ${now.name}` : t`Shown now`}
       onCancel={onClose}
       onOk={onClose}
-      okText="Good"
+      okText={t`Good`}
       cancelButtonProps={{ style: { display: 'none' } }}
       width={820}
     >
       {data && (
         <p>
           {came.length > 0
-            ? `${came.length} ${came.length === 1 ? 'word is' : 'words are'} new to see. Nothing has moved. Teach the way to each:`
+            ? t`${plural(came.length, { one: '# word is', other: '# words are' })} new to see. Nothing has moved. Teach the way to each:`
             : went.length > 0
-              ? `${went.length} ${went.length === 1 ? 'word waits' : 'words wait'} again. Nothing has moved.`
-              : 'No word is new to see by this.'}
+              ? t`${plural(went.length, { one: '# word waits', other: '# words wait' })} again. Nothing has moved.`
+              : t`No word is new to see by this.`}
         </p>
       )}
-      <ul className={css.appeared} aria-label="Words that are new to see">
+      <ul className={css.appeared} aria-label={t`Words that are new to see`}>
         {came.slice(0, LISTED).map((w) => (
           <li key={w.button}>
             {w.picture && <Pic id={w.picture} />}
@@ -47,17 +48,15 @@ export function Appeared({ view, since, onClose }: { view: VocabularyView; since
       </ul>
       {now && came.length > 0 && (
         <p>
-          For paper:{' '}
+          {t`For paper:`}{' '}
           <button
             type="button"
             className={parts.dotted}
-            onClick={() => void begin({ vocabulary: view.id, student: view.student?.id, step: now.id, name: `Words of “${now.name}”` })}
-          >
-            make a word list of this step
-          </button>
+            onClick={() => void begin({ vocabulary: view.id, student: view.student?.id, step: now.id, name: t`Words of “${now.name}”` })}
+          >{t`make a word list of this step`}</button>
         </p>
       )}
-      {came.length > LISTED && <p className={parts.quiet}>and {came.length - LISTED} more; the reveal lens shows them all.</p>}
+      {came.length > LISTED && <p className={parts.quiet}>{t`and ${came.length - LISTED} more; the reveal lens shows them all.`}</p>}
     </Modal>
   );
 }

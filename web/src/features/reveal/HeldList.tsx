@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { HeldWord, Intention, VocabularyView } from '../../api/types';
@@ -23,16 +24,14 @@ export function HeldList({ view, mayEdit, onEdit, onShow }: Props) {
   if (data.length === 0) return null;
   const reasons = new Map<string, typeof data>();
   for (const word of data) {
-    const key = [word.left ? `left in ${word.left}` : (word.reason ?? ''), word.until, word.by, word.since].join('|');
+    const key = [word.left ? t`left in ${word.left}` : (word.reason ?? ''), word.until, word.by, word.since].join('|');
     reasons.set(key, [...(reasons.get(key) ?? []), word]);
   }
   const groups = [...reasons.values()];
   return (
     <>
-      <h3>
-        Held back: {data.length} {data.length === 1 ? 'word' : 'words'}
-      </h3>
-      <ul className={css.held} aria-label="Held words">
+      <h3>{t`Held back: ${plural(data.length, { one: '# word', other: '# words' })}`}</h3>
+      <ul className={css.held} aria-label={t`Held words`}>
         {groups.slice(0, all ? undefined : HELD_LISTED).map((group) => {
           const [first] = group;
           return (
@@ -43,11 +42,11 @@ export function HeldList({ view, mayEdit, onEdit, onShow }: Props) {
                   <span key={w.button}>
                     {i > 0 && ', '}
                     <button type="button" className={parts.dotted} onClick={() => onShow(w.board, w.cell)}>
-                      {w.label || 'a picture'}
+                      {w.label || t`a picture`}
                     </button>
                   </span>
                 ))}
-                {group.length > 8 && ` and ${group.length - 8} more`}
+                {group.length > 8 && t` and ${group.length - 8} more`}
                 <p className={first.past ? css.past : parts.quiet}>
                   {aboutHeld(first)}
                   {mayEdit && !first.left && (
@@ -57,9 +56,7 @@ export function HeldList({ view, mayEdit, onEdit, onShow }: Props) {
                         type="button"
                         className={parts.dotted}
                         onClick={() => void onEdit({ type: 'let-go', words: { ...MEANT, buttons: group.map((w) => w.button) } })}
-                      >
-                        let go
-                      </button>
+                      >{t`let go`}</button>
                     </>
                   )}
                 </p>
@@ -68,11 +65,7 @@ export function HeldList({ view, mayEdit, onEdit, onShow }: Props) {
           );
         })}
       </ul>
-      {groups.length > HELD_LISTED && !all && (
-        <button type="button" className={parts.dotted} onClick={() => setAll(true)}>
-          all of them
-        </button>
-      )}
+      {groups.length > HELD_LISTED && !all && <button type="button" className={parts.dotted} onClick={() => setAll(true)}>{t`all of them`}</button>}
     </>
   );
 }
@@ -80,10 +73,10 @@ export function HeldList({ view, mayEdit, onEdit, onShow }: Props) {
 /** "“asks all day”, Odile, 3 March 2026, until 1 December 2026". */
 export function aboutHeld(held: Pick<HeldWord, 'reason' | 'fact' | 'by' | 'since' | 'until' | 'past' | 'left'>): string {
   return [
-    held.left ? `left in ${held.left}` : held.reason ? (held.fact ? `a fact: ${held.reason}` : `“${held.reason}”`) : 'no reason given',
+    held.left ? t`left in ${held.left}` : held.reason ? (held.fact ? t`a fact: ${held.reason}` : `“${held.reason}”`) : t`no reason given`,
     held.by,
     held.since && dayOf(held.since),
-    held.until && (held.past ? `was to end on ${dayOf(held.until)}` : `until ${dayOf(held.until)}`),
+    held.until && (held.past ? t`was to end on ${dayOf(held.until)}` : t`until ${dayOf(held.until)}`),
   ]
     .filter(Boolean)
     .join(', ');

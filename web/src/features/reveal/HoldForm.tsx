@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Input, Modal } from 'antd';
 import { useState } from 'react';
 import css from './reveal.module.css';
@@ -13,15 +14,22 @@ export function HoldForm({ what, onHold, onClose }: { what: string; onHold: (rea
     void onHold(reason.trim(), until).then((done) => (done ? onClose() : setBusy(false)));
   };
   return (
-    <Modal open title={`Hold ${what} back`} onCancel={onClose} okText="Hold" cancelText="Leave it" onOk={hold} confirmLoading={busy} width={480}>
+    <Modal open title={t`Hold ${what} back`} onCancel={onClose} okText={t`Hold`} cancelText={t`Leave it`} onOk={hold} confirmLoading={busy} width={480}>
       <div className={css.form}>
-        <p>Held words are not shown, whatever the step. Nothing moves: their cells stay empty until you let them go.</p>
+        <p>{t`Held words are not shown, whatever the step. Nothing moves: their cells stay empty until you let them go.`}</p>
         <label>
-          Why{' '}
-          <Input autoFocus value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} onPressEnter={hold} placeholder="asks for it all day" />
+          {t`Why`}{' '}
+          <Input
+            autoFocus
+            value={reason}
+            maxLength={200}
+            onChange={(e) => setReason(e.target.value)}
+            onPressEnter={hold}
+            placeholder={t`asks for it all day`}
+          />
         </label>
         <label>
-          Until, if there is an end; you are reminded then
+          {t`Until, if there is an end; you are reminded then`}
           <input type="date" value={until ?? ''} onChange={(e) => setUntil(e.target.value || undefined)} />
         </label>
       </div>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useState } from 'react';
 import type { VocabularyView } from '../../api/types';
 import { DottedChoice } from '../../shell/Dotted';
@@ -13,20 +14,20 @@ export function NewWords({ view }: { view: VocabularyView }) {
   const step = newWordsStep(view);
   return (
     <p className={bench.newWords}>
-      A new word{' '}
+      {t`A new word`}{' '}
       <Glued after=".">
         <DottedChoice
-          label="When new words are shown"
+          label={t`When new words are shown`}
           items={[
-            { key: '', label: 'is shown from now' },
-            ...plan.steps.slice(plan.at).map((s, i) => ({ key: s.id, label: `waits for step ${plan.at + i + 1}, ${s.name}` })),
+            { key: '', label: t`is shown from now` },
+            ...plan.steps.slice(plan.at).map((s, i) => ({ key: s.id, label: t`waits for step ${plan.at + i + 1}, ${s.name}` })),
           ]}
           onChoose={(key) => {
             rememberNewWords(view, key || undefined);
             again((n) => n + 1);
           }}
         >
-          {step ? `waits for step ${numberOf(plan, step.id)}, ${step.name}` : 'is shown from now'}
+          {step ? t`waits for step ${numberOf(plan, step.id)}, ${step.name}` : t`is shown from now`}
         </DottedChoice>
       </Glued>
     </p>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Alert, Button as PlainButton, Dropdown, Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -9,7 +10,7 @@ import { targetsOf } from './targets';
 import css from './reveal.module.css';
 import parts from '../../shell/parts.module.css';
 
-const BEGIN = '8 words, then 20, then 50, then all';
+const BEGIN = t`8 words, then 20, then 50, then all`;
 const SHOWN = 60;
 
 /** A plan proposed for a student: each word says why it is there, and can go to another step. */
@@ -30,10 +31,10 @@ export function ProposePlan({ view, onEdit, onClose }: { view: VocabularyView; o
   return (
     <Modal
       open
-      title={`A plan proposed for ${view.student?.name ?? view.name}`}
+      title={t`A plan proposed for ${view.student?.name ?? view.name}`}
       onCancel={onClose}
-      okText={`Begin with these ${steps[0]?.words.length ?? ''} words`}
-      cancelText="Leave it"
+      okText={t`Begin with these ${steps[0]?.words.length ?? ''} words`}
+      cancelText={t`Leave it`}
       okButtonProps={{ disabled: steps.length === 0 }}
       width={860}
       onOk={() =>
@@ -44,21 +45,20 @@ export function ProposePlan({ view, onEdit, onClose }: { view: VocabularyView; o
     >
       <div className={`${css.form} ${css.tall}`}>
         <label>
-          How many words at each step <Input value={text} onChange={(e) => setText(e.target.value)} />
+          {t`How many words at each step`} <Input value={text} onChange={(e) => setText(e.target.value)} />
         </label>
-        {!targets && <p role="alert">Type how many words each step shows, growing, as in “{BEGIN}”.</p>}
+        {!targets && <p role="alert">{t`Type how many words each step shows, growing, as in “${BEGIN}”.`}</p>}
         {error && <Alert type="warning" showIcon title={sentence(error)} />}
-        <p className={parts.quiet}>
-          First what moves {view.student?.name ?? 'the student'}: people, own photos, interests. Then core words, then what combines most with those shown. Each
-          word says why; click it to put it elsewhere. No word changes its place.
-        </p>
+        <p
+          className={parts.quiet}
+        >{t`First what moves ${view.student?.name ?? t`the student`}: people, own photos, interests. Then core words, then what combines most with those shown. Each word says why; click it to put it elsewhere. No word changes its place.`}</p>
         {steps.map((step, i) => (
           <section key={step.name} aria-label={step.name}>
             <h3>
               <span className={css.number} style={{ background: paperOf(i + 1) }}>
                 {i + 1}
               </span>{' '}
-              {step.name} <span className={parts.quiet}>{i > 0 && `${step.words.length} more`}</span>
+              {step.name} <span className={parts.quiet}>{i > 0 && t`${step.words.length} more`}</span>
             </h3>
             <ul className={css.words}>
               {step.words.slice(0, SHOWN).map((w) => (
@@ -67,8 +67,8 @@ export function ProposePlan({ view, onEdit, onClose }: { view: VocabularyView; o
                     trigger={['click']}
                     menu={{
                       items: [
-                        ...steps.map((s, n) => ({ key: String(n), label: `to ${n + 1}. ${s.name}`, disabled: n === i })),
-                        { key: '-1', label: 'leave it out: it waits' },
+                        ...steps.map((s, n) => ({ key: String(n), label: t`to ${n + 1}. ${s.name}`, disabled: n === i })),
+                        { key: '-1', label: t`leave it out: it waits` },
                       ],
                       onClick: ({ key }) => setPut({ ...put, [w.text]: Number(key) }),
                     }}
@@ -81,15 +81,11 @@ export function ProposePlan({ view, onEdit, onClose }: { view: VocabularyView; o
                   </Dropdown>
                 </li>
               ))}
-              {step.words.length > SHOWN && <li className={parts.quiet}>and {step.words.length - SHOWN} more</li>}
+              {step.words.length > SHOWN && <li className={parts.quiet}>{t`and ${step.words.length - SHOWN} more`}</li>}
             </ul>
           </section>
         ))}
-        {Object.keys(put).length > 0 && (
-          <PlainButton size="small" onClick={() => setPut({})}>
-            As it was proposed
-          </PlainButton>
-        )}
+        {Object.keys(put).length > 0 && <PlainButton size="small" onClick={() => setPut({})}>{t`As it was proposed`}</PlainButton>}
       </div>
     </Modal>
   );

@@ -1,3 +1,5 @@
+import { plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Button as PlainButton } from 'antd';
 import { useState } from 'react';
 import type { Board, Button, Intention, Kind, Meant, Revealed, VocabularyView } from '../../api/types';
@@ -40,16 +42,16 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
     if (hand) void onEdit({ type: 'put-in-step', words: { ...MEANT, ...words }, step: hand.id });
   };
   return (
-    <section className={bench.buttonSentence} aria-label="Reveal">
-      <h2>
-        {view.student?.name ?? 'The student'} sees {view.counts.shown} of {view.counts.words} words
-      </h2>
+    <section className={bench.buttonSentence} aria-label={t`Reveal`}>
+      <h2>{t`${view.student?.name ?? t`The student`} sees ${view.counts.shown} of ${view.counts.words} words`}</h2>
       <p className={parts.quiet}>
-        {now ? `Step ${plan.at}, ${now.name}.` : 'There is no plan: everything is shown that is not held.'} Nothing moves when a word is shown or held.
+        {now ? t`Step ${plan.at}, ${now.name}.` : t`There is no plan: everything is shown that is not held.`} {t`Nothing moves when a word is shown or held.`}
       </p>
       {view.counts.shown === 0 && (
         <p role="status">
-          <strong>No word is shown now.</strong> Whoever talks with this sees empty boards; tap a word to show it.
+          <Trans>
+            <strong>{t`No word is shown now.`}</strong> Whoever talks with this sees empty boards; tap a word to show it.
+          </Trans>
         </p>
       )}
       {mayEdit && !now && <Begin view={view} onEdit={onEdit} onPropose={onPropose} />}
@@ -60,17 +62,19 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
           revealed={revealed}
           mayEdit={mayEdit}
           onEdit={onEdit}
-          onHold={() => setHolding({ what: one.label || 'this picture', words: { ...MEANT, buttons: [one.id] } })}
+          onHold={() => setHolding({ what: one.label || t`this picture`, words: { ...MEANT, buttons: [one.id] } })}
         />
       )}
-      {one && isWay(one) && <p>The ways back and home are always shown, so that nobody is left on a board with no way out.</p>}
+      {one && isWay(one) && <p>{t`The ways back and home are always shown, so that nobody is left on a board with no way out.`}</p>}
       {mayEdit && chosen.length > 1 && (
         <p>
-          <strong>{chosen.length} buttons chosen:</strong>{' '}
+          <Trans>
+            <strong>{t`${chosen.length} buttons chosen:`}</strong>
+          </Trans>{' '}
           {hand && (
             <>
               <button type="button" className={parts.dotted} onClick={() => into({ buttons: chosen.map((b) => b.id) })}>
-                into step {numberOf(plan, hand.id)}
+                {t`into step ${numberOf(plan, hand.id)}`}
               </button>
               {' · '}
             </>
@@ -79,76 +83,63 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
             type="button"
             className={parts.dotted}
             onClick={() => setHolding({ what: `${chosen.length} words`, words: { ...MEANT, buttons: chosen.map((b) => b.id) } })}
-          >
-            hold them
-          </button>
+          >{t`hold them`}</button>
           {' · '}
           {hand && (
-            <button type="button" className={parts.dotted} onClick={() => into({ buttons: chosen.map((b) => b.id), allBut: true })}>
-              everything but these into it
-            </button>
+            <button
+              type="button"
+              className={parts.dotted}
+              onClick={() => into({ buttons: chosen.map((b) => b.id), allBut: true })}
+            >{t`everything but these into it`}</button>
           )}
         </p>
       )}
       {mayEdit && hand && (
         <>
           <p>
-            Tap a word, or drag across words: they go into{' '}
-            <strong>
-              step {numberOf(plan, hand.id)}, {hand.name}
-            </strong>
-            ; once more takes them out. Choose another step below the board.
+            <Trans>
+              Tap a word, or drag across words: they go into <strong>{t`step ${numberOf(plan, hand.id)}, ${hand.name}`}</strong>; once more takes them out.
+              Choose another step below the board.
+            </Trans>
           </p>
-          <h3>Put many into it</h3>
+          <h3>{t`Put many into it`}</h3>
           <p className={css.many}>
-            <button type="button" className={parts.dotted} onClick={() => into({ board: board.id })}>
-              all of this board
-            </button>
-            {opens && (
-              <button type="button" className={parts.dotted} onClick={() => into({ board: board.id, andOpened: true })}>
-                and all it opens
-              </button>
-            )}
+            <button type="button" className={parts.dotted} onClick={() => into({ board: board.id })}>{t`all of this board`}</button>
+            {opens && <button type="button" className={parts.dotted} onClick={() => into({ board: board.id, andOpened: true })}>{t`and all it opens`}</button>}
             <DottedChoice
-              label="All words of a kind"
+              label={t`All words of a kind`}
               items={kinds.map((k) => ({ key: k.kind, label: k.sentence.replace(/^an? (.*) word$/, '$1 words') }))}
               onChoose={(kind) => into({ kind: kind as Kind })}
-            >
-              all of a kind
-            </DottedChoice>
-            <button type="button" className={parts.dotted} onClick={() => setTyping(true)}>
-              a list of words
-            </button>
+            >{t`all of a kind`}</DottedChoice>
+            <button type="button" className={parts.dotted} onClick={() => setTyping(true)}>{t`a list of words`}</button>
           </p>
         </>
       )}
       {mayEdit && (
         <>
-          <h3>This whole board</h3>
+          <h3>{t`This whole board`}</h3>
           <p className={css.many}>
             <span>
-              {here?.shown} of {here?.words} words shown
+              {here?.shown} {t`of`} {here?.words} {t`words shown`}
             </span>
             <button
               type="button"
               className={parts.dotted}
               onClick={() => setHolding({ what: `the board ${board.name}`, words: { ...MEANT, board: board.id } })}
-            >
-              hold all
-            </button>
+            >{t`hold all`}</button>
             {opens && (
               <button
                 type="button"
                 className={parts.dotted}
                 onClick={() => setHolding({ what: `${board.name} and all it opens`, words: { ...MEANT, board: board.id, andOpened: true } })}
-              >
-                hold it and all it opens
-              </button>
+              >{t`hold it and all it opens`}</button>
             )}
             {board.buttons.some((b) => b.hidden && !b.left) && (
-              <button type="button" className={parts.dotted} onClick={() => void onEdit({ type: 'let-go', words: { ...MEANT, board: board.id } })}>
-                let all go
-              </button>
+              <button
+                type="button"
+                className={parts.dotted}
+                onClick={() => void onEdit({ type: 'let-go', words: { ...MEANT, board: board.id } })}
+              >{t`let all go`}</button>
             )}
           </p>
         </>
@@ -156,7 +147,7 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
       <HeldList view={view} mayEdit={mayEdit} onEdit={onEdit} onShow={onShow} />
       {mayEdit && view.student && (
         <p>
-          <PlainButton onClick={onFacts}>Hold words by a fact…</PlainButton>
+          <PlainButton onClick={onFacts}>{t`Hold words by a fact…`}</PlainButton>
         </p>
       )}
       <WorthALook view={view} board={board} revealed={revealed} mayEdit={mayEdit} hand={hand?.id} onEdit={onEdit} />
@@ -170,7 +161,7 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
       {typing && hand && (
         <WordList
           view={view}
-          step={`step ${numberOf(plan, hand.id)}, ${hand.name}`}
+          step={t`step ${numberOf(plan, hand.id)}, ${hand.name}`}
           onClose={() => setTyping(false)}
           onPut={(words) => {
             setTyping(false);
@@ -186,12 +177,14 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
 function Begin({ view, onEdit, onPropose }: { view: VocabularyView; onEdit: (edit: Intention) => Promise<unknown>; onPropose: () => void }) {
   return (
     <div className={css.begin}>
-      <p>Show a few words first, and open the others over weeks. Begin with</p>
+      <p>{t`Show a few words first, and open the others over weeks. Begin with`}</p>
       <PlainButton type="primary" onClick={onPropose}>
-        A plan proposed for {view.student?.name ?? 'this student'}
+        {t`A plan proposed for ${view.student?.name ?? t`this student`}`}
       </PlainButton>
-      <PlainButton onClick={() => void onEdit({ type: 'add-step', name: 'First words' })}>No word yet: tap those to show</PlainButton>
-      <PlainButton onClick={() => void onEdit({ type: 'add-step', name: 'Words so far', words: MEANT })}>All words of today: new ones can wait</PlainButton>
+      <PlainButton onClick={() => void onEdit({ type: 'add-step', name: t`First words` })}>{t`No word yet: tap those to show`}</PlainButton>
+      <PlainButton
+        onClick={() => void onEdit({ type: 'add-step', name: t`Words so far`, words: MEANT })}
+      >{t`All words of today: new ones can wait`}</PlainButton>
     </div>
   );
 }
@@ -217,29 +210,25 @@ function OneWord({
   const words = { ...MEANT, buttons: [button.id] };
   return (
     <p className={css.word} role="status">
-      <strong dir="auto">{button.label || 'This picture'}</strong> {why ?? (number > 0 ? `is shown since step ${number}` : 'is shown')}
-      {onlyOpens(button) && !button.step && plan.steps.length > 0 && '; it follows what is on the board it opens'}.{' '}
-      {revealed.leadsNowhereYet.includes(button.id) && 'It speaks, and does not open its board while nothing there is shown. '}
+      <strong dir="auto">{button.label || t`This picture`}</strong> {why ?? (number > 0 ? t`is shown since step ${number}` : t`is shown`)}
+      {onlyOpens(button) && !button.step && plan.steps.length > 0 && t`; it follows what is on the board it opens`}.{' '}
+      {revealed.leadsNowhereYet.includes(button.id) && t`It speaks, and does not open its board while nothing there is shown. `}
       {mayEdit && plan.steps.length > 0 && (
         <DottedChoice
-          label="Choose its step"
-          items={[...plan.steps.map((s, i) => ({ key: s.id, label: `${i + 1}. ${s.name}` })), { key: '', label: 'no step: it waits' }]}
+          label={t`Choose its step`}
+          items={[...plan.steps.map((s, i) => ({ key: s.id, label: `${i + 1}. ${s.name}` })), { key: '', label: t`no step: it waits` }]}
           onChoose={(step) => void onEdit({ type: 'put-in-step', words, step: step || undefined })}
         >
-          {number > 0 ? `step ${number}` : 'choose a step'}
+          {number > 0 ? t`step ${number}` : t`choose a step`}
         </DottedChoice>
       )}
       {' · '}
       {mayEdit &&
         !button.left &&
         (button.hidden ? (
-          <button type="button" className={parts.dotted} onClick={() => void onEdit({ type: 'let-go', words })}>
-            let it go
-          </button>
+          <button type="button" className={parts.dotted} onClick={() => void onEdit({ type: 'let-go', words })}>{t`let it go`}</button>
         ) : (
-          <button type="button" className={parts.dotted} onClick={onHold}>
-            hold it
-          </button>
+          <button type="button" className={parts.dotted} onClick={onHold}>{t`hold it`}</button>
         ))}
     </p>
   );
@@ -267,24 +256,24 @@ function WorthALook({
   if (waiting === 0 && hidden.length === 0) return null;
   return (
     <>
-      <h3>Worth a look</h3>
+      <h3>{t`Worth a look`}</h3>
       {hidden.length > 0 && (
         <p>
           {hidden.map((b) => `“${b.label}”`).join(', ')}{' '}
-          {hidden.length === 1 ? 'opens to no shown word, so its button is' : 'open to no shown word, so their buttons are'} hidden too, until one is.
+          {hidden.length === 1 ? t`opens to no shown word, so its button is` : t`open to no shown word, so their buttons are`} {t`hidden too, until one is.`}
         </p>
       )}
       {waiting > 0 && (
         <p>
-          {waiting} {waiting === 1 ? 'word is' : 'words are'} in no step of the plan
-          {homeless.length > 0 && `, ${homeless.length} of them on this board`}.{' '}
+          {plural(waiting, { one: '# word is', other: '# words are' })} {t`in no step of the plan`}
+          {homeless.length > 0 && t`, ${homeless.length} of them on this board`}.{' '}
           {mayEdit && hand && homeless.length > 0 && (
             <button
               type="button"
               className={parts.dotted}
               onClick={() => void onEdit({ type: 'put-in-step', words: { ...MEANT, buttons: homeless.map((b) => b.id) }, step: hand })}
             >
-              put these into step {numberOf(view.plan, hand)}
+              {t`put these into step ${numberOf(view.plan, hand)}`}
             </button>
           )}
         </p>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button as PlainButton, Dropdown, Input, Modal } from 'antd';
 import { useState } from 'react';
 import type { Intention, Step, VocabularyView } from '../../api/types';
@@ -26,7 +27,7 @@ export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: 
   const next = plan.steps[plan.at];
   if (plan.steps.length === 0) return null;
   return (
-    <section className={css.steps} aria-label="Steps of the plan">
+    <section className={css.steps} aria-label={t`Steps of the plan`}>
       <ol>
         {plan.steps.map((step, i) => {
           const number = i + 1;
@@ -37,19 +38,17 @@ export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: 
                 className={css.step}
                 aria-pressed={step.id === inHand}
                 onClick={() => onInHand(step.id)}
-                title={`Words you tap go into step ${number}`}
+                title={t`Words you tap go into step ${number}`}
               >
                 <span className={css.paper} style={{ background: paperOf(number), height: 6 + Math.round(16 * share(wordsByStep[i], view)) }} />
                 <strong>
                   {number}. {step.name}
                 </strong>
-                <span>
-                  {wordsByStep[i]} words · {whenOf(step, number, plan.at)}
-                </span>
+                <span>{t`${wordsByStep[i]} words · ${whenOf(step, number, plan.at)}`}</span>
               </button>
               {mayEdit && (
                 <Dropdown trigger={['click']} menu={{ items: menuOf(step, number, view), onClick: ({ key }) => choose(key, step) }}>
-                  <button type="button" className={css.more} aria-label={`More about step ${number}`}>
+                  <button type="button" className={css.more} aria-label={t`More about step ${number}`}>
                     …
                   </button>
                 </Dropdown>
@@ -62,12 +61,10 @@ export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: 
         <div className={css.stepDoors}>
           {next && (
             <PlainButton type="primary" onClick={() => onMoveOn(next)}>
-              Move on to step {plan.at + 1}
+              {t`Move on to step ${plan.at + 1}`}
             </PlainButton>
           )}
-          <button type="button" className={parts.dotted} onClick={() => setChanging('new')}>
-            add a step
-          </button>
+          <button type="button" className={parts.dotted} onClick={() => setChanging('new')}>{t`add a step`}</button>
         </div>
       )}
       {changing && (
@@ -85,7 +82,7 @@ export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: 
   function choose(key: string, step: Step) {
     const number = numberOf(plan, step.id);
     if (key === 'change') setChanging(step);
-    else if (key === 'list') void begin({ vocabulary: view.id, student: view.student?.id, step: step.id, name: `Words of “${step.name}”` });
+    else if (key === 'list') void begin({ vocabulary: view.id, student: view.student?.id, step: step.id, name: t`Words of “${step.name}”` });
     else if (key === 'go') onMoveOn(step);
     else if (key === 'earlier' || key === 'later') void onEdit({ type: 'move-step', step: step.id, number: key === 'earlier' ? number - 1 : number + 1 });
     else if (key === 'remove') void onEdit({ type: 'remove-step', step: step.id });
@@ -96,20 +93,20 @@ export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: 
 const share = (words: number, view: VocabularyView) => (view.counts.words === 0 ? 0 : words / view.counts.words);
 
 const menuOf = (step: Step, number: number, { plan }: VocabularyView) => [
-  { key: 'change', label: 'Name and day…' },
-  { key: 'list', label: 'Make a word list of its words' },
-  ...(number === plan.at ? [] : [{ key: 'go', label: number > plan.at ? `Move on to ${step.name}` : `Go back to ${step.name}` }]),
-  ...(number > 1 ? [{ key: 'earlier', label: 'One earlier' }] : []),
-  ...(number < plan.steps.length ? [{ key: 'later', label: 'One later' }] : []),
+  { key: 'change', label: t`Name and day…` },
+  { key: 'list', label: t`Make a word list of its words` },
+  ...(number === plan.at ? [] : [{ key: 'go', label: number > plan.at ? t`Move on to ${step.name}` : t`Go back to ${step.name}` }]),
+  ...(number > 1 ? [{ key: 'earlier', label: t`One earlier` }] : []),
+  ...(number < plan.steps.length ? [{ key: 'later', label: t`One later` }] : []),
   plan.steps.length > 1
-    ? { key: 'remove', label: 'Take the step out; its words stay as they are seen' }
-    : { key: 'end', label: 'End the plan: show everything' },
+    ? { key: 'remove', label: t`Take the step out; its words stay as they are seen` }
+    : { key: 'end', label: t`End the plan: show everything` },
 ];
 
 function whenOf(step: Step, number: number, at: number): string {
-  if (number === at) return step.began ? `now, since ${dayOf(step.began)}` : 'now';
-  if (number < at) return step.began ? `since ${dayOf(step.began)}` : 'shown';
-  return step.planned ? `planned for ${dayOf(step.planned)}` : 'when ready';
+  if (number === at) return step.began ? t`now, since ${dayOf(step.began)}` : 'now';
+  if (number < at) return step.began ? t`since ${dayOf(step.began)}` : 'shown';
+  return step.planned ? t`planned for ${dayOf(step.planned)}` : t`when ready`;
 }
 
 /** A step’s name, and the day it is meant to begin. */
@@ -126,10 +123,10 @@ function StepForm({ step, onKeep, onClose }: { step?: Step; onKeep: (name: strin
   return (
     <Modal
       open
-      title={step ? 'Change the step' : 'Add a step'}
+      title={step ? t`Change the step` : t`Add a step`}
       onCancel={onClose}
-      okText={step ? 'Keep it' : 'Add it'}
-      cancelText="Leave it"
+      okText={step ? t`Keep it` : t`Add it`}
+      cancelText={t`Leave it`}
       onOk={keep}
       confirmLoading={busy}
       okButtonProps={{ disabled: !name.trim() }}
@@ -137,11 +134,11 @@ function StepForm({ step, onKeep, onClose }: { step?: Step; onKeep: (name: strin
     >
       <div className={css.form}>
         <label>
-          Its name{' '}
-          <Input autoFocus value={name} maxLength={60} onChange={(e) => setName(e.target.value)} onPressEnter={keep} placeholder="Asking and telling" />
+          {t`Its name`}{' '}
+          <Input autoFocus value={name} maxLength={60} onChange={(e) => setName(e.target.value)} onPressEnter={keep} placeholder={t`Asking and telling`} />
         </label>
         <label>
-          Planned for, if you like; the day only reminds
+          {t`Planned for, if you like; the day only reminds`}
           <input type="date" value={planned ?? ''} onChange={(e) => setPlanned(e.target.value || undefined)} />
         </label>
       </div>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Input, Modal, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -26,25 +27,25 @@ export function WordList({ view, step, onPut, onClose }: { view: VocabularyView;
   return (
     <Modal
       open
-      title={`Words into ${step}`}
+      title={t`Words into ${step}`}
       onCancel={onClose}
-      okText={words.length > 0 ? `Put ${words.length} in` : 'Put in'}
-      cancelText="Leave it"
+      okText={words.length > 0 ? t`Put ${words.length} in` : t`Put in`}
+      cancelText={t`Leave it`}
       okButtonProps={{ disabled: words.length === 0 }}
       onOk={() => onPut(words)}
       width={560}
     >
       <div className={css.form}>
         <label>
-          Type or paste them, with commas or one a line
+          {t`Type or paste them, with commas or one a line`}
           <Input.TextArea autoFocus rows={5} value={text} onChange={(e) => setText(e.target.value)} />
         </label>
         {plans.length > 0 && (
           <label>
-            Or the same as
+            {t`Or the same as`}
             <Select
-              aria-label="The same as another student’s step"
-              placeholder="another student’s step"
+              aria-label={t`The same as another student’s step`}
+              placeholder={t`another student’s step`}
               value={null}
               onSelect={(from: string | null) => {
                 if (from) void take(from);
@@ -52,7 +53,7 @@ export function WordList({ view, step, onPut, onClose }: { view: VocabularyView;
               options={plans.flatMap((g) =>
                 g.plan.steps.map((s, i) => ({
                   value: `${g.vocabulary} ${s.id}`,
-                  label: `${rows.find((r) => r.student.id === g.student)?.student.name}’s step ${i + 1}, ${s.name}`,
+                  label: t`${rows.find((r) => r.student.id === g.student)?.student.name ?? ''}’s step ${i + 1}, ${s.name}`,
                 })),
               )}
             />

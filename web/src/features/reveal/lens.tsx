@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useCallback, useState } from 'react';
 import type { Intention } from '../../api/types';
 import { hang, type LensRoom } from '../lens';
@@ -49,9 +50,9 @@ function useRevealLens(room: LensRoom | undefined, on: boolean) {
 }
 
 hang({
-  name: 'Reveal',
+  name: t`Reveal`,
   place: 1,
-  about: 'Which words are shown, and what waits',
+  about: t`Which words are shown, and what waits`,
   mark: <path d="M1 8c3-5 11-5 14 0-3 5-11 5-14 0Zm7-2a2 2 0 1 0 0 4 2 2 0 0 0 0-4Z" />,
   useLens: useRevealLens,
 });

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Plan, Revealed } from '../../api/types';
 import { isWay, numberOf, whyKept } from '../../data/plan';
 import { keyOf } from '../../data/cells';
@@ -20,8 +21,8 @@ export const revealLens =
             {
               classes: why ? ['waitingWord'] : [],
               badge: why === 'HELD' ? { text: 'held', paper: 'held' } : badge,
-              note: why === 'NOTHING_BEHIND' ? 'nothing yet' : undefined,
-              told: whyKept(plan, b, why) ?? (number > 0 ? `shown since step ${number}` : 'shown'),
+              note: why === 'NOTHING_BEHIND' ? t`nothing yet` : undefined,
+              told: whyKept(plan, b, why) ?? (number > 0 ? t`shown since step ${number}` : 'shown'),
             },
           ];
         }),

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import type { Page } from '../../api/types';
@@ -39,13 +40,11 @@ export function Leaves({
         </svg>
       </div>
       <div className={css.printFoot}>
-        <span>
-          {what} {page.number} of {of}
-        </span>
-        <Button aria-label="The sheet before" disabled={page.number === 1} onClick={() => onPage(page.number - 1)}>
+        <span>{t`${what} ${page.number} of ${of}`}</span>
+        <Button aria-label={t`The sheet before`} disabled={page.number === 1} onClick={() => onPage(page.number - 1)}>
           ‹
         </Button>
-        <Button aria-label="The next sheet" disabled={page.number === of} onClick={() => onPage(page.number + 1)}>
+        <Button aria-label={t`The next sheet`} disabled={page.number === of} onClick={() => onPage(page.number + 1)}>
           ›
         </Button>
         {children}

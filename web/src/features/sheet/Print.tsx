@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -27,7 +28,7 @@ const USUAL: Setup = {
   tabs: false,
   index: false,
 };
-const PAPERS = { A4: 'A4', A3: 'A3', A5: 'A5', LETTER: 'Letter', LEGAL: 'Legal', TABLOID: 'Tabloid' };
+const PAPERS = { A4: 'A4', A3: 'A3', A5: 'A5', LETTER: t`Letter`, LEGAL: t`Legal`, TABLOID: t`Tabloid` };
 
 const sheet = (vocabulary: number, board: string, setup: Setup, number: number) =>
   queryOptions({
@@ -55,7 +56,7 @@ export default function Print() {
   // On the school’s paper, until somebody chooses another.
   const setup: Setup = { ...USUAL, ...(paper && { paper: paper }), ...chosen };
   const [number, setNumber] = useState(1);
-  const [start, working] = useWork('Open the PDF');
+  const [start, working] = useWork(t`Open the PDF`);
   const view = useQuery(vocabularyQuery(id));
   const boardId = params.board ?? view.data?.home ?? '';
   const print = useQuery(sheet(id, boardId, setup, number));
@@ -63,13 +64,13 @@ export default function Print() {
   if (error && !(view.data && print.data))
     return (
       <main className={parts.lone}>
-        <h1>This cannot be printed</h1>
+        <h1>{t`This cannot be printed`}</h1>
         <p role="alert">{sentence(error)}</p>
       </main>
     );
   const line = view.data?.boards.find((b) => b.id === boardId);
   if (!view.data || !line) return null;
-  const whose = view.data.student ? `${view.data.student.name}’s screen` : 'a usual screen';
+  const whose = view.data.student ? t`${view.data.student.name}’s screen` : t`a usual screen`;
   const board = `/vocabularies/${id}/boards/${encodeURIComponent(boardId)}`;
   const query = new URLSearchParams(Object.entries(setup).map(([key, value]) => [key, String(value)]));
   const c = controls(setup, true, (changed) => {
@@ -82,33 +83,38 @@ export default function Print() {
   return (
     <main className={css.print} data-ready={print.data ? true : undefined}>
       <div className={css.printHead}>
-        <h1 className={parts.unseen}>Print {line.name}</h1>
+        <h1 className={parts.unseen}>{t`Print ${line.name}`}</h1>
         <p className={css.setUp}>
           {setup.reach === 'ALL' ? '' : <strong>{line.name} </strong>}
-          {c.choice('reach', 'Which boards', {
+          {c.choice('reach', t`Which boards`, {
             ONE: 'alone',
-            OPENED: several && boards > 1 ? `and what it opens (${boards} boards)` : 'and what it opens',
-            ALL: several && boards > 1 ? `all ${boards} boards` : 'all boards',
+            OPENED: several && boards > 1 ? t`and what it opens (${boards} boards)` : t`and what it opens`,
+            ALL: several && boards > 1 ? t`all ${boards} boards` : t`all boards`,
           })}
-          , {c.choice('what', 'What is printed', { BOARD: 'to point at', KEYGUARD: 'as a keyguard, with openings to cut out' })}, on{' '}
-          {c.choice('paper', 'Paper', PAPERS)} {c.yes('lyingDown', 'Which way the paper lies', 'lying down', 'standing up')}
+          , {c.choice('what', t`What is printed`, { BOARD: t`to point at`, KEYGUARD: t`as a keyguard, with openings to cut out` })}
+          {t`, on`} {c.choice('paper', t`Paper`, PAPERS)} {c.yes('lyingDown', t`Which way the paper lies`, t`lying down`, t`standing up`)}
           {setup.what === 'BOARD' && (
             <>
-              , cells{' '}
-              {c.choice('size', 'How large', {
-                SCREEN: `as large as on ${whose}`,
-                PAGE: 'as large as the page allows',
+              {t`, cells`}{' '}
+              {c.choice('size', t`How large`, {
+                SCREEN: t`as large as on ${whose}`,
+                PAGE: t`as large as the page allows`,
                 SCALED: 'scaled',
               })}
-              {setup.size === 'SCALED' && <> to {c.number('percent', 'Percent of true size', 20, 400, `${setup.percent} percent`)}</>},{' '}
-              {c.yes('cutLines', 'Lines to cut along', 'with lines to cut along', 'without lines to cut along')}
+              {setup.size === 'SCALED' && (
+                <>
+                  {' '}
+                  {t`to`} {c.number('percent', t`Percent of true size`, 20, 400, t`${setup.percent} percent`)}
+                </>
+              )}
+              , {c.yes('cutLines', t`Lines to cut along`, t`with lines to cut along`, t`without lines to cut along`)}
             </>
           )}
-          , {c.choice('ink', 'Ink', { FULL: 'in colour', SAVING: 'saving ink' })}
+          , {c.choice('ink', t`Ink`, { FULL: t`in colour`, SAVING: t`saving ink` })}
           {several && setup.what === 'BOARD' && (
             <>
-              , {c.yes('tabs', 'Tabs', 'with tabs', 'without tabs')} and{' '}
-              {c.yes('index', 'Index of words', 'with an index of words', 'without an index of words')}
+              , {c.yes('tabs', t`Tabs`, t`with tabs`, t`without tabs`)} {t`and`}{' '}
+              {c.yes('index', t`Index of words`, t`with an index of words`, t`without an index of words`)}
             </>
           )}
           .
@@ -130,22 +136,16 @@ export default function Print() {
           <Leaves
             page={print.data.page}
             of={print.data.sheets}
-            label={several ? `Sheet ${print.data.page.number} of ${print.data.sheets}` : `The sheet for ${line.name}`}
+            label={several ? t`Sheet ${print.data.page.number} of ${print.data.sheets}` : t`The sheet for ${line.name}`}
             onPage={setNumber}
           >
-            <Link className={parts.door} to={board}>
-              Back to the board
-            </Link>
+            <Link className={parts.door} to={board}>{t`Back to the board`}</Link>
             {several ? (
-              <Button type="primary" onClick={() => start(() => printBook(id, boardId, setup))}>
-                Make the PDF
-              </Button>
+              <Button type="primary" onClick={() => start(() => printBook(id, boardId, setup))}>{t`Make the PDF`}</Button>
             ) : (
-              <a className={`${parts.door} ${parts.primary}`} href={`/api${board}/sheet.pdf?${query}`} target="_blank" rel="noreferrer">
-                Make the PDF
-              </a>
+              <a className={`${parts.door} ${parts.primary}`} href={`/api${board}/sheet.pdf?${query}`} target="_blank" rel="noreferrer">{t`Make the PDF`}</a>
             )}
-            <span className={parts.quiet}>Print it at 100 percent, then check the line at its foot with a ruler.</span>
+            <span className={parts.quiet}>{t`Print it at 100 percent, then check the line at its foot with a ruler.`}</span>
           </Leaves>
         </ArtOf>
       )}

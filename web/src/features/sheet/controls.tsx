@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { DottedChoice, DottedText } from '../../shell/Dotted';
 import { DottedLength, DottedNumber } from './Length';
 import parts from '../../shell/parts.module.css';
@@ -58,7 +59,7 @@ export function controls<S extends object>(set: S, mayEdit: boolean, onSet: (set
       disabled ? (
         <strong>{set[key] ? yes : no}</strong>
       ) : (
-        <button type="button" className={parts.dotted} title={`${label}: ${set[key] ? no : yes} instead`} onClick={() => changed(key, !set[key])}>
+        <button type="button" className={parts.dotted} title={t`${label}: ${set[key] ? no : yes} instead`} onClick={() => changed(key, !set[key])}>
           {set[key] ? yes : no}
         </button>
       ),

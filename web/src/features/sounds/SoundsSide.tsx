@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button as PlainButton } from 'antd';
 import { useRef, useState } from 'react';
 import type { Board, Button, VocabularyView } from '../../api/types';
@@ -26,24 +27,18 @@ export function SoundsSide({ view, board }: { view: VocabularyView; board: Board
     setAt(undefined);
   }
   return (
-    <section className={bench.findings} aria-label="Sounds">
-      <h3>What is said</h3>
-      <p>
-        {saying.length} of {board.buttons.length} buttons say something. A button that only opens a board, or leads home, says nothing.
-      </p>
+    <section className={bench.findings} aria-label={t`Sounds`}>
+      <h3>{t`What is said`}</h3>
+      <p>{t`${saying.length} of ${board.buttons.length} buttons say something. A button that only opens a board, or leads home, says nothing.`}</p>
       {at === undefined ? (
-        <PlainButton onClick={() => void hearAll()} disabled={saying.length === 0}>
-          Hear them all
-        </PlainButton>
+        <PlainButton onClick={() => void hearAll()} disabled={saying.length === 0}>{t`Hear them all`}</PlainButton>
       ) : (
         <>
           <PlainButton
             onClick={() => {
               going.current = false;
             }}
-          >
-            Stop
-          </PlainButton>{' '}
+          >{t`Stop`}</PlainButton>{' '}
           <span role="status">{at}</span>
         </>
       )}

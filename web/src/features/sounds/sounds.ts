@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { keyOf } from '../../data/cells';
 import type { Lens } from '../../drawn/overlay';
 
@@ -7,8 +8,8 @@ export const sounds: Lens = (_, board) =>
     board.buttons.map((b) => {
       const says = b.says.type === 'words' ? b.says.text : b.says.type === 'label' ? b.label : '';
       const overlay: ReturnType<Lens> extends Map<string, infer O> ? O : never = says
-        ? { classes: [], note: says === b.label ? undefined : `“${says}”`, told: `says ${says}` }
-        : { classes: ['silentWord'], tag: b.doings.length > 0 ? undefined : 'says nothing', told: 'says nothing' };
+        ? { classes: [], note: says === b.label ? undefined : `“${says}”`, told: t`says ${says}` }
+        : { classes: ['silentWord'], tag: b.doings.length > 0 ? undefined : t`says nothing`, told: t`says nothing` };
       return [keyOf(b.cell), overlay];
     }),
   );

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Alert, Button } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type DragEvent } from 'react';
@@ -32,7 +34,7 @@ export default function Starters() {
   if (error)
     return (
       <main className={parts.lone}>
-        <h1>No student here</h1>
+        <h1>{t`No student here`}</h1>
         <p role="alert">{sentence(error)}</p>
       </main>
     );
@@ -40,21 +42,22 @@ export default function Starters() {
   return (
     <main className={parts.page} data-ready>
       <div className={parts.pageHead}>
-        <h1>Start {student.name}’s vocabulary</h1>
-        <span className={parts.quiet}>
-          on {screenName(student.screen, usual)}, {Math.round(student.screen.width / 1000)} x {Math.round(student.screen.height / 1000)} mm
-        </span>
+        <h1>{t`Start ${student.name}’s vocabulary`}</h1>
+        <span
+          className={parts.quiet}
+        >{t`on ${screenName(student.screen, usual)}, ${Math.round(student.screen.width / 1000)} x ${Math.round(student.screen.height / 1000)} mm`}</span>
       </div>
       {already.length > 0 && (
         <p className={parts.quiet}>
-          {student.name} has{' '}
+          {t`${student.name} has`}{' '}
           {already.map((v, i) => (
             <span key={v.vocabulary}>
               {i > 0 && ', '}
               <Link to={`/vocabularies/${v.vocabulary}`}>{v.name}</Link>
             </span>
           ))}{' '}
-          already. A new one stands beside {already.length === 1 ? 'it' : 'them'}; nothing is replaced.
+          {t`already. A new one stands beside`} {already.length === 1 ? t`it` : t`them`}
+          {t`; nothing is replaced.`}
         </p>
       )}
       {copying.isError && <Alert type="error" showIcon title={sentence(copying.error)} className={parts.gapBelow} />}
@@ -73,53 +76,43 @@ function StarterCard({ starter, student, busy, onCopy }: { starter: StarterView;
 
   return (
     <article className={css.starter} aria-label={starter.name}>
-      <BoardPicture board={starter.home} label={`The home board of ${starter.name}`} />
+      <BoardPicture board={starter.home} label={t`The home board of ${starter.name}`} />
       <div className={css.starterWords}>
         <h2>{starter.name}</h2>
         <p>{starter.about}</p>
         <dl>
           <div>
-            <dt>Grid</dt>
-            <dd>
-              {starter.rows} x {starter.columns}
-            </dd>
+            <dt>{t`Grid`}</dt>
+            <dd>{t`${starter.rows} x ${starter.columns}`}</dd>
           </div>
           <div>
-            <dt>Words</dt>
+            <dt>{t`Words`}</dt>
             <dd>{starter.words}</dd>
           </div>
           <div>
-            <dt>Boards</dt>
+            <dt>{t`Boards`}</dt>
             <dd>{starter.boards}</dd>
           </div>
           <div>
-            <dt>Each cell</dt>
-            <dd>
-              {Math.round(starter.cellWidthMm)} x {Math.round(starter.cellHeightMm)} mm
-            </dd>
+            <dt>{t`Each cell`}</dt>
+            <dd>{t`${Math.round(starter.cellWidthMm)} x ${Math.round(starter.cellHeightMm)} mm`}</dd>
           </div>
         </dl>
-        {starter.small && <p className={parts.note}>Cells this small are hard to hit for many hands.</p>}
+        {starter.small && <p className={parts.note}>{t`Cells this small are hard to hit for many hands.`}</p>}
       </div>
       <div className={css.starterDoors}>
         <Button type="primary" loading={busy} onClick={onCopy}>
-          Copy for {student.name}
+          {t`Copy for ${student.name}`}
         </Button>
-        <Link className={parts.door} to={`/vocabularies/${starter.id}/talk`}>
-          Try it
-        </Link>
-        <Link className={parts.door} to={`/vocabularies/${starter.id}`}>
-          Look inside
-        </Link>
+        <Link className={parts.door} to={`/vocabularies/${starter.id}/talk`}>{t`Try it`}</Link>
+        <Link className={parts.door} to={`/vocabularies/${starter.id}`}>{t`Look inside`}</Link>
         <a
           className={parts.door}
           href={sheet}
           target="_blank"
           rel="noreferrer"
-          title={`Its home board on paper, as large as on ${student.name}’s screen, to point at before you choose`}
-        >
-          Print its home board
-        </a>
+          title={t`Its home board on paper, as large as on ${student.name}’s screen, to point at before you choose`}
+        >{t`Print its home board`}</a>
       </div>
     </article>
   );
@@ -130,14 +123,14 @@ function BringIn({ student, name }: { student: string; name: string }) {
   const queries = useQueryClient();
   const [over, setOver] = useState(false);
   const [came, setCame] = useState<BroughtIn>();
-  const [start, working] = useWork('Open it', (told) => {
+  const [start, working] = useWork(t`Open it`, (told) => {
     const above = [caseload.queryKey, ['vocabularies', student]].map((queryKey) => queries.invalidateQueries({ queryKey }));
     void Promise.all(above).then(() => setCame(JSON.parse(told) as BroughtIn));
   });
   const take = ([file]: File[]) => {
     if (file) start(() => bringInPackage(student, file));
   };
-  const [choose, field] = useFiles('A package or board file', '.obz,.obf,.zip,.json', take);
+  const [choose, field] = useFiles(t`A package or board file`, '.obz,.obf,.zip,.json', take);
   const drop = (e: DragEvent) => {
     e.preventDefault();
     setOver(false);
@@ -146,7 +139,7 @@ function BringIn({ student, name }: { student: string; name: string }) {
   return (
     <section
       className={over ? `${css.bringIn} ${css.over}` : css.bringIn}
-      aria-label="Boards from a file"
+      aria-label={t`Boards from a file`}
       onDragOver={(e) => {
         e.preventDefault();
         setOver(true);
@@ -154,8 +147,8 @@ function BringIn({ student, name }: { student: string; name: string }) {
       onDragLeave={() => setOver(false)}
       onDrop={drop}
     >
-      <p>Or bring in boards from a file: drop an open-board package (.obz) or board (.obf) here, or</p>
-      <Button onClick={choose}>Choose a file</Button>
+      <p>{t`Or bring in boards from a file: drop an open-board package (.obz) or board (.obf) here, or`}</p>
+      <Button onClick={choose}>{t`Choose a file`}</Button>
       {field}
       {working}
       {came && <CameIn came={came} name={name} />}
@@ -167,8 +160,11 @@ function CameIn({ came, name }: { came: BroughtIn; name: string }) {
   return (
     <div ref={intoView} className={css.cameIn} role="status">
       <p>
-        <strong>{came.name}</strong> is now one of {name}’s vocabularies: {came.boards} {came.boards === 1 ? 'board' : 'boards'}, {came.buttons} buttons.{' '}
-        <Link to={`/vocabularies/${came.vocabulary}`}>Open it</Link>
+        <Trans>
+          <strong>{came.name}</strong> is now one of {name}’s vocabularies: {came.boards}
+        </Trans>{' '}
+        {came.boards === 1 ? t`board` : t`boards`}
+        {t`, ${came.buttons} buttons.`} <Link to={`/vocabularies/${came.vocabulary}`}>{t`Open it`}</Link>
       </p>
       {came.findings.length > 0 && (
         <ul>

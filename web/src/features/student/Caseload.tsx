@@ -1,3 +1,5 @@
+import { plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { App, Button, Dropdown, Input } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -31,12 +33,12 @@ export function Caseload() {
     <main className={parts.page} data-ready={rows && glances ? true : undefined}>
       <div className={parts.pageHead}>
         <h1>{today()}</h1>
-        {rows && <span className={parts.quiet}>{rows.length === 1 ? '1 student' : `${rows.length} students`}</span>}
+        {rows && <span className={parts.quiet}>{plural(rows.length, { one: '# student', other: '# students' })}</span>}
         <span className={parts.grow} />
         <Input
           className={css.seek}
-          aria-label="Where is a word, for each student?"
-          placeholder="Where is a word?"
+          aria-label={t`Where is a word, for each student?`}
+          placeholder={t`Where is a word?`}
           value={word}
           onChange={(e) => setWord(e.target.value)}
           autoComplete="off"
@@ -44,23 +46,17 @@ export function Caseload() {
             if (word.trim()) void navigate(`/where?word=${encodeURIComponent(word.trim())}`);
           }}
         />
-        {mayAdd && (
-          <Button type="primary" onClick={() => setOpen({ what: 'add' })}>
-            Add a student
-          </Button>
-        )}
+        {mayAdd && <Button type="primary" onClick={() => setOpen({ what: 'add' })}>{t`Add a student`}</Button>}
       </div>
       {error && <p role="alert">{sentence(error)}</p>}
-      {rows?.length === 0 && <p className={css.nobodyYet}>Nobody is on your caseload yet. Add a student, or ask a colleague to put you on a team.</p>}
+      {rows?.length === 0 && <p className={css.nobodyYet}>{t`Nobody is on your caseload yet. Add a student, or ask a colleague to put you on a team.`}</p>}
       <ul className={css.caseload}>
         {rows?.map((row) => (
           <Row key={row.student.id} row={row} glance={glances?.find((g) => g.vocabulary === row.vocabulary?.id)} onOpen={setOpen} />
         ))}
       </ul>
       <p className={css.hadBack}>
-        <button type="button" className={parts.dotted} onClick={() => setOpen({ what: 'had back' })}>
-          what was deleted
-        </button>
+        <button type="button" className={parts.dotted} onClick={() => setOpen({ what: 'had back' })}>{t`what was deleted`}</button>
       </p>
       {open?.what === 'had back' && <HadBack onClose={() => setOpen(undefined)} />}
       {open?.what === 'add' && <StudentForm onClose={() => setOpen(undefined)} onKept={(s) => void navigate(`/students/${s.id}/start`)} />}
@@ -74,13 +70,13 @@ function Row({ row, glance, onOpen }: { row: CaseloadRow; glance?: Glance; onOpe
   const { student, vocabulary, role } = row;
   const navigate = useNavigate();
   const edits = role !== 'VIEWER';
-  const year = student.schoolYear === undefined ? undefined : `year ${student.schoolYear}`;
+  const year = student.schoolYear === undefined ? undefined : t`year ${student.schoolYear}`;
   const more = [
-    { key: 'start', label: vocabulary ? 'Start another vocabulary' : 'Bring in boards from a file', show: edits },
-    { key: 'student', label: `About ${student.name}`, show: edits },
-    { key: 'team', label: 'Team', show: true },
-    { key: 'vocabulary', label: `Delete “${vocabulary?.name}”…`, show: edits && vocabulary !== undefined },
-    { key: 'delete', label: `Delete ${student.name}…`, show: role === 'OWNER' },
+    { key: 'start', label: vocabulary ? t`Start another vocabulary` : t`Bring in boards from a file`, show: edits },
+    { key: 'student', label: t`About ${student.name}`, show: edits },
+    { key: 'team', label: t`Team`, show: true },
+    { key: 'vocabulary', label: t`Delete “${vocabulary?.name ?? ''}”…`, show: edits && vocabulary !== undefined },
+    { key: 'delete', label: t`Delete ${student.name}…`, show: role === 'OWNER' },
   ].filter((m) => m.show);
   return (
     <li className={css.student} aria-label={student.name}>
@@ -89,54 +85,42 @@ function Row({ row, glance, onOpen }: { row: CaseloadRow; glance?: Glance; onOpe
         <h2>
           <Link to={`/students/${student.id}`}>{student.name}</Link>
         </h2>
-        <p>{[year, student.className].filter(Boolean).join(' · ') || 'no class yet'}</p>
-        {vocabulary && (
-          <p>
-            {vocabulary.rows} x {vocabulary.columns} grid, {vocabulary.boards} boards
-          </p>
-        )}
+        <p>{[year, student.className].filter(Boolean).join(' · ') || t`no class yet`}</p>
+        {vocabulary && <p>{t`${vocabulary.rows} x ${vocabulary.columns} grid, ${vocabulary.boards} boards`}</p>}
       </div>
       {vocabulary ? (
         <>
           <div>
             <p>
-              <strong>{vocabulary.shown}</strong> of {vocabulary.words} words shown
+              <Trans>
+                <strong>{vocabulary.shown}</strong> of {vocabulary.words} words shown
+              </Trans>
             </p>
             {glance ? <ShownLine glance={glance} /> : <div className={css.linePlace} />}
             {glance && glance.plan.steps.length > 0 && <MoveOn glance={glance} mayEdit={edits} />}
           </div>
           <div className={css.change}>
             <p>
-              {vocabulary.changedBy ?? 'Dwimble'} {vocabulary.change}
+              {vocabulary.changedBy ?? t`Dwimble`} {vocabulary.change}
             </p>
             <p className={parts.quiet}>
               {dayAndTime(vocabulary.changedAt)}
-              {row.vocabularies > 1 && ` · in “${vocabulary.name}”, one of ${row.vocabularies} vocabularies`}
+              {row.vocabularies > 1 && t` · in “${vocabulary.name}”, one of ${row.vocabularies} vocabularies`}
             </p>
             {glance && <Next glance={glance} mayEdit={edits} most={2} />}
           </div>
           <div className={css.doors}>
-            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}`}>
-              Boards
-            </Link>
-            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/print`}>
-              Print
-            </Link>
-            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/talk`}>
-              Talk
-            </Link>
+            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}`}>{t`Boards`}</Link>
+            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/print`}>{t`Print`}</Link>
+            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/talk`}>{t`Talk`}</Link>
             <More items={more} row={row} onOpen={onOpen} />
           </div>
         </>
       ) : (
         <>
-          <p className={css.wide}>No boards yet.</p>
+          <p className={css.wide}>{t`No boards yet.`}</p>
           <div className={css.doors}>
-            {edits && (
-              <Button type="primary" onClick={() => void navigate(`/students/${student.id}/start`)}>
-                Start a vocabulary
-              </Button>
-            )}
+            {edits && <Button type="primary" onClick={() => void navigate(`/students/${student.id}/start`)}>{t`Start a vocabulary`}</Button>}
             <More items={more} row={row} onOpen={onOpen} />
           </div>
         </>
@@ -152,9 +136,9 @@ function More({ items, row, onOpen }: { items: { key: string; label: string }[];
   function ask(title: string, gone: () => Promise<unknown>) {
     void modal.confirm({
       title,
-      content: 'For 30 days it can be had back, with every version: see “what was deleted” below the students.',
-      okText: 'Delete',
-      cancelText: 'Leave it',
+      content: t`For 30 days it can be had back, with every version: see “what was deleted” below the students.`,
+      okText: t`Delete`,
+      cancelText: t`Leave it`,
       onOk: () =>
         gone().then(
           () => queries.invalidateQueries({ queryKey: ['caseload'] }),
@@ -171,12 +155,12 @@ function More({ items, row, onOpen }: { items: { key: string; label: string }[];
           if (key === 'start') void navigate(`/students/${row.student.id}/start`);
           if (key === 'student') onOpen({ what: 'student', student: row.student });
           if (key === 'team') onOpen({ what: 'team', row });
-          if (key === 'delete') ask(`Delete ${row.student.name} with all boards?`, () => deleteStudent(row.student.id));
-          if (key === 'vocabulary') ask(`Delete “${row.vocabulary!.name}”?`, () => deleteVocabulary(row.vocabulary!.id));
+          if (key === 'delete') ask(t`Delete ${row.student.name} with all boards?`, () => deleteStudent(row.student.id));
+          if (key === 'vocabulary') ask(t`Delete “${row.vocabulary!.name}”?`, () => deleteVocabulary(row.vocabulary!.id));
         },
       }}
     >
-      <Button aria-label={`More for ${row.student.name}`}>⋯</Button>
+      <Button aria-label={t`More for ${row.student.name}`}>⋯</Button>
     </Dropdown>
   );
 }

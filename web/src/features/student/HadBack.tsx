@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Alert, Button, Modal } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { sentence } from '../../api/client';
@@ -19,24 +20,22 @@ export function HadBack({ onClose }: { onClose: () => void }) {
     },
   });
   return (
-    <Modal open title="Deleted in the last 30 days" onCancel={onClose} footer={null} width={640}>
+    <Modal open title={t`Deleted in the last 30 days`} onCancel={onClose} footer={null} width={640}>
       {restoring.isError && <Alert type="error" showIcon title={sentence(restoring.error)} className={parts.gapBelow} />}
-      {data?.length === 0 && <p className={parts.quiet}>Nothing was deleted.</p>}
-      <ul className={css.team} aria-label="What was deleted">
+      {data?.length === 0 && <p className={parts.quiet}>{t`Nothing was deleted.`}</p>}
+      <ul className={css.team} aria-label={t`What was deleted`}>
         {data?.map((d) => (
           <li key={`${d.what} ${d.id}`}>
             <span>
               <strong>{d.name}</strong>
-              {d.what === 'LIST' ? `, a word list${d.of ? ` for ${d.of}` : ''}` : d.of && `, a vocabulary of ${d.of}`}
+              {d.what === 'LIST' ? t`, a word list${d.of ? t` for ${d.of}` : ''}` : d.of && t`, a vocabulary of ${d.of}`}
               <br />
               <span className={parts.quiet}>
                 {d.by ? `${d.by}, ` : ''}
-                {dayAndTime(d.at)}; to be had back until {dayNamed(d.until)}
+                {t`${dayAndTime(d.at)}; to be had back until ${dayNamed(d.until)}`}
               </span>
             </span>
-            <Button loading={restoring.isPending} onClick={() => restoring.mutate(d)} aria-label={`Have ${d.name} back`}>
-              Have it back
-            </Button>
+            <Button loading={restoring.isPending} onClick={() => restoring.mutate(d)} aria-label={t`Have ${d.name} back`}>{t`Have it back`}</Button>
           </li>
         ))}
       </ul>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useSeen } from '../../shell/seen';
@@ -17,7 +18,7 @@ export function HomePicture({ vocabulary, name }: { vocabulary: number; name: st
     <span ref={place} className={css.homePicture}>
       {view && board && (
         <ArtOf art={view.art} vocabulary={vocabulary}>
-          <BoardPicture board={board} looks={looks} label={`${name}’s home board`} />
+          <BoardPicture board={board} looks={looks} label={t`${name}’s home board`} />
         </ArtOf>
       )}
     </span>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -22,17 +23,17 @@ export function MoveOn({ glance, mayEdit, back }: { glance: Glance; mayEdit: boo
   return (
     <>
       <p>
-        Step {at} of {steps.length}, {now.name}
-        {now.began && `, since ${dayOf(now.began)}`}
+        {t`Step ${at} of ${steps.length}, ${now.name}`}
+        {now.began && t`, since ${dayOf(now.began)}`}
       </p>
       {mayEdit && steps[at] && (
-        <Button size="small" onClick={() => void go(steps[at].id)} title={`${glance.wordsByStep[at] - glance.wordsByStep[at - 1]} more words`}>
-          Move on to {steps[at].name}
+        <Button size="small" onClick={() => void go(steps[at].id)} title={t`${glance.wordsByStep[at] - glance.wordsByStep[at - 1]} more words`}>
+          {t`Move on to ${steps[at].name}`}
         </Button>
       )}
       {mayEdit && back && at > 1 && (
         <Button size="small" onClick={() => void go(steps[at - 2].id)}>
-          Back to {steps[at - 2].name}
+          {t`Back to ${steps[at - 2].name}`}
         </Button>
       )}
       {since !== undefined && view.data && (

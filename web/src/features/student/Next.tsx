@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button } from 'antd';
 import type { Glance } from '../../api/types';
 import { useEdits } from '../edit';
@@ -10,7 +11,7 @@ export function Next({ glance, mayEdit, most }: { glance: Glance; mayEdit: boole
   return (
     <>
       {asking}
-      <ul className={css.next} aria-label="Worth doing next">
+      <ul className={css.next} aria-label={t`Worth doing next`}>
         {glance.next.slice(0, most).map((n) => (
           <li key={n.sentence}>
             <span>{n.sentence}</span>
@@ -21,7 +22,7 @@ export function Next({ glance, mayEdit, most }: { glance: Glance; mayEdit: boole
             )}
           </li>
         ))}
-        {most !== undefined && glance.next.length > most && <li>and {glance.next.length - most} more on the student’s page</li>}
+        {most !== undefined && glance.next.length > most && <li>{t`and ${glance.next.length - most} more on the student’s page`}</li>}
       </ul>
     </>
   );

@@ -1,12 +1,14 @@
+import { t } from '@lingui/core/macro';
 import type { Glance } from '../../api/types';
 import { dayAndTime } from '../../shell/time';
+import { asWritten } from '../../words/words';
 import css from './students.module.css';
 
 const WIDTH = 260;
 const HEIGHT = 46;
 const MARKS = { STEP: '◆', PEOPLE: '●', NAMED: '▲' } as const;
 
-const day = (at: string) => new Date(at).toLocaleDateString(undefined, { day: 'numeric', month: 'long' });
+const day = (at: string) => new Date(at).toLocaleDateString(asWritten(), { day: 'numeric', month: 'long' });
 
 /** A round number near another, for a scale. */
 export function nice(number: number): number {
@@ -39,7 +41,7 @@ export function ShownLine({ glance, wide }: { glance: Glance; wide?: boolean }) 
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         role="img"
-        aria-label={`Words shown over time: ${line[0].shown} on ${dayAndTime(line[0].at)}, ${line.at(-1)!.shown} now`}
+        aria-label={t`Words shown over time: ${line[0].shown} on ${dayAndTime(line[0].at)}, ${line.at(-1)!.shown} now`}
         preserveAspectRatio="none"
       >
         {wide && scale.map((n) => <line key={n} x1={0} x2={WIDTH} y1={y(n)} y2={y(n)} vectorEffect="non-scaling-stroke" />)}
@@ -63,10 +65,10 @@ export function ShownLine({ glance, wide }: { glance: Glance; wide?: boolean }) 
           className={css.mark}
           data-kind={point.mark!.what}
           style={{ insetInlineStart: `${(100 * x(i)) / WIDTH}%`, top: `${(100 * y(point.shown)) / HEIGHT}%` }}
-          title={`${dayAndTime(point.at)}: ${point.mark!.what === 'NAMED' ? `“${point.mark!.sentence}”` : point.mark!.sentence}. ${point.shown} of ${point.words} words shown.`}
+          title={t`${dayAndTime(point.at)}: ${point.mark!.what === 'NAMED' ? `“${point.mark!.sentence}”` : point.mark!.sentence}. ${point.shown} of ${point.words} words shown.`}
           tabIndex={wide ? 0 : undefined}
           role="img"
-          aria-label={`${dayAndTime(point.at)}: ${point.mark!.sentence}. ${point.shown} of ${point.words} words shown.`}
+          aria-label={t`${dayAndTime(point.at)}: ${point.mark!.sentence}. ${point.shown} of ${point.words} words shown.`}
         >
           {MARKS[point.mark!.what]}
         </span>

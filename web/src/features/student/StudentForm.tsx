@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Alert, Button, Checkbox, Form, Input, InputNumber, Modal, Select } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -51,7 +52,7 @@ export function StudentForm({ student, onClose, onKept }: { student?: Student; o
   });
   if (!usual) return null;
   return (
-    <Modal open title={student ? `About ${student.name}` : 'Add a student'} onCancel={onClose} footer={null}>
+    <Modal open title={student ? t`About ${student.name}` : t`Add a student`} onCancel={onClose} footer={null}>
       <Form<Values>
         layout="vertical"
         requiredMark={false}
@@ -60,7 +61,7 @@ export function StudentForm({ student, onClose, onKept }: { student?: Student; o
           name: student?.name,
           schoolYear: student?.schoolYear,
           className: student?.className,
-          screen: student ? screenName(student.screen, usual) : 'tablet, 10 inch',
+          screen: student ? screenName(student.screen, usual) : t`tablet, 10 inch`,
           placesKept: student?.placesKept,
           look: 'COLOUR',
           tone: 'YELLOW',
@@ -69,26 +70,26 @@ export function StudentForm({ student, onClose, onKept }: { student?: Student; o
         }}
       >
         {keeping.isError && <Alert type="error" showIcon title={sentence(keeping.error)} className={parts.gapBelow} />}
-        <Form.Item label="Name" name="name">
+        <Form.Item label={t`Name`} name="name">
           <Input autoFocus autoComplete="off" />
         </Form.Item>
         <div className={parts.sideBySide}>
-          <Form.Item label="School year, if any" name="schoolYear">
+          <Form.Item label={t`School year, if any`} name="schoolYear">
             <InputNumber min={0} max={14} precision={0} />
           </Form.Item>
-          <Form.Item label="Class or group" name="className">
+          <Form.Item label={t`Class or group`} name="className">
             <Input autoComplete="off" />
           </Form.Item>
         </div>
-        <Form.Item label="Talks on" name="screen" extra="Cell sizes in millimetres are worked out from this screen.">
+        <Form.Item label={t`Talks on`} name="screen" extra={t`Cell sizes in millimetres are worked out from this screen.`}>
           <Select options={choices.map((s) => ({ value: s.name, label: s.name }))} />
         </Form.Item>
         <Form.Item name="placesKept" valuePropName="checked">
-          <Checkbox>Places are kept: a change that would move a shown word needs a reason</Checkbox>
+          <Checkbox>{t`Places are kept: a change that would move a shown word needs a reason`}</Checkbox>
         </Form.Item>
         <AppearanceFields />
         <Button type="primary" htmlType="submit" loading={keeping.isPending}>
-          {student ? 'Keep' : 'Add'}
+          {student ? t`Keep` : t`Add`}
         </Button>
       </Form>
     </Modal>

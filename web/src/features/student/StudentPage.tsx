@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -40,7 +41,7 @@ export default function StudentPage() {
   if (student.error && !student.data)
     return (
       <main className={parts.lone}>
-        <h1>This student cannot be shown</h1>
+        <h1>{t`This student cannot be shown`}</h1>
         <p role="alert">{sentence(student.error)}</p>
       </main>
     );
@@ -52,30 +53,22 @@ export default function StudentPage() {
       <div className={parts.pageHead}>
         <h1>{who.name}</h1>
         <span className={parts.quiet}>
-          {[who.schoolYear !== undefined && who.schoolYear !== null && `year ${who.schoolYear}`, who.className].filter(Boolean).join(' · ')}
+          {[who.schoolYear !== undefined && who.schoolYear !== null && t`year ${who.schoolYear}`, who.className].filter(Boolean).join(' · ')}
         </span>
         <span className={parts.grow} />
         {current !== undefined && (
           <>
-            <Link className={parts.door} to={`/vocabularies/${current}`}>
-              Boards
-            </Link>
-            <Link className={parts.door} to={`/vocabularies/${current}/talk`}>
-              Talk
-            </Link>
+            <Link className={parts.door} to={`/vocabularies/${current}`}>{t`Boards`}</Link>
+            <Link className={parts.door} to={`/vocabularies/${current}/talk`}>{t`Talk`}</Link>
           </>
         )}
-        {current === undefined && mayEdit && (
-          <Link className={`${parts.door} ${parts.primary}`} to={`/students/${id}/start`}>
-            Start a vocabulary
-          </Link>
-        )}
+        {current === undefined && mayEdit && <Link className={`${parts.door} ${parts.primary}`} to={`/students/${id}/start`}>{t`Start a vocabulary`}</Link>}
       </div>
       <div className={css.aboutStudent}>
         <div>
           {glance && glance.next.length > 0 && (
-            <section className={css.panel} aria-label="Worth doing next">
-              <h2>Worth doing next</h2>
+            <section className={css.panel} aria-label={t`Worth doing next`}>
+              <h2>{t`Worth doing next`}</h2>
               <Next glance={glance} mayEdit={mayEdit} />
             </section>
           )}
@@ -86,28 +79,24 @@ export default function StudentPage() {
           {glance && <Changes vocabulary={glance.vocabulary} version={glance.version} />}
         </div>
         <div>
-          <section className={css.panel} aria-label="Screen and look">
-            <h2>Screen and look</h2>
+          <section className={css.panel} aria-label={t`Screen and look`}>
+            <h2>{t`Screen and look`}</h2>
             <p>
-              Talks on a {screenName(who.screen, usual)}, with pictures in {who.appearance.look === 'CONTRAST' ? 'high contrast' : 'colour'}.{' '}
+              {t`Talks on a ${screenName(who.screen, usual)}, with pictures in`} {who.appearance.look === 'CONTRAST' ? t`high contrast` : t`colour`}.{' '}
               {who.placesKept
-                ? 'Places are kept: a change that would move a shown word needs a reason.'
-                : 'Places are not kept: before a word moves that has been learned, it is asked.'}
+                ? t`Places are kept: a change that would move a shown word needs a reason.`
+                : t`Places are not kept: before a word moves that has been learned, it is asked.`}
             </p>
-            {mayEdit && (
-              <button type="button" className={parts.dotted} onClick={() => setOpen('student')}>
-                change this
-              </button>
-            )}
+            {mayEdit && <button type="button" className={parts.dotted} onClick={() => setOpen('student')}>{t`change this`}</button>}
           </section>
           {mayEdit && (
-            <section className={css.panel} aria-label="What is true of the student">
-              <h2>Facts</h2>
+            <section className={css.panel} aria-label={t`What is true of the student`}>
+              <h2>{t`Facts`}</h2>
               <FactsHere student={who} vocabulary={current} />
             </section>
           )}
-          <section className={css.panel} aria-label="Vocabularies">
-            <h2>Vocabularies</h2>
+          <section className={css.panel} aria-label={t`Vocabularies`}>
+            <h2>{t`Vocabularies`}</h2>
             <ul className={css.plain}>
               {all.map((v) => (
                 <li key={v.vocabulary}>
@@ -115,33 +104,24 @@ export default function StudentPage() {
                 </li>
               ))}
             </ul>
-            {mayEdit && (
-              <Link className={parts.dotted} to={`/students/${id}/start`}>
-                start another
-              </Link>
-            )}
+            {mayEdit && <Link className={parts.dotted} to={`/students/${id}/start`}>{t`start another`}</Link>}
           </section>
-          <section className={css.panel} aria-label="Word lists">
-            <h2>Word lists</h2>
+          <section className={css.panel} aria-label={t`Word lists`}>
+            <h2>{t`Word lists`}</h2>
             <ul className={css.plain}>
               {printed.map((l) => (
                 <li key={l.id}>
                   <Link to={`/lists/${l.id}`}>{l.name}</Link>
-                  <span className={parts.quiet}>
-                    {' '}
-                    {l.words} {l.words === 1 ? 'word' : 'words'}
-                  </span>
+                  <span className={parts.quiet}> {plural(l.words, { one: '# word', other: '# words' })}</span>
                 </li>
               ))}
             </ul>
             {mayEdit && (
-              <button type="button" className={parts.dotted} onClick={() => void begin({ student: id, name: `For ${who.name}` })}>
-                begin a list
-              </button>
+              <button type="button" className={parts.dotted} onClick={() => void begin({ student: id, name: t`For ${who.name}` })}>{t`begin a list`}</button>
             )}
           </section>
-          <section className={css.panel} aria-label="Team">
-            <h2>Team</h2>
+          <section className={css.panel} aria-label={t`Team`}>
+            <h2>{t`Team`}</h2>
             <ul className={css.plain}>
               {members.map((m) => (
                 <li key={m.accountId}>
@@ -150,7 +130,7 @@ export default function StudentPage() {
               ))}
             </ul>
             <button type="button" className={parts.dotted} onClick={() => setOpen('team')}>
-              {row.role === 'OWNER' ? 'change the team' : 'see the team'}
+              {row.role === 'OWNER' ? t`change the team` : t`see the team`}
             </button>
           </section>
         </div>
@@ -164,32 +144,26 @@ export default function StudentPage() {
 function Shown({ glance, name, shown, words, mayEdit }: { glance: Glance; name: string; shown: number; words: number; mayEdit: boolean }) {
   const { steps, at } = glance.plan;
   return (
-    <section className={css.panel} aria-label="Words shown">
-      <h2>
-        {shown} of {words} words shown
-      </h2>
+    <section className={css.panel} aria-label={t`Words shown`}>
+      <h2>{t`${shown} of ${words} words shown`}</h2>
       <ShownLine glance={glance} wide />
       {steps.length > 0 ? (
         <>
           <div className={css.steps}>
             <MoveOn glance={glance} mayEdit={mayEdit} back />
           </div>
-          <ol className={css.plan} aria-label="Plan">
+          <ol className={css.plan} aria-label={t`Plan`}>
             {steps.map((s, i) => (
               <li key={s.id} aria-current={i + 1 === at ? 'step' : undefined}>
-                <strong>{s.name}</strong> <span>{glance.wordsByStep[i]} words</span>
+                <strong>{s.name}</strong> <span>{t`${glance.wordsByStep[i]} words`}</span>
               </li>
             ))}
           </ol>
         </>
       ) : (
         <p>
-          There is no plan for {name}: everything is shown that is not held.{' '}
-          {mayEdit && (
-            <Link className={parts.dotted} to={`/vocabularies/${glance.vocabulary}?lens=Reveal`}>
-              Show a few words first
-            </Link>
-          )}
+          {t`There is no plan for ${name}: everything is shown that is not held.`}{' '}
+          {mayEdit && <Link className={parts.dotted} to={`/vocabularies/${glance.vocabulary}?lens=Reveal`}>{t`Show a few words first`}</Link>}
         </p>
       )}
     </section>
@@ -201,29 +175,25 @@ function HeldHere({ vocabulary, version }: { vocabulary: number; version: number
   const view = useQuery(vocabularyQuery(vocabulary));
   if (held.length === 0 || !view.data) return null;
   return (
-    <section className={css.panel} aria-label="Held words">
+    <section className={css.panel} aria-label={t`Held words`}>
       <h2>
-        {held.length} {held.length === 1 ? 'word' : 'words'} held back
+        {plural(held.length, { one: '# word', other: '# words' })} {t`held back`}
       </h2>
       <ArtOf art={view.data.art} vocabulary={vocabulary}>
         <ul className={css.held}>
           {held.slice(0, HELD).map((h) => (
             <li key={h.button}>
               {h.picture && <Pic id={h.picture} collected />}
-              <strong dir="auto">{h.label || 'a picture'}</strong>{' '}
+              <strong dir="auto">{h.label || t`a picture`}</strong>{' '}
               {held.some((o) => o !== h && o.label === h.label) && (
-                <span className={css.on}>on {view.data.boards.find((b) => b.id === h.board)?.name ?? 'a board'}</span>
+                <span className={css.on}>{t`on ${view.data.boards.find((b) => b.id === h.board)?.name ?? t`a board`}`}</span>
               )}{' '}
               <span className={h.past ? css.past : parts.quiet}>{aboutHeld(h)}</span>
             </li>
           ))}
         </ul>
       </ArtOf>
-      {held.length > HELD && (
-        <Link className={parts.dotted} to={`/vocabularies/${vocabulary}?lens=Reveal`}>
-          all {held.length}, on the bench
-        </Link>
-      )}
+      {held.length > HELD && <Link className={parts.dotted} to={`/vocabularies/${vocabulary}?lens=Reveal`}>{t`all ${held.length}, on the bench`}</Link>}
     </section>
   );
 }
@@ -231,13 +201,13 @@ function HeldHere({ vocabulary, version }: { vocabulary: number; version: number
 function Changes({ vocabulary, version }: { vocabulary: number; version: number }) {
   const { data = [] } = useQuery(versions(vocabulary, version));
   return (
-    <section className={css.panel} aria-label="History">
-      <h2>What happened</h2>
+    <section className={css.panel} aria-label={t`History`}>
+      <h2>{t`What happened`}</h2>
       <ul className={css.plain}>
         {data.slice(0, CHANGES).map((v) => (
           <li key={v.number}>
             {v.name && <strong>{v.name}: </strong>}
-            {v.by ?? 'Dwimble'} {v.summary} <span className={parts.quiet}>{dayAndTime(v.madeAt)}</span>
+            {v.by ?? t`Dwimble`} {v.summary} <span className={parts.quiet}>{dayAndTime(v.madeAt)}</span>
           </li>
         ))}
       </ul>

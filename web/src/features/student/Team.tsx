@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Alert, Button, Input, Modal, Select } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -9,9 +10,9 @@ import css from './students.module.css';
 import { answered } from '../../shell/answered';
 
 const roles: { value: Member['role']; label: string }[] = [
-  { value: 'OWNER', label: 'owns: changes boards and this team' },
-  { value: 'EDITOR', label: 'changes boards' },
-  { value: 'VIEWER', label: 'looks, talks and prints' },
+  { value: 'OWNER', label: t`owns: changes boards and this team` },
+  { value: 'EDITOR', label: t`changes boards` },
+  { value: 'VIEWER', label: t`looks, talks and prints` },
 ];
 
 /** Who may see a student's boards. Only an owner of the team can change it. */
@@ -27,8 +28,8 @@ export function Team({ student, owns, onClose }: { student: Student; owns: boole
     },
   });
   return (
-    <Modal open title={`${student.name}’s team`} onCancel={onClose} footer={null}>
-      <p className={parts.quiet}>Nobody else can see {student.name}’s boards.</p>
+    <Modal open title={t`${student.name}’s team`} onCancel={onClose} footer={null}>
+      <p className={parts.quiet}>{t`Nobody else can see ${student.name}’s boards.`}</p>
       {changing.isError && <Alert type="error" showIcon title={sentence(changing.error)} className={parts.gapBelow} />}
       <ul className={css.team}>
         {members.map((m) => (
@@ -41,7 +42,7 @@ export function Team({ student, owns, onClose }: { student: Student; owns: boole
               value={m.role}
               options={roles}
               disabled={!owns}
-              aria-label={`What ${m.name} may do`}
+              aria-label={t`What ${m.name} may do`}
               popupMatchSelectWidth={false}
               onChange={(role) => changing.mutate(() => joinTeam(student.id, m.signIn, role))}
             />
@@ -50,10 +51,8 @@ export function Team({ student, owns, onClose }: { student: Student; owns: boole
                 size="small"
                 type="text"
                 onClick={() => changing.mutate(() => leaveTeam(student.id, m.signIn))}
-                aria-label={`Take ${m.name} off the team`}
-              >
-                take off
-              </Button>
+                aria-label={t`Take ${m.name} off the team`}
+              >{t`take off`}</Button>
             )}
           </li>
         ))}
@@ -69,10 +68,10 @@ export function Team({ student, owns, onClose }: { student: Student; owns: boole
           <Input
             value={joining}
             onChange={(e) => setJoining(e.target.value)}
-            aria-label="Name somebody signs in with"
-            placeholder="Name somebody signs in with"
+            aria-label={t`Name somebody signs in with`}
+            placeholder={t`Name somebody signs in with`}
           />
-          <Button htmlType="submit">Add to the team</Button>
+          <Button htmlType="submit">{t`Add to the team`}</Button>
         </form>
       )}
     </Modal>

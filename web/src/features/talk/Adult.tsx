@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Board, Revealed, VocabularyView } from '../../api/types';
@@ -37,11 +38,9 @@ export function Adult({ view, boards, kept, model, onModel, board }: Props) {
   });
   return (
     <>
-      <Held label="Leave talking: hold, or press Escape" title="Hold to leave" onHeld={leave}>
-        hold to leave
-      </Held>
-      <Held label="For who models: hold, or press Enter" title="Hold to show more" onHeld={() => setOpen(true)}>
-        {model === 'as the student sees' ? 'hold to model' : `modelling: ${model}`}
+      <Held label={t`Leave talking: hold, or press Escape`} title={t`Hold to leave`} onHeld={leave}>{t`hold to leave`}</Held>
+      <Held label={t`For who models: hold, or press Enter`} title={t`Hold to show more`} onHeld={() => setOpen(true)}>
+        {model === 'as the student sees' ? t`hold to model` : t`modelling: ${model}`}
       </Held>
       {open && (
         <Panel
@@ -100,9 +99,9 @@ function Panel({ view, boards, kept, model, onModel, onClose }: Omit<Props, 'boa
   const [sought, setSought] = useState('');
   const found = sought.trim() ? places(boards, sought.trim().toLowerCase()) : [];
   return (
-    <div className={css.adult} role="dialog" aria-label="For who models">
-      <p>Show, until five minutes pass without a tap</p>
-      <div role="group" aria-label="What is shown">
+    <div className={css.adult} role="dialog" aria-label={t`For who models`}>
+      <p>{t`Show, until five minutes pass without a tap`}</p>
+      <div role="group" aria-label={t`What is shown`}>
         {MODELS.map((m) => (
           <button key={m} type="button" className={css.quietKey} aria-pressed={m === model} onClick={() => onModel(m)}>
             {m}
@@ -110,21 +109,19 @@ function Panel({ view, boards, kept, model, onModel, onClose }: Omit<Props, 'boa
         ))}
       </div>
       <label>
-        Where is a word? <input autoFocus value={sought} onChange={(e) => setSought(e.target.value)} dir="auto" />
+        {t`Where is a word?`} <input autoFocus value={sought} onChange={(e) => setSought(e.target.value)} dir="auto" />
       </label>
       <div role="status">
         <ul>
           {found.slice(0, FOUND).map(({ board, button }) => (
             <li key={button.id}>
-              <strong>{button.label}</strong>: {board.name}, {spoken(button.cell)}; {whyKept(view.plan, button, kept[button.id]) ?? 'shown'}
+              <strong>{button.label}</strong>: {board.name}, {spoken(button.cell)}; {whyKept(view.plan, button, kept[button.id]) ?? t`shown`}
             </li>
           ))}
-          {sought.trim() && found.length === 0 && <li>“{sought.trim()}” is on no board.</li>}
+          {sought.trim() && found.length === 0 && <li>{t`“${sought.trim()}” is on no board.`}</li>}
         </ul>
       </div>
-      <button type="button" className={css.quietKey} onClick={onClose}>
-        close
-      </button>
+      <button type="button" className={css.quietKey} onClick={onClose}>{t`close`}</button>
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
@@ -30,7 +31,7 @@ export default function TalkPage() {
   if (error && !(view.data && boards.data && shown.data))
     return (
       <main className={parts.lone}>
-        <h1>These boards cannot be shown</h1>
+        <h1>{t`These boards cannot be shown`}</h1>
         <p role="alert">{sentence(error)}</p>
       </main>
     );
@@ -88,10 +89,10 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
   const shares = { '--margin': margin, '--gap': gap, '--message': message } as React.CSSProperties;
   return (
     <main className={css.talk} style={shares} data-ready>
-      <h1 className={parts.unseen}>{view.student ? `${view.student.name} talks` : view.name}</h1>
+      <h1 className={parts.unseen}>{view.student ? t`${view.student.name} talks` : view.name}</h1>
       <div className={css.messageRow}>
         <div className={css.messageBox}>
-          <div className={css.message} ref={line} role="group" aria-label="Message" tabIndex={0}>
+          <div className={css.message} ref={line} role="group" aria-label={t`Message`} tabIndex={0}>
             {state.message.map((token, i) => (
               <span key={i} className={css.token}>
                 <ButtonPicture layers={token.layers} />
@@ -104,17 +105,18 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
           </p>
           <Adult view={view} boards={boards} kept={kept} model={model} onModel={setModel} board={state.board} />
         </div>
-        <button type="button" className={css.sayIt} disabled={state.message.length === 0} onClick={() => speak(spokenMessage(state.message))}>
-          Say it
-        </button>
+        <button
+          type="button"
+          className={css.sayIt}
+          disabled={state.message.length === 0}
+          onClick={() => speak(spokenMessage(state.message))}
+        >{t`Say it`}</button>
         <button
           type="button"
           className={css.quietKey}
           disabled={state.message.length === 0}
           onClick={() => setState({ ...state, message: takeOneOff(state.message) })}
-        >
-          take one off
-        </button>
+        >{t`take one off`}</button>
         <button
           type="button"
           className={css.quietKey}
@@ -123,9 +125,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
             setState({ ...state, message: [] });
             setSaying('');
           }}
-        >
-          clear
-        </button>
+        >{t`clear`}</button>
       </div>
       <div
         className={css.talkGrid}

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Board, Button, Layer } from '../../api/types';
 
 /** What the student has said so far, and where: plain data, so that every tap is a function of it. */
@@ -78,7 +79,7 @@ export function tap(state: TalkState, button: Button, boards: Map<string, Board>
     }
     case 'opens': {
       const to = button.leads.board;
-      if (!boards.has(to)) return { state: said, speak, notice: `“${button.label}” leads nowhere yet.` };
+      if (!boards.has(to)) return { state: said, speak, notice: t`“${button.label}” leads nowhere yet.` };
       if (to === state.board) return { state: said, speak };
       if (to === home) return { state: { board: home, trail: [], message }, speak };
       const once = state.once ?? (button.leads.once ? state.trail.length : undefined);

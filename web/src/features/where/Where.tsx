@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button, Input } from 'antd';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Link, useSearchParams } from 'react-router';
@@ -23,23 +24,17 @@ export default function Where() {
   return (
     <main className={`${parts.page} ${css.where}`} data-ready={data.length > 0 || undefined}>
       <div className={parts.pageHead}>
-        <h1>{word ? `Where is “${word}”?` : 'Where is a word?'}</h1>
+        <h1>{word ? t`Where is “${word}”?` : t`Where is a word?`}</h1>
         <span className={parts.grow} />
-        <Link className={`${parts.door} ${css.notPrinted}`} to="/caseload">
-          Back to the caseload
-        </Link>
-        {word && (
-          <Button className={css.notPrinted} type="primary" onClick={() => window.print()}>
-            Print
-          </Button>
-        )}
+        <Link className={`${parts.door} ${css.notPrinted}`} to="/caseload">{t`Back to the caseload`}</Link>
+        {word && <Button className={css.notPrinted} type="primary" onClick={() => window.print()}>{t`Print`}</Button>}
       </div>
       {!word && (
         <Input.Search
           className={css.asked}
-          aria-label="Where is a word?"
-          placeholder="Type a word"
-          enterButton="Find it"
+          aria-label={t`Where is a word?`}
+          placeholder={t`Type a word`}
+          enterButton={t`Find it`}
           autoFocus
           onSearch={(typed) => typed.trim() && ask({ word: typed.trim() })}
         />
@@ -56,26 +51,25 @@ export default function Where() {
                     {f.picture && <Pic id={f.picture} />}
                     <Route spot={f.spot} /> <span>{spoken(f.spot.cell)}</span>
                     {f.why && <strong className={css.why}>{f.why}</strong>}
-                    <Link className={`${parts.dotted} ${css.notPrinted}`} to={`/vocabularies/${row.vocabulary}/boards/${encodeURIComponent(f.spot.board)}`}>
-                      go there
-                    </Link>
+                    <Link
+                      className={`${parts.dotted} ${css.notPrinted}`}
+                      to={`/vocabularies/${row.vocabulary}/boards/${encodeURIComponent(f.spot.board)}`}
+                    >{t`go there`}</Link>
                   </p>
                 ))}
                 {row.found.length === 0 && (
                   <p>
-                    Not there.{' '}
+                    {t`Not there.`}{' '}
                     {row.proposed ? (
                       <>
-                        It could go on <Route spot={row.proposed} /> {spoken(row.proposed.cell)}.{' '}
+                        {t`It could go on`} <Route spot={row.proposed} /> {spoken(row.proposed.cell)}.{' '}
                         <Link
                           className={`${parts.dotted} ${css.notPrinted}`}
                           to={`/vocabularies/${row.vocabulary}/boards/${encodeURIComponent(row.proposed.board)}`}
-                        >
-                          go there
-                        </Link>
+                        >{t`go there`}</Link>
                       </>
                     ) : (
-                      'No board has room for it.'
+                      t`No board has room for it.`
                     )}
                   </p>
                 )}

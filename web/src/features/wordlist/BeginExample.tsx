@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { examples, type Begun } from '../../data/lists';
@@ -9,8 +10,8 @@ export function BeginExample({ onBegin, onClose }: { onBegin: (wanted: Begun) =>
   const { data = [] } = useQuery(examples);
   const called = [...new Set(data.map((e) => e.called))];
   return (
-    <Modal open title="Begin with an example" footer={null} onCancel={onClose} width={760}>
-      <ul className={css.examples} aria-label="Examples">
+    <Modal open title={t`Begin with an example`} footer={null} onCancel={onClose} width={760}>
+      <ul className={css.examples} aria-label={t`Examples`}>
         {called.map((name) => (
           <li key={name}>
             <strong>{name}</strong>

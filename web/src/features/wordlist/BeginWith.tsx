@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Modal, Radio, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -42,28 +43,28 @@ export function BeginWith({ onBegin, onClose }: { onBegin: (wanted: Begun) => Pr
               .slice(0, 80),
           }
         : what === 'step'
-          ? { ...whose, step: atStep?.id, name: `Words of “${atStep?.name}”` }
+          ? { ...whose, step: atStep?.id, name: t`Words of “${atStep?.name}”` }
           : what === 'said'
-            ? { ...whose, buttons: said, name: `Said today by ${row.student.name}` }
-            : { ...whose, since, name: `New words for ${row.student.name}` };
+            ? { ...whose, buttons: said, name: t`Said today by ${row.student.name}` }
+            : { ...whose, since, name: t`New words for ${row.student.name}` };
     void onBegin(wanted).then((done) => done && onClose());
   }
   return (
     <Modal
       open
-      title="Begin with words of boards"
+      title={t`Begin with words of boards`}
       onCancel={onClose}
-      okText="Begin"
-      cancelText="Leave it"
+      okText={t`Begin`}
+      cancelText={t`Leave it`}
       okButtonProps={{ disabled: !ready }}
       onOk={begin}
       width={560}
     >
       <div className={css.beginWith}>
         <label>
-          Whose
+          {t`Whose`}
           <Select
-            aria-label="Student"
+            aria-label={t`Student`}
             value={row?.student.id}
             onChange={(s) => {
               setStudent(s);
@@ -76,9 +77,9 @@ export function BeginWith({ onBegin, onClose }: { onBegin: (wanted: Begun) => Pr
         </label>
         {all.length > 1 && (
           <label>
-            Which vocabulary
+            {t`Which vocabulary`}
             <Select
-              aria-label="Vocabulary"
+              aria-label={t`Vocabulary`}
               value={id}
               onChange={(v) => {
                 setChosen(v);
@@ -94,17 +95,17 @@ export function BeginWith({ onBegin, onClose }: { onBegin: (wanted: Begun) => Pr
           onChange={(e) => setWhat(e.target.value as What)}
           className={css.radios}
           options={[
-            { value: 'boards', label: 'what is shown of some boards' },
-            { value: 'step', label: `the words of a step${steps.length === 0 ? ': its plan has none' : ''}`, disabled: steps.length === 0 },
-            { value: 'since', label: 'what is new to see since a day' },
-            { value: 'said', label: `what was said today on this device${said.length === 0 ? ': nothing yet' : ''}`, disabled: said.length === 0 },
+            { value: 'boards', label: t`what is shown of some boards` },
+            { value: 'step', label: t`the words of a step${steps.length === 0 ? t`: its plan has none` : ''}`, disabled: steps.length === 0 },
+            { value: 'since', label: t`what is new to see since a day` },
+            { value: 'said', label: t`what was said today on this device${said.length === 0 ? t`: nothing yet` : ''}`, disabled: said.length === 0 },
           ]}
         />
         {what === 'boards' && (
           <Select
             mode="multiple"
-            aria-label="Boards"
-            placeholder="Choose boards"
+            aria-label={t`Boards`}
+            placeholder={t`Choose boards`}
             optionFilterProp="label"
             value={boards}
             onChange={setBoards}
@@ -112,9 +113,9 @@ export function BeginWith({ onBegin, onClose }: { onBegin: (wanted: Begun) => Pr
           />
         )}
         {what === 'step' && (
-          <Select aria-label="Step" value={atStep?.id} onChange={setStep} options={steps.map((s, i) => ({ value: s.id, label: `${i + 1}. ${s.name}` }))} />
+          <Select aria-label={t`Step`} value={atStep?.id} onChange={setStep} options={steps.map((s, i) => ({ value: s.id, label: `${i + 1}. ${s.name}` }))} />
         )}
-        {what === 'since' && <input type="date" aria-label="Since" value={since} onChange={(e) => setSince(e.target.value)} />}
+        {what === 'since' && <input type="date" aria-label={t`Since`} value={since} onChange={(e) => setSince(e.target.value)} />}
       </div>
     </Modal>
   );

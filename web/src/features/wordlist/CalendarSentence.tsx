@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -18,24 +19,26 @@ export function CalendarSentence({ support, mayEdit, onSet }: Of<Named<'calendar
   const [typing, setTyping] = useState<string>();
   return (
     <>
-      A page for {is.choice('span', 'What is on a page', { MONTH: 'a month', WEEK: 'a week' })}, from{' '}
+      {t`A page for`} {is.choice('span', t`What is on a page`, { MONTH: t`a month`, WEEK: t`a week` })}
+      {t`, from`}{' '}
       <DottedText
-        label="A day of the first page, as 2026-12-01"
+        label={t`A day of the first page, as 2026-12-01`}
         value={support.day}
         disabled={!mayEdit}
         onKeep={(day) => {
           if (/^\d{4}-\d{2}-\d{2}$/.test(day.trim())) onSet({ ...support, day: day.trim() });
         }}
       />
-      , {is.number('pages', 'How many pages', 1, 24)} {support.pages === 1 ? 'page' : 'pages'}, with public holidays of{' '}
+      , {is.number('pages', t`How many pages`, 1, 24)} {support.pages === 1 ? t`page` : t`pages`}
+      {t`, with public holidays of`}{' '}
       <Choice
-        label="Whose public holidays"
+        label={t`Whose public holidays`}
         value={support.country}
         disabled={!mayEdit}
         words={
           Object.fromEntries([
-            ['', 'no country'],
-            [support.country, country?.name ?? (support.country || 'no country')],
+            ['', t`no country`],
+            [support.country, country?.name ?? (support.country || t`no country`)],
             ...countries.map((c) => [c.code, c.name]),
           ]) as Record<string, string>
         }
@@ -44,45 +47,46 @@ export function CalendarSentence({ support, mayEdit, onSet }: Of<Named<'calendar
       {country && country.regions.length > 0 && (
         <>
           {' '}
-          and{' '}
+          {t`and`}{' '}
           <Choice
-            label="The region"
+            label={t`The region`}
             value={support.region}
             disabled={!mayEdit}
-            words={Object.fromEntries([['', 'no region'], ...country.regions.map((r) => [r.code, r.name])]) as Record<string, string>}
+            words={Object.fromEntries([['', t`no region`], ...country.regions.map((r) => [r.code, r.name])]) as Record<string, string>}
             onChoose={(region) => onSet({ ...support, region })}
           />
         </>
       )}
       ,{' '}
       {mayEdit ? (
-        <button type="button" className={parts.dotted} title="What is on which day" onClick={() => setTyping(support.days)}>
-          {lines === 0 ? 'nothing typed into days' : `${lines} ${lines === 1 ? 'line' : 'lines'} typed into days`}
+        <button type="button" className={parts.dotted} title={t`What is on which day`} onClick={() => setTyping(support.days)}>
+          {lines === 0 ? t`nothing typed into days` : t`${plural(lines, { one: '# line', other: '# lines' })} typed into days`}
         </button>
       ) : (
-        <strong>{lines} lines typed into days</strong>
+        <strong>{t`${lines} lines typed into days`}</strong>
       )}
       ,
       {typing !== undefined && (
         <Modal
           open
-          title="What is on which day"
-          okText="Keep"
-          cancelText="Leave it"
+          title={t`What is on which day`}
+          okText={t`Keep`}
+          cancelText={t`Leave it`}
           onCancel={() => setTyping(undefined)}
           onOk={() => {
             onSet({ ...support, days: typing });
             setTyping(undefined);
           }}
         >
-          <p>One day a line, what is on it behind a colon; a period without a colon is marked as free.</p>
+          <p>{t`One day a line, what is on it behind a colon; a period without a colon is marked as free.`}</p>
           <Input.TextArea
             autoFocus
             rows={10}
-            aria-label="Days, one a line"
+            aria-label={t`Days, one a line`}
             value={typing}
             onChange={(e) => setTyping(e.target.value)}
-            placeholder={'4 December: lighthouse, picnic\n21 December - 3 January: winter holidays'}
+            placeholder={t`4 December: lighthouse, picnic
+21 December - 3 January: winter holidays`}
           />
           <FromFile onLines={(lines) => setTyping((before) => [before, ...lines].filter(Boolean).join('\n'))} />
         </Modal>
@@ -99,18 +103,15 @@ function FromFile({ onLines }: { onLines: (lines: string[]) => void }) {
       ({ lines, left }) => {
         onLines(lines);
         setTold(
-          `${lines.length} ${lines.length === 1 ? 'line' : 'lines'} added.${left > 0 ? ` ${left} could not be: they have no date or are longer than a holiday.` : ''}`,
+          t`${plural(lines.length, { one: '# line', other: '# lines' })} added.${left > 0 ? t` ${left} could not be: they have no date or are longer than a holiday.` : ''}`,
         );
       },
       (error: unknown) => setTold(sentence(error)),
     );
-  const [choose, field] = useFiles('A calendar file', '.ics,text/calendar', ([file]) => void read(file));
+  const [choose, field] = useFiles(t`A calendar file`, '.ics,text/calendar', ([file]) => void read(file));
   return (
     <p className={parts.quiet}>
-      <button type="button" className={parts.dotted} onClick={choose}>
-        Add holidays from a calendar file (.ics)
-      </button>{' '}
-      <span role="status">{told}</span>
+      <button type="button" className={parts.dotted} onClick={choose}>{t`Add holidays from a calendar file (.ics)`}</button> <span role="status">{told}</span>
       {field}
     </p>
   );

@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -18,7 +19,7 @@ function withStudent(table: string, name: string, view: WordList): string {
   const head = table.trim()
     ? []
     : [
-        `name, ${view.words
+        t`name, ${view.words
           .slice(0, 2)
           .map((w) => w.text)
           .join(', ')}`,
@@ -32,33 +33,30 @@ export function ForClass({ view, onAct }: { view: WordList; onAct: (act: Act) =>
   const rows = useQuery({ ...caseload, enabled: table !== undefined }).data ?? [];
   const [photoOf, setPhotoOf] = useState<string>();
   const pupils = view.pupils.length;
-  const said = pupils === 0 ? 'everybody alike' : `${pupils} ${pupils === 1 ? 'student' : 'students'}`;
-  if (!view.mayEdit) return <>For {said}.</>;
+  const said = pupils === 0 ? t`everybody alike` : `${plural(pupils, { one: '# student', other: '# students' })}`;
+  if (!view.mayEdit) return <>{t`For ${said}.`}</>;
   const [first, second] = view.words;
   return (
     <>
-      For{' '}
+      {t`For`}{' '}
       <Glued after=".">
-        <button type="button" className={parts.dotted} title="For whom it is printed" onClick={() => setTable(view.classTable)}>
+        <button type="button" className={parts.dotted} title={t`For whom it is printed`} onClick={() => setTable(view.classTable)}>
           {said}
         </button>
       </Glued>
       {table !== undefined && (
         <Modal
           open
-          title="For whom it is printed"
-          okText="Keep"
-          cancelText="Leave it"
+          title={t`For whom it is printed`}
+          okText={t`Keep`}
+          cancelText={t`Leave it`}
           width={620}
           onCancel={() => setTable(undefined)}
           onOk={() => void onAct({ what: 'class', table }).then((done) => done && setTable(undefined))}
         >
+          <p>{t`A student a line: the name, then what is printed instead, with tabs or commas between; a first line says instead of which words. An empty place leaves the word as it is. A table copied from a spreadsheet can be pasted.`}</p>
           <p>
-            A student a line: the name, then what is printed instead, with tabs or commas between; a first line says instead of which words. An empty place
-            leaves the word as it is. A table copied from a spreadsheet can be pasted.
-          </p>
-          <p>
-            Add{' '}
+            {t`Add`}{' '}
             {rows
               .filter((r) => !named(table).includes(r.student.name))
               .map((r) => (
@@ -75,20 +73,22 @@ export function ForClass({ view, onAct }: { view: WordList; onAct: (act: Act) =>
           <Input.TextArea
             autoFocus
             rows={9}
-            aria-label="Students and what differs"
+            aria-label={t`Students and what differs`}
             value={table}
             onChange={(e) => setTable(e.target.value)}
-            placeholder={`name, ${first?.text ?? 'swim'}, ${second?.text ?? 'read'}\nIlse, dance,\nTomasz, , sing`}
+            placeholder={t`name, ${first?.text ?? 'swim'}, ${second?.text ?? 'read'}
+Ilse, dance,
+Tomasz, , sing`}
           />
           {pupils > 0 && (
             <p className={css.photos}>
-              Photo beside the name{' '}
+              {t`Photo beside the name`}{' '}
               {view.pupils.map(({ name, photo }) => (
                 <button
                   key={name}
                   type="button"
                   className={`${parts.dotted} ${css.pupil}`}
-                  aria-label={photo ? `${name}, with a photo` : `${name}, no photo yet`}
+                  aria-label={photo ? t`${name}, with a photo` : t`${name}, no photo yet`}
                   onClick={() => setPhotoOf(name)}
                 >
                   {photo && <Pic id={photo} collected />}

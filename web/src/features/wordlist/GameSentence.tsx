@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Choice, controls } from '../sheet';
 import { DottedText } from '../../shell/Dotted';
 import type { Of, Named } from './sentenceOf';
@@ -6,20 +7,24 @@ export function GameSentence({ support, mayEdit, onSet }: Of<Named<'bingo' | 'do
   const of = controls(support, mayEdit, onSet);
   const who = (
     <>
-      for {of.number('players', 'How many play', 1, 60)} {support.players === 1 ? 'player' : 'players'}
+      {t`for`} {of.number('players', t`How many play`, 1, 60)} {support.players === 1 ? t`player` : t`players`}
     </>
   );
-  const dealt = <>, game {of.number('number', 'Number of the game: the same number gives the same cards', 0, 999_999_999)},</>;
+  const dealt = (
+    <>
+      {t`, game`} {of.number('number', t`Number of the game: the same number gives the same cards`, 0, 999_999_999)},
+    </>
+  );
   if (support.type === 'bingo') {
     const is = controls(support, mayEdit, onSet);
     return (
       <>
-        Bingo {who}, {is.number('rows', 'Rows', 2, 6)} rows by {is.number('columns', 'Columns', 2, 6)},{' '}
-        {is.yes('free', 'The middle', 'the middle free', 'no free middle')},{' '}
+        {t`Bingo`} {who}, {is.number('rows', t`Rows`, 2, 6)} {t`rows by`} {is.number('columns', t`Columns`, 2, 6)},{' '}
+        {is.yes('free', t`The middle`, t`the middle free`, t`no free middle`)},{' '}
         <Choice
-          label="Cards on a sheet"
+          label={t`Cards on a sheet`}
           value={String(support.onSheet) as '1' | '2' | '4'}
-          words={{ 1: 'one card on a sheet', 2: 'two cards on a sheet', 4: 'four cards on a sheet' }}
+          words={{ 1: t`one card on a sheet`, 2: t`two cards on a sheet`, 4: t`four cards on a sheet` }}
           disabled={!mayEdit}
           onChoose={(n) => onSet({ ...support, onSheet: Number(n) })}
         />
@@ -31,14 +36,15 @@ export function GameSentence({ support, mayEdit, onSet }: Of<Named<'bingo' | 'do
     const is = controls(support, mayEdit, onSet);
     return (
       <>
-        Dominoes {who}, {is.number('each', 'Dominoes each', 1, 20)} each, halves of {is.length('side', 'Side of a half')}
+        {t`Dominoes`} {who}, {is.number('each', t`Dominoes each`, 1, 20)} {t`each, halves of`} {is.length('side', t`Side of a half`)}
         {dealt}
       </>
     );
   }
   return (
     <>
-      Roll and say {who}, {controls(support, mayEdit, onSet).number('columns', 'Words in a row', 1, 6)} words beside each face of the die{dealt}
+      {t`Roll and say`} {who}, {controls(support, mayEdit, onSet).number('columns', t`Words in a row`, 1, 6)} {t`words beside each face of the die`}
+      {dealt}
     </>
   );
 }
@@ -47,9 +53,9 @@ export function MatsSentence({ support, mayEdit, onSet }: Of<Named<'sorting-mats
   const fields = support.fields.join(', ');
   return (
     <>
-      A mat with fields called{' '}
+      {t`A mat with fields called`}{' '}
       <DottedText
-        label="What the fields are called, two to four, with commas"
+        label={t`What the fields are called, two to four, with commas`}
         value={fields}
         disabled={!mayEdit}
         onKeep={(text) =>
@@ -62,7 +68,7 @@ export function MatsSentence({ support, mayEdit, onSet }: Of<Named<'sorting-mats
           })
         }
       />
-      , and cards of {controls(support, mayEdit, onSet).length('side', 'Side of a card')} to sort onto it,
+      {t`, and cards of`} {controls(support, mayEdit, onSet).length('side', t`Side of a card`)} {t`to sort onto it,`}
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { App, Dropdown, Modal } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -21,16 +22,16 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
   const [history, setHistory] = useState(false);
   const [putting, setPutting] = useState(false);
   const [credits, setCredits] = useState(false);
-  const [start, working] = useWork('Save the zip');
+  const [start, working] = useWork(t`Save the zip`);
   const { mayEdit } = view;
   const away = `/api/lists/${view.id}`;
 
   function remove() {
     modal.confirm({
-      title: `Delete “${view.name}”?`,
-      content: 'For 30 days it can be had back, under “what was deleted” on the caseload.',
-      okText: 'Delete',
-      cancelText: 'Leave it',
+      title: t`Delete “${view.name}”?`,
+      content: t`For 30 days it can be had back, under “what was deleted” on the caseload.`,
+      okText: t`Delete`,
+      cancelText: t`Leave it`,
       onOk: async () => {
         await deleteList(view.id);
         void queries.invalidateQueries({ queryKey: ['lists'] });
@@ -39,43 +40,31 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
     });
   }
   const items = [
-    { key: 'copy', label: 'Begin a new list with these words' },
+    { key: 'copy', label: t`Begin a new list with these words` },
     ...(view.words.length > 0
       ? [
-          { key: 'board', label: 'Put these on a student’s boards…' },
+          { key: 'board', label: t`Put these on a student’s boards…` },
           {
             key: 'png',
-            label: (
-              <a href={`${away}/sheet.png?page=${page}`} target="_blank" rel="noreferrer">
-                This sheet as a picture (.png)
-              </a>
-            ),
+            label: <a href={`${away}/sheet.png?page=${page}`} target="_blank" rel="noreferrer">{t`This sheet as a picture (.png)`}</a>,
           },
-          ...(view.pupils.length > 0 ? [{ key: 'zip', label: 'One PDF for each student (.zip)' }] : []),
+          ...(view.pupils.length > 0 ? [{ key: 'zip', label: t`One PDF for each student (.zip)` }] : []),
           {
             key: 'obf',
-            label: (
-              <a href={`${away}/board.obf`} download>
-                The words as a board (.obf)
-              </a>
-            ),
+            label: <a href={`${away}/board.obf`} download>{t`The words as a board (.obf)`}</a>,
           },
           {
             key: 'csv',
-            label: (
-              <a href={`${away}/words.csv`} download>
-                The words as a table (.csv)
-              </a>
-            ),
+            label: <a href={`${away}/words.csv`} download>{t`The words as a table (.csv)`}</a>,
           },
         ]
       : []),
-    ...(view.words.some((w) => w.pictures.length > 0) ? [{ key: 'credits', label: 'Whose the pictures are' }] : []),
-    { key: 'history', label: 'What happened' },
+    ...(view.words.some((w) => w.pictures.length > 0) ? [{ key: 'credits', label: t`Whose the pictures are` }] : []),
+    { key: 'history', label: t`What happened` },
     ...(mayEdit
       ? [
-          { key: 'shelf', label: view.shared ? 'Take it from the school’s shelf' : 'Put it on the school’s shelf' },
-          { key: 'delete', label: 'Delete the list…' },
+          { key: 'shelf', label: view.shared ? t`Take it from the school’s shelf` : t`Put it on the school’s shelf` },
+          { key: 'delete', label: t`Delete the list…` },
         ]
       : []),
   ];
@@ -86,7 +75,7 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
         menu={{
           items,
           onClick: ({ key }) => {
-            if (key === 'copy') void begin({ from: view.id, student: view.student?.id, name: `${view.name}, again`.slice(0, 80) });
+            if (key === 'copy') void begin({ from: view.id, student: view.student?.id, name: t`${view.name}, again`.slice(0, 80) });
             else if (key === 'credits') setCredits(true);
             else if (key === 'zip') start(() => printList(view.id, true));
             else if (key === 'history') setHistory(true);
@@ -96,7 +85,7 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
           },
         }}
       >
-        <button type="button" className={parts.door} aria-label="More to do with this list">
+        <button type="button" className={parts.door} aria-label={t`More to do with this list`}>
           …
         </button>
       </Dropdown>
@@ -118,17 +107,17 @@ function ListHistory({ view, onAct, onClose }: { view: WordList; onAct: (act: Ac
   const { data = [] } = useQuery(versions(view.id, view.version));
   const queries = useQueryClient();
   return (
-    <Modal open title={`What happened to ${view.name}`} footer={null} onCancel={onClose} width={640}>
-      <ol className={css.history} aria-label="What happened, the latest first">
+    <Modal open title={t`What happened to ${view.name}`} footer={null} onCancel={onClose} width={640}>
+      <ol className={css.history} aria-label={t`What happened, the latest first`}>
         {data.map((v) => (
           <li key={v.number}>
             <span>
               {v.by} {v.what} <span className={parts.quiet}>{dayAndTime(v.madeAt)}</span>{' '}
               {(v.name || view.mayEdit) && (
                 <DottedText
-                  label={`Name of version ${v.number}`}
+                  label={t`Name of version ${v.number}`}
                   value={v.name ?? ''}
-                  shown={v.name ? `“${v.name}”` : 'name it'}
+                  shown={v.name ? `“${v.name}”` : t`name it`}
                   disabled={!view.mayEdit}
                   onKeep={(name) =>
                     void nameVersion(view.id, v.number, name).then(() => queries.invalidateQueries({ queryKey: ['list', view.id, 'versions'] }))
@@ -137,9 +126,11 @@ function ListHistory({ view, onAct, onClose }: { view: WordList; onAct: (act: Ac
               )}
             </span>
             {view.mayEdit && v.number !== view.version && (
-              <button type="button" className={parts.dotted} onClick={() => void onAct({ what: 'back', number: v.number }).then((done) => done && onClose())}>
-                as it was then
-              </button>
+              <button
+                type="button"
+                className={parts.dotted}
+                onClick={() => void onAct({ what: 'back', number: v.number }).then((done) => done && onClose())}
+              >{t`as it was then`}</button>
             )}
           </li>
         ))}

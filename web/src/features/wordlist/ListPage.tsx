@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { App, Button as PlainButton } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -35,9 +36,9 @@ export default function ListPage() {
   if (error && !view) {
     return (
       <main className={parts.lone}>
-        <h1>This list cannot be opened</h1>
+        <h1>{t`This list cannot be opened`}</h1>
         <p role="alert">{sentence(error)}</p>
-        <Link to="/lists">All lists</Link>
+        <Link to="/lists">{t`All lists`}</Link>
       </main>
     );
   }
@@ -56,35 +57,35 @@ export default function ListPage() {
   return (
     <ArtOf art={view.art} list={view.id}>
       <main className={css.list} data-ready={sheet.data || sheet.error ? true : undefined}>
-        <section className={css.words} aria-label="Words">
+        <section className={css.words} aria-label={t`Words`}>
           <header>
             <h1>
-              <DottedText label="Name of the list" value={view.name} disabled={!mayEdit} onKeep={(name) => void edit({ type: 'name', name })} />
+              <DottedText label={t`Name of the list`} value={view.name} disabled={!mayEdit} onKeep={(name) => void edit({ type: 'name', name })} />
             </h1>
             <p className={parts.quiet}>
-              {view.words.length} {view.words.length === 1 ? 'word' : 'words'}
+              {plural(view.words.length, { one: '# word', other: '# words' })}
               {view.student && (
                 <>
                   {' '}
-                  for <Link to={`/students/${view.student.id}`}>{view.student.name}</Link>
+                  {t`for`} <Link to={`/students/${view.student.id}`}>{view.student.name}</Link>
                 </>
               )}
               {view.from && ` · ${view.from}`}
-              {view.shared && ' · on the shelf'}
+              {view.shared && t` · on the shelf`}
             </p>
           </header>
           <WordsColumn view={view} onAct={act} />
         </section>
-        <section className={css.make} aria-label="Make">
-          <h2>Make</h2>
+        <section className={css.make} aria-label={t`Make`}>
+          <h2>{t`Make`}</h2>
           <Offers view={view} onChoose={(support) => void edit({ type: 'set-up', support })} />
         </section>
-        <section className={css.stage} aria-label="The sheet">
+        <section className={css.stage} aria-label={t`The sheet`}>
           <div className={css.bar}>
-            <span className={parts.quiet}>Kept as you go · version {view.version}</span>
+            <span className={parts.quiet}>{t`Kept as you go · version ${view.version}`}</span>
             {others.length > 0 && (
-              <span role="status" aria-label="Who else is here">
-                <strong>{others.map((h) => h.name).join(', ')}</strong> {others.length === 1 ? 'has' : 'have'} this list open too
+              <span role="status" aria-label={t`Who else is here`}>
+                <strong>{others.map((h) => h.name).join(', ')}</strong> {others.length === 1 ? t`has` : t`have`} {t`this list open too`}
               </span>
             )}
             <span className={parts.grow} />
@@ -95,17 +96,12 @@ export default function ListPage() {
             <SupportSentence support={view.support} mayEdit={mayEdit} onSet={(support) => void edit({ type: 'set-up', support })} />{' '}
             <PageSentence
               page={view.page}
-              whose={view.pupils.length > 0 ? 'each student’s' : view.student ? `${view.student.name}’s` : null}
+              whose={view.pupils.length > 0 ? t`each student’s` : view.student ? t`${view.student.name}’s` : null}
               beside={view.support.type === 'rules' || view.support.type === 'feelings-scale'}
               mayEdit={mayEdit}
               onSet={(made) => void edit({ type: 'page', page: made })}
             />{' '}
-            <ForClass view={view} onAct={act} />{' '}
-            {sheet.data && (
-              <strong>
-                {sheet.data.sheets} {sheet.data.sheets === 1 ? 'sheet' : 'sheets'}.
-              </strong>
-            )}{' '}
+            <ForClass view={view} onAct={act} /> {sheet.data && <strong>{plural(sheet.data.sheets, { one: '# sheet', other: '# sheets' })}.</strong>}{' '}
             {sheet.data?.why && <span className={parts.quiet}>{sheet.data.why}</span>}
           </p>
           {sheet.data?.notes.map((note) => (
@@ -133,10 +129,10 @@ function Steps({ view, onAct }: { view: WordList; onAct: (act: Act) => Promise<W
   });
   return (
     <>
-      <PlainButton aria-label="Undo" title={view.undo ?? 'Nothing to undo'} disabled={!view.undo} onClick={() => void onAct({ what: 'undo' })}>
+      <PlainButton aria-label={t`Undo`} title={view.undo ?? t`Nothing to undo`} disabled={!view.undo} onClick={() => void onAct({ what: 'undo' })}>
         ↶
       </PlainButton>
-      <PlainButton aria-label="Make again" title={view.redo ?? 'Nothing to make again'} disabled={!view.redo} onClick={() => void onAct({ what: 'redo' })}>
+      <PlainButton aria-label={t`Make again`} title={view.redo ?? t`Nothing to make again`} disabled={!view.redo} onClick={() => void onAct({ what: 'redo' })}>
         ↷
       </PlainButton>
     </>

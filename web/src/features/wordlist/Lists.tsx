@@ -1,3 +1,4 @@
+import { plural, t } from '@lingui/core/macro';
 import { Button as PlainButton, Input } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -24,10 +25,17 @@ export default function Lists() {
   return (
     <main className={parts.page} data-ready>
       <header className={parts.pageHead}>
-        <h1>Print</h1>
-        <span className={parts.quiet}>One list of words, many supports.</span>
+        <h1>{t`Print`}</h1>
+        <span className={parts.quiet}>{t`One list of words, many supports.`}</span>
         <span className={parts.grow} />
-        <Input className={css.seek} placeholder="Find a list" aria-label="Find a list" allowClear value={seek} onChange={(e) => setSeek(e.target.value)} />
+        <Input
+          className={css.seek}
+          placeholder={t`Find a list`}
+          aria-label={t`Find a list`}
+          allowClear
+          value={seek}
+          onChange={(e) => setSeek(e.target.value)}
+        />
       </header>
       <form
         className={css.begin}
@@ -37,8 +45,8 @@ export default function Lists() {
         }}
       >
         <Input.TextArea
-          aria-label="Words of a new list"
-          placeholder="Type or paste words for a new list: ferry, bag, seal, crab …"
+          aria-label={t`Words of a new list`}
+          placeholder={t`Type or paste words for a new list: ferry, bag, seal, crab …`}
           autoSize={{ minRows: 1, maxRows: 5 }}
           value={text}
           onChange={(e) => setText(e.target.value)}
@@ -49,16 +57,14 @@ export default function Lists() {
             }
           }}
         />
-        <PlainButton type="primary" htmlType="submit">
-          Begin a list
-        </PlainButton>
-        <PlainButton onClick={() => setFrom('boards')}>Begin with boards…</PlainButton>
-        <PlainButton onClick={() => setFrom('example')}>Begin with an example…</PlainButton>
+        <PlainButton type="primary" htmlType="submit">{t`Begin a list`}</PlainButton>
+        <PlainButton onClick={() => setFrom('boards')}>{t`Begin with boards…`}</PlainButton>
+        <PlainButton onClick={() => setFrom('example')}>{t`Begin with an example…`}</PlainButton>
       </form>
       {from === 'boards' && <BeginWith onClose={() => setFrom(undefined)} onBegin={begin} />}
       {from === 'example' && <BeginExample onClose={() => setFrom(undefined)} onBegin={begin} />}
       <ArtOf art="colour.yellow.usual">
-        <ul className={css.lines} aria-label="Lists">
+        <ul className={css.lines} aria-label={t`Lists`}>
           {shown.map((l) => (
             <li key={l.id}>
               <Link to={`/lists/${l.id}`} className={css.pics} tabIndex={-1} aria-hidden>
@@ -71,20 +77,22 @@ export default function Lists() {
                   <Link to={`/lists/${l.id}`}>{l.name}</Link>
                 </h2>
                 <p className={parts.quiet}>
-                  {l.words} {l.words === 1 ? 'word' : 'words'}
-                  {l.studentName && ` for ${l.studentName}`}
-                  {l.shared && ` · on the shelf, from ${l.ownerName}`}
+                  {plural(l.words, { one: '# word', other: '# words' })}
+                  {l.studentName && t` for ${l.studentName}`}
+                  {l.shared && t` · on the shelf, from ${l.ownerName}`}
                 </p>
               </div>
               <p className={parts.quiet}>
                 {l.by}, {dayAndTime(l.changedAt)}
               </p>
-              <PlainButton onClick={() => void begin({ from: l.id, name: `${l.name}, again`.slice(0, 80) })}>Begin with these words</PlainButton>
+              <PlainButton onClick={() => void begin({ from: l.id, name: t`${l.name}, again`.slice(0, 80) })}>{t`Begin with these words`}</PlainButton>
             </li>
           ))}
         </ul>
       </ArtOf>
-      {shown.length === 0 && <p className={parts.quiet}>{data.length === 0 ? 'No lists yet. Type the first words above.' : `No list answers to “${seek}”.`}</p>}
+      {shown.length === 0 && (
+        <p className={parts.quiet}>{data.length === 0 ? t`No lists yet. Type the first words above.` : t`No list answers to “${seek}”.`}</p>
+      )}
     </main>
   );
 }
@@ -97,4 +105,4 @@ export const nameOf = (text: string) =>
     .filter(Boolean)
     .slice(0, 3)
     .join(', ')
-    .slice(0, 80) || 'A new list';
+    .slice(0, 80) || t`A new list`;

@@ -1,16 +1,17 @@
+import { t } from '@lingui/core/macro';
 import type { PageSetup } from '../../api/types';
 import { Choice, controls } from '../sheet';
 
-const LIES = { BEST: 'whichever way is better', UPRIGHT: 'standing up', LYING: 'lying down' };
+const LIES = { BEST: t`whichever way is better`, UPRIGHT: t`standing up`, LYING: t`lying down` };
 
 const PAPERS: Record<PageSetup['paper'] | 'OWN', string> = {
   A4: 'A4',
   A3: 'A3',
   A5: 'A5',
-  LETTER: 'Letter',
-  LEGAL: 'Legal',
-  TABLOID: 'Tabloid',
-  OWN: 'paper of my own',
+  LETTER: t`Letter`,
+  LEGAL: t`Legal`,
+  TABLOID: t`Tabloid`,
+  OWN: t`paper of my own`,
 };
 const OWN_SIZE = { width: 200_000, height: 200_000 };
 
@@ -36,32 +37,33 @@ export function PageSentence({
     <>
       {beside ? (
         <Choice
-          label="Words"
+          label={t`Words`}
           value={page.labels === 'NONE' ? 'NONE' : 'BESIDE'}
-          words={{ BESIDE: 'with words', NONE: 'without words' }}
+          words={{ BESIDE: t`with words`, NONE: t`without words` }}
           disabled={!mayEdit}
           onChoose={(labels) => onSet({ ...page, labels })}
         />
       ) : (
         <Choice
-          label="Where words stand"
+          label={t`Where words stand`}
           value={page.labels ?? (whose ? 'BOARDS' : 'BELOW')}
           words={
             {
-              ...(whose ? { BOARDS: `words and pictures as on ${whose} boards` } : {}),
-              BELOW: 'words below',
-              ABOVE: 'words above',
-              BESIDE: 'words beside',
-              NONE: 'no words',
+              ...(whose ? { BOARDS: t`words and pictures as on ${whose} boards` } : {}),
+              BELOW: t`words below`,
+              ABOVE: t`words above`,
+              BESIDE: t`words beside`,
+              NONE: t`no words`,
             } as Record<string, string>
           }
           disabled={!mayEdit}
           onChoose={(labels) => onSet({ ...page, labels: labels === 'BOARDS' ? undefined : labels })}
         />
       )}
-      {page.labels !== 'NONE' && <>, {is.choice('type', 'How large words are', { EQUAL: 'all one size', EACH: 'each as large as fits' })}</>}, on{' '}
+      {page.labels !== 'NONE' && <>, {is.choice('type', t`How large words are`, { EQUAL: t`all one size`, EACH: t`each as large as fits` })}</>}
+      {t`, on`}{' '}
       <Choice
-        label="Paper"
+        label={t`Paper`}
         value={page.own ? 'OWN' : page.paper}
         words={PAPERS}
         disabled={!mayEdit}
@@ -70,10 +72,11 @@ export function PageSentence({
       {own && (
         <>
           {' '}
-          of {own.length('width', 'Width of the paper')} by {own.length('height', 'Height of the paper')}
+          {t`of`} {own.length('width', t`Width of the paper`)} {t`by`} {own.length('height', t`Height of the paper`)}
         </>
       )}{' '}
-      {is.choice('turn', 'Which way the paper lies', LIES)}, the printer leaving {is.length('margin', 'What the printer cannot print on')} free.
+      {is.choice('turn', t`Which way the paper lies`, LIES)}
+      {t`, the printer leaving`} {is.length('margin', t`What the printer cannot print on`)} {t`free.`}
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Modal } from 'antd';
 import { PictureSearch, usePhotoInHand } from '../picture';
 import parts from '../../shell/parts.module.css';
@@ -18,19 +19,17 @@ export function PhotoOf({
 }) {
   const inHand = usePhotoInHand(student);
   return (
-    <Modal open title={`A photo of ${name}`} footer={null} onCancel={onClose} width={620}>
+    <Modal open title={t`A photo of ${name}`} footer={null} onCancel={onClose} width={620}>
       <p>
-        It stands beside the name on each of the sheets of {name}.
+        {t`It stands beside the name on each of the sheets of ${name}.`}
         {photo && (
           <>
             {' '}
-            <button type="button" className={parts.dotted} onClick={() => onKeep(undefined)}>
-              No photo
-            </button>
+            <button type="button" className={parts.dotted} onClick={() => onKeep(undefined)}>{t`No photo`}</button>
           </>
         )}
       </p>
-      <PictureSearch word={name} photo={inHand} take="Put it on the sheets" language="en" chosen={photo ? [photo] : []} onChoose={onKeep} />
+      <PictureSearch word={name} photo={inHand} take={t`Put it on the sheets`} language="en" chosen={photo ? [photo] : []} onChoose={onKeep} />
     </Modal>
   );
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import type { Named, Of } from './sentenceOf';
 import type { Support } from '../../api/types';
 import { Choice, controls, DottedLength, clock, minutesOf } from '../sheet';
@@ -6,8 +7,8 @@ import { CalendarSentence } from './CalendarSentence';
 import { GameSentence, MatsSentence } from './GameSentence';
 import { ShortSentence } from './ShortSentence';
 
-const CUT_ALONG = { EDGE: 'an edge to cut along', CUT: 'lines to cut along between them', NONE: 'no lines' };
-const TURNED_OVER = { LONG: 'the long edge', SHORT: 'the short edge' };
+const CUT_ALONG = { EDGE: t`an edge to cut along`, CUT: t`lines to cut along between them`, NONE: t`no lines` };
+const TURNED_OVER = { LONG: t`the long edge`, SHORT: t`the short edge` };
 
 /** The sentence that sets a support up: every dotted word in it is a control. */
 export function SupportSentence({ support, mayEdit, onSet }: Of<Support>) {
@@ -40,23 +41,23 @@ function StripSentence({ support, mayEdit, onSet }: Of<Named<'strip'>>) {
   const is = controls(support, mayEdit, onSet);
   return (
     <>
-      A strip {is.yes('standing', 'Which way it goes', 'down', 'across')},{' '}
-      {is.number('inRow', 'How many in a row; 0 for as many as fit', 0, 30, support.inRow === 0 ? 'as many as fit' : String(support.inRow))} in a row, each{' '}
-      {is.length('side', 'Side of each picture')} wide, with{' '}
-      {is.choice('heads', 'What stands over each', {
-        NONE: 'nothing over them',
+      {t`A strip`} {is.yes('standing', t`Which way it goes`, 'down', 'across')},{' '}
+      {is.number('inRow', t`How many in a row; 0 for as many as fit`, 0, 30, support.inRow === 0 ? t`as many as fit` : String(support.inRow))}{' '}
+      {t`in a row, each`} {is.length('side', t`Side of each picture`)} {t`wide, with`}{' '}
+      {is.choice('heads', t`What stands over each`, {
+        NONE: t`nothing over them`,
         NUMBERS: 'numbers',
-        CLOCK: 'clock times',
-        PARTS: 'parts of the day',
-        NOW_NEXT: '“now” and “next”',
-        FIRST_THEN: '“first” and “then”',
+        CLOCK: t`clock times`,
+        PARTS: t`parts of the day`,
+        NOW_NEXT: t`“now” and “next”`,
+        FIRST_THEN: t`“first” and “then”`,
       })}
       {support.heads === 'CLOCK' && (
         <>
           {' '}
-          from{' '}
+          {t`from`}{' '}
           <DottedText
-            label="Time of the first"
+            label={t`Time of the first`}
             value={clock(support.start)}
             disabled={!mayEdit}
             onKeep={(text) => {
@@ -64,14 +65,14 @@ function StripSentence({ support, mayEdit, onSet }: Of<Named<'strip'>>) {
               if (start !== undefined) onSet({ ...support, start });
             }}
           />{' '}
-          every {is.number('minutes', 'Minutes from one to the next', 1, 1440)} minutes
+          {t`every`} {is.number('minutes', t`Minutes from one to the next`, 1, 1440)} {t`minutes`}
         </>
       )}
       ,{' '}
-      {is.choice('done', 'What shows that something is over', {
-        NONE: 'nothing for what is done',
-        POCKET: 'a pocket for what is done',
-        BOXES: 'boxes to tick',
+      {is.choice('done', t`What shows that something is over`, {
+        NONE: t`nothing for what is done`,
+        POCKET: t`a pocket for what is done`,
+        BOXES: t`boxes to tick`,
       })}
       ,
     </>
@@ -82,39 +83,46 @@ function CardsSentence({ support: cards, mayEdit, onSet }: Of<Named<'cards'>>) {
   const is = controls(cards, mayEdit, onSet);
   return (
     <>
-      Cards{' '}
+      {t`Cards`}{' '}
       <Choice
-        label="How cards are measured"
+        label={t`How cards are measured`}
         value={cards.onSheet > 0 ? 'NUMBER' : 'SIZE'}
-        words={{ SIZE: 'of a size', NUMBER: 'so many on a sheet' }}
+        words={{ SIZE: t`of a size`, NUMBER: t`so many on a sheet` }}
         disabled={!mayEdit}
         onChoose={(key) => onSet({ ...cards, onSheet: key === 'NUMBER' ? 12 : 0 })}
       />
       ,{' '}
       {cards.onSheet > 0 ? (
-        <>{is.number('onSheet', 'Cards on a sheet', 1, 400)} on a sheet</>
+        <>
+          {is.number('onSheet', t`Cards on a sheet`, 1, 400)} {t`on a sheet`}
+        </>
       ) : (
         <>
           <DottedLength
-            label="Width of a card"
+            label={t`Width of a card`}
             value={cards.width}
             disabled={!mayEdit}
             onKeep={(width) => onSet({ ...cards, width, height: cards.height === cards.width ? width : cards.height })}
           />{' '}
-          wide and {is.length('height', 'Height of a card')} high
+          {t`wide and`} {is.length('height', t`Height of a card`)} {t`high`}
         </>
       )}
-      , {is.length('gap', 'Gap between cards')} apart, with {is.choice('lines', 'Lines to cut along', CUT_ALONG)}, corners rounded by{' '}
-      {is.length('corner', 'How far corners are rounded')},{' '}
-      {is.choice('back', 'What is on the back', {
-        NONE: 'nothing on the back',
-        BLANK: 'an empty back',
-        SAME: 'the same on the back',
-        WORD: 'the word alone on the back',
-        PATTERN: 'a pattern on the back',
+      , {is.length('gap', t`Gap between cards`)} {t`apart, with`} {is.choice('lines', t`Lines to cut along`, CUT_ALONG)}
+      {t`, corners rounded by`} {is.length('corner', t`How far corners are rounded`)},{' '}
+      {is.choice('back', t`What is on the back`, {
+        NONE: t`nothing on the back`,
+        BLANK: t`an empty back`,
+        SAME: t`the same on the back`,
+        WORD: t`the word alone on the back`,
+        PATTERN: t`a pattern on the back`,
       })}
-      {cards.back !== 'NONE' && <> turned over {is.choice('flip', 'The edge the printer turns over', TURNED_OVER)}</>},{' '}
-      {is.yes('hole', 'A hole for a key ring', 'a hole for a key ring', 'no hole')},
+      {cards.back !== 'NONE' && (
+        <>
+          {' '}
+          {t`turned over`} {is.choice('flip', t`The edge the printer turns over`, TURNED_OVER)}
+        </>
+      )}
+      , {is.yes('hole', t`A hole for a key ring`, t`a hole for a key ring`, t`no hole`)},
     </>
   );
 }
@@ -123,16 +131,21 @@ function StorySentence({ support, mayEdit, onSet }: Of<Named<'story'>>) {
   const is = controls(support, mayEdit, onSet);
   return (
     <>
-      A story, each word of the list a page of it,{' '}
-      {is.choice('bound', 'How pages lie on sheets', {
-        ONE: 'one page on a sheet',
-        TWO: 'two pages on a sheet',
-        FOUR: 'four pages on a sheet',
-        BOOKLET: 'folded into a booklet',
+      {t`A story, each word of the list a page of it,`}{' '}
+      {is.choice('bound', t`How pages lie on sheets`, {
+        ONE: t`one page on a sheet`,
+        TWO: t`two pages on a sheet`,
+        FOUR: t`four pages on a sheet`,
+        BOOKLET: t`folded into a booklet`,
       })}
-      {support.bound === 'BOOKLET' && <> whose inner pages move in by {is.length('creep', 'How far inner pages move towards the fold')}</>},{' '}
-      {is.yes('over', 'Small pictures over words', 'a small picture over each word', 'no pictures over words')},{' '}
-      {is.text('title', 'Title on a page of its own', 'no title page')},
+      {support.bound === 'BOOKLET' && (
+        <>
+          {' '}
+          {t`whose inner pages move in by`} {is.length('creep', t`How far inner pages move towards the fold`)}
+        </>
+      )}
+      , {is.yes('over', t`Small pictures over words`, t`a small picture over each word`, t`no pictures over words`)},{' '}
+      {is.text('title', t`Title on a page of its own`, t`no title page`)},
     </>
   );
 }
@@ -142,9 +155,9 @@ function GridSentence({ support, mayEdit, onSet }: Of<Named<'grid'>>) {
   const empty = support.empty.map((cell) => cell + 1).join(', ');
   return (
     <>
-      A grid of{' '}
+      {t`A grid of`}{' '}
       <DottedText
-        label="Rows by columns, such as 4 x 5"
+        label={t`Rows by columns, such as 4 x 5`}
         value={`${support.rows} x ${support.columns}`}
         disabled={!mayEdit}
         onKeep={(text) => {
@@ -152,16 +165,16 @@ function GridSentence({ support, mayEdit, onSet }: Of<Named<'grid'>>) {
           if (rows && columns) onSet({ ...support, rows, columns });
         }}
       />{' '}
-      cells, rows by columns, {is.length('gap', 'Gap between cells')} apart, cells{' '}
+      {t`cells, rows by columns,`} {is.length('gap', t`Gap between cells`)} {t`apart, cells`}{' '}
       <DottedText
-        label="Cells that stay empty, by number"
+        label={t`Cells that stay empty, by number`}
         value={empty}
         shown={empty || 'none'}
         disabled={!mayEdit}
         onKeep={(text) => onSet({ ...support, empty: (text.match(/\d+/g) ?? []).map((n) => Number(n) - 1) })}
       />{' '}
-      empty, {is.yes('byKind', 'Colours', 'coloured by kind', 'white but for words with a paper of their own')}, {is.text('title', 'Title over it', 'no title')}
-      ,
+      {t`empty,`} {is.yes('byKind', t`Colours`, t`coloured by kind`, t`white but for words with a paper of their own`)},{' '}
+      {is.text('title', t`Title over it`, t`no title`)},
     </>
   );
 }
@@ -171,9 +184,10 @@ function HomeSentence({ support, mayEdit, onSet }: Of<Named<'going-home'>>) {
   const sections = support.sections.map((s) => `${s.called} ${s.words}`).join(', ');
   return (
     <>
-      A page to take home, {is.text('heading', 'Heading', 'no heading')}, with{' '}
+      {t`A page to take home,`} {is.text('heading', t`Heading`, t`no heading`)}
+      {t`, with`}{' '}
       <DottedText
-        label="Headings, each with how many words, with commas"
+        label={t`Headings, each with how many words, with commas`}
         value={sections}
         disabled={!mayEdit}
         onKeep={(text) =>
@@ -186,7 +200,7 @@ function HomeSentence({ support, mayEdit, onSet }: Of<Named<'going-home'>>) {
           })
         }
       />{' '}
-      words below, and {is.number('lines', 'Lines to write on', 0, 8)} lines to write on,
+      {t`words below, and`} {is.number('lines', t`Lines to write on`, 0, 8)} {t`lines to write on,`}
     </>
   );
 }

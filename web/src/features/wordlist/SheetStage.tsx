@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Button as PlainButton } from 'antd';
 import { useState } from 'react';
 import type { Sheets, WordList } from '../../api/types';
@@ -25,7 +26,7 @@ export function SheetStage({
 }) {
   const [printing, setPrinting] = useState(false);
   const { page } = sheets;
-  const [start, working] = useWork('Open the PDF');
+  const [start, working] = useWork(t`Open the PDF`);
   const [range, setRange] = useState<Range>();
   const from = Math.min(range?.from ?? 1, sheets.pages);
   const to = Math.min(range?.to ?? sheets.pages, sheets.pages);
@@ -40,27 +41,23 @@ export function SheetStage({
           page={page}
           of={sheets.pages}
           what={what}
-          label={`${what} ${page.number} of ${sheets.pages}, ${view.name}`}
+          label={t`${what} ${page.number} of ${sheets.pages}, ${view.name}`}
           onPage={onPage}
           over={view.mayEdit && sheets.cells.length > 0 && <Arranging cells={sheets.cells} onArrange={onArrange} />}
         >
           {sheets.pages > 1 && (
             <DottedText
-              label="Which are printed: all, a number, or from one to another as 2-5"
+              label={t`Which are printed: all, a number, or from one to another as 2-5`}
               value={all ? 'all' : from === to ? String(from) : `${from}-${to}`}
-              shown={all ? 'all are printed' : from === to ? `only ${from} is printed` : `${from} to ${to} are printed`}
+              shown={all ? t`all are printed` : from === to ? t`only ${from} is printed` : t`${from} to ${to} are printed`}
               onKeep={(typed) => setRange(rangeOf(typed))}
             />
           )}
-          <PlainButton onClick={() => setPrinting(true)}>Print</PlainButton>
+          <PlainButton onClick={() => setPrinting(true)}>{t`Print`}</PlainButton>
           {view.pupils.length > 0 && all ? (
-            <PlainButton type="primary" onClick={() => start(() => printList(view.id, false))}>
-              Make the PDF
-            </PlainButton>
+            <PlainButton type="primary" onClick={() => start(() => printList(view.id, false))}>{t`Make the PDF`}</PlainButton>
           ) : (
-            <a className={`${parts.door} ${parts.primary}`} href={pdf} target="_blank" rel="noreferrer">
-              Make the PDF
-            </a>
+            <a className={`${parts.door} ${parts.primary}`} href={pdf} target="_blank" rel="noreferrer">{t`Make the PDF`}</a>
           )}
         </Leaves>
       </ArtOf>

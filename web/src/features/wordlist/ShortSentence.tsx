@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { controls } from '../sheet';
 import type { Of, Named } from './sentenceOf';
 import { papers } from '../../drawn/looks';
@@ -5,8 +6,8 @@ import { papers } from '../../drawn/looks';
 const BEFORE = 'three';
 /** A paper of which a scale has the strengths. */
 const STRENGTHS: Record<string, string> = {
-  '': 'all white',
-  ...Object.fromEntries(papers.map((p) => [p.name, `in strengths of ${p.name}`])),
+  '': t`all white`,
+  ...Object.fromEntries(papers.map((p) => [p.name, t`in strengths of ${p.name}`])),
 };
 
 /** Supports of which one sentence says all. */
@@ -21,8 +22,8 @@ export function ShortSentence({
       const is = controls(support, mayEdit, onSet);
       return (
         <>
-          {is.text('first', 'Over the first', 'nothing')} and {is.text('then', 'Over the second', 'nothing')}, {is.number('onSheet', 'Pairs on a sheet', 1, 6)}{' '}
-          {pairs} on a sheet,
+          {is.text('first', t`Over the first`, 'nothing')} {t`and`} {is.text('then', t`Over the second`, 'nothing')},{' '}
+          {is.number('onSheet', t`Pairs on a sheet`, 1, 6)} {t`${pairs} on a sheet,`}
         </>
       );
     }
@@ -30,7 +31,7 @@ export function ShortSentence({
       const is = controls(support, mayEdit, onSet);
       return (
         <>
-          {is.number('onSheet', 'How many to choose from', 2, 8)} to choose from, asked {is.text('asked', 'What is asked', 'nothing')},
+          {is.number('onSheet', t`How many to choose from`, 2, 8)} {t`to choose from, asked`} {is.text('asked', t`What is asked`, 'nothing')},
         </>
       );
     }
@@ -38,8 +39,8 @@ export function ShortSentence({
       const is = controls(support, mayEdit, onSet);
       return (
         <>
-          A board for {is.number('tokens', 'How many tokens', 3, 10)} tokens, {is.text('asked', 'What stands over it', 'nothing over it')},{' '}
-          {is.yes('cut', 'Tokens to cut', 'the tokens to cut on a sheet of their own', 'no tokens to cut')},
+          {t`A board for`} {is.number('tokens', t`How many tokens`, 3, 10)} {t`tokens,`} {is.text('asked', t`What stands over it`, t`nothing over it`)},{' '}
+          {is.yes('cut', t`Tokens to cut`, t`the tokens to cut on a sheet of their own`, t`no tokens to cut`)},
         </>
       );
     }
@@ -47,8 +48,8 @@ export function ShortSentence({
       const is = controls(support, mayEdit, onSet);
       return (
         <>
-          {is.number('onSheet', 'Lines on a sheet', 1, 12)} lines on a sheet, {is.yes('numbers', 'Numbers', 'numbered', 'without numbers')},{' '}
-          {is.text('heading', 'Heading', 'no heading')},
+          {is.number('onSheet', t`Lines on a sheet`, 1, 12)} {t`lines on a sheet,`} {is.yes('numbers', t`Numbers`, 'numbered', t`without numbers`)},{' '}
+          {is.text('heading', t`Heading`, t`no heading`)},
         </>
       );
     }
@@ -58,9 +59,10 @@ export function ShortSentence({
       const is = controls(set, mayEdit, (next) => onSet({ ...next, colour: next.colour === BEFORE ? undefined : next.colour }));
       return (
         <>
-          A scale of {is.number('steps', 'Steps', 3, 10)} steps, the first word lowest, {is.yes('numbers', 'Numbers', 'numbered', 'without numbers')},{' '}
-          {is.choice('colour', 'Colour', set.colour === BEFORE ? { ...STRENGTHS, [BEFORE]: 'in three colours' } : STRENGTHS)},{' '}
-          {is.text('heading', 'Heading', 'no heading')},
+          {t`A scale of`} {is.number('steps', t`Steps`, 3, 10)} {t`steps, the first word lowest,`}{' '}
+          {is.yes('numbers', t`Numbers`, 'numbered', t`without numbers`)},{' '}
+          {is.choice('colour', t`Colour`, set.colour === BEFORE ? { ...STRENGTHS, [BEFORE]: t`in three colours` } : STRENGTHS)},{' '}
+          {is.text('heading', t`Heading`, t`no heading`)},
         </>
       );
     }
@@ -68,19 +70,25 @@ export function ShortSentence({
       const is = controls(support, mayEdit, onSet);
       return (
         <>
-          {is.number('onSheet', 'Cards on a sheet', 1, 12)} cards on a sheet, with {is.number('lines', 'Lines to write on', 0, 6)} lines to write on,
+          {is.number('onSheet', t`Cards on a sheet`, 1, 12)} {t`cards on a sheet, with`} {is.number('lines', t`Lines to write on`, 0, 6)}{' '}
+          {t`lines to write on,`}
         </>
       );
     }
     case 'picture-pages': {
       const is = controls(support, mayEdit, onSet);
-      return <>Large pictures, {is.number('onSheet', 'Pictures on a sheet', 1, 4)} on a sheet,</>;
+      return (
+        <>
+          {t`Large pictures,`} {is.number('onSheet', t`Pictures on a sheet`, 1, 4)} {t`on a sheet,`}
+        </>
+      );
     }
     case 'ways': {
       const is = controls(support, mayEdit, onSet);
       return (
         <>
-          Where {is.number('onSheet', 'Words on a sheet', 2, 12)} words on a sheet are on the student’s boards, {is.text('title', 'Heading', 'no heading')},
+          {t`Where`} {is.number('onSheet', t`Words on a sheet`, 2, 12)} {t`words on a sheet are on the student’s boards,`}{' '}
+          {is.text('title', t`Heading`, t`no heading`)},
         </>
       );
     }
@@ -88,8 +96,8 @@ export function ShortSentence({
       const is = controls(support, mayEdit, onSet);
       return (
         <>
-          Cards of {is.length('side', 'Side of a card')},{' '}
-          {is.choice('match', 'What makes a pair', { SAME: 'each word twice', PICTURE_WORD: 'the picture and its word' })},
+          {t`Cards of`} {is.length('side', t`Side of a card`)},{' '}
+          {is.choice('match', t`What makes a pair`, { SAME: t`each word twice`, PICTURE_WORD: t`the picture and its word` })},
         </>
       );
     }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { Checkbox, Modal } from 'antd';
 import { useState } from 'react';
 import type { ListedWord } from '../../api/types';
@@ -48,11 +49,11 @@ export function WordPictures({
   return (
     <Modal
       open
-      title={`Pictures for ${word.text || 'this word'}`}
+      title={t`Pictures for ${word.text || t`this word`}`}
       onCancel={onClose}
       width={820}
-      okText="Keep"
-      cancelText="Leave it"
+      okText={t`Keep`}
+      cancelText={t`Leave it`}
       onOk={() => void keep()}
       confirmLoading={photo.busy}
       okButtonProps={photo.finish}
@@ -61,20 +62,18 @@ export function WordPictures({
         <PictureSearch
           word={word.text}
           photo={photo}
-          take={adding || pictures.length > 1 ? 'Put it among them' : undefined}
+          take={adding || pictures.length > 1 ? t`Put it among them` : undefined}
           language="en"
           chosen={pictures}
-          note={adding ? ' It is added beside.' : undefined}
+          note={adding ? t` It is added beside.` : undefined}
           onChoose={choose}
         />
         <div>
-          <ul className={css.chosen} aria-label="Pictures of this word">
+          <ul className={css.chosen} aria-label={t`Pictures of this word`}>
             {pictures.map((p, i) => (
               <li key={`${p} ${i}`}>
                 <Pic id={p} collected />
-                <button type="button" className={parts.dotted} onClick={() => setPictures(pictures.filter((_, at) => at !== i))}>
-                  take away
-                </button>
+                <button type="button" className={parts.dotted} onClick={() => setPictures(pictures.filter((_, at) => at !== i))}>{t`take away`}</button>
               </li>
             ))}
           </ul>
@@ -86,11 +85,9 @@ export function WordPictures({
               disabled={pictures.length >= MOST || pictures.length === 0}
               onClick={() => setAdding(!adding)}
             >
-              {adding ? 'replace instead' : 'add another picture'}
+              {adding ? t`replace instead` : t`add another picture`}
             </button>
-            <Checkbox checked={not} onChange={(e) => setNot(e.target.checked)}>
-              crossed out: not this
-            </Checkbox>
+            <Checkbox checked={not} onChange={(e) => setNot(e.target.checked)}>{t`crossed out: not this`}</Checkbox>
           </div>
         </div>
       </div>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { DndContext, MouseSensor, pointerWithin, TouchSensor, useDraggable, useDroppable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { Input } from 'antd';
 import { useState, type KeyboardEvent, type MouseEvent, type ReactNode, type SyntheticEvent, type TouchEvent } from 'react';
@@ -14,9 +15,12 @@ import parts from '../../shell/parts.module.css';
 const TIMES = [0, 1, 2, 3, 4, 5, 6, 8, 10, 12, 20];
 /** Those pictures have names in, by their English names. */
 const LANGUAGES: Record<string, string> = {
-  none: 'one language',
+  none: t`one language`,
   ...Object.fromEntries(
-    ['Arabic', 'Chinese', 'French', 'German', 'Polish', 'Portuguese', 'Spanish', 'Turkish', 'Ukrainian', 'Vietnamese'].map((l) => [l, `two, also ${l}`]),
+    [t`Arabic`, t`Chinese`, t`French`, t`German`, t`Polish`, t`Portuguese`, t`Spanish`, t`Turkish`, t`Ukrainian`, t`Vietnamese`].map((l) => [
+      l,
+      t`two, also ${l}`,
+    ]),
   ),
 };
 /** In a field one marks letters, and in a menu that opens over the row one chooses. */
@@ -66,23 +70,23 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
     <DndContext
       sensors={sensors}
       collisionDetection={pointerWithin}
-      accessibility={{ screenReaderInstructions: { draggable: 'Alt and arrows move a word.' }, announcements: SILENT }}
+      accessibility={{ screenReaderInstructions: { draggable: t`Alt and arrows move a word.` }, announcements: SILENT }}
       onDragEnd={dropped}
     >
-      <ol className={css.rows} aria-label="Words of the list">
+      <ol className={css.rows} aria-label={t`Words of the list`}>
         {words.map((word, i) => (
           <Row
             key={word.id}
             word={word}
             mayEdit={mayEdit}
-            label={`${word.not ? 'not ' : ''}${word.text || 'a picture'}, ${i + 1} of ${words.length}, printed ${word.times} times`}
+            label={t`${word.not ? 'not ' : ''}${word.text || t`a picture`}, ${i + 1} of ${words.length}, printed ${word.times} times`}
             onKeyDown={(e) => keys(e, word, i)}
           >
             <span className={css.number}>{i + 1}</span>
             <button
               type="button"
               className={css.pic}
-              aria-label={`Pictures for ${word.text || 'this word'}`}
+              aria-label={t`Pictures for ${word.text || t`this word`}`}
               disabled={!mayEdit}
               onClick={() => setChoosing(word)}
             >
@@ -94,15 +98,15 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
             </button>
             <span className={css.text}>
               <DottedText
-                label={`Text of ${word.text}`}
+                label={t`Text of ${word.text}`}
                 value={word.text}
-                shown={word.text || 'no text'}
+                shown={word.text || t`no text`}
                 disabled={!mayEdit}
                 onKeep={(text) => change({ ...word, text })}
               />
               {view.second && (
                 <DottedText
-                  label={`${word.text} in ${view.second.language}`}
+                  label={t`${word.text} in ${view.second.language}`}
                   value={word.second ?? ''}
                   shown={word.second ?? `${view.second.language}?`}
                   disabled={!mayEdit}
@@ -111,9 +115,9 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
               )}
             </span>
             <DottedChoice
-              label={`How often ${word.text} is printed`}
+              label={t`How often ${word.text} is printed`}
               disabled={!mayEdit}
-              items={TIMES.map((n) => ({ key: String(n), label: n === 0 ? 'keep it, print none' : `×${n}` }))}
+              items={TIMES.map((n) => ({ key: String(n), label: n === 0 ? t`keep it, print none` : `×${n}` }))}
               onChoose={(n) => change({ ...word, times: Number(n) })}
             >
               ×{word.times}
@@ -122,8 +126,8 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
               <button
                 type="button"
                 className={css.out}
-                aria-label={`Take ${word.text || 'this word'} out`}
-                title="Take it out"
+                aria-label={t`Take ${word.text || t`this word`} out`}
+                title={t`Take it out`}
                 onClick={() => void onAct({ what: 'edit', edit: { type: 'take-out', ids: [word.id] } })}
               >
                 ×
@@ -136,8 +140,8 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
         <AtTheEnd>
           <Input.TextArea
             className={css.type}
-            aria-label="Type or paste words"
-            placeholder="type or paste words …"
+            aria-label={t`Type or paste words`}
+            placeholder={t`type or paste words …`}
             autoSize={{ minRows: 1, maxRows: 6 }}
             autoFocus={words.length === 0}
             value={typed}
@@ -156,12 +160,12 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
           />
         </AtTheEnd>
       )}
-      {mayEdit && <p className={parts.quiet}>One a line, or with commas. Drag to order; Alt and arrows move a word.</p>}
+      {mayEdit && <p className={parts.quiet}>{t`One a line, or with commas. Drag to order; Alt and arrows move a word.`}</p>}
       {mayEdit && words.length > 0 && (
         <p className={parts.quiet}>
-          In{' '}
+          {t`In`}{' '}
           <Choice
-            label="A second language"
+            label={t`A second language`}
             value={view.second?.language ?? 'none'}
             words={LANGUAGES}
             onChoose={(language) =>
@@ -172,9 +176,9 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
             <>
               ,{' '}
               <Choice
-                label="Where the second language stands"
+                label={t`Where the second language stands`}
                 value={view.second.instead ? 'instead' : 'under'}
-                words={{ under: 'under the words', instead: 'instead of the words' }}
+                words={{ under: t`under the words`, instead: t`instead of the words` }}
                 onChoose={(where) => void onAct({ what: 'language', second: { language: view.second!.language, instead: where === 'instead' } })}
               />
             </>

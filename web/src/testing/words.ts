@@ -1,0 +1,3 @@
+import { speak } from '../words/words';
+
+await speak('en');
