@@ -37,13 +37,13 @@ export const removeFact = (student: string, fact: number) =>
 /** The sorts of fact, with what is asked of each. */
 export const SORTS: { what: Fact['what']; name: string; about: string }[] = [
   { what: 'ALLERGY', name: t`an allergy`, about: t`to what` },
-  { what: 'DIET', name: t`a diet`, about: 'which' },
-  { what: 'FOOD_RULE', name: t`a food rule of faith or family`, about: 'which' },
+  { what: 'DIET', name: t`a diet`, about: t`which` },
+  { what: 'FOOD_RULE', name: t`a food rule of faith or family`, about: t`which` },
   { what: 'INTEREST', name: t`an interest`, about: t`in what` },
   { what: 'SCHOOL_YEAR', name: t`the school year`, about: t`its number` },
   { what: 'DIED', name: t`somebody who died`, about: t`the name` },
   { what: 'LEFT', name: t`somebody who left`, about: t`the name` },
-  { what: 'FRIGHTENS', name: t`a place or thing that frightens`, about: 'which' },
+  { what: 'FRIGHTENS', name: t`a place or thing that frightens`, about: t`which` },
 ];
 
 /** Those ticked to begin with: what is sure or likely, is not so already, and no other fact speaks against. */

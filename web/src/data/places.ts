@@ -1,4 +1,4 @@
-import { t } from '@lingui/core/macro';
+import { plural, t } from '@lingui/core/macro';
 import { queryOptions } from '@tanstack/react-query';
 import { answer, client } from '../api/client';
 import type { Comparison, Spot, WordFate } from '../api/types';
@@ -16,17 +16,15 @@ export const comparison = (id: number, version: number, { then, of }: { then?: n
 export const on = (spot: Spot | undefined, board: string) => spot?.board === board;
 
 export const TAGS: Record<WordFate['fate'], string> = {
-  MOVED: 'moved',
+  MOVED: t`moved`,
   REROUTED: t`another way`,
-  NEW: 'new',
-  GONE: 'gone',
-  REPLACED: 'replaced',
+  NEW: t`new`,
+  GONE: t`gone`,
+  REPLACED: t`replaced`,
   HELD: t`not shown now`,
   SHOWN: t`shown now`,
-  KEPT: 'kept',
+  KEPT: t`kept`,
 };
-
-const plural = (n: number, one: string) => (n === 1 ? t`one ${one}` : `${n} ${one}s`);
 
 /** “was on Food, row 2, place 3”; on the same board “was one up, two left”. */
 export function wasAt(word: WordFate, board?: string): string {
@@ -36,8 +34,14 @@ export function wasAt(word: WordFate, board?: string): string {
   const down = is.cell.row - was.cell.row;
   const right = is.cell.column - was.cell.column;
   const steps = [
-    down && `${plural(Math.abs(down), 'row')} ${down > 0 ? t`further up` : t`further down`}`,
-    right && `${plural(Math.abs(right), 'place')} ${right > 0 ? t`further left` : t`further right`}`,
+    down &&
+      (down > 0
+        ? plural(down, { one: 'one row further up', other: '# rows further up' })
+        : plural(-down, { one: 'one row further down', other: '# rows further down' })),
+    right &&
+      (right > 0
+        ? plural(right, { one: 'one place further left', other: '# places further left' })
+        : plural(-right, { one: 'one place further right', other: '# places further right' })),
   ].filter(Boolean);
   return steps.length > 0 ? t`was ${steps.join(', ')}` : t`is reached another way`;
 }

@@ -1,3 +1,3 @@
 import { speak } from '../words/words';
 
-await speak('en');
+await speak('en-GB');

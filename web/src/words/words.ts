@@ -2,8 +2,8 @@ import { i18n, type Messages } from '@lingui/core';
 
 /** Every language there is a file for, such as `en.po`. */
 const LANGUAGES = import.meta.glob<{ messages: Messages }>('./*.po');
-/** Made from English; its numbers and days are written as there. */
-const PSEUDO = 'pseudo';
+/** Made from English, to see what was forgotten; its numbers and days are written as there. As a page’s language it has a name that browsers know. */
+const PSEUDO = 'en-x-pseudo';
 
 let written = 'en-GB';
 
@@ -14,9 +14,9 @@ let written = 'en-GB';
  * @param tag of BCP 47, such as `en-GB`
  */
 export async function speak(tag: string) {
-  const language = tag.split('-')[0];
+  const language = tag === PSEUDO ? 'pseudo' : tag.split('-')[0];
   const file = LANGUAGES[`./${language}.po`] ?? LANGUAGES['./en.po'];
-  if (language !== PSEUDO) written = tag;
+  if (tag !== PSEUDO) written = tag;
   i18n.loadAndActivate({ locale: language, locales: [written], messages: (await file()).messages });
 }
 

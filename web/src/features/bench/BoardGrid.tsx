@@ -291,5 +291,5 @@ const dragOn = (drag: Drag | undefined, cell: Cell) =>
 function name(button: Button | undefined, cell: Cell, overlay?: Overlay): string {
   if (!button) return overlay?.told ? t`empty, ${spoken(cell)}, ${overlay.told}` : t`empty, ${spoken(cell)}`;
   const opens = overlay?.told ? `, ${overlay.told}` : button.leads.type === 'opens' ? t`, opens a board` : '';
-  return `${button.label || 'picture'}, ${spoken(cell)}${opens}`;
+  return `${button.label || t`picture`}, ${spoken(cell)}${opens}`;
 }

@@ -149,7 +149,7 @@ export function ButtonSentence({
             items={[
               { key: 'label', label: t`its own label` },
               { key: 'words', label: t`other words…` },
-              { key: 'nothing', label: 'nothing' },
+              { key: 'nothing', label: t`nothing` },
             ]}
             onChoose={(key) =>
               key === 'words' ? setWording(true) : give({ type: 'give-words', ...on, says: { type: key === 'label' ? 'label' : 'nothing' } })

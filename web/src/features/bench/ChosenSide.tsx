@@ -51,7 +51,7 @@ export function ChosenSide({
               key: k.kind,
               label: (
                 <span className={drawn.kindChoice}>
-                  <KindMark kind={k.kind} /> {words(k.sentence)}
+                  <KindMark kind={k.kind} /> {k.many}
                 </span>
               ),
             })),
@@ -68,7 +68,7 @@ export function ChosenSide({
           label={t`Change what all say`}
           items={[
             { key: 'label', label: t`its own label` },
-            { key: 'nothing', label: 'nothing' },
+            { key: 'nothing', label: t`nothing` },
           ]}
           onChoose={(key) => each((on) => ({ type: 'give-words', ...on, says: { type: key as 'label' | 'nothing' } }))}
         >
@@ -112,13 +112,12 @@ export function ChosenSide({
 }
 
 const same = <T,>(values: T[]) => values.every((v) => v === values[0]);
-const words = (sentence: string) => sentence.replace(/^an? (.*) word$/, '$1 words');
-const SAYS = { label: t`its own label`, words: t`other words`, nothing: 'nothing' };
+const SAYS = { label: t`its own label`, words: t`other words`, nothing: t`nothing` };
 
 function kindOfAll(buttons: Button[]) {
   if (!same(buttons.map((b) => b.kind))) return t`of different kinds`;
   const kind = kinds.find((k) => k.kind === buttons[0]?.kind);
-  return kind ? words(kind.sentence) : t`no words`;
+  return kind ? kind.many : t`no words`;
 }
 
 const saysOfAll = (buttons: Button[]) => (same(buttons.map((b) => b.says.type)) ? SAYS[buttons[0]?.says.type ?? 'label'] : t`something different`);

@@ -21,7 +21,7 @@ export function CopyOnto({
   onEdit: (edit: Intention) => void;
   children: React.ReactNode;
 }) {
-  const kind = kinds.find((k) => k.kind === button.kind)?.sentence.replace(/^an? (.*) word$/, '$1 words');
+  const kind = kinds.find((k) => k.kind === button.kind)?.many;
   const items = [
     ...(chosen.length > 0 ? [{ key: 'CHOSEN', label: t`the ${chosen.length} chosen with it` }] : []),
     { key: 'BOARD', label: t`this board` },

@@ -47,6 +47,6 @@ function UndoAndRedo({ steps, onStep }: { steps?: Steps; onStep: (what: 'undo' |
 
 /** Only one's own changes can be taken back, so nobody is named. */
 function stepTitle(what: 'undo' | 'redo', version?: Version): string {
-  const word = what === 'undo' ? t`Undo` : t`Redo`;
-  return version ? t`${word}: you ${version.summary}` : t`Nothing of yours to ${word.toLowerCase()}`;
+  if (what === 'undo') return version ? t`Undo: you ${version.summary}` : t`Nothing of yours to undo`;
+  return version ? t`Redo: you ${version.summary}` : t`Nothing of yours to redo`;
 }

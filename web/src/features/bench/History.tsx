@@ -159,7 +159,7 @@ function Side({ title, board, differing, none }: { title: string; board?: Board 
   return (
     <figure>
       <figcaption>{title}</figcaption>
-      {board ? <BoardPicture board={board} label={`${board.name}, ${title.toLowerCase()}`} marked={differing} /> : <p className={parts.quiet}>{none}</p>}
+      {board ? <BoardPicture board={board} label={`${board.name}: ${title}`} marked={differing} /> : <p className={parts.quiet}>{none}</p>}
     </figure>
   );
 }

@@ -12,7 +12,7 @@ import drawn from '../../drawn/drawn.module.css';
 export function KindPapers({ whole, onEdit }: { whole: Looks; onEdit: (edit: Intention) => void }) {
   return (
     <ul className={looks.kindPapers} aria-label={t`Papers of kinds`}>
-      {kinds.map(({ kind, sentence }) => (
+      {kinds.map(({ kind, sentence, short }) => (
         <li key={kind}>
           <Dropdown
             trigger={['click']}
@@ -30,7 +30,7 @@ export function KindPapers({ whole, onEdit }: { whole: Looks; onEdit: (edit: Int
           >
             <button type="button" className={drawn.kindChoice} aria-label={t`Paper of ${sentence}`}>
               <i style={{ background: whole.papers[kind] ?? WHITE.colour }} />
-              <KindMark kind={kind} /> {sentence.replace(/^an? | word$/g, '')}
+              <KindMark kind={kind} /> {short}
             </button>
           </Dropdown>
         </li>

@@ -102,4 +102,4 @@ export function LeadsChooser({
 }
 
 const way = (board: BoardLine, view: VocabularyView) =>
-  board.route ? board.route.map((tap) => view.boards.find((b) => b.id === tap.board)?.name ?? '?').join(', ') || 'home' : t`no tap leads there`;
+  board.route ? board.route.map((tap) => view.boards.find((b) => b.id === tap.board)?.name ?? '?').join(', ') || t`home` : t`no tap leads there`;

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro';
 import { papers } from '../../drawn/looks';
 import { palette } from '../../theme';
 import looks from './looks.module.css';
@@ -78,4 +79,4 @@ export const EDGES = Object.entries({
   wine: palette.held,
 }).map(([name, colour]) => ({ name, colour: colour.toLowerCase() }));
 
-export const WHITE = { name: 'white', colour: palette.white.toLowerCase() };
+export const WHITE = { name: t`white`, colour: palette.white.toLowerCase() };

@@ -59,7 +59,7 @@ export function LookSide({
         value={level}
         onChange={(value) => setLevel(value as Level)}
         options={[
-          ...(buttons.length > 0 ? [{ value: 'buttons', label: buttons.length === 1 ? buttons[0].label || 'picture' : t`${buttons.length} buttons` }] : []),
+          ...(buttons.length > 0 ? [{ value: 'buttons', label: buttons.length === 1 ? buttons[0].label || t`picture` : t`${buttons.length} buttons` }] : []),
           { value: 'board', label: t`this board` },
           { value: 'all', label: t`all boards` },
         ]}
@@ -85,9 +85,9 @@ export function LookSide({
           label={t`Thickness of the edge`}
           value={is.edge ?? 0}
           of={[
-            [0, 'thin'],
-            [3, 'thick'],
-            [6, 'thicker'],
+            [0, t`thin`],
+            [3, t`thick`],
+            [6, t`thicker`],
           ]}
           onChoose={(v) => set('edge', 'EDGE', v === 0 ? undefined : v)}
         />
@@ -97,10 +97,10 @@ export function LookSide({
           label={t`Place of the label`}
           value={is.label}
           of={[
-            ['BELOW', 'below'],
-            ['ABOVE', 'above'],
-            ['BESIDE', 'beside'],
-            ['NONE', 'none'],
+            ['BELOW', t`below`],
+            ['ABOVE', t`above`],
+            ['BESIDE', t`beside`],
+            ['NONE', t`none`],
           ]}
           onChoose={(v) => set('label', 'LABEL', v)}
         />
@@ -110,9 +110,9 @@ export function LookSide({
           label={t`Size of the picture`}
           value={is.picture}
           of={[
-            [50, 'smaller'],
-            [70, 'usual'],
-            [85, 'larger'],
+            [50, t`smaller`],
+            [70, t`usual`],
+            [85, t`larger`],
           ]}
           onChoose={(v) => set('picture', 'PICTURE', v)}
         />
@@ -122,9 +122,9 @@ export function LookSide({
           label={t`Corners`}
           value={is.corner}
           of={[
-            [0, 'square'],
-            [8, 'usual'],
-            [25, 'round'],
+            [0, t`square`],
+            [8, t`usual`],
+            [25, t`round`],
           ]}
           onChoose={(v) => set('corner', 'CORNER', v)}
         />
@@ -147,9 +147,9 @@ export function LookSide({
               label={t`Gap between cells`}
               value={is.gap}
               of={[
-                [2, 'small'],
-                [9, 'usual'],
-                [20, 'wide'],
+                [2, t`small`],
+                [9, t`usual`],
+                [20, t`wide`],
               ]}
               onChoose={(v) => set('gap', 'GAP', v)}
             />

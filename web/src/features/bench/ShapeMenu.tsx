@@ -29,9 +29,11 @@ export function ShapeMenu({ board, cell, button, onTry }: { board: Board; cell: 
   ];
 
   function line(axis: Axis): Item[] {
-    const [one, at, count] = axis === 'ROWS' ? ['row', cell.row, board.rows] : ['column', cell.column, board.columns];
+    const [one, at, count] = axis === 'ROWS' ? [t`row`, cell.row, board.rows] : [t`column`, cell.column, board.columns];
     const [before, after, up, down, more, less] =
-      axis === 'ROWS' ? ['above', 'below', 'up', 'down', 'higher', 'lower'] : ['before', 'behind', t`to the front`, t`to the back`, 'wider', 'narrower'];
+      axis === 'ROWS'
+        ? [t`above`, t`below`, t`up`, t`down`, t`higher`, t`lower`]
+        : [t`before`, t`behind`, t`to the front`, t`to the back`, t`wider`, t`narrower`];
     return [
       { label: t`put in a ${one} at the end: nothing moves`, intention: { type: 'insert-line', ...on, axis, at: count } },
       { label: t`put in a ${one} ${before} this one`, intention: { type: 'insert-line', ...on, axis, at } },

@@ -3,7 +3,7 @@ import { Modal } from 'antd';
 import dialogs from './dialogs.module.css';
 
 const KEYS: [string, string][] = [
-  ['arrows', t`go from cell to cell`],
+  [t`arrows`, t`go from cell to cell`],
   [t`Tab, Shift Tab`, t`the next cell, the one before; past the ends they leave the board`],
   [t`a letter on a cell`, t`begins a word in the word line`],
   [t`Enter on an empty cell`, t`goes to the word line`],

@@ -22,7 +22,7 @@ export function WayTo({ view, boardId, cell, onEdit }: { view: VocabularyView; b
       filterSort={startsFirst}
       value={null}
       options={[
-        { label: 'boards', options: view.boards.filter((b) => b.id !== boardId).map((b) => ({ value: `board:${b.id}`, label: b.name })) },
+        { label: t`boards`, options: view.boards.filter((b) => b.id !== boardId).map((b) => ({ value: `board:${b.id}`, label: b.name })) },
         ...(others.length > 0 ? [{ label: t`whole vocabularies`, options: others.map((v) => ({ value: `vocabulary:${v.vocabulary}`, label: v.name })) }] : []),
       ]}
       onSelect={(value: string | null) => {

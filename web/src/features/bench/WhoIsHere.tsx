@@ -13,7 +13,7 @@ export function WhoIsHere({ here, view, board, onGo }: { here: Here[]; view: Voc
     <span className={bench.whoIsHere} role="status" aria-label={t`Who else is here`}>
       {others.map((h) => {
         const on = view.boards.find((b) => b.id === h.board);
-        const where = h.board === board ? t`on this board` : on ? t`on ${on.name}` : 'here';
+        const where = h.board === board ? t`on this board` : on ? t`on ${on.name}` : t`here`;
         return (
           <button
             key={`${h.account} ${h.board}`}

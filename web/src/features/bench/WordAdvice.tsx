@@ -34,7 +34,9 @@ function told(way: WayOn): string {
     case 'new row':
       return t`in a new row below: no word moves, cells get ${mm(way.thenMm)} mm high instead of ${mm(way.heightMm)}${way.small ? t`, which many hands miss` : ''}`;
     case 'kept cell':
-      return t`in a kept cell: other boards have ${way.home ? 'home' : 'back'} there, so a hand that goes ${way.home ? 'home' : 'back'} twice would say it`;
+      return way.home
+        ? t`in a kept cell: other boards have home there, so a hand that goes home twice would say it`
+        : t`in a kept cell: other boards have back there, so a hand that goes back twice would say it`;
   }
 }
 

@@ -15,7 +15,7 @@ export function says(button: Button): string {
     case 'words':
       return `“${button.says.text}”`;
     case 'nothing':
-      return 'nothing';
+      return t`nothing`;
   }
 }
 

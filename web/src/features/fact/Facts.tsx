@@ -146,7 +146,7 @@ function FactForm({ student, onAdded, onClose }: { student: Props['student']; on
   );
 }
 
-const SURE: Record<Proposal['sure'], string> = { SURE: 'sure', LIKELY: 'likely', PERHAPS: 'perhaps' };
+const SURE: Record<Proposal['sure'], string> = { SURE: t`sure`, LIKELY: t`likely`, PERHAPS: t`perhaps` };
 
 /** The words a fact is about, to be ticked. */
 function Proposed({

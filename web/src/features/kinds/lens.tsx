@@ -11,8 +11,8 @@ import bench from '../../shell/bench.module.css';
 export const kindsLens: Lens = (_, board) =>
   new Map(
     board.buttons.map((b) => {
-      const kind = kinds.find((k) => k.kind === b.kind)?.sentence.replace(/^an? | word$/g, '');
-      return [keyOf(b.cell), kind ? { classes: [], note: kind, told: t`${kind} word` } : { classes: ['silentWord'] }];
+      const kind = kinds.find((k) => k.kind === b.kind);
+      return [keyOf(b.cell), kind ? { classes: [], note: kind.short, told: kind.bare } : { classes: ['silentWord'] }];
     }),
   );
 
@@ -21,10 +21,10 @@ function KindsSide({ board }: { board: Board }) {
     <section className={bench.findings} aria-label={t`Kinds`}>
       <h3>{t`Kinds on this board`}</h3>
       <ul className={bench.lensList}>
-        {kinds.map(({ kind, sentence }) => (
+        {kinds.map(({ kind, bare }) => (
           <li key={kind}>
             <span>
-              <KindMark kind={kind} /> {sentence.replace(/^an? /, '')}
+              <KindMark kind={kind} /> {bare}
             </span>
             <span>{board.buttons.filter((b) => b.kind === kind).length}</span>
           </li>

@@ -2,7 +2,7 @@ import { t } from '@lingui/core/macro';
 import '@xyflow/react/dist/base.css';
 import { Background, Controls, Handle, NodeToolbar, Position, ReactFlow, type Edge, type Node, type NodeProps } from '@xyflow/react';
 import { useQuery } from '@tanstack/react-query';
-import { createContext, useContext, useMemo, useState } from 'react';
+import { createContext, useContext, useMemo, useState, useCallback } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { sentence } from '../../api/client';
 import type { Intention, MapNode, VocabularyView } from '../../api/types';
@@ -64,12 +64,20 @@ export default function MapPage() {
       })),
     [map.data],
   );
+  const called = useCallback((board: string) => map.data?.nodes.find((n) => n.board === board)?.name ?? '', [map.data]);
   const edges = useMemo(
     () =>
       (map.data?.links ?? [])
         .filter((l) => l.shortest || looked === l.from || looked === l.to)
-        .map((l): Edge => ({ id: `${l.from} ${l.to}`, source: l.from, target: l.to, className: l.shortest ? css.way : css.other, focusable: false })),
-    [map.data, looked],
+        .map((l): Edge => ({
+          id: `${l.from} ${l.to}`,
+          source: l.from,
+          target: l.to,
+          className: l.shortest ? css.way : css.other,
+          focusable: false,
+          ariaLabel: t`A way from ${called(l.from)} to ${called(l.to)}`,
+        })),
+    [map.data, looked, called],
   );
   const around = useMemo(
     (): Around => ({ looked, view: view.data, linking, onLinking: setLinking, onFold: fold, onEdit: (made) => edit(made, view.data?.version ?? 0) }),
@@ -105,6 +113,7 @@ export default function MapPage() {
                 nodes={nodes}
                 edges={edges}
                 nodeTypes={KINDS}
+                ariaLabelConfig={SAID}
                 fitView
                 fitViewOptions={{ maxZoom: 1, padding: 0.08 }}
                 minZoom={0.1}
@@ -174,6 +183,16 @@ function MapBoard({ data: { node } }: NodeProps<Node<Shown>>) {
   );
 }
 
+/** What the library says by itself, of what a map of boards can do. */
+const SAID = {
+  'node.a11yDescription.default': '',
+  'node.a11yDescription.keyboardDisabled': '',
+  'edge.a11yDescription.default': '',
+  'controls.ariaLabel': t`Look closer or from further off`,
+  'controls.zoomIn.ariaLabel': t`Closer`,
+  'controls.zoomOut.ariaLabel': t`Further off`,
+  'controls.fitView.ariaLabel': t`All of it`,
+};
 const KINDS = { board: MapBoard };
 
 /** The same for keyboard and screen reader. */

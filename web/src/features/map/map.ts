@@ -32,7 +32,7 @@ export function trouble(node: MapNode): string {
     .join(', ');
 }
 
-export const farAway = (node: MapNode) => (node.taps < 0 ? '' : node.taps === 0 ? 'home' : plural(node.taps, { one: '# tap', other: '# taps' }));
+export const farAway = (node: MapNode) => (node.taps < 0 ? '' : node.taps === 0 ? t`home` : plural(node.taps, { one: '# tap', other: '# taps' }));
 
 /** Folded boards once one is folded or opened. */
 export const toggled = (nodes: MapNode[], board: string): string[] => {

@@ -24,7 +24,7 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
       </div>
       <h2 dir="auto">{data.name}</h2>
       <p className={parts.quiet}>
-        {kind.sentence.replace(/^an? /, '')} <KindMark kind={data.kind} />
+        {kind.bare} <KindMark kind={data.kind} />
         {data.categories.length > 0 && ` · ${data.categories.slice(0, 3).join(', ')}`}
       </p>
       {data.also.length > 0 && <p>{t`Also for ${data.also.slice(0, 6).join(', ')}`}</p>}

@@ -8,13 +8,20 @@ import css from './pictures.module.css';
 const looks: Record<Appearance['look'], string> = { COLOUR: t`in colour`, CONTRAST: t`black on white` };
 const tones: Record<Appearance['tone'], string> = {
   YELLOW: t`yellow, like nobody`,
-  LIGHT: 'light',
+  LIGHT: t`light`,
   MEDIUM_LIGHT: t`medium light`,
-  MEDIUM: 'medium',
+  MEDIUM: t`medium`,
   MEDIUM_DARK: t`medium dark`,
-  DARK: 'dark',
+  DARK: t`dark`,
 };
-const hairs: Record<Appearance['hair'], string> = { USUAL: t`as usual for the skin`, BLACK: 'black', BROWN: 'brown', FAIR: 'fair', RED: 'red', GREY: 'grey' };
+const hairs: Record<Appearance['hair'], string> = {
+  USUAL: t`as usual for the skin`,
+  BLACK: t`black`,
+  BROWN: t`brown`,
+  FAIR: t`fair`,
+  RED: t`red`,
+  GREY: t`grey`,
+};
 const choices = <K extends string>(words: Record<K, string>) => (Object.keys(words) as K[]).map((value) => ({ value, label: words[value] }));
 
 /** How pictures look to a student: the look, and the skin and hair of people in them, with a sample that follows. */

@@ -36,15 +36,13 @@ export function Outside({ word, onKept }: { word: string; onKept?: (picture: str
       {!asked ? (
         <p>
           {t`Not here?`} <button type="button" className={parts.dotted} onClick={() => setAsked(true)}>{t`look outside for “${word}”`}</button>{' '}
-          <span className={parts.quiet}>{t`(${service.data.service.replace(/^The /, 'the ')}; only the word is sent)`}</span>
+          <span className={parts.quiet}>{t`${service.data.service}: only the word is sent`}</span>
         </p>
       ) : (
         <>
           <h2>{t`From outside`}</h2>
           <div aria-live="polite">
-            {found.isFetching && (
-              <p className={parts.quiet}>{t`Asking ${service.data.service.replace(/^The /, 'the ')} … this can take some seconds. You can go on meanwhile.`}</p>
-            )}
+            {found.isFetching && <p className={parts.quiet}>{t`${service.data.service} is asked … this can take some seconds. You can go on meanwhile.`}</p>}
             {found.isError && !found.isFetching && (
               <Alert type="warning" showIcon title={sentence(found.error)} action={<Button onClick={() => void found.refetch()}>{t`Try again`}</Button>} />
             )}

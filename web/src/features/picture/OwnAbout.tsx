@@ -25,7 +25,7 @@ export function About({
       open
       title={title}
       onCancel={onClose}
-      okText={t`Take ${files.length === 1 ? 'it' : 'them'} in`}
+      okText={files.length === 1 ? t`Take it in` : t`Take them in`}
       cancelText={t`Leave it`}
       okButtonProps={{ disabled: missing !== '' }}
       onOk={() => onTake(facts, facts.words)}

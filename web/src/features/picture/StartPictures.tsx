@@ -50,7 +50,7 @@ export function StartPictures({
           lately.data.recent.length > 0 &&
           (
             [
-              ['last', lately.data.recent],
+              [t`last`, lately.data.recent],
               [t`most often`, lately.data.often],
             ] as const
           ).map(([words, pictures]) => (

@@ -27,7 +27,7 @@ export function fixedQuestions(phones: Phone[]): { label: string; options: { val
       options: ['CV', 'VC', 'CVC', 'CCVC', 'CVCC', 'CCV', 'CVCV', 'CVCVC'].map((s) => ({ value: `SHAPE ${s}`, label: t`has the shape ${s}` })),
     },
     {
-      label: 'syllables',
+      label: t`syllables`,
       options: [1, 2, 3, 4, 5].map((n) => ({ value: `SYLLABLES ${n}`, label: plural(n, { one: 'has # syllable', other: 'has # syllables' }) })),
     },
   ];
@@ -45,7 +45,7 @@ export function questions(said: Said | undefined): { words: string; ask: SoundAs
   const { phones } = said;
   const inside = phones.slice(1, -1).filter((p, i, all) => all.findIndex((q) => q.code === p.code) === i);
   return [
-    { words: 'rhymes', ask: { how: 'RHYMES' } },
+    { words: t`rhymes`, ask: { how: 'RHYMES' } },
     { words: t`starts with ${phones[0].spelt}`, ask: { how: 'STARTS', phone: phones[0].code } },
     { words: t`ends with ${phones.at(-1)!.spelt}`, ask: { how: 'ENDS', phone: phones.at(-1)!.code } },
     ...inside.slice(0, 3).map((p) => ({ words: t`has ${p.spelt} inside`, ask: { how: 'INSIDE' as const, phone: p.code } })),

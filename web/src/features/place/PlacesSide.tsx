@@ -41,7 +41,7 @@ export function ComparedBar({ view, compared, onCompare, flipped, onFlip, mayFli
       label: t`what it is a copy of`,
       options: from?.vocabulary != null ? [{ value: t`of ${from.vocabulary}`, label: t`${from.name}, as it is now` }] : [],
     },
-    { label: 'versions', options: earlier.filter((v) => !v.name).map(option) },
+    { label: t`versions`, options: earlier.filter((v) => !v.name).map(option) },
     {
       label: t`other students`,
       options: rows

@@ -108,7 +108,7 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
             {opens && <button type="button" className={parts.dotted} onClick={() => into({ board: board.id, andOpened: true })}>{t`and all it opens`}</button>}
             <DottedChoice
               label={t`All words of a kind`}
-              items={kinds.map((k) => ({ key: k.kind, label: k.sentence.replace(/^an? (.*) word$/, '$1 words') }))}
+              items={kinds.map((k) => ({ key: k.kind, label: k.many }))}
               onChoose={(kind) => into({ kind: kind as Kind })}
             >{t`all of a kind`}</DottedChoice>
             <button type="button" className={parts.dotted} onClick={() => setTyping(true)}>{t`a list of words`}</button>

@@ -104,8 +104,8 @@ const menuOf = (step: Step, number: number, { plan }: VocabularyView) => [
 ];
 
 function whenOf(step: Step, number: number, at: number): string {
-  if (number === at) return step.began ? t`now, since ${dayOf(step.began)}` : 'now';
-  if (number < at) return step.began ? t`since ${dayOf(step.began)}` : 'shown';
+  if (number === at) return step.began ? t`now, since ${dayOf(step.began)}` : t`now`;
+  if (number < at) return step.began ? t`since ${dayOf(step.began)}` : t`shown`;
   return step.planned ? t`planned for ${dayOf(step.planned)}` : t`when ready`;
 }
 

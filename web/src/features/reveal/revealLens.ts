@@ -20,9 +20,9 @@ export const revealLens =
             keyOf(b.cell),
             {
               classes: why ? ['waitingWord'] : [],
-              badge: why === 'HELD' ? { text: 'held', paper: 'held' } : badge,
+              badge: why === 'HELD' ? { text: t`held`, paper: 'held' } : badge,
               note: why === 'NOTHING_BEHIND' ? t`nothing yet` : undefined,
-              told: whyKept(plan, b, why) ?? (number > 0 ? t`shown since step ${number}` : 'shown'),
+              told: whyKept(plan, b, why) ?? (number > 0 ? t`shown since step ${number}` : t`shown`),
             },
           ];
         }),

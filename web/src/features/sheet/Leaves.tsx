@@ -11,7 +11,7 @@ export function Leaves({
   page,
   of,
   label,
-  what = 'sheet',
+  what = t`sheet`,
   onPage,
   over,
   children,

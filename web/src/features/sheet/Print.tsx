@@ -87,7 +87,7 @@ export default function Print() {
         <p className={css.setUp}>
           {setup.reach === 'ALL' ? '' : <strong>{line.name} </strong>}
           {c.choice('reach', t`Which boards`, {
-            ONE: 'alone',
+            ONE: t`alone`,
             OPENED: several && boards > 1 ? t`and what it opens (${boards} boards)` : t`and what it opens`,
             ALL: several && boards > 1 ? t`all ${boards} boards` : t`all boards`,
           })}
@@ -99,7 +99,7 @@ export default function Print() {
               {c.choice('size', t`How large`, {
                 SCREEN: t`as large as on ${whose}`,
                 PAGE: t`as large as the page allows`,
-                SCALED: 'scaled',
+                SCALED: t`scaled`,
               })}
               {setup.size === 'SCALED' && (
                 <>

@@ -146,7 +146,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
                 className={kept[b.id] && model === 'waiting words faint' ? `${drawn.cell} ${css.faint}` : drawn.cell}
                 onClick={() => press(b)}
                 style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}
-                aria-label={b.label || (b.says.type === 'words' ? b.says.text : 'picture')}
+                aria-label={b.label || (b.says.type === 'words' ? b.says.text : t`picture`)}
               >
                 <Card button={b} />
               </button>

@@ -76,7 +76,7 @@ export function ForClass({ view, onAct }: { view: WordList; onAct: (act: Act) =>
             aria-label={t`Students and what differs`}
             value={table}
             onChange={(e) => setTable(e.target.value)}
-            placeholder={t`name, ${first?.text ?? 'swim'}, ${second?.text ?? 'read'}
+            placeholder={t`name, ${first?.text ?? t`swim`}, ${second?.text ?? t`read`}
 Ilse, dance,
 Tomasz, , sing`}
           />

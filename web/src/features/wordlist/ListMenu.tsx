@@ -93,7 +93,7 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
       {credits && <Credits of={creditsOfList(view.id)} name={view.name} onClose={() => setCredits(false)} />}
       {putting && (
         <PutOnBoard
-          words={view.words.map((w) => ({ word: w.text || 'picture', picture: w.pictures[0] }))}
+          words={view.words.map((w) => ({ word: w.text || t`picture`, picture: w.pictures[0] }))}
           suggested={view.name}
           onClose={() => setPutting(false)}
         />

@@ -41,12 +41,12 @@ function StripSentence({ support, mayEdit, onSet }: Of<Named<'strip'>>) {
   const is = controls(support, mayEdit, onSet);
   return (
     <>
-      {t`A strip`} {is.yes('standing', t`Which way it goes`, 'down', 'across')},{' '}
+      {t`A strip`} {is.yes('standing', t`Which way it goes`, t`down`, t`across`)},{' '}
       {is.number('inRow', t`How many in a row; 0 for as many as fit`, 0, 30, support.inRow === 0 ? t`as many as fit` : String(support.inRow))}{' '}
       {t`in a row, each`} {is.length('side', t`Side of each picture`)} {t`wide, with`}{' '}
       {is.choice('heads', t`What stands over each`, {
         NONE: t`nothing over them`,
-        NUMBERS: 'numbers',
+        NUMBERS: t`numbers`,
         CLOCK: t`clock times`,
         PARTS: t`parts of the day`,
         NOW_NEXT: t`“now” and “next”`,
@@ -169,7 +169,7 @@ function GridSentence({ support, mayEdit, onSet }: Of<Named<'grid'>>) {
       <DottedText
         label={t`Cells that stay empty, by number`}
         value={empty}
-        shown={empty || 'none'}
+        shown={empty || t`none`}
         disabled={!mayEdit}
         onKeep={(text) => onSet({ ...support, empty: (text.match(/\d+/g) ?? []).map((n) => Number(n) - 1) })}
       />{' '}

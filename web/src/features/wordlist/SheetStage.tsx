@@ -32,7 +32,7 @@ export function SheetStage({
   const to = Math.min(range?.to ?? sheets.pages, sheets.pages);
   const all = from === 1 && to === sheets.pages;
   const pdf = `/api/lists/${view.id}/support.pdf?version=${view.version}&from=${from}&to=${to}`;
-  const what = page.back ? 'back' : sheets.pages > sheets.sheets ? 'side' : 'sheet';
+  const what = page.back ? t`back` : sheets.pages > sheets.sheets ? t`side` : t`sheet`;
 
   return (
     <>

@@ -3,7 +3,7 @@ import { controls } from '../sheet';
 import type { Of, Named } from './sentenceOf';
 import { papers } from '../../drawn/looks';
 
-const BEFORE = 'three';
+const BEFORE = t`three`;
 /** A paper of which a scale has the strengths. */
 const STRENGTHS: Record<string, string> = {
   '': t`all white`,
@@ -18,11 +18,11 @@ export function ShortSentence({
 }: Of<Named<'first-then' | 'choices' | 'token-board' | 'rules' | 'feelings-scale' | 'conversation-cards' | 'pairs' | 'picture-pages' | 'ways'>>) {
   switch (support.type) {
     case 'first-then': {
-      const pairs = support.onSheet === 1 ? 'pair' : 'pairs';
+      const pairs = support.onSheet === 1 ? t`pair` : t`pairs`;
       const is = controls(support, mayEdit, onSet);
       return (
         <>
-          {is.text('first', t`Over the first`, 'nothing')} {t`and`} {is.text('then', t`Over the second`, 'nothing')},{' '}
+          {is.text('first', t`Over the first`, t`nothing`)} {t`and`} {is.text('then', t`Over the second`, t`nothing`)},{' '}
           {is.number('onSheet', t`Pairs on a sheet`, 1, 6)} {t`${pairs} on a sheet,`}
         </>
       );
@@ -31,7 +31,7 @@ export function ShortSentence({
       const is = controls(support, mayEdit, onSet);
       return (
         <>
-          {is.number('onSheet', t`How many to choose from`, 2, 8)} {t`to choose from, asked`} {is.text('asked', t`What is asked`, 'nothing')},
+          {is.number('onSheet', t`How many to choose from`, 2, 8)} {t`to choose from, asked`} {is.text('asked', t`What is asked`, t`nothing`)},
         </>
       );
     }
@@ -48,7 +48,7 @@ export function ShortSentence({
       const is = controls(support, mayEdit, onSet);
       return (
         <>
-          {is.number('onSheet', t`Lines on a sheet`, 1, 12)} {t`lines on a sheet,`} {is.yes('numbers', t`Numbers`, 'numbered', t`without numbers`)},{' '}
+          {is.number('onSheet', t`Lines on a sheet`, 1, 12)} {t`lines on a sheet,`} {is.yes('numbers', t`Numbers`, t`numbered`, t`without numbers`)},{' '}
           {is.text('heading', t`Heading`, t`no heading`)},
         </>
       );
@@ -60,7 +60,7 @@ export function ShortSentence({
       return (
         <>
           {t`A scale of`} {is.number('steps', t`Steps`, 3, 10)} {t`steps, the first word lowest,`}{' '}
-          {is.yes('numbers', t`Numbers`, 'numbered', t`without numbers`)},{' '}
+          {is.yes('numbers', t`Numbers`, t`numbered`, t`without numbers`)},{' '}
           {is.choice('colour', t`Colour`, set.colour === BEFORE ? { ...STRENGTHS, [BEFORE]: t`in three colours` } : STRENGTHS)},{' '}
           {is.text('heading', t`Heading`, t`no heading`)},
         </>

@@ -1,8 +1,10 @@
 package org.dwimble.server.notice;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -10,10 +12,23 @@ import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
+import org.springframework.web.servlet.resource.TransformedResource;
 
 /** Serves the client: its files, the library's drawings, and one page for every address a person may reload. */
 @Configuration(proxyBeanMethods = false)
 class Pages implements WebMvcConfigurer {
+    private static final String AS_BUILT = "<html lang=\"en-GB\"";
+
+    private final String language;
+
+    /** @param language of BCP 47, which the page speaks */
+    Pages(@Value("${dwimble.language}") String language) {
+        if (!language.matches("[A-Za-z]{2,8}(-[A-Za-z0-9]{1,8})*")) {
+            throw new IllegalArgumentException("DWIMBLE_LANGUAGE is “" + language + "”; it must be a language tag such as en-GB. Nothing was started.");
+        }
+        this.language = language.equals("pseudo") ? "en-x-pseudo" : language;
+    }
+
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
         registry.addResourceHandler("/assets/**").addResourceLocations("classpath:/static/assets/")
@@ -23,9 +38,18 @@ class Pages implements WebMvcConfigurer {
                 @Override
                 protected @Nullable Resource getResource(String path, Resource location) throws IOException {
                     boolean page = path.isEmpty() || !path.contains(".") && !path.startsWith("api/") && !path.startsWith("v3/");
-                    return super.getResource(page ? "index.html" : path, location);
+                    return page || path.equals("index.html") ? spoken(super.getResource("index.html", location)) : super.getResource(path, location);
                 }
             });
+    }
+
+    /** The page in the language that is spoken. */
+    private @Nullable Resource spoken(@Nullable Resource page) throws IOException {
+        if (page == null) {
+            return null;
+        }
+        String html = page.getContentAsString(StandardCharsets.UTF_8);
+        return new TransformedResource(page, html.replace(AS_BUILT, "<html lang=\"" + language + "\"").getBytes(StandardCharsets.UTF_8));
     }
 
     @Override

@@ -14,6 +14,7 @@ import java.util.Objects;
 import java.util.Properties;
 import java.util.stream.Collectors;
 import org.dwimble.core.told.Told;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
@@ -22,19 +23,22 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class Wording {
-    private static final Locale LANGUAGE = Locale.ENGLISH;
     /** Before the name of an argument: each of its words in quotation marks, but not what is told of one that has no word. */
     static final String QUOTED = "quoted_";
     private final Map<String, MessageFormat> patterns = new HashMap<>();
 
-    public Wording() {
+    /** @param language of BCP 47, such as {@code en-GB}; English if there are no words in it, {@link Pseudo#TAG} to see what has none */
+    public Wording(@Value("${dwimble.language}") String language) {
+        Locale spoken = Locale.forLanguageTag(language);
+        boolean pseudo = spoken.getLanguage().equals(Pseudo.TAG);
+        Locale rules = pseudo || Wording.class.getResource(spoken.getLanguage() + ".properties") == null ? Locale.ENGLISH : spoken;
         Properties sentences = new Properties();
-        try (Reader in = new InputStreamReader(Wording.class.getResourceAsStream(LANGUAGE.getLanguage() + ".properties"), StandardCharsets.UTF_8)) {
+        try (Reader in = new InputStreamReader(Wording.class.getResourceAsStream(rules.getLanguage() + ".properties"), StandardCharsets.UTF_8)) {
             sentences.load(in);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        sentences.forEach((key, pattern) -> patterns.put((String) key, new MessageFormat((String) pattern, LANGUAGE)));
+        sentences.forEach((key, pattern) -> patterns.put((String) key, new MessageFormat(pseudo ? Pseudo.of((String) pattern) : (String) pattern, rules)));
     }
 
     /** What there are no words for, such as what a later release told, is told as just that: history can always be read. */

@@ -49,7 +49,7 @@ class AskerTest {
     @BeforeEach
     void start() {
         JettyServletWebServerFactory factory = new JettyServletWebServerFactory(0);
-        new Container().guarded(new Wording(), "").customize(factory);
+        new Container().guarded(new Wording("en-GB"), "").customize(factory);
         server = factory.getWebServer(context -> context.addServlet("working", new Working()).addMapping("/*"));
         server.start();
     }

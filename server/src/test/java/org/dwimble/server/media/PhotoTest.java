@@ -70,7 +70,7 @@ class PhotoTest {
         "ID3x | “goat.png” is a sound, not a picture. It was not taken in."})
     void whatIsNoPictureIsSaidInASentence(String file, String sentence) {
         assertThatThrownBy(() -> Photo.take(bytes(file), "goat.png"))
-            .isInstanceOfSatisfying(Refused.class, refused -> assertThat(new Wording().of(refused.told())).isEqualTo(sentence));
+            .isInstanceOfSatisfying(Refused.class, refused -> assertThat(new Wording("en-GB").of(refused.told())).isEqualTo(sentence));
     }
 
     @Test
@@ -86,7 +86,7 @@ class PhotoTest {
         byte[] svg = bytes("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 4 4'><script>1</script><rect width='4' height='4'/></svg>");
         Photo.Taken taken = Photo.take(svg, "a.svg");
         assertThat(new String(taken.bytes())).contains("<rect width=\"4\" height=\"4\"").doesNotContain("script");
-        assertThat(taken.leftOut()).extracting(new Wording()::of).containsExactly("A program in it was taken out.");
+        assertThat(taken.leftOut()).extracting(new Wording("en-GB")::of).containsExactly("A program in it was taken out.");
         assertThatThrownBy(() -> Photo.retouch(taken, new Photo.Retouch(1, 0, 0, 0, 0))).hasMessage("drawing-not-photo");
     }
 

@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 
 class WordingTest {
     private static final Pattern LITERAL = Pattern.compile("\"([a-z]+(?:-[a-z]+)*)\"");
-    private final Wording wording = new Wording();
+    private final Wording wording = new Wording("en-GB");
 
     private static Set<String> literals() throws IOException {
         Set<String> literals = new TreeSet<>();
@@ -58,6 +58,16 @@ class WordingTest {
             }
         }
         return keys;
+    }
+
+    @Test
+    void aLanguageThatIsNoneChangesEveryLetterAndNothingElse() {
+        assertThat(Pseudo.of("moved {count, plural, one {# word} other {# words}} to “{board}”"))
+            .isEqualTo("ḿőőṽééď {count, plural, one {# ŵőőŕď} other {# ŵőőŕďś}} ţőő “{board}”");
+        Wording pseudo = new Wording("pseudo");
+        assertThat(pseudo.patterns().keySet()).isEqualTo(wording.patterns().keySet());
+        assertThat(pseudo.of(Told.of("nothing-here"))).isNotEqualTo(wording.of(Told.of("nothing-here"))).doesNotContainPattern("[A-Za-z]{2}");
+        assertThat(new Wording("xx").of(Told.of("nothing-here"))).as("no such language").isEqualTo(wording.of(Told.of("nothing-here")));
     }
 
     @Test
