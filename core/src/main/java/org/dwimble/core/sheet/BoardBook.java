@@ -24,6 +24,7 @@ import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.route.Ways;
+import org.dwimble.core.told.Told;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -238,14 +239,14 @@ public final class BoardBook {
         Length height = setup.paper().height(setup.lyingDown());
         int start = number * columns * lines;
         Canvas canvas = new Canvas(type);
-        canvas.line("Where the words are", room.x(), room.y().plus(INDEX_TITLE), INDEX_TITLE, false);
+        canvas.line(type.said(Told.of("paper-index")), room.x(), room.y().plus(INDEX_TITLE), INDEX_TITLE, false);
         for (int i = start; i < Math.min(all.size(), start + columns * lines); i++) {
             Length x = room.x().plus(room.width().part(columns).times((i - start) / lines));
             Length y = room.y().plus(INDEX_TITLE.times(2)).plus(INDEX_LINE.times((i - start) % lines + 0.8));
             entry(all.get(i).getKey(), all.get(i).getValue(), x, y, room.width().part(columns).minus(Length.mm(6)), canvas);
         }
         List<Mark> marks = new ArrayList<>(canvas.marks());
-        marks.addAll(Foot.of("page " + (first + number) + " · " + vocabulary.name(), width, height, BoardSheet.EDGE, type));
+        marks.addAll(Foot.of(type.said(Told.of("paper-page", "page", first + number)) + " · " + vocabulary.name(), width, height, BoardSheet.EDGE, type));
         return new Page(width, height, marks, canvas.notes());
     }
 

@@ -151,7 +151,7 @@ public final class BoardSheet {
             notes.add(Told.of("over-several-sheets", "sheets", tiles.size(), "percent", (int) Math.floor(poster.toFit() * setup.scale() * 100)));
         }
         List<Page> pages = new ArrayList<>();
-        tiles.forEach(tile -> pages.add(page(tile.marks(), pages.size(), poster.foot(tile) + size)));
+        tiles.forEach(tile -> pages.add(page(tile.marks(), pages.size(), poster.foot(tile, type) + size)));
         return pages;
     }
 
@@ -159,7 +159,8 @@ public final class BoardSheet {
         Length width = setup.paper.width(setup.lyingDown);
         Length height = setup.paper.height(setup.lyingDown);
         List<Mark> all = new ArrayList<>(drawn);
-        all.addAll(Foot.of((among.first == 0 ? "" : "page " + (among.first + further) + " · ") + foot, width, height, EDGE, type));
+        all.addAll(
+            Foot.of((among.first == 0 ? "" : type.said(Told.of("paper-page", "page", among.first + further)) + " · ") + foot, width, height, EDGE, type));
         return new Page(width, height, all, List.copyOf(new LinkedHashSet<>(notes)));
     }
 
@@ -235,7 +236,7 @@ public final class BoardSheet {
         }
         if (button.leads() instanceof Leads.Opens opens && among.numbers.containsKey(opens.board())) {
             Length small = Length.smaller(side.times(0.11), Length.mm(3.5));
-            String number = "p. " + among.numbers.get(opens.board());
+            String number = type.said(Told.of("paper-page-short", "page", Objects.requireNonNull(among.numbers.get(opens.board()))));
             marks.add(new Mark.Writing(card.right().minus(type.width(number, small)).minus(side.times(0.05)), card.y().plus(small.times(1.15)), small, number,
                 false, !dark, dark));
         }

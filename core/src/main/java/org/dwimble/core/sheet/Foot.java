@@ -5,6 +5,7 @@ import java.util.List;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.text.Text;
+import org.dwimble.core.told.Told;
 import org.jspecify.annotations.Nullable;
 
 /** What stands small at the foot of every sheet: what it is and whose the pictures are, and a line to check the print with a ruler. */
@@ -43,7 +44,7 @@ public final class Foot {
             marks.add(new Mark.Line(from, baseline, right, baseline, false));
             marks.add(new Mark.Line(from, baseline.minus(TICK), from, baseline.plus(TICK), false));
             marks.add(new Mark.Line(right, baseline.minus(TICK), right, baseline.plus(TICK), false));
-            String ruler = "50 mm on paper";
+            String ruler = type.said(Told.of("paper-ruler"));
             marks.add(new Mark.Writing(right.minus(type.width(ruler, TYPE)), baseline.minus(Length.mm(1.6)), TYPE, ruler, false, true, false));
             room = from.minus(margin).minus(Length.mm(4));
         }

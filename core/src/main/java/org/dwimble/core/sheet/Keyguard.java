@@ -37,7 +37,7 @@ public final class Keyguard {
         List<Page> pages = new ArrayList<>();
         for (Poster.Tile tile : tiles) {
             List<Mark> marks = new ArrayList<>(tile.marks());
-            marks.addAll(Foot.of(poster.foot(tile) + footer, width, height, BoardSheet.EDGE, type));
+            marks.addAll(Foot.of(poster.foot(tile, type) + footer, width, height, BoardSheet.EDGE, type));
             pages.add(new Page(width, height, marks, notes));
         }
         return pages;

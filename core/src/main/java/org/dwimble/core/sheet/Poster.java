@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
+import org.dwimble.core.told.Told;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -51,8 +52,9 @@ final class Poster {
     }
 
     /** What stands at the foot of a sheet before everything else: where it goes; nothing if there is one alone. */
-    String foot(Tile tile) {
-        return sheets() == 1 ? "" : "row " + tile.row + ", column " + tile.column + " of " + sheets() + " sheets to glue · ";
+    String foot(Tile tile, Type type) {
+        return sheets() == 1 ? ""
+            : type.said(Told.of("paper-to-glue", "row", tile.row, "column", tile.column, "sheets", sheets())) + " · ";
     }
 
     /** How large it may be drawn to go on one sheet; 1 for as it is. */

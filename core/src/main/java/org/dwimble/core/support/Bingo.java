@@ -7,6 +7,7 @@ import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.sheet.Canvas;
 import org.dwimble.core.sheet.Frame;
+import org.dwimble.core.told.Told;
 
 /**
  * Bingo: a card for each player, no two with the same words, and the list for who calls.
@@ -74,18 +75,18 @@ public record Bingo(int players, int rows, int columns, boolean free, int onShee
                 face.draw(words.get(hand[next++]), cells.at(cell), canvas);
             }
         }
-        canvas.line("game " + number + ", card " + (player + 1), place.x(), place.bottom(), SMALL, true);
+        canvas.line(canvas.type().said(Told.of("paper-bingo-card", "game", number, "card", player + 1)), place.x(), place.bottom(), SMALL, true);
     }
 
     /** Every word, to be called and ticked off. */
     private void caller(Rect room, List<Printed> words, Material of, Sheets sheets) {
-        Rect below = Title.below(room, "To be called");
+        Rect below = Title.below(room, of.type().said(Told.of("paper-called")));
         int columns = 4;
         int rows = Math.max(6, (Math.min(words.size(), 40) + columns - 1) / columns);
         Cells cells = Cells.filling(below, rows, columns, Length.mm(2));
         for (List<Printed> some : Sheets.portions(words, cells.count())) {
             Canvas canvas = new Canvas(of.type());
-            Title.draw(room, "To be called", canvas);
+            Title.draw(room, of.type().said(Told.of("paper-called")), canvas);
             Face face = Face.of(some, w -> cells.at(0), of.page(), canvas);
             for (int i = 0; i < some.size(); i++) {
                 if (!some.get(i).nothing()) {

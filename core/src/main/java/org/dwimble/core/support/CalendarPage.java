@@ -16,6 +16,7 @@ import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.sheet.Canvas;
 import org.dwimble.core.sheet.Frame;
+import org.dwimble.core.sheet.Type;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
@@ -78,13 +79,13 @@ public record CalendarPage(Span span, LocalDate day, int pages, String country, 
     }
 
     private void page(LocalDate from, LocalDate to, DayOfWeek begins, DayLines lines, Rect room, Material of, Canvas canvas) {
-        Rect below = Title.draw(room, title(from, to), canvas);
+        Rect below = Title.draw(room, title(from, to, canvas.type()), canvas);
         LocalDate start = from.with(TemporalAdjusters.previousOrSame(begins));
         int weeks = (int) ((to.toEpochDay() - start.toEpochDay()) / WEEK) + 1;
         Cells cells = Cells.filling(new Rect(below.x(), below.y().plus(HEAD), below.width(), below.height().minus(HEAD)), weeks, WEEK, Length.ZERO);
         for (int column = 0; column < WEEK; column++) {
             Rect over = cells.at(0, column);
-            canvas.write(begins.plus(column).getDisplayName(TextStyle.FULL, Locale.ENGLISH),
+            canvas.write(begins.plus(column).getDisplayName(TextStyle.FULL_STANDALONE, canvas.type().spoken()),
                 new Rect(over.x(), below.y(), over.width(), HEAD).inset(Length.mm(0.8)),
                 HEAD.times(0.6), Canvas.Stand.MIDDLE, false);
         }
@@ -97,10 +98,15 @@ public record CalendarPage(Span span, LocalDate day, int pages, String country, 
         });
     }
 
-    private String title(LocalDate from, LocalDate to) {
-        String month = from.getMonth().getDisplayName(TextStyle.FULL, Locale.ENGLISH);
-        return span == Span.MONTH ? month + " " + from.getYear() : from.getDayOfMonth() + " " + month + " to " + to.getDayOfMonth() + " "
-            + to.getMonth().getDisplayName(TextStyle.FULL, Locale.ENGLISH) + " " + to.getYear();
+    private String title(LocalDate from, LocalDate to, Type type) {
+        return span == Span.MONTH
+            ? type.said(Told.of("paper-month", "month", from.getMonth().getDisplayName(TextStyle.FULL_STANDALONE, type.spoken()), "year",
+                String.valueOf(from.getYear())))
+            : type.said(Told.of("paper-days", "from", day(from, type), "to", day(to, type), "year", String.valueOf(to.getYear())));
+    }
+
+    private static Told day(LocalDate date, Type type) {
+        return Told.of("paper-day", "day", date.getDayOfMonth(), "month", date.getMonth().getDisplayName(TextStyle.FULL, type.spoken()));
     }
 
     private void day(LocalDate date, Rect cell, String called, boolean free, List<String> words, Material of, Canvas canvas) {

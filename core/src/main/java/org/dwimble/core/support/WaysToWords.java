@@ -65,7 +65,8 @@ public record WaysToWords(int onSheet, String title) implements Support {
         Length from = word(band).right();
         if (taps.isEmpty()) {
             canvas.note(Told.of("ways-not-there"));
-            canvas.write("not on the boards", new Rect(from.plus(GAP), band.y(), band.right().minus(from).minus(GAP), band.height()), NAME, Canvas.Stand.MIDDLE,
+            canvas.write(canvas.type().said(Told.of("paper-not-there")), new Rect(from.plus(GAP), band.y(), band.right().minus(from).minus(GAP), band.height()),
+                NAME, Canvas.Stand.MIDDLE,
                 false, false);
             return;
         }

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.AbstractList;
 import java.util.List;
+import java.util.Locale;
 import org.apache.fontbox.ttf.CmapLookup;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
@@ -15,6 +16,8 @@ import org.dwimble.core.sheet.FittedLabel;
 import org.dwimble.core.sheet.Mark;
 import org.dwimble.core.sheet.Page;
 import org.dwimble.core.sheet.Type;
+import org.dwimble.core.told.Told;
+import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -26,7 +29,22 @@ public class BoardFont implements Type {
     private static final int MEASURED = 1 << 16;
     private static final int NONE = -1;
     private final Scripts scripts = new Scripts();
+    private final Wording wording;
     private volatile @Nullable Letters letters;
+
+    BoardFont(Wording wording) {
+        this.wording = wording;
+    }
+
+    @Override
+    public String said(Told told) {
+        return wording.of(told);
+    }
+
+    @Override
+    public Locale spoken() {
+        return wording.spoken();
+    }
 
     /** @param advance of each code point, in units of the typeface; {@link #NONE} for one it has not */
     private record Letters(int[] advance, int unitsPerEm) {

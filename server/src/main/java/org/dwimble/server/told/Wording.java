@@ -26,12 +26,14 @@ public class Wording {
     /** Before the name of an argument: each of its words in quotation marks, but not what is told of one that has no word. */
     static final String QUOTED = "quoted_";
     private final Map<String, MessageFormat> patterns = new HashMap<>();
+    private final Locale spoken;
 
     /** @param language of BCP 47, such as {@code en-GB}; English if there are no words in it, {@link Pseudo#TAG} to see what has none */
     public Wording(@Value("${dwimble.language}") String language) {
-        Locale spoken = Locale.forLanguageTag(language);
-        boolean pseudo = spoken.getLanguage().equals(Pseudo.TAG);
-        Locale rules = pseudo || Wording.class.getResource(spoken.getLanguage() + ".properties") == null ? Locale.ENGLISH : spoken;
+        Locale wanted = Locale.forLanguageTag(language);
+        boolean pseudo = wanted.getLanguage().equals(Pseudo.TAG);
+        Locale rules = pseudo || Wording.class.getResource(wanted.getLanguage() + ".properties") == null ? Locale.UK : wanted;
+        spoken = rules;
         Properties sentences = new Properties();
         try (Reader in = new InputStreamReader(Wording.class.getResourceAsStream(rules.getLanguage() + ".properties"), StandardCharsets.UTF_8)) {
             sentences.load(in);
@@ -66,6 +68,11 @@ public class Wording {
             return list.stream().map(one -> String.valueOf(quoted(one))).collect(Collectors.joining(", "));
         }
         return value instanceof String text ? "“" + text + "”" : argument(value);
+    }
+
+    /** The language, and the country whose days and numbers are written. */
+    public Locale spoken() {
+        return spoken;
     }
 
     /** The patterns by key, for the test that holds them against the code. */
