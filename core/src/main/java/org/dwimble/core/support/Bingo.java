@@ -75,7 +75,8 @@ public record Bingo(int players, int rows, int columns, boolean free, int onShee
                 face.draw(words.get(hand[next++]), cells.at(cell), canvas);
             }
         }
-        canvas.line(canvas.type().said(Told.of("paper-bingo-card", "game", String.valueOf(number), "card", player + 1)), place.x(), place.bottom(), SMALL, true);
+        canvas.line(canvas.type().said(Told.of("paper-bingo-card", "game", String.valueOf(number), "card", player + 1)), place.x(), place.bottom(), SMALL,
+            true);
     }
 
     /** Every word, to be called and ticked off. */
