@@ -75,13 +75,19 @@ export function CopyFor({ view, onClose }: { view: VocabularyView; onClose: () =
         {other && asked && asked.people > 0 && (
           <div>
             <Checkbox checked={withoutPeople} onChange={(e) => setWithoutPeople(e.target.checked)}>
-              {t`Leave`} {plural(asked.people, { one: '# photo that may show', other: '# photos that may show' })} {t`somebody behind`}
+              {plural(asked.people, {
+                one: 'Leave # photo that may show somebody behind',
+                other: 'Leave # photos that may show somebody behind',
+              })}
             </Checkbox>
           </div>
         )}
         {other && asked && asked.staying > 0 && (
           <p className={parts.quiet}>
-            {plural(asked.staying, { one: '# picture is', other: '# pictures are' })} {t`not for ${whose} and will stay behind; the words go along.`}
+            {plural(asked.staying, {
+              one: `# picture is not for ${whose} and will stay behind; the words go along.`,
+              other: `# pictures are not for ${whose} and will stay behind; the words go along.`,
+            })}
           </p>
         )}
         {problem && <Alert type="warning" showIcon title={problem} />}

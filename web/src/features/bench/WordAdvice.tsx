@@ -82,7 +82,9 @@ export function WordAdvice({
       <p className={bench.advice} role="status">
         {went ? (
           <>
-            {t`${went.words.map((w) => `“${w}”`).join(', ')} now`} {went.words.length === 1 ? t`stands` : t`stand`} {t`on ${went.name}.`}{' '}
+            {went.words.length === 1
+              ? t`“${went.words[0]}” now stands on ${went.name}.`
+              : t`${went.words.map((w) => `“${w}”`).join(', ')} now stand on ${went.name}.`}{' '}
             {door(t`go there`, () => onGo(went.board))}
           </>
         ) : (

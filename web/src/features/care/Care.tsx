@@ -1,4 +1,4 @@
-import { t } from '@lingui/core/macro';
+import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { App, Button, Modal } from 'antd';
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
@@ -49,11 +49,8 @@ export function Care({ onClose }: { onClose: () => void }) {
             {data.lastBackup ? (
               <>
                 <Trans>
-                  The last good backup was made <strong>{dayAndTime(data.lastBackup)}</strong>; {data.backups}
-                </Trans>{' '}
-                {data.backups === 1 ? t`is` : t`are`}{' '}
-                <Trans>
-                  kept in <code>{data.folder}</code>.
+                  The last good backup was made <strong>{dayAndTime(data.lastBackup)}</strong>; {plural(data.backups, { one: '# is', other: '# are' })} kept in{' '}
+                  <code>{data.folder}</code>.
                 </Trans>
               </>
             ) : (

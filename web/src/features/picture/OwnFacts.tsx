@@ -62,9 +62,7 @@ export function Facts({ facts, onChange, onePicture, file }: { facts: OwnAbout; 
           </Form.Item>
         </label>
         <div className={css.field}>
-          <span>
-            {t`Who may use`} {onePicture ? t`it` : t`them`}
-          </span>
+          <span>{onePicture ? t`Who may use it` : t`Who may use them`}</span>
           <Form.Item name="audience" noStyle>
             <Radio.Group aria-label={t`Who may use it`} options={USED_BY} />
           </Form.Item>

@@ -41,7 +41,7 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
       const path = `/vocabularies/${at}/boards/${encodeURIComponent(id)}`;
       void message.success(
         <span>
-          {words.length === 1 ? t`“${words[0].word}” is` : t`${words.length} words are`} {t`on ${row.student.name}’s boards.`}{' '}
+          {words.length === 1 ? t`“${words[0].word}” is on ${row.student.name}’s boards.` : t`${words.length} words are on ${row.student.name}’s boards.`}{' '}
           <Link to={path}>{t`See the board`}</Link> · <Link to={`${path}/print`}>{t`Print it`}</Link>
         </span>,
         12,
@@ -94,7 +94,7 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
           )}
           {putting.isError && <Alert type="error" showIcon title={sentence(putting.error)} />}
           <Button type="primary" loading={putting.isPending} disabled={!view.data || (where === 'new' && name.trim() === '')} onClick={() => putting.mutate()}>
-            {t`Put`} {words.length === 1 ? t`it` : t`them`} {t`there`}
+            {words.length === 1 ? t`Put it there` : t`Put them there`}
           </Button>
           <p className={parts.quiet}>{t`No word that is there moves. From the board it can be printed.`}</p>
           <p>
@@ -106,7 +106,7 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
                 void begin({ chosen: words.flatMap(({ word, picture }) => (picture ? [{ word, picture }] : [])), name: suggested, student: row.student.id })
               }
             >
-              {t`make a word list of`} {words.length === 1 ? t`it` : t`them`}
+              {words.length === 1 ? t`make a word list of it` : t`make a word list of them`}
             </button>
           </p>
         </div>

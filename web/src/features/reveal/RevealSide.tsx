@@ -259,13 +259,14 @@ function WorthALook({
       <h3>{t`Worth a look`}</h3>
       {hidden.length > 0 && (
         <p>
-          {hidden.map((b) => `“${b.label}”`).join(', ')}{' '}
-          {hidden.length === 1 ? t`opens to no shown word, so its button is` : t`open to no shown word, so their buttons are`} {t`hidden too, until one is.`}
+          {hidden.length === 1
+            ? t`“${hidden[0].label}” opens to no shown word, so its button is hidden too, until one is.`
+            : t`${hidden.map((b) => `“${b.label}”`).join(', ')} open to no shown word, so their buttons are hidden too, until one is.`}
         </p>
       )}
       {waiting > 0 && (
         <p>
-          {plural(waiting, { one: '# word is', other: '# words are' })} {t`in no step of the plan`}
+          {plural(waiting, { one: '# word is in no step of the plan', other: '# words are in no step of the plan' })}
           {homeless.length > 0 && t`, ${homeless.length} of them on this board`}.{' '}
           {mayEdit && hand && homeless.length > 0 && (
             <button

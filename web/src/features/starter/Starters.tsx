@@ -1,4 +1,4 @@
-import { t } from '@lingui/core/macro';
+import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Alert, Button } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
@@ -56,8 +56,10 @@ export default function Starters() {
               <Link to={`/vocabularies/${v.vocabulary}`}>{v.name}</Link>
             </span>
           ))}{' '}
-          {t`already. A new one stands beside`} {already.length === 1 ? t`it` : t`them`}
-          {t`; nothing is replaced.`}
+          {plural(already.length, {
+            one: 'already. A new one stands beside it; nothing is replaced.',
+            other: 'already. A new one stands beside them; nothing is replaced.',
+          })}
         </p>
       )}
       {copying.isError && <Alert type="error" showIcon title={sentence(copying.error)} className={parts.gapBelow} />}
@@ -161,10 +163,10 @@ function CameIn({ came, name }: { came: BroughtIn; name: string }) {
     <div ref={intoView} className={css.cameIn} role="status">
       <p>
         <Trans>
-          <strong>{came.name}</strong> is now one of {name}’s vocabularies: {came.boards}
+          <strong>{came.name}</strong> is now one of {name}’s vocabularies: {plural(came.boards, { one: '# board', other: '# boards' })},{' '}
+          {plural(came.buttons, { one: '# button', other: '# buttons' })}.
         </Trans>{' '}
-        {came.boards === 1 ? t`board` : t`boards`}
-        {t`, ${came.buttons} buttons.`} <Link to={`/vocabularies/${came.vocabulary}`}>{t`Open it`}</Link>
+        <Link to={`/vocabularies/${came.vocabulary}`}>{t`Open it`}</Link>
       </p>
       {came.findings.length > 0 && (
         <ul>

@@ -1,3 +1,4 @@
+import { Trans } from '@lingui/react/macro';
 import { plural, t } from '@lingui/core/macro';
 import { App, Button as PlainButton } from 'antd';
 import { useQuery } from '@tanstack/react-query';
@@ -85,7 +86,15 @@ export default function ListPage() {
             <span className={parts.quiet}>{t`Kept as you go · version ${view.version}`}</span>
             {others.length > 0 && (
               <span role="status" aria-label={t`Who else is here`}>
-                <strong>{others.map((h) => h.name).join(', ')}</strong> {others.length === 1 ? t`has` : t`have`} {t`this list open too`}
+                {others.length === 1 ? (
+                  <Trans>
+                    <strong>{others[0].name}</strong> has this list open too
+                  </Trans>
+                ) : (
+                  <Trans>
+                    <strong>{others.map((h) => h.name).join(', ')}</strong> have this list open too
+                  </Trans>
+                )}
               </span>
             )}
             <span className={parts.grow} />

@@ -79,7 +79,11 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
             key={word.id}
             word={word}
             mayEdit={mayEdit}
-            label={t`${word.not ? 'not ' : ''}${word.text || t`a picture`}, ${i + 1} of ${words.length}, printed ${word.times} times`}
+            label={
+              word.not
+                ? t`not ${word.text || t`a picture`}, ${i + 1} of ${words.length}, printed ${word.times} times`
+                : t`${word.text || t`a picture`}, ${i + 1} of ${words.length}, printed ${word.times} times`
+            }
             onKeyDown={(e) => keys(e, word, i)}
           >
             <span className={css.number}>{i + 1}</span>
