@@ -65,8 +65,9 @@ class WordsBrowserTest {
     private ServletWebServerApplicationContext own;
     private Browser.Window w;
     private Page page;
-    /** Words that come from the school's data, and so are in no catalogue: those of the answers since the page was opened; and what is written alike anywhere. */
+    /** Words of the school's data are in no catalogue: those of the answers since the page was opened. */
     private final List<Response> answers = new ArrayList<>();
+    /** What is written alike anywhere. */
     private final Set<String> always = new HashSet<>(Set.of("dwimble", "mm", "cm"));
 
     @BeforeAll
