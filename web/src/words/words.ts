@@ -24,4 +24,4 @@ export async function speak(tag: string) {
 export const asWritten = () => written;
 
 /** A number as it is written here: 1,204. */
-export const number = (n: number, most = 0) => n.toLocaleString(written, { maximumFractionDigits: most });
+export const number = (n: number, most = 0) => i18n.number(n, { maximumFractionDigits: most });

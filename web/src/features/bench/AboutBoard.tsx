@@ -1,3 +1,4 @@
+import { Trans } from '@lingui/react/macro';
 import { plural, t } from '@lingui/core/macro';
 import type { Board, BoardLine, Cell, Intention, VocabularyView } from '../../api/types';
 import { DottedText } from '../../shell/Dotted';
@@ -40,10 +41,20 @@ export function AboutBoard({
       <h2>{keptFree ? t`A cell kept free` : t`An empty cell`}</h2>
       <p className={parts.quiet}>{spoken(cell)}</p>
       {keptFree && (
-        <p>{t`This cell is kept free: other boards have back or home here, and a hand that goes home twice should say nothing by mistake. A word typed here still goes in.`}</p>
+        <p>
+          <Trans>
+            This cell is kept free: other boards have back or home here, and a hand that goes home twice should say nothing by mistake. A word typed here still
+            goes in.
+          </Trans>
+        </p>
       )}
       {mayEdit && !keptFree && (
-        <p>{t`Type a word and press Enter: a button with its picture stands here, and the next empty cell waits. Several words go in at once with commas between them.`}</p>
+        <p>
+          <Trans>
+            Type a word and press Enter: a button with its picture stands here, and the next empty cell waits. Several words go in at once with commas between
+            them.
+          </Trans>
+        </p>
       )}
       {mayEdit && (
         <p>

@@ -21,6 +21,13 @@ interface On {
   onWent: (to: Elsewhere) => void;
 }
 
+/** What a board for what has no room on one is called; one that is called so already has as many more. */
+export function moreOf(board: string): string {
+  const more = (name: string) => t`More ${name}`;
+  const [before, after] = more('\n').split('\n');
+  return board.startsWith(before) && board.endsWith(after) ? board : more(board);
+}
+
 /** What the word line does with words: here, where there is room, or on new boards. */
 export function usePutting() {
   const { message, modal } = App.useApp();
@@ -82,7 +89,7 @@ export function usePutting() {
 
     /** A new board, or several, for words that have no room here, opened from the nearest board that has a cell for its button. */
     async function putFurther(words: string, { from, boards }: { from: string; boards: number }, chosen?: string) {
-      const name = /^More /.test(line.name) ? line.name : t`More ${line.name}`;
+      const name = moreOf(line.name);
       move({ move: 'type', text: '' });
       const changed = await change({
         what: 'words',

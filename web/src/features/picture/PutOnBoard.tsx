@@ -38,10 +38,12 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
       void queries.invalidateQueries({ queryKey: ['vocabulary', at] });
       void queries.invalidateQueries({ queryKey: caseload.queryKey });
       void queries.invalidateQueries({ queryKey: ['pictures', 'used'] });
+      const [{ word: first }] = words;
+      const whose = t`${row.student.name}’s`;
       const path = `/vocabularies/${at}/boards/${encodeURIComponent(id)}`;
       void message.success(
         <span>
-          {words.length === 1 ? t`“${words[0].word}” is on ${row.student.name}’s boards.` : t`${words.length} words are on ${row.student.name}’s boards.`}{' '}
+          {words.length === 1 ? t`“${first}” is on ${whose} boards.` : t`${words.length} words are on ${whose} boards.`}{' '}
           <Link to={path}>{t`See the board`}</Link> · <Link to={`${path}/print`}>{t`Print it`}</Link>
         </span>,
         12,
@@ -50,8 +52,9 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
     },
   });
 
+  const title = words.length === 1 ? t`Put “${words[0].word}” on a board` : t`Put ${words.length} words on a board`;
   return (
-    <Modal open title={words.length === 1 ? t`Put “${words[0].word}” on a board` : t`Put ${words.length} words on a board`} onCancel={onClose} footer={null}>
+    <Modal open title={title} onCancel={onClose} footer={null}>
       {rows.data && students.length === 0 && <p>{t`No student has boards yet. Start from a starter on the caseload first.`}</p>}
       {row && (
         <div className={css.putOn}>

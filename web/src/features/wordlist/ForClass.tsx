@@ -1,3 +1,4 @@
+import { Trans } from '@lingui/react/macro';
 import { plural, t } from '@lingui/core/macro';
 import { Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
@@ -54,7 +55,12 @@ export function ForClass({ view, onAct }: { view: WordList; onAct: (act: Act) =>
           onCancel={() => setTable(undefined)}
           onOk={() => void onAct({ what: 'class', table }).then((done) => done && setTable(undefined))}
         >
-          <p>{t`A student a line: the name, then what is printed instead, with tabs or commas between; a first line says instead of which words. An empty place leaves the word as it is. A table copied from a spreadsheet can be pasted.`}</p>
+          <p>
+            <Trans>
+              A student a line: the name, then what is printed instead, with tabs or commas between; a first line says instead of which words. An empty place
+              leaves the word as it is. A table copied from a spreadsheet can be pasted.
+            </Trans>
+          </p>
           <p>
             {t`Add`}{' '}
             {rows

@@ -20,6 +20,8 @@ class Pages implements WebMvcConfigurer {
     private static final String AS_BUILT = "<html lang=\"en-GB\"";
 
     private final String language;
+    /** Browsers that have the page ask whether it changed: it may speak another language since the program was started. */
+    private final long since = System.currentTimeMillis();
 
     /** @param language of BCP 47, which the page speaks */
     Pages(@Value("${dwimble.language}") String language) {
@@ -49,7 +51,12 @@ class Pages implements WebMvcConfigurer {
             return null;
         }
         String html = page.getContentAsString(StandardCharsets.UTF_8);
-        return new TransformedResource(page, html.replace(AS_BUILT, "<html lang=\"" + language + "\"").getBytes(StandardCharsets.UTF_8));
+        return new TransformedResource(page, html.replace(AS_BUILT, "<html lang=\"" + language + "\"").getBytes(StandardCharsets.UTF_8)) {
+            @Override
+            public long lastModified() {
+                return since;
+            }
+        };
     }
 
     @Override

@@ -7,6 +7,10 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.TimeoutError;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.time.Month;
@@ -180,6 +184,19 @@ class WordsBrowserTest {
             go(vocabulary + path);
             look(path);
         }
+    }
+
+    /** Started in another language, the program may not leave a browser with the page it has. */
+    @Test
+    void aBrowserThatHasThePageInAnotherLanguageGetsItAnew() throws Exception {
+        HttpClient client = HttpClient.newHttpClient();
+        HttpResponse<String> had = client.send(HttpRequest.newBuilder(URI.create(TestServer.address() + "/")).build(), HttpResponse.BodyHandlers.ofString());
+        assertThat(had.body()).contains("<html lang=\"en-GB\"");
+        HttpRequest again = HttpRequest.newBuilder(URI.create(at("/"))).header("If-Modified-Since", had.headers().firstValue("Last-Modified").orElseThrow())
+            .build();
+        HttpResponse<String> now = client.send(again, HttpResponse.BodyHandlers.ofString());
+        assertThat(now.statusCode()).isEqualTo(200);
+        assertThat(now.body()).contains("<html lang=\"en-x-pseudo\"");
     }
 
     @Test
