@@ -31,6 +31,8 @@ export default tseslint.config(
   {
     languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
     rules: {
+      // Prettier breaks no sentence.
+      'max-len': ['error', { code: 160 }],
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
     },
     linterOptions: { reportUnusedDisableDirectives: 'error' },

@@ -1,3 +1,4 @@
+import { Trans } from '@lingui/react/macro';
 import { t } from '@lingui/core/macro';
 import { Button as PlainButton, Input } from 'antd';
 import { useEffect, useEffectEvent, useState, type ReactNode } from 'react';
@@ -36,7 +37,9 @@ export function DoingBar({ doing, boardId, onLink, onDo, onSure, onLeave }: Prop
       return (
         <Bar
           said={
-            <>{t`“${doing.label}” is in hand: choose its new cell, here or on another board. A button that stands there changes places with it; nothing else moves.`}</>
+            <Trans>
+              “{doing.label}” is in hand: choose its new cell, here or on another board. A button that stands there changes places with it; nothing else moves.
+            </Trans>
           }
         >
           <PlainButton onClick={() => onLeave(doing.board)}>{t`Leave it`}</PlainButton>

@@ -113,6 +113,7 @@ function Beside({
   const names = new Map(view.boards.map((b) => [b.id, b.name]));
   const others = data?.boards.filter((b) => b !== on) ?? [];
   const newest = version.number === view.version;
+  const called = names.get(on) ?? data?.then?.name ?? t`this board`;
   return (
     <>
       {error && <p role="alert">{sentence(error)}</p>}
@@ -122,8 +123,11 @@ function Beside({
             {newest
               ? t`This is what holds today.`
               : data.differing.length === 0
-                ? t`On ${names.get(on) ?? data.then?.name ?? t`this board`} no button differs.`
-                : t`${plural(data.differing.length, { one: '# button differs', other: '# buttons differ' })} on ${names.get(on) ?? data.then?.name ?? ''}, marked in both.`}
+                ? t`On ${called} no button differs.`
+                : plural(data.differing.length, {
+                    one: `# button differs on ${called}, marked in both.`,
+                    other: `# buttons differ on ${called}, marked in both.`,
+                  })}
             {others.length > 0 && (
               <>
                 {' '}

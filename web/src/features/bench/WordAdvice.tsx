@@ -32,7 +32,9 @@ function told(way: WayOn): string {
         ? t`on a new board from ${way.name}`
         : t`on ${number(way.boards)} new boards, the first opened from ${way.name}, each next from the one before`;
     case 'new row':
-      return t`in a new row below: no word moves, cells get ${mm(way.thenMm)} mm high instead of ${mm(way.heightMm)}${way.small ? t`, which many hands miss` : ''}`;
+      return way.small
+        ? t`in a new row below: no word moves, cells get ${mm(way.thenMm)} mm high instead of ${mm(way.heightMm)}, which many hands miss`
+        : t`in a new row below: no word moves, cells get ${mm(way.thenMm)} mm high instead of ${mm(way.heightMm)}`;
     case 'kept cell':
       return way.home
         ? t`in a kept cell: other boards have home there, so a hand that goes home twice would say it`

@@ -78,7 +78,10 @@ export function usePutting() {
         content:
           count > MOST_FILLED
             ? t`Up to ${number(MOST_FILLED)} go in at once. Nothing is put; do it in parts.`
-            : t`${free} go here; about ${plural(boards, { one: '# new board follows', other: '# new boards follow' })}, each opened from the one before. Their pictures take a moment to find.`,
+            : plural(boards, {
+                one: `${free} go here; about # new board follows, each opened from the one before. Their pictures take a moment to find.`,
+                other: `${free} go here; about # new boards follow, each opened from the one before. Their pictures take a moment to find.`,
+              }),
         okButtonProps: { disabled: count > MOST_FILLED },
         onOk: async () => {
           move({ move: 'type', text: '' });

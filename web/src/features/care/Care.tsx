@@ -36,6 +36,7 @@ export function Care({ onClose }: { onClose: () => void }) {
     onSuccess: (now) => answered(queries, session.queryKey, now),
     onError: (error) => void message.error(sentence(error), 6),
   });
+  const kept = data && plural(data.backups, { one: '# is kept in', other: '# are kept in' });
   return (
     <Modal open title={t`Looking after Dwimble`} onCancel={onClose} footer={<Button onClick={onClose}>{t`Close`}</Button>}>
       {data && (
@@ -49,8 +50,7 @@ export function Care({ onClose }: { onClose: () => void }) {
             {data.lastBackup ? (
               <>
                 <Trans>
-                  The last good backup was made <strong>{dayAndTime(data.lastBackup)}</strong>; {plural(data.backups, { one: '# is', other: '# are' })} kept in{' '}
-                  <code>{data.folder}</code>.
+                  The last good backup was made <strong>{dayAndTime(data.lastBackup)}</strong>; {kept} <code>{data.folder}</code>.
                 </Trans>
               </>
             ) : (

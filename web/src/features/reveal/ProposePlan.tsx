@@ -1,3 +1,4 @@
+import { Trans } from '@lingui/react/macro';
 import { t } from '@lingui/core/macro';
 import { Alert, Button as PlainButton, Dropdown, Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
@@ -28,6 +29,7 @@ export function ProposePlan({ view, onEdit, onClose }: { view: VocabularyView; o
     retry: false,
   });
   const steps = data ? arranged(data, put) : [];
+  const whom = view.student?.name ?? t`the student`;
   return (
     <Modal
       open
@@ -49,9 +51,12 @@ export function ProposePlan({ view, onEdit, onClose }: { view: VocabularyView; o
         </label>
         {!targets && <p role="alert">{t`Type how many words each step shows, growing, as in “${BEGIN}”.`}</p>}
         {error && <Alert type="warning" showIcon title={sentence(error)} />}
-        <p
-          className={parts.quiet}
-        >{t`First what moves ${view.student?.name ?? t`the student`}: people, own photos, interests. Then core words, then what combines most with those shown. Each word says why; click it to put it elsewhere. No word changes its place.`}</p>
+        <p className={parts.quiet}>
+          <Trans>
+            First what moves {whom}: people, own photos, interests. Then core words, then what combines most with those shown. Each word says why; click it to
+            put it elsewhere. No word changes its place.
+          </Trans>
+        </p>
         {steps.map((step, i) => (
           <section key={step.name} aria-label={step.name}>
             <h3>

@@ -16,6 +16,9 @@ export function nice(number: number): number {
   return Math.round(number / ten) * ten;
 }
 
+/** What came, or the name a version got. */
+const quoted = ({ what, sentence }: { what: string; sentence: string }) => (what === 'NAMED' ? `“${sentence}”` : sentence);
+
 /** The line of words shown over time, with steps, people and named versions marked on it; each mark says what came. */
 export function ShownLine({ glance, wide }: { glance: Glance; wide?: boolean }) {
   const { line } = glance;
@@ -65,7 +68,7 @@ export function ShownLine({ glance, wide }: { glance: Glance; wide?: boolean }) 
           className={css.mark}
           data-kind={point.mark!.what}
           style={{ insetInlineStart: `${(100 * x(i)) / WIDTH}%`, top: `${(100 * y(point.shown)) / HEIGHT}%` }}
-          title={t`${dayAndTime(point.at)}: ${point.mark!.what === 'NAMED' ? `“${point.mark!.sentence}”` : point.mark!.sentence}. ${point.shown} of ${point.words} words shown.`}
+          title={t`${dayAndTime(point.at)}: ${quoted(point.mark!)}. ${point.shown} of ${point.words} words shown.`}
           tabIndex={wide ? 0 : undefined}
           role="img"
           aria-label={t`${dayAndTime(point.at)}: ${point.mark!.sentence}. ${point.shown} of ${point.words} words shown.`}

@@ -103,7 +103,8 @@ function FromFile({ onLines }: { onLines: (lines: string[]) => void }) {
       ({ lines, left }) => {
         onLines(lines);
         setTold(
-          t`${plural(lines.length, { one: '# line', other: '# lines' })} added.${left > 0 ? t` ${left} could not be: they have no date or are longer than a holiday.` : ''}`,
+          plural(lines.length, { one: '# line added.', other: '# lines added.' }) +
+            (left > 0 ? t` ${left} could not be: they have no date or are longer than a holiday.` : ''),
         );
       },
       (error: unknown) => setTold(sentence(error)),
