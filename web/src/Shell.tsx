@@ -5,6 +5,7 @@ import { useState, type ReactNode } from 'react';
 import { Link, NavLink, useNavigate } from 'react-router';
 import type { Account } from './api/types';
 import { signOut } from './data/session';
+import { Accounts } from './features/account';
 import { Care, Worries } from './features/care';
 import { WorkOfToday } from './features/job';
 import parts from './shell/parts.module.css';
@@ -16,6 +17,7 @@ export function Shell({ account, children }: { account: Account; children: React
   const navigate = useNavigate();
   const [work, setWork] = useState(false);
   const [care, setCare] = useState(false);
+  const [accounts, setAccounts] = useState(false);
   const leaving = useMutation({
     mutationFn: signOut,
     onSuccess: (view) => {
@@ -42,7 +44,12 @@ export function Shell({ account, children }: { account: Account; children: React
             items: [
               { key: 'who', label: `${account.name}, ${account.work}`, disabled: true },
               { key: 'work', label: t`Work of today` },
-              ...(account.admin ? [{ key: 'care', label: t`Looking after Dwimble` }] : []),
+              ...(account.admin
+                ? [
+                    { key: 'accounts', label: t`Who can sign in` },
+                    { key: 'care', label: t`Looking after Dwimble` },
+                  ]
+                : []),
               { key: 'notices', label: t`Who made what is in here` },
               { key: 'out', label: t`Sign out` },
             ],
@@ -50,6 +57,7 @@ export function Shell({ account, children }: { account: Account; children: React
               if (key === 'out') leaving.mutate();
               if (key === 'work') setWork(true);
               if (key === 'care') setCare(true);
+              if (key === 'accounts') setAccounts(true);
               if (key === 'notices') void navigate('/notices');
             },
           }}
@@ -61,6 +69,7 @@ export function Shell({ account, children }: { account: Account; children: React
       </header>
       {account.admin && <Worries />}
       {children}
+      {accounts && <Accounts onClose={() => setAccounts(false)} />}
       {care && <Care onClose={() => setCare(false)} />}
       {work && <WorkOfToday onClose={() => setWork(false)} />}
     </div>

@@ -98,7 +98,7 @@ export const vocabulary = (...boards: Board[]): VocabularyView =>
     version: 3,
     home: boards[0].id,
     locale: 'en',
-    role: 'OWNER',
+    may: ['SEE', 'TALK', 'LOOK', 'PRINT', 'TAKE', 'KNOW', 'CHANGE', 'OWN'],
     look: {},
     papers: {},
     plan: { at: 0, steps: [] },

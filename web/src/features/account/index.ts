@@ -1,2 +1,3 @@
+export { Accounts } from './Accounts';
 export { SignInPage } from './SignIn';
 export { SignInAgain } from './SignInAgain';

@@ -2,6 +2,7 @@ import { t } from '@lingui/core/macro';
 import { Button as PlainButton, Dropdown, type MenuProps } from 'antd';
 import { answer, client } from '../../api/client';
 import type { VocabularyView } from '../../api/types';
+import { may } from '../../data/may';
 import { useWork } from '../job';
 
 const carryAway = (vocabulary: number) => answer(client.POST('/api/vocabularies/{vocabulary}/carrying-away', { params: { path: { vocabulary } } }));
@@ -25,11 +26,15 @@ export function BenchMenu({
   const home = boardId === view.home;
   const item = (key: Chosen, label: string, there = true) => (there ? [{ key, label }] : []);
   const items: MenuProps['items'] = [
-    { key: 'obz', label: t`Carry away all boards (.obz)` },
-    {
-      key: 'obf',
-      label: <a href={`${away}/boards/${encodeURIComponent(boardId)}/board.obf`} download>{t`Carry away this board (.obf)`}</a>,
-    },
+    ...(may(view, 'TAKE')
+      ? [
+          { key: 'obz', label: t`Carry away all boards (.obz)` },
+          {
+            key: 'obf',
+            label: <a href={`${away}/boards/${encodeURIComponent(boardId)}/board.obf`} download>{t`Carry away this board (.obf)`}</a>,
+          },
+        ]
+      : []),
     ...item('history', t`What happened`),
     ...item('keep', t`Keep a dated copy`, mayEdit && !!view.student),
     ...item('copy', t`Copy for another student, or with a note…`, mayEdit && !!view.student),

@@ -7,6 +7,7 @@ import { board as boardQuery, vocabulary as vocabularyQuery } from '../../data/b
 import { ArtOf } from '../../drawn/art';
 import { Bench } from './Bench';
 import type { Shown } from './room';
+import { may } from '../../data/may';
 import parts from '../../shell/parts.module.css';
 
 /** Finds the vocabulary and the board of the address, and puts them on the bench. */
@@ -25,6 +26,7 @@ export default function BenchPage() {
   const shown = last?.view.id === id && last.board.id === boardId ? last : undefined;
   const error = view.error ?? board.error;
 
+  if (view.data && !may(view.data, 'LOOK')) return <Navigate to={`/vocabularies/${id}/talk`} replace />;
   if (view.data && (!line || !params.board)) return <Navigate to={`/vocabularies/${id}/boards/${encodeURIComponent(view.data.home)}${search}`} replace />;
   if (error && !shown)
     return (

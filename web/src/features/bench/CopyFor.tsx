@@ -10,6 +10,7 @@ import { copyFor, copyingAsks } from '../../data/starters';
 import { caseload } from '../../data/students';
 import { startsFirst } from '../../data/typed';
 import dialogs from './dialogs.module.css';
+import { may } from '../../data/may';
 import parts from '../../shell/parts.module.css';
 
 /** A copy of a vocabulary as it is today: to be safe, or for another student. */
@@ -62,7 +63,7 @@ export function CopyFor({ view, onClose }: { view: VocabularyView; onClose: () =
               setName(id === own ? `${view.name.slice(0, 60)}, ${shortDay()}` : t`${students.find((s) => s.student.id === id)?.student.name ?? ''}’s words`);
             }}
             options={students
-              .filter((s) => s.role !== 'VIEWER')
+              .filter((s) => may(s, 'CHANGE'))
               .map((s) => ({ value: s.student.id, label: s.student.id === own ? t`${s.student.name}, to be safe` : s.student.name }))}
           />
         </label>

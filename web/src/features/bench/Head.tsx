@@ -1,7 +1,8 @@
 import { t } from '@lingui/core/macro';
 import { Button as PlainButton, Tooltip } from 'antd';
 import { useNavigate } from 'react-router';
-import type { Here, Steps, Version } from '../../api/types';
+import type { Here, Steps, Version, VocabularyView } from '../../api/types';
+import { may } from '../../data/may';
 import { BenchMenu, type Chosen } from './BenchMenu';
 import { PathBar } from './PathBar';
 import { useRoom } from './room';
@@ -17,15 +18,21 @@ export function Head({ here, steps, onChoose }: { here: Here[]; steps?: Steps; o
   return (
     <PathBar view={view} line={line} mayEdit={mayEdit} onRename={(name) => void edit({ type: 'rename-vocabulary', name })}>
       <WhoIsHere here={here} view={view} board={boardId} onGo={go} />
-      <span className={`${parts.quiet} ${bench.kept}`}>
-        {mayEdit ? t`${alone ? t`Kept as you go` : t`Kept`} · version ${view.version}` : view.starter ? t`A starter, to be copied` : t`You can look and talk`}
-      </span>
+      <span className={`${parts.quiet} ${bench.kept}`}>{keptAs(view, mayEdit, alone)}</span>
       {mayEdit && <UndoAndRedo steps={steps} onStep={(what) => void step(what)} />}
       <PlainButton onClick={() => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(boardId)}/print`)}>{t`Print`}</PlainButton>
       <BenchMenu view={view} boardId={boardId} mayEdit={mayEdit} onChoose={onChoose} />
-      <PlainButton type="primary" onClick={() => void navigate(`/vocabularies/${id}/talk?board=${encodeURIComponent(boardId)}`)}>{t`Talk`}</PlainButton>
+      {may(view, 'TALK') && (
+        <PlainButton type="primary" onClick={() => void navigate(`/vocabularies/${id}/talk?board=${encodeURIComponent(boardId)}`)}>{t`Talk`}</PlainButton>
+      )}
     </PathBar>
   );
+}
+
+function keptAs(view: VocabularyView, mayEdit: boolean, alone: boolean): string {
+  if (mayEdit) return alone ? t`Kept as you go · version ${view.version}` : t`Kept · version ${view.version}`;
+  if (view.starter) return t`A starter, to be copied`;
+  return may(view, 'TALK') ? t`You can look and talk` : t`You can look and print`;
 }
 
 function UndoAndRedo({ steps, onStep }: { steps?: Steps; onStep: (what: 'undo' | 'redo') => void }) {

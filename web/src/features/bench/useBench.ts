@@ -8,6 +8,7 @@ import { newWordsStep } from '../../data/plan';
 import { buttonAt } from '../../drawn/grid';
 import { useUndoKeys } from '../../shell/undoKeys';
 import { begin, markedOn, moved } from './bench';
+import { may } from '../../data/may';
 import type { BenchRoom, Shown } from './room';
 
 /**
@@ -22,7 +23,7 @@ export function useBench(id: number, boardId: string, shown?: Shown) {
   const view = shown?.view;
   const board = shown?.board;
   const version = view?.version ?? 0;
-  const mayEdit = view !== undefined && view.role !== 'VIEWER';
+  const mayEdit = may(view, 'CHANGE');
 
   const go = useCallback((to: string) => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(to)}`), [navigate, id]);
 

@@ -58,6 +58,16 @@ export function Care({ onClose }: { onClose: () => void }) {
             )}{' '}
             {t`Take copies to another machine too.`}
           </p>
+          <p>
+            {plural(data.numbers.accounts, { one: '# person can sign in', other: '# people can sign in' })};{' '}
+            {[
+              plural(data.numbers.students, { one: '# student', other: '# students' }),
+              plural(data.numbers.vocabularies, { one: '# vocabulary', other: '# vocabularies' }),
+              plural(data.numbers.lists, { one: '# word list', other: '# word lists' }),
+              plural(data.numbers.pictures, { one: '# picture of your own', other: '# pictures of your own' }),
+            ].join(', ')}
+            . {t`What is in them only their teams see.`}
+          </p>
           <p>{t`The data take ${size(data.size)}; ${size(data.free)} are free on their disk.`}</p>
           <p>
             {t`The school prints on`}{' '}

@@ -14,6 +14,7 @@ import { BOARD_DRAGGED } from '../boardlist';
 import { LinkInto } from './LinkInto';
 import { ACROSS, asTree, DOWN, farAway, toggled, trouble, type Branch } from './map';
 import css from './map.module.css';
+import { may } from '../../data/may';
 import parts from '../../shell/parts.module.css';
 
 /** `held`: a board that is dragged; `over`: the board it is held over, whose cells are shown to drop it into. */
@@ -99,7 +100,7 @@ export default function MapPage() {
         <header className={css.head}>
           <h1>{t`All boards of ${view.data.name}`}</h1>
           <span className={parts.quiet}>{t`${view.data.boards.length} boards, from home outwards by taps`}</span>
-          {view.data.role !== 'VIEWER' && <span className={parts.quiet}>{t`Drag a board over another and into a cell there: a button opens it.`}</span>}
+          {may(view.data, 'CHANGE') && <span className={parts.quiet}>{t`Drag a board over another and into a cell there: a button opens it.`}</span>}
           <span className={parts.grow} />
           <Link className={parts.door} to={`/vocabularies/${id}`}>{t`Back to the boards`}</Link>
         </header>
@@ -142,7 +143,7 @@ export default function MapPage() {
 function MapBoard({ data: { node } }: NodeProps<Node<Shown>>) {
   const { looked, view, linking, onLinking, onFold, onEdit } = useContext(AroundMap);
   const wrong = trouble(node);
-  const mayEdit = view !== undefined && view.role !== 'VIEWER';
+  const mayEdit = may(view, 'CHANGE');
   const taking = linking?.over === node.board;
   return (
     <div

@@ -9,6 +9,7 @@ import { putChosen, vocabulary } from '../../data/boards';
 import { useBegin } from '../../data/lists';
 import { caseload } from '../../data/students';
 import parts from '../../shell/parts.module.css';
+import { may } from '../../data/may';
 import css from './pictures.module.css';
 
 /** Puts chosen words, with their pictures, on a student's board: in its next empty cells, or on a new board. */
@@ -17,7 +18,7 @@ export function PutOnBoard({ words, suggested, onClose }: { words: ChosenWord[];
   const begin = useBegin();
   const { message } = App.useApp();
   const rows = useQuery(caseload);
-  const students = (rows.data ?? []).filter((r) => r.vocabulary && r.role !== 'VIEWER');
+  const students = (rows.data ?? []).filter((r) => r.vocabulary && may(r, 'CHANGE'));
   const [student, setStudent] = useState<string>();
   const row = students.find((r) => r.student.id === student) ?? students[0];
   const view = useQuery({ ...vocabulary(row?.vocabulary?.id ?? 0), enabled: row !== undefined });

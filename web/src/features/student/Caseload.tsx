@@ -16,6 +16,7 @@ import { caseload, deleteStudent, deleteVocabulary, glances as glancesQuery } fr
 import { StudentForm } from './StudentForm';
 import { Team } from './Team';
 import parts from '../../shell/parts.module.css';
+import { may } from '../../data/may';
 import css from './students.module.css';
 
 type Open = { what: 'add' } | { what: 'student'; student: Student } | { what: 'team'; row: CaseloadRow } | { what: 'had back' } | undefined;
@@ -28,7 +29,7 @@ export function Caseload() {
   const [word, setWord] = useState('');
   const navigate = useNavigate();
   // Who looks after one child at home has somebody to look at, and nobody to add.
-  const mayAdd = rows !== undefined && (rows.length === 0 || rows.some((r) => r.role !== 'VIEWER'));
+  const mayAdd = rows !== undefined && (rows.length === 0 || rows.some((r) => may(r, 'CHANGE')));
   return (
     <main className={parts.page} data-ready={rows && glances ? true : undefined}>
       <div className={parts.pageHead}>
@@ -61,22 +62,23 @@ export function Caseload() {
       {open?.what === 'had back' && <HadBack onClose={() => setOpen(undefined)} />}
       {open?.what === 'add' && <StudentForm onClose={() => setOpen(undefined)} onKept={(s) => void navigate(`/students/${s.id}/start`)} />}
       {open?.what === 'student' && <StudentForm student={open.student} onClose={() => setOpen(undefined)} />}
-      {open?.what === 'team' && <Team student={open.row.student} owns={open.row.role === 'OWNER'} onClose={() => setOpen(undefined)} />}
+      {open?.what === 'team' && <Team student={open.row.student} owns={may(open.row, 'OWN')} onClose={() => setOpen(undefined)} />}
     </main>
   );
 }
 
 function Row({ row, glance, onOpen }: { row: CaseloadRow; glance?: Glance; onOpen: (open: Open) => void }) {
-  const { student, vocabulary, role } = row;
+  const { student, vocabulary } = row;
   const navigate = useNavigate();
-  const edits = role !== 'VIEWER';
+  const edits = may(row, 'CHANGE');
+  if (!may(row, 'LOOK')) return <TalksOnly row={row} />;
   const year = student.schoolYear === undefined ? undefined : t`year ${student.schoolYear}`;
   const more = [
     { key: 'start', label: vocabulary ? t`Start another vocabulary` : t`Bring in boards from a file`, show: edits },
     { key: 'student', label: t`About ${student.name}`, show: edits },
     { key: 'team', label: t`Team`, show: true },
     { key: 'vocabulary', label: t`Delete “${vocabulary?.name ?? ''}”…`, show: edits && vocabulary !== undefined },
-    { key: 'delete', label: t`Delete ${student.name}…`, show: role === 'OWNER' },
+    { key: 'delete', label: t`Delete ${student.name}…`, show: may(row, 'OWN') },
   ].filter((m) => m.show);
   return (
     <li className={css.student} aria-label={student.name}>
@@ -112,7 +114,7 @@ function Row({ row, glance, onOpen }: { row: CaseloadRow; glance?: Glance; onOpe
           <div className={css.doors}>
             <Link className={parts.door} to={`/vocabularies/${vocabulary.id}`}>{t`Boards`}</Link>
             <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/print`}>{t`Print`}</Link>
-            <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/talk`}>{t`Talk`}</Link>
+            {may(row, 'TALK') && <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/talk`}>{t`Talk`}</Link>}
             <More items={more} row={row} onOpen={onOpen} />
           </div>
         </>
@@ -124,6 +126,25 @@ function Row({ row, glance, onOpen }: { row: CaseloadRow; glance?: Glance; onOpe
             <More items={more} row={row} onOpen={onOpen} />
           </div>
         </>
+      )}
+    </li>
+  );
+}
+
+/** As a tablet at home has it: the way to talk, and nothing about the student. */
+function TalksOnly({ row: { student, vocabulary } }: { row: CaseloadRow }) {
+  return (
+    <li className={css.student} aria-label={student.name}>
+      {vocabulary ? <HomePicture vocabulary={vocabulary.id} name={student.name} /> : <span className={`${css.homePicture} ${css.none}`} aria-hidden="true" />}
+      <div className={css.who}>
+        <h2>{student.name}</h2>
+      </div>
+      {vocabulary ? (
+        <div className={css.doors}>
+          <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/talk`}>{t`Talk`}</Link>
+        </div>
+      ) : (
+        <p className={css.wide}>{t`No boards yet.`}</p>
       )}
     </li>
   );

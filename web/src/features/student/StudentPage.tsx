@@ -19,6 +19,7 @@ import { Team } from './Team';
 import { lists, useBegin } from '../../data/lists';
 import { caseload, glanceOf, screenName, screens, student as studentQuery, team as teamQuery, vocabularies } from '../../data/students';
 import css from './students.module.css';
+import { may } from '../../data/may';
 import parts from '../../shell/parts.module.css';
 
 const CHANGES = 8;
@@ -37,7 +38,7 @@ export default function StudentPage() {
   const current = row?.vocabulary?.id;
   const { data: glances } = useQuery({ ...glanceOf(current ?? 0), enabled: current !== undefined });
   const [open, setOpen] = useState<'student' | 'team'>();
-  const mayEdit = row !== undefined && row.role !== 'VIEWER';
+  const mayEdit = may(row, 'CHANGE');
   if (student.error && !student.data)
     return (
       <main className={parts.lone}>
@@ -59,7 +60,7 @@ export default function StudentPage() {
         {current !== undefined && (
           <>
             <Link className={parts.door} to={`/vocabularies/${current}`}>{t`Boards`}</Link>
-            <Link className={parts.door} to={`/vocabularies/${current}/talk`}>{t`Talk`}</Link>
+            {may(row, 'TALK') && <Link className={parts.door} to={`/vocabularies/${current}/talk`}>{t`Talk`}</Link>}
           </>
         )}
         {current === undefined && mayEdit && <Link className={`${parts.door} ${parts.primary}`} to={`/students/${id}/start`}>{t`Start a vocabulary`}</Link>}
@@ -130,13 +131,13 @@ export default function StudentPage() {
               ))}
             </ul>
             <button type="button" className={parts.dotted} onClick={() => setOpen('team')}>
-              {row.role === 'OWNER' ? t`change the team` : t`see the team`}
+              {may(row, 'OWN') ? t`change the team` : t`see the team`}
             </button>
           </section>
         </div>
       </div>
       {open === 'student' && <StudentForm student={who} onClose={() => setOpen(undefined)} />}
-      {open === 'team' && <Team student={who} owns={row.role === 'OWNER'} onClose={() => setOpen(undefined)} />}
+      {open === 'team' && <Team student={who} owns={may(row, 'OWN')} onClose={() => setOpen(undefined)} />}
     </main>
   );
 }

@@ -12,7 +12,9 @@ import { answered } from '../../shell/answered';
 const roles: { value: Member['role']; label: string }[] = [
   { value: 'OWNER', label: t`owns: changes boards and this team` },
   { value: 'EDITOR', label: t`changes boards` },
-  { value: 'VIEWER', label: t`looks, talks and prints` },
+  { value: 'VIEWER', label: t`looks, talks, prints and takes away` },
+  { value: 'PRINTER', label: t`looks and prints` },
+  { value: 'TALKER', label: t`talks, and nothing else: a tablet at home` },
 ];
 
 /** Who may see a student's boards. Only an owner of the team can change it. */

@@ -2,6 +2,7 @@ import { t } from '@lingui/core/macro';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Board, Revealed, VocabularyView } from '../../api/types';
+import { may } from '../../data/may';
 import { whyKept } from '../../data/plan';
 import { spoken } from '../../data/cells';
 import css from './talk.module.css';
@@ -12,6 +13,9 @@ const FOUND = 6;
 /** What whoever models sees: the student’s view, or for a while also what waits. */
 export type Model = 'as the student sees' | 'everything' | 'waiting words faint';
 const MODELS: Model[] = ['as the student sees', 'everything', 'waiting words faint'];
+
+const named = (model: Model) =>
+  ({ 'as the student sees': t`as the student sees`, everything: t`everything`, 'waiting words faint': t`waiting words faint` })[model];
 
 interface Props {
   view: VocabularyView;
@@ -26,7 +30,7 @@ interface Props {
 export function Adult({ view, boards, kept, model, onModel, board }: Props) {
   const navigate = useNavigate();
   const [open, setOpen] = useState(false);
-  const leave = () => void navigate(`/vocabularies/${view.id}/boards/${encodeURIComponent(board)}`);
+  const leave = () => void navigate(may(view, 'LOOK') ? `/vocabularies/${view.id}/boards/${encodeURIComponent(board)}` : '/caseload');
   useEffect(() => {
     const keys = (e: KeyboardEvent) => {
       if (e.key !== 'Escape') return;
@@ -40,7 +44,7 @@ export function Adult({ view, boards, kept, model, onModel, board }: Props) {
     <>
       <Held label={t`Leave talking: hold, or press Escape`} title={t`Hold to leave`} onHeld={leave}>{t`hold to leave`}</Held>
       <Held label={t`For who models: hold, or press Enter`} title={t`Hold to show more`} onHeld={() => setOpen(true)}>
-        {model === 'as the student sees' ? t`hold to model` : t`modelling: ${model}`}
+        {model === 'as the student sees' ? t`hold to model` : t`modelling: ${named(model)}`}
       </Held>
       {open && (
         <Panel
@@ -104,7 +108,7 @@ function Panel({ view, boards, kept, model, onModel, onClose }: Omit<Props, 'boa
       <div role="group" aria-label={t`What is shown`}>
         {MODELS.map((m) => (
           <button key={m} type="button" className={css.quietKey} aria-pressed={m === model} onClick={() => onModel(m)}>
-            {m}
+            {named(m)}
           </button>
         ))}
       </div>

@@ -1,10 +1,11 @@
 import { t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../api/client';
 import type { Board, Button, Revealed, VocabularyView } from '../../api/types';
 import { allBoards, vocabulary as vocabularyQuery } from '../../data/boards';
+import { may } from '../../data/may';
 import { revealed } from '../../data/plan';
 import { Adult, type Model } from './Adult';
 import { Card } from '../../drawn/Card';
@@ -36,6 +37,16 @@ export default function TalkPage() {
       </main>
     );
   if (!view.data || !boards.data || !shown.data) return null;
+  if (!may(view.data, 'TALK'))
+    return (
+      <main className={parts.lone}>
+        <h1>{t`These boards are yours to look at and print`}</h1>
+        <p>{t`An owner of the team can let you talk with them too.`}</p>
+        <p>
+          <Link to={`/vocabularies/${id}`}>{t`To the boards`}</Link>
+        </p>
+      </main>
+    );
   return (
     <ArtOf art={view.data.art} vocabulary={id}>
       <Talk key={id} view={view.data} boards={boards.data} revealed={shown.data} start={search.get('board') ?? view.data.home} />

@@ -6,13 +6,14 @@ import { vocabulary as vocabularyOf } from '../../data/boards';
 import { saidToday } from '../../data/saidToday';
 import { caseload, vocabularies } from '../../data/students';
 import type { Begun } from '../../data/lists';
+import { may } from '../../data/may';
 import css from './wordlist.module.css';
 
 type What = 'boards' | 'step' | 'since' | 'said';
 
 /** A list that begins with words of a student’s boards: of some boards, of a step of the plan, what is new to see since a day, or what was said today. */
 export function BeginWith({ onBegin, onClose }: { onBegin: (wanted: Begun) => Promise<boolean>; onClose: () => void }) {
-  const rows = (useQuery(caseload).data ?? []).filter((r) => r.vocabulary && r.role !== 'VIEWER');
+  const rows = (useQuery(caseload).data ?? []).filter((r) => r.vocabulary && may(r, 'CHANGE'));
   const [student, setStudent] = useState<string>();
   const row = rows.find((r) => r.student.id === student) ?? rows[0];
   const { data: all = [] } = useQuery({ ...vocabularies(row?.student.id ?? ''), enabled: row !== undefined });

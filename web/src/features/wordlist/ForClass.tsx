@@ -10,6 +10,7 @@ import { PhotoOf } from './PhotoOf';
 import { caseload } from '../../data/students';
 import css from './wordlist.module.css';
 import parts from '../../shell/parts.module.css';
+import { may } from '../../data/may';
 import { Glued } from '../../shell/Glued';
 
 const lines = (table: string) => table.split('\n').filter((l) => l.trim());
@@ -35,7 +36,7 @@ export function ForClass({ view, onAct }: { view: WordList; onAct: (act: Act) =>
   const [photoOf, setPhotoOf] = useState<string>();
   const pupils = view.pupils.length;
   const said = pupils === 0 ? t`everybody alike` : `${plural(pupils, { one: '# student', other: '# students' })}`;
-  if (!view.mayEdit) return <>{t`For ${said}.`}</>;
+  if (!may(view, 'CHANGE')) return <>{t`For ${said}.`}</>;
   const [first, second] = view.words;
   return (
     <>

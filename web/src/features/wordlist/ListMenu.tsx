@@ -11,6 +11,7 @@ import { creditsOfList } from '../../data/pictures';
 import { dayAndTime } from '../../shell/time';
 import { deleteList, nameVersion, printList, useBegin, versions, type Act } from '../../data/lists';
 import css from './wordlist.module.css';
+import { may } from '../../data/may';
 import parts from '../../shell/parts.module.css';
 
 /** What else can be done with a list. */
@@ -23,7 +24,7 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
   const [putting, setPutting] = useState(false);
   const [credits, setCredits] = useState(false);
   const [start, working] = useWork(t`Save the zip`);
-  const { mayEdit } = view;
+  const mayEdit = may(view, 'CHANGE');
   const away = `/api/lists/${view.id}`;
 
   function remove() {
@@ -49,14 +50,18 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
             label: <a href={`${away}/sheet.png?page=${page}`} target="_blank" rel="noreferrer">{t`This sheet as a picture (.png)`}</a>,
           },
           ...(view.pupils.length > 0 ? [{ key: 'zip', label: t`One PDF for each student (.zip)` }] : []),
-          {
-            key: 'obf',
-            label: <a href={`${away}/board.obf`} download>{t`The words as a board (.obf)`}</a>,
-          },
-          {
-            key: 'csv',
-            label: <a href={`${away}/words.csv`} download>{t`The words as a table (.csv)`}</a>,
-          },
+          ...(may(view, 'TAKE')
+            ? [
+                {
+                  key: 'obf',
+                  label: <a href={`${away}/board.obf`} download>{t`The words as a board (.obf)`}</a>,
+                },
+                {
+                  key: 'csv',
+                  label: <a href={`${away}/words.csv`} download>{t`The words as a table (.csv)`}</a>,
+                },
+              ]
+            : []),
         ]
       : []),
     ...(view.words.some((w) => w.pictures.length > 0) ? [{ key: 'credits', label: t`Whose the pictures are` }] : []),
@@ -113,19 +118,19 @@ function ListHistory({ view, onAct, onClose }: { view: WordList; onAct: (act: Ac
           <li key={v.number}>
             <span>
               {v.by} {v.what} <span className={parts.quiet}>{dayAndTime(v.madeAt)}</span>{' '}
-              {(v.name || view.mayEdit) && (
+              {(v.name || may(view, 'CHANGE')) && (
                 <DottedText
                   label={t`Name of version ${v.number}`}
                   value={v.name ?? ''}
                   shown={v.name ? `“${v.name}”` : t`name it`}
-                  disabled={!view.mayEdit}
+                  disabled={!may(view, 'CHANGE')}
                   onKeep={(name) =>
                     void nameVersion(view.id, v.number, name).then(() => queries.invalidateQueries({ queryKey: ['list', view.id, 'versions'] }))
                   }
                 />
               )}
             </span>
-            {view.mayEdit && v.number !== view.version && (
+            {may(view, 'CHANGE') && v.number !== view.version && (
               <button
                 type="button"
                 className={parts.dotted}

@@ -20,6 +20,7 @@ import { WordsColumn } from './WordsColumn';
 import { useLive } from '../../shell/live';
 import { useUndoKeys } from '../../shell/undoKeys';
 import css from './wordlist.module.css';
+import { may } from '../../data/may';
 import parts from '../../shell/parts.module.css';
 
 /** Words on the left, what can be made of them beside, and the true sheet with the sentence that sets it up. */
@@ -54,7 +55,7 @@ export default function ListPage() {
       },
     );
   const edit = (made: ListEdit) => act({ what: 'edit', edit: made });
-  const { mayEdit } = view;
+  const mayEdit = may(view, 'CHANGE');
   return (
     <ArtOf art={view.art} list={view.id}>
       <main className={css.list} data-ready={sheet.data || sheet.error ? true : undefined}>

@@ -3,6 +3,7 @@ import type { Support, WordList } from '../../api/types';
 import { PagePreview } from '../sheet';
 import { offers as offersQuery } from '../../data/lists';
 import { intoList } from '../../shell/intoView';
+import { may } from '../../data/may';
 import css from './wordlist.module.css';
 
 /** Everything the list could be, each as a small true picture of its first sheet. */
@@ -19,7 +20,7 @@ export function Offers({ view, onChoose }: { view: WordList; onChoose: (support:
               type="button"
               ref={now ? intoList : undefined}
               aria-pressed={now}
-              disabled={!view.mayEdit}
+              disabled={!may(view, 'CHANGE')}
               title={offer.refused ?? undefined}
               onClick={() => !now && onChoose(offer.support)}
             >

@@ -10,6 +10,7 @@ import { Arranging } from './Arranging';
 import { Printing } from './Printing';
 import { printList } from '../../data/lists';
 import { rangeOf, type Range } from './range';
+import { may } from '../../data/may';
 import parts from '../../shell/parts.module.css';
 
 /** The sheet as it is printed, the others a click away, and ways onto paper. */
@@ -43,7 +44,7 @@ export function SheetStage({
           what={what}
           label={t`${what} ${page.number} of ${sheets.pages}, ${view.name}`}
           onPage={onPage}
-          over={view.mayEdit && sheets.cells.length > 0 && <Arranging cells={sheets.cells} onArrange={onArrange} />}
+          over={may(view, 'CHANGE') && sheets.cells.length > 0 && <Arranging cells={sheets.cells} onArrange={onArrange} />}
         >
           {sheets.pages > 1 && (
             <DottedText

@@ -6,7 +6,8 @@ import { onPage } from '../../testing/page';
 import { WordsColumn } from './WordsColumn';
 
 const word = (id: string, text = id) => ({ id, text, pictures: [], not: false, times: 1 });
-const list = (mayEdit = true) => ({ words: [word('1', 'ferry'), word('2', 'bag'), word('3', 'seal')], mayEdit }) as unknown as WordList;
+const list = (changes = true) =>
+  ({ words: [word('1', 'ferry'), word('2', 'bag'), word('3', 'seal')], may: changes ? ['LOOK', 'CHANGE'] : ['LOOK'] }) as unknown as WordList;
 
 function column(view = list()) {
   const onAct = vi.fn(async () => view);

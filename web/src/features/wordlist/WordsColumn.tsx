@@ -10,6 +10,7 @@ import { WordPictures } from './WordPictures';
 import type { Act } from '../../data/lists';
 import { BEGINS, SILENT } from './dragging';
 import css from './wordlist.module.css';
+import { may } from '../../data/may';
 import parts from '../../shell/parts.module.css';
 
 const TIMES = [0, 1, 2, 3, 4, 5, 6, 8, 10, 12, 20];
@@ -41,7 +42,8 @@ const END = 'end';
 export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act) => Promise<WordList | undefined> }) {
   const [typed, setTyped] = useState('');
   const [choosing, setChoosing] = useState<ListedWord>();
-  const { words, mayEdit } = view;
+  const { words } = view;
+  const mayEdit = may(view, 'CHANGE');
   const change = (word: ListedWord) => void onAct({ what: 'edit', edit: { type: 'change-word', word } });
   const move = (ids: string[], before?: string) => void onAct({ what: 'edit', edit: { type: 'move-words', ids, before } });
 

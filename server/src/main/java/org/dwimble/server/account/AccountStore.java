@@ -7,10 +7,15 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import org.dwimble.core.board.Names;
+import org.dwimble.core.grant.Grant;
+import org.dwimble.core.grant.Role;
+import org.dwimble.core.grant.Thing;
+import org.dwimble.core.grant.Who;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.DatabaseTrouble;
+import org.dwimble.server.grant.GrantTable;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
@@ -46,9 +51,14 @@ public class AccountStore {
         }
         String hash = encoder.encode(password);
         try {
-            long id = database.write(session -> session.insert(
-                "INSERT INTO account (sign_in, sign_in_folded, name, work, password, admin) VALUES (?, ?, ?, ?, ?, ?) RETURNING id",
-                tidySignIn, Names.folded(tidySignIn), tidyName, Text.tidy(work), hash, admin ? 1 : 0));
+            long id = database.write(session -> {
+                long made = session.insert("INSERT INTO account (sign_in, sign_in_folded, name, work, password) VALUES (?, ?, ?, ?, ?) RETURNING id",
+                    tidySignIn, Names.folded(tidySignIn), tidyName, Text.tidy(work), hash);
+                if (admin) {
+                    GrantTable.give(session, new Grant(new Who.Person(made), Role.KEEPER, Thing.SCHOOL));
+                }
+                return made;
+            });
             return new Account(id, tidySignIn, tidyName, Text.tidy(work), admin);
         } catch (DatabaseTrouble e) {
             if (e.what() == DatabaseTrouble.What.STANDS_TWICE) {
@@ -58,6 +68,8 @@ public class AccountStore {
         }
     }
 
+    private static final String ACCOUNT = "SELECT id, sign_in, name, work, " + GrantTable.KEEPS + " AS admin FROM account";
+
     /** By the name as it was given, else by the same name in other capitals. */
     private static final String SIGNS_IN = " WHERE sign_in = ? OR sign_in_folded = ? ORDER BY sign_in = ? DESC LIMIT 1";
 
@@ -66,21 +78,42 @@ public class AccountStore {
         return new Object[] {tidy, Names.folded(tidy), tidy};
     }
 
+    /**
+     * Lets somebody look after the school's accounts, or no longer.
+     *
+     * @return false if nobody would be left who does; then nothing changes
+     */
+    boolean keeps(Account account, boolean keeps) {
+        return database.write(session -> {
+            Grant keeper = new Grant(new Who.Person(account.id()), Role.KEEPER, Thing.SCHOOL);
+            if (keeps) {
+                GrantTable.give(session, keeper);
+                return true;
+            }
+            List<Grant> keepers = GrantTable.of(session, Thing.SCHOOL);
+            if (keepers.equals(List.of(keeper))) {
+                return false;
+            }
+            GrantTable.takeAway(session, keeper.who(), Thing.SCHOOL);
+            return true;
+        });
+    }
+
     public boolean any() {
         return database.read(session -> session.exists("SELECT 1 FROM account"));
     }
 
     public List<Account> all() {
-        return database.read(session -> session.list("SELECT id, sign_in, name, work, admin FROM account", AccountStore::account)).stream()
+        return database.read(session -> session.list(ACCOUNT, AccountStore::account)).stream()
             .sorted(Comparator.comparing(Account::name, Names.order()).thenComparing(Account::id)).toList();
     }
 
     Optional<Account> byId(long id) {
-        return database.read(session -> session.first("SELECT id, sign_in, name, work, admin FROM account WHERE id = ?", AccountStore::account, id));
+        return database.read(session -> session.first(ACCOUNT + " WHERE id = ?", AccountStore::account, id));
     }
 
     public Optional<Account> bySignIn(@Nullable String signIn) {
-        return database.read(session -> session.first("SELECT id, sign_in, name, work, admin FROM account" + SIGNS_IN, AccountStore::account, signIn(signIn)));
+        return database.read(session -> session.first(ACCOUNT + SIGNS_IN, AccountStore::account, signIn(signIn)));
     }
 
     /** The password as it is kept, of who signs in with a name. */

@@ -19,6 +19,18 @@ public class School {
         return Paper.valueOf(database.read(session -> session.first("SELECT paper FROM school WHERE id = 1", row -> row.getString(1))).orElse(Paper.A4.name()));
     }
 
+    /** How much there is of everything that is not deleted; of nothing what it is. */
+    public record Numbers(int accounts, int students, int vocabularies, int lists, int pictures) {
+    }
+
+    public Numbers numbers() {
+        return database.read(session -> session.first("""
+            SELECT (SELECT count(*) FROM account), (SELECT count(*) FROM student WHERE deleted_at IS NULL),
+                (SELECT count(*) FROM vocabulary v JOIN student s ON s.id = v.student_id AND s.deleted_at IS NULL WHERE v.deleted_at IS NULL),
+                (SELECT count(*) FROM word_list WHERE deleted_at IS NULL), (SELECT count(*) FROM own_picture WHERE retired_at IS NULL)""",
+            row -> new Numbers(row.getInt(1), row.getInt(2), row.getInt(3), row.getInt(4), row.getInt(5)))).orElseThrow();
+    }
+
     /** @throws Unacceptable if it is neither A4 nor Letter */
     void printOn(Paper paper) {
         if (paper != Paper.A4 && paper != Paper.LETTER) {

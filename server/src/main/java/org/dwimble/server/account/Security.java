@@ -28,8 +28,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * What every request must carry. All of {@code /api} needs a session but signing in; changes need the CSRF
- * token; pages may load nothing from anywhere else. Who may see which student is checked where the student is
- * known, in {@code student.Access}.
+ * token; pages may load nothing from anywhere else. Who may do what is asked by the gate,
+ * {@code grant.Gatekeeper}.
  */
 @Configuration(proxyBeanMethods = false)
 class Security {

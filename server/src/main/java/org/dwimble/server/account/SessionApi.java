@@ -4,8 +4,11 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Objects;
+import org.dwimble.core.grant.Act;
 import org.dwimble.core.sheet.Paper;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.ForAnybody;
 import org.dwimble.server.problem.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.env.Environment;
@@ -66,11 +69,13 @@ class SessionApi {
         this.demo = environment.acceptsProfiles(Profiles.of("demo"));
     }
 
+    @ForAnybody
     @GetMapping
     SessionView session(@AuthenticationPrincipal @Nullable Account account) {
         return new SessionView(account, demo ? accounts.all() : List.of(), !accounts.any(), school.paper());
     }
 
+    @ForAnybody
     @PostMapping
     SessionView signIn(@RequestBody SignIn signIn, HttpServletRequest request, HttpServletResponse response) {
         String name = signIn.signIn() == null ? "" : signIn.signIn();
@@ -82,6 +87,7 @@ class SessionApi {
         return enter(account, request, response);
     }
 
+    @ForAnybody
     @PostMapping("/demo")
     SessionView demo(@RequestBody DemoSignIn signIn, HttpServletRequest request, HttpServletResponse response) {
         if (!demo) {
@@ -91,16 +97,15 @@ class SessionApi {
     }
 
     /** What the school prints on, and so in what lengths are told; whoever looks after Dwimble chooses it. */
+    @For(Act.KEEP)
     @PutMapping("/school-paper")
     SessionView paper(@AuthenticationPrincipal Account account, @RequestBody SchoolPaper wanted) {
-        if (!account.admin()) {
-            throw new Problem(HttpStatus.FORBIDDEN, "only-admin");
-        }
         Unacceptable.ifMissing(wanted.paper);
         school.printOn(Objects.requireNonNull(wanted.paper));
         return session(account);
     }
 
+    @ForAnybody
     @DeleteMapping
     SessionView signOut(HttpServletRequest request) {
         if (request.getSession(false) != null) {

@@ -11,12 +11,14 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.credit.Credits;
 import org.dwimble.core.edit.Differences;
 import org.dwimble.core.edit.Intention;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.mend.Finding;
-import org.dwimble.core.student.Role;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
-import org.dwimble.server.student.Access;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
@@ -50,29 +52,30 @@ class VocabularyApi {
 
     private final VocabularyStore store;
     private final StudentStore students;
-    private final Access access;
+    private final Rights rights;
     private final Pictures pictures;
     private final Wording wording;
 
-    VocabularyApi(VocabularyStore store, StudentStore students, Access access, Pictures pictures, Wording wording) {
+    VocabularyApi(VocabularyStore store, StudentStore students, Rights rights, Pictures pictures, Wording wording) {
         this.store = store;
         this.students = students;
-        this.access = access;
+        this.rights = rights;
         this.pictures = pictures;
         this.wording = wording;
     }
 
+    @For(Act.SEE)
     @GetMapping
     VocabularyView vocabulary(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        Role role = access.toVocabulary(vocabulary, account);
+        Set<Act> may = rights.acts(account, Thing.vocabulary(vocabulary));
         VocabularyStore.Kept kept = store.there(vocabulary);
-        return VocabularyView.of(kept, kept.student() == null ? null : students.find(kept.student()).orElse(null), role);
+        return VocabularyView.of(kept, kept.student() == null ? null : students.find(kept.student()).orElse(null), may);
     }
 
     /** Every board with its buttons: what the talk view needs to go on when the network does not. */
+    @For(Act.SEE)
     @GetMapping("/boards")
     List<BoardView> boards(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        access.toVocabulary(vocabulary, account);
         return store.there(vocabulary).vocabulary().boards().values().stream().map(BoardView::of).toList();
     }
 
@@ -81,10 +84,10 @@ class VocabularyApi {
      *
      * @param revision that is wanted; if it is the one in force, the answer holds for ever
      */
+    @For(Act.SEE)
     @GetMapping("/boards/{board}")
     ResponseEntity<BoardView> board(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
         @RequestParam(required = false) @Nullable Long revision) {
-        access.toVocabulary(vocabulary, account);
         VocabularyStore.Kept kept = store.there(vocabulary);
         Board found = kept.vocabulary().board(board).orElseThrow(() -> Problem.notFound("board"));
         boolean lasting = revision != null && revision == kept.revisionOf(board);
@@ -93,9 +96,9 @@ class VocabularyApi {
     }
 
     /** @param board whose findings come first */
+    @For(Act.LOOK)
     @GetMapping("/findings")
     Findings findings(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(defaultValue = "") String board) {
-        access.toVocabulary(vocabulary, account);
         List<Finding> all = store.there(vocabulary).overview().findings();
         return new Findings(all.size(), all.stream().sorted(Comparator.comparing(f -> !f.board().equals(board))).limit(FINDINGS_LISTED)
             .map(this::view).toList());
@@ -107,16 +110,16 @@ class VocabularyApi {
     }
 
     /** Whose the pictures are, of all boards or of one. */
+    @For(Act.LOOK)
     @GetMapping("/credits")
     List<Credits.Use> credits(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable String board) {
-        access.toVocabulary(vocabulary, account);
         Vocabulary all = store.there(vocabulary).vocabulary();
         return pictures.credits(board == null ? all.boards().values() : List.of(all.board(board).orElseThrow(() -> Problem.notFound("board")))).uses();
     }
 
+    @For(Act.LOOK)
     @GetMapping("/versions")
     List<VersionView> versions(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        access.toVocabulary(vocabulary, account);
         return store.versions(vocabulary, VERSIONS_LISTED).stream().map(v -> VersionView.of(v, wording)).toList();
     }
 
@@ -149,12 +152,12 @@ class VocabularyApi {
     }
 
     /** None if it is no copy. */
+    @For(Act.LOOK)
     @GetMapping("/origin")
     List<OriginView> origin(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        access.toVocabulary(vocabulary, account);
         return store.origin(vocabulary).map(origin -> {
             Moved here = Moved.between(store.version(vocabulary, 1).orElseThrow(), store.there(vocabulary).vocabulary());
-            boolean open = access.mayLookAt(origin.vocabulary(), account);
+            boolean open = rights.may(account, Act.LOOK, Thing.vocabulary(origin.vocabulary()));
             Moved there = open
                 ? Moved.between(store.version(origin.vocabulary(), origin.version()).orElseThrow(), store.there(origin.vocabulary()).vocabulary())
                 : null;
@@ -165,9 +168,9 @@ class VocabularyApi {
     record VersionName(@Nullable String name) {
     }
 
+    @For(Act.LOOK)
     @GetMapping("/versions/{number}/boards/{board}")
     BesideView beside(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable int number, @PathVariable String board) {
-        access.toVocabulary(vocabulary, account);
         Vocabulary then = store.version(vocabulary, number).orElseThrow(() -> Problem.notFound("version"));
         Vocabulary now = store.there(vocabulary).vocabulary();
         Map<String, Set<String>> differs = Differences.between(then, now);
@@ -176,16 +179,16 @@ class VocabularyApi {
     }
 
     /** Gives a version a name, so that it is found again; an empty one takes it away. */
+    @For(Act.CHANGE)
     @PutMapping("/versions/{number}/name")
     void nameVersion(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable int number, @RequestBody VersionName name) {
-        access.toChangeVocabulary(vocabulary, account);
         store.version(vocabulary, number).orElseThrow(() -> Problem.notFound("version"));
         store.nameVersion(vocabulary, number, name.name());
     }
 
+    @For(Act.LOOK)
     @GetMapping("/steps")
     StepsView steps(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        access.toVocabulary(vocabulary, account);
         return StepsView.of(store.steps(vocabulary, account.id()), wording);
     }
 }

@@ -11,12 +11,17 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.whole.GoBack;
+import org.dwimble.core.grant.Grant;
+import org.dwimble.core.grant.Role;
+import org.dwimble.core.grant.Thing;
+import org.dwimble.core.grant.Who;
 import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.version.Needs;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
+import org.dwimble.server.grant.GrantTable;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.version.AtVersion;
 import org.dwimble.server.version.Beside;
@@ -149,7 +154,9 @@ public class VocabularyStore {
         database.run(session -> {
             Long known = session.first("SELECT id FROM vocabulary WHERE starter = ?", row -> row.getLong(1), starter).orElse(null);
             if (known == null) {
-                versions.begin(session, insert(session, null, starter, about, vocabulary), written, vocabulary, null, at, Told.of("shipped"));
+                long id = insert(session, null, starter, about, vocabulary);
+                GrantTable.give(session, new Grant(Who.EVERYBODY, Role.VIEWER, Thing.vocabulary(id)));
+                versions.begin(session, id, written, vocabulary, null, at, Told.of("shipped"));
                 return;
             }
             session.update("UPDATE vocabulary SET about = ? WHERE id = ?", about, known);

@@ -10,6 +10,7 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.grant.Act;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.picture.Appearance;
@@ -20,7 +21,6 @@ import org.dwimble.core.route.Routes;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.TalkLayout;
 import org.dwimble.core.screen.UsualScreen;
-import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.server.version.AtVersion;
 import org.jspecify.annotations.Nullable;
@@ -29,12 +29,13 @@ import org.jspecify.annotations.Nullable;
  * A vocabulary without its buttons: all the bench shows round a board.
  *
  * @param version the version in force, which edits are made against
+ * @param may     all that this person may do with it
  * @param art     the part of a picture's address that makes it look as this student wants it
  * @param look    how all boards look; what they say themselves goes before it
  * @param papers  the paper of each kind
  * @param layout  how the student's screen is divided when talking
  */
-public record VocabularyView(long id, String name, @Nullable Student student, @Nullable String starter, Role role, int version,
+public record VocabularyView(long id, String name, @Nullable Student student, @Nullable String starter, Set<Act> may, int version,
     String home, String locale, Look look, Map<Kind, Colour> papers, Plan plan,
     List<BoardLine> boards, Counts counts, Layout layout, String art) {
 
@@ -55,22 +56,22 @@ public record VocabularyView(long id, String name, @Nullable Student student, @N
     public record Layout(double screenWidthMm, double screenHeightMm, double margin, double message) {
     }
 
-    public static VocabularyView of(VocabularyStore.Kept kept, @Nullable Student student, Role role) {
-        return of(kept, student, role, kept.lines(screen(student)).values());
+    public static VocabularyView of(VocabularyStore.Kept kept, @Nullable Student student, Set<Act> may) {
+        return of(kept, student, may, kept.lines(screen(student)).values());
     }
 
     /** With the lines of those boards only of which something is told otherwise than before. */
-    public static VocabularyView changed(VocabularyStore.Kept before, VocabularyStore.Kept after, @Nullable Student student, Role role) {
+    public static VocabularyView changed(VocabularyStore.Kept before, VocabularyStore.Kept after, @Nullable Student student, Set<Act> may) {
         Map<String, BoardLine> were = before.lines(screen(student));
-        return of(after, student, role, after.lines(screen(student)).values().stream().filter(line -> {
+        return of(after, student, may, after.lines(screen(student)).values().stream().filter(line -> {
             BoardLine was = were.get(line.id());
             return line != was && !line.equals(was);
         }).toList());
     }
 
-    private static VocabularyView of(VocabularyStore.Kept kept, @Nullable Student student, Role role, Collection<BoardLine> lines) {
+    private static VocabularyView of(VocabularyStore.Kept kept, @Nullable Student student, Set<Act> may, Collection<BoardLine> lines) {
         Screen screen = screen(student);
-        return new VocabularyView(kept.id(), kept.vocabulary().name(), student, kept.starter(), role, kept.version(), kept.vocabulary().home(),
+        return new VocabularyView(kept.id(), kept.vocabulary().name(), student, kept.starter(), may, kept.version(), kept.vocabulary().home(),
             kept.vocabulary().locale(), kept.vocabulary().whole().look(), kept.vocabulary().whole().papers(), kept.vocabulary().plan(),
             List.copyOf(lines), kept.counts(),
             new Layout(screen.width().mm(), screen.height().mm(), TalkLayout.MARGIN, TalkLayout.MESSAGE),

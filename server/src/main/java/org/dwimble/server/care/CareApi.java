@@ -7,10 +7,13 @@ import java.sql.SQLException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import org.dwimble.core.grant.Act;
 import org.dwimble.core.told.Told;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.account.School;
 import org.dwimble.server.database.Backup;
 import org.dwimble.server.database.Room;
+import org.dwimble.server.grant.For;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.told.Wording;
@@ -33,26 +36,30 @@ class CareApi {
      * @param folder     where they are
      * @param free       bytes on the disk of the data
      * @param size       bytes of the database
+     * @param numbers    how much there is
      * @param worries    sentences; none if all is well
      */
-    record CareView(@Nullable String lastBackup, int backups, String folder, long free, long size, List<String> worries) {
+    record CareView(@Nullable String lastBackup, int backups, String folder, long free, long size, School.Numbers numbers,
+        List<String> worries) {
     }
 
     private final Backups backups;
+    private final School school;
     private final Disk disk;
     private final Path home;
     private final Wording wording;
 
-    CareApi(Backups backups, Disk disk, @Value("${dwimble.home}") Path home, Wording wording) {
+    CareApi(Backups backups, School school, Disk disk, @Value("${dwimble.home}") Path home, Wording wording) {
         this.backups = backups;
+        this.school = school;
         this.disk = disk;
         this.home = home;
         this.wording = wording;
     }
 
+    @For(Act.KEEP)
     @GetMapping
     CareView care(@AuthenticationPrincipal Account account) throws IOException {
-        mine(account);
         long free = disk.free();
         Instant last = backups.last().orElse(null);
         List<String> worries = new ArrayList<>();
@@ -63,14 +70,14 @@ class CareApi {
             worries.add(wording.of(Told.of("care-no-backup")));
         }
         return new CareView(last == null ? null : last.toString(), backups.kept().size(), home.resolve("backups").toAbsolutePath().normalize().toString(), free,
-            Files.size(home.resolve("dwimble.db")), worries);
+            Files.size(home.resolve("dwimble.db")), school.numbers(), worries);
     }
 
     /** Makes a backup now. */
+    @For(Act.KEEP)
     @PostMapping("/backups")
     @Bounded("FILES_AT_ONCE")
     CareView backUp(@AuthenticationPrincipal Account account) throws IOException {
-        mine(account);
         try {
             backups.make();
         } catch (SQLException | IOException e) {
@@ -82,9 +89,4 @@ class CareApi {
         return care(account);
     }
 
-    private static void mine(Account account) {
-        if (!account.admin()) {
-            throw new Problem(HttpStatus.FORBIDDEN, "only-admin");
-        }
-    }
 }

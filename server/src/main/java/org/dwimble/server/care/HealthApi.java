@@ -3,6 +3,7 @@ package org.dwimble.server.care;
 import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.server.database.Database;
+import org.dwimble.server.grant.ForAnybody;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
@@ -33,6 +34,7 @@ class HealthApi {
     }
 
     /** 200 while it works, 503 if not. */
+    @ForAnybody
     @GetMapping("/api/health")
     ResponseEntity<HealthView> health() {
         List<String> worries = new ArrayList<>();

@@ -7,13 +7,15 @@ import java.util.List;
 import java.util.Optional;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Intention;
+import org.dwimble.core.grant.Act;
 import org.dwimble.core.mend.WorthDoing;
 import org.dwimble.core.plan.Plan;
 import org.dwimble.core.reveal.ShownOverTime;
 import org.dwimble.core.told.Told;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
-import org.dwimble.server.student.Access;
+import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.ForSignedIn;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
 import org.dwimble.server.version.Version;
@@ -53,28 +55,27 @@ class GlanceApi {
 
     private final StudentStore students;
     private final VocabularyStore store;
-    private final Access access;
     private final Wording wording;
     private final Clock clock;
 
-    GlanceApi(StudentStore students, VocabularyStore store, Access access, Wording wording, Clock clock) {
+    GlanceApi(StudentStore students, VocabularyStore store, Wording wording, Clock clock) {
         this.students = students;
         this.store = store;
-        this.access = access;
         this.wording = wording;
         this.clock = clock;
     }
 
     /** Of every student of the caseload who has a vocabulary. */
+    @ForSignedIn("each of the students this person may look into")
     @GetMapping("/glances")
     List<Glance> glances(@AuthenticationPrincipal Account account) {
-        return students.caseload(account.id()).stream().filter(row -> row.vocabulary() != null)
+        return students.caseload(account.id()).stream().filter(row -> row.role().may(Act.LOOK) && row.vocabulary() != null)
             .map(row -> glance(row.student().id(), row.vocabulary().id())).flatMap(Optional::stream).toList();
     }
 
+    @For(Act.LOOK)
     @GetMapping("/vocabularies/{vocabulary}/glance")
     List<Glance> glance(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        access.toVocabulary(vocabulary, account);
         String student = store.find(vocabulary).map(VocabularyStore.Kept::student).orElse(null);
         return student == null ? List.of() : glance(student, vocabulary).stream().toList();
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.find.WordPlaces;
+import org.dwimble.core.grant.Act;
 import org.dwimble.core.place.Belongs;
 import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.route.Routes;
@@ -13,6 +14,7 @@ import org.dwimble.core.text.Text;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.SpotView;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.grant.ForSignedIn;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.reveal.WhyKept;
 import org.dwimble.server.student.StudentStore;
@@ -53,10 +55,11 @@ class WhereApi {
         this.why = why;
     }
 
+    @ForSignedIn("each of the students this person may look into")
     @GetMapping("/where")
     List<WhereView> where(@AuthenticationPrincipal Account account, @RequestParam String word) {
         String sought = Text.cut(Text.tidy(word), 100);
-        return students.caseload(account.id()).stream().filter(row -> row.vocabulary() != null && !sought.isEmpty())
+        return students.caseload(account.id()).stream().filter(row -> row.role().may(Act.LOOK) && row.vocabulary() != null && !sought.isEmpty())
             .flatMap(row -> store.find(row.vocabulary().id()).map(kept -> where(row.student(), kept, sought)).stream()).toList();
     }
 

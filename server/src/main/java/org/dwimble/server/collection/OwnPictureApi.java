@@ -7,18 +7,21 @@ import java.util.Map;
 import java.util.Optional;
 import org.dwimble.core.board.ContentHash;
 import org.dwimble.core.board.MediaId;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.core.picture.OwnPicture;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.grant.ForSignedIn;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.media.MediaAnswer;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.media.Photo;
 import org.dwimble.server.problem.Problem;
-import org.dwimble.server.student.Access;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -41,19 +44,20 @@ import org.springframework.web.multipart.MultipartFile;
 class OwnPictureApi {
     private final OwnPictures own;
     private final MediaStore media;
-    private final Access access;
+    private final Rights rights;
     private final TakingIn collection;
     private final Clock clock;
 
-    OwnPictureApi(OwnPictures own, MediaStore media, Access access, TakingIn collection, Clock clock) {
+    OwnPictureApi(OwnPictures own, MediaStore media, Rights rights, TakingIn collection, Clock clock) {
         this.own = own;
         this.media = media;
-        this.access = access;
+        this.rights = rights;
         this.collection = collection;
         this.clock = clock;
     }
 
     /** Those this account may use, newest first. */
+    @ForSignedIn("those given to this person")
     @GetMapping
     List<OwnPictureView> ownPictures(@AuthenticationPrincipal Account account) {
         Map<String, Integer> boards = own.boardsWith();
@@ -65,6 +69,7 @@ class OwnPictureApi {
      *
      * @param words none to take the file's name
      */
+    @ForSignedIn("a new one; for a student, whom this person may change")
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @Bounded({"PICTURE_BYTES", "PIXELS"})
     OwnPictureView.TakenIn takeIn(@AuthenticationPrincipal Account account, @RequestParam MultipartFile file,
@@ -82,6 +87,7 @@ class OwnPictureApi {
         return collection.keep(bytes, about, name.isEmpty() ? "the picture" : name, account);
     }
 
+    @ForSignedIn("one that is this person’s to change")
     @PutMapping("/{id}")
     OwnPictureView change(@AuthenticationPrincipal Account account, @PathVariable long id, @RequestBody OwnPicture about) {
         mayChange(id, account);
@@ -91,6 +97,7 @@ class OwnPictureApi {
     }
 
     /** Turns, cuts or brightens it. Boards that have it keep what they have. */
+    @ForSignedIn("one that is this person’s to change")
     @PostMapping("/{id}/retouch")
     @Bounded("PIXELS")
     OwnPictureView retouch(@AuthenticationPrincipal Account account, @PathVariable long id, @RequestBody Photo.Retouch how) throws Refused {
@@ -102,6 +109,7 @@ class OwnPictureApi {
     }
 
     /** Takes it out of the collection. Boards that have it keep it. */
+    @ForSignedIn("one that is this person’s to change")
     @DeleteMapping("/{id}")
     void delete(@AuthenticationPrincipal Account account, @PathVariable long id) {
         mayChange(id, account);
@@ -109,6 +117,7 @@ class OwnPictureApi {
     }
 
     /** The picture itself, for those who may use it. */
+    @ForSignedIn("one given to this person")
     @GetMapping("/images/{hash}")
     ResponseEntity<byte[]> image(@AuthenticationPrincipal Account account, @PathVariable String hash) {
         boolean may = own.usable(account, null).stream().anyMatch(k -> k.picture().equals(MediaId.ofContent(hash)));
@@ -132,9 +141,7 @@ class OwnPictureApi {
 
     private void mayBeFor(OwnPicture about, Account account) {
         if (about.student() != null) {
-            try {
-                access.toChangeStudent(about.student(), account);
-            } catch (Problem e) {
+            if (!rights.may(account, Act.CHANGE, Thing.student(about.student()))) {
                 throw new Unacceptable("picture-not-your-student");
             }
         }

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
@@ -14,11 +15,17 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.credit.Credit;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Grant;
+import org.dwimble.core.grant.Role;
+import org.dwimble.core.grant.Thing;
+import org.dwimble.core.grant.Who;
 import org.dwimble.core.picture.OwnPicture;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.media.MediaStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -44,6 +51,7 @@ public class OwnPictures {
     private static final JsonMapper JSON = JsonMapper.shared();
 
     private final Database database;
+    private final Rights rights;
     private final AtomicLong change = new AtomicLong();
     private volatile All all = All.of(-1, List.of());
 
@@ -54,7 +62,8 @@ public class OwnPictures {
         }
     }
 
-    OwnPictures(Database database) {
+    OwnPictures(Database database, Rights rights) {
+        this.rights = rights;
         this.database = database;
     }
 
@@ -94,20 +103,23 @@ public class OwnPictures {
 
     /** Those this account may use, newest first; for one student, or, with none given, for any. */
     List<Kept> usable(Account account, @Nullable String student) {
-        Set<String> teams = teams(account);
-        return all().stream().filter(k -> usable(k, account, student, teams)).toList();
+        Set<Who> is = rights.is(account);
+        return all().stream().filter(k -> usable(k, student, is)).toList();
     }
 
-    private static boolean usable(Kept kept, Account account, @Nullable String student, Set<String> teams) {
+    /** What its taking in gave to whom. */
+    private static Grant given(Kept kept) {
+        Thing picture = Thing.picture(kept.id);
         return switch (kept.about.audience()) {
-            case SCHOOL -> true;
-            case MINE -> kept.owner == account.id();
-            case STUDENT -> teams.contains(kept.about.student()) && (student == null || student.equals(kept.about.student()));
+            case SCHOOL -> new Grant(Who.EVERYBODY, Role.VIEWER, picture);
+            case MINE -> new Grant(new Who.Person(kept.owner), Role.OWNER, picture);
+            case STUDENT -> new Grant(new Who.TeamOf(Objects.requireNonNull(kept.about.student())), Role.VIEWER, picture);
         };
     }
 
-    private Set<String> teams(Account account) {
-        return new HashSet<>(database.read(session -> session.list("SELECT student_id FROM team WHERE account_id = ?", row -> row.getString(1), account.id())));
+    private static boolean usable(Kept kept, @Nullable String student, Set<Who> is) {
+        Grant given = given(kept);
+        return given.gives(Act.SEE, is) && (student == null || !(given.who() instanceof Who.TeamOf team) || team.student().equals(student));
     }
 
     /** True of library pictures, and of own ones this account may use. */
@@ -136,15 +148,15 @@ public class OwnPictures {
      * read once, now: for one thing that is done, not to be kept.
      */
     public Predicate<String> allowed(Account account, @Nullable String student) {
-        Set<String> teams = teams(account);
-        return picture -> known().byPicture.getOrDefault(picture, List.of()).stream().anyMatch(k -> usable(k, account, student, teams));
+        Set<Who> is = rights.is(account);
+        return picture -> known().byPicture.getOrDefault(picture, List.of()).stream().anyMatch(k -> usable(k, student, is));
     }
 
     /** One this account may use; nobody else's is found. */
     Optional<Kept> find(long id, Account account) {
-        Set<String> teams = teams(account);
+        Set<Who> is = rights.is(account);
         return database.read(session -> session.first(SELECT + "WHERE o.id = ? AND o.retired_at IS NULL", OwnPictures::kept, id))
-            .filter(k -> usable(k, account, null, teams));
+            .filter(k -> usable(k, null, is));
     }
 
     private static Optional<Kept> ofFile(Session session, String file, Account account) throws SQLException {

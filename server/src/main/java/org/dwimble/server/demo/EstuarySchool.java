@@ -42,6 +42,7 @@ import org.dwimble.core.edit.words.GiveWords;
 import org.dwimble.core.edit.words.MoveButton;
 import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.fact.Fact;
+import org.dwimble.core.grant.Role;
 import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.look.LabelPlace;
 import org.dwimble.core.look.TypeSize;
@@ -55,7 +56,6 @@ import org.dwimble.core.reveal.Meant;
 import org.dwimble.core.reveal.ProposedPlan;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.screen.Screen;
-import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.wordline.Guesses;
@@ -145,6 +145,17 @@ class EstuarySchool implements ApplicationRunner {
 
         student("sefa", "Sefa", 2, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3), Appearance.USUAL, odile);
         printed.make(odile, marit);
+        whoMayLess(ilse, nour);
+    }
+
+    /** A tablet at home that talks, an assistant who prints, and the office, which looks after accounts and sees no student. */
+    private void whoMayLess(Student ilse, Student nour) {
+        Account tablet = accounts.create("ilse at home", "Ilse’s tablet", "at home", PASSWORD, false);
+        students.join(ilse.id(), tablet.id(), Role.TALKER);
+        Account pim = accounts.create("pim", "Pim", "classroom assistant", PASSWORD, false);
+        students.join(ilse.id(), pim.id(), Role.PRINTER);
+        students.join(nour.id(), pim.id(), Role.PRINTER);
+        accounts.create("office", "Bea", "school office", PASSWORD, true);
     }
 
     /** Taken in for the whole school. @return what boards know it by */

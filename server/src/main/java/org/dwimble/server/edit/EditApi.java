@@ -2,7 +2,9 @@ package org.dwimble.server.edit;
 
 import java.util.List;
 import org.dwimble.core.edit.Intention;
+import org.dwimble.core.grant.Act;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.grant.For;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -41,6 +43,7 @@ class EditApi {
      * @param sure   true if the person was told what would move
      * @param reason why, where the student's places are kept
      */
+    @For(Act.CHANGE)
     @PostMapping("/edits")
     Editing.Changed edit(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody EditRequest request,
         @RequestParam(required = false) @Nullable String step, @RequestParam(required = false) @Nullable Boolean sure,
@@ -49,17 +52,20 @@ class EditApi {
     }
 
     /** What an edit would do, without doing it. */
+    @For(Act.CHANGE)
     @PostMapping("/previews")
     Editing.Preview preview(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody EditRequest request) {
         return editing.preview(account, vocabulary, request.edit());
     }
 
+    @For(Act.CHANGE)
     @PostMapping("/undo")
     Editing.Changed undo(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody UndoRequest request,
         @RequestParam(required = false) @Nullable Boolean sure, @RequestParam(required = false) @Nullable String reason) {
         return editing.undo(account, vocabulary, request.before(), Learned.Answer.of(sure, reason));
     }
 
+    @For(Act.CHANGE)
     @PostMapping("/redo")
     Editing.Changed redo(@AuthenticationPrincipal Account account, @PathVariable long vocabulary,
         @RequestParam(required = false) @Nullable Boolean sure, @RequestParam(required = false) @Nullable String reason) {
@@ -67,6 +73,7 @@ class EditApi {
     }
 
     /** Makes everything as it was at an earlier version. */
+    @For(Act.CHANGE)
     @PostMapping("/going-back")
     Editing.Changed goBack(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody GoBackRequest request,
         @RequestParam(required = false) @Nullable Boolean sure, @RequestParam(required = false) @Nullable String reason) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
@@ -21,7 +22,8 @@ import org.dwimble.core.edit.whole.Arriving;
 import org.dwimble.core.edit.whole.ForReason;
 import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.edit.words.ReadyWord;
-import org.dwimble.core.student.Role;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
@@ -34,13 +36,13 @@ import org.dwimble.server.board.StepsView;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.board.VocabularyView;
 import org.dwimble.server.choice.WordChoices;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
-import org.dwimble.server.student.Access;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
-import org.dwimble.server.version.Act;
 import org.dwimble.server.version.Conflict;
+import org.dwimble.server.version.Deed;
 import org.dwimble.server.version.Version;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -64,18 +66,18 @@ public class Editing {
 
     private final VocabularyStore store;
     private final StudentStore students;
-    private final Access access;
+    private final Rights rights;
     private final Pictures pictures;
     private final WordChoices choices;
     private final Learned learned;
     private final Wording wording;
     private final Clock clock;
 
-    Editing(VocabularyStore store, StudentStore students, Access access, Pictures pictures, WordChoices choices, Learned learned, Wording wording,
+    Editing(VocabularyStore store, StudentStore students, Rights rights, Pictures pictures, WordChoices choices, Learned learned, Wording wording,
         Clock clock) {
         this.store = store;
         this.students = students;
-        this.access = access;
+        this.rights = rights;
         this.pictures = pictures;
         this.choices = choices;
         this.learned = learned;
@@ -90,7 +92,7 @@ public class Editing {
 
     /** As above. @param most how many go in at once */
     public List<ReadyWord> ready(Account account, long vocabulary, List<WordLine.Entry> entries, int most) {
-        access.toChangeVocabulary(vocabulary, account);
+        rights.must(account, Act.CHANGE, Thing.vocabulary(vocabulary));
         return WordLine.ready(entries, most, pictures.guesses(account, store.there(vocabulary).student()));
     }
 
@@ -105,7 +107,7 @@ public class Editing {
      */
     public Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, List<Choice> chosen, @Nullable String step,
         Learned.Answer answer) {
-        Role role = access.toChangeVocabulary(vocabulary, account);
+        Set<Act> may = rights.must(account, Act.CHANGE, Thing.vocabulary(vocabulary));
         if (intention == null) {
             throw new Unacceptable("nothing-to-change");
         }
@@ -122,7 +124,7 @@ public class Editing {
             choices.keep(session, student, Choice.of(change));
             choices.used(session, student, change.freshMedia(), clock.instant());
         };
-        return answered(account, whose, role, () -> store.edit(vocabulary, base, made, beside, account.id(), clock.instant()));
+        return answered(account, whose, may, () -> store.edit(vocabulary, base, made, beside, account.id(), clock.instant()));
     }
 
     /**
@@ -145,7 +147,7 @@ public class Editing {
 
     /** What it would do now, as far as one can know; nothing is kept. */
     public Preview preview(Account account, long vocabulary, @Nullable Intention intention) {
-        access.toChangeVocabulary(vocabulary, account);
+        rights.must(account, Act.CHANGE, Thing.vocabulary(vocabulary));
         if (intention == null) {
             throw new Unacceptable("nothing-to-change");
         }
@@ -165,24 +167,24 @@ public class Editing {
     }
 
     public Changed undo(Account account, long vocabulary, @Nullable Integer before, Learned.Answer answer) {
-        Role role = access.toChangeVocabulary(vocabulary, account);
+        Set<Act> may = rights.must(account, Act.CHANGE, Thing.vocabulary(vocabulary));
         Student whose = student(vocabulary);
         VocabularyStore.Asking asking = learned.asking(vocabulary, whose, null, answer);
-        return answered(account, whose, role, () -> store.undo(vocabulary, before, asking, account.id(), clock.instant()));
+        return answered(account, whose, may, () -> store.undo(vocabulary, before, asking, account.id(), clock.instant()));
     }
 
     public Changed redo(Account account, long vocabulary, Learned.Answer answer) {
-        Role role = access.toChangeVocabulary(vocabulary, account);
+        Set<Act> may = rights.must(account, Act.CHANGE, Thing.vocabulary(vocabulary));
         Student whose = student(vocabulary);
         VocabularyStore.Asking asking = learned.asking(vocabulary, whose, null, answer);
-        return answered(account, whose, role, () -> store.redo(vocabulary, asking, account.id(), clock.instant()));
+        return answered(account, whose, may, () -> store.redo(vocabulary, asking, account.id(), clock.instant()));
     }
 
     public Changed goBack(Account account, long vocabulary, int base, int version, Learned.Answer answer) {
-        Role role = access.toChangeVocabulary(vocabulary, account);
+        Set<Act> may = rights.must(account, Act.CHANGE, Thing.vocabulary(vocabulary));
         Student whose = student(vocabulary);
         VocabularyStore.Asking asking = learned.asking(vocabulary, whose, null, answer);
-        return answered(account, whose, role, () -> store.goBack(vocabulary, base, version, asking, account.id(), clock.instant()));
+        return answered(account, whose, may, () -> store.goBack(vocabulary, base, version, asking, account.id(), clock.instant()));
     }
 
     public @Nullable Student student(long vocabulary) {
@@ -191,16 +193,16 @@ public class Editing {
 
     /** A button leads to the student's own other vocabularies that whoever leads it there may see. */
     private boolean leads(long to, @Nullable String student, Account account) {
-        return access.mayLookAt(to, account) && store.find(to).filter(v -> Objects.equals(v.student(), student)).isPresent();
+        return rights.may(account, Act.LOOK, Thing.vocabulary(to)) && store.find(to).filter(v -> Objects.equals(v.student(), student)).isPresent();
     }
 
     /** Whatever is needed for the answer is read before: once the edit is on disk nothing can go wrong that is not ours alone. */
-    private Changed answered(Account account, @Nullable Student student, Role role, Supplier<VocabularyStore.Done> made) {
+    private Changed answered(Account account, @Nullable Student student, Set<Act> may, Supplier<VocabularyStore.Done> made) {
         try {
             VocabularyStore.Done done = made.get();
             List<String> were = List.copyOf(done.before().lines(VocabularyView.screen(student)).keySet());
             List<String> are = List.copyOf(done.after().lines(VocabularyView.screen(student)).keySet());
-            return new Changed(done.before().version(), VocabularyView.changed(done.before(), done.after(), student, role), are.equals(were) ? null : are,
+            return new Changed(done.before().version(), VocabularyView.changed(done.before(), done.after(), student, may), are.equals(were) ? null : are,
                 done.change().changed().stream().map(BoardView::of).toList(), done.change().added(), StepsView.of(done.steps(), wording));
         } catch (Conflict conflict) {
             throw refusal(conflict, account);
@@ -222,7 +224,7 @@ public class Editing {
         button((Vocabulary) conflict.now().content(), conflict.met()).ifPresent(b -> more.put("theirs", BoardView.ButtonView.of(b)));
         button((Vocabulary) conflict.yours().after(), conflict.met())
             .ifPresent(b -> more.put("yours", BoardView.ButtonView.of(b)));
-        Told told = mine && conflict.act() == Act.CHANGE ? Told.of(key, "what", theirs.told()) : Told.of(key, "who", who, "what",
+        Told told = mine && conflict.act() == Deed.CHANGE ? Told.of(key, "what", theirs.told()) : Told.of(key, "who", who, "what",
             theirs.told());
         return new Problem(HttpStatus.CONFLICT, told, more);
     }

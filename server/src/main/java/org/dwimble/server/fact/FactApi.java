@@ -10,15 +10,18 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.fact.Fact;
 import org.dwimble.core.fact.FactRules;
 import org.dwimble.core.fact.Proposal;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.reveal.Revealed;
-import org.dwimble.core.student.Role;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Told;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.ForSignedIn;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.problem.Problem;
-import org.dwimble.server.student.Access;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -56,43 +59,44 @@ class FactApi {
 
     private final FactStore facts;
     private final VocabularyStore store;
-    private final Access access;
+    private final Rights rights;
     private final Library library;
     private final Wording wording;
     private final Clock clock;
     private final FactRules rules = FactRules.reviewed();
 
-    FactApi(FactStore facts, VocabularyStore store, Access access, Library library, Wording wording, Clock clock) {
+    FactApi(FactStore facts, VocabularyStore store, Rights rights, Library library, Wording wording, Clock clock) {
         this.facts = facts;
         this.store = store;
-        this.access = access;
+        this.rights = rights;
         this.library = library;
         this.wording = wording;
         this.clock = clock;
     }
 
     /** What an allergy, a diet or a food rule can be about that the reviewed lists know. */
+    @ForSignedIn("the same for all schools")
     @GetMapping("/fact-topics")
     List<String> topics() {
         return rules.known();
     }
 
+    @For(Act.KNOW)
     @GetMapping("/students/{student}/facts")
     List<FactView> facts(@AuthenticationPrincipal Account account, @PathVariable String student) {
-        access.toChangeStudent(student, account);
         return facts.of(student).stream().map(this::view).toList();
     }
 
+    @For(Act.CHANGE)
     @PostMapping("/students/{student}/facts")
     FactView add(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestBody NewFact fact) {
-        access.toChangeStudent(student, account);
         long id = facts.add(student, new Fact(fact.what(), fact.about(), Text.tidy(fact.note()), Text.tidy(fact.saidBy())), account.id(), clock.instant());
         return view(facts.find(student, id).orElseThrow());
     }
 
+    @For(Act.CHANGE)
     @DeleteMapping("/students/{student}/facts/{fact}")
     List<FactView> remove(@AuthenticationPrincipal Account account, @PathVariable String student, @PathVariable long fact) {
-        access.toChangeStudent(student, account);
         facts.remove(student, fact);
         return facts.of(student).stream().map(this::view).toList();
     }
@@ -107,9 +111,9 @@ class FactApi {
     }
 
     /** The words of a vocabulary a fact of its student is about, the surest first. */
+    @For(Act.CHANGE)
     @GetMapping("/vocabularies/{vocabulary}/proposals")
     List<ProposalView> proposals(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam long fact) {
-        access.toChangeVocabulary(vocabulary, account);
         VocabularyStore.Kept kept = store.there(vocabulary);
         String student = Objects.requireNonNull(kept.student());
         FactStore.Kept asked = facts.find(student, fact).orElseThrow(() -> Problem.notFound("fact"));
@@ -135,12 +139,13 @@ class FactApi {
     }
 
     /** What facts say of a word that is being typed; nothing to who may not see facts. */
+    @For(Act.LOOK)
     @GetMapping("/vocabularies/{vocabulary}/fact-notes")
     List<String> notes(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam String word) {
-        Role role = access.toVocabulary(vocabulary, account);
+        boolean knows = rights.may(account, Act.KNOW, Thing.vocabulary(vocabulary));
         String student = store.find(vocabulary).map(VocabularyStore.Kept::student).orElse(null);
         String tidy = Text.tidy(word);
-        if (!role.mayEdit() || student == null || tidy.isEmpty() || tidy.length() > 100) {
+        if (!knows || student == null || tidy.isEmpty() || tidy.length() > 100) {
             return List.of();
         }
         Button typed = Button.word("typed", new Cell(0, 0), tidy, null, null);

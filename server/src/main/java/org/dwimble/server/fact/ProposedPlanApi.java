@@ -10,14 +10,15 @@ import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.fact.Fact;
 import org.dwimble.core.fact.Proposal;
+import org.dwimble.core.grant.Act;
 import org.dwimble.core.reveal.ProposedPlan;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.grant.For;
 import org.dwimble.server.library.Library;
-import org.dwimble.server.student.Access;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -42,23 +43,21 @@ class ProposedPlanApi {
     private final FactStore facts;
     private final FactApi factApi;
     private final VocabularyStore store;
-    private final Access access;
     private final Library library;
     private final Wording wording;
 
-    ProposedPlanApi(FactStore facts, FactApi factApi, VocabularyStore store, Access access, Library library, Wording wording) {
+    ProposedPlanApi(FactStore facts, FactApi factApi, VocabularyStore store, Library library, Wording wording) {
         this.facts = facts;
         this.factApi = factApi;
         this.store = store;
-        this.access = access;
         this.library = library;
         this.wording = wording;
     }
 
     /** @param targets how many words are shown at each step, growing; 0, as the last, for all */
+    @For(Act.CHANGE)
     @GetMapping("/proposed-plan")
     List<ProposedStepView> proposed(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam List<Integer> targets) {
-        access.toChangeVocabulary(vocabulary, account);
         Unacceptable.ifMissing(targets);
         VocabularyStore.Kept kept = store.there(vocabulary);
         Vocabulary now = kept.vocabulary();

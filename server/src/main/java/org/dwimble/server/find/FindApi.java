@@ -6,10 +6,11 @@ import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.find.WordPlaces;
+import org.dwimble.core.grant.Act;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.grant.For;
 import org.dwimble.server.reveal.WhyKept;
-import org.dwimble.server.student.Access;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,16 +38,15 @@ class FindApi {
     }
 
     private final VocabularyStore store;
-    private final Access access;
     private final WhyKept why;
 
-    FindApi(VocabularyStore store, Access access, WhyKept why) {
+    FindApi(VocabularyStore store, WhyKept why) {
         this.store = store;
-        this.access = access;
         this.why = why;
     }
 
     /** Every button that shows or says a text, the nearest first. */
+    @For(Act.LOOK)
     @GetMapping("/places")
     List<PlaceView> places(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam String text) {
         VocabularyStore.Kept kept = kept(account, vocabulary);
@@ -58,6 +58,7 @@ class FindApi {
     }
 
     /** Words that are not the same everywhere. */
+    @For(Act.LOOK)
     @GetMapping("/differing-words")
     List<DiffersView> differing(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         return WordPlaces.differing(kept(account, vocabulary).vocabulary()).stream().limit(DIFFERING_LISTED)
@@ -65,7 +66,6 @@ class FindApi {
     }
 
     private VocabularyStore.Kept kept(Account account, long vocabulary) {
-        access.toVocabulary(vocabulary, account);
         return store.there(vocabulary);
     }
 }

@@ -3,6 +3,7 @@ package org.dwimble.server.job;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.grant.ForSignedIn;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
@@ -35,17 +36,20 @@ public class JobApi {
         this.jobs = jobs;
     }
 
+    @ForSignedIn("this person’s own")
     @GetMapping
     List<JobView> jobs(@AuthenticationPrincipal Account account) {
         return jobs.of(account).stream().map(JobView::of).toList();
     }
 
+    @ForSignedIn("this person’s own")
     @GetMapping("/{job}")
     JobView job(@AuthenticationPrincipal Account account, @PathVariable long job) {
         return JobView.of(jobs.of(job, account));
     }
 
     /** @param running true to end what runs, and to leave what is done meanwhile as it is */
+    @ForSignedIn("this person’s own")
     @DeleteMapping("/{job}")
     void end(@AuthenticationPrincipal Account account, @PathVariable long job, @RequestParam(defaultValue = "false") boolean running) {
         if (running) {
@@ -55,6 +59,7 @@ public class JobApi {
         }
     }
 
+    @ForSignedIn("this person’s own, while what it shows may be had still")
     @GetMapping("/{job}/result")
     ResponseEntity<Resource> result(@AuthenticationPrincipal Account account, @PathVariable long job) {
         Job done = jobs.of(job, account);

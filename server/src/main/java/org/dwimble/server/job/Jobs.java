@@ -21,15 +21,16 @@ import java.util.concurrent.Executors;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.dwimble.core.grant.Need;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
-import org.dwimble.server.account.Sees;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.DatabaseTrouble;
 import org.dwimble.server.database.Room;
 import org.dwimble.server.database.Session;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.limit.Turns;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.told.Trace;
@@ -72,7 +73,7 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
     }
 
     private final Database database;
-    private final Sees sees;
+    private final Rights rights;
     private final Turns turns;
     private final Wording wording;
     private final Clock clock;
@@ -88,9 +89,9 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
     /** Work no worker has taken up yet; who removes it from here has it. */
     private final Map<Long, Work> waiting = new ConcurrentHashMap<>();
 
-    Jobs(Database database, Sees sees, Turns turns, Wording wording, Clock clock, @Value("${dwimble.home}") Path home) throws IOException {
+    Jobs(Database database, Rights rights, Turns turns, Wording wording, Clock clock, @Value("${dwimble.home}") Path home) throws IOException {
         this.database = database;
-        this.sees = sees;
+        this.rights = rights;
         this.turns = turns;
         this.wording = wording;
         this.clock = clock;
@@ -112,18 +113,19 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
     }
 
     /**
-     * @param needs what the result shows, each as kind and id ({@code list:5}): who may not see all of it any more does not get it
+     * @param needs what has to be allowed still by who fetches the result
      * @param what  as it is told to the person
      */
-    public Job start(long account, List<String> needs, String what, Work work) {
+    public Job start(long account, List<Need> needs, String what, Work work) {
+        String needed = needs.stream().map(Need::written).collect(Collectors.joining(" "));
         turns.begin(account);
         try {
             sweep();
             Instant now = clock.instant();
             long id = database
                 .write(session -> session.insert("INSERT INTO job (account_id, needs, what, state, made_at) VALUES (?, ?, ?, 'RUNNING', ?) RETURNING id",
-                    account, String.join(" ", needs), what, now.toString()));
-            Job job = new Job(id, account, String.join(" ", needs), what, Job.State.RUNNING, 0, 0, null, null, null, now);
+                    account, needed, what, now.toString()));
+            Job job = new Job(id, account, needed, what, Job.State.RUNNING, 0, 0, null, null, null, now);
             running.put(id, job);
             waiting.put(id, work);
             workers.execute(() -> run(job, work));
@@ -225,7 +227,7 @@ public class Jobs implements SmartInitializingSingleton, DisposableBean {
     }
 
     private boolean seen(Job job, Account account) {
-        return job.needs().isEmpty() || Stream.of(job.needs().split(" ")).allMatch(need -> sees.may(need, account));
+        return job.needs().isEmpty() || Stream.of(job.needs().split(" ")).allMatch(need -> Need.read(need).filter(n -> rights.may(account, n)).isPresent());
     }
 
     /** The file that came of it. */

@@ -1,5 +1,6 @@
 package org.dwimble.server.live;
 
+import org.dwimble.core.grant.Thing;
 import org.dwimble.server.database.Database;
 import org.springframework.stereotype.Component;
 
@@ -13,7 +14,8 @@ class Heads {
     }
 
     int version(Thing thing) {
-        return database.read(session -> session.first("SELECT head FROM line WHERE sort = ? AND thing = ?", row -> row.getInt(1), thing.kind(), thing.id()))
+        return database
+            .read(session -> session.first("SELECT head FROM line WHERE sort = ? AND thing = ?", row -> row.getInt(1), thing.sort().word(), thing.id()))
             .orElse(0);
     }
 }

@@ -4,15 +4,18 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Names;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.server.account.Account;
-import org.dwimble.server.account.RightsChanged;
-import org.dwimble.server.account.Sees;
+import org.dwimble.server.grant.Rights;
+import org.dwimble.server.grant.RightsChanged;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.told.Trace;
 import org.jspecify.annotations.Nullable;
@@ -51,7 +54,7 @@ public class Live implements SmartLifecycle {
     }
 
     private final Map<Thing, Map<String, Watcher>> watchers = new ConcurrentHashMap<>();
-    private final Sees sees;
+    private final Rights rights;
     private final Supplier<String> ids;
     private final ExecutorService senders = Executors.newFixedThreadPool(SENDERS, work -> {
         Thread thread = new Thread(work, "live");
@@ -60,8 +63,8 @@ public class Live implements SmartLifecycle {
     });
     private volatile boolean running;
 
-    Live(Sees sees, Supplier<String> ids) {
-        this.sees = sees;
+    Live(Rights rights, Supplier<String> ids) {
+        this.rights = rights;
         this.ids = ids;
     }
 
@@ -79,6 +82,8 @@ public class Live implements SmartLifecycle {
         watcher.board = board;
         watchers.computeIfAbsent(thing, v -> new ConcurrentHashMap<>()).put(watcher.id, watcher);
         watcher.send("hello", new Hello(watcher.id, version.get()));
+        // Asked again now that it is listed: a right taken away a moment ago would have been told to it no more.
+        still(watcher);
         tellWhoIsHere(thing);
         return emitter;
     }
@@ -104,14 +109,15 @@ public class Live implements SmartLifecycle {
     /** Once a change is on disk; never waits for anybody's network. */
     @EventListener
     void changed(Changed what) {
-        watchers.getOrDefault(what.thing(), Map.of()).values().forEach(w -> w.send("changed", what.revised()));
+        Revised unnamed = new Revised(what.revised().version(), null, what.revised().documents());
+        watchers.getOrDefault(what.thing(), Map.of()).values().forEach(w -> w.send("changed", w.looks ? what.revised() : unnamed));
     }
 
     private void tellWhoIsHere(Thing thing) {
         Map<String, Watcher> here = watchers.getOrDefault(thing, Map.of());
         List<Here> people = here.values().stream().map(w -> new Here(w.account.id(), w.account.name(), w.board)).distinct()
             .sorted(Comparator.comparing(Here::name, Names.order()).thenComparing(Here::account).thenComparing(Here::board)).toList();
-        here.values().forEach(w -> w.send("here", people));
+        here.values().stream().filter(w -> w.looks).forEach(w -> w.send("here", people));
     }
 
     private void gone(Watcher watcher) {
@@ -141,7 +147,9 @@ public class Live implements SmartLifecycle {
     /** Whoever may no longer see it is told nothing more. */
     private boolean still(Watcher watcher) {
         try {
-            if (sees.may(watcher.thing.kind(), String.valueOf(watcher.thing.id()), watcher.account)) {
+            Set<Act> acts = rights.acts(watcher.account, watcher.thing);
+            if (acts.contains(Act.SEE)) {
+                watcher.looks = acts.contains(Act.LOOK);
                 return true;
             }
             watcher.end();

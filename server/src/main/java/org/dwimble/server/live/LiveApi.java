@@ -1,8 +1,9 @@
 package org.dwimble.server.live;
 
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.server.account.Account;
-import org.dwimble.server.account.Sees;
-import org.dwimble.server.problem.Problem;
+import org.dwimble.server.grant.For;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -22,54 +23,49 @@ class LiveApi {
     }
 
     private final Live live;
-    private final Sees sees;
     private final Heads heads;
 
-    LiveApi(Live live, Sees sees, Heads heads) {
+    LiveApi(Live live, Heads heads) {
         this.live = live;
-        this.sees = sees;
         this.heads = heads;
     }
 
-    private Thing seen(Thing thing, Account account) {
-        if (!sees.may(thing.kind(), String.valueOf(thing.id()), account)) {
-            throw Problem.notFound(thing.kind());
-        }
-        return thing;
-    }
-
     /** Events: hello, then changed and here as they happen. */
+    @For(Act.SEE)
     @GetMapping(value = "/api/vocabularies/{vocabulary}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter events(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(defaultValue = "") String board) {
         return open(Thing.vocabulary(vocabulary), account, board);
     }
 
     /** The same of a list. */
+    @For(Act.LOOK)
     @GetMapping(value = "/api/lists/{list}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter listEvents(@AuthenticationPrincipal Account account, @PathVariable long list) {
         return open(Thing.list(list), account, "");
     }
 
     private SseEmitter open(Thing thing, Account account, String board) {
-        seen(thing, account);
         return live.open(thing, account, board, () -> heads.version(thing));
     }
 
+    @For(Act.SEE)
     @PutMapping("/api/vocabularies/{vocabulary}/here")
     void here(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Shows shows) {
-        live.moved(seen(Thing.vocabulary(vocabulary), account), shows.connection() == null ? "" : shows.connection(),
+        live.moved(Thing.vocabulary(vocabulary), shows.connection() == null ? "" : shows.connection(),
             shows.board() == null ? "" : shows.board(),
             account);
     }
 
     /** A page that is left says so, so that nobody seems to be there who is not. */
+    @For(Act.SEE)
     @DeleteMapping("/api/vocabularies/{vocabulary}/here")
     void leave(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam String connection) {
-        live.left(seen(Thing.vocabulary(vocabulary), account), connection, account);
+        live.left(Thing.vocabulary(vocabulary), connection, account);
     }
 
+    @For(Act.LOOK)
     @DeleteMapping("/api/lists/{list}/here")
     void leaveList(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam String connection) {
-        live.left(seen(Thing.list(list), account), connection, account);
+        live.left(Thing.list(list), connection, account);
     }
 }

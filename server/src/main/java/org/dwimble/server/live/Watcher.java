@@ -5,6 +5,7 @@ import java.util.ArrayDeque;
 import java.util.Queue;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.server.account.Account;
 import org.springframework.http.MediaType;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -22,6 +23,8 @@ final class Watcher {
     final Thing thing;
     final Account account;
     volatile String board = "";
+    /** Whether this person may know who else is there: who only talks does not. */
+    volatile boolean looks;
     private final SseEmitter emitter;
     private final Executor senders;
     private final Consumer<Watcher> gone;

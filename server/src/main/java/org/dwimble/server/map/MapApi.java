@@ -1,11 +1,12 @@
 package org.dwimble.server.map;
 
 import java.util.List;
+import org.dwimble.core.grant.Act;
 import org.dwimble.core.map.BoardMap;
 import org.dwimble.core.route.Routes;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
-import org.dwimble.server.student.Access;
+import org.dwimble.server.grant.For;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,11 +23,9 @@ class MapApi {
     private static final int MANY_BOARDS = 60;
 
     private final VocabularyStore store;
-    private final Access access;
 
-    MapApi(VocabularyStore store, Access access) {
+    MapApi(VocabularyStore store) {
         this.store = store;
-        this.access = access;
     }
 
     /**
@@ -34,6 +33,7 @@ class MapApi {
      *
      * @param folded boards whose further boards are not to be drawn; none at all to fold by itself what would be too many
      */
+    @For(Act.LOOK)
     @GetMapping("/map")
     BoardMap map(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable List<String> folded) {
         VocabularyStore.Kept kept = kept(account, vocabulary);
@@ -44,7 +44,6 @@ class MapApi {
     }
 
     private VocabularyStore.Kept kept(Account account, long vocabulary) {
-        access.toVocabulary(vocabulary, account);
         return store.there(vocabulary);
     }
 }

@@ -3,6 +3,7 @@ package org.dwimble.server.notice;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import org.dwimble.server.grant.ForSignedIn;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -12,6 +13,7 @@ class NoticeApi {
     record Notices(String text) {
     }
 
+    @ForSignedIn("the same for all schools")
     @GetMapping("/api/notices")
     Notices notices() throws IOException {
         try (InputStream in = NoticeApi.class.getResourceAsStream("/NOTICE")) {

@@ -16,6 +16,9 @@ import java.util.concurrent.Semaphore;
 import java.util.stream.Collectors;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Need;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.obf.ObfReader;
 import org.dwimble.core.obf.ObfWriter;
 import org.dwimble.core.obf.Refused;
@@ -27,6 +30,7 @@ import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.database.Database;
+import org.dwimble.server.grant.For;
 import org.dwimble.server.job.JobApi;
 import org.dwimble.server.job.Jobs;
 import org.dwimble.server.job.Progress;
@@ -35,7 +39,6 @@ import org.dwimble.server.limit.Limits;
 import org.dwimble.server.limit.Turns;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.problem.Problem;
-import org.dwimble.server.student.Access;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
 import org.springframework.http.ContentDisposition;
@@ -62,7 +65,6 @@ class PackageApi {
 
     private final VocabularyStore store;
     private final MediaStore media;
-    private final Access access;
     private final Database database;
     private final StudentStore students;
     private final Wording wording;
@@ -73,13 +75,12 @@ class PackageApi {
     /** A package needs memory while it is taken apart; so many at once need no more than one. */
     private final Semaphore oneByOne = new Semaphore(1, true);
 
-    PackageApi(VocabularyStore store, MediaStore media, Access access, Database database, StudentStore students, Wording wording, Clock clock,
+    PackageApi(VocabularyStore store, MediaStore media, Database database, StudentStore students, Wording wording, Clock clock,
         Jobs jobs, Turns turns, JsonMapper json) {
         this.turns = turns;
         this.wording = wording;
         this.store = store;
         this.media = media;
-        this.access = access;
         this.database = database;
         this.students = students;
         this.clock = clock;
@@ -87,10 +88,10 @@ class PackageApi {
         this.json = json;
     }
 
+    @For(Act.TAKE)
     @GetMapping(value = "/api/vocabularies/{vocabulary}/package.obz", produces = OBZ)
     @Bounded({"PACKAGE_SENT_BYTES", "FILES_AT_ONCE"})
     ResponseEntity<StreamingResponseBody> vocabularyPackage(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        access.toVocabulary(vocabulary, account);
         Vocabulary kept = store.there(vocabulary).vocabulary();
         Appearance appearance = appearance(vocabulary);
         Set<String> own = kept.boards().values().stream().flatMap(b -> b.media().stream()).collect(Collectors.toSet());
@@ -102,48 +103,50 @@ class PackageApi {
     }
 
     /** The same package as a piece of work. */
+    @For(Act.TAKE)
     @PostMapping("/api/vocabularies/{vocabulary}/carrying-away")
     @Bounded("WORKS_OF_ONE_PERSON")
     JobApi.JobView carryAway(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        access.toVocabulary(vocabulary, account);
         Vocabulary kept = store.there(vocabulary).vocabulary();
         Appearance appearance = appearance(vocabulary);
         return JobApi.JobView
-            .of(jobs.start(account.id(), List.of("vocabulary:" + vocabulary), wording.of(Told.of("job-carry-away", "name", kept.name())), (out, progress) -> {
-                new ObfWriter(media.reading(appearance)).obz(kept, out);
-                return Jobs.Result.file(kept.name() + ".obz", OBZ);
-            }));
+            .of(jobs.start(account.id(), List.of(new Need(Act.TAKE, Thing.vocabulary(vocabulary))), wording.of(Told.of("job-carry-away", "name", kept.name())),
+                (out, progress) -> {
+                    new ObfWriter(media.reading(appearance)).obz(kept, out);
+                    return Jobs.Result.file(kept.name() + ".obz", OBZ);
+                }));
     }
 
     /** Brings a package or a board in as a piece of work; what came in is told as JSON, as {@link BroughtIn}. */
+    @For(Act.CHANGE)
     @PostMapping(value = "/api/students/{student}/bringing-in", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @Bounded({"PACKAGE_BYTES", "WORKS_OF_ONE_PERSON"})
     JobApi.JobView bringInBeside(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestParam MultipartFile file) throws IOException {
-        access.toChangeStudent(student, account);
         String name = name(file);
         Path copy = Files.createTempFile("dwimble-", ".package");
         try (InputStream in = file.getInputStream()) {
             Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
             return JobApi.JobView
-                .of(jobs.start(account.id(), List.of("student:" + student), wording.of(Told.of("job-bring-in", "name", name)), new Jobs.Work() {
-                    @Override
-                    public Jobs.Result run(OutputStream out, Progress progress) throws Exception {
-                        try {
-                            return new Jobs.Result(null, null, json.writeValueAsString(bringIn(copy, name, student, account, progress)));
-                        } finally {
-                            never();
+                .of(jobs.start(account.id(), List.of(new Need(Act.CHANGE, Thing.student(student))), wording.of(Told.of("job-bring-in", "name", name)),
+                    new Jobs.Work() {
+                        @Override
+                        public Jobs.Result run(OutputStream out, Progress progress) throws Exception {
+                            try {
+                                return new Jobs.Result(null, null, json.writeValueAsString(bringIn(copy, name, student, account, progress)));
+                            } finally {
+                                never();
+                            }
                         }
-                    }
 
-                    @Override
-                    public void never() {
-                        try {
-                            Files.deleteIfExists(copy);
-                        } catch (IOException e) {
-                            throw new UncheckedIOException(e);
+                        @Override
+                        public void never() {
+                            try {
+                                Files.deleteIfExists(copy);
+                            } catch (IOException e) {
+                                throw new UncheckedIOException(e);
+                            }
                         }
-                    }
-                }));
+                    }));
         } catch (IOException | RuntimeException e) {
             Files.deleteIfExists(copy);
             throw e;
@@ -155,10 +158,10 @@ class PackageApi {
         return name.isEmpty() ? "the file" : name;
     }
 
+    @For(Act.TAKE)
     @GetMapping(value = "/api/vocabularies/{vocabulary}/boards/{board}/board.obf", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @Bounded({"BOARD_FILE_BYTES", "WORKS_AT_ONCE"})
     ResponseEntity<byte[]> boardFile(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board) {
-        access.toVocabulary(vocabulary, account);
         Vocabulary kept = store.there(vocabulary).vocabulary();
         Board found = kept.board(board).orElseThrow(() -> Problem.notFound("board"));
         Unacceptable.ifMore("board-as-package", media.bytesOf(found.media()) >> 20, Limits.BOARD_FILE_BYTES >> 20);
@@ -167,10 +170,10 @@ class PackageApi {
     }
 
     /** Brings a package or a board in as a new vocabulary of a student: as a whole, or not at all. */
+    @For(Act.CHANGE)
     @PostMapping(value = "/api/students/{student}/packages", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @Bounded({"PACKAGE_AT_ONCE_BYTES", "FILES_AT_ONCE"})
     BroughtIn bringIn(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestParam MultipartFile file) throws IOException, Refused {
-        access.toChangeStudent(student, account);
         Unacceptable.ifMore("package-in-as-work", file.getSize() >> 20, Limits.PACKAGE_AT_ONCE_BYTES >> 20);
         Path copy = Files.createTempFile("dwimble-", ".package");
         try (InputStream in = file.getInputStream()) {

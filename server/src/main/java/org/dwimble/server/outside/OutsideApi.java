@@ -8,6 +8,7 @@ import org.dwimble.core.picture.OwnPicture;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.collection.OwnPictureView;
 import org.dwimble.server.collection.TakingIn;
+import org.dwimble.server.grant.ForSignedIn;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.media.MediaAnswer;
 import org.dwimble.server.media.Photo;
@@ -45,6 +46,7 @@ class OutsideApi {
         this.collection = collection;
     }
 
+    @ForSignedIn("found outside, of nobody here")
     @GetMapping
     Outside outsidePictures(@RequestParam(defaultValue = "") String query) {
         try {
@@ -55,6 +57,7 @@ class OutsideApi {
     }
 
     /** What one looks like, passed on after the same checks as anything that comes from outside. */
+    @ForSignedIn("found outside, of nobody here")
     @GetMapping("/{id}")
     @Bounded({"PICTURE_BYTES", "PIXELS"})
     ResponseEntity<byte[]> preview(@PathVariable String id) throws Refused {
@@ -64,6 +67,7 @@ class OutsideApi {
     }
 
     /** Keeps one among the account's own pictures, with its licence and author. */
+    @ForSignedIn("a new one; for a student, whom this person may change")
     @PostMapping("/{id}")
     @Bounded({"PICTURE_BYTES", "PIXELS"})
     OwnPictureView.TakenIn keep(@AuthenticationPrincipal Account account, @PathVariable String id, @RequestBody Keep keep) throws Refused {

@@ -5,9 +5,10 @@ import java.util.stream.Stream;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.edit.people.AddPeople;
 import org.dwimble.core.edit.people.Folk;
+import org.dwimble.core.grant.Act;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
-import org.dwimble.server.student.Access;
+import org.dwimble.server.grant.For;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,14 +30,13 @@ class FolkApi {
     }
 
     private final VocabularyStore store;
-    private final Access access;
 
-    FolkApi(VocabularyStore store, Access access) {
+    FolkApi(VocabularyStore store) {
         this.store = store;
-        this.access = access;
     }
 
     /** Where somebody would go for whom this is the general word; none if no board for people has room. */
+    @For(Act.LOOK)
     @GetMapping("/place-for-person")
     List<PersonPlace> placeForPerson(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(defaultValue = "") String general,
         @RequestParam(required = false) @Nullable Folk own) {
@@ -46,6 +46,7 @@ class FolkApi {
     }
 
     /** The kinds of people around a student, and whether they have a board of their own here. */
+    @For(Act.LOOK)
     @GetMapping("/folk")
     List<FolkView> folk(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         VocabularyStore.Kept kept = kept(account, vocabulary);
@@ -54,7 +55,6 @@ class FolkApi {
     }
 
     private VocabularyStore.Kept kept(Account account, long vocabulary) {
-        access.toVocabulary(vocabulary, account);
         return store.there(vocabulary);
     }
 }

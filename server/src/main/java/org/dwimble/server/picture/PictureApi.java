@@ -11,6 +11,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.Asked;
@@ -23,12 +25,15 @@ import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.choice.WordChoices;
+import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.ForAnybody;
+import org.dwimble.server.grant.ForSignedIn;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.media.MediaAnswer;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.problem.Problem;
-import org.dwimble.server.student.Access;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
@@ -92,14 +97,14 @@ class PictureApi {
     private final Pictures pictures;
     private final WordChoices choices;
     private final MediaStore media;
-    private final Access access;
+    private final Rights rights;
     private final Wording wording;
 
-    PictureApi(Pictures pictures, WordChoices choices, MediaStore media, Access access, Wording wording) {
+    PictureApi(Pictures pictures, WordChoices choices, MediaStore media, Rights rights, Wording wording) {
         this.pictures = pictures;
         this.choices = choices;
         this.media = media;
-        this.access = access;
+        this.rights = rights;
         this.wording = wording;
     }
 
@@ -108,13 +113,14 @@ class PictureApi {
      * @param student  for whom; what was chosen for this student before comes first
      * @param language preferred beside English, as a BCP 47 tag
      */
+    @ForSignedIn("the library’s, and those given to this person")
     @GetMapping("/api/pictures")
     @Bounded("REQUEST_BYTES")
     FoundPictures pictures(@AuthenticationPrincipal Account account, @RequestParam String query, @RequestParam(defaultValue = "TYPED") Asked.How how,
         @RequestParam(required = false) @Nullable String category, @RequestParam(required = false) @Nullable String student,
         @RequestParam(required = false) @Nullable String language, @RequestParam(defaultValue = "8") int most) {
         if (student != null) {
-            access.toStudent(student, account);
+            rights.must(account, Act.LOOK, Thing.student(student));
         }
         List<WordLine.Entry> entries = WordLine.read(query);
         String word = entries.isEmpty() ? "" : entries.get(entries.size() - 1).pictureWord();
@@ -127,6 +133,7 @@ class PictureApi {
     }
 
     /** The categories of the library, then those only the school has. */
+    @ForSignedIn("the library’s, and those given to this person")
     @GetMapping("/api/pictures/categories")
     List<Category> categories(@AuthenticationPrincipal Account account) {
         Predicate<Picture> may = pictures.may(account, null);
@@ -139,9 +146,9 @@ class PictureApi {
     }
 
     /** Pictures a student's boards are made of. */
+    @For(Act.LOOK)
     @GetMapping("/api/students/{student}/pictures")
     UsedPictures used(@AuthenticationPrincipal Account account, @PathVariable String student) {
-        access.toStudent(student, account);
         Predicate<Picture> may = pictures.may(account, student);
         return new UsedPictures(found(choices.recent(student, 24), may), found(choices.mostUsed(student, 24), may));
     }
@@ -151,6 +158,7 @@ class PictureApi {
     }
 
     /** The sounds of English, each with an everyday word that has it. */
+    @ForSignedIn("the same for all schools")
     @GetMapping("/api/sounds")
     List<Phone> sounds() {
         return Phone.all();
@@ -165,6 +173,7 @@ class PictureApi {
      * @param shape   for shape: C and V
      * @param count   for syllables
      */
+    @ForSignedIn("the library’s, and those given to this person")
     @GetMapping("/api/pictures/by-sound")
     HeardPictures bySound(@AuthenticationPrincipal Account account, @RequestParam SoundsHow how, @RequestParam(defaultValue = "") String word,
         @RequestParam(defaultValue = "0") int reading,
@@ -202,6 +211,7 @@ class PictureApi {
     }
 
     /** Pairs of words that differ in these two sounds only. */
+    @ForSignedIn("the library’s")
     @GetMapping("/api/pictures/pairs")
     List<HeardPair> pairs(@AuthenticationPrincipal Account account, @RequestParam String one, @RequestParam String other,
         @RequestParam(defaultValue = "40") int most) {
@@ -213,6 +223,7 @@ class PictureApi {
         return new HeardPicture(heard.picture().id(), heard.word(), heard.reading().ipa(), heard.reading().spelt());
     }
 
+    @ForSignedIn("the library’s")
     @GetMapping("/api/pictures/{set}/{name}")
     About about(@AuthenticationPrincipal Account account, @PathVariable String set, @PathVariable String name) {
         Picture picture = pictures.byId(set + "/" + name, pictures.may(account, null)).orElseThrow(() -> Problem.notFound("picture"));
@@ -223,6 +234,7 @@ class PictureApi {
     }
 
     /** A library drawing as it looks to a student. */
+    @ForAnybody
     @GetMapping("/art/{appearance}/{set}/{name}.svg")
     ResponseEntity<byte[]> art(@PathVariable String appearance, @PathVariable String set, @PathVariable String name) {
         byte[] svg = Appearance.of(appearance).flatMap(a -> Library.drawing(set + "/" + name, a)).orElseThrow(() -> Problem.notFound("picture"));
@@ -230,9 +242,9 @@ class PictureApi {
             .body(svg);
     }
 
+    @For(Act.SEE)
     @GetMapping("/api/vocabularies/{vocabulary}/pictures/{hash}")
     ResponseEntity<byte[]> ownPicture(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String hash) {
-        access.toVocabulary(vocabulary, account);
         return MediaAnswer.of(media.ofVocabulary(vocabulary, hash).orElseThrow(() -> Problem.notFound("picture")));
     }
 }

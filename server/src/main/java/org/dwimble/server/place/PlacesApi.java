@@ -5,6 +5,8 @@ import java.util.Map;
 import java.util.Objects;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.whole.PutBack;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.place.Comparison;
 import org.dwimble.core.place.Fate;
 import org.dwimble.core.place.Spot;
@@ -14,9 +16,10 @@ import org.dwimble.server.board.SpotView;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.edit.Editing;
 import org.dwimble.server.edit.Learned;
+import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.problem.Problem;
-import org.dwimble.server.student.Access;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -65,13 +68,13 @@ class PlacesApi {
 
     private final VocabularyStore store;
     private final Editing editing;
-    private final Access access;
+    private final Rights rights;
     private final Library library;
 
-    PlacesApi(VocabularyStore store, Editing editing, Access access, Library library) {
+    PlacesApi(VocabularyStore store, Editing editing, Rights rights, Library library) {
         this.store = store;
         this.editing = editing;
-        this.access = access;
+        this.rights = rights;
         this.library = library;
     }
 
@@ -82,12 +85,12 @@ class PlacesApi {
      * @param of      another vocabulary to compare with; none for this one
      * @param version of this vocabulary; none for what it holds now
      */
+    @For(Act.LOOK)
     @GetMapping("/comparison")
     ComparisonView comparison(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable Integer then,
         @RequestParam(required = false) @Nullable Long of, @RequestParam(required = false) @Nullable Integer version) {
-        access.toVocabulary(vocabulary, account);
         if (of != null) {
-            access.toVocabulary(of, account);
+            rights.must(account, Act.LOOK, Thing.vocabulary(of));
         }
         Side before = side(of == null ? vocabulary : of, then);
         Side after = side(vocabulary, version);
@@ -115,9 +118,9 @@ class PlacesApi {
     }
 
     /** Puts words that moved since a version back to where they were. */
+    @For(Act.CHANGE)
     @PostMapping("/putting-back")
     Editing.Changed putBack(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody PutBackRequest request) {
-        access.toChangeVocabulary(vocabulary, account);
         Vocabulary then = store.version(vocabulary, request.version()).orElseThrow(() -> Problem.notFound("version"));
         return editing.edit(account, vocabulary, request.base(), new PutBack(then, request.board(), request.button()), List.of(), null, Learned.Answer.BACK);
     }

@@ -6,13 +6,14 @@ import java.util.Map;
 import java.util.Optional;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.grant.Act;
 import org.dwimble.core.reach.Reach;
 import org.dwimble.core.student.Student;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.board.VocabularyView;
+import org.dwimble.server.grant.For;
 import org.dwimble.server.problem.Problem;
-import org.dwimble.server.student.Access;
 import org.dwimble.server.student.StudentStore;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,15 +39,14 @@ class ReachApi {
 
     private final VocabularyStore store;
     private final StudentStore students;
-    private final Access access;
 
-    ReachApi(VocabularyStore store, StudentStore students, Access access) {
+    ReachApi(VocabularyStore store, StudentStore students) {
         this.store = store;
         this.students = students;
-        this.access = access;
     }
 
     /** What it costs to say the words of a board, and which words of the vocabulary cost most. */
+    @For(Act.LOOK)
     @GetMapping("/boards/{board}/reach")
     ReachView reach(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board) {
         VocabularyStore.Kept kept = kept(account, vocabulary);
@@ -66,7 +66,6 @@ class ReachApi {
     }
 
     private VocabularyStore.Kept kept(Account account, long vocabulary) {
-        access.toVocabulary(vocabulary, account);
         return store.there(vocabulary);
     }
 }

@@ -11,12 +11,14 @@ import java.util.Set;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.plan.Hold;
 import org.dwimble.core.reveal.Revealed;
-import org.dwimble.core.student.Role;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
-import org.dwimble.server.student.Access;
+import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.Rights;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,48 +45,49 @@ class RevealApi {
      */
     record HeldView(String board, String name, String button, Cell cell, String label, @Nullable String picture, @Nullable String reason, boolean fact,
         @Nullable LocalDate until, boolean past, @Nullable String by, @Nullable LocalDate since, @Nullable Integer left) {
-        static HeldView of(Board board, Button b, Role role, LocalDate today) {
+        static HeldView of(Board board, Button b, boolean knows, LocalDate today) {
             Hold hold = Objects.requireNonNull(b.shown().hold());
-            String reason = hold.reason().isEmpty() || hold.fact() && !role.mayEdit() ? null : hold.reason();
+            String reason = hold.reason().isEmpty() || hold.fact() && !knows ? null : hold.reason();
             return new HeldView(board.id(), board.name(), b.id(), b.cell(), b.label().isEmpty() ? b.spoken() : b.label(), b.picture(), reason,
-                hold.fact() && role.mayEdit(), hold.until(), hold.pastOn(today), hold.by(), hold.since(), b.shown().left());
+                hold.fact() && knows, hold.until(), hold.pastOn(today), hold.by(), hold.since(), b.shown().left());
         }
     }
 
     private final VocabularyStore store;
-    private final Access access;
+    private final Rights rights;
     private final Clock clock;
 
-    RevealApi(VocabularyStore store, Access access, Clock clock) {
+    RevealApi(VocabularyStore store, Rights rights, Clock clock) {
         this.store = store;
-        this.access = access;
+        this.rights = rights;
         this.clock = clock;
     }
 
     /** What the student does not see, of all boards. */
+    @For(Act.SEE)
     @GetMapping("/revealed")
     RevealedView revealed(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        access.toVocabulary(vocabulary, account);
         Revealed revealed = store.there(vocabulary).overview().revealed();
         return new RevealedView(revealed.kept(), revealed.leadsNowhereYet());
     }
 
     /** Every held word: those past their day first, then those held longest. */
+    @For(Act.LOOK)
     @GetMapping("/held")
     List<HeldView> held(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        Role role = access.toVocabulary(vocabulary, account);
+        boolean knows = rights.may(account, Act.KNOW, Thing.vocabulary(vocabulary));
         LocalDate today = LocalDate.now(clock);
         List<HeldView> held = new ArrayList<>();
         store.there(vocabulary).vocabulary().boards().values().forEach(board -> board.buttons().stream().filter(Button::hidden)
-            .forEach(b -> held.add(HeldView.of(board, b, role, today))));
+            .forEach(b -> held.add(HeldView.of(board, b, knows, today))));
         held.sort(Comparator.comparing((HeldView h) -> !h.past).thenComparing(HeldView::since, Comparator.nullsLast(Comparator.naturalOrder())));
         return held;
     }
 
     /** The words of a step, each once, so that another student's can be the same. @param step none for those that wait for no step */
+    @For(Act.LOOK)
     @GetMapping("/step-words")
     List<String> stepWords(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable String step) {
-        access.toVocabulary(vocabulary, account);
         return store.there(vocabulary).vocabulary().boards().values().stream().flatMap(b -> b.buttons().stream())
             .filter(b -> !b.isWay() && !b.label().isEmpty() && (step == null ? b.shown().step() == null && !b.onlyOpens()
                 : step.equals(b.shown().step())))

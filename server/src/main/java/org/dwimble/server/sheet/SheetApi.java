@@ -12,6 +12,9 @@ import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Need;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.reveal.Revealed;
@@ -29,6 +32,8 @@ import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.School;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.job.JobApi;
 import org.dwimble.server.job.Jobs;
 import org.dwimble.server.limit.Bounded;
@@ -37,7 +42,6 @@ import org.dwimble.server.limit.Turns;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
-import org.dwimble.server.student.Access;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
@@ -110,14 +114,14 @@ class SheetApi {
     private final StudentStore students;
     private final MediaStore media;
     private final Pictures pictures;
-    private final Access access;
+    private final Rights rights;
     private final BoardFont font;
     private final Wording wording;
     private final School school;
     private final Jobs jobs;
     private final Turns turns;
 
-    SheetApi(VocabularyStore store, StudentStore students, MediaStore media, Pictures pictures, Access access, BoardFont font, Wording wording,
+    SheetApi(VocabularyStore store, StudentStore students, MediaStore media, Pictures pictures, Rights rights, BoardFont font, Wording wording,
         School school, Jobs jobs, Turns turns) {
         this.school = school;
         this.turns = turns;
@@ -125,13 +129,14 @@ class SheetApi {
         this.students = students;
         this.media = media;
         this.pictures = pictures;
-        this.access = access;
+        this.rights = rights;
         this.font = font;
         this.wording = wording;
         this.jobs = jobs;
     }
 
     /** @param sheet which to see, from 1; the last if there are fewer */
+    @For(Act.PRINT)
     @GetMapping("/sheet")
     @Bounded({"SHEETS_AT_ONCE", "LABELS_AT_ONCE", "LAYING_SECONDS"})
     PrintView sheet(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board, @ParameterObject Wish wish,
@@ -150,6 +155,7 @@ class SheetApi {
 
     private static final int MOST_NOTES = 6;
 
+    @For(Act.PRINT)
     @GetMapping(value = "/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     @Bounded({"SHEETS_AT_ONCE", "LABELS_AT_ONCE", "LAYING_SECONDS"})
     ResponseEntity<byte[]> sheetPdf(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
@@ -166,21 +172,23 @@ class SheetApi {
     }
 
     /** The same PDF as a piece of work, for books that take a while. */
+    @For(Act.PRINT)
     @PostMapping("/print")
     @Bounded({"SHEETS", "LABELS", "WORKS_OF_ONE_PERSON"})
     JobApi.JobView print(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board, @RequestBody Wish wish) {
         VocabularyStore.Kept kept = asked(account, vocabulary, wish);
         String title = title(kept, board, wish);
         return JobApi.JobView
-            .of(jobs.start(account.id(), List.of("vocabulary:" + vocabulary), wording.of(Told.of("job-print", "name", title)), (out, progress) -> {
-                turns.layAsWork(progress::goOn, () -> {
-                    PdfPainter.Part part = part(kept, board, wish);
-                    Unacceptable.ifMore("paper-sheets", part.pages().size(), Limits.SHEETS);
-                    PdfPainter.paint(List.of(part), title, out, progress);
-                    return part;
-                });
-                return Jobs.Result.file(title + ".pdf", MediaType.APPLICATION_PDF_VALUE);
-            }));
+            .of(jobs.start(account.id(), List.of(new Need(Act.PRINT, Thing.vocabulary(vocabulary))), wording.of(Told.of("job-print", "name", title)),
+                (out, progress) -> {
+                    turns.layAsWork(progress::goOn, () -> {
+                        PdfPainter.Part part = part(kept, board, wish);
+                        Unacceptable.ifMore("paper-sheets", part.pages().size(), Limits.SHEETS);
+                        PdfPainter.paint(List.of(part), title, out, progress);
+                        return part;
+                    });
+                    return Jobs.Result.file(title + ".pdf", MediaType.APPLICATION_PDF_VALUE);
+                }));
     }
 
     private PdfPainter.Part part(VocabularyStore.Kept kept, String board, Wish wish) {
@@ -229,9 +237,8 @@ class SheetApi {
     }
 
     private VocabularyStore.Kept asked(Account account, long vocabulary, Wish wish) {
-        access.toVocabulary(vocabulary, account);
         if (wish.student != null) {
-            access.toStudent(wish.student, account);
+            rights.must(account, Act.PRINT, Thing.student(wish.student));
         }
         return store.there(vocabulary);
     }

@@ -3,6 +3,7 @@ package org.dwimble.server.speech;
 import java.time.Duration;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.server.grant.ForSignedIn;
 import org.dwimble.server.limit.Bounded;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -19,6 +20,7 @@ class SpeechApi {
         this.voice = voice;
     }
 
+    @ForSignedIn("a text this person gave")
     @GetMapping(value = "/api/speech", produces = "audio/wav")
     @Bounded("REQUEST_BYTES")
     ResponseEntity<byte[]> speech(@RequestParam String text) {

@@ -9,6 +9,8 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Whole;
 import org.dwimble.core.edit.words.WithoutPictures;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.screen.TalkLayout;
 import org.dwimble.core.student.Student;
@@ -17,9 +19,10 @@ import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.BoardView;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
-import org.dwimble.server.student.Access;
 import org.dwimble.server.student.StudentStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -64,21 +67,21 @@ class StarterApi {
 
     private final VocabularyStore store;
     private final StudentStore students;
-    private final Access access;
+    private final Rights rights;
     private final Pictures pictures;
     private final Clock clock;
 
-    StarterApi(VocabularyStore store, StudentStore students, Access access, Pictures pictures, Clock clock) {
+    StarterApi(VocabularyStore store, StudentStore students, Rights rights, Pictures pictures, Clock clock) {
         this.store = store;
         this.students = students;
-        this.access = access;
+        this.rights = rights;
         this.pictures = pictures;
         this.clock = clock;
     }
 
+    @For(Act.LOOK)
     @GetMapping("/api/students/{student}/starters")
     List<StarterView> starters(@AuthenticationPrincipal Account account, @PathVariable String student) {
-        access.toStudent(student, account);
         Student who = students.find(student).orElseThrow(() -> Problem.notFound("student"));
         return store.starters().stream().map(kept -> view(kept, who)).toList();
     }
@@ -93,9 +96,9 @@ class StarterApi {
     }
 
     /** A copy of a starter, of a vocabulary this student has, such as one to be safe, or of another student's. */
+    @For(Act.CHANGE)
     @PostMapping("/api/students/{student}/vocabularies")
     Copied copy(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestBody Copy copy) {
-        access.toChangeStudent(student, account);
         Student who = students.find(student).orElseThrow(() -> Problem.notFound("student"));
         VocabularyStore.Kept from = copy.vocabulary() == null ? starter(copy.starter()) : vocabulary(account, copy.vocabulary());
         String wanted = Text.tidy(copy.name());
@@ -111,9 +114,9 @@ class StarterApi {
     }
 
     /** What a copy of a vocabulary for this student would take along of people's photos. */
+    @For(Act.CHANGE)
     @GetMapping("/api/students/{student}/copying")
     Asked copying(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestParam long vocabulary) {
-        access.toChangeStudent(student, account);
         VocabularyStore.Kept from = vocabulary(account, vocabulary);
         Set<String> own = new LinkedHashSet<>();
         from.vocabulary().boards().values().forEach(b -> b.media().stream().filter(MediaId::isOwn).forEach(own::add));
@@ -127,14 +130,14 @@ class StarterApi {
     }
 
     private VocabularyStore.Kept vocabulary(Account account, long vocabulary) {
-        access.toVocabulary(vocabulary, account);
+        rights.must(account, Act.TAKE, Thing.vocabulary(vocabulary));
         return store.there(vocabulary);
     }
 
     /** A student's vocabularies, the one that changed last first. */
+    @For(Act.LOOK)
     @GetMapping("/api/students/{student}/vocabularies")
     List<Copied> vocabularies(@AuthenticationPrincipal Account account, @PathVariable String student) {
-        access.toStudent(student, account);
         return store.ofStudent(student).stream().map(v -> new Copied(v.id(), v.name(), 0)).toList();
     }
 }

@@ -3,7 +3,10 @@ package org.dwimble.server.student;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
+import org.dwimble.core.grant.Act;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.ForSignedIn;
 import org.dwimble.server.problem.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -27,27 +30,26 @@ class DeletedApi {
     }
 
     private final DeletedStore deleted;
-    private final Access access;
     private final Clock clock;
 
-    DeletedApi(DeletedStore deleted, Access access, Clock clock) {
+    DeletedApi(DeletedStore deleted, Clock clock) {
         this.deleted = deleted;
-        this.access = access;
         this.clock = clock;
     }
 
+    @For(Act.OWN)
     @DeleteMapping("/students/{student}")
     void deleteStudent(@AuthenticationPrincipal Account account, @PathVariable String student) {
-        access.toOwnStudent(student, account);
         deleted.deleteStudent(student, account.id(), clock.instant());
     }
 
+    @For(Act.CHANGE)
     @DeleteMapping("/vocabularies/{vocabulary}")
     void deleteVocabulary(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        access.toChangeVocabulary(vocabulary, account);
         deleted.deleteVocabulary(vocabulary, account.id(), clock.instant());
     }
 
+    @ForSignedIn("what this person may have back")
     @GetMapping("/deleted")
     List<DeletedView> deleted(@AuthenticationPrincipal Account account) {
         return deleted.ofAccount(account.id(), clock.instant()).stream()
@@ -55,6 +57,7 @@ class DeletedApi {
     }
 
     /** Puts back what was deleted. Only what is listed for this person can be had. */
+    @ForSignedIn("what this person may have back")
     @PostMapping("/deleted/restored")
     List<DeletedView> restore(@AuthenticationPrincipal Account account, @RequestBody Wanted wanted) {
         deleted.ofAccount(account.id(), clock.instant()).stream().filter(d -> d.what() == wanted.what() && d.id().equals(wanted.id())).findFirst()

@@ -3,11 +3,17 @@ package org.dwimble.server.student;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
-import org.dwimble.server.account.RightsChanged;
+import java.util.Map;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Role;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.server.database.Database;
+import org.dwimble.server.grant.GrantTable;
+import org.dwimble.server.grant.RightsChanged;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Students, vocabularies and word lists that somebody deleted. For {@link #KEPT} they can be had back, whole, with their versions; all
@@ -35,9 +41,11 @@ public class DeletedStore {
     }
 
     private final Database database;
+    private final GrantTable table;
     private final ApplicationEventPublisher told;
 
-    DeletedStore(Database database, ApplicationEventPublisher told) {
+    DeletedStore(Database database, GrantTable table, ApplicationEventPublisher told) {
+        this.table = table;
         this.database = database;
         this.told = told;
     }
@@ -58,24 +66,31 @@ public class DeletedStore {
     /** What this person may have back now: students he or she owns, vocabularies and lists he or she may change; the latest first. */
     public List<Deleted> ofAccount(long account, Instant now) {
         String since = now.minus(KEPT).toString();
+        Map<String, Role> students = table.ofAccount(account, Thing.Sort.STUDENT);
+        String owned = having(students, Act.OWN);
+        String changed = having(students, Act.CHANGE);
         return database.read(session -> session.list("""
             SELECT 'STUDENT' AS what, s.id AS id, s.name AS name, NULL AS of, s.deleted_at AS at, a.name AS by_name
-            FROM student s JOIN team t ON t.student_id = s.id AND t.account_id = ? AND t.role = 'OWNER' LEFT JOIN account a ON a.id = s.deleted_by
-            WHERE s.deleted_at >= ?
+            FROM student s LEFT JOIN account a ON a.id = s.deleted_by
+            WHERE s.id IN (SELECT value FROM json_each(?)) AND s.deleted_at >= ?
             UNION ALL
             SELECT 'VOCABULARY', CAST(v.id AS TEXT), v.name, s.name, v.deleted_at, a.name
             FROM vocabulary v JOIN student s ON s.id = v.student_id AND s.deleted_at IS NULL
-            JOIN team t ON t.student_id = s.id AND t.account_id = ? AND t.role <> 'VIEWER' LEFT JOIN account a ON a.id = v.deleted_by
-            WHERE v.deleted_at >= ?
+            LEFT JOIN account a ON a.id = v.deleted_by
+            WHERE s.id IN (SELECT value FROM json_each(?)) AND v.deleted_at >= ?
             UNION ALL
             SELECT 'LIST', CAST(l.id AS TEXT), l.name, s.name, l.deleted_at, a.name
-            FROM word_list l LEFT JOIN student s ON s.id = l.student_id LEFT JOIN team t ON t.student_id = l.student_id AND t.account_id = ?
-            LEFT JOIN account a ON a.id = l.deleted_by
-            WHERE l.deleted_at >= ? AND s.deleted_at IS NULL AND (l.student_id IS NULL AND l.owner = ? OR t.role <> 'VIEWER')
+            FROM word_list l LEFT JOIN student s ON s.id = l.student_id LEFT JOIN account a ON a.id = l.deleted_by
+            WHERE l.deleted_at >= ? AND s.deleted_at IS NULL
+                AND (s.id IN (SELECT value FROM json_each(?)) OR CAST(l.id AS TEXT) IN (SELECT value FROM json_each(?)))
             ORDER BY at DESC, id""",
             row -> new Deleted(What.valueOf(row.getString("what")), row.getString("id"), row.getString("name"), row.getString("of"),
                 Instant.parse(row.getString("at")), row.getString("by_name")),
-            account, since, account, since, account, since, account));
+            owned, since, changed, since, since, changed, having(table.ofAccount(account, Thing.Sort.LIST), Act.CHANGE)));
+    }
+
+    private static String having(Map<String, Role> given, Act act) {
+        return JsonMapper.shared().writeValueAsString(given.entrySet().stream().filter(e -> e.getValue().may(act)).map(Map.Entry::getKey).toList());
     }
 
     /** As it was, with all that was deleted together with it. */

@@ -1,16 +1,20 @@
 package org.dwimble.server.student;
 
 import java.util.List;
+import java.util.Set;
 import java.util.function.Supplier;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Role;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.UsualScreen;
-import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
+import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.ForSignedIn;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
@@ -45,35 +49,35 @@ class StudentApi {
     record Joining(Role role) {
     }
 
-    /** One student of the caseload, with the vocabulary that changed last. */
-    record CaseloadView(Student student, Role role, @Nullable CurrentView vocabulary, int vocabularies) {
+    /** One student of the caseload, with the vocabulary that changed last. @param may all that this person may do with what is the student’s */
+    record CaseloadView(Student student, Role role, Set<Act> may, @Nullable CurrentView vocabulary, int vocabularies) {
     }
 
-    /** @param changedBy null if the program itself made the change; @param change what happened, after the name */
+    /** @param changedBy null if the program itself made the change, or who asks only talks; @param change what happened, after the name */
     record CurrentView(long id, String name, int rows, int columns, int words, int shown, int boards, String changedAt, @Nullable String changedBy,
         String change) {
     }
 
     private final StudentStore students;
     private final AccountStore accounts;
-    private final Access access;
     private final Wording wording;
     private final Supplier<String> ids;
 
-    StudentApi(StudentStore students, AccountStore accounts, Access access, Wording wording, Supplier<String> ids) {
+    StudentApi(StudentStore students, AccountStore accounts, Wording wording, Supplier<String> ids) {
         this.wording = wording;
         this.students = students;
         this.accounts = accounts;
-        this.access = access;
         this.ids = ids;
     }
 
     /** The screens to choose from for a student. */
+    @ForSignedIn("the same for all schools")
     @GetMapping("/screens")
     List<UsualScreen> screens() {
         return UsualScreen.ALL;
     }
 
+    @ForSignedIn("those given to this person")
     @GetMapping("/students")
     List<CaseloadView> caseload(@AuthenticationPrincipal Account account) {
         return students.caseload(account.id()).stream().map(this::view).toList();
@@ -81,12 +85,14 @@ class StudentApi {
 
     private CaseloadView view(StudentStore.CaseloadRow row) {
         StudentStore.Current v = row.vocabulary();
-        return new CaseloadView(row.student(), row.role(), v == null ? null
-            : new CurrentView(v.id(), v.name(), v.rows(), v.columns(), v.words(), v.shown(), v.boards(),
-                v.changedAt(), v.changedBy(), wording.of(v.change())),
+        boolean looks = row.role().may(Act.LOOK);
+        return new CaseloadView(row.student(), row.role(), row.role().acts(), v == null ? null
+            : new CurrentView(v.id(), v.name(), v.rows(), v.columns(), v.words(), v.shown(), v.boards(), v.changedAt(), looks ? v.changedBy() : null,
+                looks ? wording.of(v.change()) : ""),
             row.vocabularies());
     }
 
+    @ForSignedIn("a new one")
     @PostMapping("/students")
     Student addStudent(@AuthenticationPrincipal Account account, @RequestBody NewStudent student) {
         Student added = student.as(ids.get());
@@ -94,36 +100,40 @@ class StudentApi {
         return added;
     }
 
+    @For(Act.LOOK)
     @GetMapping("/students/{student}")
     Student student(@AuthenticationPrincipal Account account, @PathVariable String student) {
-        access.toStudent(student, account);
         return students.find(student).orElseThrow(() -> Problem.notFound("student"));
     }
 
+    @For(Act.CHANGE)
     @PutMapping("/students/{student}")
     Student changeStudent(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestBody ChangedStudent changed) {
-        access.toChangeStudent(student, account);
         Unacceptable.ifMissing(changed.student, changed.was);
         return students.change(changed.student.as(student), changed.was.as(student));
     }
 
+    @For(Act.LOOK)
     @GetMapping("/students/{student}/team")
     List<StudentStore.Member> team(@AuthenticationPrincipal Account account, @PathVariable String student) {
-        access.toStudent(student, account);
         return students.team(student);
     }
 
+    @For(Act.OWN)
     @PutMapping("/students/{student}/team/{signIn}")
     List<StudentStore.Member> joinTeam(@AuthenticationPrincipal Account account, @PathVariable String student, @PathVariable String signIn,
         @RequestBody Joining joining) {
-        access.toOwnStudent(student, account);
-        keepsAnOwner(students.join(student, member(signIn).id(), joining.role() == null ? Role.VIEWER : joining.role()));
+        Role role = joining.role() == null ? Role.VIEWER : joining.role();
+        if (!role.ofTeams()) {
+            throw new Unacceptable("not-of-teams");
+        }
+        keepsAnOwner(students.join(student, member(signIn).id(), role));
         return students.team(student);
     }
 
+    @For(Act.OWN)
     @DeleteMapping("/students/{student}/team/{signIn}")
     List<StudentStore.Member> leaveTeam(@AuthenticationPrincipal Account account, @PathVariable String student, @PathVariable String signIn) {
-        access.toOwnStudent(student, account);
         keepsAnOwner(students.leave(student, member(signIn).id()));
         return students.team(student);
     }

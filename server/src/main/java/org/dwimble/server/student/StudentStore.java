@@ -3,27 +3,35 @@ package org.dwimble.server.student;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.document.ToldDocument;
+import org.dwimble.core.grant.Grant;
+import org.dwimble.core.grant.Role;
+import org.dwimble.core.grant.Thing;
+import org.dwimble.core.grant.Who;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Hair;
 import org.dwimble.core.picture.Look;
 import org.dwimble.core.picture.Tone;
 import org.dwimble.core.screen.Screen;
-import org.dwimble.core.student.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
-import org.dwimble.server.account.RightsChanged;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
+import org.dwimble.server.grant.GrantTable;
+import org.dwimble.server.grant.RightsChanged;
 import org.dwimble.server.problem.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
 
 @Component
 public class StudentStore {
@@ -47,9 +55,11 @@ public class StudentStore {
     }
 
     private final Database database;
+    private final GrantTable table;
     private final ApplicationEventPublisher told;
 
-    StudentStore(Database database, ApplicationEventPublisher told) {
+    StudentStore(Database database, GrantTable table, ApplicationEventPublisher told) {
+        this.table = table;
         this.database = database;
         this.told = told;
     }
@@ -63,7 +73,7 @@ public class StudentStore {
                 student.id(), student.name(), student.schoolYear(), student.className(),
                 student.screen().width().micrometres(), student.screen().height().micrometres(),
                 student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(), student.placesKept() ? 1 : 0);
-            session.update("INSERT INTO team (student_id, account_id, role) VALUES (?, ?, ?)", student.id(), owner, Role.OWNER.name());
+            GrantTable.give(session, given(student.id(), owner, Role.OWNER));
         });
     }
 
@@ -98,19 +108,27 @@ public class StudentStore {
         return database.read(session -> session.first("SELECT " + COLUMNS + " FROM student s WHERE s.id = ?", StudentStore::student, id));
     }
 
-    public Optional<Role> role(String student, long account) {
-        return database.read(session -> session.first(
-            "SELECT t.role FROM team t JOIN student s ON s.id = t.student_id WHERE t.student_id = ? AND t.account_id = ? AND s.deleted_at IS NULL",
-            row -> Role.valueOf(row.getString(1)), student, account));
+    private static Grant given(String student, long account, Role role) {
+        return new Grant(new Who.Person(account), role, Thing.student(student));
     }
 
     public List<Member> team(String student) {
-        return database.read(session -> session.list(
-            "SELECT a.id, a.sign_in, a.name, a.work, t.role FROM team t JOIN account a ON a.id = t.account_id WHERE t.student_id = ?",
+        Map<Long, Role> roles = database.read(session -> roles(session, student));
+        return database.read(session -> session.list("SELECT id, sign_in, name, work FROM account WHERE id IN (SELECT value FROM json_each(?))",
             row -> new Member(row.getLong("id"), row.getString("sign_in"), row.getString("name"), row.getString("work"),
-                Role.valueOf(row.getString("role"))),
-            student)).stream()
+                Objects.requireNonNull(roles.get(row.getLong("id")))),
+            JsonMapper.shared().writeValueAsString(roles.keySet()))).stream()
             .sorted(Comparator.comparing(Member::name, Names.order()).thenComparing(Member::accountId)).toList();
+    }
+
+    private static Map<Long, Role> roles(Session session, String student) throws SQLException {
+        Map<Long, Role> roles = new HashMap<>();
+        GrantTable.of(session, Thing.student(student)).forEach(line -> {
+            if (line.who() instanceof Who.Person person) {
+                roles.put(person.account(), line.role());
+            }
+        });
+        return roles;
     }
 
     /**
@@ -123,9 +141,7 @@ public class StudentStore {
             if (role != Role.OWNER && lastOwner(session, student, account)) {
                 return false;
             }
-            session.update(
-                "INSERT INTO team (student_id, account_id, role) VALUES (?, ?, ?) ON CONFLICT (student_id, account_id) DO UPDATE SET role = excluded.role",
-                student, account, role.name());
+            GrantTable.give(session, given(student, account, role));
             return true;
         });
     }
@@ -136,7 +152,7 @@ public class StudentStore {
             if (lastOwner(session, student, account)) {
                 return false;
             }
-            session.update("DELETE FROM team WHERE student_id = ? AND account_id = ?", student, account);
+            GrantTable.takeAway(session, new Who.Person(account), Thing.student(student));
             return true;
         });
     }
@@ -149,18 +165,18 @@ public class StudentStore {
     }
 
     private static boolean lastOwner(Session session, String student, long account) throws SQLException {
-        return session.exists("SELECT 1 FROM team WHERE student_id = ? AND account_id = ? AND role = 'OWNER'", student, account)
-            && !session.exists("SELECT 1 FROM team WHERE student_id = ? AND account_id <> ? AND role = 'OWNER'", student, account);
+        Map<Long, Role> roles = roles(session, student);
+        return roles.get(account) == Role.OWNER && roles.values().stream().filter(role -> role == Role.OWNER).count() == 1;
     }
 
     /** The students somebody works with, by name, each with the vocabulary that changed last. */
     public List<CaseloadRow> caseload(long account) {
+        Map<String, Role> given = table.ofAccount(account, Thing.Sort.STUDENT);
         return database.read(session -> session.list("SELECT " + COLUMNS + """
-            , t.role, v.id AS vocabulary, n.words, n.shown, n.boards, n.made_at, n.told, a.name AS changed_by,
+            , v.id AS vocabulary, n.words, n.shown, n.boards, n.made_at, n.told, a.name AS changed_by,
                 v.name AS vocabulary_name, v.home_rows, v.home_columns,
                 (SELECT count(*) FROM vocabulary o WHERE o.student_id = s.id AND o.deleted_at IS NULL) AS vocabularies
-            FROM team t
-            JOIN student s ON s.id = t.student_id
+            FROM student s
             LEFT JOIN vocabulary v ON v.id = (
                 SELECT c.id FROM vocabulary c JOIN line cl ON cl.sort = 'vocabulary' AND cl.thing = c.id
                     JOIN version cn ON cn.line = cl.id AND cn.number = cl.head
@@ -168,8 +184,9 @@ public class StudentStore {
             LEFT JOIN line l ON l.sort = 'vocabulary' AND l.thing = v.id
             LEFT JOIN version n ON n.line = l.id AND n.number = l.head
             LEFT JOIN account a ON a.id = n.account_id
-            WHERE t.account_id = ? AND s.deleted_at IS NULL
-            """, row -> new CaseloadRow(student(row), Role.valueOf(row.getString("role")), current(row), row.getInt("vocabularies")), account)).stream()
+            WHERE s.id IN (SELECT value FROM json_each(?)) AND s.deleted_at IS NULL
+            """, row -> new CaseloadRow(student(row), Objects.requireNonNull(given.get(row.getString("id"))), current(row), row.getInt("vocabularies")),
+            JsonMapper.shared().writeValueAsString(given.keySet()))).stream()
             .sorted(Comparator.comparing((CaseloadRow r) -> r.student.name(), Names.order()).thenComparing(r -> r.student.id())).toList();
     }
 

@@ -10,9 +10,9 @@ public final class Conflict extends RuntimeException {
     private final transient AtVersion<?> now;
     private final transient OnTop.Met<?> met;
     private final transient Version theirs;
-    private final transient Act act;
+    private final transient Deed act;
 
-    Conflict(AtVersion<?> now, OnTop.Met<?> met, Version theirs, Act act) {
+    Conflict(AtVersion<?> now, OnTop.Met<?> met, Version theirs, Deed act) {
         super("met on " + met.on() + " with version " + theirs.number());
         this.now = now;
         this.met = met;
@@ -39,7 +39,7 @@ public final class Conflict extends RuntimeException {
         return theirs;
     }
 
-    public Act act() {
+    public Deed act() {
         return act;
     }
 }

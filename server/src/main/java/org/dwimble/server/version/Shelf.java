@@ -3,10 +3,10 @@ package org.dwimble.server.version;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.version.Sort;
 import org.dwimble.server.database.Session;
-import org.dwimble.server.live.Thing;
 import org.jspecify.annotations.Nullable;
 
 /**

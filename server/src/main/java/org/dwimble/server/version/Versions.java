@@ -51,8 +51,8 @@ public final class Versions<D> {
     private record InForce(String sort, long id) {
     }
 
-    private record Reason(Act act, @Nullable Integer reverses) {
-        static final Reason CHANGE = new Reason(Act.CHANGE, null);
+    private record Reason(Deed act, @Nullable Integer reverses) {
+        static final Reason CHANGE = new Reason(Deed.CHANGE, null);
     }
 
     private final Shelf<D> shelf;
@@ -69,7 +69,7 @@ public final class Versions<D> {
         this.revisions = revisions;
         this.events = events;
         this.ids = ids;
-        this.sort = shelf.thing(0).kind();
+        this.sort = shelf.thing(0).sort().word();
         this.lately = Caffeine.newBuilder().maximumWeight(Runtime.getRuntime().maxMemory() / shelf.memory()).weigher((Long id, AtVersion<D> kept) -> kept.bytes)
             .build();
     }
@@ -198,12 +198,12 @@ public final class Versions<D> {
     /** As above, inside a transaction that keeps more. */
     public Done<D> edit(Session session, long id, int base, Wish<D> wish, Beside<Made<D>> beside, @Nullable Long account, Instant at) throws SQLException {
         AtVersion<D> now = there(session, id);
-        Made<D> made = on(session, now, base, wish, Act.CHANGE);
+        Made<D> made = on(session, now, base, wish, Deed.CHANGE);
         beside.keep(session, made);
         return keepNext(session, now, made, Reason.CHANGE, account, at);
     }
 
-    private Made<D> on(Session session, AtVersion<D> now, int base, Wish<D> wish, Act act) throws SQLException {
+    private Made<D> on(Session session, AtVersion<D> now, int base, Wish<D> wish, Deed act) throws SQLException {
         if (base == now.version()) {
             return wish.on(now.content(), ids);
         }
@@ -248,20 +248,20 @@ public final class Versions<D> {
      * @throws Conflict if somebody has changed the same thing since
      */
     public Done<D> undo(long id, @Nullable Integer before, Beside<Made<D>> beside, long account, Instant at) {
-        return reverse(id, before, beside, account, at, Act.BACK);
+        return reverse(id, before, beside, account, at, Deed.BACK);
     }
 
     /** Makes again what this person took back last, unless he or she has changed something else since. */
     public Done<D> redo(long id, Beside<Made<D>> beside, long account, Instant at) {
-        return reverse(id, null, beside, account, at, Act.AGAIN);
+        return reverse(id, null, beside, account, at, Deed.AGAIN);
     }
 
-    private Done<D> reverse(long id, @Nullable Integer before, Beside<Made<D>> beside, long account, Instant at, Act act) {
+    private Done<D> reverse(long id, @Nullable Integer before, Beside<Made<D>> beside, long account, Instant at, Deed act) {
         return database.write(session -> {
             AtVersion<D> now = there(session, id);
-            Version reversed = (act == Act.BACK ? undoable(session, now.line, account, before) : redoable(session, now.line, account))
-                .orElseThrow(() -> new Unacceptable(act == Act.BACK ? "nothing-to-undo" : "nothing-to-redo"));
-            Told told = Told.of(act == Act.BACK ? "took-back" : "made-again", "what", reversed.atBottom());
+            Version reversed = (act == Deed.BACK ? undoable(session, now.line, account, before) : redoable(session, now.line, account))
+                .orElseThrow(() -> new Unacceptable(act == Deed.BACK ? "nothing-to-undo" : "nothing-to-redo"));
+            Told told = Told.of(act == Deed.BACK ? "took-back" : "made-again", "what", reversed.atBottom());
             int number = reversed.number();
             Wish<D> reverse = new Reverse<>(shelf.sort(), shelf.sort().between(contentAt(session, now, number - 1), contentAt(session, now, number)), told);
             Made<D> made = on(session, now, number, reverse, act);
@@ -277,7 +277,7 @@ public final class Versions<D> {
     }
 
     private Done<D> keepNext(Session session, AtVersion<D> now, Made<D> made, Reason reason, @Nullable Long account, Instant at) throws SQLException {
-        if (made.deltas().isEmpty() && reason.act == Act.CHANGE) {
+        if (made.deltas().isEmpty() && reason.act == Deed.CHANGE) {
             return new Done<>(now, now, made, steps(session, now.line, account));
         }
         List<DocumentChange> changes = keepDocuments(session, now, made.after());

@@ -20,6 +20,8 @@ import org.dwimble.core.edit.ways.OpenedFrom;
 import org.dwimble.core.edit.words.BringButtons;
 import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.edit.words.ReadyWord;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.pattern.Pattern;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.route.Siblings;
@@ -34,11 +36,12 @@ import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.board.VocabularyView;
 import org.dwimble.server.edit.Editing;
 import org.dwimble.server.edit.Learned;
+import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
-import org.dwimble.server.student.Access;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -106,14 +109,14 @@ class WordLineApi {
 
     private final Editing editing;
     private final VocabularyStore store;
-    private final Access access;
+    private final Rights rights;
     private final Pictures pictures;
     private final Library library;
 
-    WordLineApi(Editing editing, VocabularyStore store, Access access, Pictures pictures, Library library) {
+    WordLineApi(Editing editing, VocabularyStore store, Rights rights, Pictures pictures, Library library) {
         this.editing = editing;
         this.store = store;
-        this.access = access;
+        this.rights = rights;
         this.pictures = pictures;
         this.library = library;
     }
@@ -124,11 +127,11 @@ class WordLineApi {
      * @param word  the first of them, as typed
      * @param count how many there are
      */
+    @For(Act.LOOK)
     @GetMapping("/advice")
     @Bounded("REQUEST_BYTES")
     Advice advice(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam String board, @RequestParam String word,
         @RequestParam(defaultValue = "1") int count) {
-        access.toVocabulary(vocabulary, account);
         List<WordLine.Entry> entries = WordLine.read(word);
         if (entries.isEmpty()) {
             return new Advice(List.of(), List.of(), null, null, null);
@@ -147,6 +150,7 @@ class WordLineApi {
         return chosen.stream().map(c -> new WordLine.Entry(c.word, c.word).withPicture(c.picture)).toList();
     }
 
+    @For(Act.CHANGE)
     @PostMapping("/words")
     @Bounded("REQUEST_BYTES")
     Editing.Changed words(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody WordsRequest request,
@@ -170,18 +174,18 @@ class WordLineApi {
         return request.onNewBoard() == null ? null : editing.ready(account, vocabulary, WordLine.opener(request.onNewBoard())).get(0);
     }
 
+    @For(Act.LOOK)
     @GetMapping("/patterns")
     List<PatternView> patterns(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        access.toVocabulary(vocabulary, account);
         return Pattern.ALL.stream().map(p -> new PatternView(p.name(), p.about(), p.words())).toList();
     }
 
     /** A new board with its way home and back where its siblings have them, opened by a button if one is named. */
+    @For(Act.CHANGE)
     @PostMapping("/boards")
     @Bounded("REQUEST_BYTES")
     Editing.Changed addBoard(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody NewBoardRequest request,
         @RequestParam(required = false) @Nullable String step) {
-        access.toChangeVocabulary(vocabulary, account);
         return editing.edit(account, vocabulary, request.base(), opened(account, vocabulary, newBoard(account, vocabulary, request), request), step);
     }
 
@@ -215,10 +219,10 @@ class WordLineApi {
     }
 
     /** Copies of buttons of another vocabulary this account may see; pictures it may not use here are refused. */
+    @For(Act.CHANGE)
     @PostMapping("/bringing")
     Editing.Changed bring(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody BringRequest request,
         @RequestParam(required = false) @Nullable String step) {
-        access.toChangeVocabulary(vocabulary, account);
         boolean elsewhere = request.from() != null && request.from() != vocabulary;
         Board there = board(account, request.from() == null ? vocabulary : request.from(), request.board() == null ? "" : request.board());
         Board from = elsewhere ? BringButtons.elsewhere(there) : there;
@@ -227,8 +231,9 @@ class WordLineApi {
         return editing.edit(account, vocabulary, request.base(), new BringButtons(buttons, from.name(), request.to(), request.at()), step);
     }
 
+    /** Of another vocabulary too, to copy from. */
     private Board board(Account account, long vocabulary, String board) {
-        access.toVocabulary(vocabulary, account);
+        rights.must(account, Act.TAKE, Thing.vocabulary(vocabulary));
         return store.find(vocabulary).flatMap(v -> v.vocabulary().board(board)).orElseThrow(() -> Problem.notFound("board"));
     }
 }

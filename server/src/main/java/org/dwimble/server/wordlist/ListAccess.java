@@ -2,14 +2,16 @@ package org.dwimble.server.wordlist;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import org.dwimble.core.board.MediaId;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.server.account.Account;
-import org.dwimble.server.account.Seen;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
-import org.dwimble.server.student.StudentStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -19,32 +21,28 @@ import org.springframework.stereotype.Component;
  * may look at, without the pictures he or she may not use.
  */
 @Component
-public class ListAccess implements Seen {
+public class ListAccess {
     private final ListStore lists;
-    private final StudentStore students;
+    private final Rights rights;
     private final Pictures pictures;
 
-    ListAccess(ListStore lists, StudentStore students, Pictures pictures) {
+    ListAccess(ListStore lists, Rights rights, Pictures pictures) {
         this.lists = lists;
-        this.students = students;
+        this.rights = rights;
         this.pictures = pictures;
     }
 
-    /** @param kept as this person may see it @param team false for who sees it on the shelf alone @param mayEdit false for who only looks */
-    public record May(ListStore.Kept kept, boolean team, boolean mayEdit) {
+    /** @param kept as this person may see it @param team false for who sees it on the shelf alone @param may what else this person may do with it */
+    public record May(ListStore.Kept kept, boolean team, Set<Act> may) {
     }
 
     public May toList(long id, Account account) {
+        Set<Act> acts = rights.must(account, Act.LOOK, Thing.list(id));
         ListStore.Kept kept = lists.there(id);
-        boolean team = kept.student() != null && students.role(kept.student(), account.id()).isPresent();
-        boolean edits = kept.student() == null ? kept.owner() == account.id()
-            : students.role(kept.student(), account.id()).filter(r -> r.mayEdit()).isPresent();
-        if (!team && !edits && !kept.shared()) {
-            throw Problem.notFound("list");
-        }
-        return team || edits ? new May(kept.with(forTeam(kept, account)), true, edits)
+        boolean team = kept.student() != null && looksInto(kept.student(), account);
+        return team || acts.contains(Act.CHANGE) ? new May(kept.with(forTeam(kept, account)), true, acts)
             : new May(new ListStore.Kept(kept.id(), kept.version(), null, kept.owner(), true, usable(kept.list(), account, null), kept.from(),
-                List.of()), false, false);
+                List.of()), false, acts);
     }
 
     /** The same, or nothing if this account may not see it. */
@@ -56,25 +54,19 @@ public class ListAccess implements Seen {
         }
     }
 
-    @Override
-    public String kind() {
-        return "list";
-    }
-
-    @Override
-    public boolean may(String id, Account account) {
-        return find(Long.parseLong(id), account).isPresent();
+    private boolean looksInto(String student, Account account) {
+        return rights.may(account, Act.LOOK, Thing.student(student));
     }
 
     private WordList forTeam(ListStore.Kept kept, Account account) {
         Predicate<String> may = pictures.usable(account, null);
-        return kept.list().forTeam(student -> student.equals(kept.student()) || students.role(student, account.id()).isPresent(),
+        return kept.list().forTeam(student -> student.equals(kept.student()) || looksInto(student, account),
             p -> !MediaId.isOwn(p) || may.test(p));
     }
 
     public ListStore.Kept toChange(long id, Account account) {
         May may = toList(id, account);
-        if (!may.mayEdit()) {
+        if (!may.may().contains(Act.CHANGE)) {
             throw new Problem(HttpStatus.FORBIDDEN, "only-look");
         }
         return may.kept();

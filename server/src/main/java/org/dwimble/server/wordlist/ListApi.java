@@ -14,6 +14,8 @@ import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.credit.Credits;
 import org.dwimble.core.edit.words.ReadyWord;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.support.Examples;
 import org.dwimble.core.support.Offered;
@@ -34,6 +36,9 @@ import org.dwimble.core.wordlist.kept.Lists;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.School;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.ForSignedIn;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.limit.Limits;
 import org.dwimble.server.limit.Turns;
@@ -41,7 +46,6 @@ import org.dwimble.server.media.MediaAnswer;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
-import org.dwimble.server.student.Access;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
 import org.dwimble.server.version.Conflict;
@@ -101,7 +105,7 @@ class ListApi {
 
     private final ListStore lists;
     private final ListAccess may;
-    private final Access access;
+    private final Rights rights;
     private final StudentStore students;
     private final VocabularyStore store;
     private final Pictures pictures;
@@ -112,13 +116,13 @@ class ListApi {
     private final Clock clock;
     private final Turns turns;
 
-    ListApi(ListStore lists, ListAccess may, Access access, StudentStore students, VocabularyStore store, Pictures pictures, MediaStore media,
+    ListApi(ListStore lists, ListAccess may, Rights rights, StudentStore students, VocabularyStore store, Pictures pictures, MediaStore media,
         School school, Wording wording, Supplier<String> ids, Clock clock, Turns turns) {
         this.turns = turns;
         this.school = school;
         this.lists = lists;
         this.may = may;
-        this.access = access;
+        this.rights = rights;
         this.students = students;
         this.store = store;
         this.pictures = pictures;
@@ -129,10 +133,11 @@ class ListApi {
     }
 
     /** @param student of this one alone; none for all one may see */
+    @ForSignedIn("those this person may look at")
     @GetMapping
     List<ListStore.ListLine> lists(@AuthenticationPrincipal Account account, @RequestParam(required = false) @Nullable String student) {
         if (student != null) {
-            access.toStudent(student, account);
+            rights.must(account, Act.LOOK, Thing.student(student));
         }
         Predicate<String> usable = pictures.usable(account, null);
         return lists.lines(account.id(), student, p -> !MediaId.isOwn(p) || usable.test(p));
@@ -143,6 +148,7 @@ class ListApi {
     }
 
     /** Support by support, in the order in which they are offered. */
+    @ForSignedIn("the same for all schools")
     @GetMapping("/examples")
     List<ExampleView> examples() {
         List<Examples.Example> all = Examples.all();
@@ -150,11 +156,12 @@ class ListApi {
             .map(e -> new ExampleView(e.support(), wording.of(s.named()), e.name(), e.words()))).toList();
     }
 
+    @ForSignedIn("a new one; for a student, whom this person may change")
     @PostMapping
     @Bounded("REQUEST_BYTES")
     ListView create(@AuthenticationPrincipal Account account, @RequestBody NewList wanted) {
         if (wanted.student() != null) {
-            access.toChangeStudent(wanted.student(), account);
+            rights.must(account, Act.CHANGE, Thing.student(wanted.student()));
         }
         ListStore.Kept from = wanted.from() == null ? null : may.toList(wanted.from(), account).kept();
         String name = wanted.name() == null || wanted.name().isBlank() ? from == null ? "Words" : from.list().name() : wanted.name();
@@ -185,7 +192,7 @@ class ListApi {
     }
 
     private List<ListedWord> gathered(Account account, long vocabulary, NewList wanted) {
-        access.toVocabulary(vocabulary, account);
+        rights.must(account, Act.LOOK, Thing.vocabulary(vocabulary));
         Vocabulary now = store.there(vocabulary).vocabulary();
         if (wanted.step() != null) {
             return Gathered.ofStep(now, wanted.step(), ids);
@@ -205,6 +212,7 @@ class ListApi {
         return ready.stream().map(w -> ListedWord.of(ids.get(), w.label(), w.picture(), w.kind())).toList();
     }
 
+    @For(Act.LOOK)
     @GetMapping("/{list}")
     ListView list(@AuthenticationPrincipal Account account, @PathVariable long list) {
         return view(may.toList(list, account), account);
@@ -223,6 +231,7 @@ class ListApi {
         return new ListView.SupportName(support.name(), wording.of(support.named()));
     }
 
+    @For(Act.CHANGE)
     @PostMapping("/{list}/edits")
     ListView edit(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody ListEditRequest request) {
         ListStore.Kept kept = may.toChange(list, account);
@@ -245,6 +254,7 @@ class ListApi {
     }
 
     /** Words as typed or pasted, each with the picture it gets. */
+    @For(Act.CHANGE)
     @PostMapping("/{list}/words")
     @Bounded("REQUEST_BYTES")
     ListView words(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody ListWordsRequest request) {
@@ -263,6 +273,7 @@ class ListApi {
     }
 
     /** Sets the second language; words not known in it yet are taken from the names of their pictures. */
+    @For(Act.CHANGE)
     @PostMapping("/{list}/language")
     ListView language(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody LanguageRequest request) {
         ListStore.Kept kept = may.toChange(list, account);
@@ -283,6 +294,7 @@ class ListApi {
     }
 
     /** Sets the students it is printed for; words that differ get their pictures, and names that are students of one's own are known. */
+    @For(Act.CHANGE)
     @PostMapping("/{list}/class")
     @Bounded({"REQUEST_BYTES", "CLASS_WORDS"})
     ListView forClass(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody ClassRequest request) {
@@ -296,12 +308,14 @@ class ListApi {
         return changed(account, list, () -> lists.edit(list, request.base(), set, account.id(), clock.instant()));
     }
 
+    @For(Act.CHANGE)
     @PostMapping("/{list}/undo")
     ListView undo(@AuthenticationPrincipal Account account, @PathVariable long list) {
         may.toChange(list, account);
         return changed(account, list, () -> lists.undo(list, account.id(), clock.instant()));
     }
 
+    @For(Act.CHANGE)
     @PostMapping("/{list}/redo")
     ListView redo(@AuthenticationPrincipal Account account, @PathVariable long list) {
         may.toChange(list, account);
@@ -322,12 +336,14 @@ class ListApi {
     }
 
     /** A picture of one's own that is in the list. */
+    @For(Act.LOOK)
     @GetMapping("/{list}/pictures/{hash}")
     ResponseEntity<byte[]> picture(@AuthenticationPrincipal Account account, @PathVariable long list, @PathVariable String hash) {
         boolean there = may.toList(list, account).kept().list().pictures().contains(MediaId.ofContent(hash));
         return MediaAnswer.of(media.any(there ? hash : "").orElseThrow(() -> Problem.notFound("picture")));
     }
 
+    @For(Act.LOOK)
     @GetMapping("/{list}/versions")
     List<ListVersionView> versions(@AuthenticationPrincipal Account account, @PathVariable long list) {
         ListAccess.May seen = may.toList(list, account);
@@ -348,6 +364,7 @@ class ListApi {
     record ListVersionName(@Nullable String name) {
     }
 
+    @For(Act.CHANGE)
     @PutMapping("/{list}/versions/{number}/name")
     void nameVersion(@AuthenticationPrincipal Account account, @PathVariable long list, @PathVariable int number, @RequestBody ListVersionName name) {
         may.toChange(list, account);
@@ -356,6 +373,7 @@ class ListApi {
     }
 
     /** Whose its pictures are. */
+    @For(Act.LOOK)
     @GetMapping("/{list}/credits")
     List<Credits.Use> credits(@AuthenticationPrincipal Account account, @PathVariable long list) {
         return pictures.creditsOf(may.toList(list, account).kept().list().pictures()).uses();
@@ -366,6 +384,7 @@ class ListApi {
     }
 
     /** Makes it as it was, as a change of its own. */
+    @For(Act.CHANGE)
     @PostMapping("/{list}/versions/{number}/back")
     ListView back(@AuthenticationPrincipal Account account, @PathVariable long list, @PathVariable int number, @RequestBody BackRequest request) {
         may.toChange(list, account);
@@ -373,6 +392,7 @@ class ListApi {
     }
 
     /** Puts it on the school's shelf. */
+    @For(Act.CHANGE)
     @PutMapping("/{list}/shelf")
     ListView share(@AuthenticationPrincipal Account account, @PathVariable long list) {
         may.toChange(list, account);
@@ -380,6 +400,7 @@ class ListApi {
         return list(account, list);
     }
 
+    @For(Act.CHANGE)
     @DeleteMapping("/{list}/shelf")
     ListView unshare(@AuthenticationPrincipal Account account, @PathVariable long list) {
         may.toChange(list, account);
@@ -387,6 +408,7 @@ class ListApi {
         return list(account, list);
     }
 
+    @For(Act.CHANGE)
     @DeleteMapping("/{list}")
     void delete(@AuthenticationPrincipal Account account, @PathVariable long list) {
         may.toChange(list, account);

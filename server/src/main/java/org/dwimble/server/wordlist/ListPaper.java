@@ -14,6 +14,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Need;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.student.Student;
@@ -27,6 +30,7 @@ import org.dwimble.core.wordlist.OnBoards;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.limit.Limits;
 import org.dwimble.server.limit.Turns;
 import org.dwimble.server.media.MediaStore;
@@ -45,14 +49,16 @@ class ListPaper {
     private static final Duration LEAFED = Duration.ofMinutes(1);
 
     private final StudentStore students;
+    private final Rights rights;
     private final VocabularyStore store;
     private final MediaStore media;
     private final Pictures pictures;
     private final BoardFont font;
     private final Turns turns;
 
-    ListPaper(StudentStore students, VocabularyStore store, MediaStore media, Pictures pictures, BoardFont font, Turns turns) {
+    ListPaper(StudentStore students, Rights rights, VocabularyStore store, MediaStore media, Pictures pictures, BoardFont font, Turns turns) {
         this.students = students;
+        this.rights = rights;
         this.store = store;
         this.media = media;
         this.pictures = pictures;
@@ -165,10 +171,12 @@ class ListPaper {
     }
 
     /** The list, and those students of the class whose photos and pictures this person sees. */
-    List<String> needs(ListStore.Kept kept, Account account) {
+    List<Need> needs(ListStore.Kept kept, Account account) {
         Stream<String> pupils = kept.list().rows().stream().map(ClassRow::student)
-            .filter(student -> student != null && students.role(student, account.id()).isPresent());
-        return Stream.concat(Stream.of("list:" + kept.id()), pupils.distinct().map(student -> "student:" + student)).toList();
+            .filter(student -> student != null && rights.may(account, Act.LOOK, Thing.student(student)));
+        return Stream
+            .concat(Stream.of(new Need(Act.PRINT, Thing.list(kept.id()))), pupils.distinct().map(student -> new Need(Act.LOOK, Thing.student(student))))
+            .toList();
     }
 
     /** Those pages of all that are printed, in one document. @param from first page, from 1 @param to last page; more than there are for the last one */

@@ -3,16 +3,26 @@ package org.dwimble.server.wordlist;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Grant;
+import org.dwimble.core.grant.Role;
+import org.dwimble.core.grant.Thing;
+import org.dwimble.core.grant.Who;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.wordlist.ListEdit;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.core.wordlist.kept.ListDocument;
 import org.dwimble.core.wordlist.kept.Lists;
-import org.dwimble.server.account.RightsChanged;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
+import org.dwimble.server.grant.GrantTable;
+import org.dwimble.server.grant.RightsChanged;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.version.AtVersion;
 import org.dwimble.server.version.Beside;
@@ -23,11 +33,13 @@ import org.dwimble.server.version.Versions;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Word lists as kept: whose they are, what they are copies of, whether they are on the shelf, and their line of versions. */
 @Component
 public class ListStore {
     private static final ListShelf SHELF = new ListShelf();
+    private static final JsonMapper JSON = JsonMapper.shared();
 
     /**
      * A list at its newest version.
@@ -52,10 +64,12 @@ public class ListStore {
     }
 
     private final Database database;
+    private final GrantTable table;
     private final Versions<ListDocument.Read> versions;
     private final ApplicationEventPublisher told;
 
-    ListStore(Database database, Room room, ApplicationEventPublisher told) {
+    ListStore(Database database, GrantTable table, Room room, ApplicationEventPublisher told) {
+        this.table = table;
         this.database = database;
         this.versions = room.of(SHELF);
         this.told = told;
@@ -73,6 +87,9 @@ public class ListStore {
                 INSERT INTO word_list (student_id, owner, name, words, support, pictures, copied_from, copied_version) VALUES (?, ?, ?, ?, ?, ?, ?, ?)
                 RETURNING id""", student, account, list.name(), list.words().size(), list.now(), ListShelf.pictures(list), from == null ? null : from.id(),
                 from == null ? null : from.version());
+            if (student == null) {
+                GrantTable.give(session, new Grant(new Who.Person(account), Role.OWNER, Thing.list(id)));
+            }
             versions.begin(session, id, SHELF.written(first), first, account, at, told);
             return id;
         });
@@ -90,11 +107,15 @@ public class ListStore {
     private Optional<Kept> inForce(Session session, long id) throws SQLException {
         AtVersion<ListDocument.Read> at = versions.inForce(session, id).orElse(null);
         return at == null ? Optional.empty() : session.first("""
-            SELECT l.student_id, l.owner, l.shared, l.copied_from FROM word_list l WHERE l.id = ? AND l.deleted_at IS NULL
+            SELECT l.student_id, l.owner, l.copied_from FROM word_list l WHERE l.id = ? AND l.deleted_at IS NULL
                 AND NOT EXISTS (SELECT 1 FROM student s WHERE s.id = l.student_id AND s.deleted_at IS NOT NULL)""",
-            row -> new Kept(id, at.version(), row.getString("student_id"), row.getLong("owner"), row.getInt("shared") == 1, at.content().list(),
+            row -> new Kept(id, at.version(), row.getString("student_id"), row.getLong("owner"), onShelf(session, id), at.content().list(),
                 Session.number(row, "copied_from"), at.content().mended()),
             id);
+    }
+
+    private static boolean onShelf(Session session, long id) throws SQLException {
+        return GrantTable.of(session, Thing.list(id)).stream().anyMatch(line -> line.who().equals(Who.EVERYBODY));
     }
 
     /** Gives a version a name, so that it is found again; an empty one takes it away. */
@@ -146,7 +167,13 @@ public class ListStore {
 
     /** Puts it on the school's shelf, or takes it from there. */
     public void share(long id, boolean shared) {
-        database.write(session -> session.update("UPDATE word_list SET shared = ? WHERE id = ?", shared ? 1 : 0, id));
+        database.run(session -> {
+            if (shared) {
+                GrantTable.give(session, new Grant(Who.EVERYBODY, Role.VIEWER, Thing.list(id)));
+            } else {
+                GrantTable.takeAway(session, Who.EVERYBODY, Thing.list(id));
+            }
+        });
         told.publishEvent(new RightsChanged());
     }
 
@@ -163,21 +190,32 @@ public class ListStore {
      * @param may     true of the id of a picture this account may use
      */
     public List<ListLine> lines(long account, @Nullable String student, Predicate<String> may) {
+        List<String> students = table.ofAccount(account, Thing.Sort.STUDENT).entrySet().stream().filter(e -> e.getValue().may(Act.LOOK)).map(Map.Entry::getKey)
+            .toList();
+        List<Grant> given = table.reaching(account, Thing.Sort.LIST);
+        Set<String> shelf = ids(given, Who.EVERYBODY);
+        Set<String> own = ids(given, new Who.Person(account));
         return database.read(session -> session.list("""
-            SELECT l.id, l.name, l.words, l.support, l.pictures, l.student_id, s.name AS student_name, l.owner, o.name AS owner_name, l.shared, n.made_at,
-                a.name AS by_name, (t.role IS NOT NULL OR l.student_id IS NULL AND l.owner = ?) AS team
+            SELECT l.id, l.name, l.words, l.support, l.pictures, l.student_id, s.name AS student_name, l.owner, o.name AS owner_name, n.made_at,
+                a.name AS by_name
             FROM word_list l JOIN line k ON k.sort = 'list' AND k.thing = l.id JOIN version n ON n.line = k.id AND n.number = k.head
                 JOIN account a ON a.id = n.account_id JOIN account o ON o.id = l.owner
-            LEFT JOIN student s ON s.id = l.student_id LEFT JOIN team t ON t.student_id = l.student_id AND t.account_id = ?
+            LEFT JOIN student s ON s.id = l.student_id
             WHERE l.deleted_at IS NULL AND (s.id IS NULL OR s.deleted_at IS NULL)
-                AND (l.shared = 1 OR t.role IS NOT NULL OR l.student_id IS NULL AND l.owner = ?) AND (? IS NULL OR l.student_id = ?)
+                AND (l.student_id IN (SELECT value FROM json_each(?)) OR CAST(l.id AS TEXT) IN (SELECT value FROM json_each(?)))
+                AND (? IS NULL OR l.student_id = ?)
             ORDER BY n.made_at DESC, l.id DESC""",
             row -> {
                 ListLine line = new ListLine(row.getLong("id"), row.getString("name"), row.getInt("words"), row.getString("support"),
                     row.getString("pictures").isEmpty() ? List.of() : List.of(row.getString("pictures").split(" ")), row.getString("student_id"),
-                    row.getString("student_name"), row.getLong("owner"), row.getString("owner_name"), row.getInt("shared") == 1, row.getString("made_at"),
+                    row.getString("student_name"), row.getLong("owner"), row.getString("owner_name"), shelf.contains(row.getString("id")),
+                    row.getString("made_at"),
                     row.getString("by_name"));
-                return row.getBoolean("team") ? line : line.forOthers(may);
-            }, account, account, account, student, student));
+                return students.contains(line.student()) || own.contains(row.getString("id")) ? line : line.forOthers(may);
+            }, JSON.writeValueAsString(students), JSON.writeValueAsString(Stream.concat(shelf.stream(), own.stream()).toList()), student, student));
+    }
+
+    private static Set<String> ids(List<Grant> given, Who who) {
+        return given.stream().filter(line -> line.who().equals(who)).map(line -> line.thing().id()).collect(Collectors.toSet());
     }
 }

@@ -20,6 +20,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.daily.CalendarFile;
 import org.dwimble.core.daily.PublicHolidays;
+import org.dwimble.core.grant.Act;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.obf.ObfWriter;
@@ -40,6 +41,8 @@ import org.dwimble.core.wordlist.ListBoard;
 import org.dwimble.core.wordlist.ListedWord;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.ForSignedIn;
 import org.dwimble.server.job.JobApi;
 import org.dwimble.server.job.Jobs;
 import org.dwimble.server.job.Progress;
@@ -118,6 +121,7 @@ class SupportApi {
     }
 
     /** Countries whose public holidays are known, and their regions. */
+    @ForSignedIn("the same for all schools")
     @GetMapping("/holiday-countries")
     List<PublicHolidays.Country> countries() {
         return PublicHolidays.countries();
@@ -127,6 +131,7 @@ class SupportApi {
     record CalendarLinesView(List<String> lines, int left) {
     }
 
+    @ForSignedIn("a text this person gave")
     @PostMapping(value = "/calendar-lines", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @Bounded("OTHER_FILE_BYTES")
     CalendarLinesView calendarLines(@RequestParam MultipartFile file) throws IOException {
@@ -138,6 +143,7 @@ class SupportApi {
     }
 
     /** @param page from 1; the last one if there are fewer */
+    @For(Act.PRINT)
     @GetMapping("/lists/{list}/sheets")
     @Bounded({"WORDS_AT_ONCE", "SHEETS_AT_ONCE", "LABELS_AT_ONCE"})
     SheetsView sheets(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int page) {
@@ -157,6 +163,7 @@ class SupportApi {
     }
 
     /** Every side, to be printed by the browser. */
+    @For(Act.PRINT)
     @GetMapping("/lists/{list}/pages")
     @Bounded({"WORDS_AT_ONCE", "SHEETS_AT_ONCE", "LABELS_AT_ONCE"})
     List<PageView> pages(@AuthenticationPrincipal Account account, @PathVariable long list) {
@@ -191,6 +198,7 @@ class SupportApi {
     }
 
     /** The first sheet of everything this list could be. */
+    @For(Act.LOOK)
     @GetMapping("/lists/{list}/offers")
     @Bounded({"SHEETS_AT_ONCE", "LABELS_AT_ONCE", "LAYING_SECONDS"})
     List<OfferView> offers(@AuthenticationPrincipal Account account, @PathVariable long list) {
@@ -213,6 +221,7 @@ class SupportApi {
     }
 
     /** @param from first page, from 1; @param to last page */
+    @For(Act.PRINT)
     @GetMapping(value = "/lists/{list}/support.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     @Bounded({"WORDS_AT_ONCE", "SHEETS_AT_ONCE", "LABELS_AT_ONCE"})
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int from,
@@ -229,6 +238,7 @@ class SupportApi {
     }
 
     /** Everything printed for a class as a piece of work. */
+    @For(Act.PRINT)
     @PostMapping("/lists/{list}/print")
     @Bounded({"WORDS", "SHEETS", "LABELS"})
     JobApi.JobView print(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody PrintRequest request) {
@@ -260,6 +270,7 @@ class SupportApi {
     }
 
     /** A page as a picture, at 150 dots an inch or as many as it may have. @param page from 1; the last one if there are fewer */
+    @For(Act.PRINT)
     @GetMapping(value = "/lists/{list}/sheet.png", produces = MediaType.IMAGE_PNG_VALUE)
     @Bounded({"PAGE_PIXELS", "WORDS_AT_ONCE"})
     ResponseEntity<byte[]> png(@AuthenticationPrincipal Account account, @PathVariable long list,
@@ -284,6 +295,7 @@ class SupportApi {
     }
 
     /** The words as a table (RFC 4180), for a spreadsheet: text, second language, times, kind. */
+    @For(Act.TAKE)
     @GetMapping(value = "/lists/{list}/words.csv", produces = "text/csv;charset=UTF-8")
     ResponseEntity<byte[]> csv(@AuthenticationPrincipal Account account, @PathVariable long list) {
         WordList words = may.toList(list, account).kept().list();
@@ -299,6 +311,7 @@ class SupportApi {
     }
 
     /** The words as a board in the Open Board Format. */
+    @For(Act.TAKE)
     @GetMapping(value = "/lists/{list}/board.obf", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @Bounded({"BOARD_FILE_BYTES", "WORKS_AT_ONCE"})
     ResponseEntity<byte[]> obf(@AuthenticationPrincipal Account account, @PathVariable long list) {

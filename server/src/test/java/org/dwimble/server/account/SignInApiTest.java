@@ -81,7 +81,8 @@ class SignInApiTest {
         Account piet = TestServer.bean(AccountStore.class).create("piet " + System.nanoTime(), "Piet", "", TestServer.PASSWORD, true);
         Http his = Http.as(piet);
         assertThat(his.get("/api/care").status()).isEqualTo(200);
-        TestServer.bean(Database.class).write(session -> session.update("UPDATE account SET admin = 0, name = 'Pieter' WHERE id = ?", piet.id()));
+        TestServer.bean(AccountStore.class).keeps(piet, false);
+        TestServer.bean(Database.class).write(session -> session.update("UPDATE account SET name = 'Pieter' WHERE id = ?", piet.id()));
         assertThat(his.get("/api/care").status()).isEqualTo(403);
         assertThat(his.get("/api/session").json().get("account").get("name").asString()).isEqualTo("Pieter");
         TestServer.bean(Database.class).write(session -> session.update("DELETE FROM account WHERE id = ?", piet.id()));

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.dwimble.core.student.Role;
+import org.dwimble.core.grant.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
@@ -262,7 +262,7 @@ class EditApiTest {
         assertThat(new String(nonsense.body())).doesNotContain("Exception").doesNotContain("org.dwimble").doesNotContain("/work");
         assertThat(http.get(vocabulary + "/boards/nowhere").status()).isEqualTo(404);
         assertThat(http.get("/api/nothing").status()).isEqualTo(404);
-        assertThat(http.get("/api/vocabularies/abc").status()).isEqualTo(400);
+        assertThat(http.get("/api/vocabularies/abc").status()).isEqualTo(404);
         assertThat(http.post(vocabulary + "/edits", "{\"base\":99,\"edit\":{\"type\":\"rename-board\",\"board\":\"eating\",\"name\":\"x\"}}")
             .status()).isEqualTo(422);
         assertThat(version()).isEqualTo(1);

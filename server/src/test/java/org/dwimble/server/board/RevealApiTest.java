@@ -7,7 +7,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.stream.StreamSupport;
-import org.dwimble.core.student.Role;
+import org.dwimble.core.grant.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;

@@ -27,8 +27,8 @@ import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.database.Database;
-import org.dwimble.server.version.Act;
 import org.dwimble.server.version.Conflict;
+import org.dwimble.server.version.Deed;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -92,7 +92,7 @@ class VocabularyStoreTest {
         label(marit, 3, "eat", "apple", "plum");
         assertThatThrownBy(() -> undo(odile)).isInstanceOfSatisfying(Conflict.class, conflict -> {
             assertThat(conflict.theirs().by()).isEqualTo("Marit");
-            assertThat(conflict.act()).isEqualTo(Act.BACK);
+            assertThat(conflict.act()).isEqualTo(Deed.BACK);
         });
         assertThat(labelNow("eat", "apple")).isEqualTo("plum");
         store.undo(id, 3, VocabularyStore.Asking.NOTHING, odile.id(), Instant.now());

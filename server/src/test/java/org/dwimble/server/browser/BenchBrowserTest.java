@@ -8,7 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.dwimble.core.board.Button;
-import org.dwimble.core.student.Role;
+import org.dwimble.core.grant.Role;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;

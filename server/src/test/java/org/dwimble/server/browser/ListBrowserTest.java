@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Leads;
-import org.dwimble.core.student.Role;
+import org.dwimble.core.grant.Role;
 import org.dwimble.core.support.Choices;
 import org.dwimble.core.support.OwnGrid;
 import org.dwimble.core.wordlist.ListedWord;

@@ -10,7 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.util.concurrent.CountDownLatch;
-import org.dwimble.core.student.Role;
+import org.dwimble.core.grant.Role;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;

@@ -25,7 +25,7 @@ class DatabaseTest {
     private final Database database = TestServer.bean(Database.class);
 
     private void orphan() {
-        database.write(session -> session.update("INSERT INTO team (student_id, account_id, role) VALUES ('nobody', 999999, 'OWNER')"));
+        database.write(session -> session.update("INSERT INTO granted (sort, thing, account_id, role) VALUES ('student', 'nobody', 999999, 'OWNER')"));
     }
 
     @Test

@@ -164,7 +164,8 @@ class RestoreTest {
 
     @Test
     void aBackupWithRowsThatNameNobodyIsRefusedAndOneOfBeforeSealsIsTaken() throws Exception {
-        refused(changed("orphan.db", "DROP TABLE backup_seal", "INSERT INTO team (student_id, account_id, role) VALUES ('nobody', 1, 'OWNER')"),
+        refused(
+            changed("orphan.db", "DROP TABLE backup_seal", "INSERT INTO granted (sort, thing, account_id, role) VALUES ('student', 'nobody', 999999, 'OWNER')"),
             "name others that are not there");
         Restore.restore(changed("before.db", "DROP TABLE backup_seal"), home, NOW);
         assertThat(students()).isEqualTo(300);

@@ -2,7 +2,7 @@ package org.dwimble.server.student;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import org.dwimble.core.student.Role;
+import org.dwimble.core.grant.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;

@@ -14,7 +14,8 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.edit.words.GiveLabel;
-import org.dwimble.core.student.Role;
+import org.dwimble.core.grant.Role;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
@@ -26,7 +27,6 @@ import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.live.Changed;
-import org.dwimble.server.live.Thing;
 import org.dwimble.server.wordlist.ListStore;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -293,7 +293,7 @@ class VersionsTest {
         line.call(marit, 2, 0, "plum");
         assertThatThrownBy(() -> line.undo(odile)).isInstanceOfSatisfying(Conflict.class, conflict -> {
             assertThat(conflict.theirs().by()).isEqualTo("Marit");
-            assertThat(conflict.act()).isEqualTo(Act.BACK);
+            assertThat(conflict.act()).isEqualTo(Deed.BACK);
         });
         assertThat(line.words().get(0)).isEqualTo("plum");
         line.undo(marit);
