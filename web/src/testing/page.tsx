@@ -41,14 +41,16 @@ export function onPage(view: ReactElement, { answers = {}, at = '/', route = '*'
   });
   // What a page has, and the simulated one has not.
   Element.prototype.scrollTo ??= () => undefined;
-  vi.stubGlobal(
-    'ResizeObserver',
-    class {
-      observe() {}
-      disconnect() {}
-      unobserve() {}
-    },
-  );
+  vi.stubGlobal('matchMedia', () => ({ matches: false, addEventListener() {}, removeEventListener() {} }));
+  for (const watching of ['ResizeObserver', 'IntersectionObserver'])
+    vi.stubGlobal(
+      watching,
+      class {
+        observe() {}
+        disconnect() {}
+        unobserve() {}
+      },
+    );
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } });
   const shown = render(
     <QueryClientProvider client={queries}>

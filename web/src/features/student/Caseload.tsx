@@ -30,23 +30,27 @@ export function Caseload() {
   const navigate = useNavigate();
   // Who looks after one child at home has somebody to look at, and nobody to add.
   const mayAdd = rows !== undefined && (rows.length === 0 || rows.some((r) => may(r, 'CHANGE')));
+  // A tablet that only talks has no words to look for and nothing to have back.
+  const looks = rows !== undefined && (rows.length === 0 || rows.some((r) => may(r, 'LOOK')));
   return (
     <main className={parts.page} data-ready={rows && glances ? true : undefined}>
       <div className={parts.pageHead}>
         <h1>{today()}</h1>
         {rows && <span className={parts.quiet}>{plural(rows.length, { one: '# student', other: '# students' })}</span>}
         <span className={parts.grow} />
-        <Input
-          className={css.seek}
-          aria-label={t`Where is a word, for each student?`}
-          placeholder={t`Where is a word?`}
-          value={word}
-          onChange={(e) => setWord(e.target.value)}
-          autoComplete="off"
-          onPressEnter={() => {
-            if (word.trim()) void navigate(`/where?word=${encodeURIComponent(word.trim())}`);
-          }}
-        />
+        {looks && (
+          <Input
+            className={css.seek}
+            aria-label={t`Where is a word, for each student?`}
+            placeholder={t`Where is a word?`}
+            value={word}
+            onChange={(e) => setWord(e.target.value)}
+            autoComplete="off"
+            onPressEnter={() => {
+              if (word.trim()) void navigate(`/where?word=${encodeURIComponent(word.trim())}`);
+            }}
+          />
+        )}
         {mayAdd && <Button type="primary" onClick={() => setOpen({ what: 'add' })}>{t`Add a student`}</Button>}
       </div>
       {error && <p role="alert">{sentence(error)}</p>}
@@ -56,9 +60,11 @@ export function Caseload() {
           <Row key={row.student.id} row={row} glance={glances?.find((g) => g.vocabulary === row.vocabulary?.id)} onOpen={setOpen} />
         ))}
       </ul>
-      <p className={css.hadBack}>
-        <button type="button" className={parts.dotted} onClick={() => setOpen({ what: 'had back' })}>{t`what was deleted`}</button>
-      </p>
+      {looks && (
+        <p className={css.hadBack}>
+          <button type="button" className={parts.dotted} onClick={() => setOpen({ what: 'had back' })}>{t`what was deleted`}</button>
+        </p>
+      )}
       {open?.what === 'had back' && <HadBack onClose={() => setOpen(undefined)} />}
       {open?.what === 'add' && <StudentForm onClose={() => setOpen(undefined)} onKept={(s) => void navigate(`/students/${s.id}/start`)} />}
       {open?.what === 'student' && <StudentForm student={open.student} onClose={() => setOpen(undefined)} />}
@@ -139,13 +145,8 @@ function TalksOnly({ row: { student, vocabulary } }: { row: CaseloadRow }) {
       <div className={css.who}>
         <h2>{student.name}</h2>
       </div>
-      {vocabulary ? (
-        <div className={css.doors}>
-          <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/talk`}>{t`Talk`}</Link>
-        </div>
-      ) : (
-        <p className={css.wide}>{t`No boards yet.`}</p>
-      )}
+      <p className={css.wide}>{!vocabulary && t`No boards yet.`}</p>
+      <div className={css.doors}>{vocabulary && <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/talk`}>{t`Talk`}</Link>}</div>
     </li>
   );
 }

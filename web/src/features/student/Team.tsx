@@ -30,7 +30,7 @@ export function Team({ student, owns, onClose }: { student: Student; owns: boole
     },
   });
   return (
-    <Modal open title={t`${student.name}’s team`} onCancel={onClose} footer={null}>
+    <Modal open title={t`${student.name}’s team`} width={680} onCancel={onClose} footer={null}>
       <p className={parts.quiet}>{t`Nobody else can see ${student.name}’s boards.`}</p>
       {changing.isError && <Alert type="error" showIcon title={sentence(changing.error)} className={parts.gapBelow} />}
       <ul className={css.team}>
