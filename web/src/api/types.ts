@@ -77,3 +77,7 @@ export type Offer = Schemas['OfferView'];
 export type Second = Schemas['Second'];
 export type ListVersion = Schemas['ListVersionView'];
 export type Costly = components['schemas']['CostlyWord'];
+
+/** For whom something is printed: asked where photos on it may show somebody. */
+export type PrintedFor = NonNullable<Wish['printedFor']>;
+export type Along = Schemas['Along'];

@@ -2,7 +2,7 @@ import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query
 import { App } from 'antd';
 import { useNavigate } from 'react-router';
 import { answer, client, done, sentence } from '../api/client';
-import type { ListEdit, Second, WordList } from '../api/types';
+import type { ListEdit, PrintedFor, Second, WordList } from '../api/types';
 import { answered } from '../shell/answered';
 
 /** Lists one may see, the latest first. `student`: of this one alone. */
@@ -31,19 +31,19 @@ export function useHeard(id: number): (version: number) => void {
 }
 
 /** What is printed at a version, as the student’s boards are now; `page` from 1. */
-export const sheets = (id: number, version: number, page: number) =>
+export const sheets = (id: number, version: number, page: number, printedFor: PrintedFor) =>
   queryOptions({
-    queryKey: ['list', id, 'sheets', version, page],
-    queryFn: ({ signal }) => answer(client.GET('/api/lists/{list}/sheets', { params: { path: { list: id }, query: { page } }, signal })),
+    queryKey: ['list', id, 'sheets', version, page, printedFor],
+    queryFn: ({ signal }) => answer(client.GET('/api/lists/{list}/sheets', { params: { path: { list: id }, query: { page, printedFor } }, signal })),
     retry: false,
     placeholderData: (before) => before,
   });
 
 /** Every side at a version, for the browser to print. */
-export const pages = (id: number, version: number) =>
+export const pages = (id: number, version: number, printedFor: PrintedFor) =>
   queryOptions({
-    queryKey: ['list', id, 'pages', version],
-    queryFn: ({ signal }) => answer(client.GET('/api/lists/{list}/pages', { params: { path: { list: id } }, signal })),
+    queryKey: ['list', id, 'pages', version, printedFor],
+    queryFn: ({ signal }) => answer(client.GET('/api/lists/{list}/pages', { params: { path: { list: id }, query: { printedFor } }, signal })),
     staleTime: 0,
   });
 
@@ -71,7 +71,8 @@ export const holidayCountries = queryOptions({
 });
 
 /** Everything a list is printed for, as a piece of work: one PDF, or one for each student in a zip. */
-export const printList = (id: number, each: boolean) => answer(client.POST('/api/lists/{list}/print', { params: { path: { list: id } }, body: { each } }));
+export const printList = (id: number, each: boolean, printedFor: PrintedFor) =>
+  answer(client.POST('/api/lists/{list}/print', { params: { path: { list: id } }, body: { each, printedFor } }));
 
 /** What of a calendar file can be typed into days. */
 export const calendarLines = (file: File) =>

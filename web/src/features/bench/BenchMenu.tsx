@@ -1,13 +1,18 @@
 import { t } from '@lingui/core/macro';
 import { Button as PlainButton, Dropdown, type MenuProps } from 'antd';
-import { answer, client } from '../../api/client';
-import type { VocabularyView } from '../../api/types';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { Along, VocabularyView } from '../../api/types';
+import { boardFile, carries, carryAway } from '../../data/carrying';
+import { CarryAway } from './CarryAway';
 import { may } from '../../data/may';
 import { useWork } from '../job';
 
-const carryAway = (vocabulary: number) => answer(client.POST('/api/vocabularies/{vocabulary}/carrying-away', { params: { path: { vocabulary } } }));
+/** What is said without being asked: photos of people stay, the name goes along. */
+const USUAL: Along = { people: false, name: true, notes: false, instead: 'DRAWN' };
 
 export type Chosen = 'history' | 'keep' | 'copy' | 'copy board' | 'list' | 'chain' | 'look' | 'make home' | 'credits' | 'shortcuts' | 'delete';
+type Away = 'obz' | 'obf' | 'carry';
 
 /** What is done more seldom with a board and its vocabulary. */
 export function BenchMenu({
@@ -22,19 +27,17 @@ export function BenchMenu({
   onChoose: (chosen: Chosen) => void;
 }) {
   const [start, working] = useWork(t`Save the package`);
-  const away = `/api/vocabularies/${view.id}`;
+  const [open, setOpen] = useState(false);
+  const [choosing, setChoosing] = useState(false);
+  const takes = may(view, 'TAKE');
+  const asked = useQuery({ ...carries(view.id, view.version), enabled: open && takes });
+  const people = (asked.data?.people ?? 0) + (asked.data?.staying ?? 0) > 0;
   const home = boardId === view.home;
-  const item = (key: Chosen, label: string, there = true) => (there ? [{ key, label }] : []);
+  const item = (key: Chosen | Away, label: string, there = true) => (there ? [{ key, label }] : []);
   const items: MenuProps['items'] = [
-    ...(may(view, 'TAKE')
-      ? [
-          { key: 'obz', label: t`Carry away all boards (.obz)` },
-          {
-            key: 'obf',
-            label: <a href={`${away}/boards/${encodeURIComponent(boardId)}/board.obf`} download>{t`Carry away this board (.obf)`}</a>,
-          },
-        ]
-      : []),
+    ...item('obz', people ? t`Carry away all boards, without photos of people (.obz)` : t`Carry away all boards (.obz)`, takes),
+    ...item('obf', people ? t`Carry away this board, without photos of people (.obf)` : t`Carry away this board (.obf)`, takes),
+    ...item('carry', t`Carry away, choosing what goes along…`, takes),
     ...item('history', t`What happened`),
     ...item('keep', t`Keep a dated copy`, mayEdit && !!view.student),
     ...item('copy', t`Copy for another student, or with a note…`, mayEdit && !!view.student),
@@ -51,17 +54,22 @@ export function BenchMenu({
     <>
       <Dropdown
         trigger={['click']}
+        open={open}
+        onOpenChange={setOpen}
         menu={{
           items,
           onClick: ({ key }) => {
-            if (key === 'obz') start(() => carryAway(view.id));
-            else if (key !== 'obf') onChoose(key as Chosen);
+            if (key === 'obz') start(() => carryAway(view.id, USUAL));
+            else if (key === 'obf') window.location.assign(boardFile(view.id, boardId, USUAL));
+            else if (key === 'carry') setChoosing(true);
+            else onChoose(key as Chosen);
           },
         }}
       >
         <PlainButton aria-label={t`More to do with these boards`}>⋯</PlainButton>
       </Dropdown>
       {working}
+      {choosing && <CarryAway view={view} boardId={boardId} onAway={(along) => start(() => carryAway(view.id, along))} onClose={() => setChoosing(false)} />}
     </>
   );
 }

@@ -43,6 +43,7 @@ function Working({ id, what, save, onDone, onClose }: { id: number; what: string
         <>
           <p role="status">{job.state === 'DONE' ? t`It is done, and kept for a day.` : stateInWords(job)}</p>
           {running && <Progress percent={percent(job) ?? 0} showInfo={false} aria-label={t`How far it is`} />}
+          {job.state === 'DONE' && job.file && job.told && <p>{job.told}</p>}
           {job.file && (
             <a className={`${parts.door} ${parts.primary}`} {...linkTo(job)} onClick={onClose}>
               {save}

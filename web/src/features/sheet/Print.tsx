@@ -10,6 +10,7 @@ import { useWork } from '../job';
 import { session } from '../../data/session';
 import { ArtOf } from '../../drawn/art';
 import { controls } from './controls';
+import { FOR_WHOM } from './forWhom';
 import { Leaves } from './Leaves';
 import parts from '../../shell/parts.module.css';
 import css from './print.module.css';
@@ -27,6 +28,7 @@ const USUAL: Setup = {
   ink: 'FULL',
   tabs: false,
   index: false,
+  printedFor: 'TEAM',
 };
 const PAPERS = { A4: 'A4', A3: 'A3', A5: 'A5', LETTER: t`Letter`, LEGAL: t`Legal`, TABLOID: t`Tabloid` };
 
@@ -110,7 +112,8 @@ export default function Print() {
               , {c.yes('cutLines', t`Lines to cut along`, t`with lines to cut along`, t`without lines to cut along`)}
             </>
           )}
-          , {c.choice('ink', t`Ink`, { FULL: t`in colour`, SAVING: t`saving ink` })}
+          {(print.data?.people ?? 0) > 0 && <>, {c.choice('printedFor', t`For whom`, FOR_WHOM)}</>},{' '}
+          {c.choice('ink', t`Ink`, { FULL: t`in colour`, SAVING: t`saving ink` })}
           {several && setup.what === 'BOARD' && (
             <>
               , {c.yes('tabs', t`Tabs`, t`with tabs`, t`without tabs`)} {t`and`}{' '}

@@ -1,3 +1,4 @@
+export { FOR_WHOM } from './forWhom';
 export { Leaves } from './Leaves';
 export { DottedLength } from './Length';
 export { PagePreview } from './PagePreview';

@@ -3,7 +3,7 @@ import { App, Dropdown, Modal } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { WordList } from '../../api/types';
+import type { PrintedFor, WordList } from '../../api/types';
 import { DottedText } from '../../shell/Dotted';
 import { useWork } from '../job';
 import { Credits, PutOnBoard } from '../picture';
@@ -15,7 +15,20 @@ import { may } from '../../data/may';
 import parts from '../../shell/parts.module.css';
 
 /** What else can be done with a list. */
-export function ListMenu({ view, page, onAct }: { view: WordList; page: number; onAct: (act: Act) => Promise<WordList | undefined> }) {
+export function ListMenu({
+  view,
+  printedFor,
+  people,
+  page,
+  onAct,
+}: {
+  view: WordList;
+  printedFor: PrintedFor;
+  /** How many photos of it may show somebody. */
+  people: number;
+  page: number;
+  onAct: (act: Act) => Promise<WordList | undefined>;
+}) {
   const { modal } = App.useApp();
   const begin = useBegin();
   const navigate = useNavigate();
@@ -47,15 +60,27 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
           { key: 'board', label: t`Put these on a student’s boards…` },
           {
             key: 'png',
-            label: <a href={`${away}/sheet.png?page=${page}`} target="_blank" rel="noreferrer">{t`This sheet as a picture (.png)`}</a>,
+            label: <a href={`${away}/sheet.png?page=${page}&printedFor=${printedFor}`} target="_blank" rel="noreferrer">{t`This sheet as a picture (.png)`}</a>,
           },
           ...(view.pupils.length > 0 ? [{ key: 'zip', label: t`One PDF for each student (.zip)` }] : []),
           ...(may(view, 'TAKE')
             ? [
                 {
                   key: 'obf',
-                  label: <a href={`${away}/board.obf`} download>{t`The words as a board (.obf)`}</a>,
+                  label: (
+                    <a href={`${away}/board.obf`} download>
+                      {people > 0 ? t`The words as a board, without photos of people (.obf)` : t`The words as a board (.obf)`}
+                    </a>
+                  ),
                 },
+                ...(people > 0
+                  ? [
+                      {
+                        key: 'obf with people',
+                        label: <a href={`${away}/board.obf?people=true`} download>{t`The words as a board, with photos of people (.obf)`}</a>,
+                      },
+                    ]
+                  : []),
                 {
                   key: 'csv',
                   label: <a href={`${away}/words.csv`} download>{t`The words as a table (.csv)`}</a>,
@@ -82,7 +107,7 @@ export function ListMenu({ view, page, onAct }: { view: WordList; page: number; 
           onClick: ({ key }) => {
             if (key === 'copy') void begin({ from: view.id, student: view.student?.id, name: t`${view.name}, again`.slice(0, 80) });
             else if (key === 'credits') setCredits(true);
-            else if (key === 'zip') start(() => printList(view.id, true));
+            else if (key === 'zip') start(() => printList(view.id, true, printedFor));
             else if (key === 'history') setHistory(true);
             else if (key === 'shelf') void onAct({ what: 'share', on: !view.shared });
             else if (key === 'board') setPutting(true);

@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { sentence } from '../../api/client';
-import type { ListEdit, WordList } from '../../api/types';
+import type { ListEdit, PrintedFor, WordList } from '../../api/types';
 import { DottedText } from '../../shell/Dotted';
 import { ArtOf } from '../../drawn/art';
 import { session } from '../../data/session';
@@ -20,6 +20,7 @@ import { WordsColumn } from './WordsColumn';
 import { useLive } from '../../shell/live';
 import { useUndoKeys } from '../../shell/undoKeys';
 import css from './wordlist.module.css';
+import { Choice, FOR_WHOM } from '../sheet';
 import { may } from '../../data/may';
 import parts from '../../shell/parts.module.css';
 
@@ -31,9 +32,10 @@ export default function ListPage() {
   const me = useQuery(session).data?.account?.id;
   const others = here.filter((h) => h.account !== me);
   const [page, setPage] = useState(1);
+  const [printedFor, setPrintedFor] = useState<PrintedFor>('TEAM');
   const { message } = App.useApp();
   const acts = useActs(id);
-  const sheet = useQuery({ ...sheetsQuery(id, view?.version ?? 0, page), enabled: view !== undefined });
+  const sheet = useQuery({ ...sheetsQuery(id, view?.version ?? 0, page, printedFor), enabled: view !== undefined });
   // What is typed stays typed: a question that fails in the background takes no page away.
   if (error && !view) {
     return (
@@ -100,7 +102,7 @@ export default function ListPage() {
             )}
             <span className={parts.grow} />
             {mayEdit && <Steps view={view} onAct={act} />}
-            <ListMenu view={view} page={sheet.data?.page.number ?? 1} onAct={act} />
+            <ListMenu view={view} printedFor={printedFor} people={sheet.data?.people ?? 0} page={sheet.data?.page.number ?? 1} onAct={act} />
           </div>
           <p className={css.sentence}>
             <SupportSentence support={view.support} mayEdit={mayEdit} onSet={(support) => void edit({ type: 'set-up', support })} />{' '}
@@ -111,7 +113,13 @@ export default function ListPage() {
               mayEdit={mayEdit}
               onSet={(made) => void edit({ type: 'page', page: made })}
             />{' '}
-            <ForClass view={view} onAct={act} /> {sheet.data && <strong>{plural(sheet.data.sheets, { one: '# sheet', other: '# sheets' })}.</strong>}{' '}
+            <ForClass view={view} onAct={act} />{' '}
+            {(sheet.data?.people ?? 0) > 0 && (
+              <>
+                {t`Printed`} <Choice label={t`For whom it is printed`} value={printedFor} words={FOR_WHOM} onChoose={setPrintedFor} />.
+              </>
+            )}{' '}
+            {sheet.data && <strong>{plural(sheet.data.sheets, { one: '# sheet', other: '# sheets' })}.</strong>}{' '}
             {sheet.data?.why && <span className={parts.quiet}>{sheet.data.why}</span>}
           </p>
           {sheet.data?.notes.map((note) => (
@@ -124,7 +132,15 @@ export default function ListPage() {
               {sentence(sheet.error)}
             </p>
           ) : (
-            sheet.data && <SheetStage view={view} sheets={sheet.data} onPage={setPage} onArrange={(from, to) => void edit({ type: 'arrange', from, to })} />
+            sheet.data && (
+              <SheetStage
+                view={view}
+                sheets={sheet.data}
+                printedFor={printedFor}
+                onPage={setPage}
+                onArrange={(from, to) => void edit({ type: 'arrange', from, to })}
+              />
+            )
           )}
         </section>
       </main>

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { createPortal } from 'react-dom';
-import type { WordList } from '../../api/types';
+import type { PrintedFor, WordList } from '../../api/types';
 import { ArtOf } from '../../drawn/art';
 import { PagePreview } from '../sheet';
 import { pages } from '../../data/lists';
@@ -10,8 +10,8 @@ import css from './wordlist.module.css';
 const mm = (micrometres: number) => `${micrometres / 1000}mm`;
 
 /** Sheets in true size for the browser’s own print dialog, which is opened once all pictures are there; nothing else of the page is printed. */
-export function Printing({ view, from, to, onDone }: { view: WordList; from: number; to: number; onDone: () => void }) {
-  const { data: all } = useQuery(pages(view.id, view.version));
+export function Printing({ view, printedFor, from, to, onDone }: { view: WordList; printedFor: PrintedFor; from: number; to: number; onDone: () => void }) {
+  const { data: all } = useQuery(pages(view.id, view.version, printedFor));
   const data = useMemo(() => all?.filter((page) => page.number >= from && page.number <= to), [all, from, to]);
   useEffect(() => {
     if (!data?.[0]) return;

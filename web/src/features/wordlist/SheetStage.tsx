@@ -1,7 +1,7 @@
 import { t } from '@lingui/core/macro';
 import { Button as PlainButton } from 'antd';
 import { useState } from 'react';
-import type { Sheets, WordList } from '../../api/types';
+import type { PrintedFor, Sheets, WordList } from '../../api/types';
 import { useWork } from '../job';
 import { DottedText } from '../../shell/Dotted';
 import { ArtOf } from '../../drawn/art';
@@ -17,11 +17,13 @@ import parts from '../../shell/parts.module.css';
 export function SheetStage({
   view,
   sheets,
+  printedFor,
   onPage,
   onArrange,
 }: {
   view: WordList;
   sheets: Sheets;
+  printedFor: PrintedFor;
   onPage: (page: number) => void;
   onArrange: (from: number, to: number) => void;
 }) {
@@ -32,7 +34,7 @@ export function SheetStage({
   const from = Math.min(range?.from ?? 1, sheets.pages);
   const to = Math.min(range?.to ?? sheets.pages, sheets.pages);
   const all = from === 1 && to === sheets.pages;
-  const pdf = `/api/lists/${view.id}/support.pdf?version=${view.version}&from=${from}&to=${to}`;
+  const pdf = `/api/lists/${view.id}/support.pdf?version=${view.version}&from=${from}&to=${to}&printedFor=${printedFor}`;
   const what = page.back ? t`back` : sheets.pages > sheets.sheets ? t`side` : t`sheet`;
 
   return (
@@ -56,14 +58,14 @@ export function SheetStage({
           )}
           <PlainButton onClick={() => setPrinting(true)}>{t`Print`}</PlainButton>
           {view.pupils.length > 0 && all ? (
-            <PlainButton type="primary" onClick={() => start(() => printList(view.id, false))}>{t`Make the PDF`}</PlainButton>
+            <PlainButton type="primary" onClick={() => start(() => printList(view.id, false, printedFor))}>{t`Make the PDF`}</PlainButton>
           ) : (
             <a className={`${parts.door} ${parts.primary}`} href={pdf} target="_blank" rel="noreferrer">{t`Make the PDF`}</a>
           )}
         </Leaves>
       </ArtOf>
       {working}
-      {printing && <Printing view={view} from={from} to={to} onDone={() => setPrinting(false)} />}
+      {printing && <Printing view={view} printedFor={printedFor} from={from} to={to} onDone={() => setPrinting(false)} />}
     </>
   );
 }

@@ -1,9 +1,12 @@
 package org.dwimble.server;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -11,7 +14,11 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.Stream;
+import org.dwimble.core.credit.Leaving;
+import org.dwimble.core.obf.ObfWriter;
+import org.dwimble.server.sheet.PdfPainter;
 import org.junit.jupiter.api.Test;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -38,6 +45,20 @@ class ArchitectureTest {
     void whatAnswersRequestsKnowsNoSql() {
         noClasses().that().areAnnotatedWith(RestController.class).and().resideOutsideOfPackage("org.dwimble.server.care..").should().dependOnClassesThat()
             .resideInAPackage("java.sql..").check(SERVER);
+    }
+
+    /** What writes files and paper is used by who puts what leaves before the one rule; but for the starters of our own, which have library pictures alone. */
+    @Test
+    void nothingLeavesButByTheRule() {
+        classes().that().resideOutsideOfPackage("org.dwimble.server.starter..").and().doNotHaveSimpleName("PdfPainter").and().haveNameNotMatching(
+            ".*PdfPainter\\$.*").and(dependOn(ObfWriter.class, PdfPainter.class)).should().dependOnClassesThat().areAssignableTo(Leaving.class).check(SERVER);
+        noClasses().that().resideOutsideOfPackages("org.dwimble.server.leaving..", "org.dwimble.server.media..").should()
+            .callConstructor(Leaving.class, Leaving.Whither.class, Leaving.Answer.class, Function.class).check(SERVER);
+    }
+
+    private static DescribedPredicate<JavaClass> dependOn(Class<?>... writers) {
+        return DescribedPredicate.describe("write what leaves", found -> found.getDirectDependenciesFromSelf().stream()
+            .anyMatch(d -> Stream.of(writers).anyMatch(w -> d.getTargetClass().isEquivalentTo(w))));
     }
 
     /** Who may what is asked, not worked out again: nobody else reads the table of grants, or what somebody is on a team by name. */

@@ -30,6 +30,11 @@ public record Hold(String reason, @Nullable LocalDate until, @Nullable String by
         return until != null && until.isBefore(day);
     }
 
+    /** The same, and nobody is told why. */
+    public Hold withoutReason() {
+        return new Hold("", until, by, since, fact);
+    }
+
     /** As others may know it, outside the school. */
     public Hold forOthers() {
         return new Hold(fact ? "" : reason, until, null, since, false);

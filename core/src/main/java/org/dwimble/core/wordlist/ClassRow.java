@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.text.Text;
@@ -56,6 +57,13 @@ public record ClassRow(String name, @Nullable String student, @Nullable String p
     /** What stands in the place of a word, if it is called so. */
     Optional<ListedWord> has(String word, String text) {
         return Optional.ofNullable(instead.get(word)).filter(w -> w.text().equals(text));
+    }
+
+    /** As it leaves: without the photo and the pictures that stay. */
+    ClassRow leaving(Predicate<String> stays, Function<ListedWord, Optional<String>> drawn) {
+        Map<String, ListedWord> goes = new TreeMap<>();
+        instead.forEach((word, other) -> goes.put(word, other.leaving(stays, drawn)));
+        return new ClassRow(name, student, photo != null && stays.test(photo) ? null : photo, goes);
     }
 
     /** Without the photo, and without pictures that may not be used. @param may true of the id of a picture that may be */

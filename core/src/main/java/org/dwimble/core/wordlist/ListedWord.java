@@ -1,6 +1,8 @@
 package org.dwimble.core.wordlist;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.MediaId;
@@ -87,5 +89,15 @@ public record ListedWord(String id, String text, List<String> pictures, boolean 
     ListedWord withPicturesOf(Predicate<String> may) {
         List<String> left = pictures.stream().filter(may).toList();
         return left.size() == pictures.size() ? this : (text.isEmpty() ? withText("?") : this).withPictures(left);
+    }
+
+    /** Without the pictures that stay, as it leaves. @param drawn what is drawn for a word none of whose pictures goes; nothing for an empty place */
+    ListedWord leaving(Predicate<String> stays, Function<ListedWord, Optional<String>> drawn) {
+        List<String> left = pictures.stream().filter(stays.negate()).toList();
+        if (left.size() == pictures.size()) {
+            return this;
+        }
+        Optional<String> instead = left.isEmpty() ? drawn.apply(this) : Optional.empty();
+        return instead.isPresent() ? withPictures(List.of(instead.get())) : (text.isEmpty() ? withText("?") : this).withPictures(left);
     }
 }

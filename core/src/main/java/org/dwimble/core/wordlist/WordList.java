@@ -11,6 +11,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -144,6 +145,16 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
             return this;
         }
         return withRows(rows.stream().map(r -> r.student() == null || knows.test(r.student()) ? r : r.forStrangers(may)).toList()).known();
+    }
+
+    /**
+     * As it leaves: without the pictures that stay.
+     *
+     * @param stays true of the id of a picture that does not go along
+     * @param drawn what is drawn for a word none of whose pictures goes; nothing for an empty place
+     */
+    public WordList leaving(Predicate<String> stays, Function<ListedWord, Optional<String>> drawn) {
+        return withWords(words.stream().map(w -> w.leaving(stays, drawn)).toList()).withRows(rows.stream().map(r -> r.leaving(stays, drawn)).toList()).known();
     }
 
     /** Without what this release does not know: nobody can say who may see that. */

@@ -7,10 +7,13 @@ import static org.dwimble.core.Boards.vocabulary;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Shown;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.credit.Leaving;
 import org.dwimble.core.edit.boards.BringBoard;
 import org.dwimble.core.edit.words.BringButtons;
 import org.dwimble.core.edit.words.WithoutPictures;
@@ -33,12 +36,29 @@ class WithoutPicturesTest {
             home.button("home/want").orElseThrow().withShown(Shown.YES.withStep("s1")))));
     }
 
+    private WithoutPictures.Made without(Leaving.Whither whither, Leaving.Answer answer) {
+        return WithoutPictures.of(boards, new Leaving(whither, answer, id -> new Leaving.Known(Leaving.Shows.SOMEBODY, true)),
+            button -> button.label().equals("Lot") ? Optional.of("core/somebody") : Optional.empty());
+    }
+
+    @Test
+    void whereAPhotoStayedADrawnSymbolStandsOrNothing() {
+        Leaving.Answer empty = new Leaving.Answer(false, true, true, Leaving.Instead.EMPTY);
+        Button drawn = without(Leaving.Whither.PACKAGE, Leaving.Answer.NOTHING).vocabulary().homeBoard().button("home/Lot").orElseThrow();
+        assertThat(drawn.picture()).isEqualTo("core/somebody");
+        assertThat(drawn.label()).isEqualTo("Lot");
+        assertThat(without(Leaving.Whither.PACKAGE, empty).vocabulary().homeBoard().button("home/Lot").orElseThrow().layers()).isEmpty();
+        Leaving.Answer along = new Leaving.Answer(true, true, true, Leaving.Instead.EMPTY);
+        assertThat(without(Leaving.Whither.PACKAGE, along).vocabulary().homeBoard().button("home/Lot").orElseThrow().picture()).isEqualTo(PHOTO);
+        assertThat(without(Leaving.Whither.TEAM_PAPER, Leaving.Answer.NOTHING).vocabulary()).isSameAs(boards);
+    }
+
     @Test
     void photosAndReasonsThatComeOfFactsStayBehindAndTheWordIsHeldStill() {
-        WithoutPictures.Made made = WithoutPictures.of(boards, PHOTO::equals);
+        WithoutPictures.Made made = without(Leaving.Whither.STUDENT, Leaving.Answer.NOTHING);
         assertThat(made.left()).isEqualTo(1);
         Board home = made.vocabulary().homeBoard();
-        assertThat(home.button("home/Lot").orElseThrow().picture()).isNull();
+        assertThat(home.button("home/Lot").orElseThrow().picture()).isEqualTo("core/somebody");
         assertThat(home.button("home/egg").orElseThrow().shown().hold()).isEqualTo(new Hold("", null, null, FACT.since(), false));
         assertThat(home.toString()).doesNotContain("allergy");
     }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.dwimble.core.board.ContentHash;
 import org.dwimble.core.board.MediaId;
+import org.dwimble.core.credit.Leaving;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.server.database.Database;
@@ -88,8 +89,8 @@ public class MediaStore implements SmartInitializingSingleton {
         });
     }
 
-    /** To write a package: finds library pictures and own ones alike. The caller has checked that the vocabulary may be seen. */
-    public Media reading(Appearance appearance) {
+    /** To write what leaves: finds library pictures, and of the school's own those that go there. */
+    public Media reading(Appearance appearance, Leaving leaving) {
         return new Media() {
             @Override
             public Kept keep(byte[] bytes, @Nullable String symbol) {
@@ -98,7 +99,7 @@ public class MediaStore implements SmartInitializingSingleton {
 
             @Override
             public Optional<Item> find(String id) {
-                return MediaId.isOwn(id) ? any(MediaId.hash(id)) : libraryItem(id, appearance);
+                return !MediaId.isOwn(id) ? libraryItem(id, appearance) : leaving.stays(id) ? Optional.empty() : any(MediaId.hash(id));
             }
         };
     }

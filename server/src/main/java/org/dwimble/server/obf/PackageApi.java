@@ -10,12 +10,15 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Semaphore;
 import java.util.stream.Collectors;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.credit.Leaving;
+import org.dwimble.core.edit.words.WithoutPictures;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Need;
 import org.dwimble.core.grant.Thing;
@@ -34,6 +37,7 @@ import org.dwimble.server.grant.For;
 import org.dwimble.server.job.JobApi;
 import org.dwimble.server.job.Jobs;
 import org.dwimble.server.job.Progress;
+import org.dwimble.server.leaving.Doors;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.limit.Limits;
 import org.dwimble.server.limit.Turns;
@@ -41,6 +45,8 @@ import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
+import org.jspecify.annotations.Nullable;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -49,6 +55,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
@@ -71,13 +78,15 @@ class PackageApi {
     private final Clock clock;
     private final Jobs jobs;
     private final Turns turns;
+    private final Doors doors;
     private final JsonMapper json;
     /** A package needs memory while it is taken apart; so many at once need no more than one. */
     private final Semaphore oneByOne = new Semaphore(1, true);
 
-    PackageApi(VocabularyStore store, MediaStore media, Database database, StudentStore students, Wording wording, Clock clock,
+    PackageApi(VocabularyStore store, MediaStore media, Database database, StudentStore students, Wording wording, Clock clock, Doors doors,
         Jobs jobs, Turns turns, JsonMapper json) {
         this.turns = turns;
+        this.doors = doors;
         this.wording = wording;
         this.store = store;
         this.media = media;
@@ -88,16 +97,60 @@ class PackageApi {
         this.json = json;
     }
 
+    /**
+     * What whoever carries boards away said to what was asked.
+     *
+     * @param people  true to take along pictures and voices that may be somebody's; else they stay
+     * @param name    false to leave behind the name the vocabulary has, as it may name the student; else it goes along
+     * @param notes   true to take along why words are held; else it stays
+     * @param instead what stands where a picture stays; a drawn symbol if nothing is said
+     */
+    record Along(@Nullable Boolean people, @Nullable Boolean name, @Nullable Boolean notes, Leaving.@Nullable Instead instead) {
+        Leaving.Answer answer() {
+            return new Leaving.Answer(Boolean.TRUE.equals(people), !Boolean.FALSE.equals(name), Boolean.TRUE.equals(notes), instead == null
+                ? Leaving.Instead.DRAWN : instead);
+        }
+    }
+
+    /**
+     * What is asked before boards are carried away.
+     *
+     * @param people  how many pictures and voices may be somebody's
+     * @param staying how many stay, as only who changes these boards may say that they go along
+     * @param reasons how many words are held for a reason that could go along
+     * @param name    under which they would go along
+     */
+    record CarriesView(int people, int staying, int reasons, String name) {
+    }
+
+    /** @param board of one board alone; none for all */
+    @For(Act.TAKE)
+    @GetMapping("/api/vocabularies/{vocabulary}/carrying-away")
+    CarriesView carries(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable String board) {
+        Vocabulary kept = store.there(vocabulary).vocabulary();
+        Collection<Board> boards = board == null ? kept.boards().values() : List.of(kept.board(board).orElseThrow(() -> Problem.notFound("board")));
+        Leaving.Count count = doors.count(boards, leaving(account, vocabulary, new Along(null, null, null, null)));
+        int reasons = (int) boards.stream().flatMap(b -> b.buttons().stream()).map(b -> b.shown().hold())
+            .filter(hold -> hold != null && !hold.forOthers().reason().isEmpty()).count();
+        return new CarriesView(count.people(), count.staying(), reasons, kept.name());
+    }
+
+    private Leaving leaving(Account account, long vocabulary, Along along) {
+        return doors.out(Leaving.Whither.PACKAGE, along.answer(), account, Thing.vocabulary(vocabulary));
+    }
+
     @For(Act.TAKE)
     @GetMapping(value = "/api/vocabularies/{vocabulary}/package.obz", produces = OBZ)
     @Bounded({"PACKAGE_SENT_BYTES", "FILES_AT_ONCE"})
-    ResponseEntity<StreamingResponseBody> vocabularyPackage(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        Vocabulary kept = store.there(vocabulary).vocabulary();
+    ResponseEntity<StreamingResponseBody> vocabularyPackage(@AuthenticationPrincipal Account account, @PathVariable long vocabulary,
+        @ParameterObject Along along) {
+        Leaving leaving = leaving(account, vocabulary, along);
+        Vocabulary kept = doors.ready(store.there(vocabulary).vocabulary(), leaving).vocabulary();
         Appearance appearance = appearance(vocabulary);
         Set<String> own = kept.boards().values().stream().flatMap(b -> b.media().stream()).collect(Collectors.toSet());
         Unacceptable.ifMore("package-as-work", media.bytesOf(own) >> 20, Limits.PACKAGE_SENT_BYTES >> 20);
         return attachment(kept.name() + ".obz", MediaType.parseMediaType(OBZ)).body(out -> turns.file(account.id(), () -> {
-            new ObfWriter(media.reading(appearance)).obz(kept, out);
+            new ObfWriter(media.reading(appearance, leaving)).obz(kept, out);
             return out;
         }));
     }
@@ -106,14 +159,16 @@ class PackageApi {
     @For(Act.TAKE)
     @PostMapping("/api/vocabularies/{vocabulary}/carrying-away")
     @Bounded("WORKS_OF_ONE_PERSON")
-    JobApi.JobView carryAway(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        Vocabulary kept = store.there(vocabulary).vocabulary();
+    JobApi.JobView carryAway(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody(required = false) @Nullable Along along) {
+        Leaving leaving = leaving(account, vocabulary, along == null ? new Along(null, null, null, null) : along);
+        WithoutPictures.Made made = doors.ready(store.there(vocabulary).vocabulary(), leaving);
+        Vocabulary kept = made.vocabulary();
         Appearance appearance = appearance(vocabulary);
         return JobApi.JobView
             .of(jobs.start(account.id(), List.of(new Need(Act.TAKE, Thing.vocabulary(vocabulary))), wording.of(Told.of("job-carry-away", "name", kept.name())),
                 (out, progress) -> {
-                    new ObfWriter(media.reading(appearance)).obz(kept, out);
-                    return Jobs.Result.file(kept.name() + ".obz", OBZ);
+                    new ObfWriter(media.reading(appearance, leaving)).obz(kept, out);
+                    return new Jobs.Result(kept.name() + ".obz", OBZ, doors.told(made.left(), leaving).orElse(null));
                 }));
     }
 
@@ -161,12 +216,14 @@ class PackageApi {
     @For(Act.TAKE)
     @GetMapping(value = "/api/vocabularies/{vocabulary}/boards/{board}/board.obf", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @Bounded({"BOARD_FILE_BYTES", "WORKS_AT_ONCE"})
-    ResponseEntity<byte[]> boardFile(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board) {
-        Vocabulary kept = store.there(vocabulary).vocabulary();
+    ResponseEntity<byte[]> boardFile(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
+        @ParameterObject Along along) {
+        Leaving leaving = leaving(account, vocabulary, along);
+        Vocabulary kept = doors.ready(store.there(vocabulary).vocabulary(), leaving).vocabulary();
         Board found = kept.board(board).orElseThrow(() -> Problem.notFound("board"));
         Unacceptable.ifMore("board-as-package", media.bytesOf(found.media()) >> 20, Limits.BOARD_FILE_BYTES >> 20);
         return attachment(found.name() + ".obf", MediaType.APPLICATION_OCTET_STREAM)
-            .body(turns.take(account.id(), () -> new ObfWriter(media.reading(appearance(vocabulary))).obf(found, kept)));
+            .body(turns.take(account.id(), () -> new ObfWriter(media.reading(appearance(vocabulary), leaving)).obf(found, kept)));
     }
 
     /** Brings a package or a board in as a new vocabulary of a student: as a whole, or not at all. */

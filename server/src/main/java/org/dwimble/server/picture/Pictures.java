@@ -14,6 +14,7 @@ import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.credit.Credit;
 import org.dwimble.core.credit.Credits;
+import org.dwimble.core.credit.Leaving;
 import org.dwimble.core.obf.PackedLicence;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.Asked;
@@ -113,17 +114,14 @@ public class Pictures {
         return id -> MediaId.isOwn(id) ? own.test(id) : library.search().byId(id).isPresent();
     }
 
-    /** True of an own picture that shows a person, as whoever took it in said, or that came with a package, where nobody said. */
-    public boolean maybeShowsSomebody(String id) {
-        return own.of(id).map(k -> k.about().person()).orElse(true);
+    /** Whether an own picture shows somebody, as whoever took it in said; of what came with a package nobody said. */
+    public Leaving.Shows shows(String id) {
+        return own.of(id).map(k -> k.about().person() ? Leaving.Shows.SOMEBODY : Leaving.Shows.NOBODY).orElse(Leaving.Shows.NOT_SAID);
     }
 
-    /**
-     * True of an own picture or sound that does not go along in a copy for another student: it was taken in and may not be used
-     * for this one, or it may show somebody and is not to. What only came with a package goes along.
-     */
-    public boolean staysBehind(String id, Account account, String student, boolean withoutPeople) {
-        return MediaId.isOwn(id) && (own.of(id).isPresent() && !mayUse(id, account, student) || withoutPeople && maybeShowsSomebody(id));
+    /** The library's own drawing of a word, if it is sure of one. */
+    public Optional<Picture> drawn(String word) {
+        return Guesses.of(library.search(), library.kinds()).picture(word).filter(p -> !p.own());
     }
 
     /** As the search finds them, but what was chosen for this word and student before stands first. */

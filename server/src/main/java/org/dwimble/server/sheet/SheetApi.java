@@ -7,11 +7,14 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.credit.Leaving;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Need;
 import org.dwimble.core.grant.Thing;
@@ -36,6 +39,8 @@ import org.dwimble.server.grant.For;
 import org.dwimble.server.grant.Rights;
 import org.dwimble.server.job.JobApi;
 import org.dwimble.server.job.Jobs;
+import org.dwimble.server.leaving.Doors;
+import org.dwimble.server.leaving.PrintedFor;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.limit.Limits;
 import org.dwimble.server.limit.Turns;
@@ -80,10 +85,12 @@ class SheetApi {
      * @param percent of true size, if it is scaled
      * @param tabs    with tabs to leaf by, if there are several boards
      * @param index   with an index of words at the end
+     * @param printedFor the team, if not said
      */
     record Wish(@Nullable String student, @Nullable Paper paper, @Nullable Boolean lyingDown, BoardSheet.@Nullable Size size,
         @Nullable Integer percent, @Nullable Boolean cutLines,
-        BoardSheet.@Nullable Ink ink, @Nullable Reach reach, @Nullable What what, @Nullable Boolean tabs, @Nullable Boolean index) {
+        BoardSheet.@Nullable Ink ink, @Nullable Reach reach, @Nullable What what, @Nullable Boolean tabs, @Nullable Boolean index,
+        @Nullable PrintedFor printedFor) {
         BoardSheet.Setup setup(Screen screen, Paper usual) {
             return new BoardSheet.Setup(or(paper, usual), or(lyingDown, true), or(size, BoardSheet.Size.SCREEN), or(percent, TRUE_SIZE), or(cutLines, false),
                 or(ink, BoardSheet.Ink.FULL), screen);
@@ -102,12 +109,27 @@ class SheetApi {
     record SheetView(int number, Length width, Length height, List<Mark> marks) {
     }
 
-    /** @param sheets how many there are @param boards how many of the boards are on them @param notes what a person should know about them */
-    record PrintView(int sheets, int boards, SheetView page, List<String> notes) {
+    /**
+     * @param sheets how many there are
+     * @param boards how many of the boards are on them
+     * @param people how many photos on them may show somebody
+     * @param notes  what a person should know about them
+     */
+    record PrintView(int sheets, int boards, int people, SheetView page, List<String> notes) {
     }
 
     /** Pages in the order in which they are printed; those of a book are laid as they are looked at. */
-    private record Print(List<Page> pages, int boards) {
+    private record Print(List<Page> pages, int boards, int people, int left) {
+    }
+
+    /** What is printed, as far as it may be on that paper. */
+    private record Ready(VocabularyStore.Kept kept, Vocabulary vocabulary, Leaving leaving) {
+    }
+
+    private Ready ready(Account account, long vocabulary, Wish wish) {
+        VocabularyStore.Kept kept = asked(account, vocabulary, wish);
+        Leaving leaving = doors.paper(wish.printedFor, account, Thing.vocabulary(vocabulary));
+        return new Ready(kept, doors.ready(kept.vocabulary(), leaving).vocabulary(), leaving);
     }
 
     private final VocabularyStore store;
@@ -115,6 +137,7 @@ class SheetApi {
     private final MediaStore media;
     private final Pictures pictures;
     private final Rights rights;
+    private final Doors doors;
     private final BoardFont font;
     private final Wording wording;
     private final School school;
@@ -122,7 +145,7 @@ class SheetApi {
     private final Turns turns;
 
     SheetApi(VocabularyStore store, StudentStore students, MediaStore media, Pictures pictures, Rights rights, BoardFont font, Wording wording,
-        School school, Jobs jobs, Turns turns) {
+        School school, Doors doors, Jobs jobs, Turns turns) {
         this.school = school;
         this.turns = turns;
         this.store = store;
@@ -130,6 +153,7 @@ class SheetApi {
         this.media = media;
         this.pictures = pictures;
         this.rights = rights;
+        this.doors = doors;
         this.font = font;
         this.wording = wording;
         this.jobs = jobs;
@@ -141,15 +165,16 @@ class SheetApi {
     @Bounded({"SHEETS_AT_ONCE", "LABELS_AT_ONCE", "LAYING_SECONDS"})
     PrintView sheet(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board, @ParameterObject Wish wish,
         @RequestParam(defaultValue = "1") int sheet) {
-        VocabularyStore.Kept kept = asked(account, vocabulary, wish);
+        Ready kept = ready(account, vocabulary, wish);
         return turns.lay(account.id(), () -> {
-            Print print = lay(kept, board, wish);
+            Print print = lay(kept, board, wish, account);
             int number = Math.max(1, Math.min(sheet, print.pages.size()));
             Page page = font.shaped(print.pages.get(number - 1));
             // Of the first sheet and of this one: those between are laid when they are looked at.
-            Stream<Told> notes = Stream.of(print.pages.get(0), page).flatMap(p -> p.notes().stream());
-            return new PrintView(print.pages.size(), print.boards, new SheetView(number, page.width(), page.height(), page.marks()),
-                notes.distinct().limit(MOST_NOTES).map(wording::of).toList());
+            Stream<String> notes = Stream.concat(doors.told(print.left, kept.leaving).stream(),
+                Stream.of(print.pages.get(0), page).flatMap(p -> p.notes().stream()).map(wording::of));
+            return new PrintView(print.pages.size(), print.boards, print.people, new SheetView(number, page.width(), page.height(), page.marks()),
+                notes.distinct().limit(MOST_NOTES).toList());
         });
     }
 
@@ -160,12 +185,12 @@ class SheetApi {
     @Bounded({"SHEETS_AT_ONCE", "LABELS_AT_ONCE", "LAYING_SECONDS"})
     ResponseEntity<byte[]> sheetPdf(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board,
         @ParameterObject Wish wish) throws IOException {
-        VocabularyStore.Kept kept = asked(account, vocabulary, wish);
-        String title = title(kept, board, wish);
+        Ready kept = ready(account, vocabulary, wish);
+        String title = title(kept.vocabulary, board, wish);
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
             .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(title + ".pdf", StandardCharsets.UTF_8).build().toString())
             .body(turns.lay(account.id(), () -> {
-                PdfPainter.Part part = part(kept, board, wish);
+                PdfPainter.Part part = part(kept, board, wish, account);
                 Unacceptable.ifMore("paper-sheets", part.pages().size(), Limits.SHEETS_AT_ONCE);
                 return PdfPainter.paint(List.of(part), title);
             }));
@@ -176,13 +201,13 @@ class SheetApi {
     @PostMapping("/print")
     @Bounded({"SHEETS", "LABELS", "WORKS_OF_ONE_PERSON"})
     JobApi.JobView print(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String board, @RequestBody Wish wish) {
-        VocabularyStore.Kept kept = asked(account, vocabulary, wish);
-        String title = title(kept, board, wish);
+        Ready kept = ready(account, vocabulary, wish);
+        String title = title(kept.vocabulary, board, wish);
         return JobApi.JobView
             .of(jobs.start(account.id(), List.of(new Need(Act.PRINT, Thing.vocabulary(vocabulary))), wording.of(Told.of("job-print", "name", title)),
                 (out, progress) -> {
                     turns.layAsWork(progress::goOn, () -> {
-                        PdfPainter.Part part = part(kept, board, wish);
+                        PdfPainter.Part part = part(kept, board, wish, account);
                         Unacceptable.ifMore("paper-sheets", part.pages().size(), Limits.SHEETS);
                         PdfPainter.paint(List.of(part), title, out, progress);
                         return part;
@@ -191,44 +216,48 @@ class SheetApi {
                 }));
     }
 
-    private PdfPainter.Part part(VocabularyStore.Kept kept, String board, Wish wish) {
-        return new PdfPainter.Part(font.shaped(lay(kept, board, wish).pages),
-            media.reading(student(kept, wish).map(Student::appearance).orElse(Appearance.USUAL)));
+    private PdfPainter.Part part(Ready kept, String board, Wish wish, Account account) {
+        return new PdfPainter.Part(font.shaped(lay(kept, board, wish, account).pages),
+            media.reading(student(kept.kept, wish).map(Student::appearance).orElse(Appearance.USUAL), kept.leaving));
     }
 
-    private static String title(VocabularyStore.Kept kept, String board, Wish wish) {
-        return kept.vocabulary().name() + (wish.reach == Reach.ALL ? "" : ", " + board(kept, board).name());
+    private static String title(Vocabulary kept, String board, Wish wish) {
+        return kept.name() + (wish.reach == Reach.ALL ? "" : ", " + board(kept, board).name());
     }
 
     /** Whose pages are leafed through: they are laid once and not for every page that is looked at. */
-    private record Leafed(long vocabulary, int version, String board, Wish wish, Screen screen, Paper usual) {
+    private record Leafed(long vocabulary, int version, long account, String board, Wish wish, Screen screen, Paper usual) {
     }
 
     private final Cache<Leafed, Print> leafed = Caffeine.newBuilder().maximumSize(MOST_LEAFED).expireAfterWrite(LEAFED).build();
 
-    private Print lay(VocabularyStore.Kept kept, String board, Wish wish) {
+    private Print lay(Ready ready, String board, Wish wish, Account account) {
+        VocabularyStore.Kept kept = ready.kept;
         Screen screen = student(kept, wish).map(Student::screen).orElse(UsualScreen.COMMON.screen());
-        return leafed.get(new Leafed(kept.id(), kept.version(), board, wish, screen, school.paper()), asked -> lay(kept, board, wish, screen));
+        return leafed.get(new Leafed(kept.id(), kept.version(), account.id(), board, wish, screen, school.paper()), asked -> lay(ready, board, wish, screen));
     }
 
-    private Print lay(VocabularyStore.Kept kept, String board, Wish wish, Screen screen) {
-        Board found = board(kept, board);
-        Vocabulary vocabulary = kept.vocabulary();
+    private Print lay(Ready ready, String board, Wish wish, Screen screen) {
+        Vocabulary vocabulary = ready.vocabulary;
+        Board found = board(vocabulary, board);
         BoardSheet.Setup setup = wish.setup(screen, school.paper());
         Predicate<Button> shown = Revealed.of(vocabulary)::shows;
         Reach reach = wish.reach == null ? Reach.ONE : wish.reach;
         List<Board> boards = reach == Reach.ONE ? List.of(found)
             : BoardBook.inOrder(vocabulary, reach == Reach.ALL ? vocabulary.home() : found.id(), shown);
+        Set<String> pictures = boards.stream().flatMap(b -> ready.kept.vocabulary().at(b.id()).media().stream()).collect(Collectors.toSet());
+        int people = doors.people(pictures);
+        int left = (int) pictures.stream().filter(ready.leaving::stays).count();
         if (wish.what == What.KEYGUARD) {
             return new Print(boards.stream().flatMap(b -> Keyguard.lay(b, vocabulary.whole(), shown, setup, "keyguard · " + b.name() + " · "
-                + vocabulary.name(), font).stream()).toList(), boards.size());
+                + vocabulary.name(), font).stream()).toList(), boards.size(), 0, 0);
         }
         boolean index = Boolean.TRUE.equals(wish.index);
         if (boards.size() == 1 && !index) {
-            return new Print(BoardSheet.lay(found, vocabulary.whole(), shown, setup, footer(vocabulary, found), font), 1);
+            return new Print(BoardSheet.lay(found, vocabulary.whole(), shown, setup, footer(vocabulary, found), font), 1, people, left);
         }
         return new Print(BoardBook.lay(vocabulary, boards, shown, setup, new BoardBook.Binding(Boolean.TRUE.equals(wish.tabs) && boards.size() > 1, index),
-            b -> footer(vocabulary, b), font), boards.size());
+            b -> footer(vocabulary, b), font), boards.size(), people, left);
     }
 
     private String footer(Vocabulary vocabulary, Board board) {
@@ -247,7 +276,7 @@ class SheetApi {
         return Optional.ofNullable(wish.student == null ? kept.student() : wish.student).flatMap(students::find);
     }
 
-    private static Board board(VocabularyStore.Kept kept, String board) {
-        return kept.vocabulary().board(board).orElseThrow(() -> Problem.notFound("board"));
+    private static Board board(Vocabulary kept, String board) {
+        return kept.board(board).orElseThrow(() -> Problem.notFound("board"));
     }
 }

@@ -1,13 +1,10 @@
 package org.dwimble.server.starter;
 
 import java.time.Clock;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Set;
-import java.util.function.Predicate;
 import org.dwimble.core.board.Board;
-import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Whole;
+import org.dwimble.core.credit.Leaving;
 import org.dwimble.core.edit.words.WithoutPictures;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Thing;
@@ -21,7 +18,7 @@ import org.dwimble.server.board.BoardView;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.grant.For;
 import org.dwimble.server.grant.Rights;
-import org.dwimble.server.picture.Pictures;
+import org.dwimble.server.leaving.Doors;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.StudentStore;
 import org.jspecify.annotations.Nullable;
@@ -68,14 +65,14 @@ class StarterApi {
     private final VocabularyStore store;
     private final StudentStore students;
     private final Rights rights;
-    private final Pictures pictures;
+    private final Doors doors;
     private final Clock clock;
 
-    StarterApi(VocabularyStore store, StudentStore students, Rights rights, Pictures pictures, Clock clock) {
+    StarterApi(VocabularyStore store, StudentStore students, Rights rights, Doors doors, Clock clock) {
         this.store = store;
         this.students = students;
         this.rights = rights;
-        this.pictures = pictures;
+        this.doors = doors;
         this.clock = clock;
     }
 
@@ -108,8 +105,8 @@ class StarterApi {
         if (from.student() == null || student.equals(from.student())) {
             return new Copied(store.copy(from.id(), student, name, note, account.id(), clock.instant()), name, 0);
         }
-        boolean withoutPeople = Boolean.TRUE.equals(copy.withoutPeople());
-        WithoutPictures.Made made = WithoutPictures.of(from.vocabulary(), id -> pictures.staysBehind(id, account, student, withoutPeople));
+        Leaving.Answer answer = new Leaving.Answer(!Boolean.TRUE.equals(copy.withoutPeople()), false, false, Leaving.Instead.DRAWN);
+        WithoutPictures.Made made = doors.ready(from.vocabulary(), doors.toStudent(student, answer, account));
         return new Copied(store.copy(from, made.vocabulary().withName(name), student, note, account.id(), clock.instant()), name, made.left());
     }
 
@@ -118,10 +115,8 @@ class StarterApi {
     @GetMapping("/api/students/{student}/copying")
     Asked copying(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestParam long vocabulary) {
         VocabularyStore.Kept from = vocabulary(account, vocabulary);
-        Set<String> own = new LinkedHashSet<>();
-        from.vocabulary().boards().values().forEach(b -> b.media().stream().filter(MediaId::isOwn).forEach(own::add));
-        Predicate<String> staying = id -> pictures.staysBehind(id, account, student, false);
-        return new Asked((int) own.stream().filter(staying.negate()).filter(pictures::maybeShowsSomebody).count(), (int) own.stream().filter(staying).count());
+        Leaving.Count count = doors.count(from.vocabulary().boards().values(), doors.toStudent(student, Leaving.Answer.NOTHING, account));
+        return new Asked(count.people(), count.staying());
     }
 
     private VocabularyStore.Kept starter(@Nullable String starter) {

@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.credit.Leaving;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Need;
 import org.dwimble.core.grant.Thing;
@@ -180,17 +181,17 @@ class ListPaper {
     }
 
     /** Those pages of all that are printed, in one document. @param from first page, from 1 @param to last page; more than there are for the last one */
-    byte[] pdf(List<Printed> printed, Account account, int from, int to, String title) throws IOException {
+    byte[] pdf(List<Printed> printed, Leaving leaving, Account account, int from, int to, String title) throws IOException {
         int pages = printed.stream().mapToInt(p -> p.laid.pages().size()).sum();
         int first = Math.max(1, Math.min(from, pages));
-        return turns.lay(account.id(), () -> PdfPainter.paint(within(parts(printed), first, Math.max(first, Math.min(to, pages))), title));
+        return turns.lay(account.id(), () -> PdfPainter.paint(within(parts(printed, leaving), first, Math.max(first, Math.min(to, pages))), title));
     }
 
     /** In one document; who sees pictures alike has the very same ones, which are drawn once. Pages are shaped as they are looked at. */
-    List<PdfPainter.Part> parts(List<Printed> printed) {
+    List<PdfPainter.Part> parts(List<Printed> printed, Leaving leaving) {
         Map<Appearance, Media> seen = new HashMap<>();
         return printed.stream().map(p -> new PdfPainter.Part(font.shaped(p.laid.pages()),
-            seen.computeIfAbsent(p.appearance(), media::reading))).toList();
+            seen.computeIfAbsent(p.appearance(), appearance -> media.reading(appearance, leaving)))).toList();
     }
 
     /** The pages from one to another, both included, in their parts. */

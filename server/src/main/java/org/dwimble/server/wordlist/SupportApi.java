@@ -18,9 +18,11 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.credit.Leaving;
 import org.dwimble.core.daily.CalendarFile;
 import org.dwimble.core.daily.PublicHolidays;
 import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.measure.Rect;
 import org.dwimble.core.obf.ObfWriter;
@@ -46,6 +48,8 @@ import org.dwimble.server.grant.ForSignedIn;
 import org.dwimble.server.job.JobApi;
 import org.dwimble.server.job.Jobs;
 import org.dwimble.server.job.Progress;
+import org.dwimble.server.leaving.Doors;
+import org.dwimble.server.leaving.PrintedFor;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.limit.Limits;
 import org.dwimble.server.limit.Turns;
@@ -92,10 +96,11 @@ class SupportApi {
     /**
      * @param pages how many sides
      * @param why the paper lies so; null if it needs no reason
+     * @param people how many photos of it may show somebody
      * @param page the one asked for
      * @param cells of a grid of one's own, between which words can be dragged; none of others
      */
-    record SheetsView(int sheets, int pages, boolean lyingDown, @Nullable String why, List<String> notes, PageView page, List<Rect> cells) {
+    record SheetsView(int sheets, int pages, boolean lyingDown, @Nullable String why, List<String> notes, int people, PageView page, List<Rect> cells) {
     }
 
     /** What a list could be: its first sheet. @param support set up as it was last, or as usual @param refused why it cannot be; null if it can */
@@ -103,6 +108,7 @@ class SupportApi {
     }
 
     private final ListAccess may;
+    private final Doors doors;
     private final ListPaper paper;
     private final MediaStore media;
     private final BoardFont font;
@@ -110,8 +116,9 @@ class SupportApi {
     private final Jobs jobs;
     private final Turns turns;
 
-    SupportApi(ListAccess may, ListPaper paper, MediaStore media, BoardFont font, Wording wording, Jobs jobs, Turns turns) {
+    SupportApi(ListAccess may, Doors doors, ListPaper paper, MediaStore media, BoardFont font, Wording wording, Jobs jobs, Turns turns) {
         this.may = may;
+        this.doors = doors;
         this.paper = paper;
         this.media = media;
         this.font = font;
@@ -146,16 +153,26 @@ class SupportApi {
     @For(Act.PRINT)
     @GetMapping("/lists/{list}/sheets")
     @Bounded({"WORDS_AT_ONCE", "SHEETS_AT_ONCE", "LABELS_AT_ONCE"})
-    SheetsView sheets(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int page) {
-        ListStore.Kept kept = may.toList(list, account).kept();
+    SheetsView sheets(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int page,
+        @RequestParam(required = false) @Nullable PrintedFor printedFor) {
+        ListStore.Kept whole = may.toList(list, account).kept();
+        Leaving leaving = doors.paper(printedFor, account, Thing.list(list));
+        Doors.ReadyList ready = doors.ready(whole.list(), leaving);
+        ListStore.Kept kept = whole.with(ready.list());
         List<Printed> printed = paper.printed(kept, account);
         Laid laid = Laid.together(printed.stream().map(Printed::laid).toList());
         int number = Math.max(1, Math.min(page, laid.pages().size()));
         List<String> strangers = kept.list().strangers();
         Stream<Told> unknown = strangers.isEmpty() ? Stream.of() : Stream.of(Told.of("class-strangers", "names", strangers, "count", strangers.size()));
         return new SheetsView(laid.sheets(), laid.pages().size(), laid.lyingDown(), laid.why() == null ? null : wording.of(laid.why()),
-            Stream.concat(kept.mended().stream(), Stream.concat(laid.notes().stream(), unknown)).map(wording::of).toList(), page(printed, number),
+            Stream.concat(doors.told(ready.left(), leaving).stream(), Stream.concat(kept.mended().stream(), Stream.concat(laid.notes().stream(), unknown))
+                .map(wording::of)).toList(),
+            doors.people(whole.list().pictures()), page(printed, number),
             laid.pages().size() == 1 ? cells(kept.list(), laid.lyingDown()) : List.of());
+    }
+
+    private ListStore.Kept ready(ListStore.Kept kept, Leaving leaving) {
+        return kept.with(doors.ready(kept.list(), leaving).list());
     }
 
     private static List<Rect> cells(WordList list, boolean lyingDown) {
@@ -166,8 +183,9 @@ class SupportApi {
     @For(Act.PRINT)
     @GetMapping("/lists/{list}/pages")
     @Bounded({"WORDS_AT_ONCE", "SHEETS_AT_ONCE", "LABELS_AT_ONCE"})
-    List<PageView> pages(@AuthenticationPrincipal Account account, @PathVariable long list) {
-        ListStore.Kept kept = may.toList(list, account).kept();
+    List<PageView> pages(@AuthenticationPrincipal Account account, @PathVariable long list,
+        @RequestParam(required = false) @Nullable PrintedFor printedFor) {
+        ListStore.Kept kept = ready(may.toList(list, account).kept(), doors.paper(printedFor, account, Thing.list(list)));
         return pages(paper.printed(kept, account));
     }
 
@@ -225,16 +243,17 @@ class SupportApi {
     @GetMapping(value = "/lists/{list}/support.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     @Bounded({"WORDS_AT_ONCE", "SHEETS_AT_ONCE", "LABELS_AT_ONCE"})
     ResponseEntity<byte[]> pdf(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "1") int from,
-        @RequestParam(defaultValue = "1000000") int to) throws IOException {
-        ListStore.Kept kept = may.toList(list, account).kept();
+        @RequestParam(defaultValue = "1000000") int to, @RequestParam(required = false) @Nullable PrintedFor printedFor) throws IOException {
+        Leaving leaving = doors.paper(printedFor, account, Thing.list(list));
+        ListStore.Kept kept = ready(may.toList(list, account).kept(), leaving);
         String title = kept.list().name() + ", " + wording.of(kept.list().support().named());
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
             .header(HttpHeaders.CONTENT_DISPOSITION, named(title + ".pdf", true))
-            .body(paper.pdf(paper.printed(kept, account), account, from, to, title));
+            .body(paper.pdf(paper.printed(kept, account), leaving, account, from, to, title));
     }
 
     /** @param each one PDF for each student, in a zip, instead of one for all */
-    record PrintRequest(@Nullable Boolean each) {
+    record PrintRequest(@Nullable Boolean each, @Nullable PrintedFor printedFor) {
     }
 
     /** Everything printed for a class as a piece of work. */
@@ -242,27 +261,28 @@ class SupportApi {
     @PostMapping("/lists/{list}/print")
     @Bounded({"WORDS", "SHEETS", "LABELS"})
     JobApi.JobView print(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody PrintRequest request) {
-        ListStore.Kept kept = may.toList(list, account).kept();
+        Leaving leaving = doors.paper(request.printedFor(), account, Thing.list(list));
+        ListStore.Kept kept = ready(may.toList(list, account).kept(), leaving);
         String name = kept.list().name();
         ListPaper.bounded(kept.list(), Limits.WORDS, true);
         return JobApi.JobView.of(jobs.start(account.id(), paper.needs(kept, account), wording.of(Told.of("job-print", "name", name)), (out, progress) -> {
             List<Printed> printed = paper.printed(kept, account, progress::goOn);
             if (Boolean.TRUE.equals(request.each())) {
-                each(kept.list(), printed, out, progress);
+                each(kept.list(), printed, leaving, out, progress);
                 return Jobs.Result.file(name + ".zip", "application/zip");
             }
-            PdfPainter.paint(paper.parts(printed), name + ", " + wording.of(kept.list().support().named()), out, progress);
+            PdfPainter.paint(paper.parts(printed, leaving), name + ", " + wording.of(kept.list().support().named()), out, progress);
             return Jobs.Result.file(name + ".pdf", MediaType.APPLICATION_PDF_VALUE);
         }));
     }
 
     /** One PDF for each student of the class, in class order. */
-    private void each(WordList list, List<Printed> printed, OutputStream out, Progress progress) throws IOException {
+    private void each(WordList list, List<Printed> printed, Leaving leaving, OutputStream out, Progress progress) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
         for (int i = 0; i < printed.size(); i++) {
             String name = list.rows().isEmpty() ? list.name() : list.rows().get(i).name();
             zip.putNextEntry(new ZipEntry("%02d %s.pdf".formatted(i + 1, name.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", "-"))));
-            zip.write(PdfPainter.paint(paper.parts(List.of(printed.get(i))), list.name() + ", " + name));
+            zip.write(PdfPainter.paint(paper.parts(List.of(printed.get(i)), leaving), list.name() + ", " + name));
             zip.closeEntry();
             progress.told(i + 1, printed.size());
         }
@@ -274,10 +294,11 @@ class SupportApi {
     @GetMapping(value = "/lists/{list}/sheet.png", produces = MediaType.IMAGE_PNG_VALUE)
     @Bounded({"PAGE_PIXELS", "WORDS_AT_ONCE"})
     ResponseEntity<byte[]> png(@AuthenticationPrincipal Account account, @PathVariable long list,
-        @RequestParam(defaultValue = "1") int page) throws IOException {
-        ListStore.Kept kept = may.toList(list, account).kept();
+        @RequestParam(defaultValue = "1") int page, @RequestParam(required = false) @Nullable PrintedFor printedFor) throws IOException {
+        Leaving leaving = doors.paper(printedFor, account, Thing.list(list));
+        ListStore.Kept kept = ready(may.toList(list, account).kept(), leaving);
         String name = kept.list().name();
-        byte[] pdf = paper.pdf(paper.printed(kept, account), account, page, page, name);
+        byte[] pdf = paper.pdf(paper.printed(kept, account), leaving, account, page, page, name);
         return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).header(HttpHeaders.CONTENT_DISPOSITION, named(name + ".png", true))
             .body(turns.take(account.id(), () -> drawn(pdf)));
     }
@@ -310,18 +331,19 @@ class SupportApi {
             .header(HttpHeaders.CONTENT_DISPOSITION, named(words.name() + ".csv", false)).body(table.toString().getBytes(StandardCharsets.UTF_8));
     }
 
-    /** The words as a board in the Open Board Format. */
+    /** The words as a board in the Open Board Format. @param people true to take along photos that may show somebody */
     @For(Act.TAKE)
     @GetMapping(value = "/lists/{list}/board.obf", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @Bounded({"BOARD_FILE_BYTES", "WORKS_AT_ONCE"})
-    ResponseEntity<byte[]> obf(@AuthenticationPrincipal Account account, @PathVariable long list) {
-        ListStore.Kept kept = may.toList(list, account).kept();
+    ResponseEntity<byte[]> obf(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "false") boolean people) {
+        Leaving leaving = doors.out(Leaving.Whither.PACKAGE, new Leaving.Answer(people, true, false, Leaving.Instead.DRAWN), account, Thing.list(list));
+        ListStore.Kept kept = ready(may.toList(list, account).kept(), leaving);
         Unacceptable.ifMore("board-as-package", media.bytesOf(kept.list().pictures()) >> 20, Limits.BOARD_FILE_BYTES >> 20);
         Vocabulary board = ListBoard.of(kept.list(),
             Optional.ofNullable(kept.student()).flatMap(paper::boardsOf).map(v -> v.vocabulary().locale()).orElse("en"));
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_OCTET_STREAM)
             .header(HttpHeaders.CONTENT_DISPOSITION, named(kept.list().name() + ".obf", false))
-            .body(turns.take(account.id(), () -> new ObfWriter(media.reading(appearance(kept))).obf(board.homeBoard(), board)));
+            .body(turns.take(account.id(), () -> new ObfWriter(media.reading(appearance(kept), leaving)).obf(board.homeBoard(), board)));
     }
 
     /** Quoted where it must be; what a spreadsheet would take for a formula begins with an apostrophe. */

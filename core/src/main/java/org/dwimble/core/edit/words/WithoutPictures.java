@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -13,12 +15,14 @@ import org.dwimble.core.board.Face;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.credit.Leaving;
 import org.dwimble.core.edit.Facet;
+import org.dwimble.core.plan.Hold;
 import org.dwimble.core.text.Text;
 
 /**
- * A vocabulary made ready for another student: without the pictures and sounds that are not to go along, without who held words and for
- * which facts, and without ways to vocabularies the other does not have.
+ * A vocabulary made ready to leave: without the pictures and sounds that stay, with what stands there instead, without who held words and for which
+ * facts; and for another student without ways to vocabularies the other does not have.
  */
 public final class WithoutPictures {
     /** @param left how many pictures and sounds stayed behind, each counted once */
@@ -28,12 +32,16 @@ public final class WithoutPictures {
     private WithoutPictures() {
     }
 
-    /** @param stays true of what does not go along; a button that had nothing else shows a question mark */
-    public static Made of(Vocabulary vocabulary, Predicate<String> stays) {
+    /** @param drawn the drawn symbol of a button's word, if there is one; a button that had nothing but a picture that stays shows a question mark */
+    public static Made of(Vocabulary vocabulary, Leaving leaving, Function<Button, Optional<String>> drawn) {
+        Predicate<String> stays = leaving::stays;
+        if (leaving.whither() == Leaving.Whither.TEAM_PAPER) {
+            return new Made(vocabulary, 0);
+        }
         Set<String> left = new LinkedHashSet<>();
         List<Board> boards = new ArrayList<>();
         for (Board board : vocabulary.boards().values()) {
-            List<Button> buttons = board.buttons().stream().map(b -> without(b, stays, left)).toList();
+            List<Button> buttons = board.buttons().stream().map(b -> without(b, leaving, drawn, left)).toList();
             Board.Facts facts = new Board.Facts(kept(board.facts().pictures(), stays), kept(board.facts().sounds(), stays));
             boards.add(board.withButtons(buttons).withFacts(facts));
         }
@@ -46,21 +54,25 @@ public final class WithoutPictures {
         return kept;
     }
 
-    private static Button without(Button button, Predicate<String> stays, Set<String> left) {
+    private static Button without(Button button, Leaving leaving, Function<Button, Optional<String>> drawn, Set<String> left) {
+        Predicate<String> stays = leaving::stays;
         List<Layer> layers = button.layers().stream().filter(l -> !stays.test(l.picture())).toList();
         button.pictures().stream().filter(stays).forEach(left::add);
         Button made = button;
         if (layers.size() != button.layers().size()) {
             String label = layers.isEmpty() && button.label().isEmpty() ? button.spoken().isEmpty() ? "?" : button.spoken() : button.label();
-            made = made.withFace(new Face(Text.cut(label, Face.LONGEST_LABEL), layers, button.kind()));
+            Optional<String> instead = layers.isEmpty() && leaving.instead() == Leaving.Instead.DRAWN ? drawn.apply(button) : Optional.empty();
+            made = made.withFace(new Face(Text.cut(label, Face.LONGEST_LABEL), instead.map(Layer::only).orElse(layers), button.kind()));
         }
         if (button.sound() != null && stays.test(button.sound())) {
             left.add(button.sound());
             made = made.withActs(made.acts().withSound(null));
         }
         if (made.shown().hold() != null) {
-            made = Facet.HOLD.with(made, made.shown().hold().forOthers());
+            Hold hold = made.shown().hold().forOthers();
+            made = Facet.HOLD.with(made, leaving.notesGo() ? hold : hold.withoutReason());
         }
-        return made.leads() instanceof Leads.Elsewhere ? made.withActs(made.acts().withLeads(Leads.STAYS)) : made;
+        return leaving.whither() == Leaving.Whither.STUDENT && made.leads() instanceof Leads.Elsewhere ? made.withActs(made.acts().withLeads(Leads.STAYS))
+            : made;
     }
 }

@@ -1,0 +1,187 @@
+package org.dwimble.core.credit;
+
+import java.util.Collection;
+import java.util.LinkedHashSet;
+import java.util.Set;
+import java.util.function.Function;
+import org.dwimble.core.board.MediaId;
+
+/**
+ * What may leave: one rule for pictures, voices, names, facts, use and notes, by where they go. Every door by which something leaves asks it, for each
+ * thing, and writes only what goes.
+ */
+public final class Leaving {
+    /** Where something goes, and so who may come to see it. */
+    public enum Whither {
+        /** Paper for those who work with the student. */
+        TEAM_PAPER(Circle.TEAM),
+        /** Paper for anybody else. */
+        OTHERS_PAPER(Circle.WORLD),
+        /** A file: a package, a board, a list. */
+        PACKAGE(Circle.WORLD),
+        /** The school's shelf, where each sees only the pictures he or she may use. */
+        SHELF(Circle.SCHOOL),
+        /** The boards or lists of another student. */
+        STUDENT(Circle.SCHOOL),
+        /** Another school. */
+        SCHOOL(Circle.WORLD),
+        /** Whoever has a link. */
+        LINK(Circle.WORLD);
+
+        private final Circle circle;
+
+        Whither(Circle circle) {
+            this.circle = circle;
+        }
+    }
+
+    /** Who comes to see it, from the fewest on. */
+    private enum Circle {
+        TEAM, SCHOOL, WORLD
+    }
+
+    /** What there is of a student, or for one. */
+    public enum What {
+        PICTURE, VOICE,
+        /** Of the student, as in what boards are called. */
+        NAME,
+        /** What is true of the student. */
+        FACT,
+        /** How the student talked. */
+        USE,
+        /** What the team wrote for itself: why a word is held, what a version is called. */
+        NOTE
+    }
+
+    /** Whom a picture shows, or whose voice it is. */
+    public enum Shows {
+        NOBODY, SOMEBODY,
+        /** It came with a package, and nobody said: it may show somebody. */
+        NOT_SAID
+    }
+
+    /** What becomes of it. */
+    public enum Fate {
+        /** It goes along. */
+        GOES,
+        /** It goes along if whoever sends it says so, and stays else. */
+        ASKED,
+        /** It stays. */
+        STAYS
+    }
+
+    /** What stands where a picture stayed. */
+    public enum Instead {
+        /** A drawn symbol of the word, where there is one, else the word. */
+        DRAWN,
+        /** An empty place with the word. */
+        EMPTY
+    }
+
+    /**
+     * What is known of a picture or a voice of the school's own.
+     *
+     * @param may true if it may be used there: by whoever sends it, for whom it goes to. What only came with a package may
+     */
+    public record Known(Shows shows, boolean may) {
+    }
+
+    /**
+     * What whoever sends it said to what is asked.
+     *
+     * @param people  true to take along pictures and voices that may be somebody's
+     * @param name    true to take along the student's name
+     * @param notes   true to take along why words are held
+     * @param instead what stands where a picture stays
+     */
+    public record Answer(boolean people, boolean name, boolean notes, Instead instead) {
+        /** Nothing that is asked goes along. */
+        public static final Answer NOTHING = new Answer(false, false, false, Instead.DRAWN);
+    }
+
+    private final Whither whither;
+    private final Answer answer;
+    private final Function<String, Known> known;
+
+    /** @param known of a picture or sound of the school's own, by its id */
+    public Leaving(Whither whither, Answer answer, Function<String, Known> known) {
+        this.whither = whither;
+        this.answer = answer;
+        this.known = known;
+    }
+
+    /** What becomes of a name, a fact, of use or a note. */
+    public static Fate of(What what, Whither whither) {
+        return switch (what) {
+            case FACT, USE -> Fate.STAYS;
+            case NAME -> whither.circle == Circle.TEAM ? Fate.GOES : Fate.ASKED;
+            case NOTE -> whither == Whither.PACKAGE || whither == Whither.SCHOOL ? Fate.ASKED : Fate.STAYS;
+            case PICTURE, VOICE -> throw new IllegalArgumentException("Whom does it show?");
+        };
+    }
+
+    /** What becomes of a picture or a voice of the school's own. */
+    public static Fate of(Known known, Whither whither) {
+        if (whither == Whither.TEAM_PAPER) {
+            return Fate.GOES;
+        }
+        if (!known.may) {
+            return Fate.STAYS;
+        }
+        // On the shelf each sees only what he or she may use.
+        return known.shows == Shows.NOBODY || whither == Whither.SHELF ? Fate.GOES : Fate.ASKED;
+    }
+
+    /** True of a picture or sound that is not to be written there. What the library has goes everywhere. */
+    public boolean stays(String id) {
+        if (!MediaId.isOwn(id)) {
+            return false;
+        }
+        Fate fate = of(known.apply(id), whither);
+        return fate == Fate.STAYS || fate == Fate.ASKED && !answer.people;
+    }
+
+    public boolean nameGoes() {
+        return goes(of(What.NAME, whither), answer.name);
+    }
+
+    public boolean notesGo() {
+        return goes(of(What.NOTE, whither), answer.notes);
+    }
+
+    private static boolean goes(Fate fate, boolean said) {
+        return fate == Fate.GOES || fate == Fate.ASKED && said;
+    }
+
+    public Whither whither() {
+        return whither;
+    }
+
+    public Instead instead() {
+        return answer.instead;
+    }
+
+    /**
+     * What has to be asked, and what would stay without being asked.
+     *
+     * @param people  how many different pictures and voices may be somebody's
+     * @param staying how many stay whatever is said
+     */
+    public record Count(int people, int staying) {
+    }
+
+    /** @param ids of pictures and sounds, the library's too */
+    public Count count(Collection<String> ids) {
+        Set<String> asked = new LinkedHashSet<>();
+        Set<String> staying = new LinkedHashSet<>();
+        ids.stream().filter(MediaId::isOwn).forEach(id -> {
+            Fate fate = of(known.apply(id), whither);
+            if (fate == Fate.ASKED) {
+                asked.add(id);
+            } else if (fate == Fate.STAYS) {
+                staying.add(id);
+            }
+        });
+        return new Count(asked.size(), staying.size());
+    }
+}
