@@ -26,7 +26,7 @@ export function BenchMenu({
   mayEdit: boolean;
   onChoose: (chosen: Chosen) => void;
 }) {
-  const [start, working] = useWork(t`Save the package`);
+  const [start, working] = useWork(t`Save the package`, { atOnce: true });
   const [open, setOpen] = useState(false);
   const [choosing, setChoosing] = useState(false);
   const takes = may(view, 'TAKE');

@@ -12,7 +12,21 @@ import parts from '../../shell/parts.module.css';
  * Long work while it is being done: how far it is, a way to end it, and what came of it.
  * Whoever goes on with something else is still told when it is done, while the page is open.
  */
-function Working({ id, what, save, onDone, onClose }: { id: number; what: string; save: string; onDone?: (told: string) => void; onClose: () => void }) {
+function Working({
+  id,
+  what,
+  save,
+  atOnce,
+  onDone,
+  onClose,
+}: {
+  id: number;
+  what: string;
+  save: string;
+  atOnce?: boolean;
+  onDone?: (told: string) => void;
+  onClose: () => void;
+}) {
   const { data: job } = useQuery(jobQuery(id));
   const told = useRef(false);
   const [seen, setSeen] = useState(true);
@@ -21,8 +35,9 @@ function Working({ id, what, save, onDone, onClose }: { id: number; what: string
     if (running || told.current) return;
     told.current = true;
     if (job.state === 'DONE') onDone?.(job.told ?? '');
+    if (job.state === 'DONE' && atOnce && seen) window.location.assign(linkTo(job).href);
     if (!seen || (job.state === 'DONE' && onDone)) onClose();
-  }, [running, seen, job, onDone, onClose]);
+  }, [running, seen, job, atOnce, onDone, onClose]);
   return (
     <Modal
       open={seen}
@@ -56,12 +71,21 @@ function Working({ id, what, save, onDone, onClose }: { id: number; what: string
   );
 }
 
-/** Begins long work and shows it; what cannot be begun is said. `save`: words on the link to what came of it. */
-export function useWork(save: string, onDone?: (told: string) => void): [start: (begin: () => Promise<Job>) => void, shown: ReactNode] {
+/**
+ * Begins long work and shows it; what cannot be begun is said. `save`: words on the link to what came of it; `atOnce`: a file is saved without being
+ * asked for again, while somebody waits for it.
+ */
+export function useWork(
+  save: string,
+  { onDone, atOnce }: { onDone?: (told: string) => void; atOnce?: boolean } = {},
+): [start: (begin: () => Promise<Job>) => void, shown: ReactNode] {
   const { message } = App.useApp();
   const [begun, setBegun] = useState<Job>();
   const start = (begin: () => Promise<Job>) => {
     void begin().then(setBegun, (error: unknown) => message.error(sentence(error), 6));
   };
-  return [start, begun && <Working key={begun.id} id={begun.id} what={begun.what} save={save} onDone={onDone} onClose={() => setBegun(undefined)} />];
+  return [
+    start,
+    begun && <Working key={begun.id} id={begun.id} what={begun.what} save={save} atOnce={atOnce} onDone={onDone} onClose={() => setBegun(undefined)} />,
+  ];
 }

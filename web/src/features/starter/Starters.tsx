@@ -125,9 +125,11 @@ function BringIn({ student, name }: { student: string; name: string }) {
   const queries = useQueryClient();
   const [over, setOver] = useState(false);
   const [came, setCame] = useState<BroughtIn>();
-  const [start, working] = useWork(t`Open it`, (told) => {
-    const above = [caseload.queryKey, ['vocabularies', student]].map((queryKey) => queries.invalidateQueries({ queryKey }));
-    void Promise.all(above).then(() => setCame(JSON.parse(told) as BroughtIn));
+  const [start, working] = useWork(t`Open it`, {
+    onDone: (told) => {
+      const above = [caseload.queryKey, ['vocabularies', student]].map((queryKey) => queries.invalidateQueries({ queryKey }));
+      void Promise.all(above).then(() => setCame(JSON.parse(told) as BroughtIn));
+    },
   });
   const take = ([file]: File[]) => {
     if (file) start(() => bringInPackage(student, file));

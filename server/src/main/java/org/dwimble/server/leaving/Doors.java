@@ -106,11 +106,20 @@ public class Doors {
                 left);
     }
 
-    /** @param were the pictures that stay: for somebody whose word is not drawn, as a name is not, a figure stands */
+    /**
+     * The drawn symbol of a word. Where somebody was shown it is that of a word for people, such as sister, or a figure: a name is drawn by no other word
+     * that is written like it.
+     *
+     * @param were the pictures that stay
+     */
     private Optional<String> drawn(String word, @Nullable Kind kind, Collection<String> were) {
-        Optional<String> found = word.isEmpty() ? Optional.empty() : pictures.drawn(word).map(Picture::id);
+        Optional<Picture> found = word.isEmpty() ? Optional.empty() : pictures.drawn(word);
         boolean somebody = kind == Kind.WHO || were.stream().filter(MediaId::isOwn).anyMatch(id -> pictures.shows(id) == Leaving.Shows.SOMEBODY);
-        return found.isPresent() || !somebody ? found : Optional.of(SOMEBODY);
+        if (!somebody) {
+            return found.map(Picture::id);
+        }
+        boolean name = !word.isEmpty() && Character.isUpperCase(word.codePointAt(0));
+        return Optional.of(found.filter(p -> !name && pictures.kinds().of(word, p) == Kind.WHO).map(Picture::id).orElse(SOMEBODY));
     }
 
     /** What has to be asked before these boards leave. */

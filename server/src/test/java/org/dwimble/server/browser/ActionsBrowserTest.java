@@ -3,18 +3,21 @@ package org.dwimble.server.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.FileChooser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.util.List;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Leads;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.media.Photos;
+import org.dwimble.server.obf.Zips;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -300,6 +303,32 @@ class ActionsBrowserTest extends Counted {
         assertThat(w.cell("kettle,")).hasCount(0);
         press("Control+z");
         assertThat(w.cell("kettle,")).isVisible();
+    }
+
+    @Test
+    void aPackageLeavesPhotosOfPeopleBehindAndSaysSoBeforeAndAfter() throws IOException {
+        String lot = http.upload("/api/own-pictures?words=Lot&person=true", "Lot.jpg", Photos.jpeg(91, 61)).json().get("picture").get("picture").asString();
+        http.post("/api/vocabularies/" + id + "/words", "{\"base\":1,\"board\":\"play\",\"fillOn\":true,\"chosen\":[{\"word\":\"Lot\",\"label\":\"Lot\","
+            + "\"picture\":\"" + lot + "\"}]}");
+        w.bench(id, "play");
+        click(w.button("More to do with these boards"));
+        Locator without = page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Carry away all boards, without photos of people (.obz)"));
+        Download carried = page.waitForDownload(() -> click(without));
+        counted("a package without photos of people", 2);
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("1 photo or voice that may be somebody’s stayed at the school");
+        assertThat(carried.suggestedFilename()).isEqualTo("Ilse’s words.obz");
+        assertThat(Zips.files(Files.readAllBytes(carried.path())).keySet()).anyMatch(name -> name.contains("core-somebody")).noneMatch(name -> name
+            .contains(lot.substring(4)));
+        w.button("Close").last().click();
+
+        w.choose("More to do with these boards", "Carry away, choosing what goes along…");
+        Locator asked = page.getByRole(AriaRole.DIALOG);
+        assertThat(asked).containsText("The name “Ilse’s words” goes along");
+        asked.getByRole(AriaRole.CHECKBOX).first().check();
+        assertThat(asked.getByText("empty places with the word")).hasCount(0);
+        assertThat(w.violations()).isEmpty();
+        Download with = page.waitForDownload(() -> w.button("Make the file").click());
+        assertThat(Zips.files(Files.readAllBytes(with.path())).keySet()).anyMatch(name -> name.contains(lot.substring(4)));
     }
 
     @Test

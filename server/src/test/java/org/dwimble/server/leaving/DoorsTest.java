@@ -150,6 +150,14 @@ class DoorsTest {
     }
 
     @Test
+    void aNameIsDrawnAsAFigureAndAWordForPeopleAsItself() {
+        put("Lot", photo("Lot", true));
+        put("sister", photo("sister", true));
+        String page = hers.get(words + "/boards/eat/sheet?printedFor=OTHERS_DRAWN").json().get("page").toString();
+        assertThat(page).contains("\"text\":\"Lot\"").contains("core/somebody").contains("core/sister").doesNotContain("core/lot");
+    }
+
+    @Test
     void aListForOthersAndItsBoardLeaveTheSisterBehind() {
         String made = "{\"student\":\"" + ilse.id() + "\",\"vocabulary\":" + vocabulary + ",\"boards\":[\"eat\"]}";
         String list = "/api/lists/" + hers.post("/api/lists", made).json().get("id").asLong();
