@@ -5,10 +5,11 @@ import { kinds } from '../../drawn/kindNames';
 import { KindMark } from '../../drawn/kinds';
 import { ArtOf, Pic } from '../../drawn/art';
 import { about } from '../../data/pictures';
+import { languageName } from '../../shell/languages';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
-const shownFirst = [t`Polish`, t`Arabic`, t`Spanish`];
+const shownFirst = ['pl', 'ar', 'es'];
 const tones = ['yellow', 'light', 'medium_light', 'medium', 'medium_dark', 'dark'];
 
 /** What a picture is: its words, its kind, how it is said, how it looks in each look. */
@@ -39,7 +40,7 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
           <summary>
             {languages.slice(0, 2).map(([language, name]) => (
               <span key={language}>
-                {language} <strong dir="auto">{name}</strong>{' '}
+                {languageName(language)} <strong dir="auto">{name}</strong>{' '}
               </span>
             ))}
             {languages.length > 2 && t`and ${languages.length - 2} more`}
@@ -47,7 +48,7 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
           <ul>
             {languages.slice(2).map(([language, name]) => (
               <li key={language}>
-                {language} <strong dir="auto">{name}</strong>
+                {languageName(language)} <strong dir="auto">{name}</strong>
               </li>
             ))}
           </ul>

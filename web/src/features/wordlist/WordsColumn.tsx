@@ -11,18 +11,14 @@ import type { Act } from '../../data/lists';
 import { BEGINS, SILENT } from './dragging';
 import css from './wordlist.module.css';
 import { may } from '../../data/may';
+import { LANGUAGES, languageName } from '../../shell/languages';
 import parts from '../../shell/parts.module.css';
 
 const TIMES = [0, 1, 2, 3, 4, 5, 6, 8, 10, 12, 20];
 /** Those pictures have names in, by their English names. */
-const LANGUAGES: Record<string, string> = {
+const SECONDS: Record<string, string> = {
   none: t`one language`,
-  ...Object.fromEntries(
-    [t`Arabic`, t`Chinese`, t`French`, t`German`, t`Polish`, t`Portuguese`, t`Spanish`, t`Turkish`, t`Ukrainian`, t`Vietnamese`].map((l) => [
-      l,
-      t`two, also ${l}`,
-    ]),
-  ),
+  ...Object.fromEntries(Object.entries(LANGUAGES).map(([tag, name]) => [tag, t`two, also ${name}`])),
 };
 /** In a field one marks letters, and in a menu that opens over the row one chooses. */
 const takesRow = ({ target, currentTarget }: SyntheticEvent) =>
@@ -112,9 +108,9 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
               />
               {view.second && (
                 <DottedText
-                  label={t`${word.text} in ${view.second.language}`}
+                  label={t`${word.text} in ${languageName(view.second.language)}`}
                   value={word.second ?? ''}
-                  shown={word.second ?? `${view.second.language}?`}
+                  shown={word.second ?? `${languageName(view.second.language)}?`}
                   disabled={!mayEdit}
                   onKeep={(second) => change({ ...word, second: second || undefined })}
                 />
@@ -173,7 +169,7 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
           <Choice
             label={t`A second language`}
             value={view.second?.language ?? 'none'}
-            words={LANGUAGES}
+            words={SECONDS}
             onChoose={(language) =>
               void onAct({ what: 'language', second: language === 'none' ? undefined : { language, instead: view.second?.instead ?? false } })
             }

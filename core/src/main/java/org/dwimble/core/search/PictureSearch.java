@@ -77,10 +77,10 @@ public final class PictureSearch {
         return library.pictures();
     }
 
-    /** What a library picture is called in other languages, by the English name of the language, in their alphabetical order. */
+    /** What a library picture is called in other languages, by the tag of the language, in their order. */
     public Map<String, String> namesOf(String id) {
         Map<String, String> names = new TreeMap<>();
-        library.namesOf(id).forEach((language, name) -> names.put(Locale.forLanguageTag(language).getDisplayLanguage(Locale.ENGLISH), name));
+        library.namesOf(id).forEach((language, name) -> names.put(language, name));
         return names;
     }
 

@@ -247,7 +247,7 @@ public sealed interface ListEdit {
 
         @Override
         public Told told(WordList list) {
-            return second == null ? Told.of("list-one-language") : Told.of("list-language", "language", second.language());
+            return second == null ? Told.of("list-one-language") : Told.of("list-second", "language", Told.of("language-name", "tag", second.language()));
         }
     }
 

@@ -110,7 +110,7 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
      * does not say itself; and in the language of the boards, if that is the list's second.
      */
     public WordList as(Vocabulary boards) {
-        String language = Locale.forLanguageTag(boards.locale()).getDisplayLanguage(Locale.ENGLISH);
+        String language = Locale.forLanguageTag(boards.locale()).getLanguage();
         Second theirs = second != null && second.language().equals(language) ? new Second(language, true) : second;
         return withPage(page.as(boards.whole().look())).withSecond(theirs);
     }

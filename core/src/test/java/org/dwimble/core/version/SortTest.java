@@ -86,7 +86,7 @@ class SortTest {
             Stream.of(change(list.words().get(0).withText("the Curlew")), change(list.words().get(0).withTimes(3)),
                 new ListEdit.AddWords(List.of(ListedWord.of("kite", "kite", null, null)), "crab"), new ListEdit.TakeOut(List.of("bag")),
                 new ListEdit.MoveWords(List.of("gull"), "seal"), new ListEdit.NameList("Harbour walk"), new ListEdit.SetUp(Strip.USUAL),
-                new ListEdit.OnPage(PageSetup.USUAL.withPaper(Paper.A5)), new ListEdit.InSecond(new Second("Dutch", true), List.of())).map(Lists::wish)
+                new ListEdit.OnPage(PageSetup.USUAL.withPaper(Paper.A5)), new ListEdit.InSecond(new Second("nl", true), List.of())).map(Lists::wish)
                 .toList(),
             Stream.of(List.of(change(list.words().get(3).withText("red crab")), change(list.words().get(3).withText("blue crab"))),
                 List.of(change(list.words().get(3).withText("red crab")), new ListEdit.TakeOut(List.of("crab"))),

@@ -45,15 +45,15 @@ class OnBoardsTest {
 
     @Test
     void wordsStandAsOnTheBoardsUnlessThePageSaysItself() {
-        WordList list = WordList.of("Trip", List.of(word("a", "seal").withSecond("phoque"))).withSecond(new Second("French", false));
+        WordList list = WordList.of("Trip", List.of(word("a", "seal").withSecond("phoque"))).withSecond(new Second("fr", false));
         Vocabulary theirs = boards.with(boards.whole().withLook(new Look(null, null, null, LabelPlace.ABOVE, 50, null, null, null, null, null)));
         WordList printed = list.as(theirs);
         assertThat(printed.page().labels()).isEqualTo(LabelPlace.ABOVE);
         assertThat(printed.page().picture()).isEqualTo(50);
-        assertThat(printed.second()).as("boards in English").isEqualTo(new Second("French", false));
+        assertThat(printed.second()).as("boards in English").isEqualTo(new Second("fr", false));
         assertThat(list.withPage(list.page().withLabels(LabelPlace.NONE)).as(theirs).page().labels()).isEqualTo(LabelPlace.NONE);
         Vocabulary french = Vocabulary.of("Mots", "home", "fr-CA", boards.boards().values());
-        assertThat(list.as(french).second()).isEqualTo(new Second("French", true));
+        assertThat(list.as(french).second()).isEqualTo(new Second("fr", true));
     }
 
     @Test

@@ -110,8 +110,8 @@ class PrintedLists {
             pupil("Tomasz", "tomasz", PaintedPhotos.portrait(0x6b4a2b, 0xf0c9a4, 0x2f6f73), odile, l.words().get(0), "walk"),
             pupil("Nour", "nour", PaintedPhotos.portrait(0x1b1512, 0xb07a4f, 0xb8431c), odile, l.words().get(1), "draw"))));
         Printed both = list("Harbour words for Nour’s family", "nour", odile, 1, Cards.USUAL, "ferry, harbour, seal, crab, fish, boat");
-        both.edit(1, odile, l -> new ListEdit.InSecond(new Second("Arabic", false), l.words().stream()
-            .map(w -> w.withSecond(w.pictures().isEmpty() ? null : pictures.namesOf(w.pictures().get(0)).get("Arabic"))).toList()));
+        both.edit(1, odile, l -> new ListEdit.InSecond(new Second("ar", false), l.words().stream()
+            .map(w -> w.withSecond(w.pictures().isEmpty() ? null : pictures.namesOf(w.pictures().get(0)).get("ar"))).toList()));
         both.edit(1, odile, l -> new ListEdit.OnPage(PageSetup.USUAL));
     }
 

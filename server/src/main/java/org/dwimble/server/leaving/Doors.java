@@ -107,19 +107,17 @@ public class Doors {
     }
 
     /**
-     * The drawn symbol of a word. Where somebody was shown it is that of a word for people, such as sister, or a figure: a name is drawn by no other word
-     * that is written like it.
+     * The drawn symbol of a word, or a figure where somebody was shown and the word has none: a name is drawn by no other word that is written like it.
      *
      * @param were the pictures that stay
      */
     private Optional<String> drawn(String word, @Nullable Kind kind, Collection<String> were) {
         Optional<Picture> found = word.isEmpty() ? Optional.empty() : pictures.drawn(word);
         boolean somebody = kind == Kind.WHO || were.stream().filter(MediaId::isOwn).anyMatch(id -> pictures.shows(id) == Leaving.Shows.SOMEBODY);
-        if (!somebody) {
-            return found.map(Picture::id);
-        }
         boolean name = !word.isEmpty() && Character.isUpperCase(word.codePointAt(0));
-        return Optional.of(found.filter(p -> !name && pictures.kinds().of(word, p) == Kind.WHO).map(Picture::id).orElse(SOMEBODY));
+        boolean other = somebody && (name || kind == Kind.WHO && found.filter(p -> pictures.kinds().of(word, p) == Kind.WHO).isEmpty());
+        Optional<String> drawn = found.filter(p -> !other).map(Picture::id);
+        return drawn.isPresent() || !somebody ? drawn : Optional.of(SOMEBODY);
     }
 
     /** What has to be asked before these boards leave. */

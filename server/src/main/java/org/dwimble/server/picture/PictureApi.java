@@ -84,7 +84,7 @@ class PictureApi {
     record UsedPictures(List<FoundPicture> recent, List<FoundPicture> often) {
     }
 
-    /** What a picture is. @param names in other languages, by the English name of the language */
+    /** What a picture is. @param names in other languages, by the tag of the language */
     record About(String id, String name, List<String> also, List<String> categories, Kind kind, Map<String, String> names, List<Said> readings,
         boolean person, String credit) {
     }

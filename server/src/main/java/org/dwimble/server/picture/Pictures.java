@@ -65,7 +65,7 @@ public class Pictures {
         return Stream.concat(own.pictures().stream(), library.search().library().stream());
     }
 
-    /** What a library picture is called in other languages, by the English name of the language. */
+    /** What a library picture is called in other languages, by the tag of the language. */
     public Map<String, String> namesOf(String id) {
         return library.search().namesOf(id);
     }

@@ -25,6 +25,7 @@ import org.springframework.stereotype.Component;
 public class Wording {
     /** Before the name of an argument: each of its words in quotation marks, but not what is told of one that has no word. */
     static final String QUOTED = "quoted_";
+    private static final String LANGUAGE = "tag";
     private final Map<String, MessageFormat> patterns = new HashMap<>();
     private final Locale spoken;
 
@@ -51,6 +52,8 @@ public class Wording {
             arguments.put(name, argument(value));
             arguments.put(QUOTED + name, quoted(value));
         });
+        // A language is told by its tag, and called as in the language that is spoken.
+        arguments.computeIfPresent(LANGUAGE, (name, tag) -> Locale.forLanguageTag(String.valueOf(tag)).getDisplayLanguage(spoken));
         synchronized (pattern) {
             return pattern.format(arguments);
         }

@@ -41,8 +41,8 @@ class DoorsTest {
         TestServer.join(ilse, joris, Role.VIEWER);
         sister = photo("Quillfeather", true);
         gate = photo("Shinglebank", false);
-        put("Quillfeather", sister);
-        put("Shinglebank", gate);
+        put("eat", "Quillfeather", sister);
+        put("eat", "Shinglebank", gate);
         JsonNode held = board("eat").get("buttons").get(0);
         edit("{\"type\":\"hold-words\",\"fact\":false,\"reason\":\"shouted at the harbour\",\"words\":{\"andOpened\":false,\"buttons\":[\""
             + held.get("id").asString()
@@ -55,8 +55,8 @@ class DoorsTest {
             .asString();
     }
 
-    private void put(String word, String picture) {
-        String chosen = "{\"base\":" + version() + ",\"board\":\"eat\",\"fillOn\":true,\"chosen\":[{\"word\":\"" + word + "\",\"label\":\"" + word
+    private void put(String board, String word, String picture) {
+        String chosen = "{\"base\":" + version() + ",\"board\":\"" + board + "\",\"fillOn\":true,\"chosen\":[{\"word\":\"" + word + "\",\"label\":\"" + word
             + "\",\"picture\":\"" + picture + "\",\"kind\":\"who\"}]}";
         Http.Answer answer = hers.post(words + "/words", chosen);
         assertThat(answer.status()).as(answer.body().length == 0 ? "" : new String(answer.body(), StandardCharsets.UTF_8)).isEqualTo(200);
@@ -151,9 +151,9 @@ class DoorsTest {
 
     @Test
     void aNameIsDrawnAsAFigureAndAWordForPeopleAsItself() {
-        put("Lot", photo("Lot", true));
-        put("sister", photo("sister", true));
-        String page = hers.get(words + "/boards/eat/sheet?printedFor=OTHERS_DRAWN").json().get("page").toString();
+        put("play", "Lot", photo("Lot", true));
+        put("play", "sister", photo("sister", true));
+        String page = hers.get(words + "/boards/play/sheet?printedFor=OTHERS_DRAWN").json().get("page").toString();
         assertThat(page).contains("\"text\":\"Lot\"").contains("core/somebody").contains("core/sister").doesNotContain("core/lot");
     }
 

@@ -78,7 +78,7 @@ class PictureApiTest {
     @Test
     void aPictureTellsItsWordsLanguagesSoundAndWhoseItIs() {
         JsonNode kite = http.get("/api/pictures/base/kite").json();
-        assertThat(kite.get("names").get("Polish").asString()).isEqualTo("latawiec");
+        assertThat(kite.get("names").get("pl").asString()).isEqualTo("latawiec");
         assertThat(kite.get("readings").get(0).get("ipa").asString()).isEqualTo("/kaɪt/");
         assertThat(kite.get("credit").asString()).isEqualTo("Fluent Emoji, Microsoft, MIT");
         assertThat(http.get("/api/pictures/base/no-such").status()).isEqualTo(404);

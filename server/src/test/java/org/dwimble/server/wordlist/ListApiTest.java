@@ -294,12 +294,12 @@ class ListApiTest {
     @Test
     void aSecondLanguageComesFromThePicturesNamesAndCanBePutRight() {
         long id = begin("\"text\":\"ferry, qqqq\"");
-        JsonNode list = http.post("/api/lists/" + id + "/language", "{\"base\":1,\"second\":{\"language\":\"Ukrainian\",\"instead\":false}}").json();
+        JsonNode list = http.post("/api/lists/" + id + "/language", "{\"base\":1,\"second\":{\"language\":\"uk\",\"instead\":false}}").json();
         assertThat(list.get("words").get(0).get("second").asString()).isNotBlank();
         assertThat(list.get("words").get(1).has("second")).isFalse();
         edit(http, id, 2, "{\"type\":\"change-word\",\"word\":" + list.get("words").get(0).toString().replaceAll("\"second\":\"[^\"]*\"",
             "\"second\":\"pont\"") + "}");
-        http.post("/api/lists/" + id + "/language", "{\"base\":3,\"second\":{\"language\":\"Ukrainian\",\"instead\":true}}");
+        http.post("/api/lists/" + id + "/language", "{\"base\":3,\"second\":{\"language\":\"uk\",\"instead\":true}}");
         assertThat(http.get("/api/lists/" + id + "/sheets").json().get("page").get("marks").toString()).contains("\"pont\"").doesNotContain("\"ferry\"");
     }
 

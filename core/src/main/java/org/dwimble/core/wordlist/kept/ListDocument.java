@@ -40,7 +40,7 @@ import tools.jackson.databind.node.ObjectNode;
  * </pre>
  */
 public final class ListDocument {
-    private static final int FORMAT = 2;
+    private static final int FORMAT = 3;
     private static final String NAME = "name";
     static final String WORDS = "words";
     private static final String SECOND = "second";
@@ -139,7 +139,7 @@ public final class ListDocument {
     }
 
     static Read of(ObjectNode document) {
-        return new Reading(Formats.upgraded(document, List.of(FirstFormat::list))).all();
+        return new Reading(Formats.upgraded(document, List.of(FirstFormat::list, SecondFormat::list))).all();
     }
 
     /**

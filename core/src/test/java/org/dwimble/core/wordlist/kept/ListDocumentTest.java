@@ -59,14 +59,14 @@ class ListDocumentTest {
 
     @Test
     void aListIsWrittenAsTheGoldenFilesSay() {
-        assertThat(text(ListDocument.write(RichList.list()))).isEqualTo(text(golden("format-2/rich.json")));
-        assertThat(text(ListDocument.write(RichList.plain()))).isEqualTo(text(golden("format-2/plain.json")))
-            .as("what is usual is left out").isEqualTo("{\"format\":2,\"name\":\"Words\",\"now\":\"cards\",\"words\":[{\"id\":\"a\",\"text\":\"kettle\"}]}");
+        assertThat(text(ListDocument.write(RichList.list()))).isEqualTo(text(golden("format-3/rich.json")));
+        assertThat(text(ListDocument.write(RichList.plain()))).isEqualTo(text(golden("format-3/plain.json")))
+            .as("what is usual is left out").isEqualTo("{\"format\":3,\"name\":\"Words\",\"now\":\"cards\",\"words\":[{\"id\":\"a\",\"text\":\"kettle\"}]}");
     }
 
     @Test
     void whatEveryFormatKeptIsRead() {
-        for (String format : List.of("format-1", "format-2")) {
+        for (String format : List.of("format-1", "format-2", "format-3")) {
             assertThat(ListDocument.readAll(golden(format + "/rich.json"))).as(format).isEqualTo(new ListDocument.Read(RichList.list(), List.of()));
             assertThat(ListDocument.readAll(golden(format + "/plain.json"))).as(format).isEqualTo(new ListDocument.Read(RichList.plain(), List.of()));
         }
@@ -96,7 +96,7 @@ class ListDocumentTest {
     void everySupportHasAPartOfItsOwnInWhichNothingIsLost(Support support) {
         ObjectNode kept = SupportParts.write(support);
         assertThat(SupportParts.of(support.name()).orElseThrow().read(kept)).isEqualTo(support);
-        assertThat(kept).isEqualTo(Json.mapper().readTree(golden("format-2/rich.json")).path("supports").get(support.name()));
+        assertThat(kept).isEqualTo(Json.mapper().readTree(golden("format-3/rich.json")).path("supports").get(support.name()));
         assertThat(kept.size()).as("every field is away from what is usual, and so kept").isEqualTo(fields(support));
     }
 
@@ -118,7 +118,7 @@ class ListDocumentTest {
 
     @Test
     void whatALaterReleaseKeptIsCarriedAlongWhereverItStands() {
-        String later = "{\"format\":2,\"name\":\"Trip\",\"now\":\"strip\",\"page\":{\"bleed\":3000,\"paper\":\"a5\"},"
+        String later = "{\"format\":3,\"name\":\"Trip\",\"now\":\"strip\",\"page\":{\"bleed\":3000,\"paper\":\"a5\"},"
             + "\"rows\":[{\"instead\":{\"a\":{\"glow\":1,\"id\":\"z\",\"text\":\"gull\"}},\"mood\":\"calm\",\"name\":\"Nour\"}],\"season\":\"winter\","
             + "\"supports\":{\"hopscotch\":{\"squares\":[1,2]},\"strip\":{\"rope\":true,\"standing\":true}},"
             + "\"words\":[{\"glow\":[1,{\"a\":2}],\"id\":\"a\",\"text\":\"crab\"},{\"id\":\"b\",\"text\":\"seal\"}]}";
@@ -135,7 +135,7 @@ class ListDocumentTest {
 
     @Test
     void aListSetToWhatALaterReleaseMadeOpensAsCardsAndIsThatStillUntilItIsSetToSomethingElse() {
-        String later = "{\"format\":2,\"name\":\"Trip\",\"now\":\"hopscotch\",\"supports\":{\"hopscotch\":{\"squares\":8}},\"words\":[]}";
+        String later = "{\"format\":3,\"name\":\"Trip\",\"now\":\"hopscotch\",\"supports\":{\"hopscotch\":{\"squares\":8}},\"words\":[]}";
         ListDocument.Read read = ListDocument.readAll(later.getBytes(StandardCharsets.UTF_8));
         assertThat(read.list().now()).isEqualTo("cards");
         assertThat(read.mended()).extracting(t -> t.key()).containsExactly("list-later-support");
@@ -145,7 +145,7 @@ class ListDocumentTest {
 
     @Test
     void oneOfAFewThatOnlyALaterReleaseKnowsCostsNeitherTheWordNorTheRestOfTheSupport() {
-        String later = "{\"format\":2,\"name\":\"Trip\",\"now\":\"strip\",\"supports\":{\"strip\":{\"heads\":\"moons\",\"inRow\":4}},"
+        String later = "{\"format\":3,\"name\":\"Trip\",\"now\":\"strip\",\"supports\":{\"strip\":{\"heads\":\"moons\",\"inRow\":4}},"
             + "\"words\":[{\"id\":\"a\",\"kind\":\"greeting\",\"text\":\"ahoy\"}]}";
         ListDocument.Read read = ListDocument.readAll(later.getBytes(StandardCharsets.UTF_8));
         assertThat(read.mended()).isEmpty();
@@ -161,7 +161,7 @@ class ListDocumentTest {
 
     @Test
     void aSupportThatCannotBeUsedAsKeptIsAsUsualAndIsKeptUntilItIsSetUpAnew() {
-        String later = "{\"format\":2,\"name\":\"Trip\",\"now\":\"strip\",\"supports\":{\"strip\":{\"inRow\":-4,\"standing\":true}},\"words\":[]}";
+        String later = "{\"format\":3,\"name\":\"Trip\",\"now\":\"strip\",\"supports\":{\"strip\":{\"inRow\":-4,\"standing\":true}},\"words\":[]}";
         ListDocument.Read read = ListDocument.readAll(later.getBytes(StandardCharsets.UTF_8));
         assertThat(read.list().support()).isEqualTo(Strip.USUAL);
         assertThat(read.mended()).extracting(t -> t.key()).containsExactly("list-mended-support");
@@ -189,7 +189,7 @@ class ListDocumentTest {
 
     @Test
     void aFormatOfALaterReleaseIsRefused() {
-        assertThatThrownBy(() -> read("{\"format\":3}")).hasMessage("document-too-new {format=3, newest=2}");
+        assertThatThrownBy(() -> read("{\"format\":4}")).hasMessage("document-too-new {format=4, newest=3}");
     }
 
     @Test

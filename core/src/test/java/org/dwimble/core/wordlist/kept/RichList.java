@@ -74,7 +74,7 @@ final class RichList {
         List<ClassRow> rows = List.of(
             new ClassRow("Nour", "nour", PHOTO, Map.of("w1", new ListedWord("w9", "whelk", List.of("base/shell"), false, 1, null, Kind.THING, null))),
             new ClassRow("Pim", null, null, Map.of()));
-        return new WordList("Ferry trip", words, new Second("Dutch", true), "story", supports, page, rows, Later.NONE);
+        return new WordList("Ferry trip", words, new Second("nl", true), "story", supports, page, rows, Later.NONE);
     }
 
     /** As a list begins. */
