@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Objects;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.dwimble.core.grant.Role;
 import org.dwimble.core.screen.Screen;
@@ -61,6 +62,7 @@ public final class TestServer implements BeforeAllCallback {
 
     /** An application of a test's own. */
     public static ServletWebServerApplicationContext start(Path home, String... more) {
+        Objects.requireNonNull(home, "a folder of its own");
         String[] arguments = new String[more.length + 2];
         arguments[0] = "--server.port=0";
         arguments[1] = "--dwimble.home=" + home;

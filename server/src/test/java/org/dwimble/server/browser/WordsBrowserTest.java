@@ -64,8 +64,6 @@ class WordsBrowserTest {
             return { said: [...said], cut: [...cut] };
         }""";
 
-    @TempDir
-    private Path home;
     private ServletWebServerApplicationContext own;
     private Browser.Window w;
     private Page page;
@@ -75,7 +73,7 @@ class WordsBrowserTest {
     private final Set<String> always = new HashSet<>(Set.of("dwimble", "mm", "cm"));
 
     @BeforeAll
-    void open() {
+    void open(@TempDir Path home) {
         own = TestServer.start(home, "--spring.profiles.active=demo", "--dwimble.language=pseudo");
         w = new Browser.Window();
         page = w.page;
