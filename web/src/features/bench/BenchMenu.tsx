@@ -42,7 +42,7 @@ export function BenchMenu({
     ...item('keep', t`Keep a dated copy`, mayEdit && !!view.student),
     ...item('copy', t`Copy for another student, or with a note…`, mayEdit && !!view.student),
     ...item('copy board', t`Copy this board`, mayEdit),
-    ...item('list', t`Make a word list of this board`),
+    ...item('list', t`Make a word list of this board`, takes),
     ...item('chain', t`Make a chain of boards…`, mayEdit),
     ...item('look', t`How boards look`, mayEdit),
     ...item('make home', t`Make this the home board`, mayEdit && !home),

@@ -8,7 +8,7 @@ const row = (id: string, name: string, may: string[]) => ({
   student: { id, name, className: 'Kittiwake', appearance: {}, placesKept: false, screen: {} },
   role: 'VIEWER',
   may,
-  vocabulary: { id: 7, name: `${name}’s words`, rows: 2, columns: 3, words: 6, shown: 4, boards: 1, changedAt: '2026-11-29T09:00:00Z', change: 'put “kite”' },
+  vocabulary: { id: 7, name: `${name}’s words`, rows: 2, columns: 3, words: 6, shown: 4, boards: 1, changedAt: '2026-11-29T09:00:00Z', change: 'put it' },
   vocabularies: 1,
 });
 

@@ -54,7 +54,7 @@ export function ListMenu({
     });
   }
   const items = [
-    { key: 'copy', label: t`Begin a new list with these words` },
+    ...(may(view, 'TAKE') ? [{ key: 'copy', label: t`Begin a new list with these words` }] : []),
     ...(view.words.length > 0
       ? [
           { key: 'board', label: t`Put these on a student’s boards…` },

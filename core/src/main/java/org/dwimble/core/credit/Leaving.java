@@ -57,7 +57,12 @@ public final class Leaving {
     public enum Shows {
         NOBODY, SOMEBODY,
         /** It came with a package, and nobody said: it may show somebody. */
-        NOT_SAID
+        NOT_SAID;
+
+        /** What is asked about before it leaves. */
+        public boolean maybeSomebody() {
+            return this != NOBODY;
+        }
     }
 
     /** What becomes of it. */
@@ -129,7 +134,7 @@ public final class Leaving {
             return Fate.STAYS;
         }
         // On the shelf each sees only what he or she may use.
-        return known.shows == Shows.NOBODY || whither == Whither.SHELF ? Fate.GOES : Fate.ASKED;
+        return known.shows.maybeSomebody() && whither != Whither.SHELF ? Fate.ASKED : Fate.GOES;
     }
 
     /** True of a picture or sound that is not to be written there. What the library has goes everywhere. */

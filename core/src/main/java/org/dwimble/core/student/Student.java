@@ -35,6 +35,11 @@ public record Student(String id, String name, @Nullable Integer schoolYear, Stri
         }
     }
 
+    /** As it is told to who only talks with the student's boards: what talking needs, and neither class nor year. */
+    public Student forTalking() {
+        return new Student(id, name, null, "", screen, appearance, placesKept);
+    }
+
     /**
      * A change brought together with what holds, fact by fact.
      *

@@ -14,6 +14,7 @@ import org.dwimble.core.edit.Intention;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Thing;
 import org.dwimble.core.mend.Finding;
+import org.dwimble.core.student.Student;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.grant.For;
 import org.dwimble.server.grant.Rights;
@@ -69,7 +70,8 @@ class VocabularyApi {
     VocabularyView vocabulary(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         Set<Act> may = rights.acts(account, Thing.vocabulary(vocabulary));
         VocabularyStore.Kept kept = store.there(vocabulary);
-        return VocabularyView.of(kept, kept.student() == null ? null : students.find(kept.student()).orElse(null), may);
+        Student student = kept.student() == null ? null : students.find(kept.student()).orElse(null);
+        return VocabularyView.of(kept, student == null || may.contains(Act.LOOK) ? student : student.forTalking(), may);
     }
 
     /** Every board with its buttons: what the talk view needs to go on when the network does not. */

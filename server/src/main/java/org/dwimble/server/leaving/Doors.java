@@ -54,7 +54,7 @@ public class Doors {
         Predicate<String> usable = pictures.usable(account, null);
         return new Leaving(whither, answer, remembered(id -> {
             Leaving.Shows shows = pictures.shows(id);
-            return new Leaving.Known(shows, changes || shows == Leaving.Shows.NOBODY || usable.test(id));
+            return new Leaving.Known(shows, changes || !shows.maybeSomebody() || usable.test(id));
         }));
     }
 
@@ -127,7 +127,7 @@ public class Doors {
 
     /** How many of these, pictures and sounds, may be somebody's: what printing for others is asked about. */
     public int people(Collection<String> ids) {
-        return (int) ids.stream().filter(MediaId::isOwn).distinct().filter(id -> pictures.shows(id) != Leaving.Shows.NOBODY).count();
+        return (int) ids.stream().filter(MediaId::isOwn).distinct().filter(id -> pictures.shows(id).maybeSomebody()).count();
     }
 
     /** What to tell of those that stayed; nothing if none did. */

@@ -86,7 +86,7 @@ class StudentApi {
     private CaseloadView view(StudentStore.CaseloadRow row) {
         StudentStore.Current v = row.vocabulary();
         boolean looks = row.role().may(Act.LOOK);
-        return new CaseloadView(row.student(), row.role(), row.role().acts(), v == null ? null
+        return new CaseloadView(looks ? row.student() : row.student().forTalking(), row.role(), row.role().acts(), v == null ? null
             : new CurrentView(v.id(), v.name(), v.rows(), v.columns(), v.words(), v.shown(), v.boards(), v.changedAt(), looks ? v.changedBy() : null,
                 looks ? wording.of(v.change()) : ""),
             row.vocabularies());

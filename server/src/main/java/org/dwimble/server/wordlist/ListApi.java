@@ -163,6 +163,9 @@ class ListApi {
         if (wanted.student() != null) {
             rights.must(account, Act.CHANGE, Thing.student(wanted.student()));
         }
+        if (wanted.from() != null) {
+            rights.must(account, Act.TAKE, Thing.list(wanted.from()));
+        }
         ListStore.Kept from = wanted.from() == null ? null : may.toList(wanted.from(), account).kept();
         String name = wanted.name() == null || wanted.name().isBlank() ? from == null ? "Words" : from.list().name() : wanted.name();
         WordList list = from == null ? onSchoolPaper(WordList.of(name, words(account, wanted))) : from.list().withName(name);
@@ -192,7 +195,7 @@ class ListApi {
     }
 
     private List<ListedWord> gathered(Account account, long vocabulary, NewList wanted) {
-        rights.must(account, Act.LOOK, Thing.vocabulary(vocabulary));
+        rights.must(account, Act.TAKE, Thing.vocabulary(vocabulary));
         Vocabulary now = store.there(vocabulary).vocabulary();
         if (wanted.step() != null) {
             return Gathered.ofStep(now, wanted.step(), ids);

@@ -3,6 +3,7 @@ package org.dwimble.server.grant;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.List;
 import java.util.Set;
@@ -69,6 +70,9 @@ class RightsTest {
         JsonNode row = tablet.get("/api/students").json().get(0);
         assertThat(row.get("may").toString()).isEqualTo("[\"SEE\",\"TALK\"]");
         assertThat(tablet.get(words).json().get("may").toString()).isEqualTo("[\"SEE\",\"TALK\"]");
+        assertThat(tablet.get(words).body()).asString(StandardCharsets.UTF_8).contains("Ilse").doesNotContain("Kittiwake");
+        assertThat(row.toString()).doesNotContain("Kittiwake");
+        assertThat(hers.get(words).body()).asString(StandardCharsets.UTF_8).contains("Kittiwake");
         assertThat(tablet.get(words + "/boards").status()).isEqualTo(200);
         assertThat(tablet.get("/api/glances").json()).isEmpty();
         assertThat(tablet.get("/api/where?word=eat").json()).isEmpty();
@@ -145,6 +149,20 @@ class RightsTest {
         assertThat(tablet.post("/api/vocabularies/" + theirs + "/bringing", bring).status()).isEqualTo(403);
         as(Role.VIEWER);
         assertThat(tablet.get(copying).status()).isEqualTo(200);
+    }
+
+    @Test
+    void whoOnlyLooksAndPrintsTakesNoWordsAwayInAListEither() {
+        long list = hers.post("/api/lists", "{\"text\":\"ferry\",\"student\":\"" + ilse.id() + "\"}").json().get("id").asLong();
+        String ofBoard = "{\"vocabulary\":" + vocabulary + ",\"boards\":[\"eat\"]}";
+        String ofList = "{\"from\":" + list + "}";
+        as(Role.PRINTER);
+        assertThat(tablet.get("/api/lists/" + list + "/pages").status()).isEqualTo(200);
+        assertThat(tablet.post("/api/lists", ofBoard).status()).isEqualTo(403);
+        assertThat(tablet.post("/api/lists", ofList).status()).isEqualTo(403);
+        as(Role.VIEWER);
+        assertThat(tablet.post("/api/lists", ofBoard).status()).isEqualTo(200);
+        assertThat(tablet.post("/api/lists", ofList).status()).isEqualTo(200);
     }
 
     @Test
