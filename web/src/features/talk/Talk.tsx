@@ -34,6 +34,9 @@ export default function TalkPage() {
       <main className={parts.lone}>
         <h1>{t`These boards cannot be shown`}</h1>
         <p role="alert">{sentence(error)}</p>
+        <p>
+          <Link to="/caseload">{t`Back to the caseload`}</Link>
+        </p>
       </main>
     );
   if (!view.data || !boards.data || !shown.data) return null;
