@@ -130,7 +130,7 @@ export function takeIn(file: File, facts: Omit<OwnAbout, 'words'> & { words?: st
   for (const category of facts.categories) form.append('categories', category);
   form.append('audience', facts.audience);
   if (facts.student) form.append('student', facts.student);
-  form.append('person', String(facts.person));
+  form.append('shows', facts.shows);
   form.append('origin', facts.origin);
   form.append('author', facts.author);
   form.append('licence', facts.licence);

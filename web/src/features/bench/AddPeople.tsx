@@ -10,7 +10,7 @@ import { folkOf, peopleOf, photoOf, type Person } from './people';
 import dialogs from './dialogs.module.css';
 import parts from '../../shell/parts.module.css';
 
-const ABOUT = { categories: [], person: true, origin: 'OWN_PHOTO' as const, author: '', licence: '', source: '' };
+const ABOUT = { categories: [], shows: 'OTHERS' as const, origin: 'OWN_PHOTO' as const, author: '', licence: '', source: '' };
 
 /** Several people at once, from a list with one a line, with photos whose files are called as they are. */
 export function AddPeople({ view, onAdd, onClose }: { view: VocabularyView; onAdd: (people: Person[]) => Promise<boolean>; onClose: () => void }) {

@@ -9,7 +9,7 @@ import { may } from '../../data/may';
 import { useWork } from '../job';
 
 /** What is said without being asked: photos of people stay, the name goes along. */
-const USUAL: Along = { people: false, name: true, notes: false, instead: 'DRAWN' };
+const USUAL: Along = { student: false, others: false, name: true, notes: false, instead: 'DRAWN' };
 
 export type Chosen = 'history' | 'keep' | 'copy' | 'copy board' | 'list' | 'chain' | 'look' | 'make home' | 'credits' | 'shortcuts' | 'delete';
 type Away = 'obz' | 'obf' | 'carry';
@@ -31,7 +31,7 @@ export function BenchMenu({
   const [choosing, setChoosing] = useState(false);
   const takes = may(view, 'TAKE');
   const asked = useQuery({ ...carries(view.id, view.version), enabled: open && takes });
-  const people = (asked.data?.people ?? 0) + (asked.data?.staying ?? 0) > 0;
+  const people = (asked.data ? asked.data.student + asked.data.others + asked.data.staying : 0) > 0;
   const home = boardId === view.home;
   const item = (key: Chosen | Away, label: string, there = true) => (there ? [{ key, label }] : []);
   const items: MenuProps['items'] = [

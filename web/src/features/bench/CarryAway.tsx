@@ -19,8 +19,9 @@ interface Props {
 export function CarryAway({ view, boardId, onAway, onClose }: Props) {
   const [alone, setAlone] = useState(false);
   const { data } = useQuery(carries(view.id, view.version, alone ? boardId : undefined));
-  const [along, setAlong] = useState<Along>({ people: false, name: true, notes: false, instead: 'DRAWN' });
+  const [along, setAlong] = useState<Along>({ student: false, others: false, name: true, notes: false, instead: 'DRAWN' });
   const set = (what: Partial<Along>) => setAlong({ ...along, ...what });
+  const whose = view.student?.name ?? t`the student`;
   const line = view.boards.find((b) => b.id === boardId);
   function go() {
     if (alone) window.location.assign(boardFile(view.id, boardId, along));
@@ -48,26 +49,32 @@ export function CarryAway({ view, boardId, onAway, onClose }: Props) {
             { value: true, label: t`${line?.name ?? ''} alone (.obf)` },
           ]}
         />
-        {data && data.people > 0 && (
-          <>
-            <Checkbox checked={along.people} onChange={(e) => set({ people: e.target.checked })}>
-              {plural(data.people, {
-                one: '# photo or voice that may be somebody’s goes along',
-                other: '# photos or voices that may be somebody’s go along',
-              })}
-            </Checkbox>
-            {!along.people && (
-              <Radio.Group
-                aria-label={t`In their places`}
-                value={along.instead}
-                onChange={(e) => set({ instead: e.target.value as Along['instead'] })}
-                options={[
-                  { value: 'DRAWN', label: t`drawn symbols in their places` },
-                  { value: 'EMPTY', label: t`empty places with the word` },
-                ]}
-              />
-            )}
-          </>
+        {data && data.student > 0 && (
+          <Checkbox checked={along.student} onChange={(e) => set({ student: e.target.checked })}>
+            {plural(data.student, {
+              one: `# photo or voice of ${whose} goes along`,
+              other: `# photos or voices of ${whose} go along`,
+            })}
+          </Checkbox>
+        )}
+        {data && data.others > 0 && (
+          <Checkbox checked={along.others} onChange={(e) => set({ others: e.target.checked })}>
+            {plural(data.others, {
+              one: '# photo or voice that may be somebody else’s goes along',
+              other: '# photos or voices that may be somebody else’s go along',
+            })}
+          </Checkbox>
+        )}
+        {data && ((data.student > 0 && !along.student) || (data.others > 0 && !along.others)) && (
+          <Radio.Group
+            aria-label={t`In their places`}
+            value={along.instead}
+            onChange={(e) => set({ instead: e.target.value as Along['instead'] })}
+            options={[
+              { value: 'DRAWN', label: t`drawn symbols in their places` },
+              { value: 'EMPTY', label: t`empty places with the word` },
+            ]}
+          />
         )}
         {data && data.staying > 0 && (
           <p className={parts.quiet}>

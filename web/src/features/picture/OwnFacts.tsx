@@ -1,5 +1,5 @@
 import { t } from '@lingui/core/macro';
-import { Checkbox, Form, Input, Radio, Select } from 'antd';
+import { Form, Input, Radio, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useId } from 'react';
 import type { OwnAbout } from '../../api/types';
@@ -7,12 +7,13 @@ import { caseload } from '../../data/students';
 import { categories } from '../../data/pictures';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
+import { showsFor, showsOptions, staysHere } from './shows';
 
 export const nothingKnown: OwnAbout = {
   words: [],
   categories: [],
   audience: 'MINE',
-  person: true,
+  shows: 'OTHERS',
   origin: 'OWN_PHOTO',
   author: '',
   licence: '',
@@ -32,14 +33,22 @@ const ORIGINS = [
 
 /** What is known of one picture or a batch. `facts`: what is known at first. */
 export function Facts({ facts, onChange, onePicture, file }: { facts: OwnAbout; onChange: (facts: OwnAbout) => void; onePicture: boolean; file?: string }) {
+  const [form] = Form.useForm<OwnAbout>();
   const rows = useQuery(caseload);
+  const student = rows.data?.find((r) => r.student.id === facts.student)?.student;
   const drawers = useQuery(categories);
   return (
     <Form
+      form={form}
       name={useId()}
       component={false}
       initialValues={facts}
-      onValuesChange={(change: Partial<OwnAbout>) => onChange({ ...facts, ...change, ...(change.audience && { student: undefined }) })}
+      onValuesChange={(change: Partial<OwnAbout>) => {
+        const now = { ...facts, ...change, ...(change.audience && { student: undefined }) };
+        const shows = showsFor(now.audience, now.shows);
+        form.setFieldValue('shows', shows);
+        onChange({ ...now, shows });
+      }}
     >
       <div className={css.facts}>
         <label>
@@ -76,16 +85,15 @@ export function Facts({ facts, onChange, onePicture, file }: { facts: OwnAbout; 
             />
           </Form.Item>
         )}
-        <Form.Item name="person" noStyle valuePropName="checked">
-          <Checkbox>
-            {onePicture ? t`It shows a person` : t`Some show a person`}
-            {t`: then it stays at the school`}
-          </Checkbox>
-        </Form.Item>
         <div className={css.field}>
-          <span>
-            {t`Where`} {onePicture ? t`it comes` : t`they come`} {t`from`}
-          </span>
+          <span>{onePicture ? t`It shows` : t`They show`}</span>
+          <Form.Item name="shows" noStyle>
+            <Radio.Group aria-label={t`Whom it shows`} options={showsOptions(facts.audience === 'STUDENT' ? (student?.name ?? t`the student`) : undefined)} />
+          </Form.Item>
+          <small className={parts.quiet}>{staysHere(facts.shows)}</small>
+        </div>
+        <div className={css.field}>
+          <span>{onePicture ? t`Where it comes from` : t`Where they come from`}</span>
           <Form.Item name="origin" noStyle>
             <Radio.Group aria-label={t`Where it comes from`} options={ORIGINS} />
           </Form.Item>

@@ -1,9 +1,10 @@
 import { t } from '@lingui/core/macro';
-import { Alert, Button, Checkbox, Radio } from 'antd';
+import { Alert, Button, Radio } from 'antd';
 import { useEffect, useState } from 'react';
 import type { OwnAbout } from '../../api/types';
 import { Camera } from './Camera';
 import type { PhotoInHand } from './photoInHand';
+import { showsOptions, staysHere, type Shows } from './shows';
 import { accepted } from './TakeIn';
 import { useFiles } from '../../shell/files';
 import parts from '../../shell/parts.module.css';
@@ -62,17 +63,29 @@ function About({ file, photo, onTake }: { file: File; photo: PhotoInHand; onTake
     <div className={css.takeOne}>
       {address && !unseen ? <img src={address} alt={file.name} onError={() => setUnseen(true)} /> : <small>{file.name}</small>}
       <div>
-        <Radio.Group
-          aria-label={t`Who may use it`}
-          value={photo.audience}
-          onChange={(e) => photo.setAudience(e.target.value as OwnAbout['audience'])}
-          options={[
-            ...(student ? [{ value: 'STUDENT', label: t`only for ${student.name}` }] : []),
-            { value: 'MINE', label: t`my students` },
-            { value: 'SCHOOL', label: t`the whole school` },
-          ]}
-        />
-        <Checkbox checked={photo.person} onChange={(e) => photo.setPerson(e.target.checked)}>{t`It shows a person: then it stays at the school`}</Checkbox>
+        <div className={css.field}>
+          <span>{t`Who may use it`}</span>
+          <Radio.Group
+            aria-label={t`Who may use it`}
+            value={photo.audience}
+            onChange={(e) => photo.setAudience(e.target.value as OwnAbout['audience'])}
+            options={[
+              ...(student ? [{ value: 'STUDENT', label: t`only for ${student.name}` }] : []),
+              { value: 'MINE', label: t`my students` },
+              { value: 'SCHOOL', label: t`the whole school` },
+            ]}
+          />
+        </div>
+        <div className={css.field}>
+          <span>{t`It shows`}</span>
+          <Radio.Group
+            aria-label={t`It shows`}
+            value={photo.shows}
+            onChange={(e) => photo.setShows(e.target.value as Shows)}
+            options={showsOptions(photo.audience === 'STUDENT' ? student?.name : undefined)}
+          />
+          <small className={parts.quiet}>{staysHere(photo.shows)}</small>
+        </div>
         {photo.problem && <Alert type="warning" showIcon title={photo.problem} />}
         <p className={parts.sentenceButtons}>
           {onTake && (

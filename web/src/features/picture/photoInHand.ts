@@ -4,6 +4,7 @@ import { useEffect, useId, useState } from 'react';
 import { sentence } from '../../api/client';
 import type { OwnAbout } from '../../api/types';
 import { takeIn } from '../../data/pictures';
+import { showsFor, type Shows } from './shows';
 
 /** A photo somebody has chosen in a dialog and that is not sent yet: whatever button ends the dialog takes it along. */
 export interface PhotoInHand {
@@ -11,8 +12,8 @@ export interface PhotoInHand {
   setFile: (file?: File) => void;
   audience: OwnAbout['audience'];
   setAudience: (audience: OwnAbout['audience']) => void;
-  person: boolean;
-  setPerson: (person: boolean) => void;
+  shows: Shows;
+  setShows: (shows: Shows) => void;
   student?: { id: string; name: string };
   busy: boolean;
   /** Why it could not be taken in; empty if it could. */
@@ -28,7 +29,8 @@ export function usePhotoInHand(student?: { id: string; name: string }): PhotoInH
   const { message } = App.useApp();
   const [file, setFile] = useState<File>();
   const [audience, setAudience] = useState<OwnAbout['audience']>(student ? 'STUDENT' : 'MINE');
-  const [person, setPerson] = useState(true);
+  const [chosen, setShows] = useState<Shows>('OTHERS');
+  const shows = showsFor(audience, chosen);
   const id = useId();
   useEffect(() => {
     if (file) document.getElementById(id)?.focus();
@@ -40,7 +42,7 @@ export function usePhotoInHand(student?: { id: string; name: string }): PhotoInH
         categories: [],
         audience,
         student: audience === 'STUDENT' ? student?.id : undefined,
-        person,
+        shows,
         origin: 'OWN_PHOTO',
         author: '',
         licence: '',
@@ -58,17 +60,17 @@ export function usePhotoInHand(student?: { id: string; name: string }): PhotoInH
     setFile(undefined);
     return picture.picture;
   }
-  const set = (chosen?: File) => {
+  const set = (file?: File) => {
     taking.reset();
-    setFile(chosen);
+    setFile(file);
   };
   return {
     file,
     setFile: set,
     audience,
     setAudience,
-    person,
-    setPerson,
+    shows,
+    setShows,
     student,
     busy: taking.isPending,
     problem: taking.isError ? sentence(taking.error) : '',

@@ -29,11 +29,15 @@ public record Credit(String source, String author, String licence, boolean onPap
 
     /** Of a picture the school has taken in. Only licensed ones ask to be named on paper. */
     public static Credit of(OwnPicture own) {
-        return switch (own.origin()) {
-            case OWN_PHOTO -> new Credit(own.source().isEmpty() ? "own photos of the school" : own.source(), own.author(), "", false);
-            case PERMISSION -> new Credit(own.source().isEmpty() ? "used by permission" : own.source(), own.author(), "by permission", !own.author().isEmpty());
-            case LICENCE -> new Credit(own.source().isEmpty() ? own.words().get(0) : own.source(), own.author(), own.licence(), !own.licence()
-                .matches("(?i)CC0.*|public domain.*"));
+        return of(own.origin(), own.words().get(0), own.author(), own.licence(), own.source());
+    }
+
+    /** @param name what stands for the source of a licensed one that has none; the others as in {@link OwnPicture} */
+    public static Credit of(OwnPicture.Origin origin, String name, String author, String licence, String source) {
+        return switch (origin) {
+            case OWN_PHOTO -> new Credit(source.isEmpty() ? "own photos of the school" : source, author, "", false);
+            case PERMISSION -> new Credit(source.isEmpty() ? "used by permission" : source, author, "by permission", !author.isEmpty());
+            case LICENCE -> new Credit(source.isEmpty() ? name : source, author, licence, !licence.matches("(?i)CC0.*|public domain.*"));
         };
     }
 

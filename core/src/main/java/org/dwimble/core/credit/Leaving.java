@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.Set;
 import java.util.function.Function;
 import org.dwimble.core.board.MediaId;
+import org.dwimble.core.picture.Shows;
 
 /**
  * What may leave: one rule for pictures, voices, names, facts, use and notes, by where they go. Every door by which something leaves asks it, for each
@@ -53,18 +54,6 @@ public final class Leaving {
         NOTE
     }
 
-    /** Whom a picture shows, or whose voice it is. */
-    public enum Shows {
-        NOBODY, SOMEBODY,
-        /** It came with a package, and nobody said: it may show somebody. */
-        NOT_SAID;
-
-        /** What is asked about before it leaves. */
-        public boolean maybeSomebody() {
-            return this != NOBODY;
-        }
-    }
-
     /** What becomes of it. */
     public enum Fate {
         /** It goes along. */
@@ -86,7 +75,8 @@ public final class Leaving {
     /**
      * What is known of a picture or a voice of the school's own.
      *
-     * @param may true if it may be used there: by whoever sends it, for whom it goes to. What only came with a package may
+     * @param shows the student only if it is the one whose boards or list it is
+     * @param may   true if it may go there: by whoever sends it, for whom it goes to
      */
     public record Known(Shows shows, boolean may) {
     }
@@ -94,14 +84,15 @@ public final class Leaving {
     /**
      * What whoever sends it said to what is asked.
      *
-     * @param people  true to take along pictures and voices that may be somebody's
+     * @param student true to take along pictures of the student whose boards or list it is, and his or her voice
+     * @param others  true to take along pictures and voices that may be somebody else's
      * @param name    true to take along the student's name
      * @param notes   true to take along why words are held
      * @param instead what stands where a picture stays
      */
-    public record Answer(boolean people, boolean name, boolean notes, Instead instead) {
+    public record Answer(boolean student, boolean others, boolean name, boolean notes, Instead instead) {
         /** Nothing that is asked goes along. */
-        public static final Answer NOTHING = new Answer(false, false, false, Instead.DRAWN);
+        public static final Answer NOTHING = new Answer(false, false, false, false, Instead.DRAWN);
     }
 
     private final Whither whither;
@@ -142,8 +133,8 @@ public final class Leaving {
         if (!MediaId.isOwn(id)) {
             return false;
         }
-        Fate fate = of(known.apply(id), whither);
-        return fate == Fate.STAYS || fate == Fate.ASKED && !answer.people;
+        Known about = known.apply(id);
+        return !goes(of(about, whither), about.shows == Shows.STUDENT ? answer.student : answer.others);
     }
 
     public boolean nameGoes() {
@@ -169,24 +160,27 @@ public final class Leaving {
     /**
      * What has to be asked, and what would stay without being asked.
      *
-     * @param people  how many different pictures and voices may be somebody's
+     * @param student how many different pictures and voices are the student's whose boards or list it is
+     * @param others  how many may be somebody else's
      * @param staying how many stay whatever is said
      */
-    public record Count(int people, int staying) {
+    public record Count(int student, int others, int staying) {
     }
 
     /** @param ids of pictures and sounds, the library's too */
     public Count count(Collection<String> ids) {
-        Set<String> asked = new LinkedHashSet<>();
+        Set<String> student = new LinkedHashSet<>();
+        Set<String> others = new LinkedHashSet<>();
         Set<String> staying = new LinkedHashSet<>();
         ids.stream().filter(MediaId::isOwn).forEach(id -> {
-            Fate fate = of(known.apply(id), whither);
-            if (fate == Fate.ASKED) {
-                asked.add(id);
-            } else if (fate == Fate.STAYS) {
-                staying.add(id);
+            Known about = known.apply(id);
+            switch (of(about, whither)) {
+                case GOES -> {
+                }
+                case ASKED -> (about.shows == Shows.STUDENT ? student : others).add(id);
+                case STAYS -> staying.add(id);
             }
         });
-        return new Count(asked.size(), staying.size());
+        return new Count(student.size(), others.size(), staying.size());
     }
 }

@@ -15,12 +15,12 @@ import org.jspecify.annotations.Nullable;
  * @param words      one or more, the first is its name; at most {@value #MOST_WORDS}
  * @param categories the school's own, or the library's; may be none
  * @param student    whose it is, with {@link Audience#STUDENT}; else null
- * @param person     true if it shows somebody: such a picture never leaves the school by accident
+ * @param shows      whom: such a picture never leaves the school by accident. The student only if it is for one; for more, it shows {@link Shows#OTHERS}
  * @param author     who made it; may be empty
  * @param licence    under what it may be used, such as CC BY 4.0; needed with {@link Origin#LICENCE}
  * @param source     where it is from, in words; may be empty
  */
-public record OwnPicture(List<String> words, List<String> categories, Audience audience, @Nullable String student, boolean person,
+public record OwnPicture(List<String> words, List<String> categories, Audience audience, @Nullable String student, Shows shows,
     Origin origin, String author, String licence, String source) {
     public static final int MOST_WORDS = 20;
     private static final int MOST_CATEGORIES = 20;
@@ -57,6 +57,7 @@ public record OwnPicture(List<String> words, List<String> categories, Audience a
         if ((audience == Audience.STUDENT) != (student != null)) {
             throw new Unacceptable(student == null ? "picture-for-whom" : "picture-for-one");
         }
+        shows = shows == null || shows == Shows.NOT_SAID || shows == Shows.STUDENT && student == null ? Shows.OTHERS : shows;
         author = Text.tidy(author);
         licence = Text.tidy(licence);
         source = Text.tidy(source);
@@ -72,7 +73,7 @@ public record OwnPicture(List<String> words, List<String> categories, Audience a
     public OwnPicture takenInAgain(OwnPicture now) {
         List<String> both = Stream.concat(words.stream(), now.words.stream()).distinct().limit(MOST_WORDS).toList();
         List<String> under = Stream.concat(categories.stream(), now.categories.stream()).distinct().limit(MOST_CATEGORIES).toList();
-        return new OwnPicture(both, under, now.audience, now.student, now.person, now.origin, now.author, now.licence, now.source);
+        return new OwnPicture(both, under, now.audience, now.student, now.shows, now.origin, now.author, now.licence, now.source);
     }
 
     private static List<String> tidy(List<String> words) {

@@ -14,6 +14,7 @@ import org.dwimble.core.board.Shape;
 import org.dwimble.core.document.Json;
 import org.dwimble.core.obf.PackedLicence;
 import org.dwimble.core.picture.OwnPicture;
+import org.dwimble.core.picture.Shows;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -27,7 +28,7 @@ class CreditsTest {
     }
 
     private static OwnPicture own(OwnPicture.Origin origin, String author, String licence) {
-        return new OwnPicture(List.of("goats"), List.of(), OwnPicture.Audience.SCHOOL, null, false, origin, author, licence, "");
+        return new OwnPicture(List.of("goats"), List.of(), OwnPicture.Audience.SCHOOL, null, Shows.NOBODY, origin, author, licence, "");
     }
 
     @Test

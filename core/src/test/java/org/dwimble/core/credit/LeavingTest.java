@@ -9,9 +9,9 @@ import org.dwimble.core.credit.Leaving.Answer;
 import org.dwimble.core.credit.Leaving.Fate;
 import org.dwimble.core.credit.Leaving.Instead;
 import org.dwimble.core.credit.Leaving.Known;
-import org.dwimble.core.credit.Leaving.Shows;
 import org.dwimble.core.credit.Leaving.What;
 import org.dwimble.core.credit.Leaving.Whither;
+import org.dwimble.core.picture.Shows;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -21,11 +21,11 @@ class LeavingTest {
     private static final String GATE = "own/" + "2".repeat(64);
     private static final String OTHERS = "own/" + "3".repeat(64);
     private static final String PACKED = "own/" + "4".repeat(64);
-    private static final Map<String, Known> KNOWN = Map.of(SISTER, new Known(Shows.SOMEBODY, true), GATE, new Known(Shows.NOBODY, true), OTHERS, new Known(
+    private static final Map<String, Known> KNOWN = Map.of(SISTER, new Known(Shows.OTHERS, true), GATE, new Known(Shows.NOBODY, true), OTHERS, new Known(
         Shows.NOBODY, false), PACKED, new Known(Shows.NOT_SAID, true));
 
     private static Leaving leaving(Whither whither, boolean people) {
-        return new Leaving(whither, new Answer(people, false, false, Instead.DRAWN), KNOWN::get);
+        return new Leaving(whither, new Answer(people, people, false, false, Instead.DRAWN), KNOWN::get);
     }
 
     @Test
@@ -33,7 +33,7 @@ class LeavingTest {
         Leaving team = leaving(Whither.TEAM_PAPER, false);
         assertThat(KNOWN.keySet()).noneMatch(team::stays);
         assertThat(team.nameGoes()).isTrue();
-        assertThat(team.count(KNOWN.keySet())).isEqualTo(new Leaving.Count(0, 0));
+        assertThat(team.count(KNOWN.keySet())).isEqualTo(new Leaving.Count(0, 0, 0));
     }
 
     @ParameterizedTest
@@ -43,7 +43,20 @@ class LeavingTest {
         assertThat(leaving(whither, false).stays(GATE)).isFalse();
         assertThat(Set.of(SISTER, PACKED, GATE)).noneMatch(leaving(whither, true)::stays);
         assertThat(leaving(whither, true).stays(OTHERS)).as("not this person’s to give, whatever is said").isTrue();
-        assertThat(leaving(whither, false).count(List.of(SISTER, SISTER, PACKED, GATE, OTHERS, "base/kite"))).isEqualTo(new Leaving.Count(2, 1));
+        assertThat(leaving(whither, false).count(List.of(SISTER, SISTER, PACKED, GATE, OTHERS, "base/kite"))).isEqualTo(new Leaving.Count(0, 2, 1));
+    }
+
+    @ParameterizedTest
+    @EnumSource(names = {"OTHERS_PAPER", "PACKAGE", "STUDENT", "SCHOOL", "LINK"})
+    void theStudentsOwnFaceAndOtherPeoplesAreAskedAboutEachForThemselves(Whither whither) {
+        Map<String, Known> known = Map.of(SISTER, new Known(Shows.OTHERS, true), GATE, new Known(Shows.STUDENT, true));
+        Leaving student = new Leaving(whither, new Answer(true, false, false, false, Instead.DRAWN), known::get);
+        assertThat(student.stays(GATE)).isFalse();
+        assertThat(student.stays(SISTER)).isTrue();
+        Leaving others = new Leaving(whither, new Answer(false, true, false, false, Instead.DRAWN), known::get);
+        assertThat(others.stays(GATE)).isTrue();
+        assertThat(others.stays(SISTER)).isFalse();
+        assertThat(others.count(known.keySet())).isEqualTo(new Leaving.Count(1, 1, 0));
     }
 
     @ParameterizedTest
@@ -61,13 +74,14 @@ class LeavingTest {
 
     @Test
     void aNameAndWhyWordsAreHeldGoIntoAPackageWhenSomebodySaysSo() {
-        Leaving said = new Leaving(Whither.PACKAGE, new Answer(false, true, true, Instead.EMPTY), KNOWN::get);
+        Leaving said = new Leaving(Whither.PACKAGE, new Answer(false, false, true, true, Instead.EMPTY), KNOWN::get);
         assertThat(said.nameGoes()).isTrue();
         assertThat(said.notesGo()).isTrue();
         Leaving not = new Leaving(Whither.PACKAGE, Answer.NOTHING, KNOWN::get);
         assertThat(not.nameGoes()).isFalse();
         assertThat(not.notesGo()).isFalse();
-        assertThat(new Leaving(Whither.STUDENT, new Answer(true, true, true, Instead.EMPTY), KNOWN::get).notesGo()).as("to another student never").isFalse();
+        assertThat(new Leaving(Whither.STUDENT, new Answer(true, true, true, true, Instead.EMPTY), KNOWN::get).notesGo()).as("to another student never")
+            .isFalse();
     }
 
     @Test

@@ -18,6 +18,7 @@ import org.dwimble.core.edit.boards.BringBoard;
 import org.dwimble.core.edit.words.BringButtons;
 import org.dwimble.core.edit.words.WithoutPictures;
 import org.dwimble.core.look.Look;
+import org.dwimble.core.picture.Shows;
 import org.dwimble.core.plan.Hold;
 import org.junit.jupiter.api.Test;
 
@@ -37,18 +38,18 @@ class WithoutPicturesTest {
     }
 
     private WithoutPictures.Made without(Leaving.Whither whither, Leaving.Answer answer) {
-        return WithoutPictures.of(boards, new Leaving(whither, answer, id -> new Leaving.Known(Leaving.Shows.SOMEBODY, true)),
+        return WithoutPictures.of(boards, new Leaving(whither, answer, id -> new Leaving.Known(Shows.OTHERS, true)),
             button -> button.label().equals("Lot") ? Optional.of("core/somebody") : Optional.empty());
     }
 
     @Test
     void whereAPhotoStayedADrawnSymbolStandsOrNothing() {
-        Leaving.Answer empty = new Leaving.Answer(false, true, true, Leaving.Instead.EMPTY);
+        Leaving.Answer empty = new Leaving.Answer(false, false, true, true, Leaving.Instead.EMPTY);
         Button drawn = without(Leaving.Whither.PACKAGE, Leaving.Answer.NOTHING).vocabulary().homeBoard().button("home/Lot").orElseThrow();
         assertThat(drawn.picture()).isEqualTo("core/somebody");
         assertThat(drawn.label()).isEqualTo("Lot");
         assertThat(without(Leaving.Whither.PACKAGE, empty).vocabulary().homeBoard().button("home/Lot").orElseThrow().layers()).isEmpty();
-        Leaving.Answer along = new Leaving.Answer(true, true, true, Leaving.Instead.EMPTY);
+        Leaving.Answer along = new Leaving.Answer(true, true, true, true, Leaving.Instead.EMPTY);
         assertThat(without(Leaving.Whither.PACKAGE, along).vocabulary().homeBoard().button("home/Lot").orElseThrow().picture()).isEqualTo(PHOTO);
         assertThat(without(Leaving.Whither.TEAM_PAPER, Leaving.Answer.NOTHING).vocabulary()).isSameAs(boards);
     }

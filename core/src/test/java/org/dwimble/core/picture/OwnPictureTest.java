@@ -22,7 +22,7 @@ class OwnPictureTest {
     }
 
     private static OwnPicture own(List<String> words, OwnPicture.Audience audience, String student, OwnPicture.Origin origin, String licence) {
-        return new OwnPicture(words, List.of("Pets", "pets"), audience, student, false, origin, "", licence, "");
+        return new OwnPicture(words, List.of("Pets", "pets"), audience, student, Shows.NOBODY, origin, "", licence, "");
     }
 
     @Test
@@ -30,6 +30,21 @@ class OwnPictureTest {
         OwnPicture goats = own(List.of(" goats ", "goats", "", "two  goats"), OwnPicture.Audience.SCHOOL, null, OwnPicture.Origin.OWN_PHOTO, "");
         assertThat(goats.words()).containsExactly("goats", "two goats");
         assertThat(goats.categories()).containsExactly("pets");
+    }
+
+    @Test
+    void itShowsTheStudentOnlyWhoseItIsAndSomebodyElseToAllOthers() {
+        OwnPicture ilse = new OwnPicture(List.of("Ilse"), List.of(), OwnPicture.Audience.STUDENT, "ilse", Shows.STUDENT, null, "", "", "");
+        assertThat(ilse.shows()).isEqualTo(Shows.STUDENT);
+        assertThat(ilse.shows().onBoardsOf("ilse", "ilse")).isEqualTo(Shows.STUDENT);
+        assertThat(ilse.shows().onBoardsOf("ilse", "pim")).isEqualTo(Shows.OTHERS);
+        assertThat(ilse.shows().onBoardsOf("ilse", null)).isEqualTo(Shows.OTHERS);
+        assertThat(new OwnPicture(List.of("Ilse"), List.of(), OwnPicture.Audience.SCHOOL, null, Shows.STUDENT, null, "", "", "").shows())
+            .as("for more than the student").isEqualTo(Shows.OTHERS);
+        assertThat(new OwnPicture(List.of("Ilse"), List.of(), OwnPicture.Audience.MINE, null, null, null, "", "", "").shows())
+            .as("if nothing is said").isEqualTo(Shows.OTHERS);
+        assertThat(Shows.NOBODY.maybeSomebody()).isFalse();
+        assertThat(Shows.NOT_SAID.maybeSomebody()).isTrue();
     }
 
     @Test

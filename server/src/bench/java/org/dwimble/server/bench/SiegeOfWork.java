@@ -105,7 +105,7 @@ final class SiegeOfWork {
             };
         });
         all.put("that package carried away within a request, three at once",
-            () -> () -> together(3, () -> by.get("/api/vocabularies/" + withPhotos + "/package.obz?people=true")));
+            () -> () -> together(3, () -> by.get("/api/vocabularies/" + withPhotos + "/package.obz?others=true")));
         return all;
     }
 

@@ -27,7 +27,7 @@ public class School {
         return database.read(session -> session.first("""
             SELECT (SELECT count(*) FROM account), (SELECT count(*) FROM student WHERE deleted_at IS NULL),
                 (SELECT count(*) FROM vocabulary v JOIN student s ON s.id = v.student_id AND s.deleted_at IS NULL WHERE v.deleted_at IS NULL),
-                (SELECT count(*) FROM word_list WHERE deleted_at IS NULL), (SELECT count(*) FROM own_picture WHERE retired_at IS NULL)""",
+                (SELECT count(*) FROM word_list WHERE deleted_at IS NULL), (SELECT count(*) FROM collected)""",
             row -> new Numbers(row.getInt(1), row.getInt(2), row.getInt(3), row.getInt(4), row.getInt(5)))).orElseThrow();
     }
 

@@ -1,7 +1,6 @@
 package org.dwimble.server.collection;
 
 import java.io.IOException;
-import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,6 +11,7 @@ import org.dwimble.core.grant.Thing;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.core.picture.OwnPicture;
+import org.dwimble.core.picture.Shows;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
@@ -46,14 +46,12 @@ class OwnPictureApi {
     private final MediaStore media;
     private final Rights rights;
     private final TakingIn collection;
-    private final Clock clock;
 
-    OwnPictureApi(OwnPictures own, MediaStore media, Rights rights, TakingIn collection, Clock clock) {
+    OwnPictureApi(OwnPictures own, MediaStore media, Rights rights, TakingIn collection) {
         this.own = own;
         this.media = media;
         this.rights = rights;
         this.collection = collection;
-        this.clock = clock;
     }
 
     /** Those this account may use, newest first. */
@@ -75,12 +73,12 @@ class OwnPictureApi {
     OwnPictureView.TakenIn takeIn(@AuthenticationPrincipal Account account, @RequestParam MultipartFile file,
         @RequestParam(required = false) @Nullable List<String> words,
         @RequestParam(required = false) @Nullable List<String> categories, @RequestParam(defaultValue = "MINE") OwnPicture.Audience audience,
-        @RequestParam(required = false) @Nullable String student, @RequestParam(defaultValue = "true") boolean person,
+        @RequestParam(required = false) @Nullable String student, @RequestParam(defaultValue = "OTHERS") Shows shows,
         @RequestParam(defaultValue = "OWN_PHOTO") OwnPicture.Origin origin, @RequestParam(defaultValue = "") String author,
         @RequestParam(defaultValue = "") String licence, @RequestParam(defaultValue = "") String source) throws IOException, Refused {
         List<String> given = words == null || words.isEmpty() ? List.of(OwnPicture.wordOf(file.getOriginalFilename())) : words;
         OwnPicture about = new OwnPicture(given, categories == null ? List.of() : categories, audience, student == null || student.isBlank() ? null
-            : student, person, origin, author, licence, source);
+            : student, shows, origin, author, licence, source);
         mayBeFor(about, account);
         String name = Text.cut(Text.tidy(file.getOriginalFilename()), 60);
         byte[] bytes = file.getBytes();
@@ -101,10 +99,10 @@ class OwnPictureApi {
     @PostMapping("/{id}/retouch")
     @Bounded("PIXELS")
     OwnPictureView retouch(@AuthenticationPrincipal Account account, @PathVariable long id, @RequestBody Photo.Retouch how) throws Refused {
-        mayChange(id, account);
-        Media.Item item = media.any(MediaId.hash(found(id, account).picture())).orElseThrow(() -> Problem.notFound("picture"));
+        OwnPictures.Kept kept = mayChange(id, account);
+        Media.Item item = media.any(MediaId.hash(kept.picture())).orElseThrow(() -> Problem.notFound("picture"));
         Photo.Taken drawn = Photo.retouch(new Photo.Taken(item.contentType(), item.bytes()), how);
-        own.redraw(id, ContentHash.hex(drawn.bytes()), drawn.type(), drawn.bytes(), clock.instant());
+        own.redraw(id, ContentHash.hex(drawn.bytes()), drawn.type(), drawn.bytes());
         return shown(found(id, account), account);
     }
 
@@ -113,7 +111,7 @@ class OwnPictureApi {
     @DeleteMapping("/{id}")
     void delete(@AuthenticationPrincipal Account account, @PathVariable long id) {
         mayChange(id, account);
-        own.delete(id, clock.instant());
+        own.delete(id);
     }
 
     /** The picture itself, for those who may use it. */
@@ -132,11 +130,12 @@ class OwnPictureApi {
         return OwnPictureView.of(kept, own.boardsWith(), account);
     }
 
-    private void mayChange(long id, Account account) {
+    private OwnPictures.Kept mayChange(long id, Account account) {
         OwnPictures.Kept kept = found(id, account);
         if (!OwnPictureView.mayChange(kept, account)) {
             throw new Problem(HttpStatus.FORBIDDEN, "not-your-picture", "owner", kept.ownerName());
         }
+        return kept;
     }
 
     private void mayBeFor(OwnPicture about, Account account) {

@@ -51,6 +51,7 @@ import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Hair;
 import org.dwimble.core.picture.Look;
 import org.dwimble.core.picture.OwnPicture;
+import org.dwimble.core.picture.Shows;
 import org.dwimble.core.picture.Tone;
 import org.dwimble.core.reveal.Meant;
 import org.dwimble.core.reveal.ProposedPlan;
@@ -162,7 +163,7 @@ class EstuarySchool implements ApplicationRunner {
     private String photo(byte[] bytes, Account by, String name, String... words) {
         List<String> all = new ArrayList<>(List.of(name));
         all.addAll(List.of(words));
-        OwnPicture about = new OwnPicture(all, List.of("our school"), OwnPicture.Audience.SCHOOL, null, false, OwnPicture.Origin.OWN_PHOTO, "", "", "");
+        OwnPicture about = new OwnPicture(all, List.of("our school"), OwnPicture.Audience.SCHOOL, null, Shows.NOBODY, OwnPicture.Origin.OWN_PHOTO, "", "", "");
         try {
             return ownPictures.keep(bytes, about, name, by).picture().picture();
         } catch (Refused e) {
@@ -172,7 +173,8 @@ class EstuarySchool implements ApplicationRunner {
 
     /** Of somebody, for one student: it stays at the school unless somebody says otherwise. */
     private String photoOf(byte[] bytes, Student whose, Account by, String... words) {
-        OwnPicture about = new OwnPicture(List.of(words), List.of("family"), OwnPicture.Audience.STUDENT, whose.id(), true, OwnPicture.Origin.OWN_PHOTO, "", "",
+        OwnPicture about = new OwnPicture(List.of(words), List.of("family"), OwnPicture.Audience.STUDENT, whose.id(), Shows.OTHERS, OwnPicture.Origin.OWN_PHOTO,
+            "", "",
             "");
         try {
             return ownPictures.keep(bytes, about, words[0], by).picture().picture();

@@ -13,6 +13,7 @@ import java.util.function.Supplier;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.core.picture.OwnPicture;
+import org.dwimble.core.picture.Shows;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.support.Bingo;
 import org.dwimble.core.support.CalendarPage;
@@ -116,7 +117,8 @@ class PrintedLists {
     }
 
     private ClassRow pupil(String name, String id, byte[] portrait, Account by, ListedWord usual, String instead) {
-        OwnPicture about = new OwnPicture(List.of(name), List.of("people"), OwnPicture.Audience.STUDENT, id, true, OwnPicture.Origin.OWN_PHOTO, "", "", "");
+        OwnPicture about = new OwnPicture(List.of(name), List.of("people"), OwnPicture.Audience.STUDENT, id, Shows.OTHERS, OwnPicture.Origin.OWN_PHOTO, "", "",
+            "");
         try {
             String photo = ownPictures.keep(portrait, about, name, by).picture().picture();
             return new ClassRow(name, id, photo, Map.of(usual.id(), words(by, instead).get(0)));

@@ -86,6 +86,12 @@ public class Rights {
         return new Grants(table.reaching(who.id(), Thing.Sort.STUDENT)).is(who.id());
     }
 
+    /** Whose boards or list it is, or who it is; null for nobody's. */
+    public @Nullable String studentOf(Thing thing) {
+        return thing.sort() == Thing.Sort.STUDENT ? thing.id()
+            : database.read(session -> stands(session, thing)).map(Stands::of).map(Thing::id).orElse(null);
+    }
+
     private static Optional<Stands> stands(Session session, Thing thing) throws SQLException {
         return switch (thing.sort()) {
             case SCHOOL -> Optional.of(new Stands(null));

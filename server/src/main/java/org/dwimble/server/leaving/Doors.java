@@ -15,9 +15,11 @@ import org.dwimble.core.edit.words.WithoutPictures;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Thing;
 import org.dwimble.core.picture.Picture;
+import org.dwimble.core.picture.Shows;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.collection.SaidOfMedia;
 import org.dwimble.server.grant.Rights;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.told.Wording;
@@ -34,11 +36,13 @@ public class Doors {
     private static final String SOMEBODY = "core/somebody";
 
     private final Pictures pictures;
+    private final SaidOfMedia said;
     private final Rights rights;
     private final Wording wording;
 
-    Doors(Pictures pictures, Rights rights, Wording wording) {
+    Doors(Pictures pictures, SaidOfMedia said, Rights rights, Wording wording) {
         this.pictures = pictures;
+        this.said = said;
         this.rights = rights;
         this.wording = wording;
     }
@@ -46,15 +50,15 @@ public class Doors {
     /**
      * For something that leaves the school, or goes on paper.
      *
-     * @param what the boards or the list it is of. What stands there and shows nobody goes with it; what may show somebody whoever changes it may say
-     *             goes along, and who only looks, if he or she may use it anyhow
+     * @param what the boards or the list it is of. What stands there and shows nobody goes with it; of what may show somebody whoever changes them may say
+     *             that it goes along, and who only looks of what he or she took in
      */
     public Leaving out(Leaving.Whither whither, Leaving.Answer answer, Account account, Thing what) {
         boolean changes = rights.may(account, Act.CHANGE, what);
-        Predicate<String> usable = pictures.usable(account, null);
+        String student = rights.studentOf(what);
         return new Leaving(whither, answer, remembered(id -> {
-            Leaving.Shows shows = pictures.shows(id);
-            return new Leaving.Known(shows, changes || !shows.maybeSomebody() || usable.test(id));
+            Shows shows = said.shows(id, student);
+            return new Leaving.Known(shows, changes || !shows.maybeSomebody() || said.takenInBy(account, id));
         }));
     }
 
@@ -64,8 +68,8 @@ public class Doors {
         return switch (whom) {
             case TEAM -> out(Leaving.Whither.TEAM_PAPER, Leaving.Answer.NOTHING, account, what);
             case OTHERS_DRAWN -> out(Leaving.Whither.OTHERS_PAPER, Leaving.Answer.NOTHING, account, what);
-            case OTHERS_EMPTY -> out(Leaving.Whither.OTHERS_PAPER, new Leaving.Answer(false, false, false, Leaving.Instead.EMPTY), account, what);
-            case OTHERS_WITH_PHOTOS -> out(Leaving.Whither.OTHERS_PAPER, new Leaving.Answer(true, false, false, Leaving.Instead.DRAWN), account, what);
+            case OTHERS_EMPTY -> out(Leaving.Whither.OTHERS_PAPER, new Leaving.Answer(false, false, false, false, Leaving.Instead.EMPTY), account, what);
+            case OTHERS_WITH_PHOTOS -> out(Leaving.Whither.OTHERS_PAPER, new Leaving.Answer(true, true, false, false, Leaving.Instead.DRAWN), account, what);
         };
     }
 
@@ -73,8 +77,8 @@ public class Doors {
     public Leaving toStudent(String student, Leaving.Answer answer, Account account) {
         Predicate<String> usable = pictures.usable(account, student);
         return new Leaving(Leaving.Whither.STUDENT, answer, remembered(id -> {
-            Leaving.Shows shows = pictures.shows(id);
-            return new Leaving.Known(shows, shows == Leaving.Shows.NOT_SAID || usable.test(id));
+            Shows shows = said.shows(id, student);
+            return new Leaving.Known(shows, shows == Shows.NOT_SAID || usable.test(id));
         }));
     }
 
@@ -113,7 +117,7 @@ public class Doors {
      */
     private Optional<String> drawn(String word, @Nullable Kind kind, Collection<String> were) {
         Optional<Picture> found = word.isEmpty() ? Optional.empty() : pictures.drawn(word);
-        boolean somebody = kind == Kind.WHO || were.stream().filter(MediaId::isOwn).anyMatch(id -> pictures.shows(id) == Leaving.Shows.SOMEBODY);
+        boolean somebody = kind == Kind.WHO || were.stream().filter(MediaId::isOwn).anyMatch(id -> said.shows(id, null).somebody());
         boolean name = !word.isEmpty() && Character.isUpperCase(word.codePointAt(0));
         boolean other = somebody && (name || kind == Kind.WHO && found.filter(p -> pictures.kinds().of(word, p) == Kind.WHO).isEmpty());
         Optional<String> drawn = found.filter(p -> !other).map(Picture::id);
@@ -127,7 +131,7 @@ public class Doors {
 
     /** How many of these, pictures and sounds, may be somebody's: what printing for others is asked about. */
     public int people(Collection<String> ids) {
-        return (int) ids.stream().filter(MediaId::isOwn).distinct().filter(id -> pictures.shows(id).maybeSomebody()).count();
+        return (int) ids.stream().filter(MediaId::isOwn).distinct().filter(id -> said.shows(id, null).maybeSomebody()).count();
     }
 
     /** What to tell of those that stayed; nothing if none did. */

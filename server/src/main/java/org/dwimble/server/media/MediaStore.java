@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.dwimble.core.board.ContentHash;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.credit.Leaving;
@@ -31,7 +32,8 @@ public class MediaStore implements SmartInitializingSingleton {
     private static final int AT_ONCE = 500;
 
     private static final String STANDS_SOMEWHERE = "EXISTS (SELECT 1 FROM revision_media r WHERE r.media_id = media.id)";
-    private static final String NAMED_BY_NOTHING = "NOT " + STANDS_SOMEWHERE + " AND NOT EXISTS (SELECT 1 FROM own_picture o WHERE o.media_id = media.id)";
+    private static final String NAMED_BY_NOTHING = "NOT " + STANDS_SOMEWHERE
+        + " AND NOT EXISTS (SELECT 1 FROM said s JOIN collected c ON c.said = s.id WHERE s.media_id = media.id)";
     private static final Logger LOG = LoggerFactory.getLogger(MediaStore.class);
 
     private final Database database;
@@ -184,6 +186,11 @@ public class MediaStore implements SmartInitializingSingleton {
                     put(session, List.of(entry));
                 }
             }
+        }
+
+        /** Of what it brought, by the SHA-256 of their bytes. */
+        public Set<String> hashes() {
+            return entries.stream().map(Spool.Entry::hash).collect(Collectors.toSet());
         }
 
         /** What was put there for boards that are not kept. */

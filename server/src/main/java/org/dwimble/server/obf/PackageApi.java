@@ -32,6 +32,7 @@ import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.collection.SaidOfMedia;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.grant.For;
 import org.dwimble.server.job.JobApi;
@@ -72,6 +73,7 @@ class PackageApi {
 
     private final VocabularyStore store;
     private final MediaStore media;
+    private final SaidOfMedia said;
     private final Database database;
     private final StudentStore students;
     private final Wording wording;
@@ -83,13 +85,14 @@ class PackageApi {
     /** A package needs memory while it is taken apart; so many at once need no more than one. */
     private final Semaphore oneByOne = new Semaphore(1, true);
 
-    PackageApi(VocabularyStore store, MediaStore media, Database database, StudentStore students, Wording wording, Clock clock, Doors doors,
+    PackageApi(VocabularyStore store, MediaStore media, SaidOfMedia said, Database database, StudentStore students, Wording wording, Clock clock, Doors doors,
         Jobs jobs, Turns turns, JsonMapper json) {
         this.turns = turns;
         this.doors = doors;
         this.wording = wording;
         this.store = store;
         this.media = media;
+        this.said = said;
         this.database = database;
         this.students = students;
         this.clock = clock;
@@ -100,27 +103,32 @@ class PackageApi {
     /**
      * What whoever carries boards away said to what was asked.
      *
-     * @param people  true to take along pictures and voices that may be somebody's; else they stay
+     * @param student true to take along pictures of the student, and his or her voice; else they stay
+     * @param others  true to take along pictures and voices that may be somebody else's; else they stay
      * @param name    false to leave behind the name the vocabulary has, as it may name the student; else it goes along
      * @param notes   true to take along why words are held; else it stays
      * @param instead what stands where a picture stays; a drawn symbol if nothing is said
      */
-    record Along(@Nullable Boolean people, @Nullable Boolean name, @Nullable Boolean notes, Leaving.@Nullable Instead instead) {
+    record Along(@Nullable Boolean student, @Nullable Boolean others, @Nullable Boolean name, @Nullable Boolean notes, Leaving.@Nullable Instead instead) {
+        static final Along NOTHING_SAID = new Along(null, null, null, null, null);
+
         Leaving.Answer answer() {
-            return new Leaving.Answer(Boolean.TRUE.equals(people), !Boolean.FALSE.equals(name), Boolean.TRUE.equals(notes), instead == null
-                ? Leaving.Instead.DRAWN : instead);
+            return new Leaving.Answer(Boolean.TRUE.equals(student), Boolean.TRUE.equals(others), !Boolean.FALSE.equals(name), Boolean.TRUE.equals(notes),
+                instead == null
+                    ? Leaving.Instead.DRAWN : instead);
         }
     }
 
     /**
      * What is asked before boards are carried away.
      *
-     * @param people  how many pictures and voices may be somebody's
+     * @param student how many pictures and voices are the student's
+     * @param others  how many may be somebody else's
      * @param staying how many stay, as only who changes these boards may say that they go along
      * @param reasons how many words are held for a reason that could go along
      * @param name    under which they would go along
      */
-    record CarriesView(int people, int staying, int reasons, String name) {
+    record CarriesView(int student, int others, int staying, int reasons, String name) {
     }
 
     /** @param board of one board alone; none for all */
@@ -129,10 +137,10 @@ class PackageApi {
     CarriesView carries(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable String board) {
         Vocabulary kept = store.there(vocabulary).vocabulary();
         Collection<Board> boards = board == null ? kept.boards().values() : List.of(kept.board(board).orElseThrow(() -> Problem.notFound("board")));
-        Leaving.Count count = doors.count(boards, leaving(account, vocabulary, new Along(null, null, null, null)));
+        Leaving.Count count = doors.count(boards, leaving(account, vocabulary, Along.NOTHING_SAID));
         int reasons = (int) boards.stream().flatMap(b -> b.buttons().stream()).map(b -> b.shown().hold())
             .filter(hold -> hold != null && !hold.forOthers().reason().isEmpty()).count();
-        return new CarriesView(count.people(), count.staying(), reasons, kept.name());
+        return new CarriesView(count.student(), count.others(), count.staying(), reasons, kept.name());
     }
 
     private Leaving leaving(Account account, long vocabulary, Along along) {
@@ -160,7 +168,7 @@ class PackageApi {
     @PostMapping("/api/vocabularies/{vocabulary}/carrying-away")
     @Bounded("WORKS_OF_ONE_PERSON")
     JobApi.JobView carryAway(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody(required = false) @Nullable Along along) {
-        Leaving leaving = leaving(account, vocabulary, along == null ? new Along(null, null, null, null) : along);
+        Leaving leaving = leaving(account, vocabulary, along == null ? Along.NOTHING_SAID : along);
         WithoutPictures.Made made = doors.ready(store.there(vocabulary).vocabulary(), leaving);
         Vocabulary kept = made.vocabulary();
         Appearance appearance = appearance(vocabulary);
@@ -253,6 +261,7 @@ class PackageApi {
             incoming.keepIn(database);
             long id = kept(incoming, session -> {
                 incoming.stillIn(session);
+                said.cameWithPackage(session, incoming.hashes(), student, account);
                 return store.create(session, read.vocabulary(), student, account.id(), clock.instant(), Told.of("brought-in", "file", Text.cut(name, 60)));
             });
             List<String> findings = new ArrayList<>(read.findings().stream().map(wording::of).toList());

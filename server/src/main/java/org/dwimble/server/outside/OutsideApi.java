@@ -5,6 +5,7 @@ import java.util.Objects;
 import java.util.stream.Stream;
 import org.dwimble.core.obf.Refused;
 import org.dwimble.core.picture.OwnPicture;
+import org.dwimble.core.picture.Shows;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.collection.OwnPictureView;
 import org.dwimble.server.collection.TakingIn;
@@ -72,7 +73,7 @@ class OutsideApi {
     @Bounded({"PICTURE_BYTES", "PIXELS"})
     OwnPictureView.TakenIn keep(@AuthenticationPrincipal Account account, @PathVariable String id, @RequestBody Keep keep) throws Refused {
         OwnPicture about = new OwnPicture(Stream.of(keep.word(), keep.title()).filter(Objects::nonNull).toList(), List.of(), OwnPicture.Audience.MINE,
-            null, false,
+            null, Shows.NOBODY,
             OwnPicture.Origin.LICENCE, keep.author(), keep.licence(), keep.title() + " (" + outside.name() + ")");
         return collection.keep(fetch(id), about, "the picture", account);
     }

@@ -14,7 +14,6 @@ import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.credit.Credit;
 import org.dwimble.core.credit.Credits;
-import org.dwimble.core.credit.Leaving;
 import org.dwimble.core.obf.PackedLicence;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.Asked;
@@ -27,6 +26,7 @@ import org.dwimble.core.words.Kinds;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.choice.WordChoices;
 import org.dwimble.server.collection.OwnPictures;
+import org.dwimble.server.collection.SaidOfMedia;
 import org.dwimble.server.library.Library;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -39,11 +39,13 @@ public class Pictures {
 
     private final Library library;
     private final OwnPictures own;
+    private final SaidOfMedia said;
     private final WordChoices choices;
     private volatile @Nullable Together together;
 
-    Pictures(Library library, OwnPictures own, WordChoices choices) {
+    Pictures(Library library, OwnPictures own, SaidOfMedia said, WordChoices choices) {
         this.library = library;
+        this.said = said;
         this.own = own;
         this.choices = choices;
     }
@@ -72,7 +74,7 @@ public class Pictures {
 
     /** Whose a picture is; what came only with a package is not known here. */
     public Credit creditOf(String id) {
-        return MediaId.isOwn(id) ? own.credit(id).orElse(Credit.UNKNOWN) : Credit.ofLibrary(id);
+        return MediaId.isOwn(id) ? said.credit(id).orElse(Credit.UNKNOWN) : Credit.ofLibrary(id);
     }
 
     /** Whose some pictures are. */
@@ -82,7 +84,7 @@ public class Pictures {
 
     /** Whose the pictures on some boards are. */
     public Credits credits(Collection<Board> boards) {
-        return Credits.of(boards, id -> own.credit(id).orElse(null), PackedLicence::read);
+        return Credits.of(boards, id -> said.credit(id).orElse(null), PackedLicence::read);
     }
 
     public SoundSearch sounds() {
@@ -110,13 +112,8 @@ public class Pictures {
 
     /** What an account may put on a student's boards and lists, by its id; who is on which team is read once, now. */
     public Predicate<String> usable(Account account, @Nullable String student) {
-        Predicate<String> own = this.own.allowed(account, student);
+        Predicate<String> own = this.said.allowed(account, student);
         return id -> MediaId.isOwn(id) ? own.test(id) : library.search().byId(id).isPresent();
-    }
-
-    /** Whether an own picture shows somebody, as whoever took it in said; of what came with a package nobody said. */
-    public Leaving.Shows shows(String id) {
-        return own.of(id).map(k -> k.about().person() ? Leaving.Shows.SOMEBODY : Leaving.Shows.NOBODY).orElse(Leaving.Shows.NOT_SAID);
     }
 
     /** The library's own drawing of a word, if it is sure of one. */

@@ -105,7 +105,8 @@ class StarterApi {
         if (from.student() == null || student.equals(from.student())) {
             return new Copied(store.copy(from.id(), student, name, note, account.id(), clock.instant()), name, 0);
         }
-        Leaving.Answer answer = new Leaving.Answer(!Boolean.TRUE.equals(copy.withoutPeople()), false, false, Leaving.Instead.DRAWN);
+        boolean people = !Boolean.TRUE.equals(copy.withoutPeople());
+        Leaving.Answer answer = new Leaving.Answer(people, people, false, false, Leaving.Instead.DRAWN);
         WithoutPictures.Made made = doors.ready(from.vocabulary(), doors.toStudent(student, answer, account));
         return new Copied(store.copy(from, made.vocabulary().withName(name), student, note, account.id(), clock.instant()), name, made.left());
     }
@@ -116,7 +117,7 @@ class StarterApi {
     Asked copying(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestParam long vocabulary) {
         VocabularyStore.Kept from = vocabulary(account, vocabulary);
         Leaving.Count count = doors.count(from.vocabulary().boards().values(), doors.toStudent(student, Leaving.Answer.NOTHING, account));
-        return new Asked(count.people(), count.staying());
+        return new Asked(count.student() + count.others(), count.staying());
     }
 
     private VocabularyStore.Kept starter(@Nullable String starter) {

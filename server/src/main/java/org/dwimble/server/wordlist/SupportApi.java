@@ -336,7 +336,7 @@ class SupportApi {
     @GetMapping(value = "/lists/{list}/board.obf", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @Bounded({"BOARD_FILE_BYTES", "WORKS_AT_ONCE"})
     ResponseEntity<byte[]> obf(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(defaultValue = "false") boolean people) {
-        Leaving leaving = doors.out(Leaving.Whither.PACKAGE, new Leaving.Answer(people, true, false, Leaving.Instead.DRAWN), account, Thing.list(list));
+        Leaving leaving = doors.out(Leaving.Whither.PACKAGE, new Leaving.Answer(people, people, true, false, Leaving.Instead.DRAWN), account, Thing.list(list));
         ListStore.Kept kept = ready(may.toList(list, account).kept(), leaving);
         Unacceptable.ifMore("board-as-package", media.bytesOf(kept.list().pictures()) >> 20, Limits.BOARD_FILE_BYTES >> 20);
         Vocabulary board = ListBoard.of(kept.list(),

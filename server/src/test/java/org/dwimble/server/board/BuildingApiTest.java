@@ -127,7 +127,7 @@ class BuildingApiTest {
         assertThat(now.get("label")).isEqualTo(buttons.get(0).get("label"));
         assertThat(now.get("leads").get("type").asString()).as("it opened a board that is not here").isEqualTo("stays");
         String photo = http.upload("/api/own-pictures?words=crab&audience=STUDENT&student=" + sefa.id()
-            + "&person=true&origin=OWN_PHOTO&author=&licence=&source=",
+            + "&shows=OTHERS&origin=OWN_PHOTO&author=&licence=&source=",
             "crab.jpg", Photos.jpeg(40, 40)).json().get("picture").get("picture").asString();
         assertThat(http.post("/api/vocabularies/" + other + "/edits",
             ("{\"base\":1,\"edit\":{\"type\":\"give-picture\",\"board\":\"%s\",\"button\":\"%s\",\"layers\":[{\"picture\":\"%s\",\"x\":0,\"y\":0,"
@@ -146,7 +146,7 @@ class BuildingApiTest {
     @Test
     void aCopyForAnotherStudentLeavesBehindWhatIsNotForThatOne() {
         Student sefa = TestServer.student("Sefa", odile);
-        String facts = "&person=true&origin=OWN_PHOTO&author=&licence=&source=";
+        String facts = "&shows=OTHERS&origin=OWN_PHOTO&author=&licence=&source=";
         String only = http.upload("/api/own-pictures?words=ball&audience=STUDENT&student=" + ilse.id() + facts, "ball.jpg", Photos.jpeg(40, 40)).json()
             .get("picture").get("picture").asString();
         String school = http.upload("/api/own-pictures?words=doll&audience=SCHOOL" + facts, "doll.jpg", Photos.jpeg(50, 40)).json()

@@ -307,7 +307,7 @@ class ActionsBrowserTest extends Counted {
 
     @Test
     void aPackageLeavesPhotosOfPeopleBehindAndSaysSoBeforeAndAfter() throws IOException {
-        String lot = http.upload("/api/own-pictures?words=Lot&person=true", "Lot.jpg", Photos.jpeg(91, 61)).json().get("picture").get("picture").asString();
+        String lot = http.upload("/api/own-pictures?words=Lot&shows=OTHERS", "Lot.jpg", Photos.jpeg(91, 61)).json().get("picture").get("picture").asString();
         http.post("/api/vocabularies/" + id + "/words", "{\"base\":1,\"board\":\"play\",\"fillOn\":true,\"chosen\":[{\"word\":\"Lot\",\"label\":\"Lot\","
             + "\"picture\":\"" + lot + "\"}]}");
         w.bench(id, "play");

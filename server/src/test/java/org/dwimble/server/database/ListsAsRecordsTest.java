@@ -6,12 +6,17 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
 import java.util.Map;
 import java.util.zip.GZIPInputStream;
 import org.dwimble.core.document.Json;
 import org.dwimble.core.grant.Role;
+import org.dwimble.core.picture.Shows;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
+import org.dwimble.server.collection.SaidOfMedia;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
@@ -25,6 +30,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 class ListsAsRecordsTest {
     private static final int BUS = 6;
+    private static final String NOUR = "own/e4f6bd447626fdc3abd1ed8da8580285139f7325ce0f448af84280ee42dd28d7";
     @TempDir
     Path home;
 
@@ -54,6 +60,10 @@ class ListsAsRecordsTest {
         try (InputStream in = kept("lists-as-records.db.gz")) {
             Files.copy(in, home.resolve("dwimble.db"));
         }
+        try (Connection database = DriverManager.getConnection("jdbc:sqlite:" + home.resolve("dwimble.db")); Statement statement = database.createStatement()) {
+            // One that was taken out of the collection there, and stands on a list still.
+            statement.execute("UPDATE own_picture SET retired_at = '2026-09-01T08:00:00Z' WHERE id = 6");
+        }
         JsonNode was;
         try (InputStream in = kept("lists-as-records.json.gz")) {
             was = Json.mapper().readTree(in);
@@ -77,6 +87,12 @@ class ListsAsRecordsTest {
                 assertThat(odile.get(at + "/steps").json()).as(at).isEqualTo(vocabulary.getValue().path("steps"));
                 assertThat(odile.get(at + "/versions").json()).as(at).isEqualTo(vocabulary.getValue().path("versions"));
             }
+            assertThat(odile.get("/api/own-pictures").json())
+                .extracting(p -> p.path("about").path("words").get(0).asString() + " " + p.path("about").path("shows")
+                    .asString())
+                .containsExactly("Tomasz OTHERS", "Biscuit NOBODY", "school gate NOBODY", "the ferry Curlew NOBODY", "our lighthouse NOBODY");
+            SaidOfMedia said = app.getBean(SaidOfMedia.class);
+            assertThat(said.shows(NOUR, "nour")).as("taken out of the collection, and somebody still").isEqualTo(Shows.OTHERS);
             Http marit = signedIn(app, "marit");
             JsonNode bus = marit.get("/api/lists/" + BUS).json();
             assertThat(marit.post("/api/lists/" + BUS + "/redo", "{}").json().path("words").get(0).path("text").asString()).isEqualTo("sit still");

@@ -11,6 +11,7 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.dwimble.core.grant.Role;
+import org.dwimble.core.picture.Shows;
 import org.dwimble.core.student.Student;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
@@ -39,8 +40,8 @@ class DoorsTest {
     @BeforeEach
     void aSisterAGateAndAWordThatIsHeld() {
         TestServer.join(ilse, joris, Role.VIEWER);
-        sister = photo("Quillfeather", true);
-        gate = photo("Shinglebank", false);
+        sister = photo("Quillfeather", Shows.OTHERS);
+        gate = photo("Shinglebank", Shows.NOBODY);
         put("eat", "Quillfeather", sister);
         put("eat", "Shinglebank", gate);
         JsonNode held = board("eat").get("buttons").get(0);
@@ -49,9 +50,14 @@ class DoorsTest {
             + "\"],\"allBut\":false,\"boards\":[]}}");
     }
 
-    private String photo(String word, boolean person) {
+    private String photo(String word, Shows shows) {
+        return photo(word, "MINE&shows=" + shows);
+    }
+
+    private String photo(String word, String audience) {
         int side = SIDE.incrementAndGet();
-        return hers.upload("/api/own-pictures?words=" + word + "&person=" + person, word + ".jpg", Photos.jpeg(side, 40)).json().get("picture").get("picture")
+        return hers.upload("/api/own-pictures?words=" + word + "&audience=" + audience, word + ".jpg", Photos.jpeg(side, 40)).json().get("picture")
+            .get("picture")
             .asString();
     }
 
@@ -93,7 +99,8 @@ class DoorsTest {
     void aPackageTakesNobodysPhotoAlongUnlessSomebodySaysSo() throws IOException {
         byte[] shesHere = bytes(sister);
         JsonNode asked = hers.get(words + "/carrying-away").json();
-        assertThat(asked.get("people").asInt()).isEqualTo(1);
+        assertThat(asked.get("others").asInt()).isEqualTo(1);
+        assertThat(asked.get("student").asInt()).isZero();
         assertThat(asked.get("staying").asInt()).isZero();
         assertThat(asked.get("reasons").asInt()).isEqualTo(1);
 
@@ -102,7 +109,7 @@ class DoorsTest {
         assertThat(holds(usual.values(), bytes(gate))).as("what shows nobody goes along").isTrue();
         assertThat(boards(usual)).contains("Quillfeather").contains("core/somebody").doesNotContain("shouted at the harbour").doesNotContain("Odile");
 
-        Map<String, byte[]> said = Zips.files(hers.get(words + "/package.obz?people=true&notes=true&name=false").body());
+        Map<String, byte[]> said = Zips.files(hers.get(words + "/package.obz?student=true&others=true&notes=true&name=false").body());
         assertThat(holds(said.values(), shesHere)).isTrue();
         assertThat(boards(said)).contains("shouted at the harbour").doesNotContain("Ilse’s words").doesNotContain("Odile");
 
@@ -111,19 +118,94 @@ class DoorsTest {
     }
 
     @Test
+    void aPhotoOfTheStudentIsAskedAboutByItselfAndIsSomebodyElseOnOtherBoards() throws IOException {
+        String own = photo("Marram", "STUDENT&student=" + ilse.id() + "&shows=STUDENT");
+        put("play", "Marram", own);
+        JsonNode asked = hers.get(words + "/carrying-away").json();
+        assertThat(asked.get("student").asInt()).isEqualTo(1);
+        assertThat(asked.get("others").asInt()).isEqualTo(1);
+        Collection<byte[]> hisOrHers = Zips.files(hers.get(words + "/package.obz?student=true").body()).values();
+        assertThat(holds(hisOrHers, bytes(own))).isTrue();
+        assertThat(holds(hisOrHers, bytes(sister))).isFalse();
+        Collection<byte[]> othersAlone = Zips.files(hers.get(words + "/package.obz?others=true").body()).values();
+        assertThat(holds(othersAlone, bytes(own))).isFalse();
+        assertThat(holds(othersAlone, bytes(sister))).isTrue();
+
+        Student pim = TestServer.student("Pim", odile);
+        JsonNode copying = hers.get("/api/students/" + pim.id() + "/copying?vocabulary=" + vocabulary).json();
+        assertThat(copying.get("people").asInt()).as("the sister’s, which may be used for any student").isEqualTo(1);
+        assertThat(copying.get("staying").asInt()).as("the one that is for Ilse").isEqualTo(1);
+    }
+
+    @Test
+    void whoOnlyLooksTakesNoPhotoAwayThatIsForTheTeamButOneOfHisOwn() throws IOException {
+        String team = photo("Marram", "STUDENT&student=" + ilse.id() + "&shows=OTHERS");
+        put("play", "Marram", team);
+        int side = SIDE.incrementAndGet();
+        byte[] same = Photos.jpeg(side, 40);
+        String both = hers.upload("/api/own-pictures?words=Samphire", "Samphire.jpg", same).json().get("picture").get("picture").asString();
+        assertThat(his.upload("/api/own-pictures?words=Samphire", "Samphire.jpg", same).status()).isEqualTo(200);
+        put("play", "Samphire", both);
+        assertThat(his.get(words + "/carrying-away").json().get("others").asInt()).isEqualTo(1);
+        Collection<byte[]> taken = Zips.files(his.get(words + "/package.obz?student=true&others=true").body()).values();
+        assertThat(holds(taken, bytes(both))).isTrue();
+        assertThat(holds(taken, bytes(team))).isFalse();
+        assertThat(holds(taken, bytes(sister))).isFalse();
+    }
+
+    @Test
+    void whatWasSaidOutlivesThePictureInTheCollectionAndARetouch() throws IOException {
+        for (String words : new String[] {"Quillfeather", "Marram"}) {
+            boolean deleted = words.equals("Quillfeather");
+            String picture = deleted ? sister : photo(words, Shows.OTHERS);
+            if (!deleted) {
+                put("play", words, picture);
+            }
+            long row = -1;
+            for (JsonNode own : hers.get("/api/own-pictures").json()) {
+                row = own.get("picture").asString().equals(picture) ? own.get("id").asLong() : row;
+            }
+            Http.Answer gone = deleted ? hers.send("DELETE", "/api/own-pictures/" + row, "")
+                : hers.post("/api/own-pictures/" + row + "/retouch", "{\"quarters\":1,\"x\":0,\"y\":0,\"side\":1,\"brighten\":0}");
+            assertThat(gone.status()).as(words).isEqualTo(200);
+            assertThat(hers.get("/api/own-pictures").json().toString()).doesNotContain(picture);
+        }
+        assertThat(hers.get(this.words + "/carrying-away").json().get("others").asInt()).isEqualTo(2);
+        Map<String, byte[]> usual = Zips.files(hers.get(this.words + "/package.obz").body());
+        assertThat(holds(usual.values(), bytes(sister))).isFalse();
+    }
+
+    @Test
+    void whatAPackageBroughtIsForTheTeamOfItsStudentAndMayShowSomebody() throws IOException {
+        byte[] away = hers.get(words + "/package.obz?others=true").body();
+        Student pim = TestServer.student("Pim", odile);
+        String brought = "/api/vocabularies/" + hers.upload("/api/students/" + pim.id() + "/packages", "words.obz", away).json().get("vocabulary").asLong();
+        TestServer.join(pim, joris, Role.EDITOR);
+        JsonNode asked = his.get(brought + "/carrying-away").json();
+        assertThat(asked.get("others").asInt()).as("the sister as before, and nothing new of the gate, of which Odile said that it shows nobody").isEqualTo(1);
+        String another = "/api/vocabularies/" + TestServer.copy("first-choices", pim, odile);
+        String chosen = "{\"base\":" + his.get(another).json().get("version").asInt() + ",\"board\":\"eat\",\"fillOn\":true,\"chosen\":[{\"word\":\"Q\","
+            + "\"label\":\"Q\",\"picture\":\"" + sister + "\",\"kind\":\"who\"}]}";
+        assertThat(his.post(another + "/words", chosen).status()).as("on other boards of the same student").isEqualTo(200);
+        String elsewhere = "/api/vocabularies/" + TestServer.copy("first-choices", TestServer.student("Tarn", joris), joris);
+        assertThat(his.post(elsewhere + "/words", chosen.replaceFirst("\"base\":\\d+", "\"base\":" + his.get(elsewhere).json().get("version").asInt()))
+            .status()).as("on those of another").isNotEqualTo(200);
+    }
+
+    @Test
     void namesOfVersionsNeverGoAlong() throws IOException {
         hers.send("PUT", words + "/versions/" + version() + "/name", "{\"name\":\"after the hospital\"}");
-        assertThat(boards(Zips.files(hers.get(words + "/package.obz?people=true&notes=true").body()))).doesNotContain("after the hospital");
+        assertThat(boards(Zips.files(hers.get(words + "/package.obz?student=true&others=true&notes=true").body()))).doesNotContain("after the hospital");
     }
 
     @Test
     void whoOnlyLooksTakesNobodysPhotoAwayWhateverIsSaid() throws IOException {
         byte[] shesHere = bytes(sister);
         JsonNode asked = his.get(words + "/carrying-away").json();
-        assertThat(asked.get("people").asInt()).isZero();
+        assertThat(asked.get("others").asInt()).isZero();
         assertThat(asked.get("staying").asInt()).isEqualTo(1);
-        assertThat(holds(Zips.files(his.get(words + "/package.obz?people=true").body()).values(), shesHere)).isFalse();
-        String alone = new String(his.get(words + "/boards/eat/board.obf?people=true").body(), StandardCharsets.UTF_8);
+        assertThat(holds(Zips.files(his.get(words + "/package.obz?student=true&others=true").body()).values(), shesHere)).isFalse();
+        String alone = new String(his.get(words + "/boards/eat/board.obf?student=true&others=true").body(), StandardCharsets.UTF_8);
         assertThat(alone).contains("Quillfeather").doesNotContain(java.util.Base64.getEncoder().encodeToString(shesHere));
     }
 
@@ -151,8 +233,8 @@ class DoorsTest {
 
     @Test
     void aNameIsDrawnAsAFigureAndAWordForPeopleAsItself() {
-        put("play", "Lot", photo("Lot", true));
-        put("play", "sister", photo("sister", true));
+        put("play", "Lot", photo("Lot", Shows.OTHERS));
+        put("play", "sister", photo("sister", Shows.OTHERS));
         String page = hers.get(words + "/boards/play/sheet?printedFor=OTHERS_DRAWN").json().get("page").toString();
         assertThat(page).contains("\"text\":\"Lot\"").contains("core/somebody").contains("core/sister").doesNotContain("core/lot");
     }

@@ -87,7 +87,7 @@ class PackageApiTest {
         assertThat(shown.header("Content-Type")).as("told by its bytes, not by its name").isEqualTo("image/png");
         assertThat(shown.header("X-Content-Type-Options")).isEqualTo("nosniff");
         assertThat(shown.header("Content-Security-Policy")).contains("sandbox");
-        assertThat(Zips.files(http.get("/api/vocabularies/" + id + "/package.obz?people=true").body()).values()).anySatisfy(b -> assertThat(b).isEqualTo(PNG));
+        assertThat(Zips.files(http.get("/api/vocabularies/" + id + "/package.obz?others=true").body()).values()).anySatisfy(b -> assertThat(b).isEqualTo(PNG));
         assertThat(Zips.files(http.get("/api/vocabularies/" + id + "/package.obz").body()).values()).as("nobody said whom it shows").noneMatch(
             b -> java.util.Arrays.equals(b, PNG));
         long other = TestServer.copy("first-choices", ilse, odile);
