@@ -172,8 +172,8 @@ class EstuarySchool implements ApplicationRunner {
     }
 
     /** Of somebody, for one student: it stays at the school unless somebody says otherwise. */
-    private String photoOf(byte[] bytes, Student whose, Account by, String... words) {
-        OwnPicture about = new OwnPicture(List.of(words), List.of("family"), OwnPicture.Audience.STUDENT, whose.id(), Shows.OTHERS, OwnPicture.Origin.OWN_PHOTO,
+    private String photoOf(byte[] bytes, Student whose, Account by, Shows shows, String... words) {
+        OwnPicture about = new OwnPicture(List.of(words), List.of("family"), OwnPicture.Audience.STUDENT, whose.id(), shows, OwnPicture.Origin.OWN_PHOTO,
             "", "",
             "");
         try {
@@ -198,8 +198,11 @@ class EstuarySchool implements ApplicationRunner {
         String harbour = book.board(48, odile, "Harbour", "places", "harbour");
         book.words(48, odile, harbour, "ferry, school=lighthouse, tide pool, crab, gull, seal, bucket, fishing=net, windy=wind, wet, cold");
         book.change(48, odile, v -> picture(v, harbour, "lighthouse", lighthouse));
-        String lot = photoOf(PaintedPhotos.portrait(0x7a4a2b, 0xf1c9a5, 0x8b1e3f), ilse, odile, "Lot", "sister");
+        String lot = photoOf(PaintedPhotos.portrait(0x7a4a2b, 0xf1c9a5, 0x8b1e3f), ilse, odile, Shows.OTHERS, "Lot", "sister");
         book.change(47, odile, v -> picture(v, "people", "Lot", lot));
+        String herself = photoOf(PaintedPhotos.portrait(0x5b3a1e, 0xf1c9a5, 0x1e5b8b), ilse, odile, Shows.STUDENT, "Ilse");
+        book.words(46, odile, "people", "girl=Ilse");
+        book.change(46, odile, v -> picture(v, "people", "Ilse", herself));
         book.nameVersion("before the holidays");
         facts.add(ilse.id(), new Fact(Fact.What.ALLERGY, "egg", "a rash within the hour; her pen is in the office", "her father"), odile.id(), at(41, 0));
         facts.add(ilse.id(), new Fact(Fact.What.INTEREST, "seals", "", "Ilse herself"), marit.id(), at(40, 0));

@@ -117,7 +117,7 @@ class PrintedLists {
     }
 
     private ClassRow pupil(String name, String id, byte[] portrait, Account by, ListedWord usual, String instead) {
-        OwnPicture about = new OwnPicture(List.of(name), List.of("people"), OwnPicture.Audience.STUDENT, id, Shows.OTHERS, OwnPicture.Origin.OWN_PHOTO, "", "",
+        OwnPicture about = new OwnPicture(List.of(name), List.of("people"), OwnPicture.Audience.STUDENT, id, Shows.STUDENT, OwnPicture.Origin.OWN_PHOTO, "", "",
             "");
         try {
             String photo = ownPictures.keep(portrait, about, name, by).picture().picture();
