@@ -82,6 +82,12 @@ public class Doors {
         }));
     }
 
+    /** As somebody may see what lies on the school's shelf, or has it for nobody in particular. */
+    public Leaving toShelf(Account account) {
+        Predicate<String> usable = pictures.usable(account, null);
+        return new Leaving(Leaving.Whither.SHELF, Leaving.Answer.NOTHING, remembered(id -> new Leaving.Known(said.shows(id, null), usable.test(id))));
+    }
+
     private static Function<String, Leaving.Known> remembered(Function<String, Leaving.Known> known) {
         Map<String, Leaving.Known> asked = new ConcurrentHashMap<>();
         return id -> asked.computeIfAbsent(id, known);

@@ -5,11 +5,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.dwimble.core.board.MediaId;
+import org.dwimble.core.credit.Leaving;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Thing;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.grant.Rights;
+import org.dwimble.server.leaving.Doors;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
 import org.jspecify.annotations.Nullable;
@@ -25,11 +27,13 @@ public class ListAccess {
     private final ListStore lists;
     private final Rights rights;
     private final Pictures pictures;
+    private final Doors doors;
 
-    ListAccess(ListStore lists, Rights rights, Pictures pictures) {
+    ListAccess(ListStore lists, Rights rights, Pictures pictures, Doors doors) {
         this.lists = lists;
         this.rights = rights;
         this.pictures = pictures;
+        this.doors = doors;
     }
 
     /** @param kept as this person may see it @param team false for who sees it on the shelf alone @param may what else this person may do with it */
@@ -41,7 +45,7 @@ public class ListAccess {
         ListStore.Kept kept = lists.there(id);
         boolean team = kept.student() != null && looksInto(kept.student(), account);
         return team || acts.contains(Act.CHANGE) ? new May(kept.with(forTeam(kept, account)), true, acts)
-            : new May(new ListStore.Kept(kept.id(), kept.version(), null, kept.owner(), true, usable(kept.list(), account, null), kept.from(),
+            : new May(new ListStore.Kept(kept.id(), kept.version(), null, kept.owner(), true, kept.list().forOthers(goes(doors.toShelf(account))), kept.from(),
                 List.of()), false, acts);
     }
 
@@ -72,7 +76,16 @@ public class ListAccess {
         return may.kept();
     }
 
-    /** As an account may use it for somebody. @param student null for nobody in particular */
+    /** As it goes on to somebody: without photos of people and what is not for this student. @param student null for nobody in particular */
+    WordList goingTo(@Nullable String student, WordList list, Account account) {
+        return list.forOthers(goes(student == null ? doors.toShelf(account) : doors.toStudent(student, Leaving.Answer.NOTHING, account)));
+    }
+
+    private static Predicate<String> goes(Leaving leaving) {
+        return picture -> !leaving.stays(picture);
+    }
+
+    /** As an account may make it for somebody, of words and pictures chosen now. @param student null for nobody in particular */
     WordList usable(WordList list, Account account, @Nullable String student) {
         Predicate<String> may = pictures.usable(account, student);
         return list.forOthers(p -> !MediaId.isOwn(p) || may.test(p));

@@ -172,7 +172,10 @@ class ListApi {
         boolean theirs = from == null && wanted.vocabulary() != null && wanted.student() != null
             && wanted.student().equals(store.there(wanted.vocabulary()).student());
         boolean same = from != null && from.student() != null && from.student().equals(wanted.student());
-        list = theirs || same ? list : may.usable(list, account, wanted.student());
+        if (!theirs && !same) {
+            boolean goesOn = from != null || wanted.vocabulary() != null;
+            list = goesOn ? may.goingTo(wanted.student(), list, account) : may.usable(list, account, wanted.student());
+        }
         if (wanted.support() != null) {
             list = list.withSupport(list.support(wanted.support()));
         }

@@ -255,4 +255,17 @@ class DoorsTest {
         assertThat(new String(hers.get(list + "/board.obf?people=true").body(), StandardCharsets.UTF_8)).contains(shesHere);
         assertThat(new String(his.get(list + "/board.obf?people=true").body(), StandardCharsets.UTF_8)).as("who only looks").doesNotContain(shesHere);
     }
+
+    @Test
+    void aListThatGoesOnToAnotherStudentLeavesTheSisterBehindAndTheGateNot() {
+        Student pim = TestServer.student("Pim", odile);
+        String boards = "\"vocabulary\":" + vocabulary + ",\"boards\":[\"eat\"]}";
+        assertThat(hers.post("/api/lists", "{\"student\":\"" + pim.id() + "\"," + boards).json().toString()).contains(gate).doesNotContain(sister);
+        JsonNode list = hers.post("/api/lists", "{\"student\":\"" + ilse.id() + "\"," + boards).json();
+        assertThat(list.toString()).contains(gate).contains(sister);
+        String from = "\"from\":" + list.get("id").asLong() + "}";
+        assertThat(hers.post("/api/lists", "{\"student\":\"" + pim.id() + "\"," + from).json().toString()).contains(gate).doesNotContain(sister);
+        assertThat(hers.post("/api/lists", "{" + from).json().toString()).as("for herself").contains(sister);
+        assertThat(his.post("/api/lists", "{" + from).json().toString()).as("for whom they were not taken in").doesNotContain(gate).doesNotContain(sister);
+    }
 }
