@@ -5,16 +5,19 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Objects;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.dwimble.core.grant.Role;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.student.Student;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
+import org.dwimble.server.account.QuickPasswords;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.student.StudentStore;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
+import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.util.FileSystemUtils;
@@ -62,12 +65,23 @@ public final class TestServer implements BeforeAllCallback {
 
     /** An application of a test's own. */
     public static ServletWebServerApplicationContext start(Path home, String... more) {
+        SpringApplication application = App.application();
+        application.addPrimarySources(Set.of(QuickPasswords.class));
+        return start(application, home, more);
+    }
+
+    /** With nothing made quicker than a school has it, for what is measured. */
+    public static ServletWebServerApplicationContext inEarnest(Path home) {
+        return start(App.application(), home);
+    }
+
+    private static ServletWebServerApplicationContext start(SpringApplication application, Path home, String... more) {
         Objects.requireNonNull(home, "a folder of its own");
         String[] arguments = new String[more.length + 2];
         arguments[0] = "--server.port=0";
         arguments[1] = "--dwimble.home=" + home;
         System.arraycopy(more, 0, arguments, 2, more.length);
-        ConfigurableApplicationContext context = App.application().run(arguments);
+        ConfigurableApplicationContext context = application.run(arguments);
         return (ServletWebServerApplicationContext) context;
     }
 

@@ -125,7 +125,7 @@ public final class Bench {
         try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(obz))) {
             new ObfWriter(new Pictures()).obz(large, out);
         }
-        try (ServletWebServerApplicationContext app = TestServer.start(folder.resolve("data"))) {
+        try (ServletWebServerApplicationContext app = TestServer.inEarnest(folder.resolve("data"))) {
             Account odile = app.getBean(AccountStore.class).create("odile", "Odile", "", TestServer.PASSWORD, true);
             Student ilse = new Student("ilse", "Ilse", 1, "", org.dwimble.core.screen.UsualScreen.COMMON.screen(), org.dwimble.core.picture.Appearance.USUAL);
             app.getBean(StudentStore.class).add(ilse, odile.id());
@@ -150,7 +150,7 @@ public final class Bench {
             }
         }
         remembering(folder.resolve("data"), many);
-        try (ServletWebServerApplicationContext again = TestServer.start(folder.resolve("data"))) {
+        try (ServletWebServerApplicationContext again = TestServer.inEarnest(folder.resolve("data"))) {
             Http http = Http.as(new Account(1, "odile", "Odile", "", true), again.getWebServer().getPort());
             long begin = System.nanoTime();
             http.get("/api/vocabularies/3");

@@ -35,7 +35,7 @@ final class EditsBySize {
 
     public static void main(String[] arguments) throws Exception {
         Path home = Files.createTempDirectory("dwimble-edits");
-        try (ServletWebServerApplicationContext app = TestServer.start(home)) {
+        try (ServletWebServerApplicationContext app = TestServer.inEarnest(home)) {
             Account odile = app.getBean(AccountStore.class).create("odile", "Odile", "", TestServer.PASSWORD, true);
             Student ilse = new Student("ilse", "Ilse", 1, "", UsualScreen.COMMON.screen(), Appearance.USUAL);
             app.getBean(StudentStore.class).add(ilse, odile.id());

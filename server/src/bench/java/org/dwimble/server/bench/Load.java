@@ -73,7 +73,7 @@ public final class Load {
 
     /** The people, the student they all work with, and a student each has alone. */
     private void school(Path home) {
-        try (ServletWebServerApplicationContext app = TestServer.start(home)) {
+        try (ServletWebServerApplicationContext app = TestServer.inEarnest(home)) {
             VocabularyStore store = app.getBean(VocabularyStore.class);
             StudentStore students = app.getBean(StudentStore.class);
             VocabularyStore.Kept starter = store.starters().get(1);
@@ -192,7 +192,7 @@ public final class Load {
                     thread.join();
                 }
             }
-            try (ServletWebServerApplicationContext again = TestServer.start(home)) {
+            try (ServletWebServerApplicationContext again = TestServer.inEarnest(home)) {
                 Set<Object> kept = new HashSet<>();
                 again.getBean(VocabularyStore.class).versions(shared, 100_000).forEach(v -> kept.add(v.told().with().getOrDefault("label", "")));
                 lost += (int) labels.stream().filter(l -> !kept.contains(l)).count();

@@ -88,7 +88,7 @@ public final class Siege {
 
     private void school(Path home) {
         Arrays.fill(versions, 1);
-        try (ServletWebServerApplicationContext app = TestServer.start(home)) {
+        try (ServletWebServerApplicationContext app = TestServer.inEarnest(home)) {
             VocabularyStore store = app.getBean(VocabularyStore.class);
             VocabularyStore.Kept starter = store.starters().get(1);
             starter.vocabulary().homeBoard().buttons().stream().filter(b -> b.isWord()).forEach(b -> words.add(b.id()));

@@ -48,7 +48,7 @@ public final class Screenshots {
         try (ServletWebServerApplicationContext app = TestServer.start(Files.createTempDirectory("dwimble-pictures"), "--spring.profiles.active=demo");
             Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))) {
             com.microsoft.playwright.Browser chromium = playwright.chromium()
-                .launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setHeadless(true)
+                .launch(new BrowserType.LaunchOptions().setExecutablePath(Browser.chromium()).setHeadless(true)
                     .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
                         "--disable-component-update", "--disable-sync")));
             com.microsoft.playwright.Browser.NewContextOptions options = new com.microsoft.playwright.Browser.NewContextOptions()

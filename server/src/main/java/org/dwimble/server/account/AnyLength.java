@@ -10,7 +10,12 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 
 /** bcrypt of the SHA-256 of a password, in Base64: bcrypt alone takes no more than 72 bytes, which are 18 letters of some scripts. */
 final class AnyLength implements PasswordEncoder {
-    private final PasswordEncoder bcrypt = new BCryptPasswordEncoder();
+    private final PasswordEncoder bcrypt;
+
+    /** @param cost binary logarithm of how often it is hashed, 4 to 31 */
+    AnyLength(int cost) {
+        bcrypt = new BCryptPasswordEncoder(cost);
+    }
 
     @Override
     public @Nullable String encode(@Nullable CharSequence password) {

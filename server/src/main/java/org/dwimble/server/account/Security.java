@@ -76,10 +76,14 @@ class Security {
         return new HttpSessionSecurityContextRepository();
     }
 
-    /** Those of before are still known, and kept anew when somebody signs in with one. */
     @Bean
     PasswordEncoder passwordEncoder() {
-        return new DelegatingPasswordEncoder("bcrypt-sha256", Map.of("bcrypt-sha256", new AnyLength(), "bcrypt", new BCryptPasswordEncoder()));
+        return passwords(10);
+    }
+
+    /** Those of before are still known, and kept anew when somebody signs in with one. @param cost of new ones, see {@link AnyLength} */
+    static PasswordEncoder passwords(int cost) {
+        return new DelegatingPasswordEncoder("bcrypt-sha256", Map.of("bcrypt-sha256", new AnyLength(cost), "bcrypt", new BCryptPasswordEncoder()));
     }
 
     /** Signing in goes through {@link SessionApi}; this keeps Spring from inventing a default user. */
