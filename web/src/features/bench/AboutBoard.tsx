@@ -33,8 +33,12 @@ export function AboutBoard({
   onEdit: (edit: Intention) => void;
 }) {
   const home = line.id === view.home;
-  const keptFree = line.keptFree.some((k) => sameCell(k, cell));
   const free = line.empty - line.keptFree.length;
+  const buttons = plural(line.buttons, { one: '# button', other: '# buttons' });
+  const empty = plural(free, { one: '# empty cell', other: '# empty cells' });
+  const width = Math.round(line.cellWidthMm);
+  const height = Math.round(line.cellHeightMm);
+  const keptFree = line.keptFree.some((k) => sameCell(k, cell));
   const openers = home ? t`It is the home board.` : plural(line.openers, { one: '# board opens it.', other: '# boards open it.' });
   return (
     <section className={bench.buttonSentence} aria-label={t`About this board`}>
@@ -58,15 +62,19 @@ export function AboutBoard({
       )}
       {mayEdit && (
         <p>
-          {t`Or put here a way to`} <WayTo view={view} boardId={line.id} cell={cell} onEdit={onEdit} />
+          <Trans>
+            Or put here a way to <WayTo view={view} boardId={line.id} cell={cell} onEdit={onEdit} />
+          </Trans>
         </p>
       )}
       <hr />
       <p>
-        {t`This board is called`}{' '}
-        <Glued after=".">
-          <DottedText label={t`Rename this board`} value={line.name} disabled={!mayEdit} onKeep={onRename} />
-        </Glued>
+        <Trans>
+          This board is called{' '}
+          <Glued after=".">
+            <DottedText label={t`Rename this board`} value={line.name} disabled={!mayEdit} onKeep={onRename} />
+          </Glued>
+        </Trans>
       </p>
       {mayEdit && (
         <p>
@@ -75,13 +83,13 @@ export function AboutBoard({
         </p>
       )}
       <p className={bench.fact}>
-        {plural(line.buttons, { one: '# button', other: '# buttons' })}
-        {t`, ${plural(free, { one: '# empty cell', other: '# empty cells' })}`}
-        {line.keptFree.length > 0 && t` and ${line.keptFree.length} kept free`}. {openers}
+        {line.keptFree.length > 0 ? t`${buttons}, ${empty} and ${line.keptFree.length} kept free.` : t`${buttons}, ${empty}.`} {openers}
       </p>
       <p className={bench.fact}>
-        {t`Each cell is ${Math.round(line.cellWidthMm)} x ${Math.round(line.cellHeightMm)} mm on the student’s screen`}
-        {board.widths.length + board.heights.length > 0 ? t`, or larger` : ''}.{line.small && t` That is smaller than many hands can hit.`}
+        {board.widths.length + board.heights.length > 0
+          ? t`Each cell is ${width} x ${height} mm on the student’s screen, or larger.`
+          : t`Each cell is ${width} x ${height} mm on the student’s screen.`}{' '}
+        {line.small && t`That is smaller than many hands can hit.`}
       </p>
       {home && <OriginNote view={view} />}
     </section>

@@ -95,69 +95,69 @@ export function ButtonSentence({
       </div>
       <p>
         <Trans>
-          This button <strong>{t`shows`}</strong>
-        </Trans>{' '}
-        <DottedText
-          label={t`Change the label`}
-          value={button.label}
-          shown={button.label || t`no label`}
-          disabled={!mayEdit}
-          editing={doing.what === 'renaming'}
-          onEditing={(open) => onDoing(open ? 'renaming' : 'resting')}
-          onText={setRelabel}
-          onKeepWith={
-            offered
-              ? (label) =>
-                  give({
-                    type: 'several',
-                    intentions: [
-                      { type: 'give-label', ...on, label },
-                      { type: 'give-picture', ...on, layers: [whole(offered.id)] },
-                    ],
-                  })
-              : undefined
-          }
-          onKeep={(label) => give({ type: 'give-label', ...on, label })}
-        />
+          This button <strong>shows</strong>{' '}
+          <DottedText
+            label={t`Change the label`}
+            value={button.label}
+            shown={button.label || t`no label`}
+            disabled={!mayEdit}
+            editing={doing.what === 'renaming'}
+            onEditing={(open) => onDoing(open ? 'renaming' : 'resting')}
+            onText={setRelabel}
+            onKeepWith={
+              offered
+                ? (label) =>
+                    give({
+                      type: 'several',
+                      intentions: [
+                        { type: 'give-label', ...on, label },
+                        { type: 'give-picture', ...on, layers: [whole(offered.id)] },
+                      ],
+                    })
+                : undefined
+            }
+            onKeep={(label) => give({ type: 'give-label', ...on, label })}
+          />
+        </Trans>
       </p>
       {offered && (
         <p className={bench.labelOffer} role="status">
           <Pic id={offered.id} collected />{' '}
           <span>
             <Trans>
-              Enter keeps the picture it has; <strong>{t`Shift Enter`}</strong> takes this one of “{offered.name}”.
+              Enter keeps the picture it has; <strong>Shift Enter</strong> takes this one of “{offered.name}”.
             </Trans>
           </span>
         </p>
       )}
       <p>
         <Trans>
-          and <strong>{t`says`}</strong>
-        </Trans>{' '}
-        {wording ? (
-          <DottedText
-            label={t`What it says`}
-            value={button.says.type === 'words' ? button.says.text : ''}
-            editing
-            onEditing={setWording}
-            onKeep={(t) => give({ type: 'give-words', ...on, says: t.trim() ? { type: 'words', text: t } : { type: 'label' } })}
-          />
-        ) : (
-          <DottedChoice
-            label={t`Change what it says`}
-            disabled={!mayEdit}
-            items={[
-              { key: 'label', label: t`its own label` },
-              { key: 'words', label: t`other words…` },
-              { key: 'nothing', label: t`nothing` },
-            ]}
-            onChoose={(key) =>
-              key === 'words' ? setWording(true) : give({ type: 'give-words', ...on, says: { type: key === 'label' ? 'label' : 'nothing' } })
-            }
-          >
-            {says(button)}
-          </DottedChoice>
-        )}
+          and <strong>says</strong>{' '}
+          {wording ? (
+            <DottedText
+              label={t`What it says`}
+              value={button.says.type === 'words' ? button.says.text : ''}
+              editing
+              onEditing={setWording}
+              onKeep={(t) => give({ type: 'give-words', ...on, says: t.trim() ? { type: 'words', text: t } : { type: 'label' } })}
+            />
+          ) : (
+            <DottedChoice
+              label={t`Change what it says`}
+              disabled={!mayEdit}
+              items={[
+                { key: 'label', label: t`its own label` },
+                { key: 'words', label: t`other words…` },
+                { key: 'nothing', label: t`nothing` },
+              ]}
+              onChoose={(key) =>
+                key === 'words' ? setWording(true) : give({ type: 'give-words', ...on, says: { type: key === 'label' ? 'label' : 'nothing' } })
+              }
+            >
+              {says(button)}
+            </DottedChoice>
+          )}
+        </Trans>
         {button.says.type !== 'nothing' && text && (
           <button type="button" className={bench.hear} onClick={() => void say(text, view.locale).catch(() => undefined)}>{t`▶ hear it`}</button>
         )}
@@ -170,42 +170,46 @@ export function ButtonSentence({
         </p>
       )}
       <p>
-        {t`Then it`}{' '}
-        <LeadsChooser
-          shown={leadsWhere(button, view)}
-          button={button}
-          line={line}
-          view={view}
-          disabled={!mayEdit}
-          onChoose={(chosen) => {
-            if (chosen.what === 'new') onNewBoard(chosen.name, button);
-            else if (chosen.what === 'walk') onWalk(button);
-            else give({ type: 'lead-to', ...on, leads: chosen.leads });
-          }}
-        />
-        .
+        <Trans>
+          Then it{' '}
+          <LeadsChooser
+            shown={leadsWhere(button, view)}
+            button={button}
+            line={line}
+            view={view}
+            disabled={!mayEdit}
+            onChoose={(chosen) => {
+              if (chosen.what === 'new') onNewBoard(chosen.name, button);
+              else if (chosen.what === 'walk') onWalk(button);
+              else give({ type: 'lead-to', ...on, leads: chosen.leads });
+            }}
+          />
+          .
+        </Trans>
       </p>
       <p>
-        {t`It is`}{' '}
-        <DottedChoice
-          label={t`Change the kind`}
-          disabled={!mayEdit}
-          items={[
-            ...kinds.map((k) => ({
-              key: k.kind,
-              label: (
-                <span className={drawn.kindChoice}>
-                  <KindMark kind={k.kind} /> {k.sentence}
-                </span>
-              ),
-            })),
-            { key: 'none', label: t`no word` },
-          ]}
-          onChoose={(key) => give({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) })}
-        >
-          {kind?.sentence ?? t`no word`}
-        </DottedChoice>{' '}
-        {button.kind && <KindMark kind={button.kind} />}
+        <Trans>
+          It is{' '}
+          <DottedChoice
+            label={t`Change the kind`}
+            disabled={!mayEdit}
+            items={[
+              ...kinds.map((k) => ({
+                key: k.kind,
+                label: (
+                  <span className={drawn.kindChoice}>
+                    <KindMark kind={k.kind} /> {k.sentence}
+                  </span>
+                ),
+              })),
+              { key: 'none', label: t`no word` },
+            ]}
+            onChoose={(key) => give({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) })}
+          >
+            {kind?.sentence ?? t`no word`}
+          </DottedChoice>{' '}
+          {button.kind && <KindMark kind={button.kind} />}
+        </Trans>
       </p>
       {mayEdit && (
         <p>

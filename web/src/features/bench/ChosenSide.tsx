@@ -1,4 +1,5 @@
 import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Button as PlainButton, Select } from 'antd';
 import type { BoardLine, Button, Intention, Kind, VocabularyView } from '../../api/types';
 import { DottedChoice } from '../../shell/Dotted';
@@ -32,48 +33,50 @@ export function ChosenSide({
 }) {
   const each = (made: (on: { board: string; button: string }) => Exclude<Intention, { type: 'several' }>) =>
     onEdit({ type: 'several', intentions: buttons.map((b) => made({ board: line.id, button: b.id })) });
+  const named = buttons
+    .slice(0, 8)
+    .map((b) => b.label || t`a picture`)
+    .join(', ');
   return (
     <section aria-label={t`Chosen buttons`} className={bench.buttonSentence}>
       <h2>{t`${buttons.length} buttons`}</h2>
-      <p className={parts.quiet}>
-        {buttons
-          .slice(0, 8)
-          .map((b) => b.label || t`a picture`)
-          .join(', ')}
-        {buttons.length > 8 && t` and ${buttons.length - 8} more`}
+      <p className={parts.quiet}>{buttons.length > 8 ? t`${named} and ${buttons.length - 8} more` : named}</p>
+      <p>
+        <Trans>
+          They are{' '}
+          <DottedChoice
+            label={t`Change the kind of all`}
+            items={[
+              ...kinds.map((k) => ({
+                key: k.kind,
+                label: (
+                  <span className={drawn.kindChoice}>
+                    <KindMark kind={k.kind} /> {k.many}
+                  </span>
+                ),
+              })),
+              { key: 'none', label: t`no words` },
+            ]}
+            onChoose={(key) => each((on) => ({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) }))}
+          >
+            {kindOfAll(buttons)}
+          </DottedChoice>
+        </Trans>
       </p>
       <p>
-        {t`They are`}{' '}
-        <DottedChoice
-          label={t`Change the kind of all`}
-          items={[
-            ...kinds.map((k) => ({
-              key: k.kind,
-              label: (
-                <span className={drawn.kindChoice}>
-                  <KindMark kind={k.kind} /> {k.many}
-                </span>
-              ),
-            })),
-            { key: 'none', label: t`no words` },
-          ]}
-          onChoose={(key) => each((on) => ({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) }))}
-        >
-          {kindOfAll(buttons)}
-        </DottedChoice>
-      </p>
-      <p>
-        {t`and each says`}{' '}
-        <DottedChoice
-          label={t`Change what all say`}
-          items={[
-            { key: 'label', label: t`its own label` },
-            { key: 'nothing', label: t`nothing` },
-          ]}
-          onChoose={(key) => each((on) => ({ type: 'give-words', ...on, says: { type: key as 'label' | 'nothing' } }))}
-        >
-          {saysOfAll(buttons)}
-        </DottedChoice>
+        <Trans>
+          and each says{' '}
+          <DottedChoice
+            label={t`Change what all say`}
+            items={[
+              { key: 'label', label: t`its own label` },
+              { key: 'nothing', label: t`nothing` },
+            ]}
+            onChoose={(key) => each((on) => ({ type: 'give-words', ...on, says: { type: key as 'label' | 'nothing' } }))}
+          >
+            {saysOfAll(buttons)}
+          </DottedChoice>
+        </Trans>
       </p>
       <p>
         {t`Copy them to`}{' '}

@@ -1,5 +1,5 @@
 import { Trans } from '@lingui/react/macro';
-import { t } from '@lingui/core/macro';
+import { plural, t } from '@lingui/core/macro';
 import { Button as PlainButton, Input } from 'antd';
 import { useEffect, useEffectEvent, useState, type ReactNode } from 'react';
 import type { Intention, Preview } from '../../api/types';
@@ -116,5 +116,6 @@ function movingButtons(moving: Preview['moving']): string {
     .slice(0, 5)
     .map((m) => `“${m.label || t`a picture`}”`)
     .join(', ');
-  return moving.length === 1 ? t`1 button, ${named}, would` : t`${moving.length} buttons, ${named}${moving.length > 5 ? t` and others` : ''}, would`;
+  if (moving.length > 5) return t`${moving.length} buttons, ${named} and others, would`;
+  return plural(moving.length, { one: `# button, ${named}, would`, other: `# buttons, ${named}, would` });
 }

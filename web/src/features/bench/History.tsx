@@ -1,4 +1,5 @@
 import { plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Button as PlainButton, Modal } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -114,6 +115,14 @@ function Beside({
   const others = data?.boards.filter((b) => b !== on) ?? [];
   const newest = version.number === view.version;
   const called = names.get(on) ?? data?.then?.name ?? t`this board`;
+  const some = others.slice(0, 6).map((b, i) => (
+    <span key={b}>
+      {i > 0 && ', '}
+      <button type="button" className={parts.dotted} onClick={() => setOn(b)}>
+        {names.get(b) ?? t`a board that is gone`}
+      </button>
+    </span>
+  ));
   return (
     <>
       {error && <p role="alert">{sentence(error)}</p>}
@@ -131,16 +140,13 @@ function Beside({
             {others.length > 0 && (
               <>
                 {' '}
-                {t`Also on`}{' '}
-                {others.slice(0, 6).map((b, i) => (
-                  <span key={b}>
-                    {i > 0 && ', '}
-                    <button type="button" className={parts.dotted} onClick={() => setOn(b)}>
-                      {names.get(b) ?? t`a board that is gone`}
-                    </button>
-                  </span>
-                ))}
-                {others.length > 6 && t` and ${others.length - 6} more`}.
+                {others.length > 6 ? (
+                  <Trans>
+                    Also on {some} and {others.length - 6} more.
+                  </Trans>
+                ) : (
+                  <Trans>Also on {some}.</Trans>
+                )}
               </>
             )}
           </p>

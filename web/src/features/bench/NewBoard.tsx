@@ -5,6 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Cell, VocabularyView } from '../../api/types';
 import { patterns } from '../../data/boards';
+import { startsLarge } from '../edit';
 import { spoken } from '../../data/cells';
 import { startsFirst } from '../../data/typed';
 import dialogs from './dialogs.module.css';
@@ -40,9 +41,8 @@ export function NewBoard({
   const [columns, setColumns] = useState<number | null>(null);
   const { data: all = [] } = useQuery(patterns(view.id));
   const [sort, which] = [start.slice(0, start.indexOf(':')), start.slice(start.indexOf(':') + 1)];
-  const called =
-    name.trim() ||
-    (sort === 'pattern' ? which[0].toUpperCase() + which.slice(1) : sort === 'copy' ? (view.boards.find((b) => b.id === which)?.name ?? '') : '');
+  const pattern = sort === 'pattern' ? startsLarge(all.find((p) => p.pattern === which)?.name ?? '') : '';
+  const called = name.trim() || (sort === 'copy' ? (view.boards.find((b) => b.id === which)?.name ?? '') : pattern);
   const make = () => {
     if (!called) return;
     void onMake({
@@ -92,7 +92,7 @@ export function NewBoard({
             filterSort={startsFirst}
             options={[
               { value: 'bare', label: t`like its siblings, with its way home` },
-              { label: t`from a pattern`, options: all.map((p) => ({ value: `pattern:${p.name}`, label: t`${p.name}: ${p.about} (${p.words} words)` })) },
+              { label: t`from a pattern`, options: all.map((p) => ({ value: `pattern:${p.pattern}`, label: t`${p.name}: ${p.about} (${p.words} words)` })) },
               { label: t`as a copy of`, options: view.boards.map((b) => ({ value: `copy:${b.id}`, label: b.name })) },
             ]}
           />

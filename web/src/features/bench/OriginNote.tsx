@@ -1,4 +1,5 @@
 import { plural, t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { VocabularyView } from '../../api/types';
@@ -14,20 +15,25 @@ const far = ({ boards, buttons }: { boards: number; buttons: number }) =>
 export function OriginNote({ view }: { view: VocabularyView }) {
   const [from] = useQuery(origin(view.id, view.version)).data ?? [];
   if (!from) return null;
+  const name = from.vocabulary ? (
+    <Link className={parts.dotted} to={`/vocabularies/${from.vocabulary}`}>
+      {from.name}
+    </Link>
+  ) : (
+    `“${from.name}”`
+  );
   return (
     <p className={parts.quiet}>
-      {t`A copy of`}{' '}
-      {from.vocabulary ? (
-        <Link className={parts.dotted} to={`/vocabularies/${from.vocabulary}`}>
-          {from.name}
-        </Link>
+      {from.note ? (
+        <Trans>
+          A copy of {name} as it was at version {from.version}: “{from.note}”.
+        </Trans>
       ) : (
-        `“${from.name}”`
+        <Trans>
+          A copy of {name} as it was at version {from.version}.
+        </Trans>
       )}{' '}
-      {t`as it was at version ${from.version}`}
-      {from.note && <>: “{from.note}”</>}
-      {t`. Since then ${far(from.here)} here`}
-      {from.there && <>{t`, and ${far(from.there)} there`}</>}.
+      {from.there ? t`Since then ${far(from.here)} here, and ${far(from.there)} there.` : t`Since then ${far(from.here)} here.`}
     </p>
   );
 }

@@ -1,4 +1,5 @@
 import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Dropdown, type MenuProps } from 'antd';
 import type { Board, Button, Cell, Intention } from '../../api/types';
 import parts from '../../shell/parts.module.css';
@@ -29,20 +30,29 @@ export function ShapeMenu({ board, cell, button, onTry }: { board: Board; cell: 
   ];
 
   function line(axis: Axis): Item[] {
-    const [one, at, count] = axis === 'ROWS' ? [t`row`, cell.row, board.rows] : [t`column`, cell.column, board.columns];
-    const [before, after, up, down, more, less] =
-      axis === 'ROWS'
-        ? [t`above`, t`below`, t`up`, t`down`, t`higher`, t`lower`]
-        : [t`before`, t`behind`, t`to the front`, t`to the back`, t`wider`, t`narrower`];
+    const row = axis === 'ROWS';
+    const [at, count] = row ? [cell.row, board.rows] : [cell.column, board.columns];
+    const made = { ...on, axis };
     return [
-      { label: t`put in a ${one} at the end: nothing moves`, intention: { type: 'insert-line', ...on, axis, at: count } },
-      { label: t`put in a ${one} ${before} this one`, intention: { type: 'insert-line', ...on, axis, at } },
-      { label: t`put in a ${one} ${after} this one`, intention: { type: 'insert-line', ...on, axis, at: at + 1 } },
-      { label: t`take this ${one} out`, intention: { type: 'remove-line', ...on, axis, at }, disabled: count === 1 },
-      { label: t`move this ${one} ${up}`, intention: { type: 'move-line', ...on, axis, at, to: at - 1 }, disabled: at === 0 },
-      { label: t`move this ${one} ${down}`, intention: { type: 'move-line', ...on, axis, at, to: at + 1 }, disabled: at === count - 1 },
-      { label: t`make this ${one} ${more}`, intention: { type: 'size-line', ...on, axis, at, percent: 125 } },
-      { label: t`make this ${one} ${less}`, intention: { type: 'size-line', ...on, axis, at, percent: 80 } },
+      {
+        label: row ? t`put in a row at the end: nothing moves` : t`put in a column at the end: nothing moves`,
+        intention: { type: 'insert-line', ...made, at: count },
+      },
+      { label: row ? t`put in a row above this one` : t`put in a column before this one`, intention: { type: 'insert-line', ...made, at } },
+      { label: row ? t`put in a row below this one` : t`put in a column behind this one`, intention: { type: 'insert-line', ...made, at: at + 1 } },
+      { label: row ? t`take this row out` : t`take this column out`, intention: { type: 'remove-line', ...made, at }, disabled: count === 1 },
+      {
+        label: row ? t`move this row up` : t`move this column to the front`,
+        intention: { type: 'move-line', ...made, at, to: at - 1 },
+        disabled: at === 0,
+      },
+      {
+        label: row ? t`move this row down` : t`move this column to the back`,
+        intention: { type: 'move-line', ...made, at, to: at + 1 },
+        disabled: at === count - 1,
+      },
+      { label: row ? t`make this row higher` : t`make this column wider`, intention: { type: 'size-line', ...made, at, percent: 125 } },
+      { label: row ? t`make this row lower` : t`make this column narrower`, intention: { type: 'size-line', ...made, at, percent: 80 } },
     ];
   }
 
@@ -57,14 +67,16 @@ export function ShapeMenu({ board, cell, button, onTry }: { board: Board; cell: 
     );
   }
   const covers = rows === 1 && columns === 1 ? t`one cell` : t`${rows} high, ${columns} wide`;
-  return (
-    <>
-      {button ? t`It covers ` : t`Change `}
-      {choice(t`Change the shape`, button ? covers : t`this cell`, covering)}
-      {button ? t` in ` : ', '}
-      {choice(t`Change the row`, t`row ${cell.row + 1}`, line('ROWS'))}
-      {button ? t` and ` : t` or `}
-      {choice(t`Change the column`, t`column ${cell.column + 1}`, line('COLUMNS'))}.
-    </>
+  const shape = choice(t`Change the shape`, button ? covers : t`this cell`, covering);
+  const row = choice(t`Change the row`, t`row ${cell.row + 1}`, line('ROWS'));
+  const column = choice(t`Change the column`, t`column ${cell.column + 1}`, line('COLUMNS'));
+  return button ? (
+    <Trans>
+      It covers {shape} in {row} and {column}.
+    </Trans>
+  ) : (
+    <Trans>
+      Change {shape}, {row} or {column}.
+    </Trans>
   );
 }

@@ -1,6 +1,7 @@
 import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { useQuery } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
 import type { Advice } from '../../api/types';
 import { advice } from '../../data/boards';
 import { KEYS, waysOn, type WayOn } from './ways';
@@ -98,17 +99,16 @@ export function WordAdvice({
   const [stands] = advice?.stands ?? [];
   const already = stands && (
     <>
-      “{word}”{' '}
       {stands.board === board
-        ? t`stands here already, row ${stands.cell.row + 1}, place ${stands.cell.column + 1}`
-        : t`stands on ${stands.name} already, ${taps(stands.taps)}`}
-      .{' '}
-      {stands.board !== board && (
-        <>
-          {door(t`go there`, () => onGo(stands.board))} {t`or`}{' '}
-        </>
-      )}
-      {door(t`leave it`, onLeaveIt)};{' '}
+        ? t`“${word}” stands here already, row ${stands.cell.row + 1}, place ${stands.cell.column + 1}.`
+        : t`“${word}” stands on ${stands.name} already, ${taps(stands.taps)}.`}{' '}
+      {stands.board === board ? (
+        <Trans>{door(t`leave it`, onLeaveIt)};</Trans>
+      ) : (
+        <Trans>
+          {door(t`go there`, () => onGo(stands.board))} or {door(t`leave it`, onLeaveIt)};
+        </Trans>
+      )}{' '}
     </>
   );
   if (!full)
@@ -127,17 +127,11 @@ export function WordAdvice({
       {already}
       {first && (
         <p className={bench.wayOn}>
-          <Trans>
-            No room here. <kbd>{t`Enter`}</kbd> puts
-          </Trans>{' '}
-          {many ? t`them` : t`it`} {door(told(first), () => onWay(first))}
-          {boards.map((w, i) => (
-            <span key={w.board}>
-              {i === 0 ? t`, or on ` : ', '}
-              {door(w.name, () => onWay(w))}
-            </span>
-          ))}
-          .
+          <NoRoom
+            many={many}
+            first={door(told(first), () => onWay(first))}
+            others={boards.map((w) => ({ key: w.board, door: door(w.name, () => onWay(w)) }))}
+          />
         </p>
       )}
       {advice && !first && (
@@ -152,7 +146,7 @@ export function WordAdvice({
         ))}
       {onFill && (
         <p className={bench.wayOn}>
-          {t`Or`} {door(t`fill this board and new ones after it`, onFill)}.
+          <Trans>Or {door(t`fill this board and new ones after it`, onFill)}.</Trans>
         </p>
       )}
     </div>
@@ -160,3 +154,30 @@ export function WordAdvice({
 }
 
 const taps = (n: number) => (n === 0 ? t`which no taps lead to` : plural(n, { one: '# tap from home', other: '# taps from home' }));
+
+/** Where what is typed goes instead, and on which other boards it could. */
+function NoRoom({ many, first, others }: { many: boolean; first: ReactNode; others: { key: string; door: ReactNode }[] }) {
+  const boards = others.map(({ key, door }, i) => (
+    <span key={key}>
+      {i > 0 && ', '}
+      {door}
+    </span>
+  ));
+  const there =
+    others.length > 0 ? (
+      <Trans>
+        {first}, or on {boards}
+      </Trans>
+    ) : (
+      first
+    );
+  return many ? (
+    <Trans>
+      No room here. <kbd>Enter</kbd> puts them {there}.
+    </Trans>
+  ) : (
+    <Trans>
+      No room here. <kbd>Enter</kbd> puts it {there}.
+    </Trans>
+  );
+}

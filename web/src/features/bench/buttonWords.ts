@@ -51,7 +51,8 @@ export function leadsWhere(button: Button, view: VocabularyView): string {
     case 'opens': {
       const to = button.leads.board;
       const board = view.boards.find((b) => b.id === to);
-      return board ? t`opens ${board.name}${button.leads.once ? t` and comes back after one word` : ''}` : t`opens a board that is not there`;
+      if (!board) return t`opens a board that is not there`;
+      return button.leads.once ? t`opens ${board.name} and comes back after one word` : t`opens ${board.name}`;
     }
   }
 }

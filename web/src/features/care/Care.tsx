@@ -70,19 +70,21 @@ export function Care({ onClose }: { onClose: () => void }) {
           </p>
           <p>{t`The data take ${size(data.size)}; ${size(data.free)} are free on their disk.`}</p>
           <p>
-            {t`The school prints on`}{' '}
-            <Glued after=".">
-              <DottedChoice
-                label={t`What the school prints on`}
-                items={[
-                  { key: 'A4', label: t`A4, with lengths in millimetres` },
-                  { key: 'LETTER', label: t`Letter, with lengths in inches` },
-                ]}
-                onChoose={(paper) => choosing.mutate(paper as 'A4' | 'LETTER')}
-              >
-                {paper === 'LETTER' ? t`Letter, with lengths in inches` : t`A4, with lengths in millimetres`}
-              </DottedChoice>
-            </Glued>
+            <Trans>
+              The school prints on{' '}
+              <Glued after=".">
+                <DottedChoice
+                  label={t`What the school prints on`}
+                  items={[
+                    { key: 'A4', label: t`A4, with lengths in millimetres` },
+                    { key: 'LETTER', label: t`Letter, with lengths in inches` },
+                  ]}
+                  onChoose={(paper) => choosing.mutate(paper as 'A4' | 'LETTER')}
+                >
+                  {paper === 'LETTER' ? t`Letter, with lengths in inches` : t`A4, with lengths in millimetres`}
+                </DottedChoice>
+              </Glued>
+            </Trans>
           </p>
           <p className={parts.quiet}>{t`To bring a backup back: stop Dwimble, then ./dwimble restore FILE. What is there is set aside, not lost.`}</p>
           <Button loading={making.isPending} onClick={() => making.mutate()}>{t`Make a backup now`}</Button>

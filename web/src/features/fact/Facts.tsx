@@ -33,10 +33,7 @@ export function Facts({ student, vocabulary, onEdit }: Props) {
             <div>
               <strong>{f.sentence}</strong>
               {f.note && <span> · {f.note}</span>}
-              <p className={parts.quiet}>
-                {f.saidBy ? t`said by ${f.saidBy}, ` : ''}
-                {t`written down by ${f.by}`}
-              </p>
+              <p className={parts.quiet}>{f.saidBy ? t`said by ${f.saidBy}, written down by ${f.by}` : t`written down by ${f.by}`}</p>
             </div>
             <span className={css.doors}>
               {vocabulary && <button type="button" className={parts.dotted} onClick={() => setProposing(f)}>{t`its words`}</button>}
@@ -196,11 +193,7 @@ function Proposed({
             >
               {p.picture && <Pic id={p.picture} collected />}
               <strong dir="auto">{p.label}</strong> {p.why}{' '}
-              <em>
-                ({SURE[p.sure]}
-                {p.does === 'BRING_FORWARD' ? t`, to be shown` : ''}
-                {p.now === 'HELD' ? t`; held already` : ''})
-              </em>
+              <em>({[SURE[p.sure], p.does === 'BRING_FORWARD' && t`to be shown`, p.now === 'HELD' && t`held already`].filter(Boolean).join(', ')})</em>
               <span className={parts.quiet}> {t`on ${p.name}`}</span>
               {p.other && <span className={css.against}> {t`but: ${p.other}`}</span>}
             </Checkbox>

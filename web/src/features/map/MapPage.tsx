@@ -241,8 +241,10 @@ function Look({ id, view, board, node }: { id: number; view: VocabularyView; boa
       <h2>{line.name}</h2>
       <BoardPicture board={data} label={t`Board ${line.name}`} />
       <p>
-        {t`${line.buttons} buttons, ${line.empty} empty cells`}
-        {node && node.taps > 0 ? t`, ${farAway(node)} from home` : ''}. {node && trouble(node)}
+        {node && node.taps > 0
+          ? t`${line.buttons} buttons, ${line.empty} empty cells, ${farAway(node)} from home.`
+          : t`${line.buttons} buttons, ${line.empty} empty cells.`}{' '}
+        {node && trouble(node)}
       </p>
     </aside>
   );

@@ -1,4 +1,4 @@
-import { t } from '@lingui/core/macro';
+import { plural, t } from '@lingui/core/macro';
 import { Button } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { kinds } from '../../drawn/kindNames';
@@ -6,6 +6,7 @@ import { KindMark } from '../../drawn/kinds';
 import { ArtOf, Pic } from '../../drawn/art';
 import { about } from '../../data/pictures';
 import { languageName } from '../../shell/languages';
+import { asWritten } from '../../words/words';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
@@ -18,6 +19,7 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
   if (!data) return null;
   const kind = kinds.find((k) => k.kind === data.kind)!;
   const languages = Object.entries(data.names).sort(([a], [b]) => Number(shownFirst.includes(b)) - Number(shownFirst.includes(a)));
+  const said = new Intl.ListFormat([asWritten()], { type: 'disjunction' }).format(data.readings.map((r) => `${r.ipa} (${r.spelt})`));
   return (
     <section className={css.aboutPicture} aria-label={t`About ${data.name}`}>
       <div className={css.aboutLarge}>
@@ -29,12 +31,7 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
         {data.categories.length > 0 && ` · ${data.categories.slice(0, 3).join(', ')}`}
       </p>
       {data.also.length > 0 && <p>{t`Also for ${data.also.slice(0, 6).join(', ')}`}</p>}
-      {data.readings.length > 0 && (
-        <p>
-          {t`Says ${data.readings.map((r) => `${r.ipa} (${r.spelt})`).join(' or ')},`}{' '}
-          {data.readings[0].syllables === 1 ? t`one syllable` : t`${data.readings[0].syllables} syllables`}
-        </p>
-      )}
+      {data.readings.length > 0 && <p>{plural(data.readings[0].syllables, { one: `Says ${said}, one syllable`, other: `Says ${said}, # syllables` })}</p>}
       {languages.length > 0 && (
         <details>
           <summary>

@@ -4,8 +4,11 @@ import { done, taking, type Batch } from './taking';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
+const times = ({ why, files }: { why: string; files: number }) => (files > 1 ? t`${why} (${files} files)` : why);
+
 export function BatchTold({ batch, onAgain }: { batch: Batch; onAgain: () => void }) {
-  const words = t`${batch.taken} of ${batch.of} taken in${batch.before > 0 ? t`, ${batch.before} of them known before` : ''}.`;
+  const { taken, of, before } = batch;
+  const words = before > 0 ? t`${taken} of ${of} taken in, ${before} of them known before.` : t`${taken} of ${of} taken in.`;
   return (
     <section className={css.batch} aria-label={t`Taking in`} aria-live={batch.running ? 'off' : 'polite'}>
       <Progress
@@ -14,8 +17,7 @@ export function BatchTold({ batch, onAgain }: { batch: Batch; onAgain: () => voi
         aria-label={t`How many are taken in`}
       />
       <p>
-        {words}
-        {batch.stopped > 0 && t` The other ${batch.stopped} were left.`}{' '}
+        {words} {batch.stopped > 0 && t`The other ${batch.stopped} were left.`}{' '}
         {batch.running ? (
           batch.of > 3 && (
             <>
@@ -31,10 +33,7 @@ export function BatchTold({ batch, onAgain }: { batch: Batch; onAgain: () => voi
         <div role="alert">
           <ul>
             {batch.refused.slice(0, 20).map((r) => (
-              <li key={r.why}>
-                {r.why}
-                {r.files > 1 && t` (${r.files} files)`}
-              </li>
+              <li key={r.why}>{times(r)}</li>
             ))}
             {batch.refused.length > 20 && <li>{t`and ${batch.refused.length - 20} more`}</li>}
           </ul>
@@ -42,8 +41,7 @@ export function BatchTold({ batch, onAgain }: { batch: Batch; onAgain: () => voi
       )}
       {batch.notes.map((n) => (
         <p key={n.why} className={parts.quiet} role="status">
-          {n.why}
-          {n.files > 1 && t` (${n.files} files)`}
+          {times(n)}
         </p>
       ))}
       {!batch.running && batch.again > 0 && <Button onClick={onAgain}>{batch.again === 1 ? t`Try that one again` : t`Try those ${batch.again} again`}</Button>}

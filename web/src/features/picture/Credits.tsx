@@ -1,14 +1,14 @@
 import { t } from '@lingui/core/macro';
 import { Modal } from 'antd';
 import { useQuery, type UseQueryOptions } from '@tanstack/react-query';
-import type { Use } from '../../api/types';
+import type { Credited } from '../../api/types';
 import type { credits, creditsOfList } from '../../data/pictures';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
 /** Whose the pictures of something are: computed from what stands there. */
 export function Credits({ of, name, onClose }: { of: ReturnType<typeof credits | typeof creditsOfList>; name: string; onClose: () => void }) {
-  const { data } = useQuery<Use[]>(of as UseQueryOptions<Use[]>);
+  const { data } = useQuery<Credited[]>(of as UseQueryOptions<Credited[]>);
   return (
     <Modal open title={t`Whose the pictures of ${name} are`} onCancel={onClose} footer={null}>
       {data?.length === 0 && <p>{t`There is no picture here.`}</p>}
@@ -22,7 +22,7 @@ export function Credits({ of, name, onClose }: { of: ReturnType<typeof credits |
           </tr>
         </thead>
         <tbody>
-          {(data ?? []).map(({ credit, pictures }) => (
+          {(data ?? []).map((credit) => (
             <tr key={credit.source + credit.author + credit.licence}>
               <td>{credit.source}</td>
               <td>{credit.author}</td>
@@ -30,7 +30,7 @@ export function Credits({ of, name, onClose }: { of: ReturnType<typeof credits |
                 {credit.licence}
                 {credit.onPaper && ' *'}
               </td>
-              <td>{pictures}</td>
+              <td>{credit.pictures}</td>
             </tr>
           ))}
         </tbody>

@@ -1,4 +1,5 @@
 import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Alert, Button, Radio } from 'antd';
 import { useEffect, useState } from 'react';
 import type { OwnAbout } from '../../api/types';
@@ -27,12 +28,19 @@ export function OwnPhoto({ photo, onTake }: { photo: PhotoInHand; onTake?: { wor
         <About key={`${file.name} ${file.size}`} file={file} photo={photo} onTake={onTake} />
       ) : (
         <p>
-          {t`Your own:`} <button type="button" className={parts.dotted} onClick={choose}>{t`a file`}</button>
-          {', '}
-          <Glued after=",">
-            <button type="button" className={parts.dotted} onClick={() => setCamera(true)}>{t`the camera`}</button>
-          </Glued>{' '}
-          {t`or drop or paste one here.`}
+          <Trans>
+            Your own:{' '}
+            <button type="button" className={parts.dotted} onClick={choose}>
+              a file
+            </button>
+            ,{' '}
+            <Glued after=",">
+              <button type="button" className={parts.dotted} onClick={() => setCamera(true)}>
+                the camera
+              </button>
+            </Glued>{' '}
+            or drop or paste one here.
+          </Trans>
         </p>
       )}
       {camera && (

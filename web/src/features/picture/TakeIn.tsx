@@ -1,4 +1,5 @@
 import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { useState } from 'react';
 import { useFiles } from '../../shell/files';
 import parts from '../../shell/parts.module.css';
@@ -43,12 +44,19 @@ export function DropPictures({ onTakenIn }: { onTakenIn: () => void }) {
       }}
     >
       {field}
-      {t`Drop photos here, or`}{' '}
-      <Glued after=",">
-        <button type="button" className={parts.dotted} onClick={choose}>{t`choose files`}</button>
-      </Glued>{' '}
-      {t`or`} <button type="button" className={parts.dotted} onClick={onTakenIn}>{t`paste one or use the camera`}</button>
-      {t`. File names become their words.`}
+      <Trans>
+        Drop photos here, or{' '}
+        <Glued after=",">
+          <button type="button" className={parts.dotted} onClick={choose}>
+            choose files
+          </button>
+        </Glued>{' '}
+        or{' '}
+        <button type="button" className={parts.dotted} onClick={onTakenIn}>
+          paste one or use the camera
+        </button>
+        . File names become their words.
+      </Trans>
     </div>
   );
 }

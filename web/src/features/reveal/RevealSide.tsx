@@ -266,8 +266,12 @@ function WorthALook({
       )}
       {waiting > 0 && (
         <p>
-          {plural(waiting, { one: '# word is in no step of the plan', other: '# words are in no step of the plan' })}
-          {homeless.length > 0 && t`, ${homeless.length} of them on this board`}.{' '}
+          {homeless.length > 0
+            ? plural(waiting, {
+                one: `# word is in no step of the plan, ${homeless.length} on this board.`,
+                other: `# words are in no step of the plan, ${homeless.length} of them on this board.`,
+              })
+            : plural(waiting, { one: '# word is in no step of the plan.', other: '# words are in no step of the plan.' })}{' '}
           {mayEdit && hand && homeless.length > 0 && (
             <button
               type="button"

@@ -1,4 +1,5 @@
 import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { keepPreviousData, queryOptions, useQuery } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
@@ -49,6 +50,70 @@ const sheet = (vocabulary: number, board: string, setup: Setup, number: number) 
 const printBook = (vocabulary: number, board: string, body: Setup) =>
   answer(client.POST('/api/vocabularies/{vocabulary}/boards/{board}/print', { params: { path: { vocabulary, board } }, body }));
 
+interface SetUpProps {
+  setup: Setup;
+  board: string;
+  boards: number;
+  whose: string;
+  /** True if a photo may show somebody. */
+  people: boolean;
+  onSet: (setup: Setup) => void;
+}
+
+function SetUp({ setup, board, boards, whose, people, onSet }: SetUpProps) {
+  const c = controls(setup, true, onSet);
+  const several = setup.reach !== 'ONE';
+  const onBoards = setup.what === 'BOARD';
+  const of = setup.reach !== 'ALL' && <strong>{board} </strong>;
+  const which = c.choice('reach', t`Which boards`, {
+    ONE: t`alone`,
+    OPENED: several && boards > 1 ? t`and what it opens (${boards} boards)` : t`and what it opens`,
+    ALL: several && boards > 1 ? t`all ${boards} boards` : t`all boards`,
+  });
+  const what = c.choice('what', t`What is printed`, { BOARD: t`to point at`, KEYGUARD: t`as a keyguard, with openings to cut out` });
+  const paper = c.choice('paper', t`Paper`, PAPERS);
+  const lies = c.yes('lyingDown', t`Which way the paper lies`, t`lying down`, t`standing up`);
+  const size = c.choice('size', t`How large`, { SCREEN: t`as large as on ${whose}`, PAGE: t`as large as the page allows`, SCALED: t`scaled` });
+  const percent = c.number('percent', t`Percent of true size`, 20, 400, t`${setup.percent} percent`);
+  const scaled = setup.size === 'SCALED' && (
+    <>
+      {' '}
+      <Trans>to {percent}</Trans>
+    </>
+  );
+  const lines = c.yes('cutLines', t`Lines to cut along`, t`with lines to cut along`, t`without lines to cut along`);
+  const cells = onBoards && (
+    <>
+      {', '}
+      <Trans>
+        cells {size}
+        {scaled}, {lines}
+      </Trans>
+    </>
+  );
+  const forWhom = people && <>, {c.choice('printedFor', t`For whom`, FOR_WHOM)}</>;
+  const ink = c.choice('ink', t`Ink`, { FULL: t`in colour`, SAVING: t`saving ink` });
+  const tabs = c.yes('tabs', t`Tabs`, t`with tabs`, t`without tabs`);
+  const index = c.yes('index', t`Index of words`, t`with an index of words`, t`without an index of words`);
+  const book = several && onBoards && (
+    <>
+      {', '}
+      <Trans>
+        {tabs} and {index}
+      </Trans>
+    </>
+  );
+  return (
+    <Trans>
+      {of}
+      {which}, {what}, on {paper} {lies}
+      {cells}
+      {forWhom}, {ink}
+      {book}.
+    </Trans>
+  );
+}
+
 /** Boards on paper: a sentence sets them up, the sheet below it is the true one. */
 export default function Print() {
   const params = useParams();
@@ -75,10 +140,10 @@ export default function Print() {
   const whose = view.data.student ? t`${view.data.student.name}’s screen` : t`a usual screen`;
   const board = `/vocabularies/${id}/boards/${encodeURIComponent(boardId)}`;
   const query = new URLSearchParams(Object.entries(setup).map(([key, value]) => [key, String(value)]));
-  const c = controls(setup, true, (changed) => {
+  const set = (changed: Setup) => {
     setSetup(changed);
     setNumber(1);
-  });
+  };
   const several = setup.reach !== 'ONE';
   const boards = print.data?.boards ?? 1;
 
@@ -87,40 +152,7 @@ export default function Print() {
       <div className={css.printHead}>
         <h1 className={parts.unseen}>{t`Print ${line.name}`}</h1>
         <p className={css.setUp}>
-          {setup.reach === 'ALL' ? '' : <strong>{line.name} </strong>}
-          {c.choice('reach', t`Which boards`, {
-            ONE: t`alone`,
-            OPENED: several && boards > 1 ? t`and what it opens (${boards} boards)` : t`and what it opens`,
-            ALL: several && boards > 1 ? t`all ${boards} boards` : t`all boards`,
-          })}
-          , {c.choice('what', t`What is printed`, { BOARD: t`to point at`, KEYGUARD: t`as a keyguard, with openings to cut out` })}
-          {t`, on`} {c.choice('paper', t`Paper`, PAPERS)} {c.yes('lyingDown', t`Which way the paper lies`, t`lying down`, t`standing up`)}
-          {setup.what === 'BOARD' && (
-            <>
-              {t`, cells`}{' '}
-              {c.choice('size', t`How large`, {
-                SCREEN: t`as large as on ${whose}`,
-                PAGE: t`as large as the page allows`,
-                SCALED: t`scaled`,
-              })}
-              {setup.size === 'SCALED' && (
-                <>
-                  {' '}
-                  {t`to`} {c.number('percent', t`Percent of true size`, 20, 400, t`${setup.percent} percent`)}
-                </>
-              )}
-              , {c.yes('cutLines', t`Lines to cut along`, t`with lines to cut along`, t`without lines to cut along`)}
-            </>
-          )}
-          {(print.data?.people ?? 0) > 0 && <>, {c.choice('printedFor', t`For whom`, FOR_WHOM)}</>},{' '}
-          {c.choice('ink', t`Ink`, { FULL: t`in colour`, SAVING: t`saving ink` })}
-          {several && setup.what === 'BOARD' && (
-            <>
-              , {c.yes('tabs', t`Tabs`, t`with tabs`, t`without tabs`)} {t`and`}{' '}
-              {c.yes('index', t`Index of words`, t`with an index of words`, t`without an index of words`)}
-            </>
-          )}
-          .
+          <SetUp setup={setup} board={line.name} boards={boards} whose={whose} people={(print.data?.people ?? 0) > 0} onSet={set} />
         </p>
         {error ? (
           <p role="alert" className={parts.note}>

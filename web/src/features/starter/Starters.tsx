@@ -39,6 +39,12 @@ export default function Starters() {
       </main>
     );
   if (!student || !starters) return null;
+  const others = already.map((v, i) => (
+    <span key={v.vocabulary}>
+      {i > 0 && ', '}
+      <Link to={`/vocabularies/${v.vocabulary}`}>{v.name}</Link>
+    </span>
+  ));
   return (
     <main className={parts.page} data-ready>
       <div className={parts.pageHead}>
@@ -49,17 +55,13 @@ export default function Starters() {
       </div>
       {already.length > 0 && (
         <p className={parts.quiet}>
-          {t`${student.name} has`}{' '}
-          {already.map((v, i) => (
-            <span key={v.vocabulary}>
-              {i > 0 && ', '}
-              <Link to={`/vocabularies/${v.vocabulary}`}>{v.name}</Link>
-            </span>
-          ))}{' '}
-          {plural(already.length, {
-            one: 'already. A new one stands beside it; nothing is replaced.',
-            other: 'already. A new one stands beside them; nothing is replaced.',
-          })}
+          <Trans>
+            {student.name} has {others}{' '}
+            {plural(already.length, {
+              one: 'already. A new one stands beside it; nothing is replaced.',
+              other: 'already. A new one stands beside them; nothing is replaced.',
+            })}
+          </Trans>
         </p>
       )}
       {copying.isError && <Alert type="error" showIcon title={sentence(copying.error)} className={parts.gapBelow} />}

@@ -1,6 +1,8 @@
 import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Alert, Button, Modal } from 'antd';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
 import { sentence } from '../../api/client';
 import { dayAndTime, dayNamed } from '../../shell/time';
 import { deleted, restore } from '../../data/students';
@@ -27,8 +29,7 @@ export function HadBack({ onClose }: { onClose: () => void }) {
         {data?.map((d) => (
           <li key={`${d.what} ${d.id}`}>
             <span>
-              <strong>{d.name}</strong>
-              {d.what === 'LIST' ? t`, a word list${d.of ? t` for ${d.of}` : ''}` : d.of && t`, a vocabulary of ${d.of}`}
+              <Gone name={<strong>{d.name}</strong>} list={d.what === 'LIST'} of={d.of} />
               <br />
               <span className={parts.quiet}>
                 {d.by ? `${d.by}, ` : ''}
@@ -40,5 +41,19 @@ export function HadBack({ onClose }: { onClose: () => void }) {
         ))}
       </ul>
     </Modal>
+  );
+}
+
+/** What was deleted, and whose it was. */
+function Gone({ name, list, of }: { name: ReactNode; list: boolean; of?: string }) {
+  if (!of) return list ? <Trans>{name}, a word list</Trans> : <>{name}</>;
+  return list ? (
+    <Trans>
+      {name}, a word list for {of}
+    </Trans>
+  ) : (
+    <Trans>
+      {name}, a vocabulary of {of}
+    </Trans>
   );
 }

@@ -22,10 +22,7 @@ export function MoveOn({ glance, mayEdit, back }: { glance: Glance; mayEdit: boo
   }
   return (
     <>
-      <p>
-        {t`Step ${at} of ${steps.length}, ${now.name}`}
-        {now.began && t`, since ${dayOf(now.began)}`}
-      </p>
+      <p>{now.began ? t`Step ${at} of ${steps.length}, ${now.name}, since ${dayOf(now.began)}` : t`Step ${at} of ${steps.length}, ${now.name}`}</p>
       {mayEdit && steps[at] && (
         <Button size="small" onClick={() => void go(steps[at].id)} title={t`${glance.wordsByStep[at] - glance.wordsByStep[at - 1]} more words`}>
           {t`Move on to ${steps[at].name}`}

@@ -83,7 +83,9 @@ export default function StudentPage() {
           <section className={css.panel} aria-label={t`Screen and look`}>
             <h2>{t`Screen and look`}</h2>
             <p>
-              {t`Talks on a ${screenName(who.screen, usual)}, with pictures in`} {who.appearance.look === 'CONTRAST' ? t`high contrast` : t`colour`}.{' '}
+              {who.appearance.look === 'CONTRAST'
+                ? t`Talks on a ${screenName(who.screen, usual)}, with pictures in high contrast.`
+                : t`Talks on a ${screenName(who.screen, usual)}, with pictures in colour.`}{' '}
               {who.placesKept
                 ? t`Places are kept: a change that would move a shown word needs a reason.`
                 : t`Places are not kept: before a word moves that has been learned, it is asked.`}
@@ -177,9 +179,7 @@ function HeldHere({ vocabulary, version }: { vocabulary: number; version: number
   if (held.length === 0 || !view.data) return null;
   return (
     <section className={css.panel} aria-label={t`Held words`}>
-      <h2>
-        {plural(held.length, { one: '# word', other: '# words' })} {t`held back`}
-      </h2>
+      <h2>{plural(held.length, { one: '# word held back', other: '# words held back' })}</h2>
       <ArtOf art={view.data.art} vocabulary={vocabulary}>
         <ul className={css.held}>
           {held.slice(0, HELD).map((h) => (

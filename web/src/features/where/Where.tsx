@@ -1,4 +1,5 @@
 import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { Button, Input } from 'antd';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Link, useSearchParams } from 'react-router';
@@ -62,7 +63,9 @@ export default function Where() {
                     {t`Not there.`}{' '}
                     {row.proposed ? (
                       <>
-                        {t`It could go on`} <Route spot={row.proposed} /> {spoken(row.proposed.cell)}.{' '}
+                        <Trans>
+                          It could go on <Route spot={row.proposed} /> {spoken(row.proposed.cell)}.
+                        </Trans>{' '}
                         <Link
                           className={`${parts.dotted} ${css.notPrinted}`}
                           to={`/vocabularies/${row.vocabulary}/boards/${encodeURIComponent(row.proposed.board)}`}

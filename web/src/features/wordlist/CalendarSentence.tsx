@@ -1,4 +1,5 @@
 import { plural, t } from '@lingui/core/macro';
+import { Plural, Trans } from '@lingui/react/macro';
 import { Input, Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -17,55 +18,61 @@ export function CalendarSentence({ support, mayEdit, onSet }: Of<Named<'calendar
   const country = countries.find((c) => c.code === support.country);
   const lines = support.days.split('\n').filter((l) => l.trim()).length;
   const [typing, setTyping] = useState<string>();
+  const span = is.choice('span', t`What is on a page`, { MONTH: t`a month`, WEEK: t`a week` });
+  const day = (
+    <DottedText
+      label={t`A day of the first page, as 2026-12-01`}
+      value={support.day}
+      disabled={!mayEdit}
+      onKeep={(day) => {
+        if (/^\d{4}-\d{2}-\d{2}$/.test(day.trim())) onSet({ ...support, day: day.trim() });
+      }}
+    />
+  );
+  const pages = is.number('pages', t`How many pages`, 1, 24);
+  const whose = (
+    <Choice
+      label={t`Whose public holidays`}
+      value={support.country}
+      disabled={!mayEdit}
+      words={
+        Object.fromEntries([
+          ['', t`no country`],
+          [support.country, country?.name ?? (support.country || t`no country`)],
+          ...countries.map((c) => [c.code, c.name]),
+        ]) as Record<string, string>
+      }
+      onChoose={(code) => onSet({ ...support, country: code, region: '' })}
+    />
+  );
+  const region = (
+    <Choice
+      label={t`The region`}
+      value={support.region}
+      disabled={!mayEdit}
+      words={Object.fromEntries([['', t`no region`], ...(country?.regions ?? []).map((r) => [r.code, r.name])]) as Record<string, string>}
+      onChoose={(region) => onSet({ ...support, region })}
+    />
+  );
+  const where = country && country.regions.length > 0 && (
+    <>
+      {' '}
+      <Trans>and {region}</Trans>
+    </>
+  );
+  const typed = mayEdit ? (
+    <button type="button" className={parts.dotted} title={t`What is on which day`} onClick={() => setTyping(support.days)}>
+      {lines === 0 ? t`nothing typed into days` : t`${plural(lines, { one: '# line', other: '# lines' })} typed into days`}
+    </button>
+  ) : (
+    <strong>{plural(lines, { one: '# line typed into days', other: '# lines typed into days' })}</strong>
+  );
   return (
     <>
-      {t`A page for`} {is.choice('span', t`What is on a page`, { MONTH: t`a month`, WEEK: t`a week` })}
-      {t`, from`}{' '}
-      <DottedText
-        label={t`A day of the first page, as 2026-12-01`}
-        value={support.day}
-        disabled={!mayEdit}
-        onKeep={(day) => {
-          if (/^\d{4}-\d{2}-\d{2}$/.test(day.trim())) onSet({ ...support, day: day.trim() });
-        }}
-      />
-      , {is.number('pages', t`How many pages`, 1, 24)} {support.pages === 1 ? t`page` : t`pages`}
-      {t`, with public holidays of`}{' '}
-      <Choice
-        label={t`Whose public holidays`}
-        value={support.country}
-        disabled={!mayEdit}
-        words={
-          Object.fromEntries([
-            ['', t`no country`],
-            [support.country, country?.name ?? (support.country || t`no country`)],
-            ...countries.map((c) => [c.code, c.name]),
-          ]) as Record<string, string>
-        }
-        onChoose={(code) => onSet({ ...support, country: code, region: '' })}
-      />
-      {country && country.regions.length > 0 && (
-        <>
-          {' '}
-          {t`and`}{' '}
-          <Choice
-            label={t`The region`}
-            value={support.region}
-            disabled={!mayEdit}
-            words={Object.fromEntries([['', t`no region`], ...country.regions.map((r) => [r.code, r.name])]) as Record<string, string>}
-            onChoose={(region) => onSet({ ...support, region })}
-          />
-        </>
-      )}
-      ,{' '}
-      {mayEdit ? (
-        <button type="button" className={parts.dotted} title={t`What is on which day`} onClick={() => setTyping(support.days)}>
-          {lines === 0 ? t`nothing typed into days` : t`${plural(lines, { one: '# line', other: '# lines' })} typed into days`}
-        </button>
-      ) : (
-        <strong>{t`${lines} lines typed into days`}</strong>
-      )}
-      ,
+      <Trans>
+        A page for {span}, from {day}, {pages} <Plural value={support.pages} one="page" other="pages" />, with public holidays of {whose}
+        {where}, {typed},
+      </Trans>
       {typing !== undefined && (
         <Modal
           open
@@ -102,10 +109,8 @@ function FromFile({ onLines }: { onLines: (lines: string[]) => void }) {
     calendarLines(file).then(
       ({ lines, left }) => {
         onLines(lines);
-        setTold(
-          plural(lines.length, { one: '# line added.', other: '# lines added.' }) +
-            (left > 0 ? t` ${left} could not be: they have no date or are longer than a holiday.` : ''),
-        );
+        const added = plural(lines.length, { one: '# line added.', other: '# lines added.' });
+        setTold(left > 0 ? t`${added} ${left} could not be: they have no date or are longer than a holiday.` : added);
       },
       (error: unknown) => setTold(sentence(error)),
     );

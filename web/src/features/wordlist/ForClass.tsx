@@ -40,12 +40,14 @@ export function ForClass({ view, onAct }: { view: WordList; onAct: (act: Act) =>
   const [first, second] = view.words;
   return (
     <>
-      {t`For`}{' '}
-      <Glued after=".">
-        <button type="button" className={parts.dotted} title={t`For whom it is printed`} onClick={() => setTable(view.classTable)}>
-          {said}
-        </button>
-      </Glued>
+      <Trans>
+        For{' '}
+        <Glued after=".">
+          <button type="button" className={parts.dotted} title={t`For whom it is printed`} onClick={() => setTable(view.classTable)}>
+            {said}
+          </button>
+        </Glued>
+      </Trans>
       {table !== undefined && (
         <Modal
           open

@@ -1,4 +1,5 @@
 import { t } from '@lingui/core/macro';
+import { Trans } from '@lingui/react/macro';
 import { DndContext, MouseSensor, pointerWithin, TouchSensor, useDraggable, useDroppable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { Input } from 'antd';
 import { useState, type KeyboardEvent, type MouseEvent, type ReactNode, type SyntheticEvent, type TouchEvent } from 'react';
@@ -34,6 +35,8 @@ class RowTouch extends TouchSensor {
 
 /** Dropped here, a word goes to the end. */
 const END = 'end';
+type Second = NonNullable<WordList['second']>;
+
 /** The words in order: typed or pasted below, dragged or moved by keys, each with its picture and how often it is printed. */
 export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act) => Promise<WordList | undefined> }) {
   const [typed, setTyped] = useState('');
@@ -165,27 +168,7 @@ export function WordsColumn({ view, onAct }: { view: WordList; onAct: (act: Act)
       {mayEdit && <p className={parts.quiet}>{t`One a line, or with commas. Drag to order; Alt and arrows move a word.`}</p>}
       {mayEdit && words.length > 0 && (
         <p className={parts.quiet}>
-          {t`In`}{' '}
-          <Choice
-            label={t`A second language`}
-            value={view.second?.language ?? 'none'}
-            words={SECONDS}
-            onChoose={(language) =>
-              void onAct({ what: 'language', second: language === 'none' ? undefined : { language, instead: view.second?.instead ?? false } })
-            }
-          />
-          {view.second && (
-            <>
-              ,{' '}
-              <Choice
-                label={t`Where the second language stands`}
-                value={view.second.instead ? 'instead' : 'under'}
-                words={{ under: t`under the words`, instead: t`instead of the words` }}
-                onChoose={(where) => void onAct({ what: 'language', second: { language: view.second!.language, instead: where === 'instead' } })}
-              />
-            </>
-          )}
-          .
+          <InLanguage second={view.second} onSecond={(second) => void onAct({ what: 'language', second })} />
         </p>
       )}
       {choosing && (
@@ -241,4 +224,33 @@ function Row({
 function AtTheEnd({ children }: { children: ReactNode }) {
   const { setNodeRef } = useDroppable({ id: END });
   return <div ref={setNodeRef}>{children}</div>;
+}
+
+/** In which language besides, and where it stands. */
+function InLanguage({ second, onSecond }: { second?: Second; onSecond: (second?: Second) => void }) {
+  const language = (
+    <Choice
+      label={t`A second language`}
+      value={second?.language ?? 'none'}
+      words={SECONDS}
+      onChoose={(chosen) => onSecond(chosen === 'none' ? undefined : { language: chosen, instead: second?.instead ?? false })}
+    />
+  );
+  const where = second && (
+    <>
+      ,{' '}
+      <Choice
+        label={t`Where the second language stands`}
+        value={second.instead ? 'instead' : 'under'}
+        words={{ under: t`under the words`, instead: t`instead of the words` }}
+        onChoose={(stands) => onSecond({ ...second, instead: stands === 'instead' })}
+      />
+    </>
+  );
+  return (
+    <Trans>
+      In {language}
+      {where}.
+    </Trans>
+  );
 }

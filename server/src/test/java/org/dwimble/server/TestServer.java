@@ -23,7 +23,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.util.FileSystemUtils;
 
 /**
- * The real application on a folder of its own, started once for all tests and stopped after the last. Each
+ * The real application on a folder of its own, started once for all tests of a process and stopped with it. Each
  * test makes the accounts and students it needs, with names nobody else has.
  */
 public final class TestServer implements BeforeAllCallback {
@@ -35,17 +35,21 @@ public final class TestServer implements BeforeAllCallback {
 
     @Override
     public void beforeAll(ExtensionContext context) {
-        context.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).getOrComputeIfAbsent(TestServer.class, key -> start(), AutoCloseable.class);
+        once();
     }
 
-    private static AutoCloseable start() {
+    /** Surefire hands a process one class after the other, each as a run of its own: what all share lives as long as the process. */
+    private static synchronized void once() {
+        if (running != null) {
+            return;
+        }
         try {
             Path home = folder();
-            AutoCloseable running = running(home);
-            return () -> {
-                running.close();
+            AutoCloseable started = running(home);
+            AtTheEnd.of(() -> {
+                started.close();
                 FileSystemUtils.deleteRecursively(home);
-            };
+            });
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

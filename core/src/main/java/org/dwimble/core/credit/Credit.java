@@ -1,21 +1,30 @@
 package org.dwimble.core.credit;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.dwimble.core.board.PictureSets;
 import org.dwimble.core.picture.OwnPicture;
+import org.dwimble.core.told.Told;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where pictures come from and under what they may be used.
  *
- * @param source  the name of the set, or what is known of a single picture
+ * @param source  what the set is called, or what is known of a single picture
  * @param author  who made them; may be empty
- * @param licence short name; empty for a school's own photos
+ * @param licence its short name, or how it may be used; null for a school's own photos
  * @param onPaper true if the licence asks to be named wherever the picture is shown or printed
  */
-public record Credit(String source, String author, String licence, boolean onPaper) {
-    public static final Credit CORE = new Credit("Dwimble’s own symbols", "Dwimble", "Apache-2.0", false);
-    public static final Credit BASE = new Credit("Fluent Emoji", "Microsoft", "MIT", true);
-    public static final Credit WIDE = new Credit("Twemoji", "Twitter and others", "CC BY 4.0", true);
-    public static final Credit UNKNOWN = new Credit("brought in with a package", "", "", false);
+public record Credit(Told source, String author, @Nullable Told licence, boolean onPaper) {
+    public static final Credit CORE = new Credit(Told.of("credit-own-symbols"), "Dwimble", written("Apache-2.0"), false);
+    public static final Credit BASE = new Credit(written("Fluent Emoji"), "Microsoft", written("MIT"), true);
+    public static final Credit WIDE = new Credit(written("Twemoji"), "Twitter and others", written("CC BY 4.0"), true);
+    public static final Credit UNKNOWN = new Credit(Told.of("credit-package"), "", null, false);
+
+    /** What somebody wrote, and what is called the same everywhere. */
+    public static Told written(String text) {
+        return Told.of("as-written", "text", text);
+    }
 
     /** Of a library picture, by the set its id begins with. */
     public static Credit ofLibrary(String id) {
@@ -35,21 +44,22 @@ public record Credit(String source, String author, String licence, boolean onPap
     /** @param name what stands for the source of a licensed one that has none; the others as in {@link OwnPicture} */
     public static Credit of(OwnPicture.Origin origin, String name, String author, String licence, String source) {
         return switch (origin) {
-            case OWN_PHOTO -> new Credit(source.isEmpty() ? "own photos of the school" : source, author, "", false);
-            case PERMISSION -> new Credit(source.isEmpty() ? "used by permission" : source, author, "by permission", !author.isEmpty());
-            case LICENCE -> new Credit(source.isEmpty() ? name : source, author, licence, !licence.matches("(?i)CC0.*|public domain.*"));
+            case OWN_PHOTO -> new Credit(source.isEmpty() ? Told.of("credit-own-photos") : written(source), author, null, false);
+            case PERMISSION -> new Credit(source.isEmpty() ? Told.of("credit-by-permission") : written(source), author, Told.of("licence-by-permission"),
+                !author.isEmpty());
+            case LICENCE -> new Credit(written(source.isEmpty() ? name : source), author, written(licence), !licence.matches("(?i)CC0.*|public domain.*"));
         };
     }
 
     /** As it is printed: "Fluent Emoji, Microsoft, MIT". */
-    public String line() {
-        StringBuilder line = new StringBuilder(source);
-        if (!author.isEmpty() && !author.equals(source)) {
-            line.append(", ").append(author);
+    public Told line() {
+        List<Object> parts = new ArrayList<>(List.of(source));
+        if (!author.isEmpty() && !source.equals(written(author))) {
+            parts.add(author);
         }
-        if (!licence.isEmpty()) {
-            line.append(", ").append(licence);
+        if (licence != null) {
+            parts.add(licence);
         }
-        return line.toString();
+        return Told.of("credit", "parts", parts);
     }
 }

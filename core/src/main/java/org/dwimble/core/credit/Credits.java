@@ -6,12 +6,14 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.MediaId;
+import org.dwimble.core.told.Told;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -51,7 +53,7 @@ public record Credits(List<Use> uses) {
         Map<Credit, Integer> counts = new LinkedHashMap<>();
         each.forEach(c -> counts.merge(c, 1, Integer::sum));
         return new Credits(counts.entrySet().stream().map(e -> new Use(e.getKey(), e.getValue()))
-            .sorted(Comparator.comparingInt((Use u) -> -u.pictures).thenComparing(u -> u.credit.line())).toList());
+            .sorted(Comparator.comparingInt((Use u) -> -u.pictures).thenComparing(u -> u.credit.line().toString())).toList());
     }
 
     private static Credit credit(String id, Board board, Function<String, Credit> own, Function<@Nullable JsonNode, Credit> packed) {
@@ -63,8 +65,8 @@ public record Credits(List<Use> uses) {
     }
 
     /** What a sheet with these pictures owes: "Pictures: ..."; empty if no licence asks. */
-    public String onPaper() {
-        Set<String> lines = uses.stream().map(Use::credit).filter(Credit::onPaper).map(Credit::line).collect(Collectors.toCollection(LinkedHashSet::new));
-        return lines.isEmpty() ? "" : "Pictures: " + String.join("; ", lines);
+    public Optional<Told> onPaper() {
+        Set<Told> lines = uses.stream().map(Use::credit).filter(Credit::onPaper).map(Credit::line).collect(Collectors.toCollection(LinkedHashSet::new));
+        return lines.stream().reduce((one, more) -> Told.of("credit-and", "one", one, "more", more)).map(all -> Told.of("credit-on-paper", "lines", all));
     }
 }

@@ -17,6 +17,6 @@ public final class PackedLicence {
             return Credit.UNKNOWN;
         }
         String author = licence.path("author_name").asString("");
-        return new Credit(Credit.UNKNOWN.source(), author, type, !author.isEmpty());
+        return new Credit(Credit.UNKNOWN.source(), author, Credit.written(type), !author.isEmpty());
     }
 }

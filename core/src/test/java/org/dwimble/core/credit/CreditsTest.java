@@ -15,6 +15,7 @@ import org.dwimble.core.document.Json;
 import org.dwimble.core.obf.PackedLicence;
 import org.dwimble.core.picture.OwnPicture;
 import org.dwimble.core.picture.Shows;
+import org.dwimble.core.told.Told;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -38,9 +39,11 @@ class CreditsTest {
         Board board = Board.empty("b", "B", new Shape(1, 5))
             .withButtons(List.of(word(0, "base/kite"), word(1, "base/cat"), word(2, "core/want"), word(3, PHOTO), layered));
         Credits credits = Credits.of(List.of(board, board), id -> Credit.of(own(OwnPicture.Origin.OWN_PHOTO, "", "")), PackedLicence::read);
-        assertThat(credits.uses()).extracting(u -> u.credit().source() + " " + u.pictures())
-            .containsExactly("Dwimble’s own symbols 2", "Fluent Emoji 2", "own photos of the school 1");
-        assertThat(credits.onPaper()).isEqualTo("Pictures: Fluent Emoji, Microsoft, MIT");
+        assertThat(credits.uses()).containsExactly(new Credits.Use(Credit.BASE, 2), new Credits.Use(Credit.CORE, 2),
+            new Credits.Use(Credit.of(own(OwnPicture.Origin.OWN_PHOTO, "", "")), 1));
+        assertThat(credits.onPaper()).hasValue(Told.of("credit-on-paper", "lines", Credit.BASE.line()));
+        assertThat(Credit.BASE.line())
+            .isEqualTo(Told.of("credit", "parts", List.of(Credit.written("Fluent Emoji"), "Microsoft", Credit.written("MIT"))));
     }
 
     @Test
@@ -54,7 +57,9 @@ class CreditsTest {
     void whatAPackageSaidOfAPictureCountsIfTheSchoolDidNotTakeItIn() {
         Board said = Board.empty("b", "B", new Shape(1, 1)).with(word(0, PACKED))
             .withFacts(new Board.Facts(Map.of(PACKED, Json.mapper().readTree("{\"license\":{\"type\":\"CC BY-SA\",\"author_name\":\"A. Gull\"}}")), Map.of()));
-        assertThat(Credits.of(List.of(said), id -> null, PackedLicence::read).onPaper()).isEqualTo("Pictures: brought in with a package, A. Gull, CC BY-SA");
+        Credit packed = new Credit(Credit.UNKNOWN.source(), "A. Gull", Credit.written("CC BY-SA"), true);
+        assertThat(Credits.of(List.of(said), id -> null, PackedLicence::read).onPaper()).hasValue(Told.of("credit-on-paper", "lines", packed.line()));
+        assertThat(packed.line().toString()).contains("A. Gull").contains("CC BY-SA");
         Board silent = Board.empty("b", "B", new Shape(1, 1)).withButtons(List.of(word(0, PACKED)));
         assertThat(Credits.of(List.of(silent), id -> null, PackedLicence::read).uses().get(0).credit()).isEqualTo(Credit.UNKNOWN);
     }

@@ -135,7 +135,7 @@ class LinesTest {
     @Test
     void aPatternIsLaidRowByRow() {
         Vocabulary wide = vocabulary(board("home", "I . . . . ."), board("a", ". . . . . .", ". . . . . ."), board("b", ". . . . . .", ". . . . . ."));
-        Pattern days = Pattern.ALL.stream().filter(p -> p.name().equals("days")).findFirst().orElseThrow();
+        Pattern days = Pattern.ALL.stream().filter(p -> p.key().equals("days")).findFirst().orElseThrow();
         List<ReadyWord> words = days.rows().stream().flatMap(List::stream).map(w -> new ReadyWord(w.label(), null, w.kind())).toList();
         Change made = new LayRows("Days", null, null, new Shape(4, 6), days, words).on(wide, ids());
         Board board = made.after().boards().get(made.added().get(0));
@@ -145,6 +145,6 @@ class LinesTest {
             .filter(b -> b.name().equals("Days")).findFirst().orElseThrow();
         assertThat(small.buttons()).as("a small board grows until all have room").hasSizeGreaterThanOrEqualTo(words.size());
         assertThat(Siblings.of(wide, null).shape(4, null)).as("the side nobody told is its siblings'").isEqualTo(new Shape(4, 6));
-        assertThat(Pattern.ALL).extracting(Pattern::name).doesNotHaveDuplicates().hasSize(10);
+        assertThat(Pattern.ALL).extracting(Pattern::key).doesNotHaveDuplicates().hasSize(10);
     }
 }

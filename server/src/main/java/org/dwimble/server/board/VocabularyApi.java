@@ -8,7 +8,6 @@ import java.util.Set;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.credit.Credits;
 import org.dwimble.core.edit.Differences;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.grant.Act;
@@ -18,6 +17,7 @@ import org.dwimble.core.student.Student;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.grant.For;
 import org.dwimble.server.grant.Rights;
+import org.dwimble.server.picture.CreditView;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.StudentStore;
@@ -114,9 +114,10 @@ class VocabularyApi {
     /** Whose the pictures are, of all boards or of one. */
     @For(Act.LOOK)
     @GetMapping("/credits")
-    List<Credits.Use> credits(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable String board) {
+    List<CreditView> credits(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable String board) {
         Vocabulary all = store.there(vocabulary).vocabulary();
-        return pictures.credits(board == null ? all.boards().values() : List.of(all.board(board).orElseThrow(() -> Problem.notFound("board")))).uses();
+        return CreditView.of(pictures.credits(board == null ? all.boards().values() : List.of(all.board(board).orElseThrow(() -> Problem.notFound("board")))),
+            wording);
     }
 
     @For(Act.LOOK)

@@ -230,7 +230,7 @@ class PictureApi {
         return new About(picture.id(), picture.name(), picture.also(), picture.categories(), pictures.kinds()
             .of(picture.name().toLowerCase(Locale.ROOT), picture),
             pictures.namesOf(picture.id()), pictures.sounds().readings(picture.name()).stream().map(Said::of).toList(), picture.person(),
-            pictures.creditOf(picture.id()).line());
+            wording.of(pictures.creditOf(picture.id()).line()));
     }
 
     /** A library drawing as it looks to a student. */

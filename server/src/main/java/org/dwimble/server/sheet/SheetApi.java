@@ -261,7 +261,7 @@ class SheetApi {
     }
 
     private String footer(Vocabulary vocabulary, Board board) {
-        String credits = pictures.credits(List.of(board)).onPaper();
+        String credits = pictures.credits(List.of(board)).onPaper().map(wording::of).orElse("");
         return vocabulary.name() + " · " + board.name() + (credits.isEmpty() ? "" : " · " + credits);
     }
 

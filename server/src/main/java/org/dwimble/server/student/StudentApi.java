@@ -70,11 +70,15 @@ class StudentApi {
         this.ids = ids;
     }
 
+    /** @param name as people say it */
+    record ScreenView(String name, Screen screen) {
+    }
+
     /** The screens to choose from for a student. */
     @ForSignedIn("the same for all schools")
     @GetMapping("/screens")
-    List<UsualScreen> screens() {
-        return UsualScreen.ALL;
+    List<ScreenView> screens() {
+        return UsualScreen.ALL.stream().map(s -> new ScreenView(wording.of(s.called()), s.screen())).toList();
     }
 
     @ForSignedIn("those given to this person")

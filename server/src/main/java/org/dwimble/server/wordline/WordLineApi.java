@@ -42,6 +42,7 @@ import org.dwimble.server.library.Library;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
+import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -103,8 +104,12 @@ class WordLineApi {
     record BringRequest(int base, @Nullable Long from, String board, List<String> buttons, String to, @Nullable Cell at) {
     }
 
-    /** @param words how many */
-    record PatternView(String name, String about, int words) {
+    /**
+     * @param pattern by which it is chosen
+     * @param about   what it is for, in a few words
+     * @param words   how many
+     */
+    record PatternView(String pattern, String name, String about, int words) {
     }
 
     private final Editing editing;
@@ -112,13 +117,15 @@ class WordLineApi {
     private final Rights rights;
     private final Pictures pictures;
     private final Library library;
+    private final Wording wording;
 
-    WordLineApi(Editing editing, VocabularyStore store, Rights rights, Pictures pictures, Library library) {
+    WordLineApi(Editing editing, VocabularyStore store, Rights rights, Pictures pictures, Library library, Wording wording) {
         this.editing = editing;
         this.store = store;
         this.rights = rights;
         this.pictures = pictures;
         this.library = library;
+        this.wording = wording;
     }
 
     /**
@@ -177,7 +184,7 @@ class WordLineApi {
     @For(Act.LOOK)
     @GetMapping("/patterns")
     List<PatternView> patterns(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        return Pattern.ALL.stream().map(p -> new PatternView(p.name(), p.about(), p.words())).toList();
+        return Pattern.ALL.stream().map(p -> new PatternView(p.key(), wording.of(p.called()), wording.of(p.about()), p.words())).toList();
     }
 
     /** A new board with its way home and back where its siblings have them, opened by a button if one is named. */
@@ -208,7 +215,7 @@ class WordLineApi {
         Vocabulary now = store.there(vocabulary).vocabulary();
         Shape shape = Siblings.of(now, request.openedFrom()).shape(request.rows(), request.columns());
         if (request.pattern() != null) {
-            Pattern pattern = Pattern.ALL.stream().filter(p -> p.name().equals(request.pattern())).findFirst()
+            Pattern pattern = Pattern.ALL.stream().filter(p -> p.key().equals(request.pattern())).findFirst()
                 .orElseThrow(() -> new Unacceptable("no-such-pattern"));
             List<WordLine.Entry> sought = pattern.inOrder().stream().map(word -> new WordLine.Entry(word.search(), word.label())).toList();
             return new LayRows(request.name(), request.openedFrom(), request.openedBy(), shape, pattern, editing.ready(account, vocabulary, sought));

@@ -12,7 +12,6 @@ import java.util.stream.Collectors;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.credit.Credits;
 import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Thing;
@@ -44,6 +43,7 @@ import org.dwimble.server.limit.Limits;
 import org.dwimble.server.limit.Turns;
 import org.dwimble.server.media.MediaAnswer;
 import org.dwimble.server.media.MediaStore;
+import org.dwimble.server.picture.CreditView;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.StudentStore;
@@ -381,8 +381,8 @@ class ListApi {
     /** Whose its pictures are. */
     @For(Act.LOOK)
     @GetMapping("/{list}/credits")
-    List<Credits.Use> credits(@AuthenticationPrincipal Account account, @PathVariable long list) {
-        return pictures.creditsOf(may.toList(list, account).kept().list().pictures()).uses();
+    List<CreditView> credits(@AuthenticationPrincipal Account account, @PathVariable long list) {
+        return CreditView.of(pictures.creditsOf(may.toList(list, account).kept().list().pictures()), wording);
     }
 
     /** @param base the version that was seen: what others changed since stays */

@@ -39,6 +39,7 @@ import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.sheet.BoardFont;
 import org.dwimble.server.sheet.PdfPainter;
 import org.dwimble.server.student.StudentStore;
+import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -56,8 +57,9 @@ class ListPaper {
     private final Pictures pictures;
     private final BoardFont font;
     private final Turns turns;
+    private final Wording wording;
 
-    ListPaper(StudentStore students, Rights rights, VocabularyStore store, MediaStore media, Pictures pictures, BoardFont font, Turns turns) {
+    ListPaper(StudentStore students, Rights rights, VocabularyStore store, MediaStore media, Pictures pictures, BoardFont font, Turns turns, Wording wording) {
         this.students = students;
         this.rights = rights;
         this.store = store;
@@ -65,6 +67,7 @@ class ListPaper {
         this.pictures = pictures;
         this.font = font;
         this.turns = turns;
+        this.wording = wording;
     }
 
     /** What is printed for one student, or for all. @param student null if it is nobody of the school */
@@ -162,7 +165,7 @@ class ListPaper {
 
         /** @param name at the foot; null for none */
         private Material material(WordList list, @Nullable String student, @Nullable String name) {
-            String credit = credits.computeIfAbsent(list.pictures(), pictured -> pictures.creditsOf(pictured).onPaper());
+            String credit = credits.computeIfAbsent(list.pictures(), pictured -> pictures.creditsOf(pictured).onPaper().map(wording::of).orElse(""));
             Guesses guess = guesses.computeIfAbsent(String.valueOf(student), id -> pictures.guesses(account, student));
             Optional<Vocabulary> seen = student == null ? Optional.empty()
                 : boards.getOrDefault(student, Optional.empty()).map(VocabularyStore.Kept::vocabulary);

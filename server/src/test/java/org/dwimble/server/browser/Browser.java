@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.CopyOnWriteArraySet;
 import java.util.stream.Stream;
+import org.dwimble.server.AtTheEnd;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
@@ -26,7 +27,7 @@ import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 
-/** Debian's Chromium, started once for all tests; each test has a context of its own at the size practitioners use. */
+/** Debian's Chromium, started once for all tests of a process; each test has a context of its own at the size practitioners use. */
 public final class Browser implements BeforeAllCallback, TestExecutionExceptionHandler {
     private static final Path FAILED = Path.of("target", "failed");
     private static final String STATE = """
@@ -62,7 +63,9 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
 
     @Override
     public void beforeAll(ExtensionContext context) {
-        context.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).getOrComputeIfAbsent(Browser.class, key -> start(), AutoCloseable.class);
+        if (chromium == null) {
+            AtTheEnd.of(start());
+        }
     }
 
     /** Debian's without a window, which takes less of the processor, or else the whole one. */

@@ -41,7 +41,7 @@ public record LayRows(String name, @Nullable String openedFrom, @Nullable String
     public LayRows {
         words = List.copyOf(words);
         if (words.size() != pattern.words()) {
-            throw new IllegalArgumentException(words.size() + " words for the " + pattern.words() + " of " + pattern.name());
+            throw new IllegalArgumentException(words.size() + " words for the " + pattern.words() + " of " + pattern.key());
         }
     }
 
