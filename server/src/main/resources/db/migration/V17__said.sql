@@ -38,3 +38,12 @@ SELECT id, id, file, words, categories, made_at FROM own_picture WHERE retired_a
 CREATE INDEX collected_by_said ON collected (said);
 CREATE INDEX collected_by_file ON collected (file);
 DROP TABLE own_picture;
+
+-- Without a paper of its own a school prints on what its country does. Where nobody has an account yet, nobody has chosen.
+CREATE TABLE school_now (
+    id    INTEGER PRIMARY KEY CHECK (id = 1),
+    paper TEXT CHECK (paper IN ('A4', 'LETTER'))
+) STRICT;
+INSERT INTO school_now (id, paper) SELECT id, CASE WHEN EXISTS (SELECT 1 FROM account) THEN paper END FROM school;
+DROP TABLE school;
+ALTER TABLE school_now RENAME TO school;

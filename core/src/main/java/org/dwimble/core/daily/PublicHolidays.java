@@ -11,9 +11,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
-/** Public holidays by country and region, as Jollyday knows them, with their English names. */
+/** Public holidays by country and region, as Jollyday knows them, called as in a language, or in English where it has no name in that. */
 public final class PublicHolidays {
     /** It knows nothing of before, and computes nothing sensible after. */
     private static final int FIRST_YEAR = 1900;
@@ -28,27 +29,25 @@ public final class PublicHolidays {
     }
 
     /** Worked out when somebody first asks: each country is a file to be read. */
-    private static final class Known {
-        private static final List<Country> COUNTRIES = read();
-    }
+    private static final Map<Locale, List<Country>> KNOWN = new ConcurrentHashMap<>();
 
     private PublicHolidays() {
     }
 
     /** By name. */
-    public static List<Country> countries() {
-        return Known.COUNTRIES;
+    public static List<Country> countries(Locale language) {
+        return KNOWN.computeIfAbsent(language, PublicHolidays::read);
     }
 
-    private static List<Country> read() {
+    private static List<Country> read(Locale language) {
         return HolidayManager.getSupportedCalendarCodes().stream().filter(code -> code.length() == 2).map(String::toLowerCase).distinct()
-            .map(PublicHolidays::country).sorted(Comparator.comparing(Country::name)).toList();
+            .map(code -> country(code, language)).sorted(Comparator.comparing(Country::name)).toList();
     }
 
-    private static Country country(String code) {
+    private static Country country(String code, Locale language) {
         Map<String, CalendarHierarchy> regions = manager(code).getCalendarHierarchy().getChildren();
-        return new Country(code, new Locale("", code).getDisplayCountry(Locale.ENGLISH),
-            regions.entrySet().stream().map(r -> new Region(r.getKey(), r.getValue().getDescription(Locale.ENGLISH)))
+        return new Country(code, new Locale("", code).getDisplayCountry(language),
+            regions.entrySet().stream().map(r -> new Region(r.getKey(), r.getValue().getDescription(language)))
                 .sorted(Comparator.comparing(Region::name)).toList());
     }
 
@@ -73,13 +72,13 @@ public final class PublicHolidays {
      * @param country empty for none: then there are no holidays
      * @param region  empty for those of the whole country alone
      */
-    public static Map<LocalDate, String> of(String country, String region, LocalDate from, LocalDate to) {
+    public static Map<LocalDate, String> of(String country, String region, LocalDate from, LocalDate to, Locale language) {
         if (country.isEmpty() || from.getYear() < FIRST_YEAR || to.getYear() > LAST_YEAR
             || HolidayManager.getSupportedCalendarCodes().stream().noneMatch(country::equalsIgnoreCase)) {
             return Map.of();
         }
         String[] within = region.isEmpty() ? new String[0] : new String[] {region};
         return manager(country).getHolidays(from, to, HolidayType.PUBLIC_HOLIDAY, within).stream()
-            .collect(Collectors.toMap(Holiday::getDate, h -> h.getDescription(Locale.ENGLISH), (one, other) -> one + ", " + other, TreeMap::new));
+            .collect(Collectors.toMap(Holiday::getDate, h -> h.getDescription(language), (one, other) -> one + ", " + other, TreeMap::new));
     }
 }

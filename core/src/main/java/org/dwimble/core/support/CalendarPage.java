@@ -89,7 +89,7 @@ public record CalendarPage(Span span, LocalDate day, int pages, String country, 
                 new Rect(over.x(), below.y(), over.width(), HEAD).inset(Length.mm(0.8)),
                 HEAD.times(0.6), Canvas.Stand.MIDDLE, false);
         }
-        Map<LocalDate, String> holidays = PublicHolidays.of(country, region, from, to);
+        Map<LocalDate, String> holidays = PublicHolidays.of(country, region, from, to, canvas.type().spoken());
         from.datesUntil(to.plusDays(1)).forEach(date -> {
             int at = (int) (date.toEpochDay() - start.toEpochDay());
             day(date, cells.at(at), holidays.getOrDefault(date, lines.free().getOrDefault(date, "")),

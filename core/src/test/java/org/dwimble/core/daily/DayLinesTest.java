@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -40,12 +41,13 @@ class DayLinesTest {
     void publicHolidaysAreThoseOfTheCountryAndItsRegion() {
         LocalDate first = LocalDate.of(2026, 1, 1);
         LocalDate last = LocalDate.of(2026, 12, 31);
-        assertThat(PublicHolidays.of("nl", "", first, last)).containsKey(LocalDate.of(2026, 4, 27)).containsKey(LocalDate.of(2026, 12, 25));
-        assertThat(PublicHolidays.of("de", "by", first, last)).containsKey(LocalDate.of(2026, 1, 6));
-        assertThat(PublicHolidays.of("de", "be", first, last)).doesNotContainKey(LocalDate.of(2026, 1, 6));
-        assertThat(PublicHolidays.of("", "", first, last)).isEmpty();
-        assertThat(PublicHolidays.of("zz", "", first, last)).isEmpty();
-        assertThat(PublicHolidays.of("nl", "", LocalDate.of(1, 1, 1), LocalDate.of(1, 1, 31))).isEmpty();
-        assertThat(PublicHolidays.countries()).extracting(PublicHolidays.Country::code).contains("nl", "de", "us", "gb").doesNotHaveDuplicates();
+        assertThat(PublicHolidays.of("nl", "", first, last, Locale.UK)).containsKey(LocalDate.of(2026, 4, 27)).containsKey(LocalDate.of(2026, 12, 25));
+        assertThat(PublicHolidays.of("de", "by", first, last, Locale.UK)).containsKey(LocalDate.of(2026, 1, 6));
+        assertThat(PublicHolidays.of("de", "be", first, last, Locale.UK)).doesNotContainKey(LocalDate.of(2026, 1, 6));
+        assertThat(PublicHolidays.of("", "", first, last, Locale.UK)).isEmpty();
+        assertThat(PublicHolidays.of("zz", "", first, last, Locale.UK)).isEmpty();
+        assertThat(PublicHolidays.of("nl", "", LocalDate.of(1, 1, 1), LocalDate.of(1, 1, 31), Locale.UK)).isEmpty();
+        assertThat(PublicHolidays.of("de", "", first, last, Locale.GERMANY)).containsEntry(LocalDate.of(2026, 10, 3), "Tag der Deutschen Einheit");
+        assertThat(PublicHolidays.countries(Locale.UK)).extracting(PublicHolidays.Country::code).contains("nl", "de", "us", "gb").doesNotHaveDuplicates();
     }
 }

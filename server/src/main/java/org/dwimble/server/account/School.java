@@ -1,22 +1,35 @@
 package org.dwimble.server.account;
 
+import com.ibm.icu.util.LocaleData;
+import com.ibm.icu.util.ULocale;
+import java.util.Locale;
 import org.dwimble.core.sheet.Paper;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.database.Database;
+import org.dwimble.server.told.Wording;
 import org.springframework.stereotype.Component;
 
 /** What the school as a whole has chosen. */
 @Component
 public class School {
+    /** Millimetres; of A4 they are 297. */
+    private static final int HEIGHT_OF_LETTER = 279;
     private final Database database;
+    private final Paper usual;
 
-    School(Database database) {
+    School(Database database, Wording wording) {
         this.database = database;
+        usual = usual(wording.spoken());
     }
 
-    /** What it prints on: A4, with lengths in millimetres, or Letter, with lengths in inches. */
+    static Paper usual(Locale country) {
+        return LocaleData.getPaperSize(ULocale.forLocale(country)).getHeight() == HEIGHT_OF_LETTER ? Paper.LETTER : Paper.A4;
+    }
+
+    /** What it prints on: A4, with lengths in millimetres, or Letter, with lengths in inches; as its country does (Unicode CLDR), unless it chose. */
     public Paper paper() {
-        return Paper.valueOf(database.read(session -> session.first("SELECT paper FROM school WHERE id = 1", row -> row.getString(1))).orElse(Paper.A4.name()));
+        return database.read(session -> session.first("SELECT paper FROM school WHERE id = 1 AND paper IS NOT NULL", row -> row.getString(1)))
+            .map(Paper::valueOf).orElse(usual);
     }
 
     /** How much there is of everything that is not deleted; of nothing what it is. */

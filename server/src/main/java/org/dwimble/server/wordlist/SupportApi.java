@@ -131,7 +131,7 @@ class SupportApi {
     @ForSignedIn("the same for all schools")
     @GetMapping("/holiday-countries")
     List<PublicHolidays.Country> countries() {
-        return PublicHolidays.countries();
+        return PublicHolidays.countries(wording.spoken());
     }
 
     /** What of a calendar file can be typed into days. @param left events that cannot */
