@@ -107,7 +107,7 @@ class BuildingApiTest {
         assertThat(http.get(vocabulary + "/boards/" + board).status()).as("both go in one").isEqualTo(404);
         for (JsonNode pattern : http.get(vocabulary + "/patterns").json()) {
             assertThat(http.post(vocabulary + "/boards", "{\"base\":1,\"name\":\"%s\",\"pattern\":\"%s\",\"rows\":4,\"columns\":9}"
-                .formatted(pattern.get("name").asString(), pattern.get("name").asString())).status()).as(pattern.toString()).isEqualTo(200);
+                .formatted(pattern.get("name").asString(), pattern.get("pattern").asString())).status()).as(pattern.toString()).isEqualTo(200);
         }
     }
 
