@@ -28,6 +28,7 @@ import org.dwimble.server.grant.Rights;
 import org.dwimble.server.media.MediaStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * What was said of pictures and sounds of the school's own: who took them in, whom they show, for whom they may be used, whose they are. It hangs on their
@@ -147,12 +148,11 @@ public class SaidOfMedia {
 
     /** What came with a package for a student, in the transaction that keeps its boards: nobody said whom it shows, and it is for the student's team. */
     public void cameWithPackage(Session session, Collection<String> hashes, String student, Account account) throws SQLException {
-        for (String hash : hashes) {
-            session.update("""
-                INSERT INTO said (media_id, taken_in_by, shows, audience, student_id, name, author, licence, source)
-                SELECT ?, ?, 'NOT_SAID', 'STUDENT', ?, '', '', '', ''
-                WHERE NOT EXISTS (SELECT 1 FROM said WHERE media_id = ? AND student_id = ?)""", hash, account.id(), student, hash, student);
-        }
+        session.update("""
+            INSERT INTO said (media_id, taken_in_by, shows, audience, student_id, name, author, licence, source)
+            SELECT came.value, ?, 'NOT_SAID', 'STUDENT', ?, '', '', '', '' FROM json_each(?) came
+            WHERE NOT EXISTS (SELECT 1 FROM said WHERE media_id = came.value AND student_id = ?)""", account.id(), student,
+            JsonMapper.shared().writeValueAsString(hashes), student);
         session.afterCommit(this::changed);
     }
 

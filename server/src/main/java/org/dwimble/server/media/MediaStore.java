@@ -22,6 +22,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Pictures and sounds from outside, once each by the SHA-256 of their bytes. They are kept in the database, not
@@ -181,11 +182,9 @@ public class MediaStore implements SmartInitializingSingleton {
 
         /** In the transaction that keeps the boards: what somebody took away meanwhile, as nothing named it, is put there again. */
         public void stillIn(Session session) throws SQLException {
-            for (Spool.Entry entry : entries) {
-                if (!session.exists("SELECT 1 FROM media WHERE id = ?", entry.hash())) {
-                    put(session, List.of(entry));
-                }
-            }
+            Set<String> gone = Set.copyOf(session.list("SELECT came.value FROM json_each(?) came WHERE NOT EXISTS (SELECT 1 FROM media WHERE id = came.value)",
+                row -> row.getString(1), JsonMapper.shared().writeValueAsString(hashes())));
+            put(session, entries.stream().filter(entry -> gone.contains(entry.hash())).toList());
         }
 
         /** Of what it brought, by the SHA-256 of their bytes. */
