@@ -78,9 +78,10 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
         com.microsoft.playwright.assertions.PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
         Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(chromium()).setHeadless(true)
-            .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-                "--disable-component-update",
-                "--disable-sync", "--autoplay-policy=no-user-gesture-required", "--use-fake-device-for-media-stream", "--use-fake-ui-for-media-stream")));
+            .setArgs(
+                List.of("--no-sandbox", "--font-render-hinting=none", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+                    "--disable-component-update",
+                    "--disable-sync", "--autoplay-policy=no-user-gesture-required", "--use-fake-device-for-media-stream", "--use-fake-ui-for-media-stream")));
         return playwright::close;
     }
 
