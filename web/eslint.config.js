@@ -50,7 +50,7 @@ export default tseslint.config(
           useTsTypes: true,
           ignore: NO_SENTENCE,
           ignoreNames: [{ regex: { pattern: NO_WORDS_IN } }],
-          ignoreFunctions: ['*.querySelector', '*.querySelectorAll', '*.closest', '*.matches', '*.split', '*.replace', '*.test', '*.evaluate'],
+          ignoreFunctions: ['*.querySelector', '*.querySelectorAll', '*.closest', '*.matchMedia', '*.matches', '*.split', '*.replace', '*.test', '*.evaluate'],
         },
       ],
     },

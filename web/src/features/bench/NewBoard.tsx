@@ -107,7 +107,7 @@ export function NewBoard({
             {t`Its grid:`} <InputNumber aria-label={t`Rows`} min={1} max={40} placeholder={t`rows`} value={rows} onChange={setRows} /> {t`x`}{' '}
             <InputNumber aria-label={t`Columns`} min={1} max={40} placeholder={t`columns`} value={columns} onChange={setColumns} />
             <Trans>
-              <small>{t`left empty: as its siblings`}</small>
+              <small>left empty: as its siblings</small>
             </Trans>
           </div>
         )}

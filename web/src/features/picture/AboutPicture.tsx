@@ -6,6 +6,7 @@ import { KindMark } from '../../drawn/kinds';
 import { ArtOf, Pic } from '../../drawn/art';
 import { about } from '../../data/pictures';
 import { languageName } from '../../shell/languages';
+import { belowIntoView } from '../../shell/intoView';
 import { asWritten } from '../../words/words';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
@@ -21,7 +22,7 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
   const languages = Object.entries(data.names).sort(([a], [b]) => Number(shownFirst.includes(b)) - Number(shownFirst.includes(a)));
   const said = new Intl.ListFormat([asWritten()], { type: 'disjunction' }).format(data.readings.map((r) => `${r.ipa} (${r.spelt})`));
   return (
-    <section className={css.aboutPicture} aria-label={t`About ${data.name}`}>
+    <section ref={belowIntoView} className={css.aboutPicture} aria-label={t`About ${data.name}`}>
       <div className={css.aboutLarge}>
         <Pic id={id} collected />
       </div>

@@ -8,6 +8,7 @@ import { Pic } from '../../drawn/art';
 import { changeOwn, deleteOwn, ownPictures } from '../../data/pictures';
 import { Facts } from './OwnFacts';
 import { Retouch } from './Retouch';
+import { belowIntoView } from '../../shell/intoView';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
@@ -35,7 +36,7 @@ export function OneOwn({ picture, onGone }: { picture: ShownOwn; onGone: () => v
   });
   const error = keeping.error ?? deleting.error;
   return (
-    <section className={css.aboutPicture} aria-label={t`About ${picture.about.words[0]}`}>
+    <section ref={belowIntoView} className={css.aboutPicture} aria-label={t`About ${picture.about.words[0]}`}>
       <div className={css.aboutLarge}>
         <Pic id={picture.picture} collected />
       </div>
@@ -46,7 +47,7 @@ export function OneOwn({ picture, onGone }: { picture: ShownOwn; onGone: () => v
       {picture.mine ? (
         <>
           <Facts facts={facts} onChange={setFacts} onePicture />
-          {error && <Alert type="error" showIcon title={sentence(error)} />}
+          {error && <Alert type="warning" showIcon title={sentence(error)} />}
           <div className={parts.sentenceButtons}>
             <Button
               type="primary"

@@ -82,7 +82,7 @@ export default function OwnPictures() {
           {field}
           <p>
             <Trans>
-              <strong>{t`Drop photos anywhere on this page, or paste one.`}</strong> File names become their words. Where a photo was taken is not kept.
+              <strong>Drop photos anywhere on this page, or paste one.</strong> File names become their words. Where a photo was taken is not kept.
             </Trans>
           </p>
           <div className={parts.sentenceButtons}>
@@ -125,7 +125,7 @@ export default function OwnPictures() {
         <p className={css.picturesTabs}>
           <Link to="/pictures">{t`The library`}</Link>{' '}
           <Trans>
-            · <strong>{t`Our own pictures`}</strong>
+            · <strong>Our own pictures</strong>
           </Trans>
         </p>
         {chosen ? (

@@ -41,7 +41,7 @@ export default function Pictures() {
       <aside className={css.picturesSide}>
         <p className={css.picturesTabs}>
           <Trans>
-            <strong>{t`The library`}</strong> ·
+            <strong>The library</strong> ·
           </Trans>{' '}
           <Link to="/pictures/own">{t`Our own pictures`}</Link>
         </p>

@@ -50,7 +50,7 @@ export function RevealSide({ view, board, button, chosen, mayEdit, revealed, inH
       {view.counts.shown === 0 && (
         <p role="status">
           <Trans>
-            <strong>{t`No word is shown now.`}</strong> Whoever talks with this sees empty boards; tap a word to show it.
+            <strong>No word is shown now.</strong> Whoever talks with this sees empty boards; tap a word to show it.
           </Trans>
         </p>
       )}
