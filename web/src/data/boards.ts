@@ -42,11 +42,11 @@ export const findings = (id: number, version: number, boardId: string) =>
   });
 
 /** What is worth knowing before words are put on a board. `count`: how many there are. */
-export const advice = (id: number, version: number, boardId: string, word: string, count: number) =>
+export const advice = (id: number, version: number, boardId: string, word: string, count: number, lately?: string) =>
   queryOptions({
-    queryKey: ['advice', id, version, boardId, word, count],
+    queryKey: ['advice', id, version, boardId, word, count, lately],
     queryFn: () =>
-      answer(client.GET('/api/vocabularies/{vocabulary}/advice', { params: { path: { vocabulary: id }, query: { board: boardId, word, count } } })),
+      answer(client.GET('/api/vocabularies/{vocabulary}/advice', { params: { path: { vocabulary: id }, query: { board: boardId, word, count, lately } } })),
     staleTime: Infinity,
     retry: false,
   });

@@ -17,8 +17,8 @@ export interface Elsewhere {
 }
 
 /** What the word line asks about the words in it. */
-export function useAdvice(vocabulary: number, version: number, board: string, word: string, count: number) {
-  return useQuery({ ...advice(vocabulary, version, board, word, count), enabled: word !== '' }).data;
+export function useAdvice(vocabulary: number, version: number, board: string, word: string, count: number, lately?: string) {
+  return useQuery({ ...advice(vocabulary, version, board, word, count, lately), enabled: word !== '' }).data;
 }
 
 const mm = (length: number) => Math.round(length);

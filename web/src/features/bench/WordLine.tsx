@@ -81,7 +81,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
   const why = offered.find((p) => p.id === chosen)?.why;
   const word = onOneLine(text).split(/[,⏎>]/)[0].trim();
   const count = countHere(text);
-  const advised = useAdvice(vocabulary, version, board, word.slice(0, 100), count);
+  const advised = useAdvice(vocabulary, version, board, word.slice(0, 100), count, went?.board);
   const { data: notes = [] } = useQuery(factNotes(vocabulary, word.slice(0, 100)));
   const full = count > (count === 1 && next ? Math.max(1, free) : free);
 
@@ -96,7 +96,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
       onPut(text, picture);
       return;
     }
-    const known = await queries.fetchQuery(advice(vocabulary, version, board, word.slice(0, 100), count)).catch(() => undefined);
+    const known = await queries.fetchQuery(advice(vocabulary, version, board, word.slice(0, 100), count, went?.board)).catch(() => undefined);
     const way = known && (count > MOST_AT_ONCE ? waysOn(known).find((w) => w.way === 'new board') : wayByKey(known, { ctrlKey, metaKey, altKey, shiftKey }));
     if (way) onWay(way);
     else if (!known || count > MOST_AT_ONCE) onPut(text, picture);

@@ -39,8 +39,13 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
     /** Boards with fewer pictures of the word's categories than this are not of its topic. */
     private static final int OF_TOPIC = 2;
 
-    /** Which words are to go where. @param cells how many there are, at least 1 */
-    public record Asked(String board, String word, int cells) {
+    /**
+     * Which words are to go where.
+     *
+     * @param cells  how many there are, at least 1
+     * @param lately the board where words went just before that found no room here; null for none
+     */
+    public record Asked(String board, String word, int cells, @Nullable String lately) {
     }
 
     /** @param taps from home to say it, at least 1; 0 if no taps lead there */
@@ -49,7 +54,7 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
 
     /** Why a board is named. */
     public enum Why {
-        OPENED_FROM_HERE, SAME_TOPIC
+        OPENED_FROM_HERE, SAME_TOPIC, WHERE_OTHERS_WENT
     }
 
     /** @param empty cells free for words */
@@ -88,7 +93,7 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
         if (here == null || room(here, wayHome) >= asked.cells) {
             return new Advice(stands, List.of(), null, null, null);
         }
-        return new Advice(stands, rooms(vocabulary, wayHome, here, asked.cells, topics.get(), categoriesOf),
+        return new Advice(stands, rooms(vocabulary, wayHome, here, asked, topics.get(), categoriesOf),
             further(vocabulary, routes, wayHome, here, asked.cells),
             asked.cells == 1 ? kept(wayHome, here) : null, row(vocabulary, wayHome, here, asked.cells, screen));
     }
@@ -122,10 +127,12 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
 
     /**
      * Boards opened from here that are of the word's topic, then the others opened from here (of home they are too many to
-     * mean anything), then boards of the topic anywhere; the likeliest topic first, and of one topic those with most of it.
+     * mean anything), then boards of the topic anywhere; the likeliest topic first, and of one topic those with most of it. Then where words went
+     * before: else each word without a topic would get a new board.
      */
-    private static List<Room> rooms(Vocabulary vocabulary, WayHome wayHome, Board here, int cells, List<Set<String>> topics,
+    private static List<Room> rooms(Vocabulary vocabulary, WayHome wayHome, Board here, Asked asked, List<Set<String>> topics,
         Function<String, List<String>> categoriesOf) {
+        int cells = asked.cells;
         List<String> ofTopic = topics.stream().flatMap(topic -> ofTopic(vocabulary, topic, categoriesOf)).distinct().toList();
         Set<String> opened = opened(here);
         Map<String, Room> rooms = new LinkedHashMap<>();
@@ -134,6 +141,9 @@ public record Advice(List<Stands> stands, List<Room> rooms, @Nullable Further fu
             opened.forEach(id -> add(rooms, vocabulary, wayHome, here, id, cells, Why.OPENED_FROM_HERE));
         }
         ofTopic.forEach(id -> add(rooms, vocabulary, wayHome, here, id, cells, Why.SAME_TOPIC));
+        if (asked.lately != null) {
+            add(rooms, vocabulary, wayHome, here, asked.lately, cells, Why.WHERE_OTHERS_WENT);
+        }
         return rooms.values().stream().limit(MOST).toList();
     }
 

@@ -42,7 +42,15 @@ class AdviceTest {
     }
 
     private static Advice on(Vocabulary boards, String board, String word, int cells, String... categories) {
-        return Advice.on(boards, Routes.of(boards), WayHome.of(boards), new Advice.Asked(board, word, cells), () -> Stream.of(categories).map(Set::of).toList(),
+        return advice(boards, new Advice.Asked(board, word, cells, null), categories);
+    }
+
+    private Advice after(String lately, String board, String word, int cells, String... categories) {
+        return advice(boards, new Advice.Asked(board, word, cells, lately), categories);
+    }
+
+    private static Advice advice(Vocabulary boards, Advice.Asked asked, String... categories) {
+        return Advice.on(boards, Routes.of(boards), WayHome.of(boards), asked, () -> Stream.of(categories).map(Set::of).toList(),
             id -> CATEGORIES.getOrDefault(id, List.of()), UsualScreen.COMMON.screen());
     }
 
@@ -74,6 +82,16 @@ class AdviceTest {
         Vocabulary animals = boards.with(pictured(board("play", "crab gull .", "back:back home:home .")));
         assertThat(on(animals, "home", "plum", 1, "animals", "food").rooms()).extracting(Advice.Room::board).as("the likeliest topic first")
             .containsExactly("play", "sea");
+    }
+
+    @Test
+    void wordsWithoutATopicGoWhereOthersWentBeforeAsLongAsThereIsRoom() {
+        assertThat(after("play", "home", "kettle", 1).rooms()).containsExactly(new Advice.Room("play", "play", 2, Advice.Why.WHERE_OTHERS_WENT));
+        assertThat(after("play", "home", "kettle", 3).rooms()).as("no room for all").isEmpty();
+        assertThat(after("play", "home", "plum", 1, "food").rooms()).extracting(Advice.Room::board).as("a topic is more").containsExactly("sea", "play");
+        assertThat(after("sea", "home", "plum", 1, "food").rooms()).as("named once").extracting(Advice.Room::why).containsExactly(Advice.Why.OPENED_FROM_HERE);
+        assertThat(after("gone", "home", "kettle", 1).rooms()).as("a board that is gone").isEmpty();
+        assertThat(after("home", "home", "kettle", 1).rooms()).isEmpty();
     }
 
     @Test

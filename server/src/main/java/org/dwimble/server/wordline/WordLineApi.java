@@ -131,14 +131,15 @@ class WordLineApi {
     /**
      * What is worth knowing before words are put on a board: where the first stands already, and where to go if there is no room.
      *
-     * @param word  the first of them, as typed
-     * @param count how many there are
+     * @param word   the first of them, as typed
+     * @param count  how many there are
+     * @param lately the board where words went just before that found no room here; none if none did
      */
     @For(Act.LOOK)
     @GetMapping("/advice")
     @Bounded("REQUEST_BYTES")
     Advice advice(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam String board, @RequestParam String word,
-        @RequestParam(defaultValue = "1") int count) {
+        @RequestParam(defaultValue = "1") int count, @RequestParam(required = false) @Nullable String lately) {
         List<WordLine.Entry> entries = WordLine.read(word);
         if (entries.isEmpty()) {
             return new Advice(List.of(), List.of(), null, null, null);
@@ -147,7 +148,7 @@ class WordLineApi {
         Overview overview = kept.overview();
         Guesses guesses = pictures.guesses(account, kept.student());
         WordLine.Entry first = entries.get(0);
-        return Advice.on(kept.vocabulary(), overview.routes(), overview.wayHome(), new Advice.Asked(board, first.label(), Math.max(1, count)),
+        return Advice.on(kept.vocabulary(), overview.routes(), overview.wayHome(), new Advice.Asked(board, first.label(), Math.max(1, count), lately),
             () -> guesses.picture(first.pictureWord()).map(Picture::categories).filter(c -> !c.isEmpty()).map(c -> List.of(Set.copyOf(c)))
                 .orElseGet(() -> library.categories().topicsOf(first.pictureWord()).stream().map(Set::of).toList()),
             id -> guesses.byId(id).map(Picture::categories).orElse(List.of()), VocabularyView.screen(editing.student(vocabulary)));

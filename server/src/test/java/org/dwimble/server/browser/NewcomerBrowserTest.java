@@ -75,6 +75,11 @@ class NewcomerBrowserTest extends Counted {
         assertThat(page.getByText("on a new board from More topics").first()).isVisible();
         page.keyboard().press("Control+Enter");
         assertThat(page.getByText("“dorbly” now stands on More Home.")).isVisible();
+        page.locator("#word-line").fill("quimbly");
+        assertThat(page.getByText("No room here.")).containsText("More Home");
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("“quimbly” now stands on More Home.")).isVisible();
+        assertThat(now().boards().values().stream().filter(b -> b.name().equals("More Home"))).as("the board for others too").hasSize(1);
     }
 
     private List<Cell> cells(String board) {
