@@ -34,8 +34,9 @@ public final class Http {
         }
     }
 
+    /** One for all: each has connections of its own, which it keeps, and one address may have so many at once. */
+    private static final HttpClient CLIENT = HttpClient.newHttpClient();
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient client = HttpClient.newBuilder().cookieHandler(cookies).build();
     private final String address;
 
     public Http(int port) {
@@ -75,8 +76,8 @@ public final class Http {
     /** Server-sent events as they come; closed when done with. */
     public Events events(String path) {
         try {
-            HttpResponse<InputStream> response = client.send(HttpRequest.newBuilder(URI.create(address + path)).header("Accept", "text/event-stream")
-                .build(), HttpResponse.BodyHandlers.ofInputStream());
+            HttpResponse<InputStream> response = CLIENT.send(to(path).header("Accept", "text/event-stream").build(), HttpResponse.BodyHandlers.ofInputStream());
+            keepCookies(response);
             return new Events(response.statusCode(), new BufferedReader(new InputStreamReader(response.body(), StandardCharsets.UTF_8)));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -136,10 +137,10 @@ public final class Http {
     }
 
     private Answer send(String method, String path, String type, HttpRequest.BodyPublisher body) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path)).method(method, body).header("Content-Type", type)
-            .header("X-XSRF-TOKEN", token());
         try {
-            HttpResponse<byte[]> response = client.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
+            HttpRequest request = to(path).method(method, body).header("Content-Type", type).header("X-XSRF-TOKEN", token()).build();
+            HttpResponse<byte[]> response = CLIENT.send(request, HttpResponse.BodyHandlers.ofByteArray());
+            keepCookies(response);
             return new Answer(response.statusCode(), response.body(), response.headers().map());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -147,6 +148,21 @@ public final class Http {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
         }
+    }
+
+    private HttpRequest.Builder to(String path) throws IOException {
+        URI uri = URI.create(address + path);
+        HttpRequest.Builder request = HttpRequest.newBuilder(uri);
+        cookies.get(uri, Map.of()).forEach((name, values) -> {
+            if (!values.isEmpty()) {
+                request.header(name, String.join("; ", values));
+            }
+        });
+        return request;
+    }
+
+    private void keepCookies(HttpResponse<?> response) throws IOException {
+        cookies.put(response.uri(), response.headers().map());
     }
 
     private String token() {
