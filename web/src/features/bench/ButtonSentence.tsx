@@ -2,7 +2,7 @@ import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Button as PlainButton } from 'antd';
 import { useState } from 'react';
-import type { Board, BoardLine, Button, Intention, Kind, VocabularyView } from '../../api/types';
+import type { Board, BoardLine, Button, Intention, VocabularyView } from '../../api/types';
 import { useQuery } from '@tanstack/react-query';
 import { ButtonPicture, Pic } from '../../drawn/art';
 import { whole } from '../../drawn/layers';
@@ -15,12 +15,12 @@ import { DottedChoice, DottedText } from '../../shell/Dotted';
 import { spoken } from '../../data/cells';
 import { kinds } from '../../drawn/kindNames';
 import { KindMark } from '../../drawn/kinds';
+import { KindChoice } from './KindChoice';
 import { LeadsChooser } from './LeadsChooser';
 import { ChooseMore } from './ChooseMore';
 import { ShapeMenu } from './ShapeMenu';
 import { PictureChooser } from './PictureChooser';
 import bench from '../../shell/bench.module.css';
-import drawn from '../../drawn/drawn.module.css';
 import parts from '../../shell/parts.module.css';
 
 interface Props {
@@ -190,24 +190,15 @@ export function ButtonSentence({
       <p>
         <Trans>
           It is{' '}
-          <DottedChoice
+          <KindChoice
             label={t`Change the kind`}
+            called="sentence"
+            none={t`no word`}
             disabled={!mayEdit}
-            items={[
-              ...kinds.map((k) => ({
-                key: k.kind,
-                label: (
-                  <span className={drawn.kindChoice}>
-                    <KindMark kind={k.kind} /> {k.sentence}
-                  </span>
-                ),
-              })),
-              { key: 'none', label: t`no word` },
-            ]}
-            onChoose={(key) => give({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) })}
+            onChoose={(kind) => give({ type: 'give-kind', ...on, kind })}
           >
             {kind?.sentence ?? t`no word`}
-          </DottedChoice>{' '}
+          </KindChoice>{' '}
           {button.kind && <KindMark kind={button.kind} />}
         </Trans>
       </p>

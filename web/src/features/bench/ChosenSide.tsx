@@ -1,14 +1,13 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Button as PlainButton, Select } from 'antd';
-import type { BoardLine, Button, Intention, Kind, VocabularyView } from '../../api/types';
+import type { BoardLine, Button, Intention, VocabularyView } from '../../api/types';
 import { DottedChoice } from '../../shell/Dotted';
 import { kinds } from '../../drawn/kindNames';
-import { KindMark } from '../../drawn/kinds';
+import { KindChoice } from './KindChoice';
 import { CopyOnto } from './CopyOnto';
 import { startsFirst } from '../../data/typed';
 import bench from '../../shell/bench.module.css';
-import drawn from '../../drawn/drawn.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** Several buttons chosen together, and what can be done to all of them at once. */
@@ -44,23 +43,14 @@ export function ChosenSide({
       <p>
         <Trans>
           They are{' '}
-          <DottedChoice
+          <KindChoice
             label={t`Change the kind of all`}
-            items={[
-              ...kinds.map((k) => ({
-                key: k.kind,
-                label: (
-                  <span className={drawn.kindChoice}>
-                    <KindMark kind={k.kind} /> {k.many}
-                  </span>
-                ),
-              })),
-              { key: 'none', label: t`no words` },
-            ]}
-            onChoose={(key) => each((on) => ({ type: 'give-kind', ...on, kind: key === 'none' ? undefined : (key as Kind) }))}
+            called="many"
+            none={t`no words`}
+            onChoose={(kind) => each((on) => ({ type: 'give-kind', ...on, kind }))}
           >
             {kindOfAll(buttons)}
-          </DottedChoice>
+          </KindChoice>
         </Trans>
       </p>
       <p>

@@ -34,6 +34,16 @@ it('says that the student is alone on it only while it is for this student', asy
   expect(asked.find((a) => a.method === 'PUT')?.body).toMatchObject({ audience: 'SCHOOL', shows: 'OTHERS' });
 });
 
+it('knows for whom it was when it is for one student again', async () => {
+  const { user, asked } = page();
+  await user.click(await radio('my students'));
+  await user.click(await radio('one student'));
+  await user.click(await radio('Ilse alone'));
+  await user.click(await radio('nobody'));
+  await user.click(screen.getByRole('button', { name: 'Keep' }));
+  expect(asked.find((a) => a.method === 'PUT')?.body).toMatchObject({ audience: 'STUDENT', student: 'ilse', shows: 'NOBODY' });
+});
+
 it('says what follows from whom it shows', async () => {
   const { user } = page();
   expect(await screen.findByText('It stays at the school unless somebody says that it goes.')).toBeDefined();

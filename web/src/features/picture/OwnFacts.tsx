@@ -1,7 +1,7 @@
 import { t } from '@lingui/core/macro';
 import { Form, Input, Radio, Select } from 'antd';
 import { useQuery } from '@tanstack/react-query';
-import { useId } from 'react';
+import { useId, useRef } from 'react';
 import type { OwnAbout } from '../../api/types';
 import { caseload } from '../../data/students';
 import { categories } from '../../data/pictures';
@@ -34,6 +34,8 @@ const ORIGINS = [
 /** What is known of one picture or a batch. `facts`: what is known at first. */
 export function Facts({ facts, onChange, onePicture, file }: { facts: OwnAbout; onChange: (facts: OwnAbout) => void; onePicture: boolean; file?: string }) {
   const [form] = Form.useForm<OwnAbout>();
+  // For whom it was, should it be so again.
+  const whose = useRef(facts.student);
   const rows = useQuery(caseload);
   const student = rows.data?.find((r) => r.student.id === facts.student)?.student;
   const drawers = useQuery(categories);
@@ -44,7 +46,10 @@ export function Facts({ facts, onChange, onePicture, file }: { facts: OwnAbout; 
       component={false}
       initialValues={facts}
       onValuesChange={(change: Partial<OwnAbout>) => {
-        const now = { ...facts, ...change, ...(change.audience && { student: undefined }) };
+        const student = change.audience === undefined ? (change.student ?? facts.student) : change.audience === 'STUDENT' ? whose.current : undefined;
+        if (student) whose.current = student;
+        if (change.audience === 'STUDENT') form.setFieldValue('student', student);
+        const now = { ...facts, ...change, student };
         const shows = showsFor(now.audience, now.shows);
         form.setFieldValue('shows', shows);
         onChange({ ...now, shows });

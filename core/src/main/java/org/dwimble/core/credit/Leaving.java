@@ -3,6 +3,7 @@ package org.dwimble.core.credit;
 import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.Set;
+import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.picture.Shows;
@@ -79,6 +80,18 @@ public final class Leaving {
      * @param may   true if it may go there: by whoever sends it, for whom it goes to
      */
     public record Known(Shows shows, boolean may) {
+        /**
+         * Of what stands on boards or a list and leaves the school: what shows nobody goes with them; of what may show somebody, whoever changes them may say
+         * that it goes along, and who only looks of what he or she took in.
+         */
+        public static Known away(Shows shows, boolean changes, BooleanSupplier tookIn) {
+            return new Known(shows, changes || !shows.maybeSomebody() || tookIn.getAsBoolean());
+        }
+
+        /** Of what goes on to another student: what people took in if it may be used for this one; what only came with a package does. */
+        public static Known on(Shows shows, BooleanSupplier usable) {
+            return new Known(shows, shows == Shows.NOT_SAID || usable.getAsBoolean());
+        }
     }
 
     /**

@@ -59,6 +59,17 @@ class LeavingTest {
         assertThat(others.count(known.keySet())).isEqualTo(new Leaving.Count(1, 1, 0));
     }
 
+    @Test
+    void whoOnlyLooksMaySendAwayNobodyButWhomHeOrSheTookIn() {
+        for (Shows shows : Shows.values()) {
+            assertThat(Known.away(shows, true, () -> false).may()).as("who changes them").isTrue();
+            assertThat(Known.away(shows, false, () -> true).may()).as("who took it in").isTrue();
+            assertThat(Known.away(shows, false, () -> false).may()).as("who only looks").isEqualTo(shows == Shows.NOBODY);
+            assertThat(Known.on(shows, () -> true).may()).isTrue();
+            assertThat(Known.on(shows, () -> false).may()).as("not for that student").isEqualTo(shows == Shows.NOT_SAID);
+        }
+    }
+
     @ParameterizedTest
     @EnumSource
     void whatTheLibraryHasGoesEverywhere(Whither whither) {

@@ -61,7 +61,7 @@ public class SaidOfMedia {
         }
     }
 
-    /** All that was said, of each what counts most first, as it was after so many changes. */
+    /** All that people said, as it was after so many changes. What came with packages may be many thousands, and is asked for when it counts. */
     private record All(long change, Map<String, List<Said>> of) {
     }
 
@@ -81,11 +81,17 @@ public class SaidOfMedia {
         All known = all;
         long now = change.get();
         if (known.change != now) {
-            List<Said> said = database.read(session -> session.list("SELECT s.id, " + COLUMNS + " FROM said s ORDER BY s.id", SaidOfMedia::said));
-            known = new All(now, said.stream().sorted(Comparator.comparing(Said::shows)).collect(Collectors.groupingBy(Said::picture)));
+            List<Said> said = database
+                .read(session -> session.list("SELECT s.id, " + COLUMNS + " FROM said s WHERE s.origin IS NOT NULL ORDER BY s.id", SaidOfMedia::said));
+            known = new All(now, said.stream().collect(Collectors.groupingBy(Said::picture)));
             all = known;
         }
         return known.of.getOrDefault(picture, List.of());
+    }
+
+    private boolean any(String picture, Predicate<Said> is) {
+        return of(picture).stream().anyMatch(is) || database.read(session -> session.list("SELECT s.id, " + COLUMNS
+            + " FROM said s WHERE s.media_id = ? AND s.origin IS NULL", SaidOfMedia::said, MediaId.hash(picture))).stream().anyMatch(is);
     }
 
     /** After anything was written by the methods below, once it is kept. */
@@ -100,7 +106,7 @@ public class SaidOfMedia {
 
     /** Whether this account brought it here. */
     public boolean takenInBy(Account account, String picture) {
-        return of(picture).stream().anyMatch(s -> s.by == account.id());
+        return any(picture, s -> s.by == account.id());
     }
 
     /**
@@ -109,12 +115,12 @@ public class SaidOfMedia {
      */
     public Predicate<String> allowed(Account account, @Nullable String student) {
         Set<Who> is = rights.is(account);
-        return picture -> of(picture).stream().anyMatch(s -> s.usable(student, is));
+        return picture -> any(picture, s -> s.usable(student, is));
     }
 
     /** Whose it is, as whoever took it in said; empty for what only came with a package. */
     public Optional<Credit> credit(String picture) {
-        return of(picture).stream().filter(s -> s.credit != null).min(Comparator.comparingLong(Said::id)).map(Said::credit);
+        return of(picture).stream().findFirst().map(Said::credit);
     }
 
     /** @param hash of its bytes, which are there; @return its id */
@@ -147,13 +153,12 @@ public class SaidOfMedia {
     }
 
     /** What came with a package for a student, in the transaction that keeps its boards: nobody said whom it shows, and it is for the student's team. */
-    public void cameWithPackage(Session session, Collection<String> hashes, String student, Account account) throws SQLException {
+    public static void cameWithPackage(Session session, Collection<String> hashes, String student, Account account) throws SQLException {
         session.update("""
             INSERT INTO said (media_id, taken_in_by, shows, audience, student_id, name, author, licence, source)
             SELECT came.value, ?, 'NOT_SAID', 'STUDENT', ?, '', '', '', '' FROM json_each(?) came
             WHERE NOT EXISTS (SELECT 1 FROM said WHERE media_id = came.value AND student_id = ?)""", account.id(), student,
             JsonMapper.shared().writeValueAsString(hashes), student);
-        session.afterCommit(this::changed);
     }
 
     static Said said(ResultSet row) throws SQLException {

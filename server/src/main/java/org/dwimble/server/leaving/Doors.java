@@ -15,7 +15,6 @@ import org.dwimble.core.edit.words.WithoutPictures;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Thing;
 import org.dwimble.core.picture.Picture;
-import org.dwimble.core.picture.Shows;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.server.account.Account;
@@ -50,16 +49,13 @@ public class Doors {
     /**
      * For something that leaves the school, or goes on paper.
      *
-     * @param what the boards or the list it is of. What stands there and shows nobody goes with it; of what may show somebody whoever changes them may say
-     *             that it goes along, and who only looks of what he or she took in
+     * @param what the boards or the list it is of
      */
     public Leaving out(Leaving.Whither whither, Leaving.Answer answer, Account account, Thing what) {
         boolean changes = rights.may(account, Act.CHANGE, what);
         String student = rights.studentOf(what);
-        return new Leaving(whither, answer, remembered(id -> {
-            Shows shows = said.shows(id, student);
-            return new Leaving.Known(shows, changes || !shows.maybeSomebody() || said.takenInBy(account, id));
-        }));
+        return new Leaving(whither, answer,
+            remembered(id -> Leaving.Known.away(said.shows(id, student), changes, () -> said.takenInBy(account, id))));
     }
 
     /** For paper. @param printed null for the team @param what the boards or the list */
@@ -76,10 +72,7 @@ public class Doors {
     /** For a copy for another student: what was taken in goes along if it may be used for this one, what only came with a package does. */
     public Leaving toStudent(String student, Leaving.Answer answer, Account account) {
         Predicate<String> usable = pictures.usable(account, student);
-        return new Leaving(Leaving.Whither.STUDENT, answer, remembered(id -> {
-            Shows shows = said.shows(id, student);
-            return new Leaving.Known(shows, shows == Shows.NOT_SAID || usable.test(id));
-        }));
+        return new Leaving(Leaving.Whither.STUDENT, answer, remembered(id -> Leaving.Known.on(said.shows(id, student), () -> usable.test(id))));
     }
 
     /** As somebody may see what lies on the school's shelf, or has it for nobody in particular. */

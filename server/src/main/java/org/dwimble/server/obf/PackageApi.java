@@ -73,7 +73,6 @@ class PackageApi {
 
     private final VocabularyStore store;
     private final MediaStore media;
-    private final SaidOfMedia said;
     private final Database database;
     private final StudentStore students;
     private final Wording wording;
@@ -85,14 +84,13 @@ class PackageApi {
     /** A package needs memory while it is taken apart; so many at once need no more than one. */
     private final Semaphore oneByOne = new Semaphore(1, true);
 
-    PackageApi(VocabularyStore store, MediaStore media, SaidOfMedia said, Database database, StudentStore students, Wording wording, Clock clock, Doors doors,
+    PackageApi(VocabularyStore store, MediaStore media, Database database, StudentStore students, Wording wording, Clock clock, Doors doors,
         Jobs jobs, Turns turns, JsonMapper json) {
         this.turns = turns;
         this.doors = doors;
         this.wording = wording;
         this.store = store;
         this.media = media;
-        this.said = said;
         this.database = database;
         this.students = students;
         this.clock = clock;
@@ -261,7 +259,7 @@ class PackageApi {
             incoming.keepIn(database);
             long id = kept(incoming, session -> {
                 incoming.stillIn(session);
-                said.cameWithPackage(session, incoming.hashes(), student, account);
+                SaidOfMedia.cameWithPackage(session, incoming.hashes(), student, account);
                 return store.create(session, read.vocabulary(), student, account.id(), clock.instant(), Told.of("brought-in", "file", Text.cut(name, 60)));
             });
             List<String> findings = new ArrayList<>(read.findings().stream().map(wording::of).toList());
