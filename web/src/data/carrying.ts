@@ -7,6 +7,8 @@ export const carries = (vocabulary: number, version: number, board?: string) =>
   queryOptions({
     queryKey: ['carries', vocabulary, version, board],
     queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/carrying-away', { params: { path: { vocabulary }, query: { board } } })),
+    // Whom a photo shows may be said anew, which makes no version of the boards.
+    staleTime: 0,
   });
 
 export const carryAway = (vocabulary: number, along: Along) =>

@@ -19,6 +19,7 @@ export const copyingAsks = (student: string, vocabulary: number) =>
   queryOptions({
     queryKey: ['copying', student, vocabulary],
     queryFn: () => answer(client.GET('/api/students/{student}/copying', { params: { path: { student }, query: { vocabulary } } })),
+    staleTime: 0,
   });
 
 export const bringInPackage = (student: string, file: File) =>
