@@ -1,5 +1,5 @@
 // Builds the picture library that ships, out of the packages in node_modules and the lists beside this file, so that two runs give the same bytes.
-//   library/pictures.tsv    id, name, other words, keywords, drawer, categories, flags (p: skin tones), best picture first
+//   library/pictures.tsv    id, name, other words, keywords, drawer, categories, flags (p: skin tones), which meaning of the name, best picture first
 //   library/names-LL.tsv    id, name, keywords, in another language
 //   library/sounds.tsv      word, readings in phones
 //   library/meanings.tsv    word, words that mean the same in its commonest sense, in others, things it is a kind of
@@ -12,7 +12,7 @@ import fs from 'node:fs';
 import path from 'node:path';
 import { languages, names } from './languages.mjs';
 import { drawing, lines, packed, pictures as gather, tones } from './sets.mjs';
-import { below, common, kinds, meanings, sounds, topics } from './words.mjs';
+import { below, common, kinds, meanings, ordinary, sounds, topics } from './words.mjs';
 
 const out = path.join(import.meta.dirname, 'target/out');
 fs.rmSync(out, { recursive: true, force: true });
@@ -20,6 +20,8 @@ const write = (file, text) => { fs.mkdirSync(path.dirname(path.join(out, file)),
 const table = (file, rows) => write(`library/${file}`, rows.map((row) => row.map((v) => (Array.isArray(v) ? v.join('|') : v)).join('\t')).join('\n') + '\n');
 
 const pictures = gather();
+// A country's name that is also a thing's does not give its flag by itself.
+for (const p of pictures) if (p.group === 'country-flag') p.also = p.also.filter((w) => !ordinary(w));
 
 const unknown = [];
 const categories = new Map(pictures.map((p) => [p.id, []]));
@@ -37,7 +39,8 @@ for (const line of lines('categories.tsv')) {
 }
 if (unknown.length) throw new Error(`categories.tsv: there is no picture ${unknown.join(' ')}`);
 
-table('pictures.tsv', pictures.map((p) => [p.id, p.name, p.also, p.keywords, p.group, categories.get(p.id), p.person ? 'p' : '']));
+const glosses = new Map(lines('glosses.tsv').map((line) => line.split('\t')));
+table('pictures.tsv', pictures.map((p) => [p.id, p.name, p.also, p.keywords, p.group, categories.get(p.id), p.person ? 'p' : '', glosses.get(p.id) ?? p.gloss ?? '']));
 for (const language of languages) table(`names-${language}.tsv`, names(language, pictures).map((n) => [n.id, n.name, n.keywords]));
 table('sounds.tsv', await sounds(pictures));
 table('meanings.tsv', meanings(pictures));
@@ -50,6 +53,10 @@ for (const p of pictures) {
   write(`art/contrast/${p.id}.svg`, p.art.contrast);
   for (const t of tones) if (p.art[t]) write(`art/colour/${p.id}.${t}.svg`, p.art[t]);
 }
+// What is not shipped: the easy words that the bench and the tests of the search measure by.
+const { spache } = await import('spache');
+fs.writeFileSync(path.join(import.meta.dirname, 'target/easy-words.txt'), spache.filter((w) => w.length > 1 && /^[a-z]+$/.test(w)).join('\n') + '\n');
+
 const outside = packed('@iconify-json/fxemoji/icons.json');
 table('outside.tsv', lines('outside.tsv').map((line) => {
   const [icon, title, words, grownUp = ''] = line.split('\t');

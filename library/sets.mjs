@@ -1,10 +1,11 @@
 // The pictures of the sets: which there are, what each is called, and its drawings by look and skin tone.
 import fs from 'node:fs';
 import path from 'node:path';
+import { packed } from './packed.mjs';
 import { symbols } from './symbols/index.mjs';
 
 const here = import.meta.dirname;
-export const packed = (name) => JSON.parse(fs.readFileSync(path.join(here, 'node_modules', name), 'utf8'));
+export { packed } from './packed.mjs';
 export const lines = (file) => fs.readFileSync(path.join(here, file), 'utf8').split('\n').filter((l) => l.trim() && !l.startsWith('#'));
 
 export const bare = (hex) => hex.toLowerCase().split('-').filter((c) => c !== 'fe0f').join('-');
@@ -125,7 +126,7 @@ function wide() {
 
 function core() {
   return symbols.map((s, i) => ({
-    id: `core/${s.name}`, name: s.word, also: s.also, keywords: [], everyday: -1, group: s.drawer, order: i, hex: '', person: s.person, art: { colour: s.colour, contrast: s.contrast },
+    id: `${s.mixed ? 'mixed' : 'core'}/${s.name}`, name: s.word, gloss: s.gloss, also: s.also, keywords: [], everyday: s.gloss ? 0 : -1, group: s.drawer, order: s.gloss ? 90_000 + i : i, hex: '', person: s.person, art: { colour: s.colour, contrast: s.contrast },
   }));
 }
 

@@ -64,6 +64,11 @@ function wordnet() {
   return (read = { senses, synsets, met });
 }
 
+const LITTLE = new Set(['core-little', 'core-where', 'core-question', 'country-flag']);
+
+/** True for a word that means a thing and not only somebody or somewhere of that name: china, turkey and jersey are, france is not. */
+export const ordinary = (word) => (wordnet().senses.n.get(word) ?? []).some((offset) => wordnet().synsets.get(offset).words.includes(word));
+
 /** Too wide to be of use: nobody who types terrier means organism. */
 const TOO_WIDE = new Set(['thing', 'person', 'animal', 'people', 'group', 'part', 'man', 'woman', 'food', 'work', 'do', 'make', 'change', 'move', 'go', 'be', 'place', 'building', 'sign', 'device', 'message', 'event', 'adult', 'male', 'female', 'child', 'line', 'letter', 'get', 'have', 'give', 'put', 'take', 'think', 'touch', 'time', 'way', 'card', 'cover', 'box', 'body', 'plant', 'container', 'point', 'state', 'top', 'bottom', 'page', 'note', 'say', 'talk', 'tell']);
 
@@ -75,6 +80,8 @@ export function meanings(pictures) {
   const { senses, synsets, met } = wordnet();
   const has = singleWords(pictures);
   for (const p of pictures) for (const w of [p.name, ...p.also]) has.add(w.toLowerCase());
+  // Little words and places mean too much: an inch is no “in”, to attend is no “to”.
+  for (const p of pictures) if (LITTLE.has(p.group)) for (const w of [p.name, ...p.also]) has.delete(w.toLowerCase());
   const named = new Set(pictures.map((p) => p.name.toLowerCase()));
   const out = [];
   const lemmas = new Set([...senses.n.keys(), ...senses.v.keys(), ...senses.a.keys()]);

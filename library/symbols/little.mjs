@@ -35,7 +35,7 @@ export const symbols = {
   of: ['part of', path('M16 16V3.600a12.4 12.4 0 1 0 12.4 12.4z', 'amber'), path('M18.4 13.600V1.600a12 12 0 0 1 12 12z', 'orange')],
   at: ['at the', house(16, 13, 1.24), line('M6 27a10 3 0 1 0 20 0a10 3 0 1 0 -20 0', 'orange', 1.8), ball(16, 26.6, 2.6)],
   too: ['as well, also', ball(9, 10, 5), ball(22, 21, 5), plus(22.6, 9, 0.86)],
-  maybe: ['perhaps, might', head({ at: [16, 19], r: 8.6, mood: 'flat', look: 'up' }), tick(5.6, 7, 0.72), cross(26.6, 6.6, 3, 'red', 2.4)],
+  maybe: ['perhaps, might, probably', head({ at: [16, 19], r: 8.6, mood: 'flat', look: 'up' }), tick(5.6, 7, 0.72), cross(26.6, 6.6, 3, 'red', 2.4)],
   could: ['might', person({ at: [13.6, 14], shoulder: [13.6, 19], hip: [13.6, 23.6], arms: [[[7, 17], [8, 10]], [[20.2, 17], [19.2, 10]]], legs: [[[11.6, 29.6]], [[15.6, 29.6]]], mood: 'flat', r: 3.6 }), faint(rect(6, 2, 15, 7, 'amber', 1)), question(26.4, 9, 0.84)],
   would: ['would like', small(7, 20, 0.74, ...person({ look: 'right' })), thought(13, 2.4, 17, 13), circle(11.4, 14.6, 1, 'light'), ball(18.6, 9, 3), arrow([22, 9], [28, 9], { width: 1.8, size: 0.8 })],
   must: ['have to, has to', small(8, 17, 0.9, ...person({ mood: 'flat', look: 'right' })), rect(15, 5, 15, 22, 'white', 1), line([[15, 5], [30, 5], [30, 27], [15, 27], [15, 5]], 'light', 1.2), path('M20.8 8.4h3.600l-0.600 9h-2.400z', 'red'), circle(22.6, 21.4, 1.9, 'red')],

@@ -34,7 +34,7 @@ export const symbols = {
   teacher: ['teaching', rect(10.5, 2, 20, 14, 'wood', 1), rect(11.7, 3.2, 17.6, 11.6, 'green'), line([[19, 7], [26.4, 7]], 'white', 1.2), line([[19, 10.4], [24, 10.4]], 'white', 1.2), small(9.6, 16.4, 0.94, ...her({ shirt: 'purple', arms: [[[10.4, 19.5]], [[24, 11]]] })), small(23.4, 22.6, 0.55, ...person({ look: 'back' }))],
   family: ['everybody at home', small(7.6, 15.6, 0.84, ...her()), small(24.2, 15.6, 0.84, ...him()), small(16, 20.4, 0.62, ...person({}))],
   everyone: ['everybody, people, all of us, group', small(6.6, 13, 0.6, ...him()), small(16, 13, 0.6, ...other()), small(25.4, 13, 0.6, ...her()), small(11.4, 20.4, 0.66, ...person({ shirt: 'orange' })), small(20.8, 20.4, 0.66, ...person({}))],
-  somebody: ['someone, anybody, person', small(7, 17, 0.7, ...faint(person({}))), small(25, 17, 0.7, ...faint(person({}))), recolour(other({ eyes: 'none', mood: 'none', hair: 'none', ears: false }), { skin: 'grey' })],
+  somebody: ['someone, anybody, person, anyone', small(7, 17, 0.7, ...faint(person({}))), small(25, 17, 0.7, ...faint(person({}))), recolour(other({ eyes: 'none', mood: 'none', hair: 'none', ears: false }), { skin: 'grey' })],
   his: ['belongs to him', twoBy(4.6), small(11.6, 20, 0.6, ...faint(pointing())), arrow([12, 4.6], [18.6, 4.6]), holding(24, him)],
   hers: ['her, belongs to her', twoBy(4.6), small(11.6, 20, 0.6, ...faint(pointing())), arrow([12, 4.6], [18.6, 4.6]), holding(24, her)],
   our: ['ours, belongs to us', small(8.6, 16, 0.95, ...person({ arms: [[[10.4, 19.5]], [[22.6, 19]]] })), small(23.4, 16, 0.95, ...other({ arms: [[[9.4, 19]], [[21.6, 19.5]]] })), ball(16, 20.4, 4.4)],

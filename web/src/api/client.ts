@@ -98,6 +98,14 @@ export async function upload<T>(path: string, form: FormData): Promise<T> {
   throw new Problem(response.status, told?.detail ?? UNREACHABLE);
 }
 
+/** Sends a file of which another comes back. */
+export async function uploadForFile(path: string, form: FormData): Promise<Blob> {
+  const response = await send(new Request(window.location.origin + path, { method: 'POST', body: form }));
+  if (response.ok) return response.blob();
+  const told = (await response.json().catch(() => undefined)) as { detail?: string } | undefined;
+  throw new Problem(response.status, told?.detail ?? UNREACHABLE);
+}
+
 export function sentence(error: unknown): string {
   return error instanceof Error ? error.message : UNREACHABLE;
 }

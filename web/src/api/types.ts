@@ -23,6 +23,7 @@ export type Revised = Schemas['Revised'];
 export type Here = Schemas['Here'];
 export type Doing = Schemas['Doing'];
 export type FoundPictures = Schemas['FoundPictures'];
+export type Arrangement = Schemas['ArrangementView'];
 export type FoundPicture = Schemas['FoundPicture'];
 export type OwnAbout = Schemas['OwnPicture'];
 export type ShownOwn = Schemas['OwnPictureView'];

@@ -1,6 +1,6 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query';
-import { answer, client, done, upload } from '../api/client';
-import type { OwnAbout, ShownOwn, TakenIn } from '../api/types';
+import { answer, client, done, upload, uploadForFile } from '../api/client';
+import type { Layer, OwnAbout, ShownOwn, TakenIn } from '../api/types';
 
 export type How = 'TYPED' | 'WHOLE_WORD' | 'STARTS' | 'ENDS' | 'INSIDE' | 'MEANING';
 export type SoundsHow = 'RHYMES' | 'STARTS' | 'ENDS' | 'INSIDE' | 'ONE_APART' | 'SHAPE' | 'SYLLABLES';
@@ -121,6 +121,28 @@ export const changeOwn = (id: number, body: OwnAbout) => answer(client.PUT('/api
 export const deleteOwn = (id: number) => done(client.DELETE('/api/own-pictures/{id}', { params: { path: { id } } }));
 export const retouch = (id: number, body: { quarters: number; x: number; y: number; side: number; brighten: number }): Promise<ShownOwn> =>
   answer(client.POST('/api/own-pictures/{id}/retouch', { params: { path: { id } }, body }));
+
+/** The ways to put pictures together. */
+export const arrangements = queryOptions({
+  queryKey: ['arrangements'],
+  queryFn: () => answer(client.GET('/api/pictures/arrangements')),
+  staleTime: Infinity,
+});
+
+/** Words that were put on boards of this school without a picture, most often first. */
+export const askedFor = queryOptions({ queryKey: ['pictures', 'asked-for'], queryFn: () => answer(client.GET('/api/pictures/asked-for')), staleTime: 0 });
+
+/** Keeps a picture put together out of the library's, under its word. */
+export const keepMade = (made: { parts: Layer[]; word: string; audience: OwnAbout['audience']; student?: string }): Promise<ShownOwn> =>
+  answer(client.POST('/api/own-pictures/made', { body: made }));
+
+/** A photo without the ground it was taken on. Nothing of it is kept by the server. */
+export async function cutout(photo: File): Promise<File> {
+  const form = new FormData();
+  form.append('file', photo);
+  const cut = await uploadForFile('/api/own-pictures/cutout', form);
+  return new File([cut], photo.name.replace(/\.[^.]*$/, '') + '.png', { type: cut.type });
+}
 
 /** Sends one file with what is known of it; no words take the file's name. */
 export function takeIn(file: File, facts: Omit<OwnAbout, 'words'> & { words?: string[] }): Promise<TakenIn> {

@@ -18,12 +18,15 @@ export function ArtOf({ art, vocabulary, list, children }: Art & { children: Rea
   return <Looks.Provider value={{ art, vocabulary, list }}>{children}</Looks.Provider>;
 }
 
-/** Where a picture is served: the library's from the art of this student, own ones from the vocabulary or the list that has them, else from the collection. */
+/**
+ * Where a picture is served: the library's from the art of this student, own ones from the vocabulary or the list that has them, else from
+ * the collection. What was put together of the library's follows the look as well.
+ */
 export function pictureAddress(picture: string, { art, vocabulary, list }: Art): string {
   if (!picture.startsWith('own/')) return `/art/${art}/${picture}.svg`;
   const hash = picture.slice('own/'.length);
-  if (list !== undefined) return `/api/lists/${list}/pictures/${hash}`;
-  return vocabulary === undefined ? `/api/own-pictures/images/${hash}` : `/api/vocabularies/${vocabulary}/pictures/${hash}`;
+  if (list !== undefined) return `/api/lists/${list}/pictures/${hash}?look=${art}`;
+  return vocabulary === undefined ? `/api/own-pictures/images/${hash}?look=${art}` : `/api/vocabularies/${vocabulary}/pictures/${hash}?look=${art}`;
 }
 
 export const useArt = () => useContext(Looks);

@@ -1,4 +1,4 @@
-import type { Layer } from '../api/types';
+import type { Arrangement, Layer } from '../api/types';
 
 /** The pictures of a button, the first lowest. One picture alone takes all the room. */
 
@@ -28,3 +28,19 @@ export function moved(layer: Layer, dx: number, dy: number, grow = 0): Layer {
 
 /** One layer changed, the others as they are. */
 export const changed = (layers: Layer[], at: number, layer: Layer): Layer[] => layers.map((l, i) => (i === at ? layer : l));
+
+type Place = Omit<Layer, 'picture'>;
+
+/**
+ * A picture arranged with signs, as a way says. `next`: where the picture that is chosen next belongs; with none at hand the place of the
+ * first itself, and only that one.
+ */
+export function arranged(it: string | undefined, how: Arrangement): { layers: Layer[]; next?: Place } {
+  const place = ({ x, y, size }: Place) => ({ x, y, size });
+  const layers = how.parts.flatMap((p) => ((p.picture ?? it) ? [{ picture: (p.picture ?? it)!, ...place(p) }] : []));
+  const gap = it ? how.gap : how.parts.find((p) => !p.picture);
+  return { layers, next: gap ? place(gap) : undefined };
+}
+
+/** True if all of it is of the library, so that it can be kept as one picture that follows the look of each student. */
+export const ofLibrary = (layers: Layer[]) => layers.every((l) => !l.picture.startsWith('own/'));

@@ -2,7 +2,8 @@ import { t } from '@lingui/core/macro';
 import { Checkbox, Modal } from 'antd';
 import { useState } from 'react';
 import type { Button, Layer } from '../../api/types';
-import { LayerStage, PictureSearch, usePhotoInHand } from '../picture';
+import { LayerStage, PictureSearch, PutTogether, usePhotoInHand } from '../picture';
+import { KeptTogether, useTogether } from './KeptTogether';
 import { MOST_LAYERS, NOT, withPicture } from '../../drawn/layers';
 import chooser from '../../shell/chooser.module.css';
 import parts from '../../shell/parts.module.css';
@@ -25,6 +26,9 @@ export function PictureChooser({
   const [adding, setAdding] = useState(false);
   const [at, setAt] = useState(0);
   const [everywhere, setEverywhere] = useState(false);
+  /** Where the picture chosen next belongs, while something is being put together. */
+  const [next, setNext] = useState<Omit<Layer, 'picture'>>();
+  const together = useTogether(button.label, student);
   const crossed = layers.some((l) => l.picture === NOT);
   const photo = usePhotoInHand(student);
   const among = adding || layers.length > 1;
@@ -33,13 +37,19 @@ export function PictureChooser({
   async function keep() {
     try {
       const taken = await photo.take(button.label);
-      onKeep(taken ? withPicture(layers, taken, adding, at) : layers, everywhere);
+      onKeep(await together.one(taken ? withPicture(layers, taken, adding, at) : layers), everywhere);
     } catch {
-      // The photo stays in hand, and why it was not taken stands beside it.
+      // The photo stays in hand, and what was put together stands there; why it was not kept stands beside it.
     }
   }
 
   function choose(id: string) {
+    if (next) {
+      setLayers([...layers, { picture: id, ...next }]);
+      setAt(layers.length);
+      setNext(undefined);
+      return;
+    }
     const chosen = withPicture(layers, id, adding, at);
     if (!adding && layers.length <= 1) {
       onKeep(chosen, everywhere);
@@ -61,25 +71,36 @@ export function PictureChooser({
       okText={t`Keep`}
       cancelText={t`Leave it`}
       onOk={() => void keep()}
-      confirmLoading={photo.busy}
+      confirmLoading={photo.busy || together.busy}
       okButtonProps={photo.finish}
     >
       <div className={chooser.choose}>
         <PictureSearch
           word={button.label}
           photo={photo}
-          take={among ? t`Put it among them` : undefined}
+          take={among || next ? t`Put it among them` : undefined}
           language={language}
           chosen={layers.map((l) => l.picture)}
-          note={adding ? t` It is added to what is there.` : undefined}
+          note={next ? t` Choose what belongs into the gap.` : adding ? t` It is added to what is there.` : undefined}
           onChoose={choose}
         >
+          <PutTogether
+            layers={layers}
+            at={at}
+            onArrange={(arranged, missing) => {
+              setLayers(arranged);
+              setAt(0);
+              setNext(missing);
+              setAdding(false);
+            }}
+          />
           {button.label && (
             <Checkbox checked={everywhere} onChange={(e) => setEverywhere(e.target.checked)}>{t`for every “${button.label}” of all boards`}</Checkbox>
           )}
         </PictureSearch>
         <div>
           <LayerStage layers={layers} at={at} onAt={setAt} onChange={setLayers} />
+          <KeptTogether together={together} layers={layers} />
           <div className={chooser.chooseDoors}>
             <button
               type="button"

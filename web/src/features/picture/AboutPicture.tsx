@@ -52,6 +52,7 @@ export function AboutPicture({ id, word, onGather, onPut }: { id: string; word: 
           </ul>
         </details>
       )}
+      {languages.length === 0 && !id.startsWith('own/') && <p className={parts.quiet}>{t`It has no name in other languages here.`}</p>}
       {!id.startsWith('own/') && (
         <div className={css.aboutLooks} aria-label={t`How it can look`} role="img">
           <ArtOf art="colour.yellow.usual">

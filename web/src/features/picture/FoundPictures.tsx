@@ -30,6 +30,7 @@ export function FoundPictures({ asking, onGather }: { asking: Asking; onGather: 
               >
                 <Pic id={t.picture} collected />
                 <span dir="auto">{t.name}</span>
+                {t.gloss && <small>{t.gloss}</small>}
                 <small>{t.why}</small>
               </button>
             ))}

@@ -2,7 +2,6 @@ import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Alert, Button, Radio } from 'antd';
 import { useEffect, useState } from 'react';
-import type { OwnAbout } from '../../api/types';
 import { Camera } from './Camera';
 import type { PhotoInHand } from './photoInHand';
 import { showsOptions, staysHere, type Shows } from './shows';
@@ -10,6 +9,8 @@ import { accepted } from './TakeIn';
 import { useFiles } from '../../shell/files';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
+import { WhoUses } from './WhoUses';
+import { WithoutGround } from './WithoutGround';
 import { Glued } from '../../shell/Glued';
 
 /**
@@ -71,18 +72,10 @@ function About({ file, photo, onTake }: { file: File; photo: PhotoInHand; onTake
     <div className={css.takeOne}>
       {address && !unseen ? <img src={address} alt={file.name} onError={() => setUnseen(true)} /> : <small>{file.name}</small>}
       <div>
+        <WithoutGround ground={photo.ground} file={file} />
         <div className={css.field}>
           <span>{t`Who may use it`}</span>
-          <Radio.Group
-            aria-label={t`Who may use it`}
-            value={photo.audience}
-            onChange={(e) => photo.setAudience(e.target.value as OwnAbout['audience'])}
-            options={[
-              ...(student ? [{ value: 'STUDENT', label: t`only for ${student.name}` }] : []),
-              { value: 'MINE', label: t`my students` },
-              { value: 'SCHOOL', label: t`the whole school` },
-            ]}
-          />
+          <WhoUses student={student} audience={photo.audience} onChange={photo.setAudience} />
         </div>
         <div className={css.field}>
           <span>{t`It shows`}</span>

@@ -49,8 +49,8 @@ export default function OwnPictures() {
     void queries.invalidateQueries({ queryKey: ownPictures.queryKey });
     void queries.invalidateQueries({ queryKey: ['pictures'] });
   };
-  function take(facts: Omit<OwnAbout, 'words'>, words: string[]) {
-    taking.take(files, (file) => takeIn(file, { ...facts, words }), fresh);
+  function take(facts: Omit<OwnAbout, 'words'>, words: string[], chosen: File[]) {
+    taking.take(chosen, (file) => takeIn(file, { ...facts, words }), fresh);
     setFiles([]);
   }
 

@@ -92,6 +92,7 @@ export function PictureSearch({
             >
               <Pic id={p.id} collected />
               <span>{p.name}</span>
+              {p.gloss && <small>{p.gloss}</small>}
               <small>{p.why}</small>
             </button>
           </li>

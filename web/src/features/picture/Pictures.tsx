@@ -33,7 +33,7 @@ export default function Pictures() {
         {asked ? (
           <FoundPictures asking={asking} onGather={gather} />
         ) : (
-          <StartPictures onCategory={asking.askCategory} drawers={asking.drawers ?? []} onPick={(p) => asking.ask(p.name)} />
+          <StartPictures onCategory={asking.askCategory} drawers={asking.drawers ?? []} onPick={(p) => asking.ask(p.name)} onAsk={asking.ask} />
         )}
         {!sound && <Outside key={query} word={query} />}
         <DropPictures onTakenIn={() => void navigate('/pictures/own')} />

@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { FoundPicture } from '../../api/types';
 import { Pic } from '../../drawn/art';
-import { used } from '../../data/pictures';
+import { askedFor, used } from '../../data/pictures';
 import { caseload } from '../../data/students';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
@@ -14,14 +14,17 @@ export function StartPictures({
   drawers,
   onCategory,
   onPick,
+  onAsk,
 }: {
   drawers: { name: string; example: string }[];
   onCategory: (name: string) => void;
   onPick: (picture: FoundPicture) => void;
+  onAsk: (word: string) => void;
 }) {
   const [student, setStudent] = useState<string>();
   const rows = useQuery(caseload);
   const lately = useQuery(used(student));
+  const missing = useQuery(askedFor);
   return (
     <>
       <section className={css.startCategories} aria-label={t`Categories`}>
@@ -32,6 +35,18 @@ export function StartPictures({
           </button>
         ))}
       </section>
+      {missing.data && missing.data.length > 0 && (
+        <section className={css.startUsed} aria-label={t`Asked for and not there`}>
+          <p className={parts.quiet}>{t`Words put on boards of this school that have no picture yet, for whoever draws or takes photos:`}</p>
+          <p className={css.usedRow}>
+            {missing.data.map((w) => (
+              <button key={w.word} type="button" className={css.chip} onClick={() => onAsk(w.word)}>
+                {w.times > 1 ? t`${w.word}, ${w.times} times` : w.word}
+              </button>
+            ))}
+          </p>
+        </section>
+      )}
       <section className={css.startUsed} aria-label={t`Pictures a student uses`}>
         <label>
           {t`Pictures used for`}{' '}

@@ -11,6 +11,8 @@ export const MOST = 120;
 export interface Tile extends ChosenWord {
   picture: string;
   name: string;
+  /** Which meaning of its name it shows, where that has several. */
+  gloss?: string;
   why: string;
 }
 
@@ -50,7 +52,7 @@ export function useAsking() {
       ? (paired.data ?? []).flatMap((p) => [p.one, p.other]).map((h) => ({ picture: h.id, word: h.word, name: h.word, why: h.ipa }))
       : sound
         ? (heard.data?.pictures ?? []).map((h) => ({ picture: h.id, word: h.word, name: h.word, why: h.ipa }))
-        : (words.data?.pictures ?? []).map((p) => ({ picture: p.id, word: p.name, name: p.name, why: p.why }));
+        : (words.data?.pictures ?? []).map((p) => ({ picture: p.id, word: p.name, name: p.name, gloss: p.gloss, why: p.why }));
   const chosen = tiles.find((t) => t.picture === picked) ?? tiles[0];
   const soundChips = questions(said.data?.[Math.min(reading, (said.data?.length ?? 1) - 1)]);
 

@@ -4,5 +4,7 @@ export { LayerStage } from './LayerStage';
 export { OwnPhoto } from './OwnPhoto';
 export { PictureSearch } from './PictureSearch';
 export { PutOnBoard } from './PutOnBoard';
+export { PutTogether } from './PutTogether';
+export { WhoUses } from './WhoUses';
 export { picturesOf } from './TakeIn';
 export { usePhotoInHand } from './photoInHand';

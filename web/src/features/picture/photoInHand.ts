@@ -4,6 +4,7 @@ import { useEffect, useId, useState } from 'react';
 import { sentence } from '../../api/client';
 import type { OwnAbout } from '../../api/types';
 import { takeIn } from '../../data/pictures';
+import { useGround, type Ground } from './ground';
 import { showsFor, type Shows } from './shows';
 
 /** A photo somebody has chosen in a dialog and that is not sent yet: whatever button ends the dialog takes it along. */
@@ -15,6 +16,7 @@ export interface PhotoInHand {
   shows: Shows;
   setShows: (shows: Shows) => void;
   student?: { id: string; name: string };
+  ground: Ground;
   busy: boolean;
   /** Why it could not be taken in; empty if it could. */
   problem: string;
@@ -60,8 +62,10 @@ export function usePhotoInHand(student?: { id: string; name: string }): PhotoInH
     setFile(undefined);
     return picture.picture;
   }
+  const ground = useGround(file, setFile);
   const set = (file?: File) => {
     taking.reset();
+    ground.forget();
     setFile(file);
   };
   return {
@@ -72,6 +76,7 @@ export function usePhotoInHand(student?: { id: string; name: string }): PhotoInH
     shows,
     setShows,
     student,
+    ground,
     busy: taking.isPending,
     problem: taking.isError ? sentence(taking.error) : '',
     take,

@@ -10,7 +10,11 @@ public final class PictureSets {
     public static final String BASE = "base";
     /** What fills the gaps of the others. */
     public static final String WIDE = "wide";
-    public static final List<String> ALL = List.of(CORE, BASE, WIDE);
+    /** Our own symbols that have drawings of the base set among their parts. */
+    public static final String MIXED = "mixed";
+    /** Numbers, amounts and times, drawn by rule when they are asked for. */
+    public static final String NUMBER = "number";
+    public static final List<String> ALL = List.of(CORE, BASE, WIDE, MIXED, NUMBER);
 
     private PictureSets() {
     }

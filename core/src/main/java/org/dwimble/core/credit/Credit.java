@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
 public record Credit(Told source, String author, @Nullable Told licence, boolean onPaper) {
     public static final Credit CORE = new Credit(Told.of("credit-own-symbols"), "Dwimble", written("Apache-2.0"), false);
     public static final Credit BASE = new Credit(written("Fluent Emoji"), "Microsoft", written("MIT"), true);
+    public static final Credit MIXED = new Credit(Told.of("credit-mixed-symbols"), "Dwimble, Microsoft", written("Apache-2.0, MIT"), true);
     public static final Credit WIDE = new Credit(written("Twemoji"), "Twitter and others", written("CC BY 4.0"), true);
     public static final Credit UNKNOWN = new Credit(Told.of("credit-package"), "", null, false);
 
@@ -29,7 +30,8 @@ public record Credit(Told source, String author, @Nullable Told licence, boolean
     /** Of a library picture, by the set its id begins with. */
     public static Credit ofLibrary(String id) {
         return switch (id.substring(0, id.indexOf('/'))) {
-            case PictureSets.CORE -> CORE;
+            case PictureSets.CORE, PictureSets.NUMBER -> CORE;
+            case PictureSets.MIXED -> MIXED;
             case PictureSets.BASE -> BASE;
             case PictureSets.WIDE -> WIDE;
             default -> throw new IllegalArgumentException("“" + id + "” is not a picture of the library");

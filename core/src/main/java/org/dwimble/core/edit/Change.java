@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.function.LongPredicate;
 import java.util.function.Predicate;
 import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Vocabulary;
@@ -41,6 +42,12 @@ public record Change(Vocabulary before, Vocabulary after, List<Delta> deltas, Ne
             before.boards().values().forEach(b -> fresh.removeAll(b.media()));
         }
         return fresh;
+    }
+
+    /** Labels of words that came to boards without a picture, in reading order. */
+    public List<String> freshWithoutPicture() {
+        return deltas.stream().filter(Delta.ButtonCame.class::isInstance).map(d -> ((Delta.ButtonCame) d).button())
+            .filter(b -> b.isWord() && b.layers().isEmpty()).map(Button::label).toList();
     }
 
     /**

@@ -12,12 +12,18 @@ import java.util.List;
  * @param group      the drawer its set keeps it in, such as {@code animal-bug}
  * @param categories what a person would look for it under, such as animals and pets
  * @param person     true if it shows somebody, so that skin tone changes it
+ * @param gloss      which meaning of its name it shows, where that has several, such as "animal" of a bat; else empty
  */
-public record Picture(String id, String name, List<String> also, List<String> keywords, String group, List<String> categories, boolean person) {
+public record Picture(String id, String name, List<String> also, List<String> keywords, String group, List<String> categories, boolean person, String gloss) {
     public Picture {
         also = List.copyOf(also);
         keywords = List.copyOf(keywords);
         categories = List.copyOf(categories);
+    }
+
+    /** Of a name that means one thing. */
+    public Picture(String id, String name, List<String> also, List<String> keywords, String group, List<String> categories, boolean person) {
+        this(id, name, also, keywords, group, categories, person, "");
     }
 
     /** True for what a school has taken in itself. */

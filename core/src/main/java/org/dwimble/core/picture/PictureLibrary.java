@@ -36,8 +36,8 @@ public record PictureLibrary(List<Picture> pictures, Map<String, List<Named>> na
 
     /** @param open finds a file of the library by its name, such as {@code pictures.tsv} */
     public static PictureLibrary read(Function<String, InputStream> open) {
-        List<Picture> pictures = rows(open, "pictures.tsv", 7).stream()
-            .map(c -> new Picture(c[0], c[1], list(c[2]), list(c[3]), c[4], list(c[5]), c[6].contains("p"))).toList();
+        List<Picture> pictures = rows(open, "pictures.tsv", 8).stream()
+            .map(c -> new Picture(c[0], c[1], list(c[2]), list(c[3]), c[4], list(c[5]), c[6].contains("p"), c[7])).toList();
         Map<String, List<Named>> names = new TreeMap<>();
         for (String language : LANGUAGES) {
             names.put(language, rows(open, "names-" + language + ".tsv", 3).stream().map(c -> new Named(c[0], c[1], list(c[2]))).toList());

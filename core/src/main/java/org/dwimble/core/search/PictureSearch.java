@@ -1,5 +1,6 @@
 package org.dwimble.core.search;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -12,6 +13,8 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import org.dwimble.core.number.NumberReading;
+import org.dwimble.core.number.Numbered;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.PictureIndex.Field;
 import org.dwimble.core.words.Forms;
@@ -28,10 +31,19 @@ public final class PictureSearch {
     private static final int SHORTEST_INSIDE = 3;
     private static final int SHORTEST_MISSPELT = 4;
     private static final int SHORTEST_PART = 3;
+    /** Of pictures that are sure, enough to choose the first from. */
+    private static final int FEW = 8;
     /** Nothing is called by more letters than this. */
     private static final int LONGEST_SOUGHT = 200;
     /** Nobody types part of a country's name to find its flag by chance. */
     private static final String FLAGS = "country-flag";
+
+    private static final String ACTIONS = "actions";
+    /** Categories of pictures that show what something is like, so that there can be more of it. */
+    private static final Set<String> DESCRIBING = Set.of("describing words", "feelings");
+
+    /** How the drawers of our own symbols begin. */
+    private static final String OURS = "core-";
 
     private static final Why[] REASONS = Why.values();
     /** In a score, of what comes after everything without it. */
@@ -64,6 +76,10 @@ public final class PictureSearch {
 
     /** Of own pictures, which several people may each keep under words of their own, the first that may be seen. */
     public Optional<Picture> byId(String id, Predicate<Picture> may) {
+        return Numbered.byId(id).map(PictureSearch::drawn).filter(may).or(() -> kept(id, may));
+    }
+
+    private Optional<Picture> kept(String id, Predicate<Picture> may) {
         return id.startsWith("own/") ? own.pictures().stream().filter(p -> p.id().equals(id)).filter(may).findFirst()
             : Optional.ofNullable(library.indexOf(id)).map(library.pictures()::get).filter(may);
     }
@@ -91,7 +107,16 @@ public final class PictureSearch {
 
     /** The picture a typed word gets by itself: one that says it, never one whose name merely starts so. */
     public Optional<Picture> best(String word) {
-        return find(Asked.typed(word, 1_000)).stream().filter(f -> f.why().sure()).map(Found::picture).findFirst();
+        return best(word, picture -> true);
+    }
+
+    /**
+     * As above. What is only alike is not looked for, so that a list of hundreds of words is answered at once.
+     *
+     * @param may leaves out what this person may not see
+     */
+    public Optional<Picture> best(String word, Predicate<Picture> may) {
+        return find(Asked.typed(word, FEW), may, true).stream().filter(f -> f.why().sure()).map(Found::picture).findFirst();
     }
 
     public List<Found> find(Asked asked) {
@@ -100,19 +125,24 @@ public final class PictureSearch {
 
     /** Best first, at most as many as asked for. @param may leaves out what this person may not see */
     public List<Found> find(Asked asked, Predicate<Picture> may) {
+        return find(asked, may, false);
+    }
+
+    private List<Found> find(Asked asked, Predicate<Picture> may, boolean sureOnly) {
         if (asked.text().length() > LONGEST_SOUGHT) {
             return List.of();
         }
         String sought = Spelling.fold(asked.text());
         Predicate<Picture> wanted = asked.category() == null ? may : may.and(p -> p.categories().contains(asked.category()));
+        List<Numbered> numbers = asked.how() == Asked.How.TYPED ? NumberReading.of(asked.text()) : List.of();
         if (sought.isEmpty()) {
-            return asked.category() == null ? List.of() : listed(asked.category(), asked.most(), wanted);
+            return asked.category() != null ? listed(asked.category(), asked.most(), wanted) : withNumbers(List.of(), numbers, asked.most(), wanted);
         }
         Looking ownLook = new Looking(own, asked, sought, true);
         Looking libraryLook = new Looking(library, asked, sought, false);
-        ownLook.all();
-        libraryLook.all();
-        if (asked.how() == Asked.How.TYPED && !ownLook.certain && !libraryLook.certain) {
+        ownLook.all(sureOnly);
+        libraryLook.all(sureOnly);
+        if (!sureOnly && asked.how() == Asked.How.TYPED && !ownLook.certain && !libraryLook.certain) {
             ownLook.parts();
             libraryLook.parts();
             ownLook.misspelt();
@@ -122,7 +152,27 @@ public final class PictureSearch {
         ownLook.give(best, wanted);
         libraryLook.give(best, wanted);
         Set<String> given = new HashSet<>();
-        return best.stream().sorted(Comparator.comparingLong(Ranked::score)).map(Ranked::found).filter(f -> given.add(f.picture().id())).toList();
+        List<Found> found = best.stream().sorted(Comparator.comparingLong(Ranked::score)).map(Ranked::found).filter(f -> given.add(f.picture().id())).toList();
+        return withNumbers(found, numbers, asked.most(), wanted);
+    }
+
+    /** What a number, an amount or a time is drawn as comes after what a school or we drew for the very word, and before all else. */
+    private static List<Found> withNumbers(List<Found> found, List<Numbered> said, int most, Predicate<Picture> wanted) {
+        List<Found> numbers = said.stream().map(PictureSearch::drawn).filter(wanted).map(p -> new Found(p, Why.IS_CALLED, p.name()))
+            .toList();
+        if (numbers.isEmpty()) {
+            return found;
+        }
+        List<Found> all = new ArrayList<>(found);
+        int first = (int) found.stream().takeWhile(f -> f.why() == Why.IS_CALLED && (f.picture().own() || f.picture().group().startsWith(OURS))).count();
+        all.addAll(first, numbers);
+        return all.subList(0, Math.min(most, all.size()));
+    }
+
+    private static Picture drawn(Numbered number) {
+        boolean time = number.sort() == Numbered.Sort.CLOCK || number.sort() == Numbered.Sort.MONTH;
+        String group = "number-" + number.sort().name().toLowerCase(Locale.ROOT);
+        return new Picture(number.id(), number.name(), List.of(), List.of(), group, List.of(time ? "time" : "numbers"), false);
     }
 
     private List<Found> listed(String category, int most, Predicate<Picture> wanted) {
@@ -162,8 +212,13 @@ public final class PictureSearch {
             return at >= 0 ? Math.min(at, 5) : language.equals("en") ? 6 : 7;
         }
 
-        void all() {
+        void all(boolean sureOnly) {
             Set<String> bases = forms.inflected(sought);
+            if (sureOnly) {
+                exact(bases);
+                meanings(bases);
+                return;
+            }
             switch (asked.how()) {
                 case TYPED -> {
                     exact(bases);
@@ -188,6 +243,25 @@ public final class PictureSearch {
                 int f = form++;
                 if (t >= 0) {
                     index.entries(t, e -> exactly(e, f));
+                }
+            }
+            derived(forms.degreeOf(sought), Why.FORM, DESCRIBING);
+            derived(forms.againOf(sought), Why.FORM, Set.of(ACTIONS));
+            derived(forms.oppositeOf(sought), Why.OPPOSITE, Set.of());
+        }
+
+        /** By a word this one is made from. @param among categories one of which the picture has to be in; none for any */
+        private void derived(Set<String> words, Why why, Set<String> among) {
+            for (String word : words) {
+                int t = index.find(word);
+                if (t >= 0) {
+                    index.entries(t, e -> {
+                        Field field = index.fieldAt(e);
+                        boolean says = !foreign(e) && (field == Field.NAME || field == Field.ALSO);
+                        if (says && (among.isEmpty() || index.pictures().get(index.pictureAt(e)).categories().stream().anyMatch(among::contains))) {
+                            keep(e, why, 2);
+                        }
+                    });
                 }
             }
         }

@@ -12,15 +12,16 @@ public enum Why {
     STARTS("found-starts"),
     HAS_WORD("found-has-word"),
     MEANS_SAME("found-means-same"),
+    OPPOSITE("found-opposite"),
     RELATED("found-related"),
     A_KIND_OF("found-a-kind-of"),
     OTHER_LANGUAGE("found-other-language"),
+    SPELT_ALIKE("found-spelt-alike"),
     PART("found-part"),
     WORD_STARTS("found-word-starts"),
     RELATED_STARTS("found-related-starts"),
     ENDS("found-ends"),
     INSIDE("found-inside"),
-    SPELT_ALIKE("found-spelt-alike"),
     IN_CATEGORY("found-in-category");
 
     private final String key;

@@ -1,6 +1,7 @@
 package org.dwimble.core.words;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -10,28 +11,51 @@ import org.dwimble.core.text.Listed;
 
 /**
  * Which word an English form belongs to: "running" to run, "mice" to mouse, "'m" to be. Irregular forms
- * are listed in {@code forms.txt}; the regular endings -s, -es, -ed, -ing, -er, -est, -n't are undone by the
- * spelling rules every primer gives (consonant doubled, final e dropped, y to i).
+ * are listed in {@code forms.txt}; the regular endings -s, -es, -ed, -ing, -er, -est, -ly, -n't are undone by the
+ * spelling rules every primer gives (consonant doubled, final e dropped, y to i). What nobody says is no form:
+ * a word with an irregular past has none in -ed (goed), one with an irregular plural none in -s (childs).
  */
 public final class Forms {
     /** What is left of a regular form; shorter words with forms are in the list. Else "his" would belong to hi. */
     private static final int SHORTEST_STEM = 3;
+    /** English words end in two of these, as in roll, miss, buzz, sniff, see, add; other letters are doubled before an ending. */
+    private static final String MAY_END_DOUBLED = "lszfed";
     private final Map<String, String> irregular = new HashMap<>();
+    private final Set<String> irregularPast = new HashSet<>();
+    private final Set<String> irregularPlural = new HashSet<>();
+    private final Set<String> notAgain = new HashSet<>();
 
     private Forms() {
     }
 
     public static Forms english() {
         Forms forms = new Forms();
-        Listed.lines(Forms.class, "forms.txt").forEach(forms::learn);
+        String section = "";
+        for (String line : Listed.lines(Forms.class, "forms.txt")) {
+            if (line.startsWith("[")) {
+                section = line;
+            } else {
+                forms.learn(section, line);
+            }
+        }
         return forms;
     }
 
-    private void learn(String line) {
+    private void learn(String section, String line) {
         String word = line.substring(0, line.indexOf(':')).trim();
+        if (section.equals("[pasts]")) {
+            irregularPast.add(word);
+        } else if (section.equals("[plurals]")) {
+            irregularPlural.add(word);
+        }
         for (String form : line.substring(line.indexOf(':') + 1).split(",")) {
-            if (irregular.put(form.trim(), word) != null) {
-                throw new IllegalArgumentException("forms.txt: “" + form.trim() + "” stands under two words");
+            if (section.equals("[words of their own in re]")) {
+                notAgain.add(form.trim());
+            } else {
+                String before = irregular.put(form.trim(), word);
+                if (before != null && !before.equals(word)) {
+                    throw new IllegalArgumentException("forms.txt: “" + form.trim() + "” stands under two words");
+                }
             }
         }
     }
@@ -65,15 +89,68 @@ public final class Forms {
         return words;
     }
 
-    private static void inflected(String f, Set<String> words) {
-        undo(f, "ies", "y", words);
+    private void inflected(String f, Set<String> words) {
+        Set<String> plurals = new LinkedHashSet<>();
+        undo(f, "ies", "y", plurals);
         if (f.endsWith("es") && f.length() > 2 && ("sxzo".indexOf(f.charAt(f.length() - 3)) >= 0 || f.endsWith("ches") || f.endsWith("shes"))) {
-            undo(f, "es", "", words);
+            undo(f, "es", "", plurals);
         }
-        undo(f, "s", "", words);
-        undo(f, "ied", "y", words);
-        undoBase(f, "ed", words);
+        undo(f, "s", "", plurals);
+        plurals.removeAll(irregularPlural);
+        Set<String> pasts = new LinkedHashSet<>();
+        undo(f, "ied", "y", pasts);
+        undoBase(f, "ed", pasts);
+        pasts.removeAll(irregularPast);
+        words.addAll(plurals);
+        words.addAll(pasts);
         undoBase(f, "ing", words);
+    }
+
+    /**
+     * The describing words this may be more, most or the manner of: "calmer" and "calmest" of calm, "quickly" of quick.
+     * Whether such a word describes at all is for the caller to know: a worker is not more work. Lower case; none for most words.
+     */
+    public Set<String> degreeOf(String form) {
+        String f = form.toLowerCase(Locale.ROOT);
+        Set<String> words = new LinkedHashSet<>();
+        if (!irregular.containsKey(f)) {
+            undoBase(f, "er", words);
+            undoBase(f, "est", words);
+            undo(f, "ily", "y", words);
+            undo(f, "ly", "", words);
+            if (f.endsWith("bly") || f.endsWith("ply") || f.endsWith("tly")) {
+                undo(f, "y", "e", words);
+            }
+        }
+        return words;
+    }
+
+    /** What is done again: "rebuild" and "rebuilt" are build. None where re- is only how the word begins, as in remember. */
+    public Set<String> againOf(String form) {
+        String f = form.toLowerCase(Locale.ROOT);
+        Set<String> words = new LinkedHashSet<>();
+        if (f.startsWith("re") && inflected(f).stream().noneMatch(notAgain::contains)) {
+            String rest = f.substring(f.startsWith("re-") ? 3 : 2);
+            if (rest.length() >= SHORTEST_STEM) {
+                words.addAll(inflected(rest));
+            }
+        }
+        return words;
+    }
+
+    /** What this is the opposite of: "unlucky" of lucky, "disagree" of agree. None where un- is only how the word begins. */
+    public Set<String> oppositeOf(String form) {
+        String f = form.toLowerCase(Locale.ROOT);
+        Set<String> words = new LinkedHashSet<>();
+        for (String before : List.of("un", "dis")) {
+            if (f.startsWith(before) && !irregular.containsKey(f)) {
+                String rest = f.substring(f.startsWith(before + "-") ? before.length() + 1 : before.length());
+                if (rest.length() >= SHORTEST_STEM) {
+                    words.addAll(inflected(rest));
+                }
+            }
+        }
+        return words;
     }
 
     private static void undo(String form, String ending, String instead, Set<String> words) {
@@ -87,13 +164,16 @@ public final class Forms {
             return;
         }
         String base = form.substring(0, form.length() - ending.length());
-        words.add(base);
-        words.add(base + "e");
-        if (base.endsWith("i") && !ending.equals("ing")) {
-            words.add(base.substring(0, base.length() - 1) + "y");
-        }
         int n = base.length();
-        if (n > 2 && base.charAt(n - 1) == base.charAt(n - 2)) {
+        boolean doubled = base.charAt(n - 1) == base.charAt(n - 2);
+        if (!doubled || MAY_END_DOUBLED.indexOf(base.charAt(n - 1)) >= 0) {
+            words.add(base);
+            words.add(base + "e");
+        }
+        if (base.endsWith("i") && !ending.equals("ing")) {
+            words.add(base.substring(0, n - 1) + "y");
+        }
+        if (doubled) {
             words.add(base.substring(0, n - 1));
         }
     }

@@ -49,6 +49,11 @@ public final class Kinds {
         return drawn != null ? drawn : bySense.getOrDefault(Spelling.fold(word), Kind.THING);
     }
 
+    /** True for a word of the language, whichever kind it is of, and not only somebody's name. */
+    public boolean ordinary(String word) {
+        return bySense.containsKey(Spelling.fold(word));
+    }
+
     private @Nullable Kind ofGroup(String group) {
         int dash = group.indexOf('-');
         Kind whole = byGroup.get(group);

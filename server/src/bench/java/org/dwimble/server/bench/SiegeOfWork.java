@@ -75,12 +75,14 @@ final class SiegeOfWork {
             return () -> together(4, () -> by.post("/api/lists/" + classOf60 + "/print", "{}"));
         });
         all.put("a board of 40 x 40 for a screen of 2 x 2 m at 400 percent on A5, one preview", () -> {
+            whenNothingIsUnderWay();
             String large = large();
             return () -> told(by.get(large + "/sheet" + LARGE));
         });
         all.put("the same, ten previews at once", () -> () -> together(10, () -> by.get(large() + "/sheet" + LARGE)));
         all.put("the same, ten PDFs at once", () -> () -> together(10, () -> by.get(large() + "/sheet.pdf" + LARGE)));
         all.put("a book of 300 boards of 300 buttons, eight previews at once", () -> {
+            whenNothingIsUnderWay();
             String book = book();
             return () -> together(8, () -> by.get(book + "/sheet?reach=ALL&index=true"));
         });

@@ -5,11 +5,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.dwimble.core.board.ContentHash;
+import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.MediaId;
+import org.dwimble.core.compose.Composition;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Thing;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.obf.Refused;
+import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.OwnPicture;
 import org.dwimble.core.picture.Shows;
 import org.dwimble.core.text.Text;
@@ -17,12 +20,15 @@ import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.grant.ForSignedIn;
 import org.dwimble.server.grant.Rights;
+import org.dwimble.server.library.Library;
 import org.dwimble.server.limit.Bounded;
+import org.dwimble.server.limit.Turns;
 import org.dwimble.server.media.MediaAnswer;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.media.Photo;
 import org.dwimble.server.problem.Problem;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -46,12 +52,14 @@ class OwnPictureApi {
     private final MediaStore media;
     private final Rights rights;
     private final TakingIn collection;
+    private final Turns turns;
 
-    OwnPictureApi(OwnPictures own, MediaStore media, Rights rights, TakingIn collection) {
+    OwnPictureApi(OwnPictures own, MediaStore media, Rights rights, TakingIn collection, Turns turns) {
         this.own = own;
         this.media = media;
         this.rights = rights;
         this.collection = collection;
+        this.turns = turns;
     }
 
     /** Those this account may use, newest first. */
@@ -83,6 +91,42 @@ class OwnPictureApi {
         String name = Text.cut(Text.tidy(file.getOriginalFilename()), 60);
         byte[] bytes = file.getBytes();
         return collection.keep(bytes, about, name.isEmpty() ? "the picture" : name, account);
+    }
+
+    /**
+     * A picture put together out of the library's.
+     *
+     * @param word it stands for; @param student whose it is, with the audience STUDENT
+     */
+    record MadeRequest(List<Layer> parts, String word, OwnPicture.Audience audience, @Nullable String student) {
+        MadeRequest {
+            Unacceptable.ifMissing(parts);
+            Unacceptable.ifMissing(word);
+        }
+    }
+
+    /** Keeps a picture put together out of the library's, under its word. It shows nobody there is, and follows the look of whoever it is for. */
+    @ForSignedIn("a new one; for a student, whom this person may change")
+    @PostMapping("/made")
+    @Bounded("REQUEST_BYTES")
+    OwnPictureView made(@AuthenticationPrincipal Account account, @RequestBody MadeRequest request) {
+        Composition composition = new Composition(request.parts);
+        composition.parts().forEach(p -> Library.drawing(p.picture(), Appearance.USUAL).orElseThrow(() -> Problem.notFound("picture")));
+        OwnPicture about = collection.about(composition, request.word, List.of(), request.audience,
+            request.audience == OwnPicture.Audience.STUDENT ? request.student : null);
+        mayBeFor(about, account);
+        return collection.keep(composition, about, account);
+    }
+
+    /** A photo without the ground it was taken on, set straight and cut to its edges: it goes back as it came, and nothing is kept. */
+    @ForSignedIn("what this person sends goes back to this person alone")
+    @PostMapping(value = "/cutout", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @Bounded({"PICTURE_BYTES", "PIXELS"})
+    ResponseEntity<byte[]> cutout(@AuthenticationPrincipal Account account, @RequestParam MultipartFile file) throws IOException, Refused {
+        String name = Text.cut(Text.tidy(file.getOriginalFilename()), 60);
+        byte[] bytes = file.getBytes();
+        Photo.Taken cut = turns.<Photo.Taken, Refused>take(account.id(), () -> Photo.cutout(bytes, name.isEmpty() ? "the picture" : name));
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(cut.type())).cacheControl(CacheControl.noStore()).body(cut.bytes());
     }
 
     @ForSignedIn("one that is this person’s to change")
@@ -117,9 +161,10 @@ class OwnPictureApi {
     /** The picture itself, for those who may use it. */
     @ForSignedIn("one given to this person")
     @GetMapping("/images/{hash}")
-    ResponseEntity<byte[]> image(@AuthenticationPrincipal Account account, @PathVariable String hash) {
+    ResponseEntity<byte[]> image(@AuthenticationPrincipal Account account, @PathVariable String hash, @RequestParam(defaultValue = "") String look) {
         boolean may = own.usable(account, null).stream().anyMatch(k -> k.picture().equals(MediaId.ofContent(hash)));
-        return MediaAnswer.of(Optional.of(hash).filter(h -> may).flatMap(media::any).orElseThrow(() -> Problem.notFound("picture")));
+        return MediaAnswer.of(Optional.of(hash).filter(h -> may).flatMap(h -> media.any(h, Appearance.of(look).orElse(Appearance.USUAL)))
+            .orElseThrow(() -> Problem.notFound("picture")));
     }
 
     private OwnPictures.Kept found(long id, Account account) {

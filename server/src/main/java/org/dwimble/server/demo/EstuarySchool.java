@@ -21,6 +21,7 @@ import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.compose.Composition;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.boards.AddBoard;
 import org.dwimble.core.edit.boards.NewBoard;
@@ -64,7 +65,9 @@ import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.choice.AskedFor;
 import org.dwimble.server.collection.TakingIn;
+import org.dwimble.server.database.Database;
 import org.dwimble.server.fact.FactStore;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.student.DeletedStore;
@@ -88,19 +91,24 @@ class EstuarySchool implements ApplicationRunner {
 
     private final Library library;
     private final TakingIn ownPictures;
+    private final AskedFor askedFor;
+    private final Database database;
     private final DeletedStore deleted;
     private final FactStore facts;
     private final PrintedLists printed;
     private final Supplier<String> ids;
     private final Instant now;
 
-    EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures,
+    EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures, AskedFor askedFor,
+        Database database,
         DeletedStore deleted, FactStore facts, PrintedLists printed, Supplier<String> ids, Clock clock) {
         this.accounts = accounts;
         this.students = students;
         this.vocabularies = vocabularies;
         this.library = library;
         this.ownPictures = ownPictures;
+        this.askedFor = askedFor;
+        this.database = database;
         this.deleted = deleted;
         this.facts = facts;
         this.printed = printed;
@@ -122,6 +130,13 @@ class EstuarySchool implements ApplicationRunner {
         photo(PaintedPhotos.ferry(), odile, "the ferry Curlew", "ferry", "Curlew");
         photo(PaintedPhotos.gate(), marit, "school gate", "gate");
         photo(PaintedPhotos.dog(), odile, "Biscuit", "dog", "Biscuit the dog");
+        Composition lockKeeper = new Composition(List.of(Layer.whole("core/sign-holding"), new Layer("base/key", 580, 220, 420)));
+        ownPictures.keep(lockKeeper, ownPictures.about(lockKeeper, "lock keeper", List.of("our school"), OwnPicture.Audience.SCHOOL, null), odile);
+        database.run(session -> {
+            for (String words : List.of("shingle, winch", "winch, harness", "winch, drizzle", "harness")) {
+                askedFor.count(session, List.of(words.split(", ")), now);
+            }
+        });
         students.join(ilse.id(), joris.id(), Role.VIEWER);
         students.join(ilse.id(), marit.id(), Role.EDITOR);
         ilsesWords(ilse, odile, marit, lighthouse);
@@ -196,7 +211,7 @@ class EstuarySchool implements ApplicationRunner {
         book.beside(60, odile, "people", "sister", "girl=Lot");
         book.beside(60, odile, "people", "teacher", "teacher=Miss Vos");
         String harbour = book.board(48, odile, "Harbour", "places", "harbour");
-        book.words(48, odile, harbour, "ferry, school=lighthouse, tide pool, crab, gull, seal, bucket, fishing=net, windy=wind, wet, cold");
+        book.words(48, odile, harbour, "ferry, school=lighthouse, rockpool=tide pool, crab, gull, seal, bucket, fishing net=net, wind, wet, cold");
         book.change(48, odile, v -> picture(v, harbour, "lighthouse", lighthouse));
         String lot = photoOf(PaintedPhotos.portrait(0x7a4a2b, 0xf1c9a5, 0x8b1e3f), ilse, odile, Shows.OTHERS, "Lot", "sister");
         book.change(47, odile, v -> picture(v, "people", "Lot", lot));
@@ -207,7 +222,7 @@ class EstuarySchool implements ApplicationRunner {
         facts.add(ilse.id(), new Fact(Fact.What.ALLERGY, "egg", "a rash within the hour; her pen is in the office", "her father"), odile.id(), at(41, 0));
         facts.add(ilse.id(), new Fact(Fact.What.INTEREST, "seals", "", "Ilse herself"), marit.id(), at(40, 0));
         book.hold(41, odile, "allergy: egg", null, true, "egg", "pancakes", "cake");
-        book.words(34, marit, harbour, "snack=sandwich, boat, fish, knot=rope, shell");
+        book.words(34, marit, harbour, "sandwich, boat, fish, rope, shell");
         book.hold(30, marit, "asks for it all day", day(6), false, "sandwich");
         book.words(20, odile, harbour, "splash, ice=slippery, again, look=look at that");
         book.change(20, odile, v -> says(v, harbour, "look at that", "Look at that, a seal."));

@@ -35,6 +35,7 @@ import org.dwimble.server.board.BoardView;
 import org.dwimble.server.board.StepsView;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.board.VocabularyView;
+import org.dwimble.server.choice.AskedFor;
 import org.dwimble.server.choice.WordChoices;
 import org.dwimble.server.grant.Rights;
 import org.dwimble.server.picture.Pictures;
@@ -69,17 +70,20 @@ public class Editing {
     private final Rights rights;
     private final Pictures pictures;
     private final WordChoices choices;
+    private final AskedFor askedFor;
     private final Learned learned;
     private final Wording wording;
     private final Clock clock;
 
-    Editing(VocabularyStore store, StudentStore students, Rights rights, Pictures pictures, WordChoices choices, Learned learned, Wording wording,
+    Editing(VocabularyStore store, StudentStore students, Rights rights, Pictures pictures, WordChoices choices, AskedFor askedFor, Learned learned,
+        Wording wording,
         Clock clock) {
         this.store = store;
         this.students = students;
         this.rights = rights;
         this.pictures = pictures;
         this.choices = choices;
+        this.askedFor = askedFor;
         this.learned = learned;
         this.wording = wording;
         this.clock = clock;
@@ -123,6 +127,7 @@ public class Editing {
             choices.keep(session, student, chosen);
             choices.keep(session, student, Choice.of(change));
             choices.used(session, student, change.freshMedia(), clock.instant());
+            askedFor.count(session, change.freshWithoutPicture(), clock.instant());
         };
         return answered(account, whose, may, () -> store.edit(vocabulary, base, made, beside, account.id(), clock.instant()));
     }

@@ -11,6 +11,8 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
 import org.dwimble.core.board.MediaId;
+import org.dwimble.core.number.NumberDrawing;
+import org.dwimble.core.number.Numbered;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Look;
 import org.dwimble.core.picture.PictureLibrary;
@@ -84,6 +86,10 @@ public class Library {
     public static Optional<byte[]> drawing(String id, Appearance appearance) {
         if (!MediaId.isLibrary(id)) {
             return Optional.empty();
+        }
+        Optional<Numbered> number = Numbered.byId(id);
+        if (number.isPresent()) {
+            return number.map(n -> NumberDrawing.svg(n, appearance.look() == Look.CONTRAST).getBytes(StandardCharsets.UTF_8));
         }
         if (appearance.look() == Look.CONTRAST) {
             return file("contrast/" + id);

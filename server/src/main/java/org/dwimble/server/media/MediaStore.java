@@ -55,18 +55,23 @@ public class MediaStore implements SmartInitializingSingleton {
     }
 
     /** An item of the vocabulary that is in force; what only others use is not found. */
-    public Optional<Media.Item> ofVocabulary(long vocabulary, String hash) {
+    public Optional<Media.Item> ofVocabulary(long vocabulary, String hash, Appearance appearance) {
         return database.read(session -> session.first("""
             SELECT m.id, m.content_type, m.bytes FROM media m
             WHERE m.id = ? AND EXISTS (
                 SELECT 1 FROM revision_media r JOIN head h ON h.revision_id = r.revision_id JOIN line l ON l.id = h.line
                 WHERE r.media_id = m.id AND l.sort = 'vocabulary' AND l.thing = ?)""",
-            row -> item(row.getString(1), row.getString(2), row.getBytes(3)), hash, vocabulary));
+            row -> item(row.getString(1), row.getString(2), row.getBytes(3), appearance), hash, vocabulary));
     }
 
     public Optional<Media.Item> any(String hash) {
+        return any(hash, Appearance.USUAL);
+    }
+
+    /** @param appearance of what was put together out of the library's pictures; photos look the same to everybody */
+    public Optional<Media.Item> any(String hash, Appearance appearance) {
         return database.read(session -> session.first("SELECT id, content_type, bytes FROM media WHERE id = ?",
-            row -> item(row.getString(1), row.getString(2), row.getBytes(3)), hash));
+            row -> item(row.getString(1), row.getString(2), row.getBytes(3), appearance), hash));
     }
 
     /** True if some version of a board or a word list has it. @param hash of its bytes */
@@ -102,7 +107,7 @@ public class MediaStore implements SmartInitializingSingleton {
 
             @Override
             public Optional<Item> find(String id) {
-                return !MediaId.isOwn(id) ? libraryItem(id, appearance) : leaving.stays(id) ? Optional.empty() : any(MediaId.hash(id));
+                return !MediaId.isOwn(id) ? libraryItem(id, appearance) : leaving.stays(id) ? Optional.empty() : any(MediaId.hash(id), appearance);
             }
         };
     }
@@ -207,7 +212,10 @@ public class MediaStore implements SmartInitializingSingleton {
         }
     }
 
-    private static Media.Item item(String hash, String type, byte[] bytes) {
+    private static Media.Item item(String hash, String type, byte[] bytes, Appearance appearance) {
+        if (type.equals(MadeOf.TYPE)) {
+            return item(hash, "image/svg+xml", MadeOf.drawn(bytes, appearance), appearance);
+        }
         String ending = type.equals("image/svg+xml") ? "svg" : type.substring(type.indexOf('/') + 1);
         return new Media.Item(MediaId.ofContent(hash), type, hash + "." + ending, bytes);
     }

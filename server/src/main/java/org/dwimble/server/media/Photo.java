@@ -17,6 +17,8 @@ import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.MemoryCacheImageOutputStream;
 import org.dwimble.core.obf.Refused;
+import org.dwimble.core.picture.Cutout;
+import org.dwimble.core.picture.Pixels;
 import org.dwimble.core.told.Told;
 import org.dwimble.server.limit.Limits;
 
@@ -149,6 +151,28 @@ public final class Photo {
                 image = square;
             }
             return written(brightened(image, Math.max(-50, Math.min(50, how.brighten()))));
+        } catch (IOException | NotTaken e) {
+            throw new Refused("photo-unchangeable");
+        }
+    }
+
+    /**
+     * Without the ground it was taken on, set straight and cut to its edges. Nothing is kept of either.
+     *
+     * @throws Refused if it is no photo, or its ground is not plain
+     */
+    public static Taken cutout(byte[] file, String name) throws Refused {
+        Taken taken = take(file, name);
+        if (taken.type().equals(ContentType.SVG)) {
+            throw new Refused("drawing-has-no-ground", "file", name);
+        }
+        try {
+            BufferedImage image = Raster.read(taken.bytes(), LONGEST);
+            int[] argb = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
+            Pixels cut = Cutout.of(new Pixels(image.getWidth(), image.getHeight(), argb)).orElseThrow(() -> new Refused("photo-no-plain-ground", "file", name));
+            BufferedImage out = new BufferedImage(cut.width(), cut.height(), BufferedImage.TYPE_INT_ARGB);
+            out.setRGB(0, 0, cut.width(), cut.height(), cut.argb(), 0, cut.width());
+            return written(out);
         } catch (IOException | NotTaken e) {
             throw new Refused("photo-unchangeable");
         }

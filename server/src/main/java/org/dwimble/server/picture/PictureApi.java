@@ -1,16 +1,19 @@
 package org.dwimble.server.picture;
 
 import java.time.Duration;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.compose.Arrangement;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Thing;
 import org.dwimble.core.picture.Appearance;
@@ -24,6 +27,7 @@ import org.dwimble.core.sound.SoundSearch;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.choice.AskedFor;
 import org.dwimble.server.choice.WordChoices;
 import org.dwimble.server.grant.For;
 import org.dwimble.server.grant.ForAnybody;
@@ -49,9 +53,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PictureApi {
     private static final int MOST = 300;
+    private static final int MOST_ASKED_FOR = 40;
+    /** Shown for a way that has no sign. */
+    private static final String TWO_OF_A_KIND = "core/both";
 
-    /** @param why the reason it was found, in a word or two; @param sure true if it is what the word would get by itself */
-    record FoundPicture(String id, String name, String why, boolean sure) {
+    /**
+     * @param gloss which meaning of its name it shows, where that has several; else empty
+     * @param why   the reason it was found, in a word or two
+     * @param sure  true if it is what the word would get by itself
+     */
+    record FoundPicture(String id, String name, String gloss, String why, boolean sure) {
     }
 
     /** @param kind what the word would be taken for */
@@ -96,13 +107,15 @@ class PictureApi {
 
     private final Pictures pictures;
     private final WordChoices choices;
+    private final AskedFor askedFor;
     private final MediaStore media;
     private final Rights rights;
     private final Wording wording;
 
-    PictureApi(Pictures pictures, WordChoices choices, MediaStore media, Rights rights, Wording wording) {
+    PictureApi(Pictures pictures, WordChoices choices, AskedFor askedFor, MediaStore media, Rights rights, Wording wording) {
         this.pictures = pictures;
         this.choices = choices;
+        this.askedFor = askedFor;
         this.media = media;
         this.rights = rights;
         this.wording = wording;
@@ -129,7 +142,34 @@ class PictureApi {
         List<Found> found = pictures.find(asked, account, student);
         Picture best = found.stream().findFirst().filter(f -> f.why().sure()).map(Found::picture).orElse(null);
         return new FoundPictures(word, pictures.guesses(account, student).kind(word, best),
-            found.stream().map(f -> new FoundPicture(f.picture().id(), f.picture().name(), wording.of(f.told()), f.picture().equals(best))).toList());
+            found.stream().map(f -> new FoundPicture(f.picture().id(), f.picture().name(), f.picture().gloss(), wording.of(f.told()), f.picture().equals(best)))
+                .toList());
+    }
+
+    /**
+     * A way to put pictures together.
+     *
+     * @param words for a button
+     * @param sign  a picture of the way
+     * @param parts the first lowest; one without a picture is the place of the one at hand
+     * @param gap   where the picture that is chosen next belongs; null if nothing is missing
+     */
+    record ArrangementView(String words, String sign, List<Arrangement.Part> parts, Arrangement.@Nullable Part gap) {
+    }
+
+    /** The ways to put pictures together. */
+    @ForSignedIn("the same for everybody")
+    @GetMapping("/api/pictures/arrangements")
+    List<ArrangementView> arrangements() {
+        return Arrays.stream(Arrangement.values()).map(a -> new ArrangementView(wording.of(a.told()), a.parts().stream().map(Arrangement.Part::picture)
+            .filter(Objects::nonNull).findFirst().orElse(TWO_OF_A_KIND), a.parts(), a.gap())).toList();
+    }
+
+    /** Words that were put on boards of this school without a picture, most often first: for whoever draws. */
+    @ForSignedIn("words alone, of the whole school, and nobody’s")
+    @GetMapping("/api/pictures/asked-for")
+    List<AskedFor.Word> askedFor() {
+        return askedFor.often(MOST_ASKED_FOR);
     }
 
     /** The categories of the library, then those only the school has. */
@@ -154,7 +194,7 @@ class PictureApi {
     }
 
     private List<FoundPicture> found(List<String> ids, Predicate<Picture> may) {
-        return ids.stream().flatMap(id -> pictures.byId(id, may).stream()).map(p -> new FoundPicture(p.id(), p.name(), "", false)).toList();
+        return ids.stream().flatMap(id -> pictures.byId(id, may).stream()).map(p -> new FoundPicture(p.id(), p.name(), p.gloss(), "", false)).toList();
     }
 
     /** The sounds of English, each with an everyday word that has it. */
@@ -244,7 +284,9 @@ class PictureApi {
 
     @For(Act.SEE)
     @GetMapping("/api/vocabularies/{vocabulary}/pictures/{hash}")
-    ResponseEntity<byte[]> ownPicture(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String hash) {
-        return MediaAnswer.of(media.ofVocabulary(vocabulary, hash).orElseThrow(() -> Problem.notFound("picture")));
+    ResponseEntity<byte[]> ownPicture(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String hash,
+        @RequestParam(defaultValue = "") String look) {
+        return MediaAnswer
+            .of(media.ofVocabulary(vocabulary, hash, Appearance.of(look).orElse(Appearance.USUAL)).orElseThrow(() -> Problem.notFound("picture")));
     }
 }

@@ -149,7 +149,9 @@ public class Pictures {
             }
 
             private Optional<Picture> sought(String word) {
-                return find(Asked.typed(word, 1), may, student).stream().findFirst().filter(f -> f.why().sure()).map(Found::picture);
+                PictureSearch search = now().search;
+                Optional<Picture> chosen = student == null ? Optional.empty() : choices.picture(student, word).flatMap(id -> search.byId(id, may));
+                return chosen.or(() -> search.best(word, may));
             }
 
             @Override

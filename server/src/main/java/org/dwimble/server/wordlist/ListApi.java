@@ -15,6 +15,7 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Thing;
+import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.support.Examples;
 import org.dwimble.core.support.Offered;
@@ -344,9 +345,10 @@ class ListApi {
     /** A picture of one's own that is in the list. */
     @For(Act.LOOK)
     @GetMapping("/{list}/pictures/{hash}")
-    ResponseEntity<byte[]> picture(@AuthenticationPrincipal Account account, @PathVariable long list, @PathVariable String hash) {
+    ResponseEntity<byte[]> picture(@AuthenticationPrincipal Account account, @PathVariable long list, @PathVariable String hash,
+        @RequestParam(defaultValue = "") String look) {
         boolean there = may.toList(list, account).kept().list().pictures().contains(MediaId.ofContent(hash));
-        return MediaAnswer.of(media.any(there ? hash : "").orElseThrow(() -> Problem.notFound("picture")));
+        return MediaAnswer.of(media.any(there ? hash : "", Appearance.of(look).orElse(Appearance.USUAL)).orElseThrow(() -> Problem.notFound("picture")));
     }
 
     @For(Act.LOOK)

@@ -9,6 +9,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
@@ -373,6 +374,42 @@ class BuildingBrowserTest extends Counted {
         w.button("a photo, a drawing or the web").click();
         assertThat(dialog()).containsText("Pictures for mousekite");
         assertThat(w.violations()).isEmpty();
+    }
+
+    @Test
+    void aWorkerIsPutTogetherOfAFigureAndAThingAndIsFoundUnderItsWordAfterwards() {
+        w.bench(id, "play");
+        w.cell("bike,").click();
+        press("*");
+        page.getByLabel("Find a picture by its word").fill("wrench");
+        w.button("somebody holding it").click();
+        assertThat(page.getByText("Choose what belongs into the gap.")).isHidden();
+        w.button("take this one away").waitFor();
+        page.getByLabel("keep it as one picture for “bike”").check();
+        page.getByLabel("the whole school").check();
+        w.button("Keep").click();
+        kept(2);
+        Button bike = now().boards().get("play").buttons().stream().filter(b -> b.label().equals("bike")).findFirst().orElseThrow();
+        assertThat(bike.picture()).startsWith("own/");
+        assertThat(bike.layers()).as("one picture").hasSize(1);
+        page.locator("#word-line").fill("bike");
+        assertThat(page.locator(".bench_offer").first().locator("img")).hasAttribute("src", Pattern.compile(".*/images/" + bike.picture().substring(4) + ".*"));
+    }
+
+    @Test
+    void beforeAndAfterLeavesAGapForWhatIsChosenNext() {
+        w.bench(id, "play");
+        w.cell("bike,").click();
+        press("*");
+        w.button("before and after").click();
+        assertThat(page.getByText("Choose what belongs into the gap.")).isVisible();
+        page.getByLabel("Find a picture by its word").fill("kite");
+        page.locator(".chooser_picture").filter(new Locator.FilterOptions().setHasText("kite")).first().click();
+        assertThat(page.locator(".pictures_layer")).hasCount(3);
+        w.button("Keep").click();
+        kept(2);
+        Button bike = now().boards().get("play").buttons().stream().filter(b -> b.label().equals("bike")).findFirst().orElseThrow();
+        assertThat(bike.layers()).extracting(l -> l.picture()).containsExactly("base/bicycle", "core/sign-arrow-bent", "base/kite");
     }
 
     @Test

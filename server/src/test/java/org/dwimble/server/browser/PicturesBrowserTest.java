@@ -218,6 +218,25 @@ class PicturesBrowserTest extends SignedIn {
     }
 
     @Test
+    void thePaperAThingLiesOnIsTakenAwayAndPutBackBeforeItIsTakenIn() {
+        page.navigate("/pictures/own");
+        page.setInputFiles("input[type=file]", new FilePayload("razor shell.png", "image/png", Photos.onPaper(320, 240)));
+        Locator preview = page.locator(".pictures_previews img");
+        String before = preview.getAttribute("src");
+        Locator away = page.getByText("take its ground away, set it straight, cut it to its edges");
+        away.click();
+        assertThat(preview).not().hasAttribute("src", before);
+        page.getByText("put its ground back").click();
+        assertThat(away).isVisible();
+        away.click();
+        assertThat(page.getByText("put its ground back")).isVisible();
+        w.button("Take it in").click();
+        tiles().filter(new Locator.FilterOptions().setHasText("razor shell")).click();
+        byte[] kept = http.get(page.locator(".pictures_about-large img").getAttribute("src")).body();
+        assertThat(size(kept)).as("the thing is a third of the photo, with a margin").isEqualTo("115 x 88");
+    }
+
+    @Test
     void anOwnPictureIsCutToASquareAndTurned() {
         opened("bramble.jpg");
         String before = page.locator(".pictures_about-large img").getAttribute("src");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.PlaywrightException;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.TimeoutError;
 import java.net.URI;
@@ -69,6 +70,8 @@ class WordsBrowserTest {
     private Page page;
     /** Words of the school's data are in no catalogue: those of the answers since the page was opened. */
     private final List<Response> answers = new ArrayList<>();
+    /** Those that came to their end: the text of one that a page broke off would be waited for without end. */
+    private final Set<Request> ended = new HashSet<>();
     /** What is written alike anywhere. */
     private final Set<String> always = new HashSet<>(Set.of("dwimble", "mm", "cm"));
 
@@ -82,6 +85,7 @@ class WordsBrowserTest {
                 answers.add(response);
             }
         });
+        page.onRequestFinished(ended::add);
         Stream.of(Month.values()).forEach(m -> always.add(m.getDisplayName(TextStyle.FULL, Locale.UK)));
         Stream.of(DayOfWeek.values()).forEach(d -> always.add(d.getDisplayName(TextStyle.FULL, Locale.UK)));
         page.navigate(at("/"));
@@ -102,9 +106,9 @@ class WordsBrowserTest {
         return "http://localhost:" + own.getWebServer().getPort() + path;
     }
 
-    private static String text(Response answer) {
+    private String text(Response answer) {
         try {
-            return answer.text();
+            return ended.contains(answer.request()) ? answer.text() : "";
         } catch (PlaywrightException ofAPageThatWasLeft) {
             return "";
         }
@@ -120,7 +124,7 @@ class WordsBrowserTest {
         json.forEach(inner -> gather(inner, words));
     }
 
-    private static Set<String> words(List<Response> answers) {
+    private Set<String> words(List<Response> answers) {
         Set<String> words = new HashSet<>();
         for (Response answer : List.copyOf(answers)) {
             String text = text(answer);

@@ -103,6 +103,56 @@ class OwnPictureApiTest {
         assertThat(mine.get(0).get("about").get("words")).hasSize(6);
     }
 
+    private static String made(String parts, String more) {
+        return "{\"parts\":[" + parts + "],\"word\":\"plumber at school\"," + more + "}";
+    }
+
+    private static final String PLUMBER = "{\"picture\":\"core/sign-holding\",\"x\":0,\"y\":0,\"size\":1000},"
+        + "{\"picture\":\"base/wrench\",\"x\":580,\"y\":220,\"size\":420}";
+
+    @Test
+    void whatIsPutTogetherOfTheLibraryIsOnePictureUnderItsWordThatFollowsTheLookOfEachStudent() {
+        JsonNode plumber = http.post("/api/own-pictures/made", made(PLUMBER, "\"audience\":\"SCHOOL\"")).json();
+        String picture = plumber.get("picture").asString();
+        assertThat(finds(other, "plumber at school", picture)).isTrue();
+        String colour = new String(http.get("/api/own-pictures/images/" + picture.substring(4)).body(), StandardCharsets.UTF_8);
+        String dark = new String(http.get("/api/own-pictures/images/" + picture.substring(4) + "?look=colour.dark.usual").body(), StandardCharsets.UTF_8);
+        String contrast = new String(http.get("/api/own-pictures/images/" + picture.substring(4) + "?look=contrast.dark.usual").body(), StandardCharsets.UTF_8);
+        assertThat(colour).startsWith("<svg").contains("x=\"580\" y=\"220\"").doesNotContain("{skin}").isNotEqualTo(dark);
+        assertThat(contrast).contains("#212121").doesNotContain("#00a6ed");
+        assertThat(plumber.get("about").get("author").asString()).isEqualTo("Dwimble, Microsoft");
+        assertThat(plumber.get("about").get("licence").asString()).isEqualTo("Apache-2.0, MIT");
+        assertThat(plumber.get("about").get("shows").asString()).isEqualTo("NOBODY");
+        assertThat(http.post("/api/own-pictures/made", made(PLUMBER, "\"audience\":\"SCHOOL\"")).json().get("picture").asString()).as("again")
+            .isEqualTo(picture);
+        JsonNode put = http.post("/api/vocabularies/" + vocabulary + "/words", put(2, picture)).json();
+        assertThat(put.get("boards").findValuesAsString("picture")).contains(picture);
+        byte[] onBoard = http.get("/api/vocabularies/" + vocabulary + "/pictures/" + picture.substring(4) + "?look=contrast.yellow.usual").body();
+        assertThat(new String(onBoard, StandardCharsets.UTF_8)).doesNotContain("#00a6ed");
+        assertThat(http.get("/api/vocabularies/" + vocabulary + "/boards/" + board + "/sheet.pdf").status()).as("it is on paper").isEqualTo(200);
+        assertThat(
+            http.post("/api/own-pictures/" + plumber.get("id").asLong() + "/retouch", "{\"quarters\":1,\"x\":0,\"y\":0,\"side\":1,\"brighten\":0}").sentence())
+            .contains("This is a drawing, not a photo");
+    }
+
+    @Test
+    void whatIsPutTogetherForOneStudentIsForTheTeamAloneAndAPhotoIsNoPartOfIt() {
+        String forIlse = made(PLUMBER, "\"audience\":\"STUDENT\",\"student\":\"" + ilse.id() + "\"");
+        JsonNode plumber = http.post("/api/own-pictures/made", forIlse).json();
+        assertThat(finds(http, "plumber at school", plumber.get("picture").asString())).isTrue();
+        assertThat(finds(other, "plumber at school", plumber.get("picture").asString())).isFalse();
+        assertThat(image(other, plumber.get("picture").asString())).isEqualTo(404);
+        assertThat(other.post("/api/own-pictures/made", forIlse).status()).isEqualTo(422);
+        JsonNode goat = taken("goat.jpg", Photos.jpeg(60, 40), "shows=NOBODY");
+        String photo = "{\"picture\":\"" + goat.get("picture").get("picture").asString() + "\",\"x\":0,\"y\":0,\"size\":1000}";
+        assertThat(http.post("/api/own-pictures/made", made(PLUMBER + "," + photo, "\"audience\":\"MINE\"")).sentence()).startsWith(
+            "Only pictures of the library can be put together into one");
+        assertThat(http.post("/api/own-pictures/made", made(photo, "\"audience\":\"MINE\"")).sentence())
+            .startsWith("A picture is put together of 2 to 12 parts.");
+        assertThat(http.post("/api/own-pictures/made", made(PLUMBER.replace("base/wrench", "base/no-such-thing"), "\"audience\":\"MINE\"")).status())
+            .isEqualTo(404);
+    }
+
     @Test
     void whoMayUseAPictureIsKept() {
         String mine = taken("a.jpg", Photos.jpeg(60, 40), "words=Quillfeather&audience=MINE").get("picture").get("picture").asString();

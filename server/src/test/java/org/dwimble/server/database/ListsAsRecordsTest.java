@@ -10,6 +10,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
 import java.util.Map;
+import java.util.Set;
 import java.util.zip.GZIPInputStream;
 import org.dwimble.core.document.Json;
 import org.dwimble.core.grant.Role;
@@ -29,6 +30,7 @@ import tools.jackson.databind.node.ObjectNode;
  * them over HTTP is kept beside it.
  */
 class ListsAsRecordsTest {
+    private static final Set<String> STARTERS = Set.of("1", "2");
     private static final int BUS = 6;
     private static final String NOUR = "own/e4f6bd447626fdc3abd1ed8da8580285139f7325ce0f448af84280ee42dd28d7";
     @TempDir
@@ -81,11 +83,15 @@ class ListsAsRecordsTest {
             for (Map.Entry<String, JsonNode> vocabulary : was.path("vocabularies").properties()) {
                 String at = "/api/vocabularies/" + vocabulary.getKey();
                 JsonNode now = odile.get(at).json();
-                for (String part : new String[] {"name", "version", "counts", "plan"}) {
+                for (String part : new String[] {"name", "counts", "plan"}) {
                     assertThat(now.path(part)).as(at).isEqualTo(vocabulary.getValue().path(part));
                 }
-                assertThat(odile.get(at + "/steps").json()).as(at).isEqualTo(vocabulary.getValue().path("steps"));
-                assertThat(odile.get(at + "/versions").json()).as(at).isEqualTo(vocabulary.getValue().path("versions"));
+                // A starter gets another version where another one ships.
+                if (!STARTERS.contains(vocabulary.getKey())) {
+                    assertThat(now.path("version")).as(at).isEqualTo(vocabulary.getValue().path("version"));
+                    assertThat(odile.get(at + "/steps").json()).as(at).isEqualTo(vocabulary.getValue().path("steps"));
+                    assertThat(odile.get(at + "/versions").json()).as(at).isEqualTo(vocabulary.getValue().path("versions"));
+                }
             }
             assertThat(odile.get("/api/own-pictures").json())
                 .extracting(p -> p.path("about").path("words").get(0).asString() + " " + p.path("about").path("shows")

@@ -91,6 +91,19 @@ class PhotoTest {
     }
 
     @Test
+    void aThingOnPlainPaperLosesThePaperAndOnAnyOtherGroundNothingIsChanged() throws Exception {
+        BufferedImage cut = Photos.decoded(Photo.cutout(Photos.onPaper(300, 240), "a.png").bytes());
+        assertThat(cut.getWidth()).isBetween(100, 112);
+        assertThat(cut.getHeight()).isBetween(80, 92);
+        assertThat(cut.getRGB(0, 0) >>> 24).isZero();
+        assertThat(Photos.red(cut, 0.5, 0.5)).isTrue();
+        assertThatThrownBy(() -> Photo.cutout(Photos.png(200, 200), "two halves.png")).hasMessage("photo-no-plain-ground {file=two halves.png}");
+        assertThatThrownBy(() -> Photo.cutout(bytes("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 4 4'><rect width='4' height='4'/></svg>"), "a.svg"))
+            .hasMessage("drawing-has-no-ground {file=a.svg}");
+        assertThatThrownBy(() -> Photo.cutout(bytes("%PDF-1.7 x"), "a.png")).hasMessage("photo-is-pdf {file=a.png}");
+    }
+
+    @Test
     void aPictureIsTurnedThenCutThenBrightened() throws Exception {
         Photo.Taken photo = Photo.take(Photos.jpeg(400, 200), "a.jpg");
         BufferedImage turned = Photos.decoded(Photo.retouch(photo, new Photo.Retouch(1, 0, 0, 0, 0)).bytes());

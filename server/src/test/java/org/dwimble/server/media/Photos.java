@@ -28,6 +28,19 @@ public final class Photos {
         return encoded(halves(width, height, BufferedImage.TYPE_INT_ARGB), "png");
     }
 
+    /** A red thing of a third of the width on grey paper, which is darker to the right. */
+    public static byte[] onPaper(int width, int height) {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                boolean thing = x > width / 3 && x <= width * 2 / 3 && y > height / 3 && y <= height * 2 / 3;
+                int paper = 235 - 40 * x / width;
+                image.setRGB(x, y, thing ? 0xc02020 : paper << 16 | paper << 8 | paper);
+            }
+        }
+        return encoded(image, "png");
+    }
+
     private static BufferedImage halves(int width, int height, int type) {
         BufferedImage image = new BufferedImage(width, height, type);
         Graphics2D g = image.createGraphics();

@@ -40,6 +40,51 @@ class PictureApiTest {
         assertThat(ids(http.get("/api/students/" + ilse.id() + "/pictures").json().get("recent"))).startsWith("base/orange-circle");
     }
 
+    /** A new list: a word of the language alone stands there, never a name, nor whose it was. */
+    @Test
+    void wordsPutOnABoardWithoutAPictureAreCountedForWhoeverDrawsAndNoName() {
+        TestServer.student("Hope Chapter", odile);
+        String board = null;
+        for (int base = 1; base <= 3; base += 2) {
+            board = http.post("/api/vocabularies/" + vocabulary + "/boards", "{\"base\":" + base + ",\"name\":\"Harbour " + base + "\"}").json().get("added")
+                .get(0).asString();
+            assertThat(put(board, base + 1, "government, kite, zorblina, Parliament, chapter")).isEqualTo(200);
+        }
+        assertThat(put(board, 5, "committee, committee")).as("no empty cell").isEqualTo(422);
+        assertThat(put(board, 5, "committee, committee")).isEqualTo(422);
+        JsonNode asked = Http.as(TestServer.account("Marit")).get("/api/pictures/asked-for").json();
+        assertThat(asked.valueStream().filter(w -> w.get("word").asString().equals("government"))).extracting(w -> w.get("times").asInt()).containsExactly(2);
+        assertThat(asked.valueStream().map(w -> w.get("word").asString())).as("has one; is none; a name; in the name of a student; was not put there")
+            .doesNotContain("kite", "zorblina", "Parliament", "parliament", "chapter", "committee");
+    }
+
+    private int put(String board, int base, String words) {
+        return http.post("/api/vocabularies/" + vocabulary + "/words", "{\"base\":" + base + ",\"board\":\"" + board + "\",\"text\":\"" + words + "\"}")
+            .status();
+    }
+
+    @Test
+    void aPictureOfANumberIsDrawnInEveryLookAndMayStandOnABoard() {
+        JsonNode found = http.get("/api/pictures?query=347").json().get("pictures").get(0);
+        assertThat(found.get("id").asString()).isEqualTo("number/count-347");
+        assertThat(found.get("name").asString()).isEqualTo("three hundred and forty-seven");
+        for (String look : List.of("colour.yellow.usual", "contrast.dark.black")) {
+            assertThat(new String(http.get("/art/" + look + "/number/count-347.svg").body(), StandardCharsets.UTF_8)).startsWith("<svg");
+        }
+        assertThat(http.get("/art/colour.yellow.usual/number/count-1001.svg").status()).isEqualTo(404);
+        String board = http.post("/api/vocabularies/" + vocabulary + "/boards", "{\"base\":1,\"name\":\"Harbour\"}").json().get("added").get(0).asString();
+        JsonNode put = http.post("/api/vocabularies/" + vocabulary + "/words", "{\"base\":2,\"board\":\"" + board + "\",\"text\":\"half past three\"}")
+            .json();
+        assertThat(put.get("boards").findValuesAsString("picture")).contains("number/clock-210");
+    }
+
+    @Test
+    void aWordOfSeveralMeaningsSaysWhichAPictureShows() {
+        assertThat(
+            http.get("/api/pictures?query=bat&most=20").json().get("pictures").valueStream().map(p -> p.get("id").asString() + " " + p.get("gloss").asString()))
+            .contains("base/bat animal", "base/cricket-game sport");
+    }
+
     @Test
     void aKindChosenForAWordIsRemembered() {
         String board = http.post("/api/vocabularies/" + vocabulary + "/boards", "{\"base\":1,\"name\":\"Harbour\"}").json().get("added").get(0).asString();
