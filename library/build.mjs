@@ -4,6 +4,7 @@
 //   library/sounds.tsv      word, readings in phones
 //   library/meanings.tsv    word, words that mean the same in its commonest sense, in others, things it is a kind of
 //   library/kinds.tsv       word, kind
+//   library/signs.tsv       id, the sign of Unicode that it draws, without what only varies it
 //   library/topics.tsv      word without a picture, categories it is about, likeliest first
 //   library/common.tsv      the commonest words of speech, commonest first
 //   library/outside.tsv     what the simulated outside service has; art/outside/ its drawings
@@ -40,6 +41,8 @@ for (const line of lines('categories.tsv')) {
 if (unknown.length) throw new Error(`categories.tsv: there is no picture ${unknown.join(' ')}`);
 
 const glosses = new Map(lines('glosses.tsv').map((line) => line.split('\t')));
+const sign = (hex) => String.fromCodePoint(...hex.split('-').map((c) => parseInt(c, 16)));
+table('signs.tsv', pictures.filter((p) => p.hex).map((p) => [p.id, sign(p.hex)]));
 table('pictures.tsv', pictures.map((p) => [p.id, p.name, p.also, p.keywords, p.group, categories.get(p.id), p.person ? 'p' : '', glosses.get(p.id) ?? p.gloss ?? '']));
 for (const language of languages) table(`names-${language}.tsv`, names(language, pictures).map((n) => [n.id, n.name, n.keywords]));
 table('sounds.tsv', await sounds(pictures));

@@ -6,13 +6,16 @@ import * as becoming from './becoming.mjs';
 import * as bits from './bits.mjs';
 import * as describing from './describing.mjs';
 import * as doing from './doing.mjs';
+import * as exclaiming from './exclaiming.mjs';
 import * as ideas from './ideas.mjs';
 import * as jobs from './jobs.mjs';
 import * as likeness from './likeness.mjs';
+import * as linking from './linking.mjs';
 import * as little from './little.mjs';
 import * as moments from './moments.mjs';
 import * as people from './people.mjs';
 import * as places from './places.mjs';
+import * as placing from './placing.mjs';
 import * as home from './plain/home.mjs';
 import * as kitchen from './plain/kitchen.mjs';
 import * as land from './plain/land.mjs';
@@ -30,7 +33,7 @@ const slug = (key) => key.normalize('NFD').toLowerCase().replace(/[^a-z0-9-/ ]/g
 const spoken = (text) => text.replaceAll('-', ' ');
 
 /** Every symbol: id, word, which meaning of it (said after a slash in its key), other words it stands for, drawer, and the drawing in both looks. */
-export const symbols = [people, doing, describing, where, social, asking, little, time, things, moments, acts, becoming, likeness, jobs, places, bits, kitchen, home, land, town, ideas, signs].flatMap(({ drawer, symbols: entries }) =>
+export const symbols = [people, doing, describing, where, social, asking, little, time, things, moments, placing, linking, exclaiming, acts, becoming, likeness, jobs, places, bits, kitchen, home, land, town, ideas, signs].flatMap(({ drawer, symbols: entries }) =>
   Object.entries(entries).map(([key, [also, ...parts]]) => {
     const name = slug(key);
     const [word, gloss = ''] = key.split('/');

@@ -1,6 +1,6 @@
-// When things are, and little words: a line of time, a line of the day, a scene that shows the one thing the word adds.
-import { among, arrow, art, at, bust, circle, cross, crossed, dayLine, degree, faint, ground, head, heart, inMind, line, of, oval, path, person, poly, pose, question, rays, rect, relation, ring, round, saying, small, sparkle, timeLine } from './grammar.mjs';
-import { ball, box, cup, hand, house, tick } from './parts.mjs';
+// When things are: a line of time, a line of the day, a clock with what it is time for.
+import { arrow, at, circle, dayLine, line, of, path, question, rays, rect, ring, round, timeLine } from './grammar.mjs';
+import { tick } from './parts.mjs';
 
 export const drawer = 'core-time';
 
@@ -49,44 +49,4 @@ export const symbols = {
   third: ['number three, 3rd', steps(4, 2)],
   fourth: ['number four, 4th', steps(4, 3)],
   'second/in-order': ['number two, 2nd', steps(4, 1)],
-  // Little words.
-  against: ['lean against, up against, lean', [rect(20, 3, 8, 27, 'brown'), line([[6, 29], [19, 9]], 'amber', 3), ground(30)]],
-  along: ['along the edge', [path('M2 26q12 -12 28 -18', 'light'), line('M2 26q10 -14 28 -18', 'grey', 4), arrow([3, 17], [23, 4], { by: [10, 8], width: 2.4 })]],
-  across: ['to the other side', [rect(1, 1, 8, 30, 'leaf'), rect(23, 1, 8, 30, 'leaf'), rect(9, 1, 14, 30, 'sky'), arrow([3, 16], [29, 16], { width: 3 })]],
-  through: ['go through', [rect(11, 2, 10, 10, 'brown'), rect(11, 20, 10, 10, 'brown'), arrow([1, 16], [31, 16], { width: 3 })]],
-  around: ['round, go round', [box(11, 12, 10, 9), round(16, 16.6, 12, 150, 440, { width: 2.6 })]],
-  among: ['amongst, in the middle of', [[[6, 6], [26, 6], [6, 26], [26, 26], [16, 4], [16, 28], [4, 16], [28, 16]].map(([x, y]) => circle(x, y, 3, 'sky')), ball(16, 16, 4)]],
-  upon: ['on top of', [box(5, 17, 22, 13), ball(16, 11.600, 5.4)]],
-  toward: ['towards, in the direction of', [at(26, 16, 0.34, 'house'), arrow([2, 17], [20, 17], { width: 2.8 })]],
-  forward: ['forwards, onward', [arrow([3, 16], [30, 16], { width: 4, size: 1.5 })]],
-  'back/direction': ['go back, backward, come back', [arrow([29, 16], [2, 16], { width: 4, size: 1.5 })]],
-  ahead: ['in front of you, straight ahead', [poly([[6, 31], [26, 31], [18, 6], [14, 6]], 'light'), arrow([16, 27], [16, 3], { width: 3, size: 1.2 })]],
-  'left/side': ['on the left, left hand', [rect(18, 8, 12, 16, 'light', 1), arrow([16, 16], [1.6, 16], { width: 4, size: 1.5 })]],
-  'right/side': ['on the right, right hand', [rect(2, 8, 12, 16, 'light', 1), arrow([16, 16], [30.4, 16], { width: 4, size: 1.5 })]],
-  north: ['', [circle(16, 17, 13, 'pale'), poly([[16, 2], [20, 17], [12, 17]], 'red'), poly([[16, 31], [20, 17], [12, 17]], 'light')]],
-  direction: ['directions, which way, way, route', [circle(16, 16, 3, 'dark'), arrow([16, 12], [16, 1.6], { width: 2.2, size: 0.9 }), arrow([20, 16], [30.4, 16], { width: 2.2, size: 0.9 }), arrow([16, 20], [16, 30.4], { width: 2.2, size: 0.9 }), arrow([12, 16], [1.6, 16], { width: 2.2, size: 0.9 })]],
-  distance: ['how far', [at(5, 12, 0.26, 'house'), at(27, 12, 0.26, 'school'), line([[3, 22], [29, 22]], 'light', 2.4), arrow([16, 26], [29, 26], { width: 2, size: 0.8 }), arrow([16, 26], [3, 26], { width: 2, size: 0.8 })]],
-  mile: ['miles, kilometre, a long way to go', [poly([[4, 31], [28, 31], [18, 8], [14, 8]], 'dark'), [[16, 27, 4], [16, 20, 3], [16, 13.6, 2]].map(([x, y, h]) => rect(x - 0.7, y - h / 2, 1.4, h, 'white')), arrow([29, 28], [20, 6], { width: 2, size: 0.8 })]],
-  apart: ['away from each other', [ball(5, 16, 4), ball(27, 16, 4), arrow([14, 16], [10, 16], { width: 1.8, size: 0.7 }), arrow([18, 16], [22, 16], { width: 1.8, size: 0.7 })]],
-  together: ['all together', [[9, 16, 23].map((x, i) => small(x, 17, 0.66, ...person({ shirt: ['sky', 'purple', 'green'][i] }))), line('M3 28a13 3 0 0 0 26 0', 'orange', 2)]],
-  everywhere: ['all over, all around', [circle(16, 16, 13, 'sky'), [[16, 6], [8, 11], [24, 11], [6, 19], [16, 16], [26, 19], [11, 25], [21, 25]].map(([x, y]) => circle(x, y, 2, 'red'))]],
-  somewhere: ['some place, anywhere', [at(11, 18, 0.7, 'world-map'), question(26, 9, 1.1)]],
-  nowhere: ['no place', [at(16, 16, 0.8, 'world-map'), cross(16, 16, 9, 'red', 2.8)]],
-  without: ['with none, have no', [cup(11, 17, 1.5), faint(ball(25, 22, 3)), cross(25, 12, 4, 'red', 2.6)]],
-  instead: ['in place of', [faint(ball(8, 22, 5)), rect(19, 15, 11, 11, 'sky', 1), cross(8, 22, 5, 'red', 2.4), arrow([9, 12], [24, 12], { by: [16, 1], width: 2.4 })]],
-  else: ['other than that', [faint(ball(8, 20, 5)), [[20, 10, 'sky'], [27, 18, 'leaf'], [20, 26, 'amber']].map(([x, y, k]) => circle(x, y, 3.2, k)), arrow([11, 9], [17, 10], { width: 1.8, size: 0.7 })]],
-  except: ['all but, apart from', [[[6, 8], [16, 8], [26, 8], [6, 18], [26, 18], [6, 28], [16, 28], [26, 28]].map(([x, y]) => circle(x, y, 3, 'red')), circle(16, 18, 3, 'light'), cross(16, 18, 3.4, 'red', 1.8)]],
-  unless: ['if not', [line([[16, 31], [16, 20]], 'grey', 3.6), line('M16 20Q16 13 7 9', 'grey', 3.6), line('M16 20Q16 13 25 9', 'grey', 3.6), cross(25.6, 6, 3.4, 'red', 2.4), tick(6, 6, 0.6)]],
-  though: ['although, even though', [at(9, 20, 0.5, 'cloud-with-rain'), at(24, 20, 0.46, 'umbrella'), line('M9 10q7 -8 15 0', 'orange', 2)]],
-  so: ['that is why, therefore', [at(7, 16, 0.4, 'cloud-with-rain'), arrow([14, 16], [20, 16], { width: 2.6 }), at(26, 16, 0.36, 'umbrella')]],
-  even: ['even numbers, level', [[8, 16, 24].map((x) => [circle(x, 11, 3.2, 'sky'), circle(x, 21, 3.2, 'sky')]), line([[3, 27], [29, 27]], 'orange', 2)]],
-  just: ['only just, simply', [[6, 26].map((x) => faint(ball(x, 17, 4))), ball(16, 17, 4.6), ring(16, 17, 7)]],
-  own: ['my own, mine', [small(10, 17, 0.9, ...person({ arms: [[[9, 17], [14, 18.4]], [[22, 17], [18, 18.4]]] })), at(10.4, 17, 0.2, 'teddy-bear'), heart(26, 8, 0.8)]],
-  should: ['ought to, supposed to', [small(8, 17, 0.9, ...person({ look: 'right' })), rect(15, 5, 15, 20, 'white', 1), line([[15, 5], [30, 5], [30, 25], [15, 25], [15, 5]], 'light', 1.2), tick(22.400, 14, 1)]],
-  such: ['like this, such a', [ball(8, 16, 5), arrow([14, 16], [19, 16], { width: 2 }), [[24, 11], [28, 17], [24, 23]].map(([x, y]) => circle(x, y, 2.6, 'red'))]],
-  as: ['like, same as, similar', [ball(8, 16, 5), ball(24, 16, 5), line('M12 10q4 -4 8 0', 'orange', 2), line('M12 22q4 4 8 0', 'orange', 2)]],
-  'once-upon-a-time': ['once upon a time', [at(16, 20, 0.74, 'open-book'), at(16, 8, 0.4, 'castle'), sparkle(27, 6, 3)]],
-  indeed: ['really, it is so', saying({ mood: 'wide' }, 'check-mark-button', 0.34)],
-  ouch: ['ow, that hurts', saying({ mood: 'sad' }, 'collision', 0.42)],
-  'guess-what': ['listen to this', saying({ mood: 'wide' }, 'sparkles', 0.42)],
 };

@@ -17,7 +17,7 @@ public final class ShippedLibrary {
     public static final PictureLibrary LIBRARY = PictureLibrary.read(FILES);
     public static final Kinds KINDS = Kinds.read(FILES);
     public static final Meanings MEANINGS = Meanings.read(FILES);
-    public static final PictureSearch SEARCH = new PictureSearch(new PictureIndex(LIBRARY.pictures(), LIBRARY.names(), Forms.english()), MEANINGS,
+    public static final PictureSearch SEARCH = new PictureSearch(new PictureIndex(LIBRARY, Forms.english()), MEANINGS,
         Forms.english());
     public static final WordCategories CATEGORIES = new WordCategories(LIBRARY.pictures(), WordCategories.readTopics(FILES), MEANINGS,
         Forms.english());

@@ -11,14 +11,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * The library that ships, as its build writes it: tables of tab-parted columns, a row a line, lists parted by {@code |}.
  *
  * @param pictures the best picture for a word first
  * @param names    by language tag, what pictures are called and known by in other languages
+ * @param signs    the picture that draws a sign of Unicode, by that
  */
-public record PictureLibrary(List<Picture> pictures, Map<String, List<Named>> names) {
+public record PictureLibrary(List<Picture> pictures, Map<String, List<Named>> names, Map<String, String> signs) {
     /** The languages of the library beside English, as BCP 47 tags. */
     public static final List<String> LANGUAGES = List.of("ar", "de", "es", "fr", "pl", "pt", "tr", "uk", "vi", "zh");
 
@@ -32,6 +34,7 @@ public record PictureLibrary(List<Picture> pictures, Map<String, List<Named>> na
     public PictureLibrary {
         pictures = List.copyOf(pictures);
         names = Map.copyOf(names);
+        signs = Map.copyOf(signs);
     }
 
     /** @param open finds a file of the library by its name, such as {@code pictures.tsv} */
@@ -42,7 +45,8 @@ public record PictureLibrary(List<Picture> pictures, Map<String, List<Named>> na
         for (String language : LANGUAGES) {
             names.put(language, rows(open, "names-" + language + ".tsv", 3).stream().map(c -> new Named(c[0], c[1], list(c[2]))).toList());
         }
-        return new PictureLibrary(pictures, names);
+        Map<String, String> signs = rows(open, "signs.tsv", 2).stream().collect(Collectors.toMap(c -> c[1], c -> c[0], (first, other) -> first));
+        return new PictureLibrary(pictures, names, signs);
     }
 
     /** The rows of one table; a row with another number of columns is told with its line. */

@@ -11,8 +11,9 @@ import org.jspecify.annotations.Nullable;
  * @param languages preferred ones, as BCP 47 tags, the first preferred most; other languages are still found, after these
  * @param category  only pictures of it; null for all. With no text it lists the category.
  * @param most      how many to give, 1 or more
+ * @param on        what the board it is for speaks of: of several meanings that one comes first
  */
-public record Asked(String text, How how, List<String> languages, @Nullable String category, int most) {
+public record Asked(String text, How how, List<String> languages, @Nullable String category, int most, SpokenOf on) {
     public enum How {
         /** All ways, best first: what a word typed on the bench gets. */
         TYPED,
@@ -33,6 +34,15 @@ public record Asked(String text, How how, List<String> languages, @Nullable Stri
         if (most < 1) {
             throw new IllegalArgumentException("most is " + most + "; ask for 1 or more");
         }
+    }
+
+    public Asked(String text, How how, List<String> languages, @Nullable String category, int most) {
+        this(text, how, languages, category, most, SpokenOf.NOTHING);
+    }
+
+    /** The same, for a board that speaks of something. */
+    public Asked on(SpokenOf spokenOf) {
+        return new Asked(text, how, languages, category, most, spokenOf);
     }
 
     public static Asked typed(String text, int most) {

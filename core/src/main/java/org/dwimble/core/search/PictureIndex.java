@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 import org.dwimble.core.picture.Picture;
@@ -24,8 +25,11 @@ public final class PictureIndex {
         NAME, ALSO, NAME_FORM, NAME_WORD, KEYWORD
     }
 
+    private static final char JOINER = '\u200d';
+
     private final List<Picture> pictures;
     private final Map<String, Integer> byId = new HashMap<>();
+    private final Map<String, String> signs;
     private final List<String> languages = new ArrayList<>(List.of("en"));
     private final String[] terms;
     /** Where the entries of a term begin; one longer than the terms. */
@@ -43,6 +47,14 @@ public final class PictureIndex {
 
     /** @param pictures in order of preference: earlier ones win ties; @param forms of English words */
     public PictureIndex(List<Picture> pictures, Map<String, List<PictureLibrary.Named>> names, Forms forms) {
+        this(new PictureLibrary(pictures, names, Map.of()), forms);
+    }
+
+    /** @param library its pictures in order of preference: earlier ones win ties; @param forms of English words */
+    public PictureIndex(PictureLibrary library, Forms forms) {
+        List<Picture> pictures = library.pictures();
+        Map<String, List<PictureLibrary.Named>> names = library.names();
+        signs = library.signs();
         this.pictures = List.copyOf(pictures);
         for (int p = 0; p < pictures.size(); p++) {
             byId.put(pictures.get(p).id(), p);
@@ -163,6 +175,13 @@ public final class PictureIndex {
 
     List<Picture> pictures() {
         return pictures;
+    }
+
+    /** The picture of a sign of Unicode; of one that is joined (UTS 51), that of its beginning, if the whole has none. */
+    Optional<Picture> ofSign(String sign) {
+        String id = signs.get(sign);
+        int joint = sign.lastIndexOf(JOINER);
+        return id != null ? Optional.ofNullable(byId.get(id)).map(pictures::get) : joint > 0 ? ofSign(sign.substring(0, joint)) : Optional.empty();
     }
 
     @Nullable

@@ -45,6 +45,11 @@ public final class PictureSearch {
     /** How the drawers of our own symbols begin. */
     private static final String OURS = "core-";
 
+    /** What only varies a sign of Unicode (UTS 51): in colours, and the five skins. */
+    private static final int ANY_LOOK = 0xfe0f;
+    private static final int FIRST_SKIN = 0x1f3fb;
+    private static final int LAST_SKIN = 0x1f3ff;
+
     private static final Why[] REASONS = Why.values();
     /** In a score, of what comes after everything without it. */
     private static final long AFTER_ALL = 1L << 60;
@@ -116,7 +121,12 @@ public final class PictureSearch {
      * @param may leaves out what this person may not see
      */
     public Optional<Picture> best(String word, Predicate<Picture> may) {
-        return find(Asked.typed(word, FEW), may, true).stream().filter(f -> f.why().sure()).map(Found::picture).findFirst();
+        return best(word, may, SpokenOf.NOTHING);
+    }
+
+    /** As above. @param on what the board the word is for speaks of */
+    public Optional<Picture> best(String word, Predicate<Picture> may, SpokenOf on) {
+        return find(Asked.typed(word, FEW).on(on), may, true).stream().filter(f -> f.why().sure()).map(Found::picture).findFirst();
     }
 
     public List<Found> find(Asked asked) {
@@ -136,7 +146,8 @@ public final class PictureSearch {
         Predicate<Picture> wanted = asked.category() == null ? may : may.and(p -> p.categories().contains(asked.category()));
         List<Numbered> numbers = asked.how() == Asked.How.TYPED ? NumberReading.of(asked.text()) : List.of();
         if (sought.isEmpty()) {
-            return asked.category() != null ? listed(asked.category(), asked.most(), wanted) : withNumbers(List.of(), numbers, asked.most(), wanted);
+            return asked.category() != null ? listed(asked.category(), asked.most(), wanted)
+                : withNumbers(ofSign(asked.text(), wanted), numbers, asked.most(), wanted);
         }
         Looking ownLook = new Looking(own, asked, sought, true);
         Looking libraryLook = new Looking(library, asked, sought, false);
@@ -153,7 +164,40 @@ public final class PictureSearch {
         libraryLook.give(best, wanted);
         Set<String> given = new HashSet<>();
         List<Found> found = best.stream().sorted(Comparator.comparingLong(Ranked::score)).map(Ranked::found).filter(f -> given.add(f.picture().id())).toList();
-        return withNumbers(found, numbers, asked.most(), wanted);
+        return withNumbers(meant(found, asked.on()), numbers, asked.most(), wanted);
+    }
+
+    /** What draws a sign of Unicode, whatever skin or look it was typed with. */
+    private List<Found> ofSign(String typed, Predicate<Picture> wanted) {
+        StringBuilder sign = new StringBuilder();
+        typed.codePoints().filter(c -> !Character.isWhitespace(c) && c != ANY_LOOK && (c < FIRST_SKIN || c > LAST_SKIN)).forEach(sign::appendCodePoint);
+        return library.ofSign(sign.toString()).filter(wanted).map(p -> List.of(new Found(p, Why.THE_SIGN, typed))).orElse(List.of());
+    }
+
+    /** Of meanings that are told apart, first the one of what the board speaks of; never before what a school took in for the word itself. */
+    private static List<Found> meant(List<Found> found, SpokenOf on) {
+        if (found.isEmpty() || !toldApart(found.get(0))) {
+            return found;
+        }
+        Found first = found.get(0);
+        String spoken = on.most(first.picture().categories()).orElse(null);
+        int most = spoken == null ? 0 : on.words(spoken);
+        for (Found each : found) {
+            String of = toldApart(each) ? on.most(each.picture().categories()).orElse(null) : null;
+            if (of != null && on.words(of) > most) {
+                first = new Found(each.picture(), Why.AS_ON_THE_BOARD, of);
+                most = on.words(of);
+            }
+        }
+        if (first.equals(found.get(0))) {
+            return found;
+        }
+        Picture meant = first.picture();
+        return Stream.concat(Stream.of(first), found.stream().filter(f -> !f.picture().equals(meant))).toList();
+    }
+
+    private static boolean toldApart(Found found) {
+        return found.why().compareTo(Why.FORM) <= 0 && !found.picture().gloss().isEmpty();
     }
 
     /** What a number, an amount or a time is drawn as comes after what a school or we drew for the very word, and before all else. */
@@ -164,7 +208,8 @@ public final class PictureSearch {
             return found;
         }
         List<Found> all = new ArrayList<>(found);
-        int first = (int) found.stream().takeWhile(f -> f.why() == Why.IS_CALLED && (f.picture().own() || f.picture().group().startsWith(OURS))).count();
+        int first = (int) found.stream().takeWhile(f -> f.why().compareTo(Why.IS_CALLED) <= 0 && (f.picture().own() || f.picture().group().startsWith(OURS)))
+            .count();
         all.addAll(first, numbers);
         return all.subList(0, Math.min(most, all.size()));
     }

@@ -5,7 +5,9 @@ import org.dwimble.core.told.Told;
 /** Why a picture was found, best first: the order is the ranking. */
 public enum Why {
     CHOSEN_BEFORE("found-chosen-before"),
+    AS_ON_THE_BOARD("found-as-on-the-board"),
     IS_CALLED("found-is-called"),
+    THE_SIGN("found-the-sign"),
     ALSO_CALLED("found-also-called"),
     FORM("found-form"),
     IS_ANOTHER_WORD_FOR("found-is-another-word-for"),

@@ -5,12 +5,18 @@ import java.util.Optional;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.PictureSearch;
+import org.dwimble.core.search.SpokenOf;
 import org.dwimble.core.words.Kinds;
 import org.jspecify.annotations.Nullable;
 
 /** What a typed word gets by itself: a picture, if one says it, and a kind. */
 public interface Guesses {
-    Optional<Picture> picture(String word);
+    default Optional<Picture> picture(String word) {
+        return picture(word, SpokenOf.NOTHING);
+    }
+
+    /** @param on what the board the word is for speaks of */
+    Optional<Picture> picture(String word, SpokenOf on);
 
     Optional<Picture> byId(String id);
 
@@ -27,8 +33,8 @@ public interface Guesses {
     static Guesses of(PictureSearch search, Kinds kinds) {
         return new Guesses() {
             @Override
-            public Optional<Picture> picture(String word) {
-                return search.best(word);
+            public Optional<Picture> picture(String word, SpokenOf on) {
+                return search.best(word, picture -> true, on);
             }
 
             @Override

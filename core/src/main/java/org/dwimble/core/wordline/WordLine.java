@@ -2,12 +2,20 @@ package org.dwimble.core.wordline;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Face;
 import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.picture.Picture;
+import org.dwimble.core.search.SpokenOf;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.words.Spelling;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -95,6 +103,11 @@ public final class WordLine {
 
     /** As above. @param most how many go in at once */
     public static List<ReadyWord> ready(List<Entry> entries, int most, Guesses guesses) {
+        return ready(entries, most, guesses, null);
+    }
+
+    /** As above. @param on the board they are for, which may say what a word of several meanings means; null if it is new, or none */
+    public static List<ReadyWord> ready(List<Entry> entries, int most, Guesses guesses, @Nullable Board on) {
         if (entries.isEmpty()) {
             throw new Unacceptable("word-line-empty");
         }
@@ -103,7 +116,7 @@ public final class WordLine {
             throw new Unacceptable("too-many-words", "has", count, "most", most);
         }
         entries.forEach(WordLine::notTooLong);
-        return entries.stream().map(entry -> ready(entry, guesses)).toList();
+        return ready(on, entries, guesses);
     }
 
     /** Before a picture is looked for: what no button may be called need not be searched. */
@@ -115,11 +128,40 @@ public final class WordLine {
         }
     }
 
-    private static ReadyWord ready(Entry entry, Guesses guesses) {
-        Picture found = entry.picture() != null ? null : guesses.picture(entry.pictureWord()).orElse(null);
-        String chosen = entry.picture() != null ? entry.picture() : found == null ? null : found.id();
-        Picture shown = chosen == null ? null : guesses.byId(chosen).orElse(found);
-        List<ReadyWord> opens = entry.opens() == null ? null : entry.opens().stream().map(word -> ready(word, guesses)).toList();
-        return new ReadyWord(entry.label(), chosen, guesses.kind(entry.pictureWord(), shown), opens);
+    /** Each word is looked for once, and once more if it has several meanings. */
+    private static List<ReadyWord> ready(@Nullable Board on, List<Entry> entries, Guesses guesses) {
+        List<Optional<Picture>> first = entries.stream().map(e -> first(e, guesses)).toList();
+        SpokenOf spokenOf = spokenOf(on, first.stream().flatMap(Optional::stream), guesses);
+        return IntStream.range(0, entries.size()).mapToObj(i -> ready(entries.get(i), first.get(i), guesses, spokenOf)).toList();
+    }
+
+    /** What a board speaks of with some words typed for it. */
+    public static SpokenOf spokenOf(@Nullable Board on, List<Entry> typed, Guesses guesses) {
+        return spokenOf(on, typed.stream().map(e -> first(e, guesses)).flatMap(Optional::stream), guesses);
+    }
+
+    /** What stands on it shows what is meant; of those that come, what was only guessed of several meanings says nothing. */
+    private static SpokenOf spokenOf(@Nullable Board on, Stream<Picture> coming, Guesses guesses) {
+        Stream<Picture> there = on == null ? Stream.empty() : on.buttons().stream().map(Button::picture).filter(Objects::nonNull).map(guesses::byId).flatMap(
+            Optional::stream);
+        return SpokenOf.words(Stream.concat(there, coming.filter(p -> p.gloss().isEmpty())).map(Picture::categories).filter(c -> !c.isEmpty()).toList());
+    }
+
+    private static Optional<Picture> first(Entry entry, Guesses guesses) {
+        return entry.picture() != null ? guesses.byId(entry.picture()) : guesses.picture(entry.pictureWord());
+    }
+
+    private static ReadyWord ready(Entry entry, Optional<Picture> first, Guesses guesses, SpokenOf on) {
+        boolean several = entry.picture() == null && first.isPresent() && !first.get().gloss().isEmpty();
+        Picture shown = (several ? guesses.picture(entry.pictureWord(), on) : first).orElse(null);
+        String chosen = entry.picture() != null ? entry.picture() : shown == null ? null : shown.id();
+        List<ReadyWord> opens = entry.opens() == null ? null : ready(null, entry.opens(), guesses);
+        return new ReadyWord(label(entry, shown), chosen, guesses.kind(entry.pictureWord(), shown), opens);
+    }
+
+    /** Of a sign that was typed for its picture alone, what the picture is called: nobody can say the sign. */
+    private static String label(Entry entry, @Nullable Picture shown) {
+        boolean sign = entry.label().equals(entry.pictureWord()) && Spelling.fold(entry.label()).isEmpty();
+        return sign && shown != null ? shown.name() : entry.label();
     }
 }

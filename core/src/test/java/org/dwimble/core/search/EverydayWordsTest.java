@@ -1,6 +1,7 @@
 package org.dwimble.core.search;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.dwimble.core.ShippedLibrary.KINDS;
 import static org.dwimble.core.ShippedLibrary.SEARCH;
 
@@ -101,5 +102,25 @@ class EverydayWordsTest {
         "letter, base/envelope core/letter-alphabet", "right, core/right core/right-side", "fly, base/fly mixed/fly-in-the-air"})
     void aWordOfSeveralMeaningsIsOfferedEach(String word, String pictures) {
         assertThat(SEARCH.find(Asked.typed(word, 8))).extracting(f -> f.picture().id()).contains(pictures.split(" "));
+    }
+
+    /** A sign stands for its picture in whatever skin or look it was typed with; of one that nobody drew, what it begins with. */
+    @ParameterizedTest
+    @CsvSource({"🐕, base/dog", "🐕 , base/dog", "❤️, base/red-heart", "❤, base/red-heart", "👋🏽, base/waving-hand", "🏃‍♂️, base/man-running",
+        "👩‍🚀‍🐕, base/woman-astronaut"})
+    void aSignOfUnicodeIsItsPicture(String typed, String picture) {
+        assertThat(SEARCH.find(Asked.typed(typed, 5))).extracting(f -> f.picture().id(), Found::why)
+            .containsExactly(tuple(picture, Why.THE_SIGN));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"🐕🐈", "♪", "\ufe0f", "🏽", "👋 👋", "—", "/", "…"})
+    void whatIsNoSignOfAPictureIsNothing(String typed) {
+        assertThat(SEARCH.find(Asked.typed(typed, 5))).isEmpty();
+    }
+
+    @Test
+    void aWordWithASignIsTheWord() {
+        assertThat(SEARCH.best("dog 🐈").map(Picture::id)).isEqualTo(SEARCH.best("dog").map(Picture::id));
     }
 }

@@ -6,13 +6,14 @@ import java.util.List;
 import java.util.Optional;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.picture.Picture;
+import org.dwimble.core.search.SpokenOf;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 class GuessesTest {
     private final Guesses guesses = new Guesses() {
         @Override
-        public Optional<Picture> picture(String word) {
+        public Optional<Picture> picture(String word, SpokenOf on) {
             String set = word.equals("biscuit") ? "own/" : "base/";
             return word.equals("qqqq") ? Optional.empty() : Optional.of(new Picture(set + word, word, List.of(), List.of(), "", List.of(), false));
         }

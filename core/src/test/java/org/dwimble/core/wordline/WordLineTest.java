@@ -74,4 +74,11 @@ class WordLineTest {
         String many = String.join(",", java.util.Collections.nCopies(PutWords.MOST + 1, "kite"));
         assertThatThrownBy(() -> WordLine.ready(WordLine.read(many), null)).hasMessage("too-many-words {has=401, most=400}");
     }
+
+    @Test
+    void aButtonOfASignIsCalledWhatItShows() {
+        Guesses shipped = Guesses.of(ShippedLibrary.SEARCH, ShippedLibrary.KINDS);
+        assertThat(WordLine.ready(WordLine.read("🐕, 🐕=Bracken, ♪, dog 🐕"), shipped)).extracting(ReadyWord::label).containsExactly("dog", "Bracken", "♪",
+            "dog 🐕");
+    }
 }

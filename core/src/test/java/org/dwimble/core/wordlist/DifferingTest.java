@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.picture.Picture;
+import org.dwimble.core.search.SpokenOf;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordline.Guesses;
 import org.jspecify.annotations.Nullable;
@@ -29,7 +30,7 @@ class DifferingTest {
     private Guesses guesses(@Nullable String student) {
         return new Guesses() {
             @Override
-            public Optional<Picture> picture(String word) {
+            public Optional<Picture> picture(String word, SpokenOf on) {
                 sought.add(word);
                 return Optional.empty();
             }

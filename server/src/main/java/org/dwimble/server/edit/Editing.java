@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Vocabulary;
@@ -91,13 +92,20 @@ public class Editing {
 
     /** The words with what each gets on this vocabulary; searching takes its time, and holds nobody up. */
     public List<ReadyWord> ready(Account account, long vocabulary, List<WordLine.Entry> entries) {
-        return ready(account, vocabulary, entries, PutWords.MOST);
+        return ready(account, vocabulary, null, entries, PutWords.MOST);
     }
 
-    /** As above. @param most how many go in at once */
-    public List<ReadyWord> ready(Account account, long vocabulary, List<WordLine.Entry> entries, int most) {
+    /**
+     * As above.
+     *
+     * @param board they are for, which may say which of its meanings a word has; null for none that is there
+     * @param most  how many go in at once
+     */
+    public List<ReadyWord> ready(Account account, long vocabulary, @Nullable String board, List<WordLine.Entry> entries, int most) {
         rights.must(account, Act.CHANGE, Thing.vocabulary(vocabulary));
-        return WordLine.ready(entries, most, pictures.guesses(account, store.there(vocabulary).student()));
+        VocabularyStore.Kept kept = store.there(vocabulary);
+        Board on = board == null ? null : kept.vocabulary().board(board).orElse(null);
+        return WordLine.ready(entries, most, pictures.guesses(account, kept.student()), on);
     }
 
     public Changed edit(Account account, long vocabulary, int base, @Nullable Intention intention, @Nullable String step) {

@@ -71,7 +71,7 @@ public class Library {
     public static PictureSearch readSearch() {
         PictureLibrary library = PictureLibrary.read(FILES);
         Forms forms = Forms.english();
-        return new PictureSearch(new PictureIndex(library.pictures(), library.names(), forms), Meanings.read(FILES), forms);
+        return new PictureSearch(new PictureIndex(library, forms), Meanings.read(FILES), forms);
     }
 
     public static Kinds readKinds() {

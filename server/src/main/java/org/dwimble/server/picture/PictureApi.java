@@ -19,13 +19,12 @@ import org.dwimble.core.grant.Thing;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.Asked;
-import org.dwimble.core.search.Found;
+import org.dwimble.core.search.SpokenOf;
 import org.dwimble.core.sound.Phone;
 import org.dwimble.core.sound.Reading;
 import org.dwimble.core.sound.SoundQuestion;
 import org.dwimble.core.sound.SoundSearch;
 import org.dwimble.core.told.Unacceptable;
-import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.choice.AskedFor;
 import org.dwimble.server.choice.WordChoices;
@@ -37,6 +36,8 @@ import org.dwimble.server.library.Library;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.media.MediaAnswer;
 import org.dwimble.server.media.MediaStore;
+import org.dwimble.server.picture.Finding.FoundPicture;
+import org.dwimble.server.picture.Finding.FoundPictures;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
@@ -52,22 +53,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** Finding pictures by word, category and sound, and showing them. */
 @RestController
 class PictureApi {
-    private static final int MOST = 300;
     private static final int MOST_ASKED_FOR = 40;
     /** Shown for a way that has no sign. */
     private static final String TWO_OF_A_KIND = "core/both";
-
-    /**
-     * @param gloss which meaning of its name it shows, where that has several; else empty
-     * @param why   the reason it was found, in a word or two
-     * @param sure  true if it is what the word would get by itself
-     */
-    record FoundPicture(String id, String name, String gloss, String why, boolean sure) {
-    }
-
-    /** @param kind what the word would be taken for */
-    record FoundPictures(String word, Kind kind, List<FoundPicture> pictures) {
-    }
 
     /** @param pictures how many there are that this account may use; @param example one of them */
     record Category(String name, int pictures, boolean ofSchool, String example) {
@@ -106,14 +94,16 @@ class PictureApi {
     }
 
     private final Pictures pictures;
+    private final Finding finding;
     private final WordChoices choices;
     private final AskedFor askedFor;
     private final MediaStore media;
     private final Rights rights;
     private final Wording wording;
 
-    PictureApi(Pictures pictures, WordChoices choices, AskedFor askedFor, MediaStore media, Rights rights, Wording wording) {
+    PictureApi(Pictures pictures, Finding finding, WordChoices choices, AskedFor askedFor, MediaStore media, Rights rights, Wording wording) {
         this.pictures = pictures;
+        this.finding = finding;
         this.choices = choices;
         this.askedFor = askedFor;
         this.media = media;
@@ -135,15 +125,7 @@ class PictureApi {
         if (student != null) {
             rights.must(account, Act.LOOK, Thing.student(student));
         }
-        List<WordLine.Entry> entries = WordLine.read(query);
-        String word = entries.isEmpty() ? "" : entries.get(entries.size() - 1).pictureWord();
-        List<String> languages = language == null || language.isBlank() ? List.of("en") : List.of(language.split("-")[0].toLowerCase(Locale.ROOT), "en");
-        Asked asked = new Asked(word, how, languages, category, Math.max(1, Math.min(most, MOST)));
-        List<Found> found = pictures.find(asked, account, student);
-        Picture best = found.stream().findFirst().filter(f -> f.why().sure()).map(Found::picture).orElse(null);
-        return new FoundPictures(word, pictures.guesses(account, student).kind(word, best),
-            found.stream().map(f -> new FoundPicture(f.picture().id(), f.picture().name(), f.picture().gloss(), wording.of(f.told()), f.picture().equals(best)))
-                .toList());
+        return finding.typed(query, how, category, language, most, SpokenOf.NOTHING, account, student);
     }
 
     /**
@@ -224,7 +206,7 @@ class PictureApi {
         List<Said> said = readings.stream().map(Said::of).toList();
         Optional<SoundQuestion> question = question(how, readings.isEmpty() ? null
             : readings.get(Math.max(0, Math.min(reading, readings.size() - 1))), phone, shape, count);
-        List<HeardPicture> heard = question.map(q -> pictures.sounds().find(q, pictures.may(account, null), Math.max(1, Math.min(most, MOST))))
+        List<HeardPicture> heard = question.map(q -> pictures.sounds().find(q, pictures.may(account, null), Math.max(1, Math.min(most, Finding.MOST))))
             .orElse(List.of()).stream().map(PictureApi::heard).toList();
         return new HeardPictures(said, heard);
     }
@@ -255,7 +237,8 @@ class PictureApi {
     @GetMapping("/api/pictures/pairs")
     List<HeardPair> pairs(@AuthenticationPrincipal Account account, @RequestParam String one, @RequestParam String other,
         @RequestParam(defaultValue = "40") int most) {
-        List<SoundSearch.Pair> pairs = pictures.sounds().pairs(phone(one), phone(other), pictures.may(account, null), Math.max(1, Math.min(most, MOST)));
+        List<SoundSearch.Pair> pairs = pictures.sounds().pairs(phone(one), phone(other), pictures.may(account, null),
+            Math.max(1, Math.min(most, Finding.MOST)));
         return pairs.stream().map(p -> new HeardPair(heard(p.one()), heard(p.other()))).toList();
     }
 

@@ -19,6 +19,7 @@ import org.dwimble.core.picture.Picture;
 import org.dwimble.core.search.Asked;
 import org.dwimble.core.search.Found;
 import org.dwimble.core.search.PictureSearch;
+import org.dwimble.core.search.SpokenOf;
 import org.dwimble.core.search.Why;
 import org.dwimble.core.sound.SoundSearch;
 import org.dwimble.core.wordline.Guesses;
@@ -144,14 +145,14 @@ public class Pictures {
         Map<String, Optional<Picture>> known = new HashMap<>();
         return new Guesses() {
             @Override
-            public Optional<Picture> picture(String word) {
-                return known.computeIfAbsent(word, this::sought);
+            public Optional<Picture> picture(String word, SpokenOf on) {
+                return on == SpokenOf.NOTHING ? known.computeIfAbsent(word, w -> sought(w, on)) : sought(word, on);
             }
 
-            private Optional<Picture> sought(String word) {
+            private Optional<Picture> sought(String word, SpokenOf on) {
                 PictureSearch search = now().search;
                 Optional<Picture> chosen = student == null ? Optional.empty() : choices.picture(student, word).flatMap(id -> search.byId(id, may));
-                return chosen.or(() -> search.best(word, may));
+                return chosen.or(() -> search.best(word, may, on));
             }
 
             @Override

@@ -25,6 +25,8 @@ import org.dwimble.core.grant.Thing;
 import org.dwimble.core.pattern.Pattern;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.route.Siblings;
+import org.dwimble.core.search.Asked;
+import org.dwimble.core.search.SpokenOf;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordline.Advice;
 import org.dwimble.core.wordline.Choice;
@@ -40,6 +42,8 @@ import org.dwimble.server.grant.For;
 import org.dwimble.server.grant.Rights;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.limit.Bounded;
+import org.dwimble.server.picture.Finding;
+import org.dwimble.server.picture.Finding.FoundPictures;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.told.Wording;
@@ -116,14 +120,16 @@ class WordLineApi {
     private final VocabularyStore store;
     private final Rights rights;
     private final Pictures pictures;
+    private final Finding finding;
     private final Library library;
     private final Wording wording;
 
-    WordLineApi(Editing editing, VocabularyStore store, Rights rights, Pictures pictures, Library library, Wording wording) {
+    WordLineApi(Editing editing, VocabularyStore store, Rights rights, Pictures pictures, Finding finding, Library library, Wording wording) {
         this.editing = editing;
         this.store = store;
         this.rights = rights;
         this.pictures = pictures;
+        this.finding = finding;
         this.library = library;
         this.wording = wording;
     }
@@ -154,6 +160,23 @@ class WordLineApi {
             id -> guesses.byId(id).map(Picture::categories).orElse(List.of()), VocabularyView.screen(editing.student(vocabulary)));
     }
 
+    /**
+     * Pictures for the last word of a line that is being typed for a board: for its student, and with the meaning that the board speaks of.
+     *
+     * @param board    the words are for; none for one that is to be made
+     * @param language preferred beside English, as a BCP 47 tag
+     */
+    @For(Act.LOOK)
+    @GetMapping("/pictures")
+    @Bounded("REQUEST_BYTES")
+    FoundPictures pictures(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable String board,
+        @RequestParam String query, @RequestParam(required = false) @Nullable String language, @RequestParam(defaultValue = "8") int most) {
+        VocabularyStore.Kept kept = store.there(vocabulary);
+        Board on = board == null ? null : kept.vocabulary().board(board).orElse(null);
+        SpokenOf spokenOf = WordLine.spokenOf(on, WordLine.read(query), pictures.guesses(account, kept.student()));
+        return finding.typed(query, Asked.How.TYPED, null, language, most, spokenOf, account, kept.student());
+    }
+
     private static List<WordLine.Entry> entriesOf(List<ChosenWord> chosen) {
         return chosen.stream().map(c -> new WordLine.Entry(c.word, c.word).withPicture(c.picture)).toList();
     }
@@ -166,9 +189,10 @@ class WordLineApi {
         List<WordLine.Entry> entries = request.entries();
         if (Boolean.TRUE.equals(request.fillOn())) {
             return editing.edit(account, vocabulary, request.base(), new FillBoards(request.board(), request.from(),
-                editing.ready(account, vocabulary, entries, FillBoards.MOST), opener(account, vocabulary, request)), step);
+                editing.ready(account, vocabulary, request.board(), entries, FillBoards.MOST), opener(account, vocabulary, request)), step);
         }
-        List<ReadyWord> ready = editing.ready(account, vocabulary, entries);
+        String on = request.onNewBoard() == null ? request.board() : null;
+        List<ReadyWord> ready = editing.ready(account, vocabulary, on, entries, PutWords.MOST);
         List<Choice> choices = request.picture() == null ? List.of() : List.of(Choice.ofPicture(entries.get(0).pictureWord(), request.picture()));
         if (Boolean.TRUE.equals(request.newRow())) {
             return editing.edit(account, vocabulary, request.base(), new PutWordsInNewRow(request.board(), ready), choices, step, Learned.Answer.NOT_ASKED);
