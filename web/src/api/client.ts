@@ -19,7 +19,7 @@ export class Problem extends Error {
 const UNREACHABLE = t`The server cannot be reached. Nothing kept before is lost; check the network, then try again.`;
 
 /** Suggestions while somebody types must not put a dialog under the typing hands; the change that follows asks. */
-const ASKS_NOT = /^\/api\/(session|pictures|speech)|\/(advice|places|place-for-person|fact-notes)$/;
+const ASKS_NOT = /^\/api\/(session|pictures|speech)|\/(advice|pictures|places|place-for-person|fact-notes)$/;
 
 type SignInAgain = () => Promise<void>;
 let signInAgain: SignInAgain | undefined;

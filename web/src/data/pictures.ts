@@ -17,10 +17,25 @@ export interface Asked {
 /** So much of what is typed is looked for: the end of it, as of a list the last word is meant. */
 export const LONGEST = 200;
 
-export const found = (asked: Asked) =>
+/** The board a word is for: its student is asked for, and of several meanings the one it speaks of comes first. */
+export interface OnBoard {
+  vocabulary: number;
+  version: number;
+  board: string;
+}
+
+/** For a board, words are looked for as they are typed there: not in a category, nor in any other way. */
+export const found = (asked: Asked, on?: OnBoard) =>
   queryOptions({
-    queryKey: ['pictures', 'found', asked],
-    queryFn: () => answer(client.GET('/api/pictures', { params: { query: { ...asked, query: asked.query.slice(-LONGEST) } } })),
+    queryKey: ['pictures', 'found', asked, on],
+    queryFn: () => {
+      const query = { ...asked, query: asked.query.slice(-LONGEST) };
+      return answer(
+        on
+          ? client.GET('/api/vocabularies/{vocabulary}/pictures', { params: { path: on, query: { ...query, board: on.board } } })
+          : client.GET('/api/pictures', { params: { query } }),
+      );
+    },
     enabled: asked.query.trim() !== '' || asked.category !== undefined,
     staleTime: 60_000,
     placeholderData: keepPreviousData,

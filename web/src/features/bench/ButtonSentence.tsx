@@ -68,7 +68,8 @@ export function ButtonSentence({
   const [wording, setWording] = useState(false);
   const [relabel, setRelabel] = useState('');
   const renaming = doing.what === 'renaming' && relabel.trim() !== '' && relabel.trim() !== button.label;
-  const pictures = useQuery({ ...found({ query: relabel, most: 1, student: view.student?.id, language: view.locale }), enabled: renaming });
+  const here = { vocabulary: view.id, version: view.version, board: line.id };
+  const pictures = useQuery({ ...found({ query: relabel, most: 1, language: view.locale }, here), enabled: renaming });
   const [first] = renaming && !pictures.isPlaceholderData ? (pictures.data?.pictures ?? []) : [];
   const offered = first?.sure && !button.layers.some((l) => l.picture === first.id) ? first : undefined;
   const on = { board: line.id, button: button.id };
@@ -246,6 +247,7 @@ export function ButtonSentence({
           button={button}
           student={view.student}
           language={view.locale}
+          on={here}
           onClose={() => onDoing('resting')}
           onKeep={(layers, everywhere) => {
             onDoing('resting');

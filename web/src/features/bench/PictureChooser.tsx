@@ -2,6 +2,7 @@ import { t } from '@lingui/core/macro';
 import { Checkbox, Modal } from 'antd';
 import { useState } from 'react';
 import type { Button, Layer } from '../../api/types';
+import type { OnBoard } from '../../data/pictures';
 import { LayerStage, PictureSearch, PutTogether, usePhotoInHand } from '../picture';
 import { KeptTogether, useTogether } from './KeptTogether';
 import { MOST_LAYERS, NOT, withPicture } from '../../drawn/layers';
@@ -13,12 +14,14 @@ export function PictureChooser({
   button,
   student,
   language,
+  on,
   onKeep,
   onClose,
 }: {
   button: Button;
   student?: { id: string; name: string };
   language: string;
+  on: OnBoard;
   /** `everywhere`: for every button of this word, on all boards. */ onKeep: (layers: Layer[], everywhere: boolean) => void;
   onClose: () => void;
 }) {
@@ -80,6 +83,7 @@ export function PictureChooser({
           photo={photo}
           take={among || next ? t`Put it among them` : undefined}
           language={language}
+          on={on}
           chosen={layers.map((l) => l.picture)}
           note={next ? t` Choose what belongs into the gap.` : adding ? t` It is added to what is there.` : undefined}
           onChoose={choose}

@@ -157,7 +157,6 @@ function Line({ next, wordLine }: { next?: Cell; wordLine: RefObject<HTMLInputEl
       text={text}
       next={next}
       boardName={board.name}
-      student={view.student?.id}
       language={view.locale}
       picture={picture}
       onText={(t) => move({ move: 'type', text: t })}

@@ -25,7 +25,6 @@ interface Props {
   kept: boolean;
   went?: Elsewhere;
   boardName: string;
-  student?: string;
   language: string;
   picture?: string;
   onText: (text: string) => void;
@@ -58,7 +57,6 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
     kept,
     went,
     boardName,
-    student,
     language,
     picture,
     onText,
@@ -74,7 +72,7 @@ export const WordLine = forwardRef<HTMLInputElement, Props>(function WordLine(
   input,
 ) {
   const queries = useQueryClient();
-  const asked = found({ query: text, most: OFFERED, student, language });
+  const asked = found({ query: text, most: OFFERED, language }, { vocabulary, version, board });
   const { data, isPlaceholderData } = useQuery(asked);
   const offered = text.trim() && !isList(text) ? (data?.pictures ?? []) : [];
   const chosen = picture ?? offered.find((p) => p.sure)?.id;

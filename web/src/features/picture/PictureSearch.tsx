@@ -6,7 +6,7 @@ import { Pic } from '../../drawn/art';
 import { Outside } from './Outside';
 import { OwnPhoto } from './OwnPhoto';
 import type { PhotoInHand } from './photoInHand';
-import { found, used } from '../../data/pictures';
+import { found, used, type OnBoard } from '../../data/pictures';
 import { picturesOf } from './TakeIn';
 import chooser from '../../shell/chooser.module.css';
 import parts from '../../shell/parts.module.css';
@@ -20,6 +20,7 @@ export function PictureSearch({
   photo,
   take,
   language,
+  on,
   chosen,
   note,
   children,
@@ -29,6 +30,8 @@ export function PictureSearch({
   photo: PhotoInHand;
   take?: string;
   language: string;
+  /** The board it is for, if it is for one. */
+  on?: OnBoard;
   chosen: string[];
   note?: string;
   children?: ReactNode;
@@ -36,7 +39,7 @@ export function PictureSearch({
 }) {
   const [query, setQuery] = useState(word);
   const { file, setFile, student } = photo;
-  const { data, isPlaceholderData } = useQuery(found({ query, most: 60, student: student?.id, language }));
+  const { data, isPlaceholderData } = useQuery(found({ query, most: 60, student: student?.id, language }, on));
   const lately = useQuery(used(student?.id));
   const asked = query.trim() !== '';
   /** They are still those of the word before: nobody means one of them. */

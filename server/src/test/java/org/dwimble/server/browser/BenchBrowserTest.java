@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.grant.Role;
@@ -48,6 +49,24 @@ class BenchBrowserTest extends SignedIn {
         assertThat(w.cell("quango meeting, row 1, place 3")).isVisible();
         assertThat(now(board, "kite").kind().word()).isEqualTo("thing");
         assertThat(now(board, "quango meeting").picture()).isNull();
+    }
+
+    @Test
+    void aWordMeansWhatTheBoardSpeaksOfAndASignIsCalledWhatItShows() {
+        String board = harbour();
+        for (String word : List.of("football", "tennis", "swimming")) {
+            page.keyboard().type(word);
+            page.keyboard().press("Enter");
+        }
+        assertThat(w.cell("swimming, row 1, place 3")).isVisible();
+        page.keyboard().type("bat");
+        assertThat(page.locator(".bench_offer").first()).hasAttribute("title", "cricket: as others on this board: sports");
+        page.keyboard().press("Enter");
+        assertThat(w.cell("bat, row 1, place 4").locator("img")).hasAttribute("src", "/art/colour.yellow.usual/base/cricket-game.svg");
+        page.locator("#word-line").fill("🐕");
+        page.keyboard().press("Enter");
+        assertThat(w.cell("dog, row 1, place 5").locator("img")).hasAttribute("src", "/art/colour.yellow.usual/base/dog.svg");
+        assertThat(now(board, "dog").spoken()).isEqualTo("dog");
     }
 
     @Test

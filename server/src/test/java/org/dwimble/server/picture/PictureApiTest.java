@@ -86,6 +86,18 @@ class PictureApiTest {
     }
 
     @Test
+    void theMeaningTheBoardSpeaksOfIsOfferedFirstAndIsTheOnePut() {
+        String board = http.post("/api/vocabularies/" + vocabulary + "/boards", "{\"base\":1,\"name\":\"Games\"}").json().get("added").get(0).asString();
+        assertThat(put(board, 2, "football, tennis, swimming")).isEqualTo(200);
+        String offers = "/api/vocabularies/" + vocabulary + "/pictures?query=bat&board=";
+        JsonNode first = http.get(offers + board).json().get("pictures").get(0);
+        assertThat(first.get("id").asString() + " " + first.get("why").asString()).isEqualTo("base/cricket-game as others on this board: sports");
+        assertThat(ids(http.get(offers + "eat").json().get("pictures"))).startsWith("base/bat");
+        JsonNode put = http.post("/api/vocabularies/" + vocabulary + "/words", "{\"base\":3,\"board\":\"" + board + "\",\"text\":\"bat\"}").json();
+        assertThat(put.get("boards").findValuesAsString("picture")).contains("base/cricket-game").doesNotContain("base/bat");
+    }
+
+    @Test
     void aKindChosenForAWordIsRemembered() {
         String board = http.post("/api/vocabularies/" + vocabulary + "/boards", "{\"base\":1,\"name\":\"Harbour\"}").json().get("added").get(0).asString();
         JsonNode put = http.post("/api/vocabularies/" + vocabulary + "/words", "{\"base\":2,\"board\":\"" + board + "\",\"text\":\"fish\"}").json()
