@@ -11,6 +11,7 @@ export const session = queryOptions({
 export const signIn = (signIn: string, password: string) => answer(client.POST('/api/session', { body: { signIn, password } }));
 export const signInToDemo = (signIn: string) => answer(client.POST('/api/session/demo', { body: { signIn } }));
 /** What the school prints on, and so the unit of lengths. */
+export const payWith = (money: string) => answer(client.PUT('/api/session/school-money', { body: { money } }));
 export const printOn = (paper: 'A4' | 'LETTER') => answer(client.PUT('/api/session/school-paper', { body: { paper } }));
 export const signOut = () => {
   forgetSaid(true);

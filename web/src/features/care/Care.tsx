@@ -3,12 +3,12 @@ import { Trans } from '@lingui/react/macro';
 import { App, Button, Modal } from 'antd';
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, client, sentence } from '../../api/client';
-import { printOn, session } from '../../data/session';
+import { payWith, printOn, session } from '../../data/session';
 import { DottedChoice } from '../../shell/Dotted';
 import { dayAndTime } from '../../shell/time';
 import parts from '../../shell/parts.module.css';
 import { Glued } from '../../shell/Glued';
-import { number } from '../../words/words';
+import { asWritten, number } from '../../words/words';
 import { answered } from '../../shell/answered';
 
 /** What whoever looks after Dwimble should know. */
@@ -20,6 +20,8 @@ export const care = queryOptions({
 
 const size = (bytes: number) => (bytes < 1e9 ? t`${Math.ceil(bytes / 1e6)} MB` : t`${number(bytes / 1e9, 1)} GB`);
 
+const currency = (code: string) => new Intl.DisplayNames([asWritten()], { type: 'currency' }).of(code) ?? code;
+
 /** Backups and room, for whoever looks after Dwimble. */
 export function Care({ onClose }: { onClose: () => void }) {
   const queries = useQueryClient();
@@ -30,12 +32,18 @@ export function Care({ onClose }: { onClose: () => void }) {
     onSuccess: (now) => answered(queries, care.queryKey, now),
     onError: (error) => void message.error(sentence(error), 6),
   });
-  const paper = useQuery(session).data?.paper;
-  const choosing = useMutation({
-    mutationFn: printOn,
-    onSuccess: (now) => answered(queries, session.queryKey, now),
-    onError: (error) => void message.error(sentence(error), 6),
-  });
+  const school = useQuery(session).data;
+  const paper = school?.paper;
+  const chosen = {
+    onSuccess: (now: Awaited<ReturnType<typeof payWith>>) => {
+      answered(queries, session.queryKey, now);
+      // What a search finds follows the money.
+      void queries.invalidateQueries({ queryKey: ['pictures'] });
+    },
+    onError: (error: Error) => void message.error(sentence(error), 6),
+  };
+  const choosing = useMutation({ mutationFn: printOn, ...chosen });
+  const paying = useMutation({ mutationFn: payWith, ...chosen });
   const kept = data && plural(data.backups, { one: '# is kept in', other: '# are kept in' });
   return (
     <Modal open title={t`Looking after Dwimble`} onCancel={onClose} footer={<Button onClick={onClose}>{t`Close`}</Button>}>
@@ -84,7 +92,21 @@ export function Care({ onClose }: { onClose: () => void }) {
                   {paper === 'LETTER' ? t`Letter, with lengths in inches` : t`A4, with lengths in millimetres`}
                 </DottedChoice>
               </Glued>
-            </Trans>
+            </Trans>{' '}
+            {school && (
+              <Trans>
+                Its coins and notes are{' '}
+                <Glued after=".">
+                  <DottedChoice
+                    label={t`Which coins and notes are drawn`}
+                    items={data.monies.map((code) => ({ key: code, label: currency(code) }))}
+                    onChoose={(code) => paying.mutate(code)}
+                  >
+                    {currency(school.money)}
+                  </DottedChoice>
+                </Glued>
+              </Trans>
+            )}
           </p>
           <p className={parts.quiet}>{t`To bring a backup back: stop Dwimble, then ./dwimble restore FILE. What is there is set aside, not lost.`}</p>
           <Button loading={making.isPending} onClick={() => making.mutate()}>{t`Make a backup now`}</Button>

@@ -49,8 +49,12 @@ final class Coins {
         return CURRENCIES.values();
     }
 
+    static Currency of(String code) {
+        return Optional.ofNullable(CURRENCIES.get(code)).orElseThrow();
+    }
+
     private static Currency of(Numbered money) {
-        return Optional.ofNullable(CURRENCIES.get(money.unit())).orElseThrow();
+        return of(money.unit());
     }
 
     /** True if few enough pieces make the amount. */
@@ -86,7 +90,17 @@ final class Coins {
     }
 
     static String name(Numbered money) {
-        Currency currency = of(money);
+        return name(money, of(money));
+    }
+
+    /** Which country’s it is, where another’s is called the same; else empty. */
+    static String gloss(Numbered money) {
+        Currency its = of(money);
+        String name = name(money);
+        return CURRENCIES.values().stream().anyMatch(c -> c != its && name(money, c).equals(name)) ? its.large.get(0) : "";
+    }
+
+    private static String name(Numbered money, Currency currency) {
         int large = money.value() / 100;
         int small = money.value() % 100;
         List<String> words = new ArrayList<>();

@@ -42,6 +42,11 @@ public final class NumberReading {
 
     /** Likeliest first; none if the text says no number. A count to twenty is also given as dots. */
     public static List<Numbered> of(String typed) {
+        return of(typed, "");
+    }
+
+    /** As above. @param money ISO 4217 code of the country whose money is meant where a word does not say so; empty for any */
+    public static List<Numbered> of(String typed, String money) {
         if (typed.length() > LONGEST) {
             return List.of();
         }
@@ -51,7 +56,7 @@ public final class NumberReading {
             add(said, Sort.COUNT, ON_CLOCKS.get(text));
         }
         String small = SIGNS.getOrDefault(text, text.toLowerCase(Locale.ROOT).replaceAll("\\s+", " "));
-        money(small).ifPresent(said::add);
+        said.addAll(money(small, money));
         clock(small).ifPresent(said::add);
         share(small).ifPresent(said::add);
         ordinal(small).ifPresent(said::add);
@@ -167,14 +172,14 @@ public final class NumberReading {
         return years == null ? Optional.empty() : Numbered.of(Sort.AGE, years);
     }
 
-    private static Optional<Numbered> money(String text) {
-        for (Coins.Currency currency : Coins.all()) {
-            Optional<Numbered> found = amount(text, currency.large(), currency.code(), true).or(() -> amount(text, currency.small(), currency.code(), false));
-            if (found.isPresent()) {
-                return found;
-            }
-        }
-        return Optional.empty();
+    /** Pieces of a country’s money, where a word asks for coins, for notes, or for both. */
+    public static List<Numbered> pieces(String typed, String money) {
+        return Money.pieces(typed.strip().toLowerCase(Locale.ROOT), money);
+    }
+
+    private static List<Numbered> money(String text, String first) {
+        return Money.first(first).stream().flatMap(currency -> amount(text, currency.large(), currency.code(), true)
+            .or(() -> amount(text, currency.small(), currency.code(), false)).stream()).toList();
     }
 
     private static Optional<Numbered> amount(String text, List<String> units, String code, boolean large) {

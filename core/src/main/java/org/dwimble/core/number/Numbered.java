@@ -110,4 +110,9 @@ public record Numbered(Sort sort, int value, String unit) {
             case SIZE -> "size " + NumberWords.count(value);
         };
     }
+
+    /** What tells it apart from another that is called the same, such as the cents of two countries; else empty. */
+    public String gloss() {
+        return sort == Sort.MONEY ? Coins.gloss(this) : "";
+    }
 }

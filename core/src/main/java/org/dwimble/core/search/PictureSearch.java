@@ -58,21 +58,28 @@ public final class PictureSearch {
     private final PictureIndex own;
     private final Meanings meanings;
     private final Forms forms;
+    private final String money;
 
     public PictureSearch(PictureIndex library, Meanings meanings, Forms forms) {
-        this(library, new PictureIndex(List.of(), Map.of(), forms), meanings, forms);
+        this(library, new PictureIndex(List.of(), Map.of(), forms), meanings, forms, "");
     }
 
-    private PictureSearch(PictureIndex library, PictureIndex own, Meanings meanings, Forms forms) {
+    private PictureSearch(PictureIndex library, PictureIndex own, Meanings meanings, Forms forms, String money) {
         this.library = library;
         this.own = own;
         this.meanings = meanings;
         this.forms = forms;
+        this.money = money;
     }
 
     /** The same library with a school's own pictures before it. */
     public PictureSearch with(List<Picture> ownPictures) {
-        return new PictureSearch(library, new PictureIndex(ownPictures, Map.of(), forms), meanings, forms);
+        return with(ownPictures, money);
+    }
+
+    /** As above. @param money ISO 4217 code of what it pays with; empty for any */
+    public PictureSearch with(List<Picture> ownPictures, String money) {
+        return new PictureSearch(library, new PictureIndex(ownPictures, Map.of(), forms), meanings, forms, money);
     }
 
     public Optional<Picture> byId(String id) {
@@ -144,7 +151,7 @@ public final class PictureSearch {
         }
         String sought = Spelling.fold(asked.text());
         Predicate<Picture> wanted = asked.category() == null ? may : may.and(p -> p.categories().contains(asked.category()));
-        List<Numbered> numbers = asked.how() == Asked.How.TYPED ? NumberReading.of(asked.text()) : List.of();
+        List<Numbered> numbers = asked.how() == Asked.How.TYPED ? NumberReading.of(asked.text(), money) : List.of();
         if (sought.isEmpty()) {
             return asked.category() != null ? listed(asked.category(), asked.most(), wanted)
                 : withNumbers(ofSign(asked.text(), wanted), numbers, asked.most(), wanted);
@@ -164,7 +171,8 @@ public final class PictureSearch {
         libraryLook.give(best, wanted);
         Set<String> given = new HashSet<>();
         List<Found> found = best.stream().sorted(Comparator.comparingLong(Ranked::score)).map(Ranked::found).filter(f -> given.add(f.picture().id())).toList();
-        return withNumbers(meant(found, asked.on()), numbers, asked.most(), wanted);
+        List<Found> all = withNumbers(meant(found, asked.on()), numbers, asked.most(), wanted);
+        return asked.how() == Asked.How.TYPED && !sureOnly ? withPieces(all, asked, wanted) : all;
     }
 
     /** What draws a sign of Unicode, whatever skin or look it was typed with. */
@@ -214,10 +222,20 @@ public final class PictureSearch {
         return all.subList(0, Math.min(most, all.size()));
     }
 
+    /** Each coin and note of the school’s money comes after what says the word itself. */
+    private List<Found> withPieces(List<Found> found, Asked asked, Predicate<Picture> wanted) {
+        List<Found> pieces = NumberReading.pieces(asked.text(), money).stream().map(PictureSearch::drawn).filter(wanted)
+            .map(p -> new Found(p, Why.PIECE_OF_MONEY, p.name())).toList();
+        int sure = (int) found.stream().takeWhile(f -> f.why().sure()).count();
+        List<Found> all = new ArrayList<>(found);
+        all.addAll(sure, pieces);
+        return all.subList(0, Math.min(asked.most(), all.size()));
+    }
+
     private static Picture drawn(Numbered number) {
         boolean time = number.sort() == Numbered.Sort.CLOCK || number.sort() == Numbered.Sort.MONTH;
         String group = "number-" + number.sort().name().toLowerCase(Locale.ROOT);
-        return new Picture(number.id(), number.name(), List.of(), List.of(), group, List.of(time ? "time" : "numbers"), false);
+        return new Picture(number.id(), number.name(), List.of(), List.of(), group, List.of(time ? "time" : "numbers"), false, number.gloss());
     }
 
     private List<Found> listed(String category, int most, Predicate<Picture> wanted) {

@@ -11,6 +11,7 @@ public enum Why {
     ALSO_CALLED("found-also-called"),
     FORM("found-form"),
     IS_ANOTHER_WORD_FOR("found-is-another-word-for"),
+    PIECE_OF_MONEY("found-piece-of-money"),
     STARTS("found-starts"),
     HAS_WORD("found-has-word"),
     MEANS_SAME("found-means-same"),

@@ -5,6 +5,7 @@ import static org.dwimble.core.ShippedLibrary.SEARCH;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.dwimble.core.search.Asked;
 import org.dwimble.core.search.Found;
 import org.dwimble.core.search.Why;
@@ -120,5 +121,34 @@ class NumberReadingTest {
         assertThat(SEARCH.byId("number/count-1200")).isEmpty();
         assertThat(SEARCH.find(new Asked("12", Asked.How.ENDS, List.of("en"), null, 5))).as("letters are asked for")
             .noneMatch(f -> f.picture().id().startsWith("number/"));
+    }
+
+    /** Of money that several countries call the same, the school’s comes first and each says whose it is. */
+    @ParameterizedTest
+    @CsvSource({"USD, 20 cents, money-usd-20 money-eur-20", "EUR, 20 cents, money-eur-20 money-usd-20", "GBP, 20 cents, money-eur-20 money-usd-20",
+        "USD, 20p, money-gbp-20", "none, five dollars, money-usd-500"})
+    void theMoneyOfTheSchoolIsMeantFirst(String money, String text, String ids) {
+        assertThat(NumberReading.of(text, money)).extracting(Numbered::id).containsExactly(Stream.of(ids.split(" ")).map("number/"::concat).toArray(
+            String[]::new));
+    }
+
+    @Test
+    void moneyThatIsCalledTheSameSaysWhoseItIs() {
+        assertThat(NumberReading.of("20 cents", "USD")).extracting(Numbered::gloss).containsExactly("dollar", "euro");
+        assertThat(NumberReading.of("20 pence")).extracting(Numbered::gloss).containsExactly("");
+    }
+
+    @Test
+    void coinsAndNotesAreThoseOfTheSchool() {
+        assertThat(NumberReading.pieces("Coins", "GBP")).extracting(Numbered::value).containsExactly(1, 2, 5, 10, 20, 50, 100, 200);
+        assertThat(NumberReading.pieces("banknotes", "USD")).extracting(Numbered::value).containsExactly(100, 500, 1000, 2000, 5000, 10000);
+        assertThat(NumberReading.pieces("money", "EUR")).extracting(Numbered::value).startsWith(1, 2).endsWith(5000, 10000);
+        for (String other : List.of("change", "note", "penny", "coinage", "")) {
+            assertThat(NumberReading.pieces(other, "GBP")).as(other).isEmpty();
+        }
+        assertThat(NumberReading.pieces("coins", "XXX")).isEmpty();
+        assertThat(SEARCH.with(List.of(), "GBP").find(Asked.typed("coins", 12))).extracting(f -> f.picture().id()).contains("number/money-gbp-1",
+            "number/money-gbp-200");
+        assertThat(SEARCH.with(List.of(), "GBP").find(Asked.typed("coins", 12)).get(0).why().sure()).as("what says the word comes first").isTrue();
     }
 }

@@ -1,12 +1,15 @@
 package org.dwimble.server.account;
 
+import com.ibm.icu.util.Currency;
 import com.ibm.icu.util.LocaleData;
 import com.ibm.icu.util.ULocale;
 import java.util.Locale;
+import org.dwimble.core.number.Money;
 import org.dwimble.core.sheet.Paper;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.told.Wording;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What the school as a whole has chosen. */
@@ -16,10 +19,38 @@ public class School {
     private static final int HEIGHT_OF_LETTER = 279;
     private final Database database;
     private final Paper usual;
+    private final String usualMoney;
+    private volatile @Nullable String money;
 
     School(Database database, Wording wording) {
         this.database = database;
         usual = usual(wording.spoken());
+        usualMoney = usualMoney(wording.spoken());
+    }
+
+    static String usualMoney(Locale country) {
+        Currency its = country.getCountry().isEmpty() ? null : Currency.getInstance(country);
+        return its != null && Money.codes().contains(its.getCurrencyCode()) ? its.getCurrencyCode() : Money.codes().get(0);
+    }
+
+    /** ISO 4217 code of what it pays with, and so of what coins are drawn: what its country does (Unicode CLDR), unless it chose. */
+    public String money() {
+        String known = money;
+        if (known == null) {
+            known = database.read(session -> session.first("SELECT money FROM school WHERE id = 1 AND money IS NOT NULL", row -> row.getString(1)))
+                .orElse(usualMoney);
+            money = known;
+        }
+        return known;
+    }
+
+    /** @throws Unacceptable if there are no drawings of it */
+    void payWith(String wanted) {
+        if (!Money.codes().contains(wanted)) {
+            throw new Unacceptable("school-money");
+        }
+        database.write(session -> session.update("UPDATE school SET money = ? WHERE id = 1", wanted));
+        money = wanted;
     }
 
     static Paper usual(Locale country) {

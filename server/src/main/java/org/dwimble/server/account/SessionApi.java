@@ -37,8 +37,12 @@ class SessionApi {
      * @param demoAccounts  whom a click can sign in as; empty outside the demo
      * @param firstAccount  true if nobody can sign in yet, so the first account is to be made
      * @param paper         what the school prints on
+     * @param money         what it pays with, as an ISO 4217 code
      */
-    record SessionView(@Nullable Account account, List<Account> demoAccounts, boolean firstAccount, Paper paper) {
+    record SessionView(@Nullable Account account, List<Account> demoAccounts, boolean firstAccount, Paper paper, String money) {
+    }
+
+    record SchoolMoney(@Nullable String money) {
     }
 
     record SchoolPaper(@Nullable Paper paper) {
@@ -72,7 +76,7 @@ class SessionApi {
     @ForAnybody
     @GetMapping
     SessionView session(@AuthenticationPrincipal @Nullable Account account) {
-        return new SessionView(account, demo ? accounts.all() : List.of(), !accounts.any(), school.paper());
+        return new SessionView(account, demo ? accounts.all() : List.of(), !accounts.any(), school.paper(), school.money());
     }
 
     @ForAnybody
@@ -102,6 +106,15 @@ class SessionApi {
     SessionView paper(@AuthenticationPrincipal Account account, @RequestBody SchoolPaper wanted) {
         Unacceptable.ifMissing(wanted.paper);
         school.printOn(Objects.requireNonNull(wanted.paper));
+        return session(account);
+    }
+
+    /** What the school pays with; whoever looks after Dwimble chooses it. */
+    @For(Act.KEEP)
+    @PutMapping("/school-money")
+    SessionView money(@AuthenticationPrincipal Account account, @RequestBody SchoolMoney wanted) {
+        Unacceptable.ifMissing(wanted.money);
+        school.payWith(Objects.requireNonNull(wanted.money));
         return session(account);
     }
 

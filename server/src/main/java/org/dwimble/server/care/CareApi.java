@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.dwimble.core.grant.Act;
+import org.dwimble.core.number.Money;
 import org.dwimble.core.told.Told;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.School;
@@ -38,9 +39,10 @@ class CareApi {
      * @param size       bytes of the database
      * @param numbers    how much there is
      * @param worries    sentences; none if all is well
+     * @param monies     ISO 4217 codes of what a school may pay with
      */
     record CareView(@Nullable String lastBackup, int backups, String folder, long free, long size, School.Numbers numbers,
-        List<String> worries) {
+        List<String> worries, List<String> monies) {
     }
 
     private final Backups backups;
@@ -70,7 +72,7 @@ class CareApi {
             worries.add(wording.of(Told.of("care-no-backup")));
         }
         return new CareView(last == null ? null : last.toString(), backups.kept().size(), home.resolve("backups").toAbsolutePath().normalize().toString(), free,
-            Files.size(home.resolve("dwimble.db")), school.numbers(), worries);
+            Files.size(home.resolve("dwimble.db")), school.numbers(), worries, Money.codes());
     }
 
     /** Makes a backup now. */

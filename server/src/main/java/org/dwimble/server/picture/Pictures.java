@@ -25,6 +25,7 @@ import org.dwimble.core.sound.SoundSearch;
 import org.dwimble.core.wordline.Guesses;
 import org.dwimble.core.words.Kinds;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.account.School;
 import org.dwimble.server.choice.WordChoices;
 import org.dwimble.server.collection.OwnPictures;
 import org.dwimble.server.collection.SaidOfMedia;
@@ -35,29 +36,32 @@ import org.springframework.stereotype.Component;
 /** The library and the school's own pictures together, as far as somebody may use them, with what was chosen before for a student. */
 @Component
 public class Pictures {
-    private record Together(long change, PictureSearch search, SoundSearch sounds) {
+    private record Together(long change, String money, PictureSearch search, SoundSearch sounds) {
     }
 
     private final Library library;
     private final OwnPictures own;
     private final SaidOfMedia said;
     private final WordChoices choices;
+    private final School school;
     private volatile @Nullable Together together;
 
-    Pictures(Library library, OwnPictures own, SaidOfMedia said, WordChoices choices) {
+    Pictures(Library library, OwnPictures own, SaidOfMedia said, WordChoices choices, School school) {
         this.library = library;
         this.said = said;
         this.own = own;
         this.choices = choices;
+        this.school = school;
     }
 
     /** What is in force now; made anew after a school's own pictures changed. */
     private Together now() {
         Together known = together;
         long change = own.change();
-        if (known == null || known.change != change) {
+        String money = school.money();
+        if (known == null || known.change != change || !known.money.equals(money)) {
             List<Picture> ours = own.pictures();
-            known = new Together(change, library.search().with(ours), library.bySound().with(ours));
+            known = new Together(change, money, library.search().with(ours, money), library.bySound().with(ours));
             together = known;
         }
         return known;
