@@ -134,8 +134,28 @@ export const ownPictures = queryOptions({ queryKey: ['own-pictures'], queryFn: (
 
 export const changeOwn = (id: number, body: OwnAbout) => answer(client.PUT('/api/own-pictures/{id}', { params: { path: { id } }, body }));
 export const deleteOwn = (id: number) => done(client.DELETE('/api/own-pictures/{id}', { params: { path: { id } } }));
-export const retouch = (id: number, body: { quarters: number; x: number; y: number; side: number; brighten: number }): Promise<ShownOwn> =>
+export interface Retouched {
+  quarters: number;
+  x: number;
+  y: number;
+  side: number;
+  brighten: number;
+  withoutGround: boolean;
+}
+
+export const retouch = (id: number, body: Retouched): Promise<ShownOwn> =>
   answer(client.POST('/api/own-pictures/{id}/retouch', { params: { path: { id } }, body }));
+
+/** A picture as a file, from where it is shown. */
+export const pictureFile = (address: string, name: string) =>
+  queryOptions({
+    queryKey: ['pictures', 'file', address],
+    queryFn: async () => {
+      const file = await (await fetch(address)).blob();
+      return new File([file], name, { type: file.type });
+    },
+    staleTime: Infinity,
+  });
 
 /** The ways to put pictures together. */
 export const arrangements = queryOptions({

@@ -1,7 +1,7 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Alert, Button, Radio } from 'antd';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Camera } from './Camera';
 import type { PhotoInHand } from './photoInHand';
 import { showsOptions, staysHere, type Shows } from './shows';
@@ -10,6 +10,7 @@ import { useFiles } from '../../shell/files';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 import { WhoUses } from './WhoUses';
+import { useFileAddress } from './fileAddress';
 import { WithoutGround } from './WithoutGround';
 import { Glued } from '../../shell/Glued';
 
@@ -58,16 +59,9 @@ export function OwnPhoto({ photo, onTake }: { photo: PhotoInHand; onTake?: { wor
 }
 
 function About({ file, photo, onTake }: { file: File; photo: PhotoInHand; onTake?: { words: string; take: () => void } }) {
-  const [address, setAddress] = useState('');
+  const address = useFileAddress(file);
   const [unseen, setUnseen] = useState(false);
   const { student } = photo;
-  useEffect(() => {
-    const made = URL.createObjectURL(file);
-    // An address of the browser's own, made for a file and given back with it.
-    // eslint-disable-next-line react-hooks/set-state-in-effect
-    setAddress(made);
-    return () => URL.revokeObjectURL(made);
-  }, [file]);
   return (
     <div className={css.takeOne}>
       {address && !unseen ? <img src={address} alt={file.name} onError={() => setUnseen(true)} /> : <small>{file.name}</small>}

@@ -1,12 +1,15 @@
 import { t } from '@lingui/core/macro';
 import { Alert, Button, Checkbox, Modal, Slider } from 'antd';
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import Cropper, { type Area } from 'react-easy-crop';
 import { sentence } from '../../api/client';
 import type { ShownOwn } from '../../api/types';
 import { pictureAddress } from '../../drawn/art';
-import { retouch } from '../../data/pictures';
+import { pictureFile, retouch } from '../../data/pictures';
+import { useFileAddress } from './fileAddress';
+import { useGround } from './ground';
+import { WithoutGround } from './WithoutGround';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 
@@ -19,6 +22,18 @@ export function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClo
   const [opened, setOpened] = useState(false);
   const [area, setArea] = useState<Area>();
   const [size, setSize] = useState({ width: 1, height: 1 });
+  const whole = pictureAddress(picture.picture, { art: '' });
+  const kept = useQuery(pictureFile(whole, picture.about.words[0])).data;
+  const [changed, setChanged] = useState<File>();
+  const file = changed ?? kept;
+  const ground = useGround(file, (now) => {
+    setChanged(now);
+    // It is cut to its edges, or is whole again: which square of it is no question any more.
+    setSquare(now === kept);
+    setCrop({ x: 0, y: 0 });
+    setZoom(1);
+  });
+  const address = useFileAddress(changed);
   const keeping = useMutation({
     mutationFn: () => {
       const turned = quarters % 2 === 0 ? size : { width: size.height, height: size.width };
@@ -26,7 +41,7 @@ export function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClo
         square && area
           ? { x: area.x / turned.width, y: area.y / turned.height, side: area.width / Math.min(turned.width, turned.height) }
           : { x: 0, y: 0, side: 0 };
-      return retouch(picture.id, { quarters, brighten, ...part });
+      return retouch(picture.id, { quarters, brighten, ...part, withoutGround: ground.gone });
     },
     onSuccess: () => {
       onDone();
@@ -48,7 +63,7 @@ export function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClo
       <div className={css.retouch} style={{ '--brighten': 1 + brighten / 100 } as React.CSSProperties}>
         {opened && (
           <Cropper
-            image={pictureAddress(picture.picture, { art: '' })}
+            image={address || whole}
             crop={crop}
             zoom={zoom}
             rotation={quarters * 90}
@@ -64,6 +79,7 @@ export function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClo
           />
         )}
       </div>
+      {file && <WithoutGround ground={ground} file={file} />}
       <Checkbox checked={square} onChange={(e) => setSquare(e.target.checked)}>{t`Cut to the square that is shown`}</Checkbox>
       <label className={css.slider}>
         {t`Closer`} <Slider min={1} max={4} step={0.05} value={zoom} onChange={setZoom} tooltip={{ open: false }} ariaLabelForHandle={t`Closer`} />

@@ -138,14 +138,15 @@ class OwnPictureApi {
         return shown(found(id, account), account);
     }
 
-    /** Turns, cuts or brightens it. Boards that have it keep what they have. */
+    /** Takes its ground away, turns, cuts or brightens it. Boards that have it keep what they have. */
     @ForSignedIn("one that is this person’s to change")
     @PostMapping("/{id}/retouch")
     @Bounded("PIXELS")
     OwnPictureView retouch(@AuthenticationPrincipal Account account, @PathVariable long id, @RequestBody Photo.Retouch how) throws Refused {
         OwnPictures.Kept kept = mayChange(id, account);
         Media.Item item = media.any(MediaId.hash(kept.picture())).orElseThrow(() -> Problem.notFound("picture"));
-        Photo.Taken drawn = Photo.retouch(new Photo.Taken(item.contentType(), item.bytes()), how);
+        Photo.Taken from = new Photo.Taken(item.contentType(), item.bytes());
+        Photo.Taken drawn = turns.<Photo.Taken, Refused>take(account.id(), () -> Photo.retouch(from, how, kept.about().words().get(0)));
         own.redraw(id, ContentHash.hex(drawn.bytes()), drawn.type(), drawn.bytes());
         return shown(found(id, account), account);
     }

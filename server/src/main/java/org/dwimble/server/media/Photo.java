@@ -123,23 +123,28 @@ public final class Photo {
     }
 
     /**
-     * How a picture is changed by hand, in this order: turned, cut to a square, brightened.
+     * How a picture is changed by hand, in this order: without its ground, turned, cut to a square, brightened.
      *
      * @param quarters clockwise, 0 to 3
      * @param x        left of the square, as a share of the turned width, 0 to 1; {@code y} of its height
      * @param side     of the square, as a share of the shorter side, above 0 and at most 1; 0 to leave the shape as it is
      * @param brighten -50 to 50 hundredths
+     * @param withoutGround as {@link #cutout} takes it away
      */
-    public record Retouch(int quarters, double x, double y, double side, int brighten) {
+    public record Retouch(int quarters, double x, double y, double side, int brighten, boolean withoutGround) {
     }
 
-    /** @throws Refused if it is a drawing, which has no pixels to change */
-    public static Taken retouch(Taken picture, Retouch how) throws Refused {
+    /**
+     * @param name of the picture, for the sentence that refuses
+     * @throws Refused if it is a drawing, which has no pixels to change, or is to lose a ground that is not plain
+     */
+    public static Taken retouch(Taken picture, Retouch how, String name) throws Refused {
         if (picture.type().equals(ContentType.SVG)) {
             throw new Refused("drawing-not-photo");
         }
+        Taken from = how.withoutGround() ? cutout(picture.bytes(), name) : picture;
         try {
-            BufferedImage image = turned(Raster.read(picture.bytes(), LONGEST), Math.floorMod(how.quarters(), 4));
+            BufferedImage image = turned(Raster.read(from.bytes(), LONGEST), Math.floorMod(how.quarters(), 4));
             if (how.side() > 0) {
                 int side = Math.max(1, (int) Math.round(Math.min(1, how.side()) * Math.min(image.getWidth(), image.getHeight())));
                 int x = (int) Math.max(0, Math.min(image.getWidth() - side, Math.round(how.x() * image.getWidth())));

@@ -255,6 +255,30 @@ class PicturesBrowserTest extends SignedIn {
         assertThat(tiles().first()).containsText("also called so");
     }
 
+    /** Taken away and put back with a press each, before anything is kept. */
+    @Test
+    void aPictureInTheCollectionLosesItsGroundToo() {
+        page.navigate("/pictures/own");
+        page.setInputFiles("input[type=file]", new FilePayload("razor clam.png", "image/png", Photos.onPaper(320, 240)));
+        w.button("Take it in").click();
+        tiles().filter(new Locator.FilterOptions().setHasText("razor clam")).click();
+        String before = page.locator(".pictures_about-large img").getAttribute("src");
+        w.button("Cut, turn, brighten").click();
+        Locator shown = page.locator(".pictures_retouch img");
+        assertThat(shown).hasAttribute("src", Pattern.compile("/api/own-pictures/.*"));
+        Locator away = page.getByText("take its ground away, set it straight, cut it to its edges");
+        away.click();
+        assertThat(page.getByText("put its ground back")).isVisible();
+        assertThat(shown).hasAttribute("src", Pattern.compile("blob:.*"));
+        page.getByText("put its ground back").click();
+        away.click();
+        assertThat(page.getByText("put its ground back")).isVisible();
+        w.button("Keep it so").click();
+        assertThat(page.locator(".pictures_about-large img")).not().hasAttribute("src", before);
+        byte[] kept = http.get(page.locator(".pictures_about-large img").getAttribute("src")).body();
+        assertThat(size(kept)).isEqualTo("115 x 88");
+    }
+
     @Test
     void anOwnPictureIsDeletedAfterAskingAndIsGoneFromThePage() {
         Locator tile = opened("periwinkle.jpg");

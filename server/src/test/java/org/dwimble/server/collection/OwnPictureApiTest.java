@@ -131,7 +131,8 @@ class OwnPictureApiTest {
         assertThat(new String(onBoard, StandardCharsets.UTF_8)).doesNotContain("#00a6ed");
         assertThat(http.get("/api/vocabularies/" + vocabulary + "/boards/" + board + "/sheet.pdf").status()).as("it is on paper").isEqualTo(200);
         assertThat(
-            http.post("/api/own-pictures/" + plumber.get("id").asLong() + "/retouch", "{\"quarters\":1,\"x\":0,\"y\":0,\"side\":1,\"brighten\":0}").sentence())
+            http.post("/api/own-pictures/" + plumber.get("id").asLong() + "/retouch",
+                "{\"quarters\":1,\"x\":0,\"y\":0,\"side\":1,\"brighten\":0,\"withoutGround\":false}").sentence())
             .contains("This is a drawing, not a photo");
     }
 
@@ -244,7 +245,7 @@ class OwnPictureApiTest {
         JsonNode goat = taken("a.jpg", Photos.jpeg(60, 40), "words=Bramble").get("picture");
         http.post("/api/vocabularies/" + vocabulary + "/words", put(2, goat.get("picture").asString()));
         JsonNode turned = http.post("/api/own-pictures/" + goat.get("id").asLong() + "/retouch",
-            "{\"quarters\":1,\"x\":0,\"y\":0,\"side\":0,\"brighten\":0}").json();
+            "{\"quarters\":1,\"x\":0,\"y\":0,\"side\":0,\"brighten\":0,\"withoutGround\":false}").json();
         assertThat(turned.get("picture")).isNotEqualTo(goat.get("picture"));
         assertThat(Photos.decoded(http.get("/api/own-pictures/images/" + turned.get("picture").asString().substring(4)).body()).getHeight()).isEqualTo(60);
         assertThat(http.get("/api/vocabularies/" + vocabulary + "/pictures/" + goat.get("picture").asString().substring(4)).status()).isEqualTo(200);
@@ -266,7 +267,7 @@ class OwnPictureApiTest {
     @Test
     void aPictureKeptForOneStudentStaysSoAfterItIsRetouched() {
         assertThat(copiedForAnother(photo -> http.post("/api/own-pictures/" + photo.get("id").asLong() + "/retouch",
-            "{\"quarters\":1,\"x\":0,\"y\":0,\"side\":0,\"brighten\":0}"))).isEqualTo("1 left, 404");
+            "{\"quarters\":1,\"x\":0,\"y\":0,\"side\":0,\"brighten\":0,\"withoutGround\":false}"))).isEqualTo("1 left, 404");
     }
 
     @Test

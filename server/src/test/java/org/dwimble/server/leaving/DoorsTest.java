@@ -166,7 +166,7 @@ class DoorsTest {
                 row = own.get("picture").asString().equals(picture) ? own.get("id").asLong() : row;
             }
             Http.Answer gone = deleted ? hers.send("DELETE", "/api/own-pictures/" + row, "")
-                : hers.post("/api/own-pictures/" + row + "/retouch", "{\"quarters\":1,\"x\":0,\"y\":0,\"side\":1,\"brighten\":0}");
+                : hers.post("/api/own-pictures/" + row + "/retouch", "{\"quarters\":1,\"x\":0,\"y\":0,\"side\":1,\"brighten\":0,\"withoutGround\":false}");
             assertThat(gone.status()).as(words).isEqualTo(200);
             assertThat(hers.get("/api/own-pictures").json().toString()).doesNotContain(picture);
         }

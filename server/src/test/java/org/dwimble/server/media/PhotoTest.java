@@ -87,7 +87,7 @@ class PhotoTest {
         Photo.Taken taken = Photo.take(svg, "a.svg");
         assertThat(new String(taken.bytes())).contains("<rect width=\"4\" height=\"4\"").doesNotContain("script");
         assertThat(taken.leftOut()).extracting(new Wording("en-GB")::of).containsExactly("A program in it was taken out.");
-        assertThatThrownBy(() -> Photo.retouch(taken, new Photo.Retouch(1, 0, 0, 0, 0))).hasMessage("drawing-not-photo");
+        assertThatThrownBy(() -> Photo.retouch(taken, new Photo.Retouch(1, 0, 0, 0, 0, false), "a.jpg")).hasMessage("drawing-not-photo");
     }
 
     @Test
@@ -104,18 +104,28 @@ class PhotoTest {
     }
 
     @Test
+    void aPictureThatIsKeptLosesItsGroundBeforeItIsTurned() throws Exception {
+        Photo.Taken kept = Photo.take(Photos.onPaper(300, 240), "a.png");
+        BufferedImage cut = Photos.decoded(Photo.retouch(kept, new Photo.Retouch(1, 0, 0, 0, 0, true), "shell").bytes());
+        assertThat(cut.getHeight()).isBetween(100, 112);
+        assertThat(cut.getWidth()).isBetween(80, 92);
+        assertThatThrownBy(() -> Photo.retouch(Photo.take(Photos.png(200, 200), "b.png"), new Photo.Retouch(0, 0, 0, 0, 0, true), "two halves"))
+            .hasMessage("photo-no-plain-ground {file=two halves}");
+    }
+
+    @Test
     void aPictureIsTurnedThenCutThenBrightened() throws Exception {
         Photo.Taken photo = Photo.take(Photos.jpeg(400, 200), "a.jpg");
-        BufferedImage turned = Photos.decoded(Photo.retouch(photo, new Photo.Retouch(1, 0, 0, 0, 0)).bytes());
+        BufferedImage turned = Photos.decoded(Photo.retouch(photo, new Photo.Retouch(1, 0, 0, 0, 0, false), "a.jpg").bytes());
         assertThat(turned.getHeight()).isEqualTo(400);
         assertThat(Photos.red(turned, 0.5, 0)).isTrue();
-        BufferedImage right = Photos.decoded(Photo.retouch(photo, new Photo.Retouch(0, 0.5, 0, 1, 0)).bytes());
+        BufferedImage right = Photos.decoded(Photo.retouch(photo, new Photo.Retouch(0, 0.5, 0, 1, 0, false), "a.jpg").bytes());
         assertThat(right.getWidth()).isEqualTo(200).isEqualTo(right.getHeight());
         assertThat(Photos.blue(right, 1, 1)).isTrue();
         assertThat(Photos.red(right, 0, 0.2)).isFalse();
-        BufferedImage far = Photos.decoded(Photo.retouch(photo, new Photo.Retouch(4, 9, 9, 0.5, 0)).bytes());
+        BufferedImage far = Photos.decoded(Photo.retouch(photo, new Photo.Retouch(4, 9, 9, 0.5, 0, false), "a.jpg").bytes());
         assertThat(far.getWidth()).as("a square that sticks out is pushed in").isEqualTo(100);
-        BufferedImage dark = Photos.decoded(Photo.retouch(photo, new Photo.Retouch(0, 0, 0, 0, -50)).bytes());
+        BufferedImage dark = Photos.decoded(Photo.retouch(photo, new Photo.Retouch(0, 0, 0, 0, -50, false), "a.jpg").bytes());
         assertThat(new java.awt.Color(dark.getRGB(20, 100)).getRed()).isBetween(110, 145);
     }
 }
