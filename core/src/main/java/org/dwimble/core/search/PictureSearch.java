@@ -42,6 +42,11 @@ public final class PictureSearch {
     /** Categories of pictures that show what something is like, so that there can be more of it. */
     private static final Set<String> DESCRIBING = Set.of("describing words", "feelings");
 
+    /** Categories of pictures that show no thing, place or person. */
+    private static final Set<String> NO_THINGS = Set.of(ACTIONS, "describing words", "where words", "question words", "little words", "talking with people");
+    /** Letters before the part a compound is a kind of, at least. */
+    private static final int SHORTEST_BEFORE = 2;
+
     /** How the drawers of our own symbols begin. */
     private static final String OURS = "core-";
 
@@ -280,6 +285,7 @@ public final class PictureSearch {
             if (sureOnly) {
                 exact(bases);
                 meanings(bases);
+                compound(bases);
                 return;
             }
             switch (asked.how()) {
@@ -287,6 +293,7 @@ public final class PictureSearch {
                     exact(bases);
                     beginnings();
                     meanings(bases);
+                    compound(bases);
                     if (sought.length() >= SHORTEST_INSIDE || !sought.chars().allMatch(c -> c < 0x2e80)) {
                         scan(Why.INSIDE, term -> term.contains(sought));
                     }
@@ -319,9 +326,7 @@ public final class PictureSearch {
                 int t = index.find(word);
                 if (t >= 0) {
                     index.entries(t, e -> {
-                        Field field = index.fieldAt(e);
-                        boolean says = !foreign(e) && (field == Field.NAME || field == Field.ALSO);
-                        if (says && (among.isEmpty() || index.pictures().get(index.pictureAt(e)).categories().stream().anyMatch(among::contains))) {
+                        if (says(e) && (among.isEmpty() || index.pictures().get(index.pictureAt(e)).categories().stream().anyMatch(among::contains))) {
                             keep(e, why, 2);
                         }
                     });
@@ -395,6 +400,36 @@ public final class PictureSearch {
                     }
                 }
             }
+        }
+
+        /** A word that is a kind of what it ends with (WordNet), as a rattlesnake is a snake: where that is a thing, and has one meaning only. */
+        private void compound(Set<String> bases) {
+            for (String base : bases) {
+                List<String> kinds = meanings.of(base).kindOf();
+                String last = kinds.isEmpty() ? "" : kinds.get(0);
+                boolean ends = last.length() >= SHORTEST_PART && base.length() >= last.length() + SHORTEST_BEFORE && base.endsWith(last);
+                int t = ends && base.indexOf(' ') < 0 && !forms.misleads(base) ? index.find(last) : -1;
+                if (t >= 0 && oneThing(t)) {
+                    index.entries(t, e -> {
+                        if (says(e)) {
+                            keep(e, Why.COMPOUND, index.fieldAt(e) == Field.NAME ? 0 : 1);
+                        }
+                    });
+                }
+            }
+        }
+
+        private boolean oneThing(int t) {
+            boolean[] one = {true};
+            index.entries(t, e -> {
+                Picture picture = index.pictures().get(index.pictureAt(e));
+                one[0] &= !says(e) || picture.gloss().isEmpty() && picture.categories().stream().noneMatch(NO_THINGS::contains);
+            });
+            return one[0];
+        }
+
+        private boolean says(int e) {
+            return !foreign(e) && (index.fieldAt(e) == Field.NAME || index.fieldAt(e) == Field.ALSO);
         }
 
         private void named(String word, Why why, int rank) {

@@ -11,6 +11,7 @@ public enum Why {
     ALSO_CALLED("found-also-called"),
     FORM("found-form"),
     IS_ANOTHER_WORD_FOR("found-is-another-word-for"),
+    COMPOUND("found-a-kind-of"),
     PIECE_OF_MONEY("found-piece-of-money"),
     STARTS("found-starts"),
     HAS_WORD("found-has-word"),
@@ -40,6 +41,6 @@ public enum Why {
 
     /** True if a typed word may get the picture by itself. */
     public boolean sure() {
-        return compareTo(IS_ANOTHER_WORD_FOR) <= 0;
+        return compareTo(COMPOUND) <= 0;
     }
 }

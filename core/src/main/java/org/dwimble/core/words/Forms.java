@@ -20,12 +20,19 @@ public final class Forms {
     private static final int SHORTEST_STEM = 3;
     /** English words end in two of these, as in roll, miss, buzz, sniff, see, add; other letters are doubled before an ending. */
     private static final String MAY_END_DOUBLED = "lszfed";
+    private static final String MISLEADING = "[compounds whose last part shows something else]";
     private final Map<String, String> irregular = new HashMap<>();
     private final Set<String> irregularPast = new HashSet<>();
     private final Set<String> irregularPlural = new HashSet<>();
     private final Set<String> notAgain = new HashSet<>();
+    private final Set<String> misleading = new HashSet<>();
 
     private Forms() {
+    }
+
+    /** True for a compound of which the picture of its last part would show something else: a riverbed is no bed to sleep in. */
+    public boolean misleads(String compound) {
+        return misleading.contains(compound);
     }
 
     public static Forms english() {
@@ -51,6 +58,8 @@ public final class Forms {
         for (String form : line.substring(line.indexOf(':') + 1).split(",")) {
             if (section.equals("[words of their own in re]")) {
                 notAgain.add(form.trim());
+            } else if (section.equals(MISLEADING)) {
+                misleading.add(form.trim());
             } else {
                 String before = irregular.put(form.trim(), word);
                 if (before != null && !before.equals(word)) {

@@ -123,4 +123,22 @@ class EverydayWordsTest {
     void aWordWithASignIsTheWord() {
         assertThat(SEARCH.best("dog 🐈").map(Picture::id)).isEqualTo(SEARCH.best("dog").map(Picture::id));
     }
+
+    /** Reviewed by eye: every compound that gets its picture so was looked at. */
+    @ParameterizedTest
+    @CsvSource({"rattlesnake, base/snake", "motorboat, base/sailboat", "bluebird, base/bird", "birdcage, core/cage", "stepbrother, core/brother",
+        "racehorse, base/horse", "drawbridge, core/bridge", "bumblebees, base/honeybee", "schoolgirl, base/girl", "cheeseburger, base/hamburger"})
+    void aCompoundThatIsAKindOfItsLastPartGetsThePictureOfThat(String word, String picture) {
+        Found found = SEARCH.find(Asked.typed(word, 1)).get(0);
+        assertThat(List.of(found.picture().id(), found.why())).isEqualTo(List.of(picture, Why.COMPOUND));
+        assertThat(found.why().sure()).isTrue();
+    }
+
+    /** Of another sort than its last part, of a part with several meanings, of one that is no thing, or told apart by hand. */
+    @ParameterizedTest
+    @ValueSource(strings = {"moonlight", "riverbank", "riverbed", "pigpen", "headband", "headlock", "firearm", "crossbow", "footwear", "shorthand", "jellyroll",
+        "mushroomer", "slowpoke", "quarterback", "toenail", "upside"})
+    void aCompoundThatIsNoneOrThatThePartWouldMisleadGetsNone(String word) {
+        assertThat(SEARCH.find(Asked.typed(word, 9))).noneMatch(f -> f.why() == Why.COMPOUND);
+    }
 }
