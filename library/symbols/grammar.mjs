@@ -50,7 +50,7 @@ const hats = {
   crown: [poly([[4, 6], [3.6, 0.8], [6.2, 3], [8.1, 0], [10, 3], [12.6, 0.8], [12.2, 6]], 'amber'), circle(8.1, 4, 0.8, 'red')],
   nurse: [rect(4.4, 2.600, 7.4, 3.4, 'white', 1), rect(7.4, 3, 1.4, 2.6, 'red'), rect(6.8, 3.6, 2.6, 1.4, 'red')],
   hood: [path('M3 9q-0.600 -8.600 5.100 -8.600t5.100 8.600q-1.600 -5 -5.100 -5t-5.100 5z', 'purple')],
-  knight: [path('M3.600 9v-3q0 -5 4.500 -5t4.500 5v3q-4.500 2 -9 0z', 'grey'), rect(4, 5.600, 8.2, 1.4, 'ink'), line('M8 1q2 -2 4 0', 'red', 1.8)],
+  knight: [path('M3.600 9v-3q0 -5 4.500 -5t4.500 5v3q-4.500 2 -9 0z', 'grey'), rect(4, 5.600, 8.2, 1.4, 'ink'), line('M8 1.8q2 -1.2 4 0', 'red', 1.8)],
 };
 
 /** Part = the whole, and an arrow at the part. */

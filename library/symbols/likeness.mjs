@@ -21,7 +21,7 @@ export const symbols = {
   low: ['low down', [faint(at(20, 6, 0.36, 'cloud')), line([[2, 30], [30, 30]], 'grey', 1.8), at(12, 25, 0.34, 'bird'), arrow([26, 5], [26, 28], { width: 2.6 })]],
   rough: ['bumpy', [path('M1 20l3 -5l3 4l4 -6l3 5l4 -6l3 6l4 -5l3 5l3 -4v17h-30z', 'brown'), hand('flat', { at: [19, 4], turn: 195, size: 0.7, reach: 2 }), rays(16, 14, 0.5, 3, [250, 290], 'orange', 1.4)]],
   smooth: ['', [path('M1 18q15 -3 30 0v13h-30z', 'sky'), hand('flat', { at: [19, 5], turn: 195, size: 0.7, reach: 2 }), arrow([8, 24], [24, 24], { width: 2.2, size: 0.9 })]],
-  sharp: ['pointy, pointed', [poly([[3, 27], [27, 3], [30, 6], [9, 30]], 'light'), poly([[3, 27], [9, 30], [1.4, 30.6]], 'grey'), rays(5, 27, 3, 7, [90, 180, 225], 'red', 1.8)]],
+  sharp: ['pointy, pointed', [rect(11, 1, 10, 12, 'amber', 0.6), poly([[11, 13], [21, 13], [16, 26]], 'cream'), poly([[14, 20.8], [18, 20.8], [16, 26]], 'ink'), rays(16, 26.4, 2.6, 5.2, [20, 60, 120, 160], 'red', 1.6)]],
   blunt: ['not sharp', [rect(10, 2, 12, 18, 'amber'), path('M10 20h12v4q0 5 -6 5t-6 -5z', 'cream'), oval(16, 27.600, 3, 1.8, 'ink')]],
   straight: ['', [line([[3, 16], [29, 16]], 'orange', 3.4), faint(line('M3 25q4 -5 8 0t8 0t10 -1', 'light', 2))]],
   bent: ['crooked', [line([[3, 25], [12, 8], [18, 22], [29, 7]], 'orange', 3.4)]],
@@ -73,7 +73,7 @@ export const symbols = {
   cute: ['adorable, sweet little', [at(16, 18, 0.8, 'cat-face'), heart(6, 6, 0.7), heart(26, 6, 0.7)]],
   useful: ['handy', [at(12, 18, 0.66, 'toolbox'), tick(26, 8, 0.8)]],
   rich: ['wealthy, lots of money', [at(11, 18, 0.7, 'money-bag'), coins(4, 25, 27)]],
-  poor: ['no money left', [small(11, 16, 0.9, ...person({ mood: 'sad', shirt: 'brown' })), at(25, 16, 0.44, 'wallet')]],
+  poor: ['no money left', [small(11, 16, 0.9, ...person({ mood: 'sad', shirt: 'brown' })), circle(25, 15, 4.6, 'light'), circle(25, 15, 3, 'pale'), cross(25, 15, 5, 'red', 2.4)]],
   young: ['younger', [small(7, 22, 0.54, ...person({})), faint(small(21, 16, 0.9, ...person({ shirt: 'green' }))), line([[2, 31], [12, 31]], 'orange', 2)]],
   'grown-old': ['old person, elderly, older', [faint(small(7, 22, 0.54, ...person({}))), at(21, 16, 0.8, 'old-woman'), line([[14, 30.6], [28, 30.6]], 'orange', 2)]],
   // Of time and number, as far as it describes.
@@ -110,7 +110,7 @@ export const symbols = {
   polite: ['good manners, manners, well-behaved', [small(10, 17, 0.88, ...person({ ...pose('bow') })), at(26, 8, 0.36, 'smiling-face-with-smiling-eyes')]],
   patient: ['being patient, wait nicely, patience', [small(11, 17, 0.9, ...person({ ...pose('sit') })), rect(5, 21, 11, 2.4, 'brown'), at(25, 9, 0.44, 'hourglass-not-done')]],
   'fair/equal': ['equal shares, just', [small(7, 12, 0.56, ...person({})), small(25, 12, 0.56, ...person({ shirt: 'purple' })), [4, 10].map((x) => circle(x, 27, 2.6, 'red')), [22, 28].map((x) => circle(x, 27, 2.6, 'red')), line([[14, 26], [18, 26]], 'orange', 1.8), line([[14, 29], [18, 29]], 'orange', 1.8)]],
-  unfair: ['not fair', [small(7, 12, 0.56, ...person({ mood: 'sad' })), small(25, 12, 0.56, ...person({ shirt: 'purple', mood: 'wide' })), circle(7, 27, 2.6, 'red'), [19, 25, 31].map((x) => circle(x - 1, 27, 2.4, 'red'))]],
+  unfair: ['not fair', [small(7, 12, 0.56, ...person({ mood: 'sad' })), small(24, 12, 0.56, ...person({ shirt: 'purple', mood: 'wide' })), circle(7, 27, 2.4, 'red'), [18, 23.4, 28.8].map((x) => circle(x, 27, 2.4, 'red'))]],
   selfish: ['won’t share', [small(10, 17, 0.9, ...person({ mood: 'flat', look: 'left', arms: [[[10, 17], [17, 18]], [[22, 16], [14, 18]]] })), circle(12, 17, 2.6, 'red'), circle(8, 18, 2.6, 'sky'), circle(10, 14.6, 2.4, 'amber'), faint(small(26, 20, 0.54, ...person({})))]],
   generous: ['kind with things, giving', [small(8, 17, 0.82, ...person({ mood: 'wide', ...pose('hold') })), [[16, 13, 'red'], [20, 16, 'sky'], [20, 10, 'amber']].map(([x, y, k]) => circle(x, y, 2.2, k)), small(27, 20, 0.5, ...person({ shirt: 'purple', mood: 'wide' }))]],
   'mean/nasty': ['nasty, unkind, horrible, cruel, wicked, evil', [small(21, 16, 0.9, ...person({ shirt: 'dark', look: 'left', mood: 'flat', arms: [[[8, 14]], [[21, 19]]] })), small(7, 22, 0.54, ...person({ mood: 'sad' })), at(9, 7, 0.3, 'broken-heart')]],
@@ -125,7 +125,7 @@ export const symbols = {
   unlucky: ['bad luck', [at(16, 14, 0.6, 'cloud-with-rain'), small(16, 25, 0.36, ...person({ mood: 'sad' }))]],
   healthy: ['well, fit, in good health', [small(11, 17, 0.9, ...person({ ...pose('up') })), at(26, 9, 0.36, 'red-apple'), heart(26, 22, 0.6, 'red')]],
   comfortable: ['comfy, cosy', [rect(4, 10, 20, 14, 'purple', 3), small(14, 15, 0.74, ...person({ ...pose('sit'), eyes: 'shut' })), rect(3, 22, 22, 4, 'navy', 1.4), heart(27, 6, 0.6)]],
-  uncomfortable: ['not comfy', [small(13, 16, 0.9, ...person({ ...pose('sit'), mood: 'sad' })), at(14, 25, 0.3, 'rock'), at(9, 26, 0.24, 'cactus'), rays(14, 22, 2, 4, [210, 330], 'red', 1.4)]],
+  uncomfortable: ['not comfy', [at(16, 24, 0.42, 'cactus'), small(16, 11.4, 0.72, ...person({ ...pose('sit'), mood: 'sad' })), rays(16, 17, 7, 10, [150, 180, 0, 30], 'red', 1.8)]],
   ...feelings(),
 };
 

@@ -5,7 +5,7 @@ import { ball, cup, tick } from './parts.mjs';
 export const drawer = 'core-little';
 
 export const symbols = {
-  without: ['with none, have no', [cup(11, 17, 1.5), faint(ball(25, 22, 3)), cross(25, 12, 4, 'red', 2.6)]],
+  without: ['with none, have no', [cup(9, 20, 1.4), ball(25, 10, 4.4, 'light'), cross(25, 10, 5, 'red', 2.4)]],
   instead: ['in place of', [faint(ball(8, 22, 5)), rect(19, 15, 11, 11, 'sky', 1), cross(8, 22, 5, 'red', 2.4), arrow([9, 12], [24, 12], { by: [16, 1], width: 2.4 })]],
   else: ['other than that', [faint(ball(8, 20, 5)), [[20, 10, 'sky'], [27, 18, 'leaf'], [20, 26, 'amber']].map(([x, y, k]) => circle(x, y, 3.2, k)), arrow([11, 9], [17, 10], { width: 1.8, size: 0.7 })]],
   except: ['all but, apart from', [[[6, 8], [16, 8], [26, 8], [6, 18], [26, 18], [6, 28], [16, 28], [26, 28]].map(([x, y]) => circle(x, y, 3, 'red')), circle(16, 18, 3, 'light'), cross(16, 18, 3.4, 'red', 1.8)]],

@@ -45,7 +45,7 @@ export const symbols = {
   twice: ['two times', [circle(8.6, 16, 7, 'orange'), circle(23.4, 16, 7, 'orange')]],
   soon: ['very soon, in a bit', [line([[1, 22], [31, 22]], 'light', 2.8), line([[10, 17], [10, 27]], 'dark', 1.8), circle(16, 22, 3.4, 'orange'), arrow([10, 12], [16, 17], { by: [15, 9], width: 2, size: 0.8 })]],
   date: ['what day is it', [rect(3, 4, 26, 26, 'snow', 1.4), rect(3, 4, 26, 7, 'red', 1.4), ring(16, 20, 5, 5, 2.2), rect(14, 18, 4, 4, 'orange', 0.6)]],
-  age: ['how old', [at(16, 18, 0.74, 'birthday-cake'), question(27, 6, 0.8)]],
+  age: ['how old', [at(14, 19, 0.7, 'birthday-cake'), question(27, 10, 0.8)]],
   third: ['number three, 3rd', steps(4, 2)],
   fourth: ['number four, 4th', steps(4, 3)],
   'second/in-order': ['number two, 2nd', steps(4, 1)],

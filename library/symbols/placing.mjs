@@ -6,7 +6,7 @@ export const drawer = 'core-where';
 
 export const symbols = {
   against: ['lean against, up against, lean', [rect(20, 3, 8, 27, 'brown'), line([[6, 29], [19, 9]], 'amber', 3), ground(30)]],
-  along: ['along the edge', [path('M2 26q12 -12 28 -18', 'light'), line('M2 26q10 -14 28 -18', 'grey', 4), arrow([3, 17], [23, 4], { by: [10, 8], width: 2.4 })]],
+  along: ['along the edge', [line('M2 28q10 -14 28 -18', 'grey', 4), arrow([3, 19], [23, 5], { by: [10, 9], width: 2.4 })]],
   across: ['to the other side', [rect(1, 1, 8, 30, 'leaf'), rect(23, 1, 8, 30, 'leaf'), rect(9, 1, 14, 30, 'sky'), arrow([3, 16], [29, 16], { width: 3 })]],
   through: ['go through', [rect(11, 2, 10, 10, 'brown'), rect(11, 20, 10, 10, 'brown'), arrow([1, 16], [31, 16], { width: 3 })]],
   around: ['round, go round', [box(11, 12, 10, 9), round(16, 16.6, 12, 150, 440, { width: 2.6 })]],

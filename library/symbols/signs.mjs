@@ -20,7 +20,7 @@ export const symbols = {
   'sign-equals': ['', [rect(4, 8, 24, 5.4, 'orange', 2), rect(4, 18.6, 24, 5.4, 'orange', 2)]],
   'sign-tick': ['', tick(16, 16.6, 2.2)],
   'sign-cross': ['', cross(16, 16, 11, 'red', 4)],
-  'sign-question': ['', question(16, 13, 2)],
+  'sign-question': ['', question(16, 13.6, 1.7)],
   'sign-exclamation': ['', [path('M13 3h6l-1.4 17h-3.2z', 'red'), circle(16, 26, 3, 'red')]],
   'sign-ring': ['', line('M3 16a13 13 0 1 0 26 0a13 13 0 1 0 -26 0', 'orange', 2.4)],
   'sign-frame': ['', [rect(1.6, 1.6, 28.8, 28.8, 'orange', 4), rect(4, 4, 24, 24, 'white', 2.4)]],
