@@ -7,7 +7,7 @@ export const drawer = 'core-question';
 const mark = question(25.6, 8, 0.94);
 
 export const symbols = {
-  who: ['who is it, whose', small(12.4, 16.4, 1, ...recolour(bust({ at: [16, 12], r: 7, eyes: 'none', mood: 'none', hair: 'none', ears: false, shirt: 'dark' }), { skin: 'grey', shade: 'grey' })), question(25.8, 9, 1)],
+  who: ['who is it, whose, whom', small(12.4, 16.4, 1, ...recolour(bust({ at: [16, 12], r: 7, eyes: 'none', mood: 'none', hair: 'none', ears: false, shirt: 'dark' }), { skin: 'grey', shade: 'grey' })), question(25.8, 9, 1)],
   what: ['what is it, whats that', box(3, 13.4, 17, 16, 'amber'), rect(10, 13.4, 3, 16, 'red'), mark],
   where: ['where is it, wheres', path('M3 24.6l8 -3.6l8 3.6l8 -3.6v8l-8 3l-8 -3l-8 3z', 'leaf'), path('M11 21l8 3.6v7.4l-8 -3z', 'green'), path('M11 25.6q-7 -8 -7 -13a7 7 0 0 1 14 0q0 5 -7 13z', 'red'), circle(11, 12.4, 2.9, 'white'), mark],
   when: ['what time', clock(12.4, 18.6, 11), mark],

@@ -1,5 +1,5 @@
 // Parts of people, animals and things: the whole, and an arrow at the part; and what things are made of.
-import { arrow, art, at, bust, circle, faint, ground, head, line, mirror, of, oval, part, path, person, poly, rect, ring, ringed, small, swatch, textures } from './grammar.mjs';
+import { arrow, art, at, bust, circle, faint, ground, head, line, mirror, of, oval, part, path, person, poly, pose, rect, ring, ringed, small, swatch, textures } from './grammar.mjs';
 import { hand } from './parts.mjs';
 
 export const drawer = 'core-part';
@@ -11,12 +11,14 @@ const arm = [line([[3, 8], [14, 18], [27, 14]], 'skin', 6.4), line([[3, 8], [9, 
 const leg = [line([[10, 2], [14, 14], [12, 26]], 'skin', 6.4), line([[10, 2], [12, 8]], 'navy', 8), path('M9 24h6.400l1 2q7 0.600 7 4h-14.600z', 'skin')];
 const seat = of('chair');
 
+const shirt = (colour) => path('M11 4l-8 5l3 6l3 -1.400v14.400h14v-14.400l3 1.400l3 -6l-8 -5q-5 4 -10 0z', colour);
+
 export const symbols = {
   tail: ['tails', mirror(part('dog', [28, 12], [30, 1], {}))],
   claw: ['claws, talon', [path('M4 30q-2 -16 12 -18q14 2 12 18z', 'brown'), [8, 16, 24].map((x) => [circle(x, 14, 4.6, 'brown'), path(`M${x - 2.4} 12q0.600 -8 3.600 -11q1.600 6 1.200 11z`, 'ink')]), arrow([30, 12], [26, 6], { width: 2, size: 0.8 })]],
   hoof: ['hooves, hoofs', [path('M11 1h9l1 15q2 2 3 5h-15q0 -4 2 -6z', 'brown'), path('M9 20.600q7.500 2 15 0l4 8.800h-20z', 'ink'), line('M12 24l-1 4M19 24l2 4', 'dark', 1.2), line([[3, 30.2], [30, 30.2]], 'leaf', 1.8)]],
   'horn/animal': ['horns', part('goat', [10, 6], [4, 1])],
-  'horn/car': ['car horn, beep, hooter', [circle(14, 18, 12, 'ink'), circle(14, 18, 9, 'white'), rect(4, 16.400, 20, 3.6, 'ink'), circle(14, 18, 4.6, 'red'), line('M24 6q2 2 2 5', 'orange', 1.8), line('M27 3q4 4 4 9', 'orange', 1.8)]],
+  'horn/car': ['car horn, beep, hooter, honk, toot', [circle(14, 18, 12, 'ink'), circle(14, 18, 9, 'white'), rect(4, 16.400, 20, 3.6, 'ink'), circle(14, 18, 4.6, 'red'), line('M24 6q2 2 2 5', 'orange', 1.8), line('M27 3q4 4 4 9', 'orange', 1.8)]],
   antlers: ['antler', part('deer', [13, 4], [24, 3])],
   beak: ['bill, beaks', [at(19, 18, 0.8, 'baby-chick'), arrow([2, 6], [5.6, 12], { width: 2.2, size: 0.9 })]],
   fur: ['furry, hairy', swatch('brown', T.tufts('wood'))],
@@ -33,9 +35,9 @@ export const symbols = {
   wrist: ['wrists', [hand('open', { at: [16, 19], size: 1.3, reach: 6 }), ring(16, 20.6, 6, 3)]],
   'nail/finger': ['fingernail, finger nail, nails', [line([[16, 31], [16, 12]], 'skin', 12), path('M12 13q0 -8 4 -8t4 8q-4 2.600 -8 0z', 'rose'), line([[12, 19], [20, 19]], 'shade', 1), ring(16, 10, 7, 7)]],
   fingers: ['finger', [hand('open', { at: [16, 24], size: 1.4, reach: 5 }), ring(16, 10.6, 8, 5.400)]],
-  bottom: ['bum, backside, behind', figure(16, 20, 5.400, 4, { look: 'back' })],
+  bottom: ['bum, backside, behind, buttocks', figure(16, 20, 5.400, 4, { look: 'back' })],
   hip: ['hips', figure(20, 20, 4, 3.6)],
-  chest: ['', figure(16, 14.6, 5.400, 4)],
+  chest: ['breast', figure(16, 14.6, 5.400, 4)],
   waist: ['', figure(16, 18.6, 6, 2.4)],
   ankle: ['ankles', [...leg, ring(12, 24, 5.400, 4)]],
   heel: ['heels', [...leg, ring(9.6, 28, 4, 3.4)]],
@@ -72,7 +74,7 @@ export const symbols = {
   'sore-tooth': ['toothache, tooth hurts', [...of('tooth'), poly([[27, 2], [23, 8], [26, 8], [24, 14], [31, 6.4], [28, 6.4], [30, 2]], 'red')]],
   pain: ['ache, aches, painful', [poly([[18, 1], [5, 18], [14, 18], [10, 31], [27, 12], [18, 12], [24, 1]], 'red')]],
   // Parts of things.
-  edge: ['edges', [poly([[3, 10], [29, 10], [29, 24], [3, 24]], 'sky'), line([[29, 10], [29, 24]], 'orange', 3), arrow([16, 17], [26, 17], { width: 2.2, size: 0.9 })]],
+  edge: ['edges, rim', [poly([[3, 10], [29, 10], [29, 24], [3, 24]], 'sky'), line([[29, 10], [29, 24]], 'orange', 3), arrow([16, 17], [26, 17], { width: 2.2, size: 0.9 })]],
   'side': ['sides', [rect(8, 4, 16, 24, 'sky', 1), line([[8, 4], [8, 28]], 'orange', 3), arrow([0.6, 16], [6.600, 16], { width: 2.2, size: 0.8 })]],
   top: ['the top, upper', [rect(6, 8, 20, 22, 'sky', 1), rect(6, 8, 20, 4, 'orange', 1), arrow([16, 0.6], [16, 7.400], { width: 2.2, size: 0.8 })]],
   'the-bottom': ['the bottom, base, lowest', [rect(6, 2, 20, 22, 'sky', 1), rect(6, 20, 20, 4, 'orange', 1), arrow([16, 31.4], [16, 24.6], { width: 2.2, size: 0.8 })]],
@@ -91,7 +93,7 @@ export const symbols = {
   line: ['lines', [line([[3, 25], [29, 7]], 'ink', 2.6)]],
   curve: ['curved', [line('M3 27q2 -22 26 -22', 'ink', 2.8)]],
   stripe: ['stripes, stripy, striped', [path('M11 4l-8 5l3 6l3 -1.400v14.400h14v-14.400l3 1.400l3 -6l-8 -5q-5 4 -10 0z', 'snow'), [12, 17, 22, 26].map((y) => rect(9, y - 1.400, 14, 2.4, 'red'))]],
-  spotty: ['dotty, spots on it, spotted', [path('M11 4l-8 5l3 6l3 -1.400v14.400h14v-14.400l3 1.400l3 -6l-8 -5q-5 4 -10 0z', 'amber'), [[13, 12], [19, 14], [13, 19], [19.4, 21], [14, 25], [16, 8.600]].map(([x, y]) => circle(x, y, 1.7, 'blue'))]],
+  spotty: ['dotty, spots on it, spotted, dotted, polka dot', [path('M11 4l-8 5l3 6l3 -1.400v14.400h14v-14.400l3 1.400l3 -6l-8 -5q-5 4 -10 0z', 'amber'), [[13, 12], [19, 14], [13, 19], [19.4, 21], [14, 25], [16, 8.600]].map(([x, y]) => circle(x, y, 1.7, 'blue'))]],
   plain: ['', [path('M11 4l-8 5l3 6l3 -1.400v14.400h14v-14.400l3 1.400l3 -6l-8 -5q-5 4 -10 0z', 'sky')]],
   pattern: ['patterns', [rect(3, 3, 26, 26, 'cream', 1), [0, 1, 2].flatMap((i) => [0, 1, 2].map((j) => ((i + j) % 2 ? circle(7.4 + i * 8.6, 7.4 + j * 8.6, 3, 'sky') : poly([[7.4 + i * 8.6, 4], [10.8 + i * 8.600, 7.4 + j * 8.6], [7.4 + i * 8.6, 10.8 + j * 8.6]].map(([x, y], k) => (k === 0 ? [x, 4 + j * 8.6] : [x, y])), 'red'))))]],
   shapes: ['shape', [circle(8.6, 9, 6.6, 'red'), rect(18, 3, 12, 12, 'sky', 1), poly([[9, 18], [16, 30], [2, 30]], 'leaf'), poly([[24, 17], [30, 23.6], [24, 30.4], [18, 23.6]], 'amber')]],
@@ -119,8 +121,23 @@ export const symbols = {
   'gold': ['golden', [[[3, 20], [12, 11], [20, 20]].map(([x, y]) => [poly([[x + 2, y], [x + 9, y], [x + 11, y + 8], [x, y + 8]], 'amber'), poly([[x + 2, y], [x + 9, y], [x + 8, y + 2.400], [x + 3, y + 2.4]], 'yellow')])]],
   dust: ['dusty', [rect(3, 18, 26, 4, 'brown', 1), rect(6, 22, 3, 8, 'wood'), rect(23, 22, 3, 8, 'wood'), [[6, 16], [10, 15], [14, 16.4], [18, 15], [22, 16.4], [26, 15.4], [12, 12], [20, 11.6]].map(([x, y]) => circle(x, y, 1.3, 'grey'))]],
   dirt: ['soil, earth, ground', [path('M2 28q2 -14 14 -15q12 1 14 15z', 'wood'), [[9, 22], [15, 18], [21, 23], [13, 25], [18, 26]].map(([x, y]) => circle(x, y, 1.4, 'brown'))]],
-  lump: ['lumps, lumpy', [ground(28), path('M5 27q-1 -9 4 -10q2 -8 9 -5q8 0 8 8q3 4 1 7z', 'brown'), line('M11 18q2 -2 4 -1', 'wood', 1.3)]],
+  lump: ['lumps, lumpy, hunk', [ground(28), path('M5 27q-1 -9 4 -10q2 -8 9 -5q8 0 8 8q3 4 1 7z', 'brown'), line('M11 18q2 -2 4 -1', 'wood', 1.3)]],
   pile: ['heap, stack', [ground(29), [[8, 25, 'red'], [16, 25, 'sky'], [24, 25, 'amber'], [12, 18, 'leaf'], [20, 18, 'purple'], [16, 11, 'orange']].map(([x, y, k]) => rect(x - 3.6, y - 3.4, 7.2, 6.8, k, 1))]],
   'row/line': ['rows, in a row', [[5, 12.3, 19.6, 27].map((x) => circle(x, 16, 3.2, 'red')), line([[2, 22], [30, 22]], 'orange', 2)]],
   set: ['a set, sets', [line('M2 16a14 12 0 1 0 28 0a14 12 0 1 0 -28 0', 'orange', 1.8), circle(10, 14, 4, 'red'), rect(15, 17, 7, 7, 'sky', 0.8), poly([[21, 7], [25.6, 14.6], [16.4, 14.6]], 'leaf')]],
+  sleeve: ['sleeves', [shirt('light'), poly([[11, 4], [3, 9], [6, 15], [9, 13.6], [9, 9]], 'sky'), poly([[21, 4], [29, 9], [26, 15], [23, 13.6], [23, 9]], 'sky')]],
+  collar: ['', [shirt('light'), line('M11 4q5 7 10 0', 'orange', 3)]],
+  cuff: ['cuffs', [line([[4, 4], [22, 22]], 'sky', 9), circle(26, 26, 4, 'skin'), line([[17, 22.6], [22.600, 17]], 'orange', 3.4)]],
+  forehead: ['brow', [head({ at: [16, 18], r: 12, mood: 'happy' }), arrow([29, 3], [20, 10], { width: 2.2, size: 0.9 })]],
+  jaw: ['jaws', [head({ at: [16, 15], r: 12, mood: 'wide' }), line('M6 20q3 9 10 9t10 -9', 'orange', 2.4)]],
+  lap: ['on my lap, knee to sit on', [small(14, 16, 0.96, ...person({ ...pose('sit') })), ring(17, 20.6, 6.4, 3.4)]],
+  crust: ['crusts', part('slice', [5, 12], [0.8, 4])],
+  yolk: ['egg yolk, yolks', [path('M4 18q-2 -10 8 -12t16 4t0 12t-14 4t-10 -8z', 'snow'), circle(15, 16, 5, 'amber'), arrow([28, 4], [19.6, 12], { width: 2.2, size: 0.9 })]],
+  peak: ['top of the mountain, mountain top, summit', [at(15, 19, 0.8, 'mountain'), arrow([27, 2], [19, 7], { width: 2.2, size: 0.9 })]],
+  sole: ['sole of a shoe, soles', [at(16, 13, 0.8, 'running-shoe'), arrow([16, 31], [16, 23], { width: 2.4 })]],
+  steeple: ['spire, church tower', [at(14, 18, 0.82, 'church'), arrow([29, 3], [19, 7], { width: 2.2, size: 0.9 })]],
+  saddle: ['saddles', [at(15, 18, 0.84, 'horse'), path('M12 13q5 3 9 0v4q-4 2 -9 0z', 'red'), arrow([27, 2], [18, 11], { width: 2.2, size: 0.9 })]],
+  doorknob: ['door handle, knob, door knob', [rect(7, 2, 16, 28, 'brown'), circle(19, 17, 1.8, 'amber'), ring(19, 17, 5)]],
+  thorn: ['thorns', [line([[10, 30], [22, 4]], 'green', 3), poly([[13, 23.6], [7, 19.6], [15, 20]], 'red'), poly([[18.6, 15], [25.6, 13], [19.6, 11]], 'red'), arrow([1, 13], [6, 17.6], { width: 2, size: 0.8 })]],
+  sand: ['sandy', [path('M1 30q7 -12 15 -12t15 12z', 'amber'), [[9, 26], [13, 22], [18, 25], [22, 22.4], [16, 20.6], [24, 27]].map(([x, y]) => circle(x, y, 0.8, 'brown'))]],
 };

@@ -13,7 +13,7 @@ const near = (turn = 150, at = [6.6, 9]) => hand('point', { at, turn, size: 0.9,
 const dotted = (...points) => points.map(([x, y]) => circle(x, y, 0.8, 'orange'));
 
 export const symbols = {
-  not: ['isnt, isn’t, arent', ban()],
+  not: ['isnt, isn’t, arent, didn’t, doesn’t, couldn’t, wouldn’t, shouldn’t, hasn’t, haven’t, hadn’t, wasn’t, weren’t, needn’t, mustn’t', ban()],
   dont: ['don’t, do not, dont do that', hand('open', { at: [16, 22], size: 1.24, reach: 6 }), cross(16, 16, 10, 'red', 3)],
   and: ['also, plus, as well, too', ball(6.6, 16, 5.4), plus(16, 16, 0.94), rect(20.6, 11, 10, 10, 'sky', 1)],
   or: ['either', ball(7, 22, 5.4), rect(20, 17, 10, 10, 'sky', 1), line([[16, 13.6], [16, 30]], 'grey', 1.6), arrow([16, 3], [7, 13.6], { by: [7, 4] }), arrow([16, 3], [25, 13.6], { by: [25, 4] })],

@@ -9,7 +9,7 @@ const steps = (n, lit) => [...Array(n)].map((_, i) => rect(2 + i * (28 / n), 22 
 export const symbols = {
   morning: ['in the morning, a.m.', dayLine(0, 0.34)],
   midday: ['noon, lunchtime, middle of the day', dayLine(0.4, 0.6)],
-  evening: ['in the evening, teatime', dayLine(0.72, 1)],
+  evening: ['in the evening, teatime, eve', dayLine(0.72, 1)],
   night: ['at night, nighttime, night-time', [rect(1, 1, 30, 30, 'navy', 3), at(18, 13, 0.6, 'crescent-moon'), [[6, 7], [9, 20], [25, 25], [27, 6]].map(([x, y]) => circle(x, y, 1, 'yellow')), path('M1 26q15 -4 30 0v2q0 3 -3 3h-24q-3 0 -3 -3z', 'ink')]],
   tonight: ['this evening', [...dayLine(0.8, 1, true), at(8, 9, 0.3, 'star')]],
   midnight: ['middle of the night', [rect(1, 1, 30, 30, 'navy', 3), circle(16, 16, 9, 'white'), line([[16, 16], [16, 9]], 'ink', 1.6), line([[16, 16], [16, 11]], 'ink', 2.2), at(25, 6, 0.24, 'crescent-moon')]],

@@ -4,6 +4,8 @@ import { ball, box, hand } from './parts.mjs';
 
 export const drawer = 'core-where';
 
+const compass = (lit, other) => [circle(16, 17, 13, 'pale'), poly(other, 'light'), poly(lit, 'red')];
+
 export const symbols = {
   against: ['lean against, up against, lean', [rect(20, 3, 8, 27, 'brown'), line([[6, 29], [19, 9]], 'amber', 3), ground(30)]],
   along: ['along the edge', [line('M2 28q10 -14 28 -18', 'grey', 4), arrow([3, 19], [23, 5], { by: [10, 9], width: 2.4 })]],
@@ -27,4 +29,11 @@ export const symbols = {
   everywhere: ['all over, all around', [circle(16, 16, 13, 'sky'), [[16, 6], [8, 11], [24, 11], [6, 19], [16, 16], [26, 19], [11, 25], [21, 25]].map(([x, y]) => circle(x, y, 2, 'red'))]],
   somewhere: ['some place, anywhere', [at(11, 18, 0.7, 'world-map'), question(26, 9, 1.1)]],
   nowhere: ['no place', [at(16, 16, 0.8, 'world-map'), cross(16, 16, 9, 'red', 2.8)]],
+  south: ['southern', compass([[16, 32], [12, 17], [20, 17]], [[16, 2], [12, 17], [20, 17]])],
+  east: ['eastern', compass([[31, 17], [16, 13], [16, 21]], [[1, 17], [16, 13], [16, 21]])],
+  west: ['western', compass([[1, 17], [16, 13], [16, 21]], [[31, 17], [16, 13], [16, 21]])],
+  height: ['how tall', [small(11, 16, 0.96, ...person({})), arrow([26, 14], [26, 2], { width: 2.4 }), arrow([26, 18], [26, 30], { width: 2.4 })]],
+  length: ['how long is it', [rect(2, 8, 28, 7, 'sky', 1), arrow([14, 23], [2, 23], { width: 2.4 }), arrow([18, 23], [30, 23], { width: 2.4 })]],
+  inch: ['inches', [rect(1, 11, 30, 11, 'amber', 1), rect(1, 11, 7.6, 11, 'orange', 1), [8.6, 16, 23.4].map((x) => line([[x, 11], [x, 17]], 'ink', 1.2)), [4.8, 12.3, 19.7, 27.1].map((x) => line([[x, 11], [x, 14]], 'ink', 1))]],
+  steep: ['steeply', [poly([[1, 30], [29, 30], [29, 3]], 'green'), arrow([3, 22], [20, 5], { width: 2.6 })]],
 };

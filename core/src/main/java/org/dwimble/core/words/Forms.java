@@ -20,11 +20,13 @@ public final class Forms {
     private static final int SHORTEST_STEM = 3;
     /** English words end in two of these, as in roll, miss, buzz, sniff, see, add; other letters are doubled before an ending. */
     private static final String MAY_END_DOUBLED = "lszfed";
+    private static final String NESS = "ness";
     private static final String MISLEADING = "[compounds whose last part shows something else]";
     private final Map<String, String> irregular = new HashMap<>();
     private final Set<String> irregularPast = new HashSet<>();
     private final Set<String> irregularPlural = new HashSet<>();
     private final Set<String> notAgain = new HashSet<>();
+    private final Set<String> notNess = new HashSet<>();
     private final Set<String> misleading = new HashSet<>();
 
     private Forms() {
@@ -58,6 +60,8 @@ public final class Forms {
         for (String form : line.substring(line.indexOf(':') + 1).split(",")) {
             if (section.equals("[words of their own in re]")) {
                 notAgain.add(form.trim());
+            } else if (section.equals("[words of their own in ness]")) {
+                notNess.add(form.trim());
             } else if (section.equals(MISLEADING)) {
                 misleading.add(form.trim());
             } else {
@@ -116,7 +120,7 @@ public final class Forms {
     }
 
     /**
-     * The describing words this may be more, most or the manner of: "calmer" and "calmest" of calm, "quickly" of quick.
+     * The describing words this may be more, most, the manner or the state of: "calmer" and "calmest" of calm, "quickly" of quick, "sadness" of sad.
      * Whether such a word describes at all is for the caller to know: a worker is not more work. Lower case; none for most words.
      */
     public Set<String> degreeOf(String form) {
@@ -127,6 +131,10 @@ public final class Forms {
             undoBase(f, "est", words);
             undo(f, "ily", "y", words);
             undo(f, "ly", "", words);
+            if (!notNess.contains(f)) {
+                undo(f, "i" + NESS, "y", words);
+                undo(f, NESS, "", words);
+            }
             if (f.endsWith("bly") || f.endsWith("ply") || f.endsWith("tly")) {
                 undo(f, "y", "e", words);
             }
@@ -163,7 +171,7 @@ public final class Forms {
     }
 
     private static void undo(String form, String ending, String instead, Set<String> words) {
-        if (form.endsWith(ending) && form.length() - ending.length() >= SHORTEST_STEM && !form.endsWith("ss")) {
+        if (form.endsWith(ending) && form.length() - ending.length() + instead.length() >= SHORTEST_STEM && (!form.endsWith("ss") || ending.endsWith(NESS))) {
             words.add(form.substring(0, form.length() - ending.length()) + instead);
         }
     }
