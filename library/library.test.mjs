@@ -72,3 +72,9 @@ test('words with two readings have both, and kinds and meanings are what they sh
   assert.match(of('meanings.tsv', 'auto')[1], /car/);
   assert.match(of('meanings.tsv', 'terrier')[3], /dog/);
 });
+
+test('a mask of the base set gets no edge of its own, or it would let through more than is drawn', () => {
+  const masked = symbols.filter((s) => s.contrast.includes('<mask'));
+  assert.ok(masked.length > 0);
+  for (const s of masked) assert.doesNotMatch(s.contrast, /<mask (?!stroke="none")/, s.name);
+});

@@ -46,7 +46,7 @@ const attributes = (o) => Object.entries(o).map(([k, v]) => ` ${k}="${n(v)}"`).j
 /** The drawing of a set inside another; what it calls its own parts is told apart by the symbol it stands in, filled in at the end. */
 const inside = (icon, { key, pale }, edge = '') => `<g${pale ? ' opacity="0.25"' : ''}${edge}>${icon.body
   .replace(/\bid="([^"]+)"/g, `id="{own}-${key}-$1"`).replace(/url\(#([^)]+)\)/g, `url(#{own}-${key}-$1)`).replace(/href="#([^"]+)"/g, `href="#{own}-${key}-$1"`)
-  .replaceAll('currentColor', INK)}</g>`;
+  .replaceAll('<mask ', '<mask stroke="none" ').replaceAll('currentColor', INK)}</g>`;
 
 /** Snow is white that shows on white: it has a grey edge. */
 const edged = ({ tag, colour, thick, ...rest }) => (tag === 'line'
