@@ -55,7 +55,7 @@ export const symbols = {
   die: ['died, dying, wilt', change('rose', 'wilted-flower')],
   appear: ['appearing, turn up, show up', change(faint(...ball(16, 16, 10)), ball(16, 16, 10))],
   disappear: ['vanish, disappearing, gone', change(ball(16, 16, 10), [line('M6 16a10 10 0 1 0 20 0a10 10 0 1 0 -20 0', 'light', 1.6)])],
-  'light-up': ['switch on, turn on the light, lights on', change(unlit, lit)],
+  'light-up': ['switch on, turn on the light, lights on, lit, lighting', change(unlit, lit)],
   'switch-off': ['lights out, turn off the light, turn off', change(lit, unlit)],
   'pack/bag': ['packing, packed, pack up', [at(16, 21, 0.66, 'luggage'), at(8, 6, 0.3, 't-shirt'), arrow([15, 4], [18, 11], { by: [18, 4], width: 2.2, size: 0.8 })]],
   unpack: ['unpacking', [at(14, 21, 0.66, 'luggage'), at(25, 6, 0.3, 't-shirt'), arrow([15, 12], [21, 5], { by: [15, 5], width: 2.2, size: 0.8 })]],

@@ -12,6 +12,7 @@ import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.dwimble.core.number.NumberReading;
 import org.dwimble.core.number.Numbered;
@@ -39,6 +40,9 @@ public final class PictureSearch {
     private static final String FLAGS = "country-flag";
 
     private static final String ACTIONS = "actions";
+    private static final Set<String> DOING = Set.of(ACTIONS);
+    /** A past is sooner the form of what is done: stared of stare and not of star, crossed of crossing a road and not of being cross. */
+    private static final int NOT_DONE = 4;
     /** Categories of pictures that show what something is like, so that there can be more of it. */
     private static final Set<String> DESCRIBING = Set.of("describing words", "feelings");
 
@@ -261,6 +265,8 @@ public final class PictureSearch {
         private final long[] best;
         private final int[] by;
         private final int[] preference;
+        /** True for a past and the like. */
+        private final boolean done;
         private boolean certain;
 
         Looking(PictureIndex index, Asked asked, String sought, boolean ownFirst) {
@@ -268,6 +274,7 @@ public final class PictureSearch {
             this.asked = asked;
             this.sought = sought;
             this.ownFirst = ownFirst;
+            done = forms.done(sought);
             best = new long[index.pictures().size()];
             by = new int[best.length];
             Arrays.fill(best, Long.MAX_VALUE);
@@ -307,17 +314,44 @@ public final class PictureSearch {
         }
 
         private void exact(Set<String> bases) {
+            Set<String> ofDoing = done ? bases.stream().filter(this::isDone).collect(Collectors.toSet()) : Set.of();
             int form = 0;
             for (String base : bases) {
                 int t = index.find(base);
                 int f = form++;
                 if (t >= 0) {
-                    index.entries(t, e -> exactly(e, f));
+                    index.entries(t, e -> {
+                        if (f == 0 || !done) {
+                            exactly(e, f);
+                        } else if (meansDoing(e)) {
+                            boolean other = !ofDoing.isEmpty() && !isIn(e, DOING) && (!ofDoing.contains(base) || isIn(e, DESCRIBING));
+                            exactly(e, other ? f + NOT_DONE : f);
+                        }
+                    });
                 }
             }
             derived(forms.degreeOf(sought), Why.FORM, DESCRIBING);
-            derived(forms.againOf(sought), Why.FORM, Set.of(ACTIONS));
+            derived(forms.againOf(sought), Why.FORM, DOING);
             derived(forms.oppositeOf(sought), Why.OPPOSITE, Set.of());
+        }
+
+        /** Of a word with several meanings, the one that is done: what sprang was no season. */
+        private boolean meansDoing(int e) {
+            return index.pictures().get(index.pictureAt(e)).gloss().isEmpty() || isIn(e, DOING);
+        }
+
+        /** True if there is a picture of the word that shows something done. */
+        private boolean isDone(String word) {
+            boolean[] done = {false};
+            int t = index.find(word);
+            if (t >= 0) {
+                index.entries(t, e -> done[0] |= says(e) && isIn(e, DOING));
+            }
+            return done[0];
+        }
+
+        private boolean isIn(int e, Set<String> categories) {
+            return index.pictures().get(index.pictureAt(e)).categories().stream().anyMatch(categories::contains);
         }
 
         /** By a word this one is made from. @param among categories one of which the picture has to be in; none for any */
@@ -326,7 +360,7 @@ public final class PictureSearch {
                 int t = index.find(word);
                 if (t >= 0) {
                     index.entries(t, e -> {
-                        if (says(e) && (among.isEmpty() || index.pictures().get(index.pictureAt(e)).categories().stream().anyMatch(among::contains))) {
+                        if (says(e) && (among.isEmpty() || isIn(e, among))) {
                             keep(e, why, 2);
                         }
                     });
@@ -436,7 +470,8 @@ public final class PictureSearch {
             int t = index.find(word);
             if (t >= 0) {
                 index.entries(t, e -> {
-                    if (!foreign(e) && (index.fieldAt(e) == Field.NAME || index.fieldAt(e) == Field.ALSO && index.rankAt(e) < 3)) {
+                    boolean named = index.fieldAt(e) == Field.NAME || index.fieldAt(e) == Field.ALSO && index.rankAt(e) < 3;
+                    if (named && !foreign(e) && (!done || meansDoing(e))) {
                         keep(e, why, rank);
                     }
                 });

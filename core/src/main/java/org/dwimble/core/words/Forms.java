@@ -24,12 +24,19 @@ public final class Forms {
     private static final String MISLEADING = "[compounds whose last part shows something else]";
     private final Map<String, String> irregular = new HashMap<>();
     private final Set<String> irregularPast = new HashSet<>();
+    private final Set<String> listedPasts = new HashSet<>();
     private final Set<String> irregularPlural = new HashSet<>();
     private final Set<String> notAgain = new HashSet<>();
     private final Set<String> notNess = new HashSet<>();
     private final Set<String> misleading = new HashSet<>();
 
     private Forms() {
+    }
+
+    /** True for what can only be the form of something done: a past, a participle, a form in -ed or -ing. */
+    public boolean done(String form) {
+        String f = form.toLowerCase(Locale.ROOT);
+        return listedPasts.contains(f) || !irregular.containsKey(f) && (f.endsWith("ed") || f.endsWith("ing"));
     }
 
     /** True for a compound of which the picture of its last part would show something else: a riverbed is no bed to sleep in. */
@@ -65,6 +72,9 @@ public final class Forms {
             } else if (section.equals(MISLEADING)) {
                 misleading.add(form.trim());
             } else {
+                if (section.equals("[pasts]")) {
+                    listedPasts.add(form.trim());
+                }
                 String before = irregular.put(form.trim(), word);
                 if (before != null && !before.equals(word)) {
                     throw new IllegalArgumentException("forms.txt: “" + form.trim() + "” stands under two words");

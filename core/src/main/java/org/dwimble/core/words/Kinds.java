@@ -18,7 +18,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * Guesses the kind of a typed word: first from a hand-made list of the words that make up most of speech, then
  * from the drawer its picture is kept in, then from how often the senses of the word are met as each part of
- * speech (WordNet's counts). Always changeable on the button.
+ * speech (WordNet's counts). Of a word with several meanings the one its picture shows counts first: to fly is
+ * done, a fly is a thing. Always changeable on the button.
  */
 public final class Kinds {
     private final Map<String, Kind> byWord;
@@ -41,11 +42,14 @@ public final class Kinds {
 
     /** @param word in lower case */
     public Kind of(String word, @Nullable Picture picture) {
+        Kind drawn = picture == null ? null : ofGroup(picture.group());
+        if (drawn != null && drawn != Kind.LITTLE && picture != null && !picture.gloss().isEmpty()) {
+            return drawn;
+        }
         Kind listed = byWord.get(Spelling.fold(word));
         if (listed != null) {
             return listed;
         }
-        Kind drawn = picture == null ? null : ofGroup(picture.group());
         return drawn != null ? drawn : bySense.getOrDefault(Spelling.fold(word), Kind.THING);
     }
 
