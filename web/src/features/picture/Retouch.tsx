@@ -60,7 +60,7 @@ export function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClo
       afterOpenChange={setOpened}
       onOk={() => keeping.mutate()}
     >
-      <div className={css.retouch} style={{ '--brighten': 1 + brighten / 100 } as React.CSSProperties}>
+      <div className={ground.gone ? `${css.retouch} ${css.withoutGround}` : css.retouch} style={{ '--brighten': 1 + brighten / 100 } as React.CSSProperties}>
         {opened && (
           <Cropper
             image={address || whole}
@@ -72,6 +72,7 @@ export function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClo
             maxZoom={4}
             restrictPosition
             showGrid={false}
+            style={square ? {} : { cropAreaStyle: { border: 'none', boxShadow: 'none' } }}
             onCropChange={setCrop}
             onZoomChange={setZoom}
             onCropComplete={(_, pixels) => setArea(pixels)}
