@@ -1,7 +1,7 @@
 // Writes target/contact-sheet.html: own symbols, to be looked at by whoever draws one.
 //   node contact-sheet.mjs                 every one in both looks and small, beside its word
 //   node contact-sheet.mjs kettle,pot      only these
-//   node contact-sheet.mjs all 34          every one once, so many pixels wide, without words: the sheet in docs
+//   node contact-sheet.mjs all 31          every one once, so many pixels wide, without words: the sheet in docs
 import fs from 'node:fs';
 import path from 'node:path';
 import { symbols } from './symbols/index.mjs';
