@@ -18,7 +18,8 @@ export function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClo
   const [zoom, setZoom] = useState(1);
   const [quarters, setQuarters] = useState(0);
   const [brighten, setBrighten] = useState(0);
-  const [square, setSquare] = useState(true);
+  /** Each has its own: what is cut to its edges need not be cut to a square as well. */
+  const [squares, setSquares] = useState({ whole: true, cut: false });
   const [opened, setOpened] = useState(false);
   const [area, setArea] = useState<Area>();
   const [size, setSize] = useState({ width: 1, height: 1 });
@@ -28,12 +29,12 @@ export function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClo
   const file = changed ?? kept;
   const ground = useGround(file, (now) => {
     setChanged(now);
-    // It is cut to its edges, or is whole again: which square of it is no question any more.
-    setSquare(now === kept);
     setCrop({ x: 0, y: 0 });
     setZoom(1);
   });
   const address = useFileAddress(changed);
+  const shown = ground.gone ? 'cut' : 'whole';
+  const square = squares[shown];
   const keeping = useMutation({
     mutationFn: () => {
       const turned = quarters % 2 === 0 ? size : { width: size.height, height: size.width };
@@ -56,7 +57,7 @@ export function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClo
       okText={t`Keep it so`}
       cancelText={t`Leave it`}
       confirmLoading={keeping.isPending}
-      okButtonProps={{ disabled: square && !area }}
+      okButtonProps={{ disabled: ground.busy || (square && !area) }}
       afterOpenChange={setOpened}
       onOk={() => keeping.mutate()}
     >
@@ -81,7 +82,7 @@ export function Retouch({ picture, onClose, onDone }: { picture: ShownOwn; onClo
         )}
       </div>
       {file && <WithoutGround ground={ground} file={file} />}
-      <Checkbox checked={square} onChange={(e) => setSquare(e.target.checked)}>{t`Cut to the square that is shown`}</Checkbox>
+      <Checkbox checked={square} onChange={(e) => setSquares({ ...squares, [shown]: e.target.checked })}>{t`Cut to the square that is shown`}</Checkbox>
       <label className={css.slider}>
         {t`Closer`} <Slider min={1} max={4} step={0.05} value={zoom} onChange={setZoom} tooltip={{ open: false }} ariaLabelForHandle={t`Closer`} />
       </label>
