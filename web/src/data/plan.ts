@@ -38,7 +38,7 @@ export const isWay = (b: Button) => b.leads.type === 'home' || b.leads.type === 
 
 /** A button that opens a board and says nothing follows what is behind it. */
 export const onlyOpens = (b: Button) =>
-  b.leads.type === 'opens' && b.doings.length === 0 && (b.says.type === 'nothing' || (b.says.type === 'label' && !b.label));
+  b.leads.type === 'opens' && b.doings.length === 0 && !b.sound && (b.says.type === 'nothing' || (b.says.type === 'label' && !b.label));
 
 /** What keeps a button back, in a few words; undefined if it is shown. */
 export function whyKept(plan: Plan, b: Pick<Button, 'step'>, why?: Revealed['kept'][string]): string | undefined {

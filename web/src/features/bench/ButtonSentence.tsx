@@ -9,8 +9,9 @@ import { whole } from '../../drawn/layers';
 import { found } from '../../data/pictures';
 import { revealed, whyKept } from '../../data/plan';
 import { say } from '../../data/voice';
+import { phraseOf } from '../../talking';
 import type { Doing } from './bench';
-import { does, leadsWhere, opensABoard, says, taps } from './buttonWords';
+import { leadsWhere, opensABoard, says, taps } from './buttonWords';
 import { DottedChoice, DottedText } from '../../shell/Dotted';
 import { spoken } from '../../data/cells';
 import { kinds } from '../../drawn/kindNames';
@@ -166,7 +167,7 @@ export function ButtonSentence({
       {button.doings.length > 0 && (
         <p>
           <Trans>
-            and <strong>{does(button.doings)}</strong>.
+            and <strong>{button.doings.map(phraseOf).join(t` and `)}</strong>.
           </Trans>
         </p>
       )}

@@ -1,5 +1,5 @@
 import { plural, t } from '@lingui/core/macro';
-import type { BoardLine, Button, Doing, VocabularyView } from '../../api/types';
+import type { BoardLine, Button, VocabularyView } from '../../api/types';
 
 // What a button does, in words of its sentence.
 
@@ -17,25 +17,6 @@ export function says(button: Button): string {
     case 'nothing':
       return t`nothing`;
   }
-}
-
-export function does(doings: Doing[]): string {
-  return doings
-    .map((d) => {
-      switch (d.type) {
-        case 'spell':
-          return t`spells “${d.letters}”`;
-        case 'add-space':
-          return t`adds a space`;
-        case 'take-last-off':
-          return t`takes one off`;
-        case 'clear-message':
-          return t`clears the message`;
-        case 'say-message':
-          return t`says the message`;
-      }
-    })
-    .join(' and ');
 }
 
 export function leadsWhere(button: Button, view: VocabularyView): string {

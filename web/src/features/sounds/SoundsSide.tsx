@@ -1,24 +1,23 @@
 import { t } from '@lingui/core/macro';
 import { Button as PlainButton } from 'antd';
 import { useRef, useState } from 'react';
-import type { Board, Button, VocabularyView } from '../../api/types';
-import { say } from '../../data/voice';
+import type { Board, VocabularyView } from '../../api/types';
+import { hush } from '../../data/voice';
+import { perform, saidAndDone, wordsOf } from '../../talking';
 import bench from '../../shell/bench.module.css';
-
-const spokenBy = (b: Button) => (b.says.type === 'words' ? b.says.text : b.says.type === 'label' ? b.label : '');
 
 /** How many say something, and all of them heard one after the other. */
 export function SoundsSide({ view, board }: { view: VocabularyView; board: Board }) {
   const [at, setAt] = useState<string>();
   const going = useRef(false);
-  const saying = board.buttons.filter((b) => spokenBy(b) && b.doings.length === 0);
+  const saying = board.buttons.filter((b) => wordsOf(b) || b.sound);
   async function hearAll() {
     going.current = true;
     for (const button of saying) {
       if (!going.current) break;
-      setAt(button.label || spokenBy(button));
+      setAt(button.label || wordsOf(button));
       try {
-        await say(spokenBy(button), view.locale);
+        await perform(saidAndDone({ ...button, doings: [] }, []).performed, { vocabulary: view.id, locale: view.locale });
       } catch {
         break;
       }
@@ -37,6 +36,7 @@ export function SoundsSide({ view, board }: { view: VocabularyView; board: Board
           <PlainButton
             onClick={() => {
               going.current = false;
+              hush();
             }}
           >{t`Stop`}</PlainButton>{' '}
           <span role="status">{at}</span>

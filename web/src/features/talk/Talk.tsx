@@ -11,9 +11,9 @@ import { Adult, type Model } from './Adult';
 import { Card } from '../../drawn/Card';
 import { gridLines, LooksOfBoard, seen } from '../../drawn/looks';
 import { ArtOf, ButtonPicture } from '../../drawn/art';
-import { begin, spokenMessage, takeOneOff, tap, type TalkState } from './message';
+import { begin, perform, said, takeOneOff, tap, type Performed, type TalkState } from '../../talking';
 import { forgetSaid, remember } from '../../data/saidToday';
-import { hush, say } from '../../data/voice';
+import { hush } from '../../data/voice';
 import drawn from '../../drawn/drawn.module.css';
 import parts from '../../shell/parts.module.css';
 import css from './talk.module.css';
@@ -78,10 +78,9 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
     line.current?.scrollTo({ left: line.current.scrollWidth });
   }, [state.message]);
 
-  function speak(text: string) {
-    setSaying(text);
+  function performAll(performed: Performed[]) {
     setNotice('');
-    say(text, view.locale).catch((error: unknown) => setNotice(sentence(error)));
+    perform(performed, { vocabulary: view.id, locale: view.locale, onSaying: setSaying }).catch((error: unknown) => setNotice(sentence(error)));
   }
 
   function press(button: Button) {
@@ -89,9 +88,8 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
     const tapped = tap(state, still ? { ...button, leads: { type: 'stays' } } : button, byId, view.home);
     setState(tapped.state);
     if (tapped.state.message.length > state.message.length) remember(view.id, button.id);
-    if (tapped.speak) speak(tapped.speak);
-    else setNotice('');
-    if (tapped.notice) setNotice(tapped.notice);
+    performAll(tapped.performed);
+    if (tapped.nowhere) setNotice(t`“${button.label}” leads nowhere yet.`);
     if (tapped.elsewhere) void navigate(`/vocabularies/${tapped.elsewhere}/talk`);
   }
 
@@ -119,12 +117,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
           </p>
           <Adult view={view} boards={boards} kept={kept} model={model} onModel={setModel} board={state.board} />
         </div>
-        <button
-          type="button"
-          className={css.sayIt}
-          disabled={state.message.length === 0}
-          onClick={() => speak(spokenMessage(state.message))}
-        >{t`Say it`}</button>
+        <button type="button" className={css.sayIt} disabled={state.message.length === 0} onClick={() => performAll(said(state.message))}>{t`Say it`}</button>
         <button
           type="button"
           className={css.quietKey}

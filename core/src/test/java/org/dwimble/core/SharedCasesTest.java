@@ -5,6 +5,7 @@ import static org.dwimble.core.Boards.board;
 
 import java.io.InputStream;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -17,6 +18,7 @@ import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.doing.Doing;
+import org.dwimble.core.doing.Effect;
 import org.dwimble.core.doing.Spell;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.ColouredPaper;
@@ -24,6 +26,8 @@ import org.dwimble.core.look.Look;
 import org.dwimble.core.talk.Talking;
 import org.dwimble.core.talk.Tapped;
 import org.dwimble.core.talk.Token;
+import org.dwimble.core.voice.HowSaid;
+import org.dwimble.core.voice.Manner;
 import org.dwimble.core.wordline.WordLine;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -122,18 +126,39 @@ class SharedCasesTest {
         return b.withActs(new Acts(Says.NOTHING, null, List.of(doing), Leads.STAYS));
     }
 
+    /** A button as the wire has it. */
+    private static Button told(JsonNode json) {
+        JsonMapper mapper = JsonMapper.shared();
+        List<Doing> doings = json.path("doings").valueStream().map(d -> mapper.treeToValue(d, Doing.class)).toList();
+        HowSaid how = json.has("how") ? mapper.treeToValue(json.get("how"), HowSaid.class) : HowSaid.USUAL;
+        Says says = json.has("says") ? mapper.treeToValue(json.get("says"), Says.class) : Says.LABEL;
+        Leads leads = json.has("leads") ? mapper.treeToValue(json.get("leads"), Leads.class) : Leads.STAYS;
+        return Button.word("b", new Cell(0, 0), json.get("label").asString(), null, null)
+            .withActs(new Acts(says, how, json.has("sound") ? json.get("sound").asString() : null, doings, leads));
+    }
+
+    /** What is performed as the cases write it: see "performedReads" there. */
+    private static String written(Effect.Performed performed) {
+        if (performed instanceof Effect.Say say) {
+            return (say.sound() == null ? "" : "♪" + say.sound().substring(4, 6) + " ") + say.text()
+                + (say.manner() == Manner.PLAINLY ? "" : " (" + say.manner().word() + ")") + (say.spoken().equals(say.text()) ? "" : " [" + say.spoken() + "]");
+        }
+        return performed instanceof Effect.Turn turn ? turn.dial().name().toLowerCase(Locale.ROOT) + " " + turn.steps() : "stop";
+    }
+
     @ParameterizedTest
     @MethodSource("tapping")
     void tappingIsTheSameHereAndThere(JsonNode tried) {
-        Tapped last = new Tapped(Talking.at("home"), null, false);
+        Tapped last = new Tapped(Talking.at("home"), List.of(), false);
         for (JsonNode tap : tried.get("taps").valueStream().toList()) {
-            last = last.after().tap(tapped(tap.asString()), "home", Set.of("home", "food", "fruit")::contains);
+            last = last.after().tap(tap.isString() ? tapped(tap.asString()) : told(tap), "home", Set.of("home", "food", "fruit")::contains);
         }
         assertThat(last.after().message()).extracting(Token::text).containsExactlyElementsOf(tried.get("message").valueStream().map(JsonNode::asString)
             .toList());
         assertThat(last.after().board()).isEqualTo(tried.get("at").asString());
         assertThat(last.after().trail()).containsExactlyElementsOf(tried.path("trail").valueStream().map(JsonNode::asString).toList());
-        assertThat(last.speak()).isEqualTo(tried.has("spoke") ? tried.get("spoke").asString() : null);
+        assertThat(last.performed()).extracting(SharedCasesTest::written).containsExactlyElementsOf(tried.path("performed").valueStream()
+            .map(JsonNode::asString).toList());
         assertThat(last.nowhere()).isEqualTo(tried.path("nowhere").asBoolean(false));
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.voice.HowSaid;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -75,6 +76,10 @@ public record Button(String id, Standing standing, Face face, Acts acts, Shown s
         return acts.says();
     }
 
+    public HowSaid how() {
+        return acts.how();
+    }
+
     public @Nullable String sound() {
         return acts.sound();
     }
@@ -124,9 +129,9 @@ public record Button(String id, Standing standing, Face face, Acts acts, Shown s
         return says() instanceof Says.Label ? label() : "";
     }
 
-    /** True if a student can say something with it: it puts words into the message, and does not only spell. */
+    /** True if a student can say something with it, whatever else it does. */
     public boolean isWord() {
-        return doings().isEmpty() && !spoken().isEmpty();
+        return !spoken().isEmpty();
     }
 
     /** True of one that is the way back or home: it belongs to no step and is never held. */
@@ -136,6 +141,6 @@ public record Button(String id, Standing standing, Face face, Acts acts, Shown s
 
     /** True of one that opens a board and says and does nothing else. */
     public boolean onlyOpens() {
-        return leads() instanceof Leads.Opens && doings().isEmpty() && spoken().isEmpty();
+        return leads() instanceof Leads.Opens && doings().isEmpty() && spoken().isEmpty() && sound() == null;
     }
 }

@@ -12,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** A board as it is kept. Equal boards have equal bytes, and so one SHA-256. */
 public final class BoardDocument {
-    static final int FORMAT = 2;
+    static final int FORMAT = 3;
     private static final Set<String> KEYS = LookPart.and(Formats.FORMAT, "id", "name", "rows", "columns", "heights", "widths", "buttons", "pictures", "sounds",
         "extras");
 
@@ -50,7 +50,7 @@ public final class BoardDocument {
 
     /** @throws org.dwimble.core.told.Unacceptable if a later release wrote it */
     public static Board read(byte[] document) {
-        ObjectNode json = Formats.upgraded((ObjectNode) Json.mapper().readTree(document), List.of(FirstFormat::board));
+        ObjectNode json = Formats.upgraded((ObjectNode) Json.mapper().readTree(document), List.of(FirstFormat::board, SecondFormat::board));
         List<Button> buttons = new ArrayList<>();
         for (JsonNode button : json.path("buttons")) {
             buttons.add(ButtonPart.read((ObjectNode) button));

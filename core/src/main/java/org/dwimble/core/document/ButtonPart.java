@@ -3,6 +3,8 @@ package org.dwimble.core.document;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
@@ -14,17 +16,15 @@ import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Shown;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
-import org.dwimble.core.doing.AddSpace;
-import org.dwimble.core.doing.Doing;
-import org.dwimble.core.doing.SayMessage;
-import org.dwimble.core.doing.Spell;
-import org.dwimble.core.doing.TakeLastOff;
+import org.dwimble.core.doing.Doings;
 import org.dwimble.core.plan.Hold;
+import org.dwimble.core.voice.HowSaid;
+import org.dwimble.core.voice.Manner;
+import org.dwimble.core.voice.When;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
-import tools.jackson.databind.node.StringNode;
 
 /**
  * A button inside a board's document. What is usual is left out: one cell, says its label, stays, is shown.
@@ -33,23 +33,23 @@ import tools.jackson.databind.node.StringNode;
  *   picture   one that takes all the room, or
  *   layers    [[picture, x, y, size], ...]
  *   says      "nothing", or {"words": ...}
+ *   manner    how it is said, by its word
+ *   when      "at-once" or "with-message"
+ *   as        what a voice is given in place of the words
  *   leads     "home", "back", {"opens": ..., "once": true}, or {"vocabulary": ...}
  *   hidden    true if it is held; what is known of that is in held, see {@link PlanPart}
  *   step      id of the step it belongs to
  *   left      the year somebody left
- *   does      ["space", "take-last-off", "clear", "say", {"spell": ...}]
+ *   does      doings in order, each as its own file in {@code doing} says
  * </pre>
  */
 final class ButtonPart {
-    private static final Set<String> KEYS = LookPart.and("id", "at", "span", "label", "picture", "layers", "kind", "says", "sound", "does", "leads",
+    private static final Set<String> KEYS = LookPart.and("id", "at", "span", "label", "picture", "layers", "kind", "says", "manner", "when", "as", "sound",
+        "does", "leads",
         "hidden", "held", "step", "left", "extras");
     private static final String NOTHING = "nothing";
     private static final String HOME = "home";
     private static final String BACK = "back";
-    private static final String SPACE = "space";
-    private static final String TAKE_LAST_OFF = "take-last-off";
-    private static final String CLEAR = "clear";
-    private static final String SAY = "say";
 
     private ButtonPart() {
     }
@@ -78,12 +78,22 @@ final class ButtonPart {
         } else if (button.says() instanceof Says.Words words) {
             json.putObject("says").put("words", words.text());
         }
+        HowSaid how = button.how();
+        if (how.manner() != Manner.PLAINLY) {
+            json.put("manner", how.manner().word());
+        }
+        if (how.when() != When.BOTH) {
+            json.put("when", how.when().word());
+        }
+        if (how.as() != null) {
+            json.put("as", how.as());
+        }
         if (button.sound() != null) {
             json.put("sound", button.sound());
         }
         if (!button.doings().isEmpty()) {
             ArrayNode does = json.putArray("does");
-            button.doings().forEach(d -> does.add(doing(d)));
+            button.doings().forEach(d -> does.add(Doings.kept(d)));
         }
         if (button.leads() instanceof Leads.Home) {
             json.put("leads", HOME);
@@ -116,23 +126,14 @@ final class ButtonPart {
         return json;
     }
 
-    private static JsonNode doing(Doing doing) {
-        if (doing instanceof Spell spell) {
-            return Json.mapper().createObjectNode().put("spell", spell.letters());
-        }
-        if (doing instanceof SayMessage) {
-            return StringNode.valueOf(SAY);
-        }
-        return StringNode.valueOf(doing instanceof AddSpace ? SPACE : doing instanceof TakeLastOff ? TAKE_LAST_OFF : CLEAR);
-    }
-
     static Button read(ObjectNode json) {
         JsonNode at = json.path("at");
         JsonNode span = json.path("span");
         Standing standing = new Standing(new Cell(at.path(0).asInt(), at.path(1).asInt()), span.isArray()
             ? new Span(span.path(0).asInt(), span.path(1).asInt()) : Span.ONE);
         Face face = new Face(json.path("label").asString(""), layers(json), json.has("kind") ? Kind.of(json.path("kind").asString()) : null);
-        Acts acts = new Acts(says(json.path("says")), text(json.path("sound")), doings(json.path("does")), leads(json.path("leads")));
+        Acts acts = new Acts(says(json.path("says")), how(json), text(json.path("sound")),
+            json.path("does").valueStream().map(Doings::ofKept).toList(), leads(json.path("leads")));
         return new Button(json.path("id").asString(), standing, face, acts, shown(json), Carried.extras(json, KEYS));
     }
 
@@ -156,18 +157,13 @@ final class ButtonPart {
         return NOTHING.equals(says.asString("")) ? Says.NOTHING : Says.LABEL;
     }
 
-    private static List<Doing> doings(JsonNode does) {
-        List<Doing> doings = new ArrayList<>();
-        for (JsonNode doing : does) {
-            doings.add(doing.has("spell") ? new Spell(doing.path("spell").asString()) : switch (doing.asString("")) {
-                case SPACE -> Doing.SPACE;
-                case TAKE_LAST_OFF -> Doing.TAKE_LAST_OFF;
-                case CLEAR -> Doing.CLEAR;
-                case SAY -> Doing.SAY;
-                default -> throw new IllegalStateException("a board was kept with a doing that is none: " + doing);
-            });
-        }
-        return doings;
+    private static HowSaid how(ObjectNode json) {
+        return new HowSaid(worded(Manner.values(), Manner::word, json.path("manner"), Manner.PLAINLY),
+            worded(When.values(), When::word, json.path("when"), When.BOTH), text(json.path("as")));
+    }
+
+    private static <T> T worded(T[] all, Function<T, String> word, JsonNode said, T usual) {
+        return Stream.of(all).filter(one -> word.apply(one).equals(said.asString(""))).findFirst().orElse(usual);
     }
 
     private static Leads leads(JsonNode leads) {

@@ -13,6 +13,7 @@ import org.dwimble.core.board.Says;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.plan.Hold;
+import org.dwimble.core.voice.HowSaid;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -24,6 +25,7 @@ public final class Facet<T> {
     public static final Facet<List<Layer>> PICTURE = new Facet<>("picture", Button::layers, (b, v) -> b.withFace(b.face().withLayers(v)));
     public static final Facet<@Nullable Kind> KIND = new Facet<>("kind", Button::kind, (b, v) -> b.withFace(b.face().withKind(v)));
     public static final Facet<Says> SAYS = new Facet<>("says", Button::says, (b, v) -> b.withActs(b.acts().withSays(v)));
+    public static final Facet<HowSaid> HOW = new Facet<>("how", Button::how, (b, v) -> b.withActs(b.acts().withHow(v)));
     public static final Facet<@Nullable String> SOUND = new Facet<>("sound", Button::sound, (b, v) -> b.withActs(b.acts().withSound(v)));
     public static final Facet<List<Doing>> DOINGS = new Facet<>("doings", Button::doings, (b, v) -> b.withActs(b.acts().withDoings(v)));
     public static final Facet<Leads> LEADS = new Facet<>("leads", Button::leads, (b, v) -> b.withActs(b.acts().withLeads(v)));
@@ -34,7 +36,7 @@ public final class Facet<T> {
     public static final Facet<Extras> EXTRAS = new Facet<>("extras", Button::extras, Button::withExtras);
 
     /** In the order in which a change of several is told: the first counts most. */
-    public static final List<Facet<?>> ALL = List.of(LABEL, PICTURE, LEADS, SAYS, SOUND, DOINGS, KIND, HOLD, STEP, LEFT, LOOK, EXTRAS);
+    public static final List<Facet<?>> ALL = List.of(LABEL, PICTURE, LEADS, SAYS, HOW, SOUND, DOINGS, KIND, HOLD, STEP, LEFT, LOOK, EXTRAS);
 
     private final String name;
     private final Function<Button, T> get;

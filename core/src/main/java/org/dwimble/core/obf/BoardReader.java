@@ -27,11 +27,15 @@ import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.doing.Doing;
+import org.dwimble.core.doing.Doings;
+import org.dwimble.core.doing.OtherAction;
+import org.dwimble.core.doing.Spell;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.voice.HowSaid;
+import org.dwimble.core.voice.When;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -43,10 +47,11 @@ final class BoardReader {
     private static final Set<String> BUTTON_KEYS = Set.of("id", OutsideIds.OURS, "label", "vocalization", "image_id", "sound_id", "hidden",
         ObfPlan.STEP, ObfPlan.HELD, ObfPlan.WAITS, "load_board", ObfWriter.LAYERS,
         "action", "actions", ObfWriter.SPAN, ObfWriter.KIND, ObfWriter.SAYS, ObfWriter.LEADS, ObfLook.LOOK, ObfLook.LEFT,
-        ObfWriter.ELSEWHERE);
+        ObfWriter.ELSEWHERE, ObfWriter.DOES, ObfHow.MANNER, ObfHow.WHEN, ObfHow.AS);
     static final int MOST_OF_A_BUTTON = 20_000;
     private static final int MOST_OF_A_BOARD = 200_000;
     private static final int MOST_ACTIONS_TOLD = 5;
+    private static final int MOST_OF_A_DOING = 4_000;
 
     private final ObfReader reader;
     private final ObjectNode json;
@@ -244,7 +249,7 @@ final class BoardReader {
         keepOutside(extras, id, outside);
         keepElsewhere(json, layers, extras);
         Leads leads = leads(json, extras);
-        List<Doing> doings = doings(json, extras);
+        List<Doing> doings = doings(json);
         Says says = says(json, leads, doings);
         if (label.isEmpty() && layers.isEmpty()) {
             label = says instanceof Says.Words words ? Text.cut(words.text(), Face.LONGEST_LABEL) : "?";
@@ -256,7 +261,7 @@ final class BoardReader {
             kind = known.word().equals(kindWord) ? known : kind;
         }
         return new Button(id, standing, new Face(label, layers, kind),
-            new Acts(says, sounds.askedFor(ObfReader.text(json, "sound_id", "")), doings, leads), ObfPlan.shown(json, look),
+            new Acts(says, how(json, says, doings), sounds.askedFor(ObfReader.text(json, "sound_id", "")), doings, leads), ObfPlan.shown(json, look),
             Extras.ofPackage(extras));
     }
 
@@ -327,26 +332,40 @@ final class BoardReader {
         return action.asString("").equals(ObfWriter.HOME);
     }
 
-    /** What it does; if Dwimble does not do all of it, all of it is kept as it stood. */
-    private List<Doing> doings(ObjectNode json, Map<String, JsonNode> extras) {
-        List<Doing> known = new ArrayList<>();
-        List<JsonNode> raw = rawActions(json);
+    /**
+     * What it does, in order: Dwimble's own list where it still says what the standard's actions say, else those. What Dwimble
+     * does not do is told, and carried along where it stands.
+     */
+    private List<Doing> doings(ObjectNode json) {
+        List<JsonNode> raw = rawActions(json).stream().filter(a -> !goesHome(a)).toList();
+        List<Doing> own = json.path(ObfWriter.DOES).valueStream().limit(Acts.MOST_DOINGS).filter(d -> d.toString().length() <= MOST_OF_A_DOING)
+            .map(Doings::ofKept).toList();
+        if (!own.isEmpty() && own.stream().flatMap(d -> Doings.action(d).stream()).toList().equals(raw)) {
+            return own;
+        }
+        if (raw.size() > Acts.MOST_DOINGS) {
+            reader.findings().found("found-actions-many", "board", name, "has", raw.size(), "most", Acts.MOST_DOINGS);
+        }
+        List<Doing> doings = new ArrayList<>();
         Set<String> unknown = new LinkedHashSet<>();
         for (JsonNode action : raw) {
-            Optional<Doing> doing = ObfActions.read(action.asString(""));
-            if (doing.isPresent() && known.size() < Acts.MOST_DOINGS) {
-                known.add(doing.get());
-            } else if (!goesHome(action)) {
+            Optional<Doing> known = Doings.ofAction(action);
+            if (known.isEmpty()) {
                 unknown.add(Text.cut(Text.tidy(action.isString() ? action.asString() : action.toString()), 30));
             }
+            if (doings.size() < Acts.MOST_DOINGS && (known.isPresent() || action.toString().length() <= OtherAction.MOST)) {
+                doings.add(known.orElseGet(() -> new OtherAction(action.toString())));
+            }
         }
-        if (!unknown.isEmpty()) {
-            unknown.stream().limit(MOST_ACTIONS_TOLD).forEach(action -> reader.findings().found("found-unknown-action", "board", name, "action", action));
-            ArrayNode kept = JsonNodeFactory.instance.arrayNode();
-            raw.stream().limit(ObfWriter.MOST_ACTIONS).forEach(kept::add);
-            extras.put(ObfWriter.ACTIONS, kept);
-        }
-        return known;
+        unknown.stream().limit(MOST_ACTIONS_TOLD).forEach(action -> reader.findings().found("found-unknown-action", "board", name, "action", action));
+        return doings;
+    }
+
+    /** How it says it. What other programs let a button that spells say is how its letter is read: no word of the message. */
+    private static HowSaid how(ObjectNode json, Says says, List<Doing> doings) {
+        boolean spells = says instanceof Says.Words && !json.has(ObfWriter.SAYS) && doings.stream().anyMatch(Spell.class::isInstance);
+        HowSaid how = ObfHow.read(json);
+        return spells ? new HowSaid(how.manner(), When.AT_ONCE, how.as()) : how;
     }
 
     private Says says(ObjectNode json, Leads leads, List<Doing> doings) {
@@ -362,7 +381,7 @@ final class BoardReader {
         if (!words.isEmpty()) {
             return new Says.Words(words);
         }
-        return leads == Leads.STAYS && doings.isEmpty() ? Says.LABEL : Says.NOTHING;
+        return leads == Leads.STAYS && doings.stream().allMatch(d -> d.effects().isEmpty()) ? Says.LABEL : Says.NOTHING;
     }
 
     /** What is carried along without being understood. @param most characters of it; what goes beyond is left out, and said */

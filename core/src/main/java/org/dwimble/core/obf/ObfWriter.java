@@ -30,6 +30,7 @@ import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.document.Json;
+import org.dwimble.core.doing.Doings;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.reveal.Revealed;
 import org.jspecify.annotations.Nullable;
@@ -60,8 +61,9 @@ public final class ObfWriter {
     static final String PICTURE_ELSEWHERE = "ext_dwimble_picture_elsewhere";
     static final String SOUND_ELSEWHERE = "ext_dwimble_sound_elsewhere";
     static final String ACTIONS = "actions";
+    /** All doings in order, where the standard has no action for one of them. */
+    static final String DOES = "ext_dwimble_does";
     static final String HOME = ":home";
-    static final int MOST_ACTIONS = 100;
     /** Told without a zone; nothing earlier is told so. */
     private static final LocalDateTime FIXED_TIME = LocalDateTime.of(1980, 2, 1, 0, 0);
     private static final JsonMapper JSON = Json.mapper();
@@ -228,7 +230,6 @@ public final class ObfWriter {
         json.put("id", button.id());
         json.put("label", button.label());
         copy(button.extras(), json);
-        JsonNode asItCame = json.remove(ACTIONS);
         JsonNode load = json.remove("load_board");
         if (button.says() instanceof Says.Words words) {
             json.put("vocalization", words.text());
@@ -263,12 +264,17 @@ public final class ObfWriter {
         } else if (load != null && button.leads() instanceof Leads.Stays && load.path("id").isMissingNode() && load.path("path").isMissingNode()) {
             json.set("load_board", load);
         }
-        ArrayNode actions = actions(button, asItCame);
+        ArrayNode actions = actions(button);
         if (actions.size() == 1) {
             json.set("action", actions.get(0));
         } else if (!actions.isEmpty()) {
             json.set(ACTIONS, actions);
         }
+        if (button.doings().stream().anyMatch(d -> Doings.action(d).isEmpty())) {
+            ArrayNode does = json.putArray(DOES);
+            button.doings().forEach(d -> does.add(Doings.kept(d)));
+        }
+        ObfHow.write(button.how(), json);
         return json;
     }
 
@@ -278,29 +284,13 @@ public final class ObfWriter {
         Optional.ofNullable(called.files().get(board)).ifPresent(file -> load.put("path", file));
     }
 
-    /**
-     * @param asItCame with what Dwimble does not do; where that does the same as the button now, it is written in its order; else what Dwimble does not do
-     * comes last
-     */
-    private static ArrayNode actions(Button button, @Nullable JsonNode asItCame) {
+    private static ArrayNode actions(Button button) {
         ArrayNode actions = JSON.createArrayNode();
-        button.doings().forEach(d -> actions.add(ObfActions.write(d)));
+        button.doings().forEach(d -> Doings.action(d).ifPresent(actions::add));
         if (button.leads() instanceof Leads.Home) {
             actions.add(HOME);
         }
-        if (asItCame == null) {
-            return actions;
-        }
-        List<JsonNode> known = asItCame.valueStream().filter(ObfWriter::done).toList();
-        if (known.size() == actions.size() && actions.valueStream().allMatch(known::contains)) {
-            return (ArrayNode) asItCame;
-        }
-        asItCame.valueStream().filter(a -> !done(a)).forEach(actions::add);
         return actions;
-    }
-
-    private static boolean done(JsonNode action) {
-        return action.asString("").equals(HOME) || ObfActions.read(action.asString("")).isPresent();
     }
 
     private void media(String id, Map<String, JsonNode> facts, String folder, @Nullable Map<String, Packed> items, ArrayNode into) {

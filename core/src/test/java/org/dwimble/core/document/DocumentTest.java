@@ -27,10 +27,22 @@ import org.dwimble.core.board.Shown;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Whole;
+import org.dwimble.core.doing.AddWords;
 import org.dwimble.core.doing.Doing;
+import org.dwimble.core.doing.Faster;
+import org.dwimble.core.doing.Louder;
+import org.dwimble.core.doing.OfLater;
+import org.dwimble.core.doing.OtherAction;
+import org.dwimble.core.doing.Quieter;
+import org.dwimble.core.doing.SayText;
+import org.dwimble.core.doing.Slower;
 import org.dwimble.core.doing.Spell;
+import org.dwimble.core.doing.StopTalking;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.voice.HowSaid;
+import org.dwimble.core.voice.Manner;
+import org.dwimble.core.voice.When;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -56,10 +68,16 @@ class DocumentTest {
         Button letter = new Button("a1", Standing.at(new Cell(1, 0)), Face.of("a", null, null),
             new Acts(Says.NOTHING, null, List.of(new Spell("a"), Doing.SPACE, Doing.TAKE_LAST_OFF, Doing.CLEAR, Doing.SAY), Leads.STAYS), Shown.NO,
             Extras.NONE);
+        Button wait = new Button("w1", Standing.at(new Cell(1, 3)), Face.of("wait", null, Kind.SOCIAL),
+            new Acts(new Says.Words("Wait for me"), new HowSaid(Manner.SHOUTED, When.AT_ONCE, "wait for mee"), null,
+                List.of(new SayText("Listen."), Doing.OWN_WORD, new AddWords("please"), new StopTalking(), new Louder(), new Quieter(), new Faster(),
+                    new Slower(), new OtherAction("{\"ext\":1.50}"), new OfLater("{\"glow\":[1,true]}")),
+                Leads.STAYS),
+            Shown.YES, Extras.NONE);
         Button kite = Button.word("k1", new Cell(0, 2), "kite", null, Kind.THING)
             .withFace(new Face("", List.of(Layer.whole("base/kite"), new Layer(PHOTO, 500, 600, 400)), Kind.THING));
-        return new Board("b1", "Harbour 🦀", new Shape(2, 3), Look.PLAIN,
-            List.of(ferry, letter, kite, Button.leading("h", new Cell(1, 1), "home", "base/house", Leads.HOME),
+        return new Board("b1", "Harbour 🦀", new Shape(2, 4), Look.PLAIN,
+            List.of(ferry, letter, wait, kite, Button.leading("h", new Cell(1, 1), "home", "base/house", Leads.HOME),
                 Button.leading("z", new Cell(1, 2), "back", null, Leads.BACK)),
             new Board.Facts(Map.of(PHOTO, json("{\"width\":40}")), Map.of(SOUND, json("{\"duration\":1.5}"))),
             Extras.ofPackage(Map.of("ext_board", json("1e3"), "description_html", json("\"ü\""))));
@@ -76,8 +94,8 @@ class DocumentTest {
     @Test
     void aBoardIsWrittenAsTheGoldenFileSaysWithTheSameHash() {
         assertThat(new String(BoardDocument.write(rich()), StandardCharsets.UTF_8))
-            .isEqualTo(new String(golden("format-2/board.json"), StandardCharsets.UTF_8));
-        assertThat(ContentHash.hex(BoardDocument.write(rich()))).isEqualTo(new String(golden("format-2/board.sha256"), StandardCharsets.UTF_8).strip());
+            .isEqualTo(new String(golden("format-3/board.json"), StandardCharsets.UTF_8));
+        assertThat(ContentHash.hex(BoardDocument.write(rich()))).isEqualTo(new String(golden("format-3/board.sha256"), StandardCharsets.UTF_8).strip());
         Whole whole = new Whole("Ilse’s words", "b1", "en-GB", Extras.ofPackage(Map.of("ext_package", json("{\"a\":0.10}"))));
         assertThat(new String(WholeDocument.write(whole), StandardCharsets.UTF_8)).isEqualTo(new String(golden("format-2/whole.json"), StandardCharsets.UTF_8));
         assertThat(WholeDocument.read(golden("format-2/whole.json"))).isEqualTo(whole);
@@ -110,6 +128,39 @@ class DocumentTest {
     }
 
     @Test
+    void whatTheSecondReleaseWroteIsReadAsItWasThen() {
+        Board read = BoardDocument.read(golden("format-2/board.json"));
+        assertThat(read.button("f1")).isEqualTo(rich().button("f1"));
+        assertThat(read.button("a1")).isEqualTo(rich().button("a1"));
+        assertThat(read.facts()).isEqualTo(rich().facts());
+        String second = "{\"buttons\":[{\"at\":[0,0],\"does\":[\"say\",{\"spell\":\"x\"}],\"extras\":{\"actions\":"
+            + "\"[\\\":native\\\",\\\":speak\\\",{\\\"a\\\":1.50},\\\"+x\\\",\\\":home\\\"]\",\"ext_x\":\"1\"},\"id\":\"x\",\"label\":\"crab\"},"
+            + "{\"at\":[0,1],\"does\":[\"clear\"],\"extras\":{\"actions\":\"[\\\":native\\\",\\\":speak\\\"]\"},\"id\":\"y\",\"label\":\"gull\",\"says\":{\"words\":\"Gull!\"}}],"
+            + "\"columns\":2,\"format\":2,\"id\":\"b\",\"name\":\"B\",\"rows\":1}";
+        Board carrying = BoardDocument.read(second.getBytes(StandardCharsets.UTF_8));
+        assertThat(carrying.button("x").orElseThrow()).satisfies(b -> {
+            assertThat(b.doings()).containsExactly(new OtherAction("\":native\""), Doing.SAY, new OtherAction("{\"a\":1.50}"), new Spell("x"));
+            assertThat(b.says()).as("what did something said nothing").isEqualTo(Says.NOTHING);
+            assertThat(b.extras().ofPackage()).containsOnlyKeys("ext_x");
+        });
+        assertThat(carrying.button("y").orElseThrow()).satisfies(b -> {
+            assertThat(b.doings()).as("what it does by now, then what it came with").containsExactly(Doing.CLEAR, new OtherAction("\":native\""));
+            assertThat(b.says()).isEqualTo(Says.NOTHING);
+            assertThat(b.extras()).isEqualTo(Extras.NONE);
+        });
+    }
+
+    @Test
+    void aDoingOfALaterReleaseIsKeptInItsPlace() {
+        String later = "{\"buttons\":[{\"at\":[0,0],\"does\":[\"clear\",{\"glow\":[1,{\"a\":true}]},\"shine\",{\"spell\":\"\"},\"say\"],\"id\":\"x\",\"label\":\"crab\"}],"
+            + "\"columns\":1,\"format\":3,\"id\":\"b\",\"name\":\"B\",\"rows\":1}";
+        Board read = BoardDocument.read(later.getBytes(StandardCharsets.UTF_8));
+        assertThat(read.button("x").orElseThrow().doings()).hasSize(5).startsWith(Doing.CLEAR).endsWith(Doing.SAY);
+        assertThat(read.button("x").orElseThrow().isWord()).as("whether it is a word depends on what it says alone").isTrue();
+        assertThat(new String(BoardDocument.write(read.withName("C")), StandardCharsets.UTF_8)).isEqualTo(later.replace("\"B\"", "\"C\""));
+    }
+
+    @Test
     void equalBoardsHaveTheSameBytesWhateverOrderTheyWereMadeIn() {
         List<Button> reversed = new ArrayList<>(rich().buttons());
         Collections.reverse(reversed);
@@ -120,12 +171,12 @@ class DocumentTest {
     void whatIsUsualIsLeftOut() {
         Board plain = Board.empty("b", "B", new Shape(1, 1)).with(Button.word("x", new Cell(0, 0), "crab", null, null));
         assertThat(new String(BoardDocument.write(plain), StandardCharsets.UTF_8))
-            .isEqualTo("{\"buttons\":[{\"at\":[0,0],\"id\":\"x\",\"label\":\"crab\"}],\"columns\":1,\"format\":2,\"id\":\"b\",\"name\":\"B\",\"rows\":1}");
+            .isEqualTo("{\"buttons\":[{\"at\":[0,0],\"id\":\"x\",\"label\":\"crab\"}],\"columns\":1,\"format\":3,\"id\":\"b\",\"name\":\"B\",\"rows\":1}");
     }
 
     @Test
     void fieldsOfALaterReleaseAreKeptAsTheyAre() {
-        String later = "{\"buttons\":[{\"at\":[0,0],\"glow\":[1,{\"a\":true}],\"id\":\"x\",\"label\":\"crab\"}],\"columns\":1,\"format\":2,"
+        String later = "{\"buttons\":[{\"at\":[0,0],\"glow\":[1,{\"a\":true}],\"id\":\"x\",\"label\":\"crab\"}],\"columns\":1,\"format\":3,"
             + "\"id\":\"b\",\"name\":\"B\",\"rows\":1,\"season\":\"winter\"}";
         Board read = BoardDocument.read(later.getBytes(StandardCharsets.UTF_8));
         assertThat(new String(BoardDocument.write(read), StandardCharsets.UTF_8)).isEqualTo(later);
@@ -135,7 +186,7 @@ class DocumentTest {
 
     @Test
     void aFormatOfALaterReleaseIsRefused() {
-        assertThatThrownBy(() -> BoardDocument.read("{\"format\":3}".getBytes(StandardCharsets.UTF_8))).hasMessage("document-too-new {format=3, newest=2}");
+        assertThatThrownBy(() -> BoardDocument.read("{\"format\":4}".getBytes(StandardCharsets.UTF_8))).hasMessage("document-too-new {format=4, newest=3}");
     }
 
     @ParameterizedTest

@@ -32,6 +32,8 @@ import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.doing.Doing;
+import org.dwimble.core.doing.SayText;
 import org.dwimble.core.edit.boards.AddBoard;
 import org.dwimble.core.edit.boards.BringBoard;
 import org.dwimble.core.edit.boards.DeleteBoard;
@@ -76,6 +78,8 @@ import org.dwimble.core.edit.whole.Several;
 import org.dwimble.core.edit.words.BringButtons;
 import org.dwimble.core.edit.words.CopyButtons;
 import org.dwimble.core.edit.words.DressWord;
+import org.dwimble.core.edit.words.GiveDoings;
+import org.dwimble.core.edit.words.GiveHow;
 import org.dwimble.core.edit.words.GiveKind;
 import org.dwimble.core.edit.words.GiveLabel;
 import org.dwimble.core.edit.words.GivePicture;
@@ -112,6 +116,9 @@ import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.version.Made;
 import org.dwimble.core.version.Needs;
 import org.dwimble.core.version.Reverse;
+import org.dwimble.core.voice.HowSaid;
+import org.dwimble.core.voice.Manner;
+import org.dwimble.core.voice.When;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -149,6 +156,8 @@ public class IntentionTest {
             new GivePicture("harbour", "harbour/crab", Layer.only("base/kite")),
             new GivePicture("harbour", "harbour/crab", List.of()),
             new GiveWords("harbour", "harbour/gull", new Says.Words("look, a gull")),
+            new GiveDoings("harbour", "harbour/gull", List.of(Doing.CLEAR, Doing.OWN_WORD, new SayText("Gone"))),
+            new GiveHow("harbour", "harbour/gull", new HowSaid(Manner.SHOUTED, When.AT_ONCE, "gal")),
             new GiveKind("harbour", "harbour/gull", Kind.WHO),
             new GiveKind("harbour", "harbour/gull", null),
             new LeadTo("harbour", "harbour/boat", new Leads.Opens("attic")),

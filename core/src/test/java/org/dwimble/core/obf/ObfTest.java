@@ -39,6 +39,9 @@ import org.dwimble.core.document.BoardDocument;
 import org.dwimble.core.document.Json;
 import org.dwimble.core.document.WholeDocument;
 import org.dwimble.core.doing.Doing;
+import org.dwimble.core.doing.OfLater;
+import org.dwimble.core.doing.OtherAction;
+import org.dwimble.core.doing.SayText;
 import org.dwimble.core.doing.Spell;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.ColouredPaper;
@@ -49,6 +52,9 @@ import org.dwimble.core.plan.Hold;
 import org.dwimble.core.plan.Plan;
 import org.dwimble.core.plan.Step;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.voice.HowSaid;
+import org.dwimble.core.voice.Manner;
+import org.dwimble.core.voice.When;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -118,11 +124,50 @@ class ObfTest {
             new Board.Facts(Map.of(PHOTO_ID, Json.mapper().readTree("{\"width\":40,\"license\":{\"type\":\"CC BY\"},\"ext_photo\":true}")), Map.of()),
             Extras.ofPackage(Map.of("ext_board", ext, "description_html", ext.get("text"))));
         Button lost = Button.leading("x", new Cell(0, 2), "lost", null, new Leads.Opens("gone"));
-        Board second = Board.empty("b2", "Boat", new Shape(1, 3))
-            .withButtons(List.of(Button.leading("h", new Cell(0, 0), "home", null, Leads.HOME),
+        Button wait = Button.word("w", new Cell(0, 3), "wait", null, Kind.SOCIAL)
+            .withActs(new Acts(Says.LABEL, new HowSaid(Manner.SHOUTED, When.WITH_MESSAGE, "wait for mee"), null,
+                List.of(Doing.CLEAR, Doing.OWN_WORD, new SayText("Listen."), new OtherAction("{\"x\":1.50}"), new OfLater("{\"glow\":[1,true]}")), Leads.HOME));
+        Board second = Board.empty("b2", "Boat", new Shape(1, 4))
+            .withButtons(List.of(wait, Button.leading("h", new Cell(0, 0), "home", null, Leads.HOME),
                 Button.leading("back", new Cell(0, 1), "back", null, Leads.BACK),
                 lost.withActs(lost.acts().withSays(Says.LABEL))));
         return new Vocabulary(new Whole("Ilse’s words", "b1", "en-GB", Extras.ofPackage(Map.of("ext_package", ext))), Map.of("b1", home, "b2", second));
+    }
+
+    private JsonNode wait(Vocabulary vocabulary) {
+        return Json.mapper().readTree(new ObfWriter(media).obf(vocabulary.board("b2").orElseThrow(), vocabulary)).get("buttons").get(3);
+    }
+
+    @Test
+    void whatTheStandardHasNoActionForGoesBesideItsActions() throws IOException {
+        JsonNode wait = wait(rich());
+        assertThat(wait.get("actions").toString()).isEqualTo("[\":clear\",{\"x\":1.50},\":home\"]");
+        assertThat(wait.get("ext_dwimble_does").toString())
+            .isEqualTo("[\"clear\",\"word\",{\"say-text\":\"Listen.\"},{\"action\":\"{\\\"x\\\":1.50}\"},{\"glow\":[1,true]}]");
+        assertThat(wait.get("ext_dwimble_manner").asString()).isEqualTo("shouted");
+        assertThat(wait.get("ext_dwimble_when").asString()).isEqualTo("with-message");
+        assertThat(wait.get("ext_dwimble_say_as").asString()).isEqualTo("wait for mee");
+        assertThat(new ObfWriter(media).obf(rich().homeBoard(), rich())).asString(StandardCharsets.UTF_8).as("where it has, that alone")
+            .doesNotContain("_does");
+    }
+
+    @Test
+    void anotherProgramsChangeOfTheActionsCounts() throws Exception {
+        String changed = new String(new ObfWriter(media).obf(rich().board("b2").orElseThrow(), rich()), StandardCharsets.UTF_8)
+            .replace("\":clear\",{\"x\":1.50}", "\":speak\"");
+        Button wait = read(changed).vocabulary().homeBoard().button("w").orElseThrow();
+        assertThat(wait.doings()).containsExactly(Doing.SAY);
+        assertThat(wait.leads()).isEqualTo(Leads.HOME);
+    }
+
+    @Test
+    void whatALetterOfAnotherProgramIsReadAsIsNoWordOfTheMessage() throws Exception {
+        Button letter = read(
+            "{\"format\":\"open-board-0.1\",\"id\":\"b\",\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"q\",\"vocalization\":\"queue\",\"action\":\"+q\"}],"
+                + "\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}")
+            .vocabulary().homeBoard().buttons().get(0);
+        assertThat(letter.how().when()).isEqualTo(When.AT_ONCE);
+        assertThat(letter.doings()).containsExactly(new Spell("q"));
     }
 
     private byte[] written(Vocabulary vocabulary) throws IOException {

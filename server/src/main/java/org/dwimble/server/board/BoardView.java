@@ -11,6 +11,7 @@ import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.look.Look;
+import org.dwimble.core.voice.HowSaid;
 import org.jspecify.annotations.Nullable;
 
 /** A board as a client sees it. Lines are empty if all are equal. What is only carried along stays here. */
@@ -19,17 +20,20 @@ public record BoardView(String id, String name, int rows, int columns, List<Inte
     /**
      * @param picture the lowest of its layers, by which it is known
      * @param layers  its pictures, the first lowest
+     * @param how     how it says what it says, if that is not as usual
      * @param kind    null if it is no word
      * @param hidden  true if it is held, whatever the step
      * @param step    id of the step it belongs to; none if it belongs to none
      * @param left    the year somebody left
      * @param look    what is its own about its look
      */
-    public record ButtonView(String id, Cell cell, Span span, String label, Says says, @Nullable String picture, List<Layer> layers, @Nullable String sound,
+    public record ButtonView(String id, Cell cell, Span span, String label, Says says, @Nullable String picture, List<Layer> layers, @Nullable HowSaid how,
+        @Nullable String sound,
         @Nullable Kind kind, Leads leads, List<Doing> doings, boolean hidden, @Nullable String step,
         @Nullable Integer left, Look look) {
         public static ButtonView of(Button b) {
-            return new ButtonView(b.id(), b.cell(), b.span(), b.label(), b.says(), b.picture(), b.layers(), b.sound(), b.kind(), b.leads(),
+            return new ButtonView(b.id(), b.cell(), b.span(), b.label(), b.says(), b.picture(), b.layers(),
+                b.how().equals(HowSaid.USUAL) ? null : b.how(), b.sound(), b.kind(), b.leads(),
                 b.doings(), b.hidden(), b.shown().step(), b.shown().left(), b.look());
         }
     }

@@ -9,6 +9,7 @@ import java.util.function.Predicate;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Facet;
@@ -18,6 +19,7 @@ import org.dwimble.core.edit.On;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.version.Needs;
+import org.dwimble.core.voice.HowSaid;
 
 /**
  * Copies how a button looks, or what it says and does, onto others. Words, pictures and places stay.
@@ -27,6 +29,8 @@ import org.dwimble.core.version.Needs;
  */
 @JsonTypeName("copy-onto")
 public record CopyOnto(String board, String button, What what, Onto onto, List<String> chosen) implements Intention {
+    private static final List<Facet<?>> DOES = List.of(Facet.SAYS, Facet.HOW, Facet.SOUND, Facet.DOINGS, Facet.LEADS);
+
     /** What is copied. */
     public enum What {
         LOOK, DOES
@@ -55,9 +59,11 @@ public record CopyOnto(String board, String button, What what, Onto onto, List<S
         if (made.count() == 0) {
             throw new Unacceptable("copied-onto-nothing");
         }
-        Facet<?> facet = what == What.LOOK ? Facet.LOOK : Facet.LEADS;
-        List<Key> needs = new ArrayList<>(List.of(new Key.OfFacet(button, facet)));
-        chosen.forEach(id -> needs.add(new Key.OfFacet(id, facet)));
+        List<Key> needs = new ArrayList<>();
+        for (Facet<?> facet : what == What.LOOK ? List.of(Facet.LOOK) : DOES) {
+            needs.add(new Key.OfFacet(button, facet));
+            chosen.forEach(id -> needs.add(new Key.OfFacet(id, facet)));
+        }
         return Change.of(now, made.after(), Needs.of(needs),
             Told.of(what == What.LOOK ? "copied-look" : "copied-doing", "button", On.named(model), "count", made.count()));
     }
@@ -71,6 +77,12 @@ public record CopyOnto(String board, String button, What what, Onto onto, List<S
     }
 
     private Button copied(Button model, Button other) {
-        return what == What.LOOK ? Facet.LOOK.with(other, model.look()) : other.withActs(model.acts());
+        if (what == What.LOOK) {
+            return Facet.LOOK.with(other, model.look());
+        }
+        // One that says its own label has others say theirs, which its recording and its way of reading it do not say.
+        boolean own = model.says() instanceof Says.Label;
+        HowSaid how = model.how();
+        return other.withActs(own ? model.acts().withSound(other.sound()).withHow(new HowSaid(how.manner(), how.when(), other.how().as())) : model.acts());
     }
 }

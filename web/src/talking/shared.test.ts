@@ -1,15 +1,17 @@
 import { describe, expect, it } from 'vitest';
-import shared from '../../../../core/src/test/resources/org/dwimble/core/shared-cases.json';
-import type { Board, Button } from '../../api/types';
-import { begin, tap, type Tapped } from './message';
+import shared from '../../../core/src/test/resources/org/dwimble/core/shared-cases.json';
+import type { Board, Button } from '../api/types';
+import type { Performed } from './effects';
+import { begin, tap, type Tapped } from './talk';
 
 /** Tapping as core has it (SharedCasesTest), on the same cases; how a case writes a button stands there under "tappingReads". */
 interface Case {
-  taps: string[];
+  /** Written short, or as the wire has it. */
+  taps: (string | Partial<Button>)[];
   message: string[];
   at: string;
   trail?: string[];
-  spoke?: string;
+  performed?: string[];
   nowhere?: boolean;
 }
 const cases = (shared as unknown as { tapping: Case[] }).tapping;
@@ -18,7 +20,26 @@ const boards = new Map(
 );
 const doings = { _: 'add-space', '-': 'take-last-off', clear: 'clear-message', say: 'say-message' } as const;
 
-function button(written: string): Button {
+/** What is performed, as a case writes it: "performedReads" there. */
+function performedAs(effect: Performed): string {
+  switch (effect.what) {
+    case 'stop':
+      return 'stop';
+    case 'turn':
+      return `${effect.dial.toLowerCase()} ${effect.steps}`;
+    case 'say':
+      return [
+        effect.sound ? `♪${effect.sound.slice(4, 6)} ` : '',
+        effect.text,
+        effect.manner === 'PLAINLY' ? '' : ` (${effect.manner.toLowerCase()})`,
+        effect.spoken === effect.text ? '' : ` [${effect.spoken}]`,
+      ].join('');
+  }
+}
+
+function button(tapped: string | Partial<Button>): Button {
+  if (typeof tapped !== 'string') return { ...button('plain'), ...tapped };
+  const written = tapped;
   const plain: Button = {
     id: 'b',
     cell: { row: 0, column: 0 },
@@ -43,11 +64,11 @@ function button(written: string): Button {
 }
 
 describe('tapping, as core has it', () => {
-  it.each(cases)('$taps', ({ taps, message, at, trail = [], spoke, nowhere = false }) => {
-    const last = taps.reduce<Tapped>(({ state }, written) => tap(state, button(written), boards, 'home'), { state: begin('home') });
+  it.each(cases)('$taps', ({ taps, message, at, trail = [], performed = [], nowhere = false }) => {
+    const last = taps.reduce<Tapped>(({ state }, written) => tap(state, button(written), boards, 'home'), { state: begin('home'), performed: [] });
     expect(last.state.message.map((t) => t.text)).toEqual(message);
     expect([last.state.board, last.state.trail]).toEqual([at, trail]);
-    expect(last.speak).toBe(spoke);
-    expect(last.notice !== undefined).toBe(nowhere);
+    expect(last.performed.map(performedAs)).toEqual(performed);
+    expect(last.nowhere ?? false).toBe(nowhere);
   });
 });

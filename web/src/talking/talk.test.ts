@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Board, Button } from '../../api/types';
-import { begin, spokenMessage, takeOneOff, tap, type TalkState } from './message';
+import type { Board, Button } from '../api/types';
+import { begin, said as wholeMessage, takeOneOff, tap, type TalkState } from './talk';
 
 const board = (id: string): Board => ({ id, name: id, rows: 1, columns: 1, heights: [], widths: [], look: {}, buttons: [] });
 const boards = new Map(['home', 'food', 'fruit'].map((id) => [id, board(id)]));
@@ -27,12 +27,14 @@ const does = (type: 'add-space' | 'take-last-off' | 'clear-message' | 'say-messa
 
 /** Taps one button after the other. */
 const after = (...buttons: Button[]): TalkState => buttons.reduce((state, b) => tap(state, b, boards, 'home').state, begin('home'));
-const said = (state: TalkState) => spokenMessage(state.message);
+const read = (message: TalkState['message']) => message.map((t) => t.text).join(' ');
+const said = (state: TalkState) => read(state.message);
+const spoke = (tapped: ReturnType<typeof tap>) => tapped.performed.map((p) => (p.what === 'say' ? p.text : p.what));
 
 describe('the message', () => {
   it('gathers words in order and speaks each as it is tapped', () => {
     expect(said(after(button('I'), button('want'), button('apple')))).toBe('I want apple');
-    expect(tap(begin('home'), button('I'), boards, 'home').speak).toBe('I');
+    expect(spoke(tap(begin('home'), button('I'), boards, 'home'))).toEqual(['I']);
   });
 
   it('takes what a button says rather than its label', () => {
@@ -42,7 +44,7 @@ describe('the message', () => {
   it('gets nothing from a button that only opens a board, which is not spoken', () => {
     const tapped = tap(begin('home'), button('food', opens('food')), boards, 'home');
     expect(tapped.state.message).toEqual([]);
-    expect(tapped.speak).toBeUndefined();
+    expect(tapped.performed).toEqual([]);
   });
 
   it('is spelled letter by letter into one word until a space or another word', () => {
@@ -54,14 +56,16 @@ describe('the message', () => {
 
   it('loses the last letter while spelling, else the last word', () => {
     const spelled = after(button('my'), button('c', spells('c')), button('r', spells('r')));
-    expect(spokenMessage(takeOneOff(spelled.message))).toBe('my c');
-    expect(spokenMessage(takeOneOff(takeOneOff(spelled.message)))).toBe('my');
+    expect(read(takeOneOff(spelled.message))).toBe('my c');
+    expect(read(takeOneOff(takeOneOff(spelled.message)))).toBe('my');
     expect(takeOneOff(takeOneOff(takeOneOff(takeOneOff(spelled.message))))).toEqual([]);
   });
 
   it('is cleared, and spoken whole, by buttons that do so', () => {
     expect(after(button('I'), button('clear', does('clear-message'))).message).toEqual([]);
-    expect(tap(after(button('I'), button('go')), button('say', does('say-message')), boards, 'home').speak).toBe('I go');
+    expect(tap(after(button('I'), button('go')), button('say', does('say-message')), boards, 'home').performed).toEqual(
+      wholeMessage([{ text: 'I go', layers: [] }]),
+    );
   });
 });
 
@@ -84,12 +88,12 @@ describe('moving between boards', () => {
   it('stays where it is, and says why, when a button leads nowhere', () => {
     const tapped = tap(begin('home'), button('hive', opens('gone')), boards, 'home');
     expect(tapped.state.board).toBe('home');
-    expect(tapped.notice).toBe('“hive” leads nowhere yet.');
+    expect(tapped.nowhere).toBe(true);
   });
 
   it('speaks and then opens, for a button that does both', () => {
     const tapped = tap(begin('home'), button('eat', { leads: { type: 'opens', board: 'food' } }), boards, 'home');
     expect(tapped.state.board).toBe('food');
-    expect(tapped.speak).toBe('eat');
+    expect(spoke(tapped)).toEqual(['eat']);
   });
 });

@@ -1,0 +1,95 @@
+package org.dwimble.core.talk;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.doing.Effect;
+import org.dwimble.core.voice.HowSaid;
+import org.dwimble.core.voice.When;
+
+/** One tap while it is followed: the message as it becomes, and what is performed. */
+final class Saying {
+    private final List<Token> message;
+    private final Button button;
+    private final List<Effect.Performed> performed = new ArrayList<>();
+    private boolean word;
+
+    Saying(List<Token> message, Button button) {
+        this.message = new ArrayList<>(message);
+        this.button = button;
+    }
+
+    List<Token> message() {
+        return message;
+    }
+
+    List<Effect.Performed> performed() {
+        return performed;
+    }
+
+    /** Whether it said a word of its own, or had something heard in place of one. */
+    boolean isWord() {
+        return word;
+    }
+
+    void follow(Effect effect) {
+        if (effect instanceof Effect.Performed other) {
+            performed.add(other);
+        } else if (effect instanceof Effect.Word) {
+            word();
+        } else if (effect instanceof Effect.Add add) {
+            message.replaceAll(Token::ended);
+            message.add(Token.of(add.words()));
+        } else if (effect instanceof Effect.Letters letters) {
+            spell(letters.letters());
+        } else if (effect instanceof Effect.EndWord) {
+            message.replaceAll(Token::ended);
+        } else if (effect instanceof Effect.TakeOff) {
+            takeOff(message);
+        } else if (effect instanceof Effect.Clear) {
+            message.clear();
+        } else if (effect instanceof Effect.SayAll) {
+            performed.addAll(Token.said(message));
+        }
+    }
+
+    private void word() {
+        String words = button.spoken();
+        HowSaid how = button.how();
+        if (words.isEmpty() && button.sound() == null) {
+            return;
+        }
+        word = true;
+        if (!words.isEmpty() && how.when() != When.AT_ONCE) {
+            message.replaceAll(Token::ended);
+            message.add(new Token(words, button.layers(), false, button.sound(), how));
+        }
+        if (how.when() != When.WITH_MESSAGE || words.isEmpty()) {
+            performed.add(new Effect.Say(words, Objects.requireNonNullElse(how.as(), words), button.sound(), how.manner()));
+        }
+    }
+
+    /** A letter is heard as it is spelt, unless the button has its own way of saying it. */
+    private void spell(String letters) {
+        Token last = message.isEmpty() ? null : message.get(message.size() - 1);
+        if (last != null && last.spelled()) {
+            message.set(message.size() - 1, last.withText(last.text() + letters));
+        } else {
+            message.add(Token.spelling(letters));
+        }
+        if (button.spoken().isEmpty() && button.sound() == null) {
+            performed.add(Effect.Say.plainly(letters));
+        }
+    }
+
+    static void takeOff(List<Token> message) {
+        if (message.isEmpty()) {
+            return;
+        }
+        Token last = message.remove(message.size() - 1);
+        if (last.spelled() && last.text().codePointCount(0, last.text().length()) > 1) {
+            message.add(last.withText(last.text().substring(0, last.text().offsetByCodePoints(last.text().length(), -1))));
+        }
+    }
+}

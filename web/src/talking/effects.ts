@@ -1,0 +1,49 @@
+import type { Button } from '../api/types';
+import type { Doing } from '../api/types';
+
+export type Manner = NonNullable<Button['how']>['manner'];
+export type Dial = 'LOUDNESS' | 'RATE';
+
+/** Something heard: a sound if there is one, else the text by a voice. */
+export interface Say {
+  what: 'say';
+  /** As it is read; empty if there is a sound alone. */
+  text: string;
+  /** What a voice is given for it. */
+  spoken: string;
+  sound?: string;
+  manner: Manner;
+}
+
+/** What is performed where the student is. Those of core are `Effect.Performed`. */
+export type Performed = Say | { what: 'stop' } | { what: 'turn'; dial: Dial; steps: number };
+
+/** What comes of a doing: talk follows those that change the message; the others are performed. Those of core are `Effect`. */
+export type Effect =
+  | Performed
+  | { what: 'word' }
+  | { what: 'add'; words: string }
+  | { what: 'letters'; letters: string }
+  | { what: 'end word' }
+  | { what: 'take off' }
+  | { what: 'clear' }
+  | { what: 'say all' };
+
+export const plainly = (text: string): Say => ({ what: 'say', text, spoken: text, manner: 'PLAINLY' });
+
+/** One sort of doing, as the web needs it. */
+export interface Sort<D extends Doing> {
+  effects: (doing: D) => Effect[];
+  /** In the button sentence: “clears the message”. */
+  phrase: (doing: D) => string;
+  /** How it is offered; left out if it is not to be chosen. */
+  offered?: {
+    label: () => string;
+    /** What is to be typed for it, if anything is. */
+    typed?: () => string;
+    /** @param text what was typed; empty if nothing is. */
+    make: (text: string) => D;
+  };
+}
+
+export type Of<T extends Doing['type']> = Extract<Doing, { type: T }>;

@@ -1,0 +1,33 @@
+import { dialled, turn } from '../data/dials';
+import { hear, hush, takeTurn } from '../data/voice';
+import type { Performed } from './effects';
+
+/** Where and for whom it is performed. */
+interface Where {
+  vocabulary: number;
+  /** The language of what is said. */
+  locale: string;
+  /** What is heard just now, as it is read. */
+  onSaying?: (text: string) => void;
+}
+
+type Performer<P extends Performed> = (effect: P, where: Where) => Promise<void> | void;
+
+/** Who performs what: talk, trying out on the bench, and whatever else taps a button, all do it by these. */
+const performers: { [W in Performed['what']]: Performer<Extract<Performed, { what: W }>> } = {
+  say: (effect, where) => {
+    if (effect.text) where.onSaying?.(effect.text);
+    return hear({ ...effect, ...where, ...dialled(where.vocabulary) });
+  },
+  stop: () => hush(),
+  turn: (effect, where) => turn(where.vocabulary, effect.dial, effect.steps),
+};
+
+/** Performs all in order. What is said next silences what still is, and that ends quietly; turning up or down silences nothing. */
+export async function perform(all: Performed[], where: Where): Promise<void> {
+  const mine = all.every((effect) => effect.what === 'turn') ? () => true : takeTurn();
+  for (const effect of all) {
+    await (performers[effect.what] as Performer<Performed>)(effect, where);
+    if (!mine()) return;
+  }
+}
