@@ -1,10 +1,10 @@
 import { t } from '@lingui/core/macro';
 import { Problem } from '../api/client';
-import type { Button } from '../api/types';
+import type { HowSaid } from '../api/types';
 
 /** Plays a sound, or speaks: by the browser’s voice where it has one for the language, else by the stand-in voice the server ships. */
 
-type Manner = NonNullable<Button['how']>['manner'];
+type Manner = HowSaid['manner'];
 
 export interface Heard {
   /** What a voice says. */

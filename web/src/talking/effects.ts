@@ -1,7 +1,6 @@
-import type { Button } from '../api/types';
-import type { Doing } from '../api/types';
+import type { Doing, HowSaid } from '../api/types';
 
-export type Manner = NonNullable<Button['how']>['manner'];
+export type Manner = HowSaid['manner'];
 export type Dial = 'LOUDNESS' | 'RATE';
 
 /** Something heard: a sound if there is one, else the text by a voice. */
@@ -39,11 +38,13 @@ export interface Sort<D extends Doing> {
   /** How it is offered; left out if it is not to be chosen. */
   offered?: {
     label: () => string;
-    /** What is to be typed for it, if anything is. */
-    typed?: () => string;
+    /** What was typed for it; left out if nothing is typed. */
+    typed?: (doing: D) => string;
     /** @param text what was typed; empty if nothing is. */
     make: (text: string) => D;
   };
+  /** How a new button that does it is called, and the picture it gets; left out if none is offered. */
+  button?: { label: () => string; picture?: string };
 }
 
 export type Of<T extends Doing['type']> = Extract<Doing, { type: T }>;

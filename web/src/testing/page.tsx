@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, render } from '@testing-library/react';
+import { cleanup, configure, render } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { App } from 'antd';
 import type { ReactElement } from 'react';
@@ -7,6 +7,9 @@ import { MemoryRouter, Route, Routes } from 'react-router';
 import { afterEach, vi } from 'vitest';
 import type { Board, Button, VocabularyView } from '../api/types';
 import { Themed } from '../Themed';
+
+/** On a busy machine a first view can take seconds to stand. */
+configure({ asyncUtilTimeout: 20_000 });
 
 afterEach(() => {
   cleanup();
@@ -68,19 +71,7 @@ export function onPage(view: ReactElement, { answers = {}, at = '/', route = '*'
   return { ...shown, user: userEvent.setup(), asked };
 }
 
-export const button = (id: string, row: number, column: number, more: Partial<Button> = {}): Button => ({
-  id,
-  cell: { row, column },
-  span: { rows: 1, columns: 1 },
-  label: id,
-  says: { type: 'label' },
-  layers: [],
-  leads: { type: 'stays' },
-  doings: [],
-  hidden: false,
-  look: {},
-  ...more,
-});
+export { button } from './plain';
 
 export const board = (id: string, rows: number, columns: number, ...buttons: Button[]): Board => ({
   id,

@@ -1,11 +1,13 @@
 import { Trans } from '@lingui/react/macro';
 import { plural, t } from '@lingui/core/macro';
+import { Fragment } from 'react';
 import type { Board, BoardLine, Cell, Intention, VocabularyView } from '../../api/types';
 import { DottedText } from '../../shell/Dotted';
 import { sameCell, spoken } from '../../data/cells';
 import { OriginNote } from './OriginNote';
 import { ShapeMenu } from './ShapeMenu';
 import { WayTo } from './WayTo';
+import { offeredButtons } from '../../talking';
 import bench from '../../shell/bench.module.css';
 import parts from '../../shell/parts.module.css';
 import { Glued } from '../../shell/Glued';
@@ -21,6 +23,7 @@ export function AboutBoard({
   onLook,
   onTry,
   onEdit,
+  onPut,
 }: {
   view: VocabularyView;
   board: Board;
@@ -31,6 +34,8 @@ export function AboutBoard({
   onLook: () => void;
   onTry: (intention: Intention) => void;
   onEdit: (edit: Intention) => void;
+  /** Puts a button here; the next empty cell waits. */
+  onPut: (edit: Intention) => void;
 }) {
   const home = line.id === view.home;
   const free = line.empty - line.keptFree.length;
@@ -65,6 +70,18 @@ export function AboutBoard({
           <Trans>
             Or put here a way to <WayTo view={view} boardId={line.id} cell={cell} onEdit={onEdit} />
           </Trans>
+        </p>
+      )}
+      {mayEdit && (
+        <p>
+          {t`Or a button that does something:`}{' '}
+          {offeredButtons().map(({ type, label, picture, doing }) => (
+            <Fragment key={type}>
+              <button type="button" className={parts.dotted} onClick={() => onPut({ type: 'put-doing', board: line.id, at: cell, label, picture, doing })}>
+                {label}
+              </button>{' '}
+            </Fragment>
+          ))}
         </p>
       )}
       <hr />

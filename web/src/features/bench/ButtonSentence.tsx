@@ -8,11 +8,11 @@ import { ButtonPicture, Pic } from '../../drawn/art';
 import { whole } from '../../drawn/layers';
 import { found } from '../../data/pictures';
 import { revealed, whyKept } from '../../data/plan';
-import { say } from '../../data/voice';
-import { phraseOf } from '../../talking';
+import { perform, saidAndDone } from '../../talking';
 import type { Doing } from './bench';
-import { leadsWhere, opensABoard, says, taps } from './buttonWords';
-import { DottedChoice, DottedText } from '../../shell/Dotted';
+import { sentence } from '../../api/client';
+import { leadsWhere, opensABoard, taps } from './buttonWords';
+import { DottedText } from '../../shell/Dotted';
 import { spoken } from '../../data/cells';
 import { kinds } from '../../drawn/kindNames';
 import { KindMark } from '../../drawn/kinds';
@@ -21,6 +21,8 @@ import { LeadsChooser } from './LeadsChooser';
 import { ChooseMore } from './ChooseMore';
 import { ShapeMenu } from './ShapeMenu';
 import { PictureChooser } from './PictureChooser';
+import { HowChooser, SaysChooser } from './WhatItSays';
+import { WhatItDoes } from './WhatItDoes';
 import bench from '../../shell/bench.module.css';
 import parts from '../../shell/parts.module.css';
 
@@ -68,6 +70,7 @@ export function ButtonSentence({
 }: Props) {
   const [wording, setWording] = useState(false);
   const [relabel, setRelabel] = useState('');
+  const [notHeard, setNotHeard] = useState('');
   const renaming = doing.what === 'renaming' && relabel.trim() !== '' && relabel.trim() !== button.label;
   const here = { vocabulary: view.id, version: view.version, board: line.id };
   const pictures = useQuery({ ...found({ query: relabel, most: 1, language: view.locale }, here), enabled: renaming });
@@ -82,7 +85,7 @@ export function ButtonSentence({
   if (!choosing && since !== view.version) setSince(view.version);
   const give = (made: Intention) => onChange(made, since);
   const kind = kinds.find((k) => k.kind === button.kind);
-  const text = button.says.type === 'words' ? button.says.text : button.label;
+  const heard = saidAndDone(button, []).performed;
   return (
     <section aria-label={t`Button sentence`} className={bench.buttonSentence}>
       <div className={bench.buttonHead}>
@@ -132,45 +135,32 @@ export function ButtonSentence({
           </span>
         </p>
       )}
-      <p>
-        <Trans>
-          and <strong>says</strong>{' '}
-          {wording ? (
-            <DottedText
-              label={t`What it says`}
-              value={button.says.type === 'words' ? button.says.text : ''}
-              editing
-              onEditing={setWording}
-              onKeep={(t) => give({ type: 'give-words', ...on, says: t.trim() ? { type: 'words', text: t } : { type: 'label' } })}
-            />
-          ) : (
-            <DottedChoice
-              label={t`Change what it says`}
-              disabled={!mayEdit}
-              items={[
-                { key: 'label', label: t`its own label` },
-                { key: 'words', label: t`other words…` },
-                { key: 'nothing', label: t`nothing` },
-              ]}
-              onChoose={(key) =>
-                key === 'words' ? setWording(true) : give({ type: 'give-words', ...on, says: { type: key === 'label' ? 'label' : 'nothing' } })
-              }
-            >
-              {says(button)}
-            </DottedChoice>
-          )}
-        </Trans>
-        {button.says.type !== 'nothing' && text && (
-          <button type="button" className={bench.hear} onClick={() => void say(text, view.locale).catch(() => undefined)}>{t`▶ hear it`}</button>
-        )}
-      </p>
-      {button.doings.length > 0 && (
-        <p>
-          <Trans>
-            and <strong>{button.doings.map(phraseOf).join(t` and `)}</strong>.
-          </Trans>
-        </p>
-      )}
+      <WhatItDoes
+        button={button}
+        disabled={!mayEdit}
+        onGive={(doings) => give({ type: 'give-doings', ...on, doings })}
+        hearing={
+          heard.length > 0 && (
+            <>
+              <button
+                type="button"
+                className={bench.hear}
+                onClick={() => void perform(heard, { vocabulary: view.id, locale: view.locale }).catch((error: unknown) => setNotHeard(sentence(error)))}
+              >{t`▶ hear it`}</button>{' '}
+              {notHeard && <span role="alert">{notHeard}</span>}
+            </>
+          )
+        }
+        saying={
+          <>
+            <Trans>
+              and <strong>says</strong>{' '}
+              <SaysChooser button={button} disabled={!mayEdit} onOpening={setWording} onChoose={(says) => give({ type: 'give-words', ...on, says })} />
+            </Trans>{' '}
+            <HowChooser button={button} disabled={!mayEdit} onGive={(how) => give({ type: 'give-how', ...on, how })} />
+          </>
+        }
+      />
       <p>
         <Trans>
           Then it{' '}

@@ -7,6 +7,7 @@ import { ChosenSide } from './ChosenSide';
 import type { useCopying } from './copying';
 import { Findings } from './Findings';
 import { LookSide } from './LookSide';
+import { nextEmpty } from '../../drawn/grid';
 import { useRoom } from './room';
 import type { Actions } from './useActions';
 import bench from '../../shell/bench.module.css';
@@ -77,6 +78,11 @@ function Marked({ told, actions, copying }: { told?: ReactNode; actions: Actions
       onLook={() => move({ move: 'look' })}
       onTry={(made) => void actions.tryOut(made)}
       onEdit={(made) => void edit(made).then((changed) => changed && move({ move: 'mark', cell: marked, focus: true }))}
+      onPut={(made) => {
+        const filled = [...board.buttons, { cell: marked, span: { rows: 1, columns: 1 } }] as typeof board.buttons;
+        const next = nextEmpty({ ...board, buttons: filled }, marked, line.keptFree);
+        void edit(made).then((changed) => changed && move({ move: 'mark', cell: next ?? marked, focus: !next }));
+      }}
     />
   );
 }

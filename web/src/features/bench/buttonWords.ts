@@ -1,5 +1,5 @@
 import { plural, t } from '@lingui/core/macro';
-import type { BoardLine, Button, VocabularyView } from '../../api/types';
+import type { BoardLine, Button, HowSaid, VocabularyView } from '../../api/types';
 
 // What a button does, in words of its sentence.
 
@@ -17,6 +17,35 @@ export function says(button: Button): string {
     case 'nothing':
       return t`nothing`;
   }
+}
+
+/** Each manner in which a text is said, as a sentence has it. */
+export const manners = (): [HowSaid['manner'], string][] => [
+  ['PLAINLY', t`plainly`],
+  ['BRIGHTLY', t`brightly`],
+  ['CROSSLY', t`crossly`],
+  ['SLEEPILY', t`sleepily`],
+  ['WHISPERED', t`whispered`],
+  ['SHOUTED', t`shouted`],
+];
+
+/** When it is heard, as a sentence has it. */
+export const whens = (): [HowSaid['when'], string][] => [
+  ['BOTH', t`when tapped, and with the message`],
+  ['AT_ONCE', t`when tapped only, not in the message`],
+  ['WITH_MESSAGE', t`with the message only`],
+];
+
+const named = <K extends string>(all: [K, string][], key: K) => all.find(([k]) => k === key)?.[1] ?? '';
+
+/** What is not as usual about how it is said. */
+export function howPhrase(how: HowSaid): string {
+  const parts = [
+    how.manner === 'PLAINLY' ? '' : named(manners(), how.manner),
+    how.as ? t`spoken “${how.as}”` : '',
+    how.when === 'BOTH' ? '' : named(whens(), how.when),
+  ].filter(Boolean);
+  return parts.join(', ') || t`as usual`;
 }
 
 export function leadsWhere(button: Button, view: VocabularyView): string {

@@ -1,6 +1,6 @@
 import { DndContext, MouseSensor, pointerWithin, TouchSensor, useDraggable, useDroppable, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import type { Rect } from '../../api/types';
-import { BEGINS, SILENT } from './dragging';
+import { BEGINS, SILENT } from '../../shell/dragging';
 import css from './wordlist.module.css';
 
 /** The cells of a grid of one’s own, over its sheet: a word is dragged from one to another, and what stands there comes into its cell. */

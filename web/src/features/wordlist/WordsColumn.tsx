@@ -9,7 +9,7 @@ import { Pic } from '../../drawn/art';
 import { Choice } from '../sheet';
 import { WordPictures } from './WordPictures';
 import type { Act } from '../../data/lists';
-import { BEGINS, SILENT } from './dragging';
+import { BEGINS, SILENT } from '../../shell/dragging';
 import css from './wordlist.module.css';
 import { may } from '../../data/may';
 import { LANGUAGES, languageName } from '../../shell/languages';

@@ -4,5 +4,5 @@ import type { Of, Sort } from '../effects';
 export const addWords: Sort<Of<'add-words'>> = {
   effects: (doing) => [{ what: 'add', words: doing.words }],
   phrase: (doing) => t`adds “${doing.words}” unheard`,
-  offered: { label: () => t`add words unheard…`, typed: () => t`The words it adds`, make: (words) => ({ type: 'add-words', words }) },
+  offered: { label: () => t`add words unheard…`, typed: (doing) => doing.words, make: (words) => ({ type: 'add-words', words }) },
 };

@@ -41,5 +41,18 @@ export const effectsOf = (doing: Doing): Effect[] => sortOf(doing).effects(doing
 
 export const phraseOf = (doing: Doing): string => sortOf(doing).phrase(doing);
 
-/** Those that can be chosen. */
-export const offeredDoings = Object.entries(sorts).flatMap(([type, { offered }]) => (offered ? [{ type: type as Doing['type'], ...offered }] : []));
+/** What was typed for a doing, and the same with other words; undefined if nothing is typed for it. */
+export function typedOf(doing: Doing): { text: string; withText: (text: string) => Doing } | undefined {
+  const { offered } = sortOf(doing);
+  return offered?.typed && { text: offered.typed(doing), withText: offered.make };
+}
+
+const all = Object.entries(sorts) as [Doing['type'], Sort<Doing>][];
+
+/** Those that can be chosen, as the sentence offers them. */
+export const offeredDoings = () =>
+  all.flatMap(([type, { offered }]) => (offered ? [{ type, label: offered.label(), typed: offered.typed !== undefined, make: offered.make }] : []));
+
+/** Those an empty cell offers a button for. */
+export const offeredButtons = () =>
+  all.flatMap(([type, { offered, button }]) => (offered && button ? [{ type, label: button.label(), picture: button.picture, doing: offered.make('') }] : []));

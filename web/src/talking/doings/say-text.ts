@@ -4,5 +4,5 @@ import { plainly, type Of, type Sort } from '../effects';
 export const sayText: Sort<Of<'say-text'>> = {
   effects: (doing) => [plainly(doing.text)],
   phrase: (doing) => t`says “${doing.text}” at once`,
-  offered: { label: () => t`say something at once…`, typed: () => t`What is said at once`, make: (text) => ({ type: 'say-text', text }) },
+  offered: { label: () => t`say something at once…`, typed: (doing) => doing.text, make: (text) => ({ type: 'say-text', text }) },
 };

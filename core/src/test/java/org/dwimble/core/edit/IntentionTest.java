@@ -68,6 +68,7 @@ import org.dwimble.core.edit.ways.ChainBoards;
 import org.dwimble.core.edit.ways.LeadTo;
 import org.dwimble.core.edit.ways.MakeHome;
 import org.dwimble.core.edit.ways.OpenedFrom;
+import org.dwimble.core.edit.ways.PutDoing;
 import org.dwimble.core.edit.ways.PutOpener;
 import org.dwimble.core.edit.whole.Arriving;
 import org.dwimble.core.edit.whole.ForReason;
@@ -226,6 +227,8 @@ public class IntentionTest {
                 LocalDate.parse("2026-11-27")),
             new ForReason(new TakeOff("eat", "eat/pear"), "  nobody  says it "),
             new Arriving(new PutWords("eat", new Cell(0, 2), List.of(KITE, RAIN)), "s3"),
+            new PutDoing("harbour", new Cell(0, 2), "say it", "base/kite", Doing.SAY),
+            new PutDoing("harbour", null, "clear", null, Doing.CLEAR),
             new PutOpener("eat", new Cell(0, 3), "attic", "base/kite", new Leads.Opens("attic")),
             new PutOpener("eat", null, "more words", null, new Leads.Elsewhere(7)),
             new AddBoard(board("cave", "dark .")),

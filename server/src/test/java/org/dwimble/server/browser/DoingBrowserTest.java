@@ -1,0 +1,104 @@
+package org.dwimble.server.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.io.IOException;
+import java.util.List;
+import org.dwimble.core.board.Says;
+import org.dwimble.core.doing.Doing;
+import org.dwimble.core.doing.SayText;
+import org.dwimble.core.voice.Manner;
+import org.junit.jupiter.api.Test;
+
+/** What a button says and does: changed in its sentence, counted, and then talked with. */
+class DoingBrowserTest extends Counted {
+    DoingBrowserTest() {
+        super("starter-40");
+    }
+
+    private Locator sentence() {
+        return page.getByLabel("Button sentence");
+    }
+
+    private Locator lines() {
+        return sentence().getByRole(AriaRole.LISTITEM);
+    }
+
+    private void talk(String board) {
+        page.navigate("/vocabularies/" + id + "/talk?board=" + board);
+        page.locator("main[data-ready]").waitFor();
+    }
+
+    @Test
+    void aButtonSaysAnotherText() throws IOException {
+        w.bench(id, "play");
+        w.cell("ball,").click();
+        click(page.getByTitle("Change what it says"));
+        enter("Throw it to me");
+        assertThat(sentence()).containsText("says “Throw it to me” as usual");
+        counted("what a button says changed to another text", 2);
+        assertThat(at("play", 1, 0).says()).isEqualTo(new Says.Words("Throw it to me"));
+        assertThat(at("play", 1, 0).isWord()).isTrue();
+    }
+
+    @Test
+    void aSayItAndAClearButtonAreTalkedWith() throws IOException {
+        w.bench(id, "play");
+        click(w.cell("empty, row 4, place 2"));
+        click(w.button("say it"));
+        assertThat(w.cell("say it, row 4, place 2")).isVisible();
+        click(w.button("clear"));
+        assertThat(w.cell("clear, row")).isVisible();
+        counted("a say-it and a clear button on a board", 4);
+        assertThat(at("play", 3, 1).doings()).containsExactly(Doing.SAY);
+        talk("play");
+        w.button("ball").click();
+        Locator message = page.getByLabel("Message");
+        assertThat(message).hasText("ball");
+        page.waitForResponse(r -> r.url().contains("/api/speech?text=ball"), () -> page.locator("main").getByRole(AriaRole.GROUP).getByRole(AriaRole.BUTTON,
+            new Locator.GetByRoleOptions().setName("say it").setExact(true)).click());
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Play")).getByRole(AriaRole.BUTTON,
+            new Locator.GetByRoleOptions().setName("clear").setExact(true)).click();
+        assertThat(message).hasText("");
+    }
+
+    @Test
+    void severalDoingsAreAddedMovedByKeysAndByMouseAndDoneInTheirOrder() {
+        w.bench(id, "play");
+        w.cell("ball,").click();
+        w.button("something more…").click();
+        enter("clear");
+        assertThat(lines()).hasCount(2);
+        w.button("something more…").click();
+        enter("Look out");
+        assertThat(lines().nth(2)).hasText("⠿ and says “Look out” at once");
+        sentence().getByLabel("Move: clears the message").focus();
+        page.keyboard().press("ArrowUp");
+        assertThat(lines().first()).containsText("clears the message");
+        BoundingBox grip = sentence().getByLabel("Move: says “Look out” at once").boundingBox();
+        BoundingBox first = lines().first().boundingBox();
+        page.mouse().move(grip.x + grip.width / 2, grip.y + grip.height / 2);
+        page.mouse().down();
+        page.mouse().move(grip.x + grip.width / 2, first.y + first.height / 2, new Mouse.MoveOptions().setSteps(8));
+        page.mouse().up();
+        assertThat(lines().first()).containsText("Look out");
+        assertThat(w.violations()).isEmpty();
+        assertThat(at("play", 1, 0).doings()).isEqualTo(List.of(new SayText("Look out"), Doing.CLEAR, Doing.OWN_WORD));
+        page.getByTitle("Change how it says it").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("crossly")).click();
+        assertThat(sentence()).containsText("says its own label crossly");
+        assertThat(at("play", 1, 0).how().manner()).isEqualTo(Manner.CROSSLY);
+        page.waitForResponse(r -> r.url().contains("/api/speech?text=ball"),
+            () -> page.waitForResponse(r -> r.url().contains("/api/speech?text=Look%20out"), () -> w.button("▶ hear it").click()));
+        talk("play");
+        page.waitForResponse(r -> r.url().contains("/api/speech?text=ball"),
+            () -> page.waitForResponse(r -> r.url().contains("/api/speech?text=Look%20out"), () -> w.button("ball").click()));
+        assertThat(page.getByLabel("Message")).hasText("ball");
+    }
+}

@@ -1,0 +1,114 @@
+import { t } from '@lingui/core/macro';
+import { Select } from 'antd';
+import { useState } from 'react';
+import type { Button, HowSaid } from '../../api/types';
+import { DottedChoice, DottedText } from '../../shell/Dotted';
+import { howPhrase, manners, says, whens } from './buttonWords';
+import bench from '../../shell/bench.module.css';
+import parts from '../../shell/parts.module.css';
+
+/** What a button says: its label, what is typed, or nothing. */
+export function SaysChooser({
+  button,
+  disabled,
+  onOpening,
+  onChoose,
+}: {
+  button: Button;
+  disabled: boolean;
+  onOpening: (open: boolean) => void;
+  onChoose: (says: Button['says']) => void;
+}) {
+  const [open, setOpen] = useState(false);
+  const [typed, setTyped] = useState('');
+  if (disabled) return <strong>{says(button)}</strong>;
+  function set(on: boolean) {
+    setTyped('');
+    setOpen(on);
+    onOpening(on);
+  }
+  if (!open)
+    return (
+      <button type="button" className={parts.dotted} title={t`Change what it says`} aria-haspopup="listbox" onClick={() => set(true)}>
+        {says(button)}
+      </button>
+    );
+  const text = typed.trim();
+  const fixed = [
+    { value: 'label', label: t`its own label` },
+    { value: 'nothing', label: t`nothing` },
+  ];
+  return (
+    <Select
+      className={bench.chooseBoard}
+      aria-label={t`What it says`}
+      placeholder={button.says.type === 'words' ? button.says.text : t`type other words`}
+      autoFocus
+      defaultOpen
+      showSearch
+      filterOption={false}
+      searchValue={typed}
+      onSearch={setTyped}
+      value={null}
+      options={text ? [{ value: 'words', label: t`“${text}”` }] : fixed}
+      notFoundContent={null}
+      onSelect={(value: string | null) => {
+        set(false);
+        if (value === 'words') onChoose({ type: 'words', text });
+        else if (value) onChoose({ type: value as 'label' | 'nothing' });
+      }}
+      onBlur={() => {
+        set(false);
+        if (text) onChoose({ type: 'words', text });
+      }}
+      onInputKeyDown={(e) => {
+        if (e.key === 'Escape') set(false);
+      }}
+    />
+  );
+}
+
+/** How it says it: in which manner, when, and what a voice is given for it. */
+export function HowChooser({ button, disabled, onGive }: { button: Button; disabled: boolean; onGive: (how: HowSaid) => void }) {
+  const [spelling, setSpelling] = useState(false);
+  const how: HowSaid = button.how ?? { manner: 'PLAINLY', when: 'BOTH' };
+  if (button.says.type === 'nothing' && !button.sound) return null;
+  if (spelling)
+    return (
+      <>
+        {t`spoken as`}{' '}
+        <DottedText
+          label={t`How it is spoken`}
+          value={how.as ?? ''}
+          editing
+          onEditing={setSpelling}
+          onKeep={(as) => onGive({ ...how, as: as.trim() || undefined })}
+        />
+      </>
+    );
+  const marked = (on: boolean, label: string) => (on ? `✓ ${label}` : label);
+  return (
+    <DottedChoice
+      label={t`Change how it says it`}
+      disabled={disabled}
+      items={[
+        {
+          type: 'group',
+          label: t`in which manner`,
+          children: manners().map(([manner, label]) => ({ key: manner, label: marked(how.manner === manner, label) })),
+        },
+        { type: 'group', label: t`when it is heard`, children: whens().map(([when, label]) => ({ key: when, label: marked(how.when === when, label) })) },
+        { type: 'divider' },
+        { key: 'as', label: how.as ? t`spoken as “${how.as}”…` : t`spoken otherwise than written…` },
+      ]}
+      onChoose={(key) => {
+        if (key === 'as') return setSpelling(true);
+        const manner = manners().find(([m]) => m === key)?.[0];
+        const when = whens().find(([w]) => w === key)?.[0];
+        onGive({ ...how, ...(manner && { manner }), ...(when && { when }) });
+      }}
+    >
+      {howPhrase(how)}
+    </DottedChoice>
+  );
+}
