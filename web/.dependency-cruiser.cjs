@@ -38,7 +38,7 @@ module.exports = {
     {
       name: 'only-tests-know-the-testing-page',
       severity: 'error',
-      from: { pathNot: '\\.test\\.tsx?$' },
+      from: { pathNot: '\\.test\\.tsx?$|^src/testing/' },
       to: { path: '^src/testing/' },
     },
     {

@@ -40,7 +40,7 @@ export async function hear(heard: Heard): Promise<void> {
   hush();
   if (heard.sound) {
     try {
-      return await play(`/api/vocabularies/${heard.vocabulary}/pictures/${heard.sound.slice(OWN.length)}`, heard);
+      return await play(`/api/vocabularies/${heard.vocabulary}/sounds/${heard.sound.slice(OWN.length)}`, heard);
     } catch (error) {
       if (!heard.spoken) throw error;
     }
@@ -115,7 +115,7 @@ function speakStandIn(heard: Heard): Promise<void> {
   });
 }
 
-async function play(address: string, { loudness = 1, rate = 1 }: Pick<Heard, 'loudness' | 'rate'>): Promise<void> {
+async function play(address: string, how: Pick<Heard, 'loudness' | 'rate'>): Promise<void> {
   let silenced = false;
   silence = () => {
     silenced = true;
@@ -126,12 +126,21 @@ async function play(address: string, { loudness = 1, rate = 1 }: Pick<Heard, 'lo
     throw new Problem(response.status, told.detail ?? t`There is no voice for this here. The words are on the screen.`);
   }
   const bytes = await response.blob();
-  if (silenced) return;
-  const made = URL.createObjectURL(bytes);
+  if (!silenced) await playing(bytes, how);
+}
+
+/** Plays what is at hand, such as a recording that is not kept yet. */
+export async function playBlob(sound: Blob): Promise<void> {
+  hush();
+  await playing(sound, {});
+}
+
+function playing(sound: Blob, { loudness = 1, rate = 1 }: Pick<Heard, 'loudness' | 'rate'>): Promise<void> {
+  const made = URL.createObjectURL(sound);
   const audio = new Audio(made);
   audio.volume = loudness;
   audio.playbackRate = rate;
-  await new Promise<void>((resolve, reject) => {
+  return new Promise<void>((resolve, reject) => {
     const over = () => {
       URL.revokeObjectURL(made);
       resolve();

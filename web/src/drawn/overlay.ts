@@ -3,7 +3,7 @@ import type { Board, VocabularyView } from '../api/types';
 /** What a lens lays over one cell. */
 export interface Overlay {
   /** How the cell looks for it, by name in the bench's styles. */
-  classes: ('hiddenWord' | 'keptFree' | 'silentWord' | 'waitingWord')[];
+  classes: ('hiddenWord' | 'keptFree' | 'silentWord' | 'waitingWord' | 'glows')[];
   /** A sign in the corner: a step's number on its paper, or what keeps the word back. */
   badge?: { text: string; paper: string };
   /** A few words of warning, shown at the top of the cell. */

@@ -16,6 +16,7 @@ import { DottedText } from '../../shell/Dotted';
 import { spoken } from '../../data/cells';
 import { kinds } from '../../drawn/kindNames';
 import { KindMark } from '../../drawn/kinds';
+import { RecordDialog } from '../recording';
 import { KindChoice } from './KindChoice';
 import { LeadsChooser } from './LeadsChooser';
 import { ChooseMore } from './ChooseMore';
@@ -71,6 +72,7 @@ export function ButtonSentence({
   const [wording, setWording] = useState(false);
   const [relabel, setRelabel] = useState('');
   const [notHeard, setNotHeard] = useState('');
+  const [recording, setRecording] = useState(false);
   const renaming = doing.what === 'renaming' && relabel.trim() !== '' && relabel.trim() !== button.label;
   const here = { vocabulary: view.id, version: view.version, board: line.id };
   const pictures = useQuery({ ...found({ query: relabel, most: 1, language: view.locale }, here), enabled: renaming });
@@ -155,7 +157,14 @@ export function ButtonSentence({
           <>
             <Trans>
               and <strong>says</strong>{' '}
-              <SaysChooser button={button} disabled={!mayEdit} onOpening={setWording} onChoose={(says) => give({ type: 'give-words', ...on, says })} />
+              <SaysChooser
+                button={button}
+                disabled={!mayEdit}
+                onOpening={setWording}
+                onChoose={(says) => give({ type: 'give-words', ...on, says })}
+                onRecord={() => setRecording(true)}
+                onVoice={() => give({ type: 'give-sound', ...on })}
+              />
             </Trans>{' '}
             <HowChooser button={button} disabled={!mayEdit} onGive={(how) => give({ type: 'give-how', ...on, how })} />
           </>
@@ -232,6 +241,17 @@ export function ButtonSentence({
         <p className={bench.below}>
           <ChooseMore board={board} button={button} onChoose={onChooseMore} />
         </p>
+      )}
+      {recording && (
+        <RecordDialog
+          button={button}
+          view={view}
+          onClose={() => setRecording(false)}
+          onKeep={(sound) => {
+            setRecording(false);
+            give({ type: 'give-sound', ...on, sound });
+          }}
+        />
       )}
       {doing.what === 'choosing a picture' && (
         <PictureChooser

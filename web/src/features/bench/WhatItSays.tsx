@@ -13,11 +13,17 @@ export function SaysChooser({
   disabled,
   onOpening,
   onChoose,
+  onRecord,
+  onVoice,
 }: {
   button: Button;
   disabled: boolean;
   onOpening: (open: boolean) => void;
   onChoose: (says: Button['says']) => void;
+  /** A recording is to be made of what it says. */
+  onRecord: () => void;
+  /** It is to be said by the voice again. */
+  onVoice: () => void;
 }) {
   const [open, setOpen] = useState(false);
   const [typed, setTyped] = useState('');
@@ -36,6 +42,8 @@ export function SaysChooser({
   const text = typed.trim();
   const fixed = [
     { value: 'label', label: t`its own label` },
+    { value: 'record', label: button.sound ? t`another recording…` : t`a recording…` },
+    ...(button.sound ? [{ value: 'voice', label: t`it by the voice, without the recording` }] : []),
     { value: 'nothing', label: t`nothing` },
   ];
   return (
@@ -55,6 +63,8 @@ export function SaysChooser({
       onSelect={(value: string | null) => {
         set(false);
         if (value === 'words') onChoose({ type: 'words', text });
+        else if (value === 'record') onRecord();
+        else if (value === 'voice') onVoice();
         else if (value) onChoose({ type: value as 'label' | 'nothing' });
       }}
       onBlur={() => {

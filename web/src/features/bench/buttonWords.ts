@@ -1,4 +1,5 @@
 import { plural, t } from '@lingui/core/macro';
+import { wordsOf } from '../../talking/talk';
 import type { BoardLine, Button, HowSaid, VocabularyView } from '../../api/types';
 
 // What a button does, in words of its sentence.
@@ -9,6 +10,7 @@ export function opensABoard(button: Button, view: VocabularyView): boolean {
 }
 
 export function says(button: Button): string {
+  if (button.sound) return wordsOf(button) ? t`“${wordsOf(button)}”, recorded` : t`a sound`;
   switch (button.says.type) {
     case 'label':
       return t`its own label`;

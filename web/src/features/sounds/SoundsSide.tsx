@@ -1,23 +1,41 @@
-import { t } from '@lingui/core/macro';
+import { plural, t } from '@lingui/core/macro';
 import { Button as PlainButton } from 'antd';
 import { useRef, useState } from 'react';
-import type { Board, VocabularyView } from '../../api/types';
+import type { Board, Button, VocabularyView } from '../../api/types';
 import { hush } from '../../data/voice';
 import { perform, saidAndDone, wordsOf } from '../../talking';
+import { withoutRecording } from './sounds';
 import bench from '../../shell/bench.module.css';
 
-/** How many say something, and all of them heard one after the other. */
-export function SoundsSide({ view, board }: { view: VocabularyView; board: Board }) {
+/** How many say something and by whom, what has no recording while its neighbours do, and all of them heard one after the other. */
+export function SoundsSide({
+  view,
+  board,
+  chosen,
+  onRecord,
+}: {
+  view: VocabularyView;
+  board: Board;
+  chosen: Button[];
+  /** Records these in turn; undefined for who only looks. */
+  onRecord?: (buttons: Button[]) => void;
+}) {
   const [at, setAt] = useState<string>();
   const going = useRef(false);
   const saying = board.buttons.filter((b) => wordsOf(b) || b.sound);
+  const recorded = saying.filter((b) => b.sound).length;
+  const without = withoutRecording(board);
+  const together = chosen.filter((b) => wordsOf(b));
   async function hearAll() {
     going.current = true;
     for (const button of saying) {
       if (!going.current) break;
       setAt(button.label || wordsOf(button));
       try {
-        await perform(saidAndDone({ ...button, doings: [] }, []).performed, { vocabulary: view.id, locale: view.locale });
+        await perform(saidAndDone({ ...button, doings: [], how: button.how && { ...button.how, when: 'BOTH' } }, []).performed, {
+          vocabulary: view.id,
+          locale: view.locale,
+        });
       } catch {
         break;
       }
@@ -29,10 +47,18 @@ export function SoundsSide({ view, board }: { view: VocabularyView; board: Board
     <section className={bench.findings} aria-label={t`Sounds`}>
       <h3>{t`What is said`}</h3>
       <p>{t`${saying.length} of ${board.buttons.length} buttons say something. A button that only opens a board, or leads home, says nothing.`}</p>
+      {recorded > 0 && (
+        <p>
+          {plural(recorded, { one: '# is heard as a recording, all others by the voice.', other: '# are heard as recordings, all others by the voice.' })}{' '}
+          {recorded > without.length && without.length > 0 && t`Without one while most have one: ${without.map((b) => b.label || wordsOf(b)).join(', ')}.`}
+        </p>
+      )}
       {at === undefined ? (
-        <PlainButton onClick={() => void hearAll()} disabled={saying.length === 0}>{t`Hear them all`}</PlainButton>
+        <p>
+          <PlainButton onClick={() => void hearAll()} disabled={saying.length === 0}>{t`Hear them all`}</PlainButton>
+        </p>
       ) : (
-        <>
+        <p>
           <PlainButton
             onClick={() => {
               going.current = false;
@@ -40,7 +66,19 @@ export function SoundsSide({ view, board }: { view: VocabularyView; board: Board
             }}
           >{t`Stop`}</PlainButton>{' '}
           <span role="status">{at}</span>
-        </>
+        </p>
+      )}
+      {onRecord && together.length > 1 && (
+        <p>
+          <PlainButton onClick={() => onRecord(together)}>{t`Record the ${together.length} chosen`}</PlainButton>
+        </p>
+      )}
+      {onRecord && together.length < 2 && without.length > 0 && (
+        <p>
+          <PlainButton onClick={() => onRecord(without)}>
+            {plural(without.length, { one: 'Record the one that has no recording', other: 'Record the # that have no recording' })}
+          </PlainButton>
+        </p>
       )}
     </section>
   );

@@ -1,16 +1,19 @@
 import { t } from '@lingui/core/macro';
+import type { Board, Button } from '../../api/types';
 import { keyOf } from '../../data/cells';
 import { wordsOf } from '../../talking/talk';
-import type { Lens } from '../../drawn/overlay';
+import type { Lens, Overlay } from '../../drawn/overlay';
 
-/** What each button says; those that say nothing carry a tag. */
-export const sounds: Lens = (_, board) =>
-  new Map(
-    board.buttons.map((b) => {
-      const says = wordsOf(b);
-      const overlay: ReturnType<Lens> extends Map<string, infer O> ? O : never = says
-        ? { classes: [], note: says === b.label ? undefined : `“${says}”`, told: t`says ${says}` }
-        : { classes: ['silentWord'], tag: b.doings.length > 0 ? undefined : t`says nothing`, told: t`says nothing` };
-      return [keyOf(b.cell), overlay];
-    }),
-  );
+/** What each button says and as what; those that say nothing carry a tag. */
+export const sounds: Lens = (_, board) => new Map(board.buttons.map((b) => [keyOf(b.cell), said(b)]));
+
+function said(b: Button): Overlay {
+  const says = wordsOf(b);
+  if (b.sound) return { classes: [], note: t`♪ recorded`, told: says ? t`says ${says}, recorded` : t`a sound` };
+  if (says) return { classes: [], note: says === b.label ? undefined : `“${says}”`, told: t`says ${says}` };
+  return { classes: ['silentWord'], tag: b.doings.length > 0 ? undefined : t`says nothing`, told: t`says nothing` };
+}
+
+/** Those that say a word by the voice, in reading order. */
+export const withoutRecording = (board: Board): Button[] =>
+  board.buttons.filter((b) => wordsOf(b) && !b.sound).sort((a, b) => a.cell.row - b.cell.row || a.cell.column - b.cell.column);

@@ -44,6 +44,13 @@ public record Change(Vocabulary before, Vocabulary after, List<Delta> deltas, Ne
         return fresh;
     }
 
+    /** Of those the pictures, for what was chosen lately. */
+    public Set<String> freshPictures() {
+        Set<String> fresh = new LinkedHashSet<>(freshMedia());
+        changed().forEach(b -> b.buttons().forEach(w -> fresh.remove(w.sound())));
+        return fresh;
+    }
+
     /** Labels of words that came to boards without a picture, in reading order. */
     public List<String> freshWithoutPicture() {
         return deltas.stream().filter(Delta.ButtonCame.class::isInstance).map(d -> ((Delta.ButtonCame) d).button())

@@ -135,7 +135,8 @@ class DocumentTest {
         assertThat(read.facts()).isEqualTo(rich().facts());
         String second = "{\"buttons\":[{\"at\":[0,0],\"does\":[\"say\",{\"spell\":\"x\"}],\"extras\":{\"actions\":"
             + "\"[\\\":native\\\",\\\":speak\\\",{\\\"a\\\":1.50},\\\"+x\\\",\\\":home\\\"]\",\"ext_x\":\"1\"},\"id\":\"x\",\"label\":\"crab\"},"
-            + "{\"at\":[0,1],\"does\":[\"clear\"],\"extras\":{\"actions\":\"[\\\":native\\\",\\\":speak\\\"]\"},\"id\":\"y\",\"label\":\"gull\",\"says\":{\"words\":\"Gull!\"}}],"
+            + "{\"at\":[0,1],\"does\":[\"clear\"],\"extras\":{\"actions\":\"[\\\":native\\\",\\\":speak\\\"]\"}"
+            + ",\"id\":\"y\",\"label\":\"gull\",\"says\":{\"words\":\"Gull!\"}}],"
             + "\"columns\":2,\"format\":2,\"id\":\"b\",\"name\":\"B\",\"rows\":1}";
         Board carrying = BoardDocument.read(second.getBytes(StandardCharsets.UTF_8));
         assertThat(carrying.button("x").orElseThrow()).satisfies(b -> {
@@ -152,7 +153,8 @@ class DocumentTest {
 
     @Test
     void aDoingOfALaterReleaseIsKeptInItsPlace() {
-        String later = "{\"buttons\":[{\"at\":[0,0],\"does\":[\"clear\",{\"glow\":[1,{\"a\":true}]},\"shine\",{\"spell\":\"\"},\"say\"],\"id\":\"x\",\"label\":\"crab\"}],"
+        String later = "{\"buttons\":[{\"at\":[0,0],\"does\":[\"clear\",{\"glow\":[1,{\"a\":true}]},\"shine\",{\"spell\":\"\"}"
+            + ",\"say\"],\"id\":\"x\",\"label\":\"crab\"}],"
             + "\"columns\":1,\"format\":3,\"id\":\"b\",\"name\":\"B\",\"rows\":1}";
         Board read = BoardDocument.read(later.getBytes(StandardCharsets.UTF_8));
         assertThat(read.button("x").orElseThrow().doings()).hasSize(5).startsWith(Doing.CLEAR).endsWith(Doing.SAY);

@@ -84,6 +84,7 @@ import org.dwimble.core.edit.words.GiveHow;
 import org.dwimble.core.edit.words.GiveKind;
 import org.dwimble.core.edit.words.GiveLabel;
 import org.dwimble.core.edit.words.GivePicture;
+import org.dwimble.core.edit.words.GiveSound;
 import org.dwimble.core.edit.words.GiveWords;
 import org.dwimble.core.edit.words.MoveButton;
 import org.dwimble.core.edit.words.MoveButtons;
@@ -158,6 +159,7 @@ public class IntentionTest {
             new GivePicture("harbour", "harbour/crab", List.of()),
             new GiveWords("harbour", "harbour/gull", new Says.Words("look, a gull")),
             new GiveDoings("harbour", "harbour/gull", List.of(Doing.CLEAR, Doing.OWN_WORD, new SayText("Gone"))),
+            new GiveSound("harbour", "harbour/gull", "own/" + "ab".repeat(32)),
             new GiveHow("harbour", "harbour/gull", new HowSaid(Manner.SHOUTED, When.AT_ONCE, "gal")),
             new GiveKind("harbour", "harbour/gull", Kind.WHO),
             new GiveKind("harbour", "harbour/gull", null),

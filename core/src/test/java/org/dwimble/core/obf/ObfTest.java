@@ -163,7 +163,8 @@ class ObfTest {
     @Test
     void whatALetterOfAnotherProgramIsReadAsIsNoWordOfTheMessage() throws Exception {
         Button letter = read(
-            "{\"format\":\"open-board-0.1\",\"id\":\"b\",\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"q\",\"vocalization\":\"queue\",\"action\":\"+q\"}],"
+            "{\"format\":\"open-board-0.1\",\"id\":\"b\",\"name\":\"N\",\"buttons\":[{\"id\":\"1\",\"label\":\"q\",\"vocalization\":\"queue\","
+                + "\"action\":\"+q\"}],"
                 + "\"grid\":{\"rows\":1,\"columns\":1,\"order\":[[\"1\"]]}}")
             .vocabulary().homeBoard().buttons().get(0);
         assertThat(letter.how().when()).isEqualTo(When.AT_ONCE);

@@ -134,7 +134,7 @@ public class Editing {
             change.mayLead(led -> leads(led, student, account));
             choices.keep(session, student, chosen);
             choices.keep(session, student, Choice.of(change));
-            choices.used(session, student, change.freshMedia(), clock.instant());
+            choices.used(session, student, change.freshPictures(), clock.instant());
             askedFor.count(session, change.freshWithoutPicture(), clock.instant());
         };
         return answered(account, whose, may, () -> store.edit(vocabulary, base, made, beside, account.id(), clock.instant()));

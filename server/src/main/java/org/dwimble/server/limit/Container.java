@@ -37,7 +37,7 @@ public class Container {
 
     static final Map<String, String> HEADERS = Map.of("Content-Security-Policy", POLICY, "X-Content-Type-Options", "nosniff",
         "X-Frame-Options", "DENY", "Referrer-Policy", "same-origin",
-        "Permissions-Policy", "camera=(self), microphone=(), geolocation=(), payment=(), usb=(), display-capture=()");
+        "Permissions-Policy", "camera=(self), microphone=(self), geolocation=(), payment=(), usb=(), display-capture=()");
 
     /**
      * @param proxies addresses of reverse proxies, as a regular expression; what they say of who asked, and whether by HTTPS, is believed. Empty for none:

@@ -53,6 +53,9 @@ final class Gate extends Handler.Wrapper {
             return Limits.PICTURE_BYTES;
         }
         String last = path.substring(path.lastIndexOf('/') + 1);
+        if (path.startsWith("/api/vocabularies/") && last.equals("recordings")) {
+            return Limits.SOUND_BYTES;
+        }
         boolean ofPackages = path.startsWith("/api/students/") && List.of("packages", "bringing-in").contains(last);
         return ofPackages ? Limits.PACKAGE_BYTES : Limits.OTHER_FILE_BYTES;
     }

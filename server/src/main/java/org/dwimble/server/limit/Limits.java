@@ -13,6 +13,8 @@ public final class Limits {
     public static final long PICTURE_BYTES = set("PICTURE_MEGABYTES", 60) << 20;
     /** Of any picture. */
     public static final long PIXELS = set("MEGAPIXELS", 120) * 1_000_000;
+    /** A recording or another sound for a button. */
+    public static final long SOUND_BYTES = set("SOUND_MEGABYTES", 12) << 20;
     /** A package as a file. */
     public static final long PACKAGE_BYTES = set("PACKAGE_MEGABYTES", 1_100) << 20;
     /** A calendar file, and any file that nothing else is said of. */

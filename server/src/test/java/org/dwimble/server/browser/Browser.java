@@ -9,6 +9,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Cookie;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
@@ -23,6 +25,7 @@ import org.dwimble.server.AtTheEnd;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.recording.Voices;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
@@ -81,8 +84,20 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
             .setArgs(
                 List.of("--no-sandbox", "--font-render-hinting=none", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
                     "--disable-component-update",
-                    "--disable-sync", "--autoplay-policy=no-user-gesture-required", "--use-fake-device-for-media-stream", "--use-fake-ui-for-media-stream")));
+                    "--disable-sync", "--autoplay-policy=no-user-gesture-required", "--use-fake-device-for-media-stream", "--use-fake-ui-for-media-stream",
+                    "--use-file-for-fake-audio-capture=" + spoken())));
         return playwright::close;
+    }
+
+    /** What the microphone hears, over and over: a second of silence, half a second of a voice, a second and a half of silence. */
+    private static Path spoken() {
+        try {
+            Path file = Files.createTempFile("dwimble-spoken", ".wav");
+            file.toFile().deleteOnExit();
+            return Files.write(file, Voices.saying(1, 0.5, 1.5));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** A window, and what went wrong in it. */
@@ -109,7 +124,7 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
 
         private static BrowserContext context(com.microsoft.playwright.Browser.NewContextOptions screen) {
             BrowserContext context = chromium
-                .newContext(screen.setBaseURL(TestServer.address()).setPermissions(List.of("clipboard-read", "clipboard-write", "camera")));
+                .newContext(screen.setBaseURL(TestServer.address()).setPermissions(List.of("clipboard-read", "clipboard-write", "camera", "microphone")));
             context.setDefaultTimeout(40_000);
             return context;
         }

@@ -6,14 +6,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.SayText;
 import org.dwimble.core.voice.Manner;
+import org.dwimble.server.recording.Voices;
 import org.junit.jupiter.api.Test;
 
 /** What a button says and does: changed in its sentence, counted, and then talked with. */
@@ -100,5 +105,60 @@ class DoingBrowserTest extends Counted {
         page.waitForResponse(r -> r.url().contains("/api/speech?text=ball"),
             () -> page.waitForResponse(r -> r.url().contains("/api/speech?text=Look%20out"), () -> w.button("ball").click()));
         assertThat(page.getByLabel("Message")).hasText("ball");
+    }
+
+    @Test
+    void aRecordingIsMadeKeptAndHeardInTalk() throws IOException {
+        w.bench(id, "play");
+        w.cell("ball,").click();
+        click(page.getByTitle("Change what it says"));
+        click(page.getByTitle("a recording…"));
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("Record “ball”");
+        // Spoken; it stops by itself.
+        Locator keep = dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Keep it"));
+        assertThat(keep).isFocused();
+        assertThat(dialog).containsText("It is Odile’s voice.");
+        assertThat(w.violations()).isEmpty();
+        press("Enter");
+        assertThat(sentence()).containsText("says “ball”, recorded");
+        counted("a recording on a button", 3);
+        assertThat(at("play", 1, 0).sound()).startsWith("own/");
+        talk("play");
+        page.waitForResponse(r -> r.url().contains("/sounds/" + at("play", 1, 0).sound().substring(4)) && r.ok(), () -> w.button("ball").click());
+        assertThat(page.getByLabel("Message")).hasText("ball");
+    }
+
+    @Test
+    void aSoundFromAFileIsWhatItsBytesAreAndATextIsNone() {
+        w.bench(id, "play");
+        w.cell("ball,").click();
+        page.getByTitle("Change what it says").click();
+        page.getByTitle("a recording…").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        page.getByLabel("A sound from a file").setInputFiles(new FilePayload("song.mp3", "audio/mpeg", "no sound".getBytes(StandardCharsets.UTF_8)));
+        assertThat(dialog.getByRole(AriaRole.ALERT))
+            .hasText("“song.mp3” is no sound this browser can read. Nothing was changed; bring it as mp3, wav, ogg, m4a or webm.");
+        page.getByLabel("A sound from a file").setInputFiles(new FilePayload("bell.txt", "text/plain", Voices.wav(1, 500)));
+        Locator keep = dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Keep it"));
+        keep.click();
+        assertThat(sentence()).containsText("says “ball”, recorded");
+        page.getByTitle("Change what it says").click();
+        page.getByTitle("it by the voice, without the recording").click();
+        assertThat(sentence()).containsText("says its own label");
+        assertThat(at("play", 1, 0).sound()).isNull();
+    }
+
+    @Test
+    void tenWordsAreRecordedInTurnAndStoppingHalfWayKeepsWhatWasSaid() throws IOException {
+        w.bench(id, "play");
+        click(w.button("Sounds"));
+        click(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Record the \\d+ that have no recording$"))));
+        Locator many = page.getByLabel("Recording for many");
+        assertThat(many.getByText("✓ recorded")).hasCount(3, new LocatorAssertions.HasCountOptions().setTimeout(60_000));
+        assertThat(w.violations()).isEmpty();
+        counted("words of a board recorded, beside saying them", 2);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Stop here")).click();
+        assertThat(now().boards().get("play").buttons().stream().filter(b -> b.sound() != null).count()).isBetween(3L, 5L);
     }
 }
