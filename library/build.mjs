@@ -8,9 +8,12 @@
 //   library/topics.tsv      word without a picture, categories it is about, likeliest first
 //   library/common.tsv      the commonest words of speech, commonest first
 //   library/outside.tsv     what the simulated outside service has; art/outside/ its drawings
+//   effects.tsv             sound effect: file, name, other words, drawer; effects/ the sounds
 //   art/colour/, contrast/  the drawings by set and name; a skin tone after a dot
 import fs from 'node:fs';
 import path from 'node:path';
+import { effects, slug } from './effects/effects.mjs';
+import { even, wav } from './effects/synth.mjs';
 import { languages, names } from './languages.mjs';
 import { drawing, lines, packed, pictures as gather, tones } from './sets.mjs';
 import { below, common, kinds, meanings, ordinary, sounds, topics } from './words.mjs';
@@ -56,6 +59,9 @@ for (const p of pictures) {
   write(`art/contrast/${p.id}.svg`, p.art.contrast);
   for (const t of tones) if (p.art[t]) write(`art/colour/${p.id}.${t}.svg`, p.art[t]);
 }
+table('effects.tsv', Object.entries(effects).map(([name, [also, drawer]]) => [slug(name), name, also, drawer]));
+for (const [name, [, , make]] of Object.entries(effects)) write(`effects/${slug(name)}.wav`, wav(even(make())));
+
 // What is not shipped: the easy words that the bench and the tests of the search measure by.
 const { spache } = await import('spache');
 fs.writeFileSync(path.join(import.meta.dirname, 'target/easy-words.txt'), spache.filter((w) => w.length > 1 && /^[a-z]+$/.test(w)).join('\n') + '\n');

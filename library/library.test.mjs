@@ -1,4 +1,6 @@
 // What a reader of the built library relies on. Run after the build.
+import { effects, slug } from './effects/effects.mjs';
+import { even, loudness, RATE, wav } from './effects/synth.mjs';
 import assert from 'node:assert/strict';
 import fs from 'node:fs';
 import path from 'node:path';
@@ -77,4 +79,22 @@ test('a mask of the base set gets no edge of its own, or it would let through mo
   const masked = symbols.filter((s) => s.contrast.includes('<mask'));
   assert.ok(masked.length > 0);
   for (const s of masked) assert.doesNotMatch(s.contrast, /<mask (?!stroke="none")/, s.name);
+});
+
+test('there are at least 36 sound effects, each heard within two seconds and as loud as all others', () => {
+  const all = Object.entries(effects);
+  assert.ok(all.length >= 36);
+  for (const [name, [also, drawer, make]] of all) {
+    const samples = even(make());
+    assert.ok(samples.length <= 2.05 * RATE, `${name} lasts ${samples.length / RATE} s`);
+    assert.ok(Math.abs(loudness(samples) + 18) < 0.7, `${name} is at ${loudness(samples)} LUFS`);
+    assert.ok(samples.every((s) => Math.abs(s) <= 0.9), `${name} is cut off`);
+    assert.ok(samples.findIndex((s) => Math.abs(s) > 0.02) < 0.3 * RATE, `${name} begins late`);
+    assert.ok(also && drawer, name);
+  }
+  assert.equal(new Set(all.map(([name]) => slug(name))).size, all.length);
+});
+
+test('a sound effect is made of the same bytes each time', () => {
+  for (const name of ['cheer', 'rain', 'clapping']) assert.deepEqual(wav(effects[name][2]()), wav(effects[name][2]()));
 });

@@ -31,6 +31,10 @@ const MANNERS: Record<Manner, { rate: number; pitch: number; loudness: number }>
 };
 
 const OWN = 'own/';
+
+/** Where a sound is heard from: one that ships, or one of a vocabulary. */
+const addressOf = (sound: string, vocabulary?: number) =>
+  sound.startsWith(OWN) ? `/api/vocabularies/${vocabulary}/sounds/${sound.slice(OWN.length)}` : `/${sound.replace('effect/', 'effects/')}.wav`;
 const VOICES_WAIT_MS = 400;
 let silence: () => void = () => undefined;
 let turns = 0;
@@ -40,7 +44,7 @@ export async function hear(heard: Heard): Promise<void> {
   hush();
   if (heard.sound) {
     try {
-      return await play(`/api/vocabularies/${heard.vocabulary}/sounds/${heard.sound.slice(OWN.length)}`, heard);
+      return await play(addressOf(heard.sound, heard.vocabulary), heard);
     } catch (error) {
       if (!heard.spoken) throw error;
     }

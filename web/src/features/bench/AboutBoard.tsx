@@ -6,6 +6,7 @@ import { DottedText } from '../../shell/Dotted';
 import { sameCell, spoken } from '../../data/cells';
 import { OriginNote } from './OriginNote';
 import { ShapeMenu } from './ShapeMenu';
+import { PutSound } from './PutSound';
 import { WayTo } from './WayTo';
 import { offeredButtons } from '../../talking';
 import bench from '../../shell/bench.module.css';
@@ -69,6 +70,13 @@ export function AboutBoard({
         <p>
           <Trans>
             Or put here a way to <WayTo view={view} boardId={line.id} cell={cell} onEdit={onEdit} />
+          </Trans>
+        </p>
+      )}
+      {mayEdit && (
+        <p>
+          <Trans>
+            or <PutSound view={view} boardId={line.id} cell={cell} onPut={onPut} />
           </Trans>
         </p>
       )}

@@ -163,7 +163,7 @@ export function ButtonSentence({
                 onOpening={setWording}
                 onChoose={(says) => give({ type: 'give-words', ...on, says })}
                 onRecord={() => setRecording(true)}
-                onVoice={() => give({ type: 'give-sound', ...on })}
+                onSound={(sound) => give({ type: 'give-sound', ...on, sound })}
               />
             </Trans>{' '}
             <HowChooser button={button} disabled={!mayEdit} onGive={(how) => give({ type: 'give-how', ...on, how })} />

@@ -1,11 +1,16 @@
 import { t } from '@lingui/core/macro';
+import { useQuery } from '@tanstack/react-query';
 import { Select } from 'antd';
 import { useState } from 'react';
 import type { Button, HowSaid } from '../../api/types';
+import { effects, effectsFor } from '../../data/effects';
 import { DottedChoice, DottedText } from '../../shell/Dotted';
 import { howPhrase, manners, says, whens } from './buttonWords';
+import { useSoundsByKeys } from './soundsByKeys';
 import bench from '../../shell/bench.module.css';
 import parts from '../../shell/parts.module.css';
+
+type Offered = { value?: string; label: string; options?: { value: string; label: string }[] };
 
 /** What a button says: its label, what is typed, or nothing. */
 export function SaysChooser({
@@ -14,7 +19,7 @@ export function SaysChooser({
   onOpening,
   onChoose,
   onRecord,
-  onVoice,
+  onSound,
 }: {
   button: Button;
   disabled: boolean;
@@ -22,11 +27,13 @@ export function SaysChooser({
   onChoose: (says: Button['says']) => void;
   /** A recording is to be made of what it says. */
   onRecord: () => void;
-  /** It is to be said by the voice again. */
-  onVoice: () => void;
+  /** It is to be heard as this sound; by the voice again, if it is none. */
+  onSound: (sound?: string) => void;
 }) {
   const [open, setOpen] = useState(false);
   const [typed, setTyped] = useState('');
+  const { data: known = [] } = useQuery({ ...effects, enabled: open });
+  const { playSound } = useSoundsByKeys();
   if (disabled) return <strong>{says(button)}</strong>;
   function set(on: boolean) {
     setTyped('');
@@ -40,14 +47,15 @@ export function SaysChooser({
       </button>
     );
   const text = typed.trim();
+  const named = effectsFor(known, text).map((e) => ({ value: e.id, label: `♪ ${e.name}` }));
   const fixed = [
     { value: 'label', label: t`its own label` },
     { value: 'record', label: button.sound ? t`another recording…` : t`a recording…` },
-    ...(button.sound ? [{ value: 'voice', label: t`it by the voice, without the recording` }] : []),
+    ...(button.sound ? [{ value: 'voice', label: t`it by the voice again` }] : []),
     { value: 'nothing', label: t`nothing` },
   ];
   return (
-    <Select
+    <Select<string | null, Offered>
       className={bench.chooseBoard}
       aria-label={t`What it says`}
       placeholder={button.says.type === 'words' ? button.says.text : t`type other words`}
@@ -58,13 +66,16 @@ export function SaysChooser({
       searchValue={typed}
       onSearch={setTyped}
       value={null}
-      options={text ? [{ value: 'words', label: t`“${text}”` }] : fixed}
+      options={text ? [{ value: 'words', label: t`“${text}”` }, ...named.slice(0, 8)] : [...fixed, { label: t`a sound`, options: named }]}
+      listHeight={320}
+      onActive={playSound}
       notFoundContent={null}
-      onSelect={(value: string | null) => {
+      onSelect={(value) => {
         set(false);
         if (value === 'words') onChoose({ type: 'words', text });
         else if (value === 'record') onRecord();
-        else if (value === 'voice') onVoice();
+        else if (value === 'voice') onSound();
+        else if (value?.includes('/')) onSound(value);
         else if (value) onChoose({ type: value as 'label' | 'nothing' });
       }}
       onBlur={() => {

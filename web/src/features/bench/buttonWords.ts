@@ -1,4 +1,5 @@
 import { plural, t } from '@lingui/core/macro';
+import { isEffect } from '../../data/effects';
 import { wordsOf } from '../../talking/talk';
 import type { BoardLine, Button, HowSaid, VocabularyView } from '../../api/types';
 
@@ -10,6 +11,7 @@ export function opensABoard(button: Button, view: VocabularyView): boolean {
 }
 
 export function says(button: Button): string {
+  if (button.sound && isEffect(button.sound)) return t`the sound ♪ ${button.sound.slice('effect/'.length).replaceAll('-', ' ')}`;
   if (button.sound) return wordsOf(button) ? t`“${wordsOf(button)}”, recorded` : t`a sound`;
   switch (button.says.type) {
     case 'label':

@@ -6,11 +6,13 @@ import org.dwimble.core.told.Unacceptable;
 
 /**
  * How boards refer to pictures and sounds: {@code core/...}, {@code base/...} and {@code wide/...} name a picture of
- * the library, {@code own/} and 64 digits what a school or a package brought, by the SHA-256 of its bytes.
+ * the library, {@code effect/...} a sound effect that ships, {@code own/} and 64 digits what a school or a package brought, by the SHA-256 of its bytes.
  */
 public final class MediaId {
     private static final String OWN = "own/";
     private static final Pattern LIBRARY = Pattern.compile("(?:" + String.join("|", PictureSets.ALL) + ")/[a-z0-9-]{1,100}");
+    private static final String EFFECTS = "effect/";
+    private static final Pattern EFFECT = Pattern.compile(EFFECTS + "[a-z0-9-]{1,100}");
     private static final Pattern BY_CONTENT = Pattern.compile(OWN + "[0-9a-f]{64}");
 
     private MediaId() {
@@ -23,7 +25,16 @@ public final class MediaId {
 
     /** The id itself. @throws Unacceptable if it is none */
     public static String sound(String id) {
-        return checked(id, "unknown-sound");
+        return id != null && isEffect(id) ? id : checked(id, "unknown-sound");
+    }
+
+    public static boolean isEffect(String id) {
+        return EFFECT.matcher(id).matches();
+    }
+
+    /** What an effect is called within its set. */
+    public static String effect(String id) {
+        return id.substring(EFFECTS.length());
     }
 
     public static boolean isLibrary(String id) {

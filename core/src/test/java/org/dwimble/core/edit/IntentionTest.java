@@ -89,6 +89,7 @@ import org.dwimble.core.edit.words.GiveWords;
 import org.dwimble.core.edit.words.MoveButton;
 import org.dwimble.core.edit.words.MoveButtons;
 import org.dwimble.core.edit.words.PutButtons;
+import org.dwimble.core.edit.words.PutSaying;
 import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.edit.words.ReplaceLabels;
@@ -229,6 +230,8 @@ public class IntentionTest {
                 LocalDate.parse("2026-11-27")),
             new ForReason(new TakeOff("eat", "eat/pear"), "  nobody  says it "),
             new Arriving(new PutWords("eat", new Cell(0, 2), List.of(KITE, RAIN)), "s3"),
+            new PutSaying("harbour", new Cell(0, 2), "gull", "base/kite", Kind.THING, "effect/gull", null),
+            new PutSaying("harbour", new Cell(0, 2), "wait", null, Kind.SOCIAL, null, new HowSaid(Manner.CROSSLY, When.BOTH, null)),
             new PutDoing("harbour", new Cell(0, 2), "say it", "base/kite", Doing.SAY),
             new PutDoing("harbour", null, "clear", null, Doing.CLEAR),
             new PutOpener("eat", new Cell(0, 3), "attic", "base/kite", new Leads.Opens("attic")),

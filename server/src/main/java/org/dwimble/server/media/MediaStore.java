@@ -16,6 +16,7 @@ import org.dwimble.core.picture.Appearance;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.DatabaseTrouble;
 import org.dwimble.server.database.Session;
+import org.dwimble.server.library.Effects;
 import org.dwimble.server.library.Library;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -114,6 +115,9 @@ public class MediaStore implements SmartInitializingSingleton {
 
     /** A library picture as a file of a package: {@code core-want.svg}, as two sets may use one name. */
     public static Optional<Media.Item> libraryItem(String id, Appearance appearance) {
+        if (MediaId.isEffect(id)) {
+            return Effects.sound(id).map(wav -> new Media.Item(id, Effects.TYPE, id.replace('/', '-') + ".wav", wav));
+        }
         return Library.drawing(id, appearance).map(svg -> new Media.Item(id, "image/svg+xml", id.replace('/', '-') + ".svg", svg));
     }
 
@@ -131,7 +135,7 @@ public class MediaStore implements SmartInitializingSingleton {
 
         @Override
         public Kept keep(byte[] bytes, @Nullable String symbol) {
-            if (symbol != null && Library.isDrawingOf(symbol, bytes)) {
+            if (symbol != null && (Library.isDrawingOf(symbol, bytes) || Effects.isSoundOf(symbol, bytes))) {
                 return new Kept(symbol, null);
             }
             try {

@@ -144,7 +144,7 @@ class DoingBrowserTest extends Counted {
         keep.click();
         assertThat(sentence()).containsText("says “ball”, recorded");
         page.getByTitle("Change what it says").click();
-        page.getByTitle("it by the voice, without the recording").click();
+        page.getByTitle("it by the voice again").click();
         assertThat(sentence()).containsText("says its own label");
         assertThat(at("play", 1, 0).sound()).isNull();
     }
