@@ -40,6 +40,7 @@ export interface StudentFacts {
   screen: Student['screen'];
   appearance?: Student['appearance'];
   placesKept?: boolean;
+  voice?: Student['voice'];
 }
 
 export const addStudent = (facts: StudentFacts) => answer(client.POST('/api/students', { body: facts }));

@@ -1,8 +1,10 @@
 import { t } from '@lingui/core/macro';
-import { Problem } from '../api/client';
+import { answer, client, Problem } from '../api/client';
+import type { components } from '../api/schema.gen';
 import type { HowSaid } from '../api/types';
+import { waysToSay, type StudentVoice } from './waysToSay';
 
-/** Plays a sound, or speaks: by the browser’s voice where it has one for the language, else by the stand-in voice the server ships. */
+/** Plays a sound, or speaks: by the voice chosen, the device’s, or Dwimble’s own. */
 
 type Manner = HowSaid['manner'];
 
@@ -14,6 +16,8 @@ export interface Heard {
   /** A recording or another sound that is heard in place of the voice, with the vocabulary it stands in. */
   sound?: string;
   vocabulary?: number;
+  /** Chosen for the student. */
+  voice?: StudentVoice;
   /** 0 to 1. */
   loudness?: number;
   /** A factor of the usual rate. */
@@ -38,10 +42,15 @@ const addressOf = (sound: string, vocabulary?: number) =>
 const VOICES_WAIT_MS = 400;
 let silence: () => void = () => undefined;
 let turns = 0;
+let hears = 0;
+type OwnVoices = components['schemas']['OwnVoices'];
+const own = new Map<string, Promise<OwnVoices>>();
 
-/** Plays or speaks it. Done when it is over, or when something else is heard in its place. */
+/** Plays or speaks it, by the first of the ways there are that works. Done when it is over, or when something else is heard in its place. */
 export async function hear(heard: Heard): Promise<void> {
   hush();
+  hears += 1;
+  const mine = hears;
   if (heard.sound) {
     try {
       return await play(addressOf(heard.sound, heard.vocabulary), heard);
@@ -49,11 +58,37 @@ export async function hear(heard: Heard): Promise<void> {
       if (!heard.spoken) throw error;
     }
   }
-  const voice = await browserVoice(heard.locale);
-  return voice ? speakInBrowser(heard, voice) : speakStandIn(heard);
+  const there = await deviceVoices(heard.locale);
+  const ours = await ownVoices(heard.locale);
+  // Somebody tapped something else while the voices were looked for.
+  if (mine !== hears) return;
+  const ways = waysToSay({ sound: false, chosen: heard.voice, browser: there.map((v) => v.name), ours: ours.speaks });
+  for (const way of ways) {
+    const chosen = way === 'CHOSEN' ? heard.voice : undefined;
+    const device = way === 'OURS' || chosen?.where === 'OURS' ? undefined : (there.find((v) => v.name === chosen?.name) ?? there[0]);
+    try {
+      return await (device ? speakInBrowser(heard, device, chosen) : speakOurs(heard, chosen));
+    } catch (error) {
+      if (way === ways.at(-1)) throw error;
+    }
+  }
+  // The server says what is missing, and how to get it.
+  return speakOurs(heard);
 }
 
-export const say = (text: string, locale: string) => hear({ spoken: text, locale });
+export const say = (text: string, locale: string, voice?: StudentVoice) => hear({ spoken: text, locale, voice });
+
+/** What Dwimble’s own voices can do for a language; asked once. */
+export function ownVoices(locale: string): Promise<OwnVoices> {
+  const known = own.get(locale);
+  if (known) return known;
+  const asked = answer(client.GET('/api/voices', { params: { query: { language: locale } } })).catch((): OwnVoices => {
+    own.delete(locale);
+    return { speaks: true, variants: [], missing: false };
+  });
+  own.set(locale, asked);
+  return asked;
+}
 
 export function hush(): void {
   silence();
@@ -68,11 +103,12 @@ export function takeTurn(): () => boolean {
   return () => mine === turns;
 }
 
-async function browserVoice(locale: string): Promise<SpeechSynthesisVoice | undefined> {
-  if (!('speechSynthesis' in window)) return undefined;
+/** The device’s voices for a language, those that need no network first. */
+export async function deviceVoices(locale: string): Promise<SpeechSynthesisVoice[]> {
+  if (!('speechSynthesis' in window)) return [];
   const language = locale.slice(0, 2).toLowerCase();
-  const voices = await loadedVoices();
-  return voices.find((v) => v.lang.toLowerCase().startsWith(language) && v.localService) ?? voices.find((v) => v.lang.toLowerCase().startsWith(language));
+  const all = (await loadedVoices()).filter((v) => v.lang.toLowerCase().startsWith(language));
+  return [...all.filter((v) => v.localService), ...all.filter((v) => !v.localService)];
 }
 
 let voices: Promise<SpeechSynthesisVoice[]> | undefined;
@@ -95,28 +131,35 @@ function loadedVoices(): Promise<SpeechSynthesisVoice[]> {
   return voices;
 }
 
-function speakInBrowser(heard: Heard, voice: SpeechSynthesisVoice): Promise<void> {
+function speakInBrowser(heard: Heard, voice: SpeechSynthesisVoice, chosen?: StudentVoice): Promise<void> {
   const { rate = 1, loudness = 1, manner = 'PLAINLY' } = heard;
   return new Promise((resolve, reject) => {
     const utterance = new SpeechSynthesisUtterance(heard.spoken);
     utterance.voice = voice;
     utterance.lang = voice.lang;
-    utterance.rate = rate * MANNERS[manner].rate;
-    utterance.pitch = MANNERS[manner].pitch;
+    utterance.rate = (rate * MANNERS[manner].rate * (chosen?.rate ?? 100)) / 100;
+    utterance.pitch = (MANNERS[manner].pitch * (chosen?.pitch ?? 50)) / 50;
     utterance.volume = loudness * MANNERS[manner].loudness;
     utterance.onend = () => resolve();
-    utterance.onerror = (e) => (e.error === 'canceled' || e.error === 'interrupted' ? resolve() : speakStandIn(heard).then(resolve, reject));
-    silence = () => window.speechSynthesis.cancel();
+    utterance.onerror = (e) =>
+      e.error === 'canceled' || e.error === 'interrupted' ? resolve() : reject(new Problem(0, t`The voice of this device could not say that.`));
+    silence = () => {
+      window.speechSynthesis.cancel();
+      resolve();
+    };
     window.speechSynthesis.speak(utterance);
   });
 }
 
-function speakStandIn(heard: Heard): Promise<void> {
-  const { rate = 1, loudness = 1, manner = 'PLAINLY' } = heard;
-  return play(`/api/speech?text=${encodeURIComponent(heard.spoken)}`, {
-    rate: rate * MANNERS[manner].rate,
-    loudness: loudness * MANNERS[manner].loudness,
-  });
+function speakOurs(heard: Heard, chosen?: StudentVoice): Promise<void> {
+  const { rate = 1, loudness = 1, manner = 'PLAINLY', locale, spoken } = heard;
+  const asked = new URLSearchParams({ text: spoken, language: locale });
+  if (manner !== 'PLAINLY') asked.set('manner', manner);
+  if (chosen?.name) asked.set('variant', chosen.name);
+  const percent = Math.round(rate * (chosen?.rate ?? 100));
+  if (percent !== 100) asked.set('rate', String(percent));
+  if (chosen && chosen.pitch !== 50) asked.set('pitch', String(chosen.pitch));
+  return play(`/api/speech?${asked}`, { loudness });
 }
 
 async function play(address: string, how: Pick<Heard, 'loudness' | 'rate'>): Promise<void> {

@@ -1,5 +1,6 @@
 import { dialled, turn } from '../data/dials';
 import { hear, hush, takeTurn } from '../data/voice';
+import type { StudentVoice } from '../data/waysToSay';
 import type { Performed } from './effects';
 
 /** Where and for whom it is performed. */
@@ -7,6 +8,8 @@ interface Where {
   vocabulary: number;
   /** The language of what is said. */
   locale: string;
+  /** Chosen for the student. */
+  voice?: StudentVoice;
   /** What is heard just now, as it is read. */
   onSaying?: (text: string) => void;
 }

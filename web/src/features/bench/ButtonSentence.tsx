@@ -147,7 +147,11 @@ export function ButtonSentence({
               <button
                 type="button"
                 className={bench.hear}
-                onClick={() => void perform(heard, { vocabulary: view.id, locale: view.locale }).catch((error: unknown) => setNotHeard(sentence(error)))}
+                onClick={() =>
+                  void perform(heard, { vocabulary: view.id, locale: view.locale, voice: view.student?.voice }).catch((error: unknown) =>
+                    setNotHeard(sentence(error)),
+                  )
+                }
               >{t`▶ hear it`}</button>{' '}
               {notHeard && <span role="alert">{notHeard}</span>}
             </>

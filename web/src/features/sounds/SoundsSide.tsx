@@ -35,6 +35,7 @@ export function SoundsSide({
         await perform(saidAndDone({ ...button, doings: [], how: button.how && { ...button.how, when: 'BOTH' } }, []).performed, {
           vocabulary: view.id,
           locale: view.locale,
+          voice: view.student?.voice,
         });
       } catch {
         break;

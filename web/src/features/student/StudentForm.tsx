@@ -39,6 +39,7 @@ export function StudentForm({ student, onClose, onKept }: { student?: Student; o
         screen: choices.find((s) => s.name === values.screen)!.screen,
         appearance: { look: values.look, tone: values.tone, hair: values.hair },
         placesKept: values.placesKept,
+        voice: seen?.voice,
       };
       return seen ? changeStudent(seen, facts) : addStudent(facts);
     },

@@ -16,6 +16,7 @@ import { Next } from './Next';
 import { ShownLine } from './ShownLine';
 import { StudentForm } from './StudentForm';
 import { Team } from './Team';
+import { VoiceDialog } from './VoiceDialog';
 import { lists, useBegin } from '../../data/lists';
 import { caseload, glanceOf, screenName, screens, student as studentQuery, team as teamQuery, vocabularies } from '../../data/students';
 import css from './students.module.css';
@@ -37,7 +38,7 @@ export default function StudentPage() {
   const { data: all = [] } = useQuery(vocabularies(id));
   const current = row?.vocabulary?.id;
   const { data: glances } = useQuery({ ...glanceOf(current ?? 0), enabled: current !== undefined });
-  const [open, setOpen] = useState<'student' | 'team'>();
+  const [open, setOpen] = useState<'student' | 'team' | 'voice'>();
   const mayEdit = may(row, 'CHANGE');
   if (student.error && !student.data)
     return (
@@ -91,6 +92,14 @@ export default function StudentPage() {
                 : t`Places are not kept: before a word moves that has been learned, it is asked.`}
             </p>
             {mayEdit && <button type="button" className={parts.dotted} onClick={() => setOpen('student')}>{t`change this`}</button>}
+            <p>
+              {!who.voice
+                ? t`Talks with whatever voice the device has.`
+                : who.voice.where === 'OURS'
+                  ? t`Talks with Dwimble’s own voice.`
+                  : t`Talks with the voice ${who.voice.name}, where the device has it.`}
+            </p>
+            {mayEdit && <button type="button" className={parts.dotted} onClick={() => setOpen('voice')}>{t`choose the voice`}</button>}
           </section>
           {mayEdit && (
             <section className={css.panel} aria-label={t`What is true of the student`}>
@@ -139,6 +148,7 @@ export default function StudentPage() {
         </div>
       </div>
       {open === 'student' && <StudentForm student={who} onClose={() => setOpen(undefined)} />}
+      {open === 'voice' && <VoiceDialog student={who} vocabulary={current} onClose={() => setOpen(undefined)} />}
       {open === 'team' && <Team student={who} owns={may(row, 'OWN')} onClose={() => setOpen(undefined)} />}
     </main>
   );

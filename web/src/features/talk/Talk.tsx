@@ -80,7 +80,9 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
 
   function performAll(performed: Performed[]) {
     setNotice('');
-    perform(performed, { vocabulary: view.id, locale: view.locale, onSaying: setSaying }).catch((error: unknown) => setNotice(sentence(error)));
+    perform(performed, { vocabulary: view.id, locale: view.locale, voice: view.student?.voice, onSaying: setSaying }).catch((error: unknown) =>
+      setNotice(sentence(error)),
+    );
   }
 
   function press(button: Button) {

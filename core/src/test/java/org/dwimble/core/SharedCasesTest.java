@@ -28,6 +28,7 @@ import org.dwimble.core.talk.Tapped;
 import org.dwimble.core.talk.Token;
 import org.dwimble.core.voice.HowSaid;
 import org.dwimble.core.voice.Manner;
+import org.dwimble.core.voice.WaysToSay;
 import org.dwimble.core.wordline.WordLine;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -195,6 +196,17 @@ class SharedCasesTest {
     @MethodSource("darkOnes")
     void lettersAreWhiteOnTheSameColoursHereAndThere(JsonNode tried) {
         assertThat(Colour.of(tried.get("colour").asString()).ink() == Colour.WHITE).isEqualTo(tried.get("white").asBoolean());
+    }
+
+    private static Stream<JsonNode> voices() {
+        return CASES.get("voices").valueStream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("voices")
+    void whatIsHeardIsChosenTheSameHereAndThere(JsonNode tried) {
+        assertThat(WaysToSay.of(JsonMapper.shared().treeToValue(tried.get("given"), WaysToSay.Given.class))).extracting(Enum::name)
+            .containsExactlyElementsOf(tried.get("ways").valueStream().map(JsonNode::asString).toList());
     }
 
     @Test

@@ -5,6 +5,7 @@ import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.voice.StudentVoice;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,11 +15,12 @@ import org.jspecify.annotations.Nullable;
  * @param className  may be empty
  * @param appearance how pictures look to the student
  * @param placesKept true if a change that would take a shown word from its place needs a second step, with the reason
+ * @param voice      chosen for the student; null for that of the device
  */
 public record Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen, Appearance appearance,
-    boolean placesKept) {
+    boolean placesKept, @Nullable StudentVoice voice) {
     public Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen, Appearance appearance) {
-        this(id, name, schoolYear, className, screen, appearance, false);
+        this(id, name, schoolYear, className, screen, appearance, false, null);
     }
 
     public Student {
@@ -37,7 +39,7 @@ public record Student(String id, String name, @Nullable Integer schoolYear, Stri
 
     /** As it is told to who only talks with the student's boards: what talking needs, and neither class nor year. */
     public Student forTalking() {
-        return new Student(id, name, null, "", screen, appearance, placesKept);
+        return new Student(id, name, null, "", screen, appearance, placesKept, voice);
     }
 
     /**
@@ -57,7 +59,8 @@ public record Student(String id, String name, @Nullable Integer schoolYear, Stri
             bringing.mine("class_name", was.className, className, now.className) ? className : now.className,
             bringing.mine("screen", was.screen, screen, now.screen) ? screen : now.screen,
             bringing.mine("look", was.appearance, appearance, now.appearance) ? appearance : now.appearance,
-            bringing.mine("places_kept", was.placesKept, placesKept, now.placesKept) ? placesKept : now.placesKept);
+            bringing.mine("places_kept", was.placesKept, placesKept, now.placesKept) ? placesKept : now.placesKept,
+            bringing.mine("voice", was.voice, voice, now.voice) ? voice : now.voice);
         return new Brought(bringing.met == null ? brought : now, bringing.met);
     }
 

@@ -39,8 +39,10 @@ import org.dwimble.core.edit.ways.PutOpener;
 import org.dwimble.core.edit.whole.Arriving;
 import org.dwimble.core.edit.words.GiveLabel;
 import org.dwimble.core.edit.words.GivePicture;
+import org.dwimble.core.edit.words.GiveSound;
 import org.dwimble.core.edit.words.GiveWords;
 import org.dwimble.core.edit.words.MoveButton;
+import org.dwimble.core.edit.words.PutSaying;
 import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.fact.Fact;
 import org.dwimble.core.grant.Role;
@@ -60,6 +62,8 @@ import org.dwimble.core.route.Routes;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.voice.Manner;
+import org.dwimble.core.voice.Spoken;
 import org.dwimble.core.wordline.Guesses;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
@@ -70,6 +74,8 @@ import org.dwimble.server.collection.TakingIn;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.fact.FactStore;
 import org.dwimble.server.library.Library;
+import org.dwimble.server.recording.Recordings;
+import org.dwimble.server.speech.Voices;
 import org.dwimble.server.student.DeletedStore;
 import org.dwimble.server.student.StudentStore;
 import org.jspecify.annotations.Nullable;
@@ -92,6 +98,8 @@ class EstuarySchool implements ApplicationRunner {
     private final Library library;
     private final TakingIn ownPictures;
     private final AskedFor askedFor;
+    private final Recordings recordings;
+    private final Voices voices;
     private final Database database;
     private final DeletedStore deleted;
     private final FactStore facts;
@@ -101,7 +109,10 @@ class EstuarySchool implements ApplicationRunner {
 
     EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures, AskedFor askedFor,
         Database database,
-        DeletedStore deleted, FactStore facts, PrintedLists printed, Supplier<String> ids, Clock clock) {
+        DeletedStore deleted, FactStore facts, PrintedLists printed, Recordings recordings, Voices voices, Supplier<String> ids,
+        Clock clock) {
+        this.recordings = recordings;
+        this.voices = voices;
         this.accounts = accounts;
         this.students = students;
         this.vocabularies = vocabularies;
@@ -155,9 +166,10 @@ class EstuarySchool implements ApplicationRunner {
         adairsWords(adair, odile);
 
         Student wren = student("wren", "Wren", 0, "Kittiwake", Screen.ofDiagonal(8.3, 4, 3), new Appearance(Look.COLOUR, Tone.LIGHT, Hair.RED), odile);
-        students.change(new Student(wren.id(), wren.name(), 0, "Kittiwake", wren.screen(), wren.appearance(), true), wren);
+        students.change(new Student(wren.id(), wren.name(), 0, "Kittiwake", wren.screen(), wren.appearance(), true, null), wren);
         students.join(wren.id(), marit.id(), Role.VIEWER);
-        wrensWords(wren, odile);
+        students.join(wren.id(), joris.id(), Role.VIEWER);
+        wrensWords(wren, odile, joris);
 
         student("sefa", "Sefa", 2, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3), Appearance.USUAL, odile);
         printed.make(odile, marit);
@@ -309,13 +321,17 @@ class EstuarySchool implements ApplicationRunner {
         book.change(5, odile, v -> picture(v, "play", "radio", "base/radio"));
     }
 
-    private void wrensWords(Student wren, Account odile) {
+    /** Joris lent his voice: two of her words are his. */
+    private void wrensWords(Student wren, Account odile, Account joris) {
         Notebook book = start("first-choices", wren, odile, 14);
         book.plan(12, odile, List.of(6, 14, ProposedPlan.ALL), List.of("A few to begin with", "At table and in the bath", "All of them"), "duck");
         book.change(7, odile, v -> label(v, "eat", "biscuit", "banana"));
         book.change(7, odile, v -> picture(v, "eat", "banana", "base/banana"));
         book.words(7, odile, "play", "duck=bath duck");
         book.words(3, odile, "eat", "pear, cheese");
+        book.change(3, odile, v -> recorded(v, "eat", "more", wren, joris, odile));
+        book.change(3, odile, v -> recorded(v, "eat", "banana", wren, joris, odile));
+        book.change(2, odile, v -> new PutSaying("play", v.at("play").emptyCells().get(0), "boing", "base/kangaroo", Kind.THING, "effect/boing", null));
         book.change(2, odile, v -> new GiveLook(null, List.of(), new org.dwimble.core.look.Look(null, null, 3, LabelPlace.ABOVE, 75, 25, TypeSize.EQUAL,
             14, null,
             null), List.of()));
@@ -347,6 +363,13 @@ class EstuarySchool implements ApplicationRunner {
 
     private static Intention label(Vocabulary v, String board, String label, String now) {
         return new GiveLabel(board, named(v.at(board), label).id(), now);
+    }
+
+    /** Said by a made-up voice, as all of the demo is made up. */
+    private Intention recorded(Vocabulary v, String board, String label, Student whose, Account voice, Account by) {
+        byte[] said = voices.speak(new Spoken(label, "en", Manner.PLAINLY, "m3", 95, 40));
+        String sound = recordings.keep(said, label, whose.id(), Shows.OTHERS, voice.name(), by).id();
+        return new GiveSound(board, named(v.at(board), label).id(), sound);
     }
 
     private static Intention says(Vocabulary v, String board, String label, String words) {

@@ -6,16 +6,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.dwimble.core.board.Button;
-import org.dwimble.core.board.ContentHash;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.obf.Media;
 import org.dwimble.core.picture.Appearance;
-import org.dwimble.core.picture.OwnPicture;
 import org.dwimble.core.picture.Shows;
 import org.dwimble.core.recording.Recording;
-import org.dwimble.core.recording.WaveFile;
-import org.dwimble.core.text.Text;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.collection.OwnSounds;
@@ -63,12 +59,14 @@ class RecordingApi {
 
     private final VocabularyStore store;
     private final OwnSounds sounds;
+    private final Recordings recordings;
     private final MediaStore media;
     private final Turns turns;
 
-    RecordingApi(VocabularyStore store, OwnSounds sounds, MediaStore media, Turns turns) {
+    RecordingApi(VocabularyStore store, OwnSounds sounds, Recordings recordings, MediaStore media, Turns turns) {
         this.store = store;
         this.sounds = sounds;
+        this.recordings = recordings;
         this.media = media;
         this.turns = turns;
     }
@@ -88,17 +86,10 @@ class RecordingApi {
         throws IOException {
         byte[] bytes = file.getBytes();
         String student = store.there(vocabulary).student();
-        OwnPicture about = new OwnPicture(List.of(word.isBlank() ? "recording" : Text.cut(Text.tidy(word), 60)), List.of(),
-            student == null ? OwnPicture.Audience.MINE : OwnPicture.Audience.STUDENT, student, shows, OwnPicture.Origin.OWN_PHOTO, by, "", "");
-        record Made(Recording recording, byte[] mp3) {
-        }
-        Made made = turns.<Made, RuntimeException>take(account.id(), () -> {
-            Recording recording = Recording.of(WaveFile.read(bytes, Recording.MOST_BROUGHT_SECONDS).at(Mp3.RATE));
-            return new Made(recording, Mp3.of(recording.sound()));
-        });
-        String id = sounds.keep(ContentHash.hex(made.mp3), Mp3.TYPE, made.mp3, about, account);
-        Recording kept = made.recording;
-        return new Recorded(id, kept.sound().seconds(), kept.cutBefore(), kept.cutAfter(), kept.loudBefore());
+        Recordings.Made made = turns.<Recordings.Made, RuntimeException>take(account.id(), () -> recordings.ready(bytes));
+        Recordings.Kept kept = recordings.keep(made, word, student, shows, by, account);
+        Recording recording = kept.recording();
+        return new Recorded(kept.id(), recording.sound().seconds(), recording.cutBefore(), recording.cutAfter(), recording.loudBefore());
     }
 
     /** The sounds that can be put on buttons here: those that stand on them already, and what this account may use besides. By name. */

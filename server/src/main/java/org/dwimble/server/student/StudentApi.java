@@ -11,6 +11,7 @@ import org.dwimble.core.screen.UsualScreen;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.voice.StudentVoice;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.grant.For;
@@ -33,12 +34,13 @@ import org.springframework.web.bind.annotation.RestController;
 class StudentApi {
 
     record NewStudent(String name, @Nullable Integer schoolYear, String className, Screen screen, @Nullable Appearance appearance,
-        @Nullable Boolean placesKept) {
+        @Nullable Boolean placesKept, @Nullable StudentVoice voice) {
         Student as(String id) {
             if (screen == null) {
                 throw new Unacceptable("choose-screen");
             }
-            return new Student(id, name, schoolYear, className, screen, appearance == null ? Appearance.USUAL : appearance, Boolean.TRUE.equals(placesKept));
+            return new Student(id, name, schoolYear, className, screen, appearance == null ? Appearance.USUAL : appearance, Boolean.TRUE.equals(placesKept),
+                voice);
         }
     }
 

@@ -22,6 +22,7 @@ import org.dwimble.core.picture.Tone;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.voice.StudentVoice;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
 import org.dwimble.server.grant.GrantTable;
@@ -35,7 +36,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 @Component
 public class StudentStore {
-    private static final String COLUMNS = "s.id, s.name, s.school_year, s.class_name, s.screen_width, s.screen_height, s.look, s.tone, s.hair, s.places_kept";
+    private static final String COLUMNS = "s.id, s.name, s.school_year, s.class_name, s.screen_width, s.screen_height, s.look, s.tone, s.hair, s.places_kept, "
+        + "s.voice";
 
     /** Somebody on a student's team. */
     public record Member(long accountId, String signIn, String name, String work, Role role) {
@@ -68,11 +70,12 @@ public class StudentStore {
     public void add(Student student, long owner) {
         database.run(session -> {
             session.update(
-                "INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height, look, tone, hair, places_kept) VALUES (?, ?, ?,"
-                    + " ?, ?, ?, ?, ?, ?, ?)",
+                "INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height, look, tone, hair, places_kept, voice) VALUES (?, ?, ?,"
+                    + " ?, ?, ?, ?, ?, ?, ?, ?)",
                 student.id(), student.name(), student.schoolYear(), student.className(),
                 student.screen().width().micrometres(), student.screen().height().micrometres(),
-                student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(), student.placesKept() ? 1 : 0);
+                student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(), student.placesKept() ? 1 : 0,
+                kept(student.voice()));
             GrantTable.give(session, given(student.id(), owner, Role.OWNER));
         });
     }
@@ -97,11 +100,11 @@ public class StudentStore {
     private static void update(Session session, Student student) throws SQLException {
         session.update(
             "UPDATE student SET name = ?, school_year = ?, class_name = ?, screen_width = ?, screen_height = ?, look = ?, tone = ?, hair = ?, "
-                + "places_kept = ? WHERE id = ?",
+                + "places_kept = ?, voice = ? WHERE id = ?",
             student.name(), student.schoolYear(), student.className(),
             student.screen().width().micrometres(), student.screen().height().micrometres(),
             student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(),
-            student.placesKept() ? 1 : 0, student.id());
+            student.placesKept() ? 1 : 0, kept(student.voice()), student.id());
     }
 
     public Optional<Student> find(String id) {
@@ -201,6 +204,19 @@ public class StudentStore {
         return new Student(row.getString("id"), row.getString("name"), Session.integer(row, "school_year"), row.getString("class_name"),
             new Screen(new Length(row.getLong("screen_width")), new Length(row.getLong("screen_height"))),
             new Appearance(Look.valueOf(row.getString("look")), Tone.valueOf(row.getString("tone")), Hair.valueOf(row.getString("hair"))),
-            row.getInt("places_kept") == 1);
+            row.getInt("places_kept") == 1, voice(row.getString("voice")));
+    }
+
+    /** As it is kept: where, rate and pitch, then the name, which may hold anything. */
+    private static @Nullable String kept(@Nullable StudentVoice voice) {
+        return voice == null ? null : voice.where() + " " + voice.rate() + " " + voice.pitch() + " " + voice.name();
+    }
+
+    private static @Nullable StudentVoice voice(@Nullable String kept) {
+        if (kept == null) {
+            return null;
+        }
+        String[] parts = kept.split(" ", 4);
+        return new StudentVoice(StudentVoice.Where.valueOf(parts[0]), parts[3], Integer.parseInt(parts[1]), Integer.parseInt(parts[2]));
     }
 }
