@@ -23,6 +23,7 @@ export type Revised = Schemas['Revised'];
 export type Here = Schemas['Here'];
 export type Doing = Schemas['Doing'];
 export type HowSaid = Schemas['HowSaid'];
+export type Saying = Schemas['Saying'];
 export type FoundPictures = Schemas['FoundPictures'];
 export type Arrangement = Schemas['ArrangementView'];
 export type FoundPicture = Schemas['FoundPicture'];

@@ -31,3 +31,8 @@ export function inDrawers(all: Effect[]): [drawer: string, of: Effect[]][] {
   for (const effect of all) drawers.set(effect.drawer, [...(drawers.get(effect.drawer) ?? []), effect]);
   return [...drawers];
 }
+
+export type Quip = components['schemas']['Quip'];
+
+/** Short things to say that are ready, by what they are for. */
+export const quips = queryOptions({ queryKey: ['quips'], queryFn: () => answer(client.GET('/api/quips')), staleTime: Infinity });

@@ -163,6 +163,7 @@ export function ButtonSentence({
               and <strong>says</strong>{' '}
               <SaysChooser
                 button={button}
+                view={view}
                 disabled={!mayEdit}
                 onOpening={setWording}
                 onChoose={(says) => give({ type: 'give-words', ...on, says })}

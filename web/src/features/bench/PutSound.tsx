@@ -1,35 +1,52 @@
 import { t } from '@lingui/core/macro';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Select } from 'antd';
-import type { Cell, Intention, VocabularyView } from '../../api/types';
-import { effects, effectsFor, inDrawers, type Effect } from '../../data/effects';
-import { found } from '../../data/pictures';
 import { useState } from 'react';
+import type { Cell, Intention, Saying, VocabularyView } from '../../api/types';
+import { effects, quips } from '../../data/effects';
+import { found } from '../../data/pictures';
+import { grouped, offers, offersFor } from './sayings';
 import { useSoundsByKeys } from './soundsByKeys';
 import bench from '../../shell/bench.module.css';
 
 type Offered = { value?: string; label: string; options?: { value: string; label: string }[] };
 
-/** Puts into an empty cell a button that is heard as a sound; its picture is found by the sound’s name. */
-export function PutSound({ view, boardId, cell, onPut }: { view: VocabularyView; boardId: string; cell: Cell; onPut: (edit: Intention) => void }) {
-  const { data: all = [] } = useQuery(effects);
-  const [typed, setTyped] = useState('');
-  const { playSound } = useSoundsByKeys();
-  const queries = useQueryClient();
+/** A whole group on a board of its own. */
+const ALL_OF = 'all:';
 
-  async function put({ id, name }: Effect) {
+/** Puts into an empty cell a button that is heard as a sound or says a quip, or one that opens a board of them; pictures are found by their names. */
+export function PutSound({ view, boardId, cell, onPut }: { view: VocabularyView; boardId: string; cell: Cell; onPut: (edit: Intention) => void }) {
+  const { data: sounding = [] } = useQuery(effects);
+  const { data: spoken = [] } = useQuery(quips);
+  const [typed, setTyped] = useState('');
+  const { playSound } = useSoundsByKeys(view);
+  const queries = useQueryClient();
+  const all = offers(sounding, spoken);
+
+  async function pictured(saying: Saying): Promise<Saying> {
     const pictures = await queries
-      .fetchQuery(found({ query: name, most: 1, language: view.locale }, { vocabulary: view.id, version: view.version, board: boardId }))
+      .fetchQuery(found({ query: saying.label, most: 1, language: view.locale }, { vocabulary: view.id, version: view.version, board: boardId }))
       .catch(() => undefined);
     const [first] = pictures?.pictures ?? [];
-    onPut({ type: 'put-saying', board: boardId, at: cell, label: name, picture: first?.sure ? first.id : undefined, kind: 'thing', sound: id });
+    return { ...saying, picture: first?.sure ? first.id : undefined };
+  }
+
+  async function put(value: string) {
+    if (value.startsWith(ALL_OF)) {
+      const name = value.slice(ALL_OF.length);
+      const of = all.filter((o) => o.group === name);
+      onPut({ type: 'board-of-sayings', board: boardId, at: cell, name, sayings: await Promise.all(of.map((o) => pictured(o.saying))) });
+      return;
+    }
+    const chosen = all.find((o) => o.key === value);
+    if (chosen) onPut({ type: 'put-saying', board: boardId, at: cell, saying: await pictured(chosen.saying) });
   }
 
   return (
     <Select<string | null, Offered>
       className={bench.chooseBoard}
       aria-label={t`Put here a sound`}
-      placeholder={t`a sound`}
+      placeholder={t`a sound, or something to say`}
       showSearch
       filterOption={false}
       searchValue={typed}
@@ -39,13 +56,15 @@ export function PutSound({ view, boardId, cell, onPut }: { view: VocabularyView;
       onActive={playSound}
       options={
         typed.trim()
-          ? effectsFor(all, typed).map((e) => ({ value: e.id, label: `♪ ${e.name}` }))
-          : inDrawers(all).map(([drawer, of]) => ({ label: drawer, options: of.map((e) => ({ value: e.id, label: `♪ ${e.name}` })) }))
+          ? offersFor(all, typed).map((o) => ({ value: o.key, label: o.label }))
+          : grouped(all).map(([group, of]) => ({
+              label: group,
+              options: [...of.map((o) => ({ value: o.key, label: o.label })), { value: ALL_OF + group, label: t`all of these, on a new board` }],
+            }))
       }
       onSelect={(value) => {
         setTyped('');
-        const chosen = all.find((e) => e.id === value);
-        if (chosen) void put(chosen);
+        if (value) void put(value);
       }}
     />
   );

@@ -2,7 +2,8 @@ import { t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
 import { Select } from 'antd';
 import { useState } from 'react';
-import type { Button, HowSaid } from '../../api/types';
+import type { Button, HowSaid, VocabularyView } from '../../api/types';
+import { sounds } from '../../data/recordings';
 import { effects, effectsFor } from '../../data/effects';
 import { DottedChoice, DottedText } from '../../shell/Dotted';
 import { howPhrase, manners, says, whens } from './buttonWords';
@@ -15,6 +16,7 @@ type Offered = { value?: string; label: string; options?: { value: string; label
 /** What a button says: its label, what is typed, or nothing. */
 export function SaysChooser({
   button,
+  view,
   disabled,
   onOpening,
   onChoose,
@@ -22,6 +24,7 @@ export function SaysChooser({
   onSound,
 }: {
   button: Button;
+  view: VocabularyView;
   disabled: boolean;
   onOpening: (open: boolean) => void;
   onChoose: (says: Button['says']) => void;
@@ -33,7 +36,8 @@ export function SaysChooser({
   const [open, setOpen] = useState(false);
   const [typed, setTyped] = useState('');
   const { data: known = [] } = useQuery({ ...effects, enabled: open });
-  const { playSound } = useSoundsByKeys();
+  const { data: here = [] } = useQuery({ ...sounds(view.id, view.version), enabled: open });
+  const { playSound } = useSoundsByKeys(view);
   if (disabled) return <strong>{says(button)}</strong>;
   function set(on: boolean) {
     setTyped('');
@@ -48,6 +52,9 @@ export function SaysChooser({
     );
   const text = typed.trim();
   const named = effectsFor(known, text).map((e) => ({ value: e.id, label: `♪ ${e.name}` }));
+  const own = here
+    .filter((s) => s.id !== button.sound && s.name.toLowerCase().includes(text.toLowerCase()))
+    .map((s) => ({ value: s.id, label: s.by ? t`“${s.name}” by ${s.by}` : t`“${s.name}”, as it sounds here` }));
   const fixed = [
     { value: 'label', label: t`its own label` },
     { value: 'record', label: button.sound ? t`another recording…` : t`a recording…` },
@@ -66,7 +73,11 @@ export function SaysChooser({
       searchValue={typed}
       onSearch={setTyped}
       value={null}
-      options={text ? [{ value: 'words', label: t`“${text}”` }, ...named.slice(0, 8)] : [...fixed, { label: t`a sound`, options: named }]}
+      options={
+        text
+          ? [{ value: 'words', label: t`“${text}”` }, ...own.slice(0, 4), ...named.slice(0, 8)]
+          : [...fixed, ...(own.length > 0 ? [{ label: t`a recording there is`, options: own }] : []), { label: t`a sound`, options: named }]
+      }
       listHeight={320}
       onActive={playSound}
       notFoundContent={null}

@@ -1,7 +1,9 @@
 import { plural, t } from '@lingui/core/macro';
 import { Button as PlainButton } from 'antd';
+import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import type { Board, Button, VocabularyView } from '../../api/types';
+import { sounds } from '../../data/recordings';
 import { hush } from '../../data/voice';
 import { perform, saidAndDone, wordsOf } from '../../talking';
 import { withoutRecording } from './sounds';
@@ -24,6 +26,8 @@ export function SoundsSide({
   const going = useRef(false);
   const saying = board.buttons.filter((b) => wordsOf(b) || b.sound);
   const recorded = saying.filter((b) => b.sound).length;
+  const { data: known = [] } = useQuery({ ...sounds(view.id, view.version), enabled: recorded > 0 && onRecord !== undefined });
+  const voices = [...new Set(known.filter((k) => k.by && saying.some((b) => b.sound === k.id)).map((k) => k.by!))];
   const without = withoutRecording(board);
   const together = chosen.filter((b) => wordsOf(b));
   async function hearAll() {
@@ -51,6 +55,7 @@ export function SoundsSide({
       {recorded > 0 && (
         <p>
           {plural(recorded, { one: '# is heard as a recording, all others by the voice.', other: '# are heard as recordings, all others by the voice.' })}{' '}
+          {voices.length > 0 && t`Recorded by ${voices.join(', ')}.`}{' '}
           {recorded > without.length && without.length > 0 && t`Without one while most have one: ${without.map((b) => b.label || wordsOf(b)).join(', ')}.`}
         </p>
       )}

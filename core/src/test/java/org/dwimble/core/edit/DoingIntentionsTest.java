@@ -10,6 +10,8 @@ import java.util.Collections;
 import java.util.List;
 import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
@@ -17,11 +19,14 @@ import org.dwimble.core.doing.AddWords;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.OfLater;
 import org.dwimble.core.doing.OtherAction;
+import org.dwimble.core.edit.boards.BoardOfSayings;
 import org.dwimble.core.edit.looks.CopyOnto;
 import org.dwimble.core.edit.ways.PutDoing;
 import org.dwimble.core.edit.words.GiveDoings;
+import org.dwimble.core.edit.words.Saying;
 import org.dwimble.core.voice.HowSaid;
 import org.dwimble.core.voice.Manner;
+import org.dwimble.core.voice.Quip;
 import org.dwimble.core.voice.When;
 import org.junit.jupiter.api.Test;
 
@@ -96,5 +101,25 @@ class DoingIntentionsTest {
         CopyOnto copy = new CopyOnto("quay", "quay/crab", CopyOnto.What.DOES, CopyOnto.Onto.CHOSEN, List.of("quay/gull"));
         assertThat(copy.on(vocabulary, ids()).needs().keys()).contains(new Key.OfFacet("quay/gull", Facet.DOINGS), new Key.OfFacet("quay/crab", Facet.SOUND),
             new Key.OfFacet("quay/gull", Facet.SAYS), new Key.OfFacet("quay/gull", Facet.HOW));
+    }
+
+    @Test
+    void aBoardOfAllQuipsForOnePurposeIsOpenedFromACellAndEachIsSaidInItsManner() {
+        List<Saying> sayings = Quip.ALL.stream().filter(q -> q.purpose().equals("to cheer"))
+            .map(q -> new Saying(q.text(), null, Kind.SOCIAL, null, new HowSaid(q.manner(), When.BOTH, null))).toList();
+        Vocabulary after = new BoardOfSayings("quay", new Cell(0, 2), " to cheer ", sayings).on(vocabulary, ids()).after();
+        Button opener = on(after, "to cheer");
+        assertThat(opener.isWord()).isFalse();
+        List<Button> quips = after.boards().values().stream().filter(b -> !b.id().equals("quay")).flatMap(b -> b.buttons().stream())
+            .filter(Button::isWord).toList();
+        assertThat(quips).extracting(Button::label).containsExactlyInAnyOrderElementsOf(sayings.stream().map(Saying::label).toList());
+        assertThat(quips).filteredOn(b -> b.label().equals("that was close")).first().extracting(b -> b.how().manner()).isEqualTo(Manner.WHISPERED);
+        assertThatThrownBy(() -> new BoardOfSayings("quay", new Cell(0, 2), "none", List.of())).hasMessage("nothing-to-change");
+    }
+
+    @Test
+    void thereAreQuipsForEachPurposeAndNoneTwice() {
+        assertThat(Quip.ALL).hasSizeGreaterThanOrEqualTo(40).extracting(Quip::text).doesNotHaveDuplicates();
+        assertThat(Quip.ALL).extracting(Quip::manner).contains(Manner.BRIGHTLY, Manner.CROSSLY, Manner.SLEEPILY, Manner.WHISPERED, Manner.SHOUTED);
     }
 }

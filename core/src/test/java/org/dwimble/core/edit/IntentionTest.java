@@ -35,6 +35,7 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.SayText;
 import org.dwimble.core.edit.boards.AddBoard;
+import org.dwimble.core.edit.boards.BoardOfSayings;
 import org.dwimble.core.edit.boards.BringBoard;
 import org.dwimble.core.edit.boards.DeleteBoard;
 import org.dwimble.core.edit.boards.FillBoards;
@@ -94,6 +95,7 @@ import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.edit.words.ReplaceLabels;
 import org.dwimble.core.edit.words.ReplaceSpoken;
+import org.dwimble.core.edit.words.Saying;
 import org.dwimble.core.edit.words.StretchButton;
 import org.dwimble.core.edit.words.TakeOff;
 import org.dwimble.core.look.Aspect;
@@ -230,8 +232,9 @@ public class IntentionTest {
                 LocalDate.parse("2026-11-27")),
             new ForReason(new TakeOff("eat", "eat/pear"), "  nobody  says it "),
             new Arriving(new PutWords("eat", new Cell(0, 2), List.of(KITE, RAIN)), "s3"),
-            new PutSaying("harbour", new Cell(0, 2), "gull", "base/kite", Kind.THING, "effect/gull", null),
-            new PutSaying("harbour", new Cell(0, 2), "wait", null, Kind.SOCIAL, null, new HowSaid(Manner.CROSSLY, When.BOTH, null)),
+            new PutSaying("harbour", new Cell(0, 2), new Saying("gull", "base/kite", Kind.THING, "effect/gull", null)),
+            new PutSaying("harbour", new Cell(0, 2), new Saying("wait", null, Kind.SOCIAL, null, new HowSaid(Manner.CROSSLY, When.BOTH, null))),
+            new BoardOfSayings("harbour", new Cell(0, 2), "sounds", List.of(new Saying("gull", "base/kite", Kind.THING, "effect/gull", null))),
             new PutDoing("harbour", new Cell(0, 2), "say it", "base/kite", Doing.SAY),
             new PutDoing("harbour", null, "clear", null, Doing.CLEAR),
             new PutOpener("eat", new Cell(0, 3), "attic", "base/kite", new Leads.Opens("attic")),

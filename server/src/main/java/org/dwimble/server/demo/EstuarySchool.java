@@ -44,6 +44,7 @@ import org.dwimble.core.edit.words.GiveWords;
 import org.dwimble.core.edit.words.MoveButton;
 import org.dwimble.core.edit.words.PutSaying;
 import org.dwimble.core.edit.words.PutWords;
+import org.dwimble.core.edit.words.Saying;
 import org.dwimble.core.fact.Fact;
 import org.dwimble.core.grant.Role;
 import org.dwimble.core.look.ColouredPaper;
@@ -331,7 +332,8 @@ class EstuarySchool implements ApplicationRunner {
         book.words(3, odile, "eat", "pear, cheese");
         book.change(3, odile, v -> recorded(v, "eat", "more", wren, joris, odile));
         book.change(3, odile, v -> recorded(v, "eat", "banana", wren, joris, odile));
-        book.change(2, odile, v -> new PutSaying("play", v.at("play").emptyCells().get(0), "boing", "base/kangaroo", Kind.THING, "effect/boing", null));
+        book.change(2, odile, v -> new PutSaying("play", v.at("play").emptyCells().get(0),
+            new Saying("boing", "base/kangaroo", Kind.THING, "effect/boing", null)));
         book.change(2, odile, v -> new GiveLook(null, List.of(), new org.dwimble.core.look.Look(null, null, 3, LabelPlace.ABOVE, 75, 25, TypeSize.EQUAL,
             14, null,
             null), List.of()));

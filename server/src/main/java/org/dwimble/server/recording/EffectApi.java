@@ -2,6 +2,7 @@ package org.dwimble.server.recording;
 
 import java.time.Duration;
 import java.util.List;
+import org.dwimble.core.voice.Quip;
 import org.dwimble.server.grant.ForAnybody;
 import org.dwimble.server.grant.ForSignedIn;
 import org.dwimble.server.library.Effects;
@@ -14,7 +15,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The sound effects that ship: listed, and heard. */
+/** The sound effects that ship: listed, and heard; and the quips. */
 @RestController
 class EffectApi {
     private final Effects effects;
@@ -28,6 +29,14 @@ class EffectApi {
     @Bounded("REQUEST_BYTES")
     List<Effects.Effect> effects() {
         return effects.all();
+    }
+
+    /** Short things to say that are ready, by what they are for. */
+    @ForSignedIn("the same for everybody")
+    @GetMapping("/api/quips")
+    @Bounded("REQUEST_BYTES")
+    List<Quip> quips() {
+        return Quip.ALL;
     }
 
     @ForAnybody

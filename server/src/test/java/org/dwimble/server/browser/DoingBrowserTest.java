@@ -100,10 +100,10 @@ class DoingBrowserTest extends Counted {
         assertThat(sentence()).containsText("says its own label crossly");
         assertThat(at("play", 1, 0).how().manner()).isEqualTo(Manner.CROSSLY);
         page.waitForResponse(r -> r.url().contains("/api/speech?text=ball"),
-            () -> page.waitForResponse(r -> r.url().contains("/api/speech?text=Look%20out"), () -> w.button("▶ hear it").click()));
+            () -> page.waitForResponse(r -> r.url().contains("/api/speech?text=Look+out"), () -> w.button("▶ hear it").click()));
         talk("play");
         page.waitForResponse(r -> r.url().contains("/api/speech?text=ball"),
-            () -> page.waitForResponse(r -> r.url().contains("/api/speech?text=Look%20out"), () -> w.button("ball").click()));
+            () -> page.waitForResponse(r -> r.url().contains("/api/speech?text=Look+out"), () -> w.button("ball").click()));
         assertThat(page.getByLabel("Message")).hasText("ball");
     }
 
@@ -160,5 +160,43 @@ class DoingBrowserTest extends Counted {
         counted("words of a board recorded, beside saying them", 2);
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Stop here")).click();
         assertThat(now().boards().get("play").buttons().stream().filter(b -> b.sound() != null).count()).isBetween(3L, 5L);
+    }
+
+    @Test
+    void aSoundEffectIsPutIntoACellAndGivenToAButton() throws IOException {
+        w.bench(id, "play");
+        w.cell("empty, row 4, place 2").click();
+        click(page.getByLabel("Put here a sound"));
+        enter("seagull");
+        assertThat(w.cell("gull, row 4, place 2")).isVisible();
+        counted("a sound put on a board", 2);
+        assertThat(at("play", 3, 1).sound()).isEqualTo("effect/gull");
+        assertThat(at("play", 3, 1).picture()).isNotNull();
+        w.cell("ball,").click();
+        page.getByTitle("Change what it says").click();
+        page.keyboard().type("boin");
+        page.waitForResponse(r -> r.url().endsWith("/effects/boing.wav"), () -> page.keyboard().press("ArrowDown"));
+        page.keyboard().press("Enter");
+        assertThat(sentence()).containsText("says the sound ♪ boing");
+        talk("play");
+        page.waitForResponse(r -> r.url().endsWith("/effects/gull.wav") && r.ok(), () -> w.button("gull").click());
+        assertThat(page.getByLabel("Message")).hasText("gull");
+    }
+
+    @Test
+    void aBoardOfQuipsIsOpenedFromACell() throws IOException {
+        w.bench(id, "play");
+        w.cell("empty, row 4, place 2").click();
+        click(page.getByLabel("Put here a sound"));
+        page.keyboard().type("not again");
+        assertThat(page.getByTitle("“not again”")).isVisible();
+        page.getByLabel("Put here a sound").fill("");
+        page.keyboard().press("ArrowUp");
+        // The last of the list is the last group as a whole.
+        press("Enter");
+        assertThat(w.cell("quips to be funny, row 4, place 2, opens a board")).isVisible();
+        counted("a board of sounds or quips, opened from here", 3);
+        assertThat(now().boards().values().stream().flatMap(b -> b.buttons().stream())).anyMatch(b -> b.label().equals("guess what")
+            && b.how().manner() == Manner.WHISPERED);
     }
 }

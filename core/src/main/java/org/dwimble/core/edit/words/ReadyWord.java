@@ -1,6 +1,7 @@
 package org.dwimble.core.edit.words;
 
 import java.util.List;
+import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Standing;
@@ -10,10 +11,15 @@ import org.jspecify.annotations.Nullable;
  * A word with the picture and the kind it gets, found before anything is locked; only its cell is missing.
  *
  * @param opens the words of the new board it opens, empty for a bare one; null if it opens none
+ * @param acts  what it says and does; null if it says its label and stays
  */
-public record ReadyWord(String label, @Nullable String picture, @Nullable Kind kind, @Nullable List<ReadyWord> opens) {
+public record ReadyWord(String label, @Nullable String picture, @Nullable Kind kind, @Nullable List<ReadyWord> opens, @Nullable Acts acts) {
     public ReadyWord {
         opens = opens == null ? null : List.copyOf(opens);
+    }
+
+    public ReadyWord(String label, @Nullable String picture, @Nullable Kind kind, @Nullable List<ReadyWord> opens) {
+        this(label, picture, kind, opens, null);
     }
 
     public ReadyWord(String label, @Nullable String picture, @Nullable Kind kind) {
@@ -31,6 +37,7 @@ public record ReadyWord(String label, @Nullable String picture, @Nullable Kind k
     }
 
     public Button in(Standing standing, String id) {
-        return Button.word(id, standing.cell(), label, picture, kind).withStanding(standing);
+        Button word = Button.word(id, standing.cell(), label, picture, kind).withStanding(standing);
+        return acts == null ? word : word.withActs(acts);
     }
 }
