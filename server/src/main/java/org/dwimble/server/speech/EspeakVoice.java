@@ -13,7 +13,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
-import org.dwimble.core.recording.Wave;
 import org.dwimble.core.recording.WaveFile;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.voice.Manner;
@@ -37,6 +36,7 @@ class EspeakVoice implements Voice {
     /** Of one text: half a minute of sound and more. */
     private static final int MOST_BYTES = 8 << 20;
     private static final int USUAL_WORDS_A_MINUTE = 150;
+    private static final String BUSY = "voice-busy";
     private static final String WHISPERING = "whisper";
     /** Those of its variants that sound like people, as it calls them. */
     private static final List<String> VARIANTS = List.of("f1", "f2", "f3", "f4", "f5", "m1", "m2", "m3", "m4", "m5", "m6", "m7", "m8", "klatt", "klatt4");
@@ -130,14 +130,13 @@ class EspeakVoice implements Voice {
         List<String> command = new ArrayList<>(List.of(program, "-v", variant == null ? voice : voice + "+" + variant,
             "-s", String.valueOf(Math.round(USUAL_WORDS_A_MINUTE * made.rate * spoken.rate() / 100)),
             "-p", String.valueOf(Math.max(0, Math.min(99, spoken.pitch() + made.pitch))), "-a", String.valueOf(made.loud), "-z", "--stdin", "--stdout"));
-        byte[] wav;
+        byte[] whole;
         try {
-            wav = run(command, spoken.text());
-        } catch (IOException broken) {
-            throw new Unacceptable("voice-broken");
+            // What it writes as it goes says nothing true of its length.
+            whole = WaveFile.write(WaveFile.read(run(command, spoken.text()), MOST_BYTES));
+        } catch (IOException | Unacceptable broken) {
+            throw broken instanceof Unacceptable busy && busy.told().key().equals(BUSY) ? busy : new Unacceptable("voice-broken");
         }
-        Wave wave = WaveFile.read(wav, MOST_BYTES);
-        byte[] whole = WaveFile.write(wave);
         said.put(spoken, whole);
         return whole;
     }
@@ -146,11 +145,11 @@ class EspeakVoice implements Voice {
     private byte[] run(List<String> command, String text) throws IOException {
         try {
             if (!processes.tryAcquire(HANGS_SECONDS, TimeUnit.SECONDS)) {
-                throw new Unacceptable("voice-busy");
+                throw new Unacceptable(BUSY);
             }
         } catch (InterruptedException ending) {
             Thread.currentThread().interrupt();
-            throw new Unacceptable("voice-busy");
+            throw new Unacceptable(BUSY);
         }
         try {
             ProcessBuilder builder = new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD);
@@ -165,16 +164,16 @@ class EspeakVoice implements Voice {
             } catch (IOException ended) {
                 LOG.debug("it did not read its text", ended);
             }
-            byte[] written;
             try (InputStream out = process.getInputStream()) {
-                written = out.readNBytes(MOST_BYTES);
+                byte[] written = out.readNBytes(MOST_BYTES);
+                // Half a word is none: only what it ended by itself counts.
+                if (written.length == MOST_BYTES || process.waitFor() != 0) {
+                    throw new Unacceptable("voice-broken");
+                }
+                return written;
             } finally {
                 process.destroyForcibly();
             }
-            if (process.waitFor() != 0 && written.length == 0) {
-                throw new Unacceptable("voice-broken");
-            }
-            return written;
         } catch (InterruptedException ending) {
             Thread.currentThread().interrupt();
             throw new Unacceptable("voice-broken");

@@ -122,7 +122,9 @@ class SpeechApiTest {
         assertThatThrownBy(() -> new Voices(missing, standIn).speak(Spoken.plainly("Krabbe", "de"))).hasMessage("voice-no-language");
         assertThatThrownBy(() -> played(folder, "kill -9 $$").speak(Spoken.plainly("crab", "en"))).hasMessage("voice-broken");
         assertThatThrownBy(() -> played(folder, "exec sleep 600").speak(Spoken.plainly("crab", "en"))).hasMessage("voice-broken");
-        assertThatThrownBy(() -> played(folder, "echo no sound").speak(Spoken.plainly("crab", "en"))).hasMessage("sound-unknown");
+        assertThatThrownBy(() -> played(folder, "echo no sound").speak(Spoken.plainly("crab", "en"))).hasMessage("voice-broken");
+        assertThatThrownBy(() -> played(folder, "espeak-ng \"$@\" | head -c 9000; kill -9 $$").speak(Spoken.plainly("crab", "en"))).as("half a word")
+            .hasMessage("voice-broken");
     }
 
     @Test
