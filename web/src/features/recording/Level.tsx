@@ -2,10 +2,16 @@ import { t } from '@lingui/core/macro';
 import { shown } from './listening';
 import type { Microphoning } from './useListening';
 import css from './recording.module.css';
+import parts from '../../shell/parts.module.css';
 
 /** How loud it is just now, and what is waited for. */
-export function Level({ state }: { state: Microphoning }) {
-  if (state.what === 'failed') return <p role="alert">{state.sentence}</p>;
+export function Level({ state, onAgain }: { state: Microphoning; onAgain: () => void }) {
+  if (state.what === 'failed')
+    return (
+      <p>
+        <span role="alert">{state.sentence}</span> <button type="button" className={parts.dotted} onClick={onAgain}>{t`try the microphone again`}</button>
+      </p>
+    );
   const open = state.what === 'open';
   const speaks = open && state.listening.began !== undefined;
   const told = !open

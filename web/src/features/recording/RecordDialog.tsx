@@ -33,8 +33,9 @@ export function RecordDialog({
   const [made, setMade] = useState<Wave>();
   const [told, setTold] = useState('');
   const [busy, setBusy] = useState(false);
+  const [tries, setTries] = useState(1);
   const [voice, setVoice] = useWhoseVoice();
-  const { state, cut } = useListening(!made && !busy, (said) => setMade(said));
+  const { state, cut } = useListening(made || busy ? 0 : tries, (said) => setMade(said));
   const word = wordsOf(button) || button.label;
   useEffect(() => hush, []);
 
@@ -88,7 +89,7 @@ export function RecordDialog({
         </>
       ) : (
         <>
-          <Level state={state} />
+          <Level state={state} onAgain={() => setTries(tries + 1)} />
           <p className={parts.sentenceButtons}>
             {state.what === 'open' && state.listening.began !== undefined && <PlainButton onClick={() => setMade(cut())}>{t`That is all`}</PlainButton>}
             <PlainButton onClick={choose} loading={busy}>{t`A file instead`}</PlainButton>

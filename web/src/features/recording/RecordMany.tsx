@@ -36,6 +36,7 @@ export function RecordMany({
   onDone: () => void;
 }) {
   const [at, setAt] = useState(0);
+  const [tries, setTries] = useState(1);
   const [fates, setFates] = useState<Record<string, Fate>>({});
   const [voice, setVoice] = useWhoseVoice();
   const keeping = useRef(Promise.resolve());
@@ -62,7 +63,7 @@ export function RecordMany({
     const rest = buttons.findIndex((b, i) => i > from && fates[b.id] !== 'kept' && fates[b.id] !== 'keeping');
     return rest < 0 ? buttons.length : rest;
   }
-  const { state } = useListening(now !== undefined, said);
+  const { state } = useListening(now ? tries : 0, said);
   const shown = useRef(onNow);
   useEffect(() => {
     shown.current = onNow;
@@ -85,7 +86,7 @@ export function RecordMany({
   return (
     <section ref={top} tabIndex={-1} aria-label={t`Recording for many`} className={bench.buttonSentence}>
       <h2 aria-live="polite">{now ? wordsOf(now) || now.label : t`All are said`}</h2>
-      {now ? <Level state={state} /> : <p role="status">{t`${kept} of ${buttons.length} are recorded.`}</p>}
+      {now ? <Level state={state} onAgain={() => setTries(tries + 1)} /> : <p role="status">{t`${kept} of ${buttons.length} are recorded.`}</p>}
       <WhoseVoice view={view} voice={voice} onVoice={setVoice} />
       <p className={parts.sentenceButtons}>
         {now && <PlainButton onClick={() => setAt(next(at))}>{t`Skip this one`}</PlainButton>}

@@ -16,9 +16,10 @@ export type Microphoning = { what: 'opening' } | { what: 'open'; listening: List
 /**
  * The microphone, open as long as this stands; each time somebody has spoken and is silent, what was said is handed on.
  *
+ * @param on     another number opens it anew; 0 leaves it closed
  * @param onSaid may stop listening by what it returns
  */
-export function useListening(on: boolean, onSaid: (said: Wave) => void) {
+export function useListening(on: number, onSaid: (said: Wave) => void) {
   const [state, setState] = useState<Microphoning>({ what: 'opening' });
   const pieces = useRef<Float32Array[]>([]);
   const heard = useRef<Listening>(silence);
