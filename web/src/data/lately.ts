@@ -1,7 +1,8 @@
 /** What somebody chose last, newest first, in this browser. */
 const MOST = 6;
 
-const nameOf = (what: string) => `dwimble.lately.${what}`;
+const PREFIX = 'dwimble.lately.';
+const nameOf = (what: string) => PREFIX + what;
 
 export function lately(what: string): string[] {
   try {
@@ -27,4 +28,15 @@ export function choseLately(what: string, chosen: string) {
 export function latelyFirst<T>(all: T[], key: (one: T) => string, kept: string[]): T[] {
   const place = (one: T) => (kept.includes(key(one)) ? kept.indexOf(key(one)) : kept.length);
   return [...all].sort((a, b) => place(a) - place(b));
+}
+
+/** Whoever signs in next on this device is somebody else. */
+export function forgetLately() {
+  try {
+    Object.keys(localStorage)
+      .filter((key) => key.startsWith(PREFIX))
+      .forEach((key) => localStorage.removeItem(key));
+  } catch {
+    // A browser that keeps nothing has nothing to forget.
+  }
 }

@@ -1,4 +1,5 @@
 import { queryOptions } from '@tanstack/react-query';
+import { forgetLately } from './lately';
 import { forgetSaid } from './saidToday';
 import { answer, client } from '../api/client';
 
@@ -15,5 +16,6 @@ export const payWith = (money: string) => answer(client.PUT('/api/session/school
 export const printOn = (paper: 'A4' | 'LETTER') => answer(client.PUT('/api/session/school-paper', { body: { paper } }));
 export const signOut = () => {
   forgetSaid(true);
+  forgetLately();
   return answer(client.DELETE('/api/session'));
 };

@@ -49,7 +49,6 @@ const own = new Map<string, Promise<OwnVoices>>();
 /** Plays or speaks it, by the first of the ways there are that works. Done when it is over, or when something else is heard in its place. */
 export async function hear(heard: Heard): Promise<void> {
   hush();
-  hears += 1;
   const mine = hears;
   if (heard.sound) {
     try {
@@ -91,6 +90,7 @@ export function ownVoices(locale: string): Promise<OwnVoices> {
 }
 
 export function hush(): void {
+  hears += 1;
   silence();
   silence = () => undefined;
 }
@@ -151,15 +151,32 @@ function speakInBrowser(heard: Heard, voice: SpeechSynthesisVoice, chosen?: Stud
   });
 }
 
-function speakOurs(heard: Heard, chosen?: StudentVoice): Promise<void> {
+async function speakOurs(heard: Heard, chosen?: StudentVoice): Promise<void> {
   const { rate = 1, loudness = 1, manner = 'PLAINLY', locale, spoken } = heard;
-  const asked = new URLSearchParams({ text: spoken, language: locale });
-  if (manner !== 'PLAINLY') asked.set('manner', manner);
-  if (chosen?.name) asked.set('variant', chosen.name);
-  const percent = Math.round(rate * (chosen?.rate ?? 100));
-  if (percent !== 100) asked.set('rate', String(percent));
-  if (chosen && chosen.pitch !== 50) asked.set('pitch', String(chosen.pitch));
-  return play(`/api/speech?${asked}`, { loudness });
+  const mine = hears;
+  for (const text of breaths(spoken)) {
+    if (mine !== hears) return;
+    const asked = new URLSearchParams({ text, language: locale });
+    if (manner !== 'PLAINLY') asked.set('manner', manner);
+    if (chosen?.name) asked.set('variant', chosen.name);
+    const percent = Math.round(rate * (chosen?.rate ?? 100));
+    if (percent !== 100) asked.set('rate', String(percent));
+    if (chosen && chosen.pitch !== 50) asked.set('pitch', String(chosen.pitch));
+    await play(`/api/speech?${asked}`, { loudness });
+  }
+}
+
+/** A long text in pieces that the server says at once, parted between words where it can be. */
+export function breaths(text: string, most = 400): string[] {
+  const pieces: string[] = [];
+  let rest = text.trim();
+  while (rest.length > most) {
+    const gap = rest.lastIndexOf(' ', most);
+    const cut = gap > 0 ? gap : most;
+    pieces.push(rest.slice(0, cut));
+    rest = rest.slice(cut).trim();
+  }
+  return rest ? [...pieces, rest] : pieces;
 }
 
 async function play(address: string, how: Pick<Heard, 'loudness' | 'rate'>): Promise<void> {
@@ -167,7 +184,9 @@ async function play(address: string, how: Pick<Heard, 'loudness' | 'rate'>): Pro
   silence = () => {
     silenced = true;
   };
-  const response = await fetch(address);
+  const response = await fetch(address).catch(() => {
+    throw new Problem(0, t`The server cannot be reached, and this device has no voice of its own. The words are on the screen.`);
+  });
   if (!response.ok) {
     const told = (await response.json().catch(() => ({}))) as { detail?: string };
     throw new Problem(response.status, told.detail ?? t`There is no voice for this here. The words are on the screen.`);

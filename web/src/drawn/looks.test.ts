@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import shared from '../../../core/src/test/resources/org/dwimble/core/shared-cases.json';
 import type { Board, Button, Look } from '../api/types';
 import { gridLines, lettersAreWhite, longest, ownType, papers, seen, typeOn } from './looks';
+import { button as plain } from '../testing/plain';
 
 /** Looks as core has them (SharedCasesTest), on the same cases. */
 interface Cases {
@@ -11,19 +12,7 @@ interface Cases {
 }
 const cases = shared as unknown as Cases;
 
-const button = (label: string, column: number, more: Partial<Button> = {}): Button => ({
-  id: label,
-  cell: { row: 0, column },
-  span: { rows: 1, columns: 1 },
-  label,
-  says: { type: 'label' },
-  layers: [],
-  leads: { type: 'stays' },
-  doings: [],
-  hidden: false,
-  look: {},
-  ...more,
-});
+const button = (id: string, column: number, more: Partial<Button> = {}) => plain(id, 0, column, more);
 const board = (buttons: Button[], more: Partial<Board> = {}): Board => ({
   id: 'b',
   name: 'b',

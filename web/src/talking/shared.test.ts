@@ -3,6 +3,7 @@ import shared from '../../../core/src/test/resources/org/dwimble/core/shared-cas
 import type { Board, Button } from '../api/types';
 import type { Performed } from './effects';
 import { begin, tap, type Tapped } from './talk';
+import { button as made } from '../testing/plain';
 
 /** Tapping as core has it (SharedCasesTest), on the same cases; how a case writes a button stands there under "tappingReads". */
 interface Case {
@@ -40,18 +41,7 @@ function performedAs(effect: Performed): string {
 function button(tapped: string | Partial<Button>): Button {
   if (typeof tapped !== 'string') return { ...button('plain'), ...tapped };
   const written = tapped;
-  const plain: Button = {
-    id: 'b',
-    cell: { row: 0, column: 0 },
-    span: { rows: 1, columns: 1 },
-    label: written,
-    says: { type: 'label' },
-    leads: { type: 'stays' },
-    doings: [],
-    layers: [],
-    hidden: false,
-    look: {},
-  };
+  const plain = made(written, 0, 0);
   const silent: Button = { ...plain, says: { type: 'nothing' } };
   if (written.startsWith('+')) return { ...silent, doings: [{ type: 'spell', letters: written.slice(1) }] };
   if (written in doings) return { ...silent, doings: [{ type: doings[written as keyof typeof doings] }] };

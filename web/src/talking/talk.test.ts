@@ -1,26 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import type { Board, Button } from '../api/types';
 import { begin, said as wholeMessage, takeOneOff, tap, type TalkState } from './talk';
+import { button as plain } from '../testing/plain';
 
 const board = (id: string): Board => ({ id, name: id, rows: 1, columns: 1, heights: [], widths: [], look: {}, buttons: [] });
 const boards = new Map(['home', 'food', 'fruit'].map((id) => [id, board(id)]));
 
-function button(label: string, more: Partial<Button> = {}): Button {
-  return {
-    id: label,
-    cell: { row: 0, column: 0 },
-    span: { rows: 1, columns: 1 },
-    label,
-    says: { type: 'label' },
-    kind: 'thing',
-    leads: { type: 'stays' },
-    doings: [],
-    layers: [],
-    hidden: false,
-    look: {},
-    ...more,
-  };
-}
+const button = (label: string, more: Partial<Button> = {}) => plain(label, 0, 0, { kind: 'thing', ...more });
 const opens = (to: string): Partial<Button> => ({ says: { type: 'nothing' }, leads: { type: 'opens', board: to } });
 const spells = (...letters: string[]): Partial<Button> => ({ says: { type: 'nothing' }, doings: letters.map((l) => ({ type: 'spell', letters: l })) });
 const does = (type: 'add-space' | 'take-last-off' | 'clear-message' | 'say-message'): Partial<Button> => ({ says: { type: 'nothing' }, doings: [{ type }] });

@@ -81,7 +81,7 @@ export function AboutBoard({
         </p>
       )}
       {mayEdit && (
-        <p>
+        <p className={bench.offered}>
           {t`Or a button that does something:`}{' '}
           {offeredButtons().map(({ type, label, picture, doing }) => (
             <Fragment key={type}>

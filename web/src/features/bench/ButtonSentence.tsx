@@ -71,8 +71,8 @@ export function ButtonSentence({
 }: Props) {
   const [wording, setWording] = useState(false);
   const [relabel, setRelabel] = useState('');
-  const [notHeard, setNotHeard] = useState('');
   const [recording, setRecording] = useState(false);
+  const [notHeard, setNotHeard] = useState('');
   const renaming = doing.what === 'renaming' && relabel.trim() !== '' && relabel.trim() !== button.label;
   const here = { vocabulary: view.id, version: view.version, board: line.id };
   const pictures = useQuery({ ...found({ query: relabel, most: 1, language: view.locale }, here), enabled: renaming });
@@ -83,7 +83,7 @@ export function ButtonSentence({
   const why = shown && whyKept(view.plan, button, shown.kept[button.id]);
   // While a label, words or a picture are being chosen, what counts is what was shown when that began.
   const [since, setSince] = useState(view.version);
-  const choosing = wording || doing.what === 'renaming' || doing.what === 'choosing a picture';
+  const choosing = wording || recording || doing.what === 'renaming' || doing.what === 'choosing a picture';
   if (!choosing && since !== view.version) setSince(view.version);
   const give = (made: Intention) => onChange(made, since);
   const kind = kinds.find((k) => k.kind === button.kind);
@@ -140,6 +140,7 @@ export function ButtonSentence({
       <WhatItDoes
         button={button}
         disabled={!mayEdit}
+        onEditing={setWording}
         onGive={(doings) => give({ type: 'give-doings', ...on, doings })}
         hearing={
           heard.length > 0 && (
@@ -171,7 +172,7 @@ export function ButtonSentence({
                 onSound={(sound) => give({ type: 'give-sound', ...on, sound })}
               />
             </Trans>{' '}
-            <HowChooser button={button} disabled={!mayEdit} onGive={(how) => give({ type: 'give-how', ...on, how })} />
+            <HowChooser button={button} disabled={!mayEdit} onEditing={setWording} onGive={(how) => give({ type: 'give-how', ...on, how })} />
           </>
         }
       />

@@ -2,6 +2,7 @@ import { t } from '@lingui/core/macro';
 import { Button as PlainButton, Modal } from 'antd';
 import type { Button } from '../../api/types';
 import type { Conflict } from './bench';
+import { saysAndDoes } from './buttonWords';
 import { Card } from '../../drawn/Card';
 import bench from '../../shell/bench.module.css';
 import parts from '../../shell/parts.module.css';
@@ -39,7 +40,7 @@ function Side({ title, button }: { title: string; button?: Button }) {
     <figure>
       <figcaption>{title}</figcaption>
       <div className={bench.bothCard}>{button ? <Card button={button} /> : <p className={parts.quiet}>{t`no button there`}</p>}</div>
-      {button?.says.type === 'words' && <p className={parts.quiet}>{t`says “${button.says.text}”`}</p>}
+      {button && <p className={parts.quiet}>{saysAndDoes(button)}</p>}
     </figure>
   );
 }

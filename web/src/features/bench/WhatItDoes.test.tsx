@@ -7,7 +7,16 @@ import { WhatItDoes } from './WhatItDoes';
 
 function lines(doings: Doing[], disabled = false) {
   const onGive = vi.fn<(given: Doing[]) => void>();
-  const page = onPage(<WhatItDoes button={button('b', 0, 0, { doings })} disabled={disabled} saying="and says its own label" hearing={null} onGive={onGive} />);
+  const page = onPage(
+    <WhatItDoes
+      button={button('b', 0, 0, { doings })}
+      disabled={disabled}
+      saying="and says its own label"
+      hearing={null}
+      onEditing={() => undefined}
+      onGive={onGive}
+    />,
+  );
   return { ...page, onGive };
 }
 

@@ -1,7 +1,7 @@
 import { t } from '@lingui/core/macro';
 import { DndContext, MouseSensor, pointerWithin, TouchSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
 import { Select } from 'antd';
-import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import type { Button, Doing } from '../../api/types';
 import { choseLately, lately, latelyFirst } from '../../data/lately';
 import { DottedChoice, DottedText } from '../../shell/Dotted';
@@ -24,17 +24,26 @@ export function WhatItDoes({
   disabled,
   saying,
   hearing,
+  onEditing,
   onGive,
 }: {
   button: Button;
   disabled: boolean;
   saying: ReactNode;
   hearing: ReactNode;
+  /** While words are typed, what counts is what was shown when that began. */
+  onEditing: (on: boolean) => void;
   onGive: (doings: Doing[]) => void;
 }) {
   const lines = linesOf(button);
   const [editing, setEditing] = useState<number>();
+  // Where the line that keys moved stands by now: the focus goes with it.
+  const [moved, setMoved] = useState<number>();
   const sensors = useSensors(useSensor(MouseSensor, { activationConstraint: BEGINS.mouse }), useSensor(TouchSensor, { activationConstraint: BEGINS.touch }));
+  function edit(line?: number) {
+    setEditing(line);
+    onEditing(line !== undefined);
+  }
   const named = (doing: Doing) => (doing.type === 'own-word' ? t`what it says` : phraseOf(doing));
 
   const content = (doing: Doing, i: number): ReactNode => {
@@ -46,7 +55,7 @@ export function WhatItDoes({
           label={phraseOf(doing)}
           value={typed.text}
           editing
-          onEditing={() => setEditing(undefined)}
+          onEditing={() => edit(undefined)}
           onKeep={(text) => text.trim() && onGive(withAt(lines, i, typed.withText(text)))}
         />
       );
@@ -63,7 +72,7 @@ export function WhatItDoes({
             { key: 'out', label: t`not this any more` },
           ]}
           onChoose={(key) => {
-            if (key === 'type') setEditing(i);
+            if (key === 'type') edit(i);
             else onGive(key === 'out' ? without(lines, i) : movedTo(lines, i, key === 'up' ? i - 1 : i + 2));
           }}
         >
@@ -92,7 +101,12 @@ export function WhatItDoes({
               at={i}
               movable={!disabled && lines.length > 1}
               named={named(doing)}
-              onMove={(up) => (up ? i > 0 : i < lines.length - 1) && onGive(movedTo(lines, i, up ? i - 1 : i + 2))}
+              inHand={moved === i}
+              onMove={(up) => {
+                if (up ? i === 0 : i === lines.length - 1) return;
+                setMoved(up ? i - 1 : i + 1);
+                onGive(movedTo(lines, i, up ? i - 1 : i + 2));
+              }}
             >
               {content(doing, i)}
             </Line>
@@ -112,9 +126,27 @@ export function WhatItDoes({
 }
 
 /** One line, with what it is taken by if there are more. */
-function Line({ at, movable, named, onMove, children }: { at: number; movable: boolean; named: string; onMove: (up: boolean) => void; children: ReactNode }) {
+function Line({
+  at,
+  movable,
+  named,
+  inHand,
+  onMove,
+  children,
+}: {
+  at: number;
+  movable: boolean;
+  named: string;
+  onMove: (up: boolean) => void;
+  children: ReactNode;
+  inHand: boolean;
+}) {
   const { setNodeRef: setDragged, listeners, transform } = useDraggable({ id: at, disabled: !movable });
   const { setNodeRef: setOver, isOver } = useDroppable({ id: at, disabled: !movable });
+  const grip = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (inHand) grip.current?.focus();
+  }, [inHand, named]);
   function keys(event: KeyboardEvent) {
     if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
     event.preventDefault();
@@ -126,6 +158,7 @@ function Line({ at, movable, named, onMove, children }: { at: number; movable: b
         {movable && (
           <button
             type="button"
+            ref={grip}
             className={bench.grip}
             aria-label={t`Move: ${named}. Arrow up and down move it.`}
             title={t`Drag it, or move it by arrow up and down`}

@@ -101,8 +101,23 @@ export function SaysChooser({
 }
 
 /** How it says it: in which manner, when, and what a voice is given for it. */
-export function HowChooser({ button, disabled, onGive }: { button: Button; disabled: boolean; onGive: (how: HowSaid) => void }) {
+export function HowChooser({
+  button,
+  disabled,
+  onEditing,
+  onGive,
+}: {
+  button: Button;
+  disabled: boolean;
+  /** While it is typed, what counts is what was shown when that began. */
+  onEditing: (on: boolean) => void;
+  onGive: (how: HowSaid) => void;
+}) {
   const [spelling, setSpelling] = useState(false);
+  function spell(on: boolean) {
+    setSpelling(on);
+    onEditing(on);
+  }
   const how: HowSaid = button.how ?? { manner: 'PLAINLY', when: 'BOTH' };
   if (button.says.type === 'nothing' && !button.sound) return null;
   if (spelling)
@@ -113,7 +128,7 @@ export function HowChooser({ button, disabled, onGive }: { button: Button; disab
           label={t`How it is spoken`}
           value={how.as ?? ''}
           editing
-          onEditing={setSpelling}
+          onEditing={spell}
           onKeep={(as) => onGive({ ...how, as: as.trim() || undefined })}
         />
       </>
@@ -134,7 +149,7 @@ export function HowChooser({ button, disabled, onGive }: { button: Button; disab
         { key: 'as', label: how.as ? t`spoken as “${how.as}”…` : t`spoken otherwise than written…` },
       ]}
       onChoose={(key) => {
-        if (key === 'as') return setSpelling(true);
+        if (key === 'as') return spell(true);
         const manner = manners().find(([m]) => m === key)?.[0];
         const when = whens().find(([w]) => w === key)?.[0];
         onGive({ ...how, ...(manner && { manner }), ...(when && { when }) });

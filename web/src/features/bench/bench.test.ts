@@ -1,20 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { Board, Button } from '../../api/types';
+import type { Board } from '../../api/types';
 import { begin, markedOn, moved, typed, type BenchState, type Conflict } from './bench';
+import { button } from '../../testing/plain';
 
 const at = (row: number, column: number) => ({ row, column });
-const button = (id: string, row: number, column: number): Button => ({
-  id,
-  cell: at(row, column),
-  span: { rows: 1, columns: 1 },
-  label: id,
-  says: { type: 'label' },
-  layers: [],
-  leads: { type: 'stays' },
-  doings: [],
-  hidden: false,
-  look: {},
-});
 const harbour: Board = {
   id: 'harbour',
   name: 'Harbour',

@@ -1,6 +1,8 @@
 import { plural, t } from '@lingui/core/macro';
 import { isEffect } from '../../data/effects';
+import { phraseOf } from '../../talking/doings';
 import { wordsOf } from '../../talking/talk';
+import { linesOf } from './doingsOrder';
 import type { BoardLine, Button, HowSaid, VocabularyView } from '../../api/types';
 
 // What a button does, in words of its sentence.
@@ -50,6 +52,15 @@ export function howPhrase(how: HowSaid): string {
     how.when === 'BOTH' ? '' : named(whens(), how.when),
   ].filter(Boolean);
   return parts.join(', ') || t`as usual`;
+}
+
+/** All a button says and does, in its order, on one line. */
+export function saysAndDoes(button: Button): string {
+  const how = button.how ? howPhrase(button.how) : '';
+  const word = how ? t`says ${says(button)} ${how}` : t`says ${says(button)}`;
+  return linesOf(button)
+    .map((doing) => (doing.type === 'own-word' ? word : phraseOf(doing)))
+    .join(t` and `);
 }
 
 export function leadsWhere(button: Button, view: VocabularyView): string {

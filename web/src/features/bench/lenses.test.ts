@@ -1,20 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { Board, Button, VocabularyView } from '../../api/types';
 import { lensOver, withMoves, words } from './lenses';
+import { button as plain } from '../../testing/plain';
 
-const button = (id: string, column: number, more: Partial<Button> = {}): Button => ({
-  id,
-  cell: { row: 0, column },
-  span: { rows: 1, columns: 1 },
-  label: id,
-  says: { type: 'label' },
-  layers: [],
-  leads: { type: 'stays' },
-  doings: [],
-  hidden: false,
-  look: {},
-  ...more,
-});
+const button = (id: string, column: number, more: Partial<Button> = {}) => plain(id, 0, column, more);
 
 describe('the lens Words', () => {
   it('tells what leads nowhere, what is hidden, and which cells are kept free, and nothing else', () => {

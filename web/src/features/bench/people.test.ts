@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { Board, Button } from '../../api/types';
+import type { Board } from '../../api/types';
 import { alike, byWords } from './ChooseMore';
 import { within } from '../../drawn/grid';
 import { folkOf, peopleOf, photoOf } from './people';
+import { button } from '../../testing/plain';
 
 describe('a list of people', () => {
   it('has one a line, however who they are is written', () => {
@@ -30,19 +31,6 @@ describe('a list of people', () => {
   });
 });
 
-const button = (label: string, row: number, column: number, more: Partial<Button> = {}): Button => ({
-  id: label,
-  cell: { row, column },
-  span: { rows: 1, columns: 1 },
-  label,
-  says: { type: 'label' },
-  layers: [],
-  leads: { type: 'stays' },
-  doings: [],
-  hidden: false,
-  look: {},
-  ...more,
-});
 const sky = { look: { fill: '#c6def9' } };
 const board: Board = {
   id: 'b',

@@ -2,23 +2,12 @@ import { describe, expect, it, vi } from 'vitest';
 import type { Board, Button, Comparison, VocabularyView, WordFate } from '../../api/types';
 import { arrowsOn, once, wasAt } from '../../data/places';
 import { placesLens } from './placesLens';
+import { button as plain } from '../../testing/plain';
 
 // What asks the server is in the same files; nothing is asked here.
 vi.hoisted(() => vi.stubGlobal('window', { location: { origin: 'http://localhost' } }));
 
-const button = (id: string, column: number, more: Partial<Button> = {}): Button => ({
-  id,
-  cell: { row: 0, column },
-  span: { rows: 1, columns: 1 },
-  label: id,
-  says: { type: 'label' },
-  layers: [],
-  leads: { type: 'stays' },
-  doings: [],
-  hidden: false,
-  look: {},
-  ...more,
-});
+const button = (id: string, column: number, more: Partial<Button> = {}) => plain(id, 0, column, more);
 const board = (...buttons: Button[]): Board => ({ id: 'home', name: 'Home', rows: 1, columns: 6, heights: [], widths: [], look: {}, buttons });
 const here = board(button('I', 0), button('want', 1), button('go', 2), button('home', 3, { leads: { type: 'home' } }), button('egg', 4));
 

@@ -14,12 +14,11 @@ const LATELY = 'voices';
 export function useWhoseVoice(): [VoiceOf, (voice: VoiceOf) => void] {
   const me = useQuery(session).data?.account?.name ?? '';
   const [chosen, choose] = useState<VoiceOf>();
-  const [last] = lately(LATELY);
-  const remembered = last === undefined ? undefined : (JSON.parse(last) as VoiceOf);
+  const [last = me] = lately(LATELY);
   return [
-    chosen ?? (remembered?.shows === 'OTHERS' ? remembered : { shows: 'OTHERS', by: me }),
+    chosen ?? { shows: 'OTHERS', by: last },
     (voice) => {
-      if (voice.shows === 'OTHERS') choseLately(LATELY, JSON.stringify(voice));
+      if (voice.shows === 'OTHERS') choseLately(LATELY, voice.by);
       choose(voice);
     },
   ];

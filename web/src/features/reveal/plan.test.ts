@@ -4,23 +4,12 @@ import { tickedFirst } from '../../data/facts';
 import { painted, whyKept } from '../../data/plan';
 import { revealLens } from './revealLens';
 import { targetsOf } from './targets';
+import { button as plain } from '../../testing/plain';
 
 // What asks the server is in the same files; nothing is asked here.
 vi.hoisted(() => vi.stubGlobal('window', { location: { origin: 'http://localhost' } }));
 
-const button = (id: string, column: number, more: Partial<Button> = {}): Button => ({
-  id,
-  cell: { row: 0, column },
-  span: { rows: 1, columns: 1 },
-  label: id,
-  says: { type: 'label' },
-  layers: [],
-  leads: { type: 'stays' },
-  doings: [],
-  hidden: false,
-  look: {},
-  ...more,
-});
+const button = (id: string, column: number, more: Partial<Button> = {}) => plain(id, 0, column, more);
 const board = (...buttons: Button[]): Board => ({ id: 'home', name: 'Home', rows: 1, columns: 6, heights: [], widths: [], look: {}, buttons });
 const plan: Plan = {
   at: 1,

@@ -68,9 +68,10 @@ export function VoiceDialog({ student, vocabulary, onClose }: { student: Student
       />
       {chosen && (
         <>
-          <label>
+          <div>
             {t`How fast`}{' '}
             <Slider
+              ariaLabelForHandle={t`How fast`}
               min={50}
               max={200}
               step={10}
@@ -78,10 +79,11 @@ export function VoiceDialog({ student, vocabulary, onClose }: { student: Student
               onChange={(to) => choose({ ...chosen, rate: to })}
               onChangeComplete={(to) => tryOut({ ...chosen, rate: to })}
             />
-          </label>
-          <label>
+          </div>
+          <div>
             {t`How high`}{' '}
             <Slider
+              ariaLabelForHandle={t`How high`}
               min={0}
               max={100}
               step={5}
@@ -89,7 +91,7 @@ export function VoiceDialog({ student, vocabulary, onClose }: { student: Student
               onChange={(to) => choose({ ...chosen, pitch: to })}
               onChangeComplete={(to) => tryOut({ ...chosen, pitch: to })}
             />
-          </label>
+          </div>
         </>
       )}
       {ours?.missing && (

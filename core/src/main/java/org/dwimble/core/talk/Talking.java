@@ -3,7 +3,6 @@ package org.dwimble.core.talk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
-import java.util.stream.Collectors;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Leads;
 
@@ -27,11 +26,6 @@ public record Talking(String board, List<String> trail, List<Token> message, int
         return new Talking(board, List.of(), List.of());
     }
 
-    /** The message as it is spoken whole. */
-    public String spoken() {
-        return message.stream().map(Token::text).collect(Collectors.joining(" "));
-    }
-
     /**
      * One tap: what the button says and does in its order, then its way. The way back from where nothing led is home; home forgets the way.
      *
@@ -47,13 +41,6 @@ public record Talking(String board, List<String> trail, List<Token> message, int
         boolean comesBack = once >= 0 && saying.isWord() && button.leads() instanceof Leads.Stays;
         return new Tapped(comesBack ? new Talking(trail.get(once), trail.subList(0, once), saying.message()) : said.gone(button.leads(), home),
             saying.performed(), false);
-    }
-
-    /** Takes off the last letter of a word being spelt, else the last word. Letters are Unicode code points. */
-    public Talking lastOff() {
-        List<Token> now = new ArrayList<>(message);
-        Saying.takeOff(now);
-        return new Talking(board, trail, now, once);
     }
 
     private Talking gone(Leads leads, String home) {

@@ -176,4 +176,23 @@ class RecordingTest {
         assertThatThrownBy(() -> WaveFile.read(file(1, 1, 16, 1, 9, second), 60)).hasMessageContaining("sound-rate");
         assertThatThrownBy(() -> WaveFile.read(file(1, 1, 16, -5, 9, second), 60)).hasMessageContaining("sound-rate");
     }
+
+    @Test
+    void whateverStandsInAFileItIsASoundOrToldToBeNone() {
+        Random random = new Random(11);
+        byte[] whole = WaveFile.write(joined(tone(0.05, 300, 0.5, RATE)));
+        int told = 0;
+        for (int round = 0; round < 3_000; round++) {
+            byte[] file = Arrays.copyOf(whole, 20 + random.nextInt(whole.length - 20));
+            for (int change = 0; change < 4; change++) {
+                file[random.nextInt(Math.min(60, file.length))] = (byte) random.nextInt(256);
+            }
+            try {
+                Recording.of(WaveFile.read(file, 60).at(RATE));
+            } catch (Unacceptable no) {
+                told++;
+            }
+        }
+        assertThat(told).isBetween(1_000, 3_000);
+    }
 }

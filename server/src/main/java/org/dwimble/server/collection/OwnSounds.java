@@ -25,6 +25,7 @@ public class OwnSounds {
     public record Kept(String id, String name, String by, Shows shows) {
     }
 
+    private static final int MOST = 200;
     private static final String SOUND = "m.content_type LIKE 'audio/%'";
 
     private final Database database;
@@ -52,13 +53,17 @@ public class OwnSounds {
         return MediaId.ofContent(hash);
     }
 
-    /** Those that stand on some button and this account may use, the newest first; for one student, or, with none given, for any. */
+    /**
+     * The newest of those that stand on some button and this account may use, {@value #MOST} at most; for one student, or, with none given, for any.
+     */
     public List<Kept> usable(Account account, @Nullable String student) {
         Set<Who> is = rights.is(account);
         return database.read(session -> session.list("SELECT s.* FROM said s JOIN media m ON m.id = s.media_id WHERE s.origin IS NOT NULL AND " + SOUND
-            + " AND EXISTS (SELECT 1 FROM revision_media r WHERE r.media_id = m.id) ORDER BY s.id DESC",
-            row -> new Found(SaidOfMedia.said(row), row.getString("name"), row.getString("author"))))
-            .stream().filter(f -> f.said.usable(student, is)).map(f -> new Kept(f.said.picture(), f.name, f.by, said.shows(f.said.picture(), student)))
+            + " AND EXISTS (SELECT 1 FROM revision_media r WHERE r.media_id = m.id) AND (? IS NULL OR s.student_id IS NULL OR s.student_id = ?)"
+            + " ORDER BY s.id DESC",
+            row -> new Found(SaidOfMedia.said(row), row.getString("name"), row.getString("author")), student, student))
+            .stream().filter(f -> f.said.usable(student, is)).limit(MOST)
+            .map(f -> new Kept(f.said.picture(), f.name, f.by, said.shows(f.said.picture(), student)))
             .toList();
     }
 

@@ -169,7 +169,6 @@ class EstuarySchool implements ApplicationRunner {
         Student wren = student("wren", "Wren", 0, "Kittiwake", Screen.ofDiagonal(8.3, 4, 3), new Appearance(Look.COLOUR, Tone.LIGHT, Hair.RED), odile);
         students.change(new Student(wren.id(), wren.name(), 0, "Kittiwake", wren.screen(), wren.appearance(), true, null), wren);
         students.join(wren.id(), marit.id(), Role.VIEWER);
-        students.join(wren.id(), joris.id(), Role.VIEWER);
         wrensWords(wren, odile, joris);
 
         student("sefa", "Sefa", 2, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3), Appearance.USUAL, odile);

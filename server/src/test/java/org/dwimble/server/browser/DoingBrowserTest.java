@@ -84,6 +84,12 @@ class DoingBrowserTest extends Counted {
         enter("Look out");
         assertThat(lines().nth(2)).hasText("⠿ and says “Look out” at once");
         sentence().getByLabel("Move: clears the message").focus();
+        page.keyboard().press("ArrowDown");
+        assertThat(lines().nth(2)).containsText("clears the message");
+        // The focus goes with it.
+        assertThat(sentence().getByLabel("Move: clears the message")).isFocused();
+        page.keyboard().press("ArrowUp");
+        assertThat(lines().nth(1)).containsText("clears the message");
         page.keyboard().press("ArrowUp");
         assertThat(lines().first()).containsText("clears the message");
         BoundingBox grip = sentence().getByLabel("Move: says “Look out” at once").boundingBox();
@@ -198,5 +204,19 @@ class DoingBrowserTest extends Counted {
         counted("a board of sounds or quips, opened from here", 3);
         assertThat(now().boards().values().stream().flatMap(b -> b.buttons().stream())).anyMatch(b -> b.label().equals("guess what")
             && b.how().manner() == Manner.WHISPERED);
+    }
+
+    @Test
+    void aVoiceIsTriedChosenAndTalkedWith() {
+        page.navigate("/students/" + ilse.id());
+        w.button("choose the voice").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        page.waitForResponse(r -> r.url().contains("variant=f2") && r.ok(), () -> dialog.getByLabel("Dwimble’s own voice, another (2)").check());
+        assertThat(w.violations()).isEmpty();
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Keep")).click();
+        assertThat(dialog).isHidden();
+        assertThat(page.getByLabel("Screen and look")).containsText("Talks with Dwimble’s own voice.");
+        talk("play");
+        page.waitForResponse(r -> r.url().contains("/api/speech?text=ball") && r.url().contains("variant=f2") && r.ok(), () -> w.button("ball").click());
     }
 }

@@ -165,4 +165,31 @@ class TogetherBrowserTest extends SignedIn {
         w.page.context().setOffline(false);
         assertThat(w.cell("green apple, row 2, place 1")).isVisible();
     }
+
+    private static void letItDo(Browser.Window window, String typed) {
+        window.cell("apple,").click();
+        window.button("something more…").click();
+        window.page.keyboard().type(typed);
+        window.page.keyboard().press("Enter");
+    }
+
+    @Test
+    void twoPeopleWhoLetOneButtonDoDifferentThingsSeeBothAndNeitherIsLost() {
+        letItDo(w, "Look out");
+        Locator line = w.page.getByLabel("Button sentence").getByRole(AriaRole.LISTITEM).nth(1);
+        assertThat(line).containsText("says “Look out” at once");
+        w.choose("Change what it does here", "other words…");
+        Locator field = w.page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("says “Look out” at once"));
+        field.fill("Mind the crab");
+        letItDo(m, "clear");
+        assertThat(m.page.getByLabel("Button sentence").getByRole(AriaRole.LISTITEM)).hasCount(3);
+        field.press("Enter");
+        Locator dialog = w.page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("Marit changed the same thing first");
+        assertThat(dialog.locator("figure").first()).containsText("says its own label and says “Look out” at once and clears the message");
+        assertThat(dialog.locator("figure").nth(1)).containsText("says its own label and says “Mind the crab” at once");
+        w.button("Keep theirs").click();
+        assertThat(w.page.getByLabel("Button sentence").getByRole(AriaRole.LISTITEM)).hasCount(3);
+        assertThat(line).containsText("Look out");
+    }
 }

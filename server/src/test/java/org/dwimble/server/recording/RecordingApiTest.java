@@ -12,6 +12,7 @@ import org.dwimble.core.student.Student;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.library.Effects;
 import org.dwimble.server.obf.Zips;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -138,5 +139,19 @@ class RecordingApiTest {
         give(hers, recorded("shows=NOBODY").get("id").asString());
         JsonNode asked = hers.get(words + "/carrying-away").json();
         assertThat(asked.get("student").asInt() + asked.get("others").asInt()).as("a bell is nobody’s").isZero();
+    }
+
+    @Test
+    void aSoundEffectGoesAlongInAPackageAndIsTheSameOneWhenItComesBack() throws IOException {
+        give(hers, "effect/gull");
+        byte[] away = hers.get(words + "/package.obz").body();
+        assertThat(holds(Zips.files(away).values(), Effects.sound("effect/gull").orElseThrow())).isTrue();
+        Student other = TestServer.student("Sefa", odile);
+        Http.Answer came = hers.upload("/api/students/" + other.id() + "/packages", "words.obz", away);
+        assertThat(came.status()).as(new String(came.body(), StandardCharsets.UTF_8)).isEqualTo(200);
+        long there = came.json().get("vocabulary").asLong();
+        JsonNode eat = hers.get("/api/vocabularies/" + there + "/boards").json().valueStream().filter(b -> b.get("name").asString().equals("Eat")).findFirst()
+            .orElseThrow();
+        assertThat(eat.get("buttons").valueStream().filter(b -> b.has("sound")).map(b -> b.get("sound").asString())).containsExactly("effect/gull");
     }
 }
