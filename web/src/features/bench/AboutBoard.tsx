@@ -81,7 +81,7 @@ export function AboutBoard({
         </p>
       )}
       {mayEdit && (
-        <p className={bench.offered}>
+        <p className={bench.doers}>
           {t`Or a button that does something:`}{' '}
           {offeredButtons().map(({ type, label, picture, doing }) => (
             <Fragment key={type}>

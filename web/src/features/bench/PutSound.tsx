@@ -52,6 +52,7 @@ export function PutSound({ view, boardId, cell, onPut }: { view: VocabularyView;
       searchValue={typed}
       onSearch={setTyped}
       value={null}
+      notFoundContent={t`No sound or quip is called so. Type it as a word, then let the button say a recording.`}
       listHeight={320}
       onActive={playSound}
       options={
