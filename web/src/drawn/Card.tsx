@@ -1,12 +1,14 @@
 import { useContext, type CSSProperties } from 'react';
 import type { Button } from '../api/types';
+import { asOfNow, DayWords } from '../data/dayWords';
 import { ButtonPicture } from './art';
 import { KindMark } from './kinds';
 import { lettersAreWhite, LooksOfBoard, ownType, seen, typeOn, USUAL } from './looks';
 import drawn from './drawn.module.css';
 
 /** A button as it looks, wherever it stands: one that opens a board is drawn as two stacked cards. */
-export function Card({ button }: { button: Button }) {
+export function Card({ button: as }: { button: Button }) {
+  const button = asOfNow(as, useContext(DayWords));
   const { whole, board } = useContext(LooksOfBoard);
   const look = seen(whole, board?.look ?? {}, button.look, button.kind ?? undefined);
   const opens = button.leads.type === 'opens' || button.leads.type === 'elsewhere';

@@ -97,6 +97,12 @@ export function nextEmpty(board: Board, from: Cell, keptFree: Cell[] = []): Cell
   return empty.find((c) => c.row > from.row || (c.row === from.row && c.column >= from.column)) ?? empty[0];
 }
 
+/** The next empty cells from one on, it first; undefined if there are fewer. */
+export function cellsToFill(board: Board, from: Cell, count: number): Cell[] | undefined {
+  const empty = stops(board).filter((c) => !buttonAt(board, c) && (c.row > from.row || (c.row === from.row && c.column >= from.column)));
+  return empty.length < count ? undefined : empty.slice(0, count);
+}
+
 /** A board put into a cell of another: the button there opens it, or a new one does. */
 export function openingFrom(board: Board, cell: Cell, opened: string, name = ''): Intention {
   const there = buttonAt(board, cell);

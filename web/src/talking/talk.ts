@@ -54,7 +54,7 @@ export function said(message: Token[]): Say[] {
 }
 
 /** The words a button says; empty if it says none. */
-export const wordsOf = (button: Button) => (button.says.type === 'words' ? button.says.text : button.says.type === 'label' ? button.label : '');
+export const wordsOf = (button: Button) => (button.says.type === 'words' ? button.says.text : button.says.type === 'nothing' ? '' : button.label);
 
 /** All it does in order, what it says among them: first, unless it is put elsewhere. */
 const inOrder = (button: Button): Button['doings'] =>
@@ -122,6 +122,8 @@ export function tap(state: TalkState, button: Button, boards: Map<string, Board>
       if (back === undefined || !word) return { state: stays, performed };
       return { state: { board: state.trail[back], trail: state.trail.slice(0, back), message }, performed };
     }
+    case 'of-later':
+      return { state: stays, performed };
     case 'elsewhere':
       return { state: stays, performed, elsewhere: button.leads.vocabulary };
     case 'home':

@@ -76,7 +76,7 @@ export function AboutBoard({
       {mayEdit && (
         <p>
           <Trans>
-            or <PutSound view={view} boardId={line.id} cell={cell} onPut={onPut} />
+            or <PutSound view={view} board={board} cell={cell} onPut={onPut} />
           </Trans>
         </p>
       )}

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
-import { Fragment, useEffect, useRef } from 'react';
+import { Fragment, useEffect, useMemo, useRef } from 'react';
 import { steps as stepsQuery, useHeard } from '../../data/boards';
+import { DayWords, useDayWords } from '../../data/dayWords';
 import { useOtherVocabularies } from '../../data/students';
 import { onOneLine } from '../../data/typed';
 import { useLive } from '../../shell/live';
@@ -35,7 +36,7 @@ export function Bench({ id, boardId, shown }: { id: number; boardId: string; sho
 
 function OnTheBench({ lenses, here }: { lenses: ReturnType<typeof useLenses>; here: Here[] }) {
   const room = useRoom();
-  const { id, boardId, version, board, line, mayEdit, state, move, change, showAt, marked, button, chosen } = room;
+  const { id, boardId, version, view, board, line, mayEdit, state, move, change, showAt, marked, button, chosen } = room;
   const steps = useQuery(stepsQuery(id)).data;
   const side = useRef<HTMLElement>(null);
   const wordLine = useRef<HTMLInputElement>(null);
@@ -70,18 +71,25 @@ function OnTheBench({ lenses, here }: { lenses: ReturnType<typeof useLenses>; he
   });
   useEffect(() => onClipboard(() => clipboard.current), []);
 
+  const days = useDayWords(
+    id,
+    view.locale,
+    useMemo(() => [board], [board]),
+  );
   return (
-    <div className={bench.bench} data-ready>
-      <Head here={here} steps={steps} onChoose={actions.fromMenu} />
-      <div className={bench.benchBody}>
-        <Doors lens={lenses.name} onLens={lenses.choose} counted={lenses.lens.counted} />
-        <Stage lens={lenses.lens} overlays={lenses.overlays} actions={actions} side={side} wordLine={wordLine} />
-        <Side lens={lenses.lens} actions={actions} copying={copying} side={side} />
+    <DayWords value={days}>
+      <div className={bench.bench} data-ready>
+        <Head here={here} steps={steps} onChoose={actions.fromMenu} />
+        <div className={bench.benchBody}>
+          <Doors lens={lenses.name} onLens={lenses.choose} counted={lenses.lens.counted} />
+          <Stage lens={lenses.lens} overlays={lenses.overlays} actions={actions} side={side} wordLine={wordLine} />
+          <Side lens={lenses.lens} actions={actions} copying={copying} side={side} />
+        </div>
+        {lenses.dialogs.map((dialog, i) => (
+          <Fragment key={i}>{dialog}</Fragment>
+        ))}
+        <Dialogs actions={actions} />
       </div>
-      {lenses.dialogs.map((dialog, i) => (
-        <Fragment key={i}>{dialog}</Fragment>
-      ))}
-      <Dialogs actions={actions} />
-    </div>
+    </DayWords>
   );
 }

@@ -1,10 +1,11 @@
 import { t } from '@lingui/core/macro';
-import { memo, useCallback, useEffect, useMemo, useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import { memo, useCallback, useContext, useEffect, useMemo, useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import type { Board, Button, Cell } from '../../api/types';
 import { BOARD_DRAGGED } from '../boardlist';
 import { Card } from '../../drawn/Card';
 import { arrow, buttonAt, stops, tab } from '../../drawn/grid';
 import { keyOf, sameCell, spoken } from '../../data/cells';
+import { asOfNow, boardAsOfNow, DayWords } from '../../data/dayWords';
 import type { Overlay } from '../../drawn/overlay';
 import { gridLines, LooksOfBoard, seen, USUAL, type Looks } from '../../drawn/looks';
 import { useDrag, type Drag } from './drag';
@@ -77,6 +78,7 @@ export const BoardGrid = memo(
     over,
   }: Props) {
     const grid = useRef<HTMLDivElement>(null);
+    const days = useContext(DayWords);
     const { drag, begin, painted } = useDrag(board, { onMove, onBand, onPaint });
 
     useEffect(() => {
@@ -155,7 +157,7 @@ export const BoardGrid = memo(
     const rows = Array.from({ length: board.rows }, (): Cell[] => []);
     for (const cell of stops(board)) rows[cell.row].push(cell);
     return (
-      <LooksOfBoard.Provider value={useMemo(() => ({ whole: looks, board }), [looks, board])}>
+      <LooksOfBoard.Provider value={useMemo(() => ({ whole: looks, board: boardAsOfNow(board, days) }), [looks, board, days])}>
         <div
           ref={grid}
           className={`${drawn.mat} ${bench.benchMat} ${crowded ? bench.crowded : ''}`}
@@ -217,6 +219,7 @@ interface CellProps {
 /** One cell; drawn anew only if something about it changed, as a board can have 1,600. */
 const GridCell = memo(
   function GridCell({ cell, button, overlay, marked, next, chosen, drag, onPress, onOpen, onGrab, onChoose }: CellProps) {
+    const days = useContext(DayWords);
     const classes = [
       drawn.cell,
       !button && bench.empty,
@@ -238,7 +241,7 @@ const GridCell = memo(
         data-cell={keyOf(cell)}
         tabIndex={marked ? 0 : -1}
         aria-selected={marked || chosen}
-        aria-label={name(button, cell, overlay)}
+        aria-label={name(button && asOfNow(button, days), cell, overlay)}
         style={{ gridArea: `${cell.row + 1} / ${cell.column + 1} / span ${button?.span.rows ?? 1} / span ${button?.span.columns ?? 1}` }}
         onPointerDown={(e) => {
           if (button || !(e.ctrlKey || e.shiftKey || e.metaKey)) onGrab(e, button ?? cell);

@@ -1,7 +1,7 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Button as PlainButton } from 'antd';
-import { useState } from 'react';
+import { useContext, useState } from 'react';
 import type { Board, BoardLine, Button, Intention, VocabularyView } from '../../api/types';
 import { useQuery } from '@tanstack/react-query';
 import { ButtonPicture, Pic } from '../../drawn/art';
@@ -24,6 +24,8 @@ import { ShapeMenu } from './ShapeMenu';
 import { PictureChooser } from './PictureChooser';
 import { HowChooser, SaysChooser } from './WhatItSays';
 import { WhatItDoes } from './WhatItDoes';
+import { asOfNow, DayWords } from '../../data/dayWords';
+import { DayWordMissing } from './DayWordMissing';
 import bench from '../../shell/bench.module.css';
 import parts from '../../shell/parts.module.css';
 
@@ -87,22 +89,21 @@ export function ButtonSentence({
   if (!choosing && since !== view.version) setSince(view.version);
   const give = (made: Intention) => onChange(made, since);
   const kind = kinds.find((k) => k.kind === button.kind);
-  const heard = saidAndDone(button, []).performed;
+  const now = asOfNow(button, useContext(DayWords));
+  const heard = saidAndDone(now, []).performed;
   return (
     <section aria-label={t`Button sentence`} className={bench.buttonSentence}>
       <div className={bench.buttonHead}>
-        <span className={bench.buttonPicture}>
-          {button.layers.length > 0 ? <ButtonPicture layers={button.layers} /> : <span dir="auto">{button.label}</span>}
-        </span>
+        <span className={bench.buttonPicture}>{now.layers.length > 0 ? <ButtonPicture layers={now.layers} /> : <span dir="auto">{now.label}</span>}</span>
         <div>
-          <h2 dir="auto">{button.label || t`A picture`}</h2>
+          <h2 dir="auto">{now.label || t`A picture`}</h2>
           <p className={parts.quiet}>{spoken(button.cell)}</p>
           {mayEdit && <button type="button" className={parts.dotted} onClick={() => onDoing('choosing a picture')}>{t`another picture`}</button>}
         </div>
       </div>
       <p>
         <Trans>
-          This button <strong>shows</strong>{' '}
+          This button <strong>shows</strong> {now !== button && t`${now.label} and is called`}{' '}
           <DottedText
             label={t`Change the label`}
             value={button.label}
@@ -127,6 +128,7 @@ export function ButtonSentence({
           />
         </Trans>
       </p>
+      {button.says.type === 'of-day' && <DayWordMissing day={button.says.day} said={now !== button} student={view.student} mayEdit={mayEdit} />}
       {offered && (
         <p className={bench.labelOffer} role="status">
           <Pic id={offered.id} collected />{' '}

@@ -105,7 +105,13 @@ export function ChosenSide({
 }
 
 const same = <T,>(values: T[]) => values.every((v) => v === values[0]);
-const SAYS = { label: t`its own label`, words: t`other words`, nothing: t`nothing` };
+const saysIn = () => ({
+  label: t`its own label`,
+  words: t`other words`,
+  nothing: t`nothing`,
+  'of-day': t`what day it is`,
+  'of-later': t`what only a newer Dwimble knows`,
+});
 
 function kindOfAll(buttons: Button[]) {
   if (!same(buttons.map((b) => b.kind))) return t`of different kinds`;
@@ -113,4 +119,4 @@ function kindOfAll(buttons: Button[]) {
   return kind ? kind.many : t`no words`;
 }
 
-const saysOfAll = (buttons: Button[]) => (same(buttons.map((b) => b.says.type)) ? SAYS[buttons[0]?.says.type ?? 'label'] : t`something different`);
+const saysOfAll = (buttons: Button[]) => (same(buttons.map((b) => b.says.type)) ? saysIn()[buttons[0]?.says.type ?? 'label'] : t`something different`);

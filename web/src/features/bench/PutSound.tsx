@@ -1,10 +1,12 @@
 import { t } from '@lingui/core/macro';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Select } from 'antd';
+import { App, Select } from 'antd';
 import { useState } from 'react';
-import type { Cell, Intention, Saying, VocabularyView } from '../../api/types';
+import type { Board, Cell, DayWord, Intention, Saying, VocabularyView } from '../../api/types';
 import { effects, quips } from '../../data/effects';
 import { found } from '../../data/pictures';
+import { cellsToFill } from '../../drawn/grid';
+import { dayOffers, threeDays } from './days';
 import { grouped, offers, offersFor } from './sayings';
 import { useSoundsByKeys } from './soundsByKeys';
 import bench from '../../shell/bench.module.css';
@@ -13,17 +15,25 @@ type Offered = { value?: string; label: string; options?: { value: string; label
 
 /** A whole group on a board of its own. */
 const ALL_OF = 'all:';
+const THREE_DAYS = 'day/three';
+/** Without a picture of their own they show that of what they say. */
+const PICTURED_BY_THE_DAY: DayWord[] = ['SEASON', 'PART_OF_DAY'];
 
 /** Puts into an empty cell a button that is heard as a sound or says a quip, or one that opens a board of them; pictures are found by their names. */
-export function PutSound({ view, boardId, cell, onPut }: { view: VocabularyView; boardId: string; cell: Cell; onPut: (edit: Intention) => void }) {
+export function PutSound({ view, board, cell, onPut }: { view: VocabularyView; board: Board; cell: Cell; onPut: (edit: Intention) => void }) {
+  const boardId = board.id;
   const { data: sounding = [] } = useQuery(effects);
   const { data: spoken = [] } = useQuery(quips);
   const [typed, setTyped] = useState('');
   const { playSound } = useSoundsByKeys(view);
   const queries = useQueryClient();
-  const all = offers(sounding, spoken);
+  const { message } = App.useApp();
+  const all = [...offers(sounding, spoken), ...dayOffers()];
+  const three = { value: THREE_DAYS, label: t`yesterday, today and tomorrow, each on its paper` };
+  const threeCells = cellsToFill(board, cell, 3);
 
   async function pictured(saying: Saying): Promise<Saying> {
+    if (saying.day && PICTURED_BY_THE_DAY.includes(saying.day)) return saying;
     const pictures = await queries
       .fetchQuery(found({ query: saying.label, most: 1, language: view.locale }, { vocabulary: view.id, version: view.version, board: boardId }))
       .catch(() => undefined);
@@ -32,6 +42,11 @@ export function PutSound({ view, boardId, cell, onPut }: { view: VocabularyView;
   }
 
   async function put(value: string) {
+    if (value === THREE_DAYS) {
+      if (threeCells) onPut(threeDays(boardId, threeCells));
+      else void message.info(t`Yesterday, today and tomorrow need three empty cells. Add a row or a column first, or put them one by one.`);
+      return;
+    }
     if (value.startsWith(ALL_OF)) {
       const name = value.slice(ALL_OF.length);
       const of = all.filter((o) => o.group === name);
@@ -46,7 +61,7 @@ export function PutSound({ view, boardId, cell, onPut }: { view: VocabularyView;
     <Select<string | null, Offered>
       className={bench.chooseBoard}
       aria-label={t`Put here a sound`}
-      placeholder={t`a sound, or something to say`}
+      placeholder={t`a sound, something to say, the day`}
       showSearch
       filterOption={false}
       searchValue={typed}
@@ -57,10 +72,13 @@ export function PutSound({ view, boardId, cell, onPut }: { view: VocabularyView;
       onActive={playSound}
       options={
         typed.trim()
-          ? offersFor(all, typed).map((o) => ({ value: o.key, label: o.label }))
+          ? [...(three.label.includes(typed.trim().toLowerCase()) ? [three] : []), ...offersFor(all, typed).map((o) => ({ value: o.key, label: o.label }))]
           : grouped(all).map(([group, of]) => ({
               label: group,
-              options: [...of.map((o) => ({ value: o.key, label: o.label })), { value: ALL_OF + group, label: t`all of these, on a new board` }],
+              options: [
+                ...of.map((o) => ({ value: o.key, label: o.label })),
+                of[0].saying.day ? three : { value: ALL_OF + group, label: t`all of these, on a new board` },
+              ],
             }))
       }
       onSelect={(value) => {

@@ -2,14 +2,17 @@ import { t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
 import { Select } from 'antd';
 import { useState } from 'react';
-import type { Button, HowSaid, VocabularyView } from '../../api/types';
+import type { Button, DayWord, HowSaid, VocabularyView } from '../../api/types';
 import { sounds } from '../../data/recordings';
 import { effects, effectsFor } from '../../data/effects';
 import { DottedChoice, DottedText } from '../../shell/Dotted';
 import { howPhrase, manners, says, whens } from './buttonWords';
+import { chosenDayWords, dayWordNames } from './days';
 import { useSoundsByKeys } from './soundsByKeys';
 import bench from '../../shell/bench.module.css';
 import parts from '../../shell/parts.module.css';
+
+const DAY = 'day/';
 
 type Offered = { value?: string; label: string; options?: { value: string; label: string }[] };
 
@@ -51,6 +54,9 @@ export function SaysChooser({
       </button>
     );
   const text = typed.trim();
+  const days = chosenDayWords()
+    .map((day) => ({ value: DAY + day, label: dayWordNames()[day] }))
+    .filter((d) => d.label.toLowerCase().includes(text.toLowerCase()));
   const named = effectsFor(known, text).map((e) => ({ value: e.id, label: `♪ ${e.name}` }));
   const own = here
     .filter((s) => s.id !== button.sound && s.name.toLowerCase().includes(text.toLowerCase()))
@@ -75,8 +81,13 @@ export function SaysChooser({
       value={null}
       options={
         text
-          ? [{ value: 'words', label: t`“${text}”` }, ...own.slice(0, 4), ...named.slice(0, 8)]
-          : [...fixed, ...(own.length > 0 ? [{ label: t`a recording there is`, options: own }] : []), { label: t`a sound`, options: named }]
+          ? [{ value: 'words', label: t`“${text}”` }, ...own.slice(0, 4), ...named.slice(0, 8), ...days]
+          : [
+              ...fixed,
+              ...(own.length > 0 ? [{ label: t`a recording there is`, options: own }] : []),
+              { label: t`what day it is`, options: days },
+              { label: t`a sound`, options: named },
+            ]
       }
       listHeight={320}
       onActive={playSound}
@@ -86,6 +97,7 @@ export function SaysChooser({
         if (value === 'words') onChoose({ type: 'words', text });
         else if (value === 'record') onRecord();
         else if (value === 'voice') onSound();
+        else if (value?.startsWith(DAY)) onChoose({ type: 'of-day', day: value.slice(DAY.length) as DayWord });
         else if (value?.includes('/')) onSound(value);
         else if (value) onChoose({ type: value as 'label' | 'nothing' });
       }}

@@ -2,6 +2,7 @@ import { plural, t } from '@lingui/core/macro';
 import { isEffect } from '../../data/effects';
 import { phraseOf } from '../../talking/doings';
 import { wordsOf } from '../../talking/talk';
+import { dayWordNames } from './days';
 import { linesOf } from './doingsOrder';
 import type { BoardLine, Button, HowSaid, VocabularyView } from '../../api/types';
 
@@ -22,6 +23,10 @@ export function says(button: Button): string {
       return `“${button.says.text}”`;
     case 'nothing':
       return t`nothing`;
+    case 'of-day':
+      return dayWordNames()[button.says.day];
+    case 'of-later':
+      return t`its label, or what only a newer Dwimble knows`;
   }
 }
 
@@ -71,6 +76,8 @@ export function leadsWhere(button: Button, view: VocabularyView): string {
       return t`goes home`;
     case 'back':
       return t`goes back`;
+    case 'of-later':
+      return t`goes where only a newer Dwimble knows`;
     case 'elsewhere':
       return t`opens another vocabulary`;
     case 'opens': {

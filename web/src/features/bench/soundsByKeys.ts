@@ -18,7 +18,7 @@ export function useSoundsByKeys(view: Pick<VocabularyView, 'id' | 'locale' | 'st
   return {
     /** Plays what the keys are on: a sound by its id, a quip as it is spelt. */
     playSound: (value: unknown) => {
-      if (!keyed.current || typeof value !== 'string' || !value.includes('/')) return;
+      if (!keyed.current || typeof value !== 'string' || !value.includes('/') || value.startsWith('day/')) return;
       const [what, text] = [value.slice(0, value.indexOf('/')), value.slice(value.indexOf('/') + 1)];
       const how = { locale: view.locale, vocabulary: view.id, voice: view.student?.voice };
       void hear(what === 'quip' ? { spoken: text, ...how } : { spoken: '', sound: value, ...how }).catch(() => undefined);

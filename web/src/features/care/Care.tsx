@@ -3,7 +3,9 @@ import { Trans } from '@lingui/react/macro';
 import { App, Button, Modal } from 'antd';
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { answer, client, sentence } from '../../api/client';
+import { placeSchool } from '../../data/ownDays';
 import { payWith, printOn, session } from '../../data/session';
+import { ZoneChoice } from '../../shell/ZoneChoice';
 import { DottedChoice } from '../../shell/Dotted';
 import { dayAndTime } from '../../shell/time';
 import parts from '../../shell/parts.module.css';
@@ -44,6 +46,14 @@ export function Care({ onClose }: { onClose: () => void }) {
   };
   const choosing = useMutation({ mutationFn: printOn, ...chosen });
   const paying = useMutation({ mutationFn: payWith, ...chosen });
+  const placing = useMutation({
+    mutationFn: placeSchool,
+    onSuccess: (now) => {
+      answered(queries, care.queryKey, now);
+      void queries.invalidateQueries({ queryKey: ['day words'] });
+    },
+    onError: (error) => void message.error(sentence(error), 6),
+  });
   const kept = data && plural(data.backups, { one: '# is kept in', other: '# are kept in' });
   return (
     <Modal open title={t`Looking after Dwimble`} onCancel={onClose} footer={<Button onClick={onClose}>{t`Close`}</Button>}>
@@ -107,6 +117,27 @@ export function Care({ onClose }: { onClose: () => void }) {
                 </Glued>
               </Trans>
             )}
+          </p>
+          <p>
+            <Trans>
+              Its clocks are those of{' '}
+              <Glued after=",">
+                <ZoneChoice label={t`Where the clocks are right`} zone={data.zone} onChoose={(zone) => placing.mutate({ zone })} />
+              </Glued>{' '}
+              and it lies in the{' '}
+              <Glued after=".">
+                <DottedChoice
+                  label={t`Whose seasons it has`}
+                  items={[
+                    { key: 'NORTHERN', label: t`northern half of the earth` },
+                    { key: 'SOUTHERN', label: t`southern half of the earth` },
+                  ]}
+                  onChoose={(half) => placing.mutate({ zone: data.zone, half: half as typeof data.half })}
+                >
+                  {data.half === 'SOUTHERN' ? t`southern half of the earth` : t`northern half of the earth`}
+                </DottedChoice>
+              </Glued>
+            </Trans>
           </p>
           <p className={parts.quiet}>{t`To bring a backup back: stop Dwimble, then ./dwimble restore FILE. What is there is set aside, not lost.`}</p>
           <Button loading={making.isPending} onClick={() => making.mutate()}>{t`Make a backup now`}</Button>

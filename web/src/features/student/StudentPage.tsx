@@ -16,6 +16,7 @@ import { Next } from './Next';
 import { ShownLine } from './ShownLine';
 import { StudentForm } from './StudentForm';
 import { Team } from './Team';
+import { OwnDays } from './OwnDays';
 import { VoiceDialog } from './VoiceDialog';
 import { lists, useBegin } from '../../data/lists';
 import { caseload, glanceOf, screenName, screens, student as studentQuery, team as teamQuery, vocabularies } from '../../data/students';
@@ -101,6 +102,7 @@ export default function StudentPage() {
             </p>
             {mayEdit && <button type="button" className={parts.dotted} onClick={() => setOpen('voice')}>{t`choose the voice`}</button>}
           </section>
+          {mayEdit && <OwnDays student={who} />}
           {mayEdit && (
             <section className={css.panel} aria-label={t`What is true of the student`}>
               <h2>{t`Facts`}</h2>

@@ -12,6 +12,7 @@ import { Card } from '../../drawn/Card';
 import { gridLines, LooksOfBoard, seen } from '../../drawn/looks';
 import { ArtOf, ButtonPicture } from '../../drawn/art';
 import { begin, perform, said, takeOneOff, tap, type Performed, type TalkState } from '../../talking';
+import { boardAsOfNow, useDayWords } from '../../data/dayWords';
 import { forgetSaid, remember } from '../../data/saidToday';
 import { hush } from '../../data/voice';
 import drawn from '../../drawn/drawn.module.css';
@@ -65,7 +66,9 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
   const [saying, setSaying] = useState('');
   const [notice, setNotice] = useState('');
   const line = useRef<HTMLDivElement>(null);
-  const board = byId.get(state.board) ?? byId.get(view.home)!;
+  const days = useDayWords(view.id, view.locale, boards);
+  const here = byId.get(state.board) ?? byId.get(view.home)!;
+  const board = useMemo(() => boardAsOfNow(here, days), [here, days]);
 
   useEffect(() => {
     if (model === 'as the student sees') return undefined;

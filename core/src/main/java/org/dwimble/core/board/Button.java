@@ -126,7 +126,7 @@ public record Button(String id, Standing standing, Face face, Acts acts, Shown s
         if (says() instanceof Says.Words words) {
             return words.text();
         }
-        return says() instanceof Says.Label ? label() : "";
+        return says() instanceof Says.Nothing ? "" : label();
     }
 
     /** True if a student can say something with it, whatever else it does. */

@@ -3,6 +3,7 @@ package org.dwimble.core.board;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import org.dwimble.core.doing.Written;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 
@@ -13,7 +14,8 @@ import org.jspecify.annotations.Nullable;
     @JsonSubTypes.Type(value = Leads.Opens.class, name = "opens"),
     @JsonSubTypes.Type(value = Leads.Elsewhere.class, name = "elsewhere"),
     @JsonSubTypes.Type(value = Leads.Home.class, name = "home"),
-    @JsonSubTypes.Type(value = Leads.Back.class, name = "back")
+    @JsonSubTypes.Type(value = Leads.Back.class, name = "back"),
+    @JsonSubTypes.Type(value = Leads.OfLater.class, name = "of-later")
 })
 public sealed interface Leads {
     Leads STAYS = new Stays();
@@ -56,5 +58,12 @@ public sealed interface Leads {
 
     /** Back to the board this one was opened from. */
     record Back() implements Leads {
+    }
+
+    /** A way that a later release knows and this one does not: it stays, and is written back. @param json as the document has it */
+    record OfLater(String json) implements Leads {
+        public OfLater {
+            Written.read(json, Integer.MAX_VALUE);
+        }
     }
 }

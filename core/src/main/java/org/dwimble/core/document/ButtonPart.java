@@ -2,6 +2,7 @@ package org.dwimble.core.document;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -16,7 +17,9 @@ import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Shown;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
+import org.dwimble.core.dayword.DayWord;
 import org.dwimble.core.doing.Doings;
+import org.dwimble.core.doing.Written;
 import org.dwimble.core.plan.Hold;
 import org.dwimble.core.voice.HowSaid;
 import org.dwimble.core.voice.Manner;
@@ -32,7 +35,7 @@ import tools.jackson.databind.node.ObjectNode;
  *   at        [row, column]              span     [rows, columns]
  *   picture   one that takes all the room, or
  *   layers    [[picture, x, y, size], ...]
- *   says      "nothing", or {"words": ...}
+ *   says      "nothing", {"words": ...}, or {"day": ...}
  *   manner    how it is said, by its word
  *   when      "at-once" or "with-message"
  *   as        what a voice is given in place of the words
@@ -77,6 +80,10 @@ final class ButtonPart {
             json.put("says", NOTHING);
         } else if (button.says() instanceof Says.Words words) {
             json.putObject("says").put("words", words.text());
+        } else if (button.says() instanceof Says.OfDay ofDay) {
+            json.putObject("says").put("day", ofDay.day().word());
+        } else if (button.says() instanceof Says.OfLater later) {
+            json.set("says", Written.read(later.json(), Integer.MAX_VALUE));
         }
         HowSaid how = button.how();
         if (how.manner() != Manner.PLAINLY) {
@@ -106,6 +113,8 @@ final class ButtonPart {
             }
         } else if (button.leads() instanceof Leads.Elsewhere elsewhere) {
             json.putObject("leads").put("vocabulary", elsewhere.vocabulary());
+        } else if (button.leads() instanceof Leads.OfLater later) {
+            json.set("leads", Written.read(later.json(), Integer.MAX_VALUE));
         }
         Hold hold = button.shown().hold();
         if (hold != null) {
@@ -154,7 +163,14 @@ final class ButtonPart {
         if (says.has("words")) {
             return new Says.Words(says.path("words").asString());
         }
-        return NOTHING.equals(says.asString("")) ? Says.NOTHING : Says.LABEL;
+        Optional<DayWord> day = says.has("day") ? DayWord.of(says.path("day").asString("")) : Optional.empty();
+        if (day.isPresent()) {
+            return new Says.OfDay(day.get());
+        }
+        if (says.isMissingNode() || NOTHING.equals(says.asString(""))) {
+            return says.isMissingNode() ? Says.LABEL : Says.NOTHING;
+        }
+        return new Says.OfLater(says.toString());
     }
 
     private static HowSaid how(ObjectNode json) {
@@ -176,7 +192,7 @@ final class ButtonPart {
         return switch (leads.asString("")) {
             case HOME -> Leads.HOME;
             case BACK -> Leads.BACK;
-            default -> Leads.STAYS;
+            default -> leads.isMissingNode() ? Leads.STAYS : new Leads.OfLater(leads.toString());
         };
     }
 

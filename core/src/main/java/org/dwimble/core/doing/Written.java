@@ -8,7 +8,7 @@ import tools.jackson.databind.cfg.JsonNodeFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /** JSON that is only carried along: every digit of a number is kept. */
-final class Written {
+public final class Written {
     private static final JsonMapper MAPPER = JsonMapper.builder()
         .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
         .disable(JsonNodeFeature.STRIP_TRAILING_BIGDECIMAL_ZEROES)
@@ -18,7 +18,7 @@ final class Written {
     }
 
     /** @throws Unacceptable if it is no JSON, or more than {@code most} characters of it */
-    static JsonNode read(String json, int most) {
+    public static JsonNode read(String json, int most) {
         if (json == null || json.isBlank() || json.length() > most) {
             throw new Unacceptable("doing-unknown");
         }

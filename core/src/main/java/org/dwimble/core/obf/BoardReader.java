@@ -26,6 +26,7 @@ import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
+import org.dwimble.core.dayword.DayWord;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.Doings;
 import org.dwimble.core.doing.OtherAction;
@@ -47,7 +48,7 @@ final class BoardReader {
     private static final Set<String> BUTTON_KEYS = Set.of("id", OutsideIds.OURS, "label", "vocalization", "image_id", "sound_id", "hidden",
         ObfPlan.STEP, ObfPlan.HELD, ObfPlan.WAITS, "load_board", ObfWriter.LAYERS,
         "action", "actions", ObfWriter.SPAN, ObfWriter.KIND, ObfWriter.SAYS, ObfWriter.LEADS, ObfLook.LOOK, ObfLook.LEFT,
-        ObfWriter.ELSEWHERE, ObfWriter.DOES, ObfHow.MANNER, ObfHow.WHEN, ObfHow.AS);
+        ObfWriter.ELSEWHERE, ObfWriter.DOES, ObfHow.MANNER, ObfHow.WHEN, ObfHow.AS, ObfWriter.DAY);
     static final int MOST_OF_A_BUTTON = 20_000;
     private static final int MOST_OF_A_BOARD = 200_000;
     private static final int MOST_ACTIONS_TOLD = 5;
@@ -235,6 +236,9 @@ final class BoardReader {
     private Button button(String id, String outside, ObjectNode json, Standing standing) {
         String label = Text.tidy(ObfReader.text(json, "label", ""));
         Map<String, JsonNode> extras = unused(json, BUTTON_KEYS, MOST_OF_A_BUTTON);
+        if (json.has(ObfWriter.DAY) && DayWord.of(json.path(ObfWriter.DAY).asString("")).isEmpty()) {
+            extras.put(ObfWriter.DAY, json.path(ObfWriter.DAY));
+        }
         if (Text.length(label) > Face.LONGEST_LABEL) {
             reader.findings().found("found-label-long", "board", name, "most", Face.LONGEST_LABEL, "label", Text.cut(label, 20));
             label = Text.cut(label, Face.LONGEST_LABEL);
@@ -375,6 +379,10 @@ final class BoardReader {
             words = Text.cut(words, Says.MOST);
         }
         String own = json.path(ObfWriter.SAYS).asString("");
+        Optional<DayWord> day = DayWord.of(json.path(ObfWriter.DAY).asString(""));
+        if (own.equals("label") && day.isPresent()) {
+            return new Says.OfDay(day.get());
+        }
         if (own.equals("label") || own.equals("nothing")) {
             return own.equals("label") ? Says.LABEL : Says.NOTHING;
         }

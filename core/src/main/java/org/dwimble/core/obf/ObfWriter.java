@@ -52,6 +52,8 @@ public final class ObfWriter {
     /** Of a button that is no word. */
     static final String NO_KIND = "none";
     static final String SAYS = "ext_dwimble_says";
+    /** The day word it says; others have its label. */
+    static final String DAY = "ext_dwimble_day";
     static final String LEADS = "ext_dwimble_leads";
     /** Opens a board, and comes back after one word. */
     static final String ONCE = "once";
@@ -234,7 +236,10 @@ public final class ObfWriter {
         if (button.says() instanceof Says.Words words) {
             json.put("vocalization", words.text());
         }
-        json.put(SAYS, button.says() instanceof Says.Label ? "label" : button.says() instanceof Says.Nothing ? "nothing" : "words");
+        if (button.says() instanceof Says.OfDay ofDay) {
+            json.put(DAY, ofDay.day().word());
+        }
+        json.put(SAYS, button.says() instanceof Says.Words ? "words" : button.says() instanceof Says.Nothing ? "nothing" : "label");
         json.put(KIND, button.kind() == null ? NO_KIND : button.kind().word());
         if (button.picture() != null) {
             json.put("image_id", button.picture());

@@ -3,8 +3,14 @@ package org.dwimble.core.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Says;
+import org.dwimble.core.dayword.DayWord;
+import org.dwimble.core.doing.Spell;
 import org.dwimble.core.told.Told;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A board to begin with: words in rows, as one would lay them by hand.
@@ -16,9 +22,9 @@ public record Pattern(String key, List<List<Word>> rows) {
     /**
      * @param label  what is written on it
      * @param search the word its picture is sought by; empty for none
-     * @param spells true if it puts its letter to the word being spelt
+     * @param acts   what it says and does; null if it says its label
      */
-    public record Word(String label, String search, Kind kind, boolean spells) {
+    public record Word(String label, String search, Kind kind, @Nullable Acts acts) {
     }
 
     public static final List<Pattern> ALL = List.of(
@@ -31,6 +37,12 @@ public record Pattern(String key, List<List<Word>> rows) {
         new Pattern("yes-and-no", List.of(row(Kind.SOCIAL, "yes no"), row(Kind.SOCIAL, "maybe"), row(Kind.SOCIAL, "stop help"))),
         new Pattern("days", List.of(row(Kind.THING, "Monday Tuesday Wednesday Thursday Friday"), row(Kind.THING, "Saturday Sunday"),
             row(Kind.WHERE, "yesterday today tomorrow"))),
+        new Pattern("today-is", List.of(row(Kind.LITTLE, "today_is"), days(DayWord.CHOICE_1, DayWord.CHOICE_2, DayWord.CHOICE_3),
+            days(DayWord.YESTERDAY, DayWord.TODAY, DayWord.TOMORROW))),
+        new Pattern("this-week", List.of(days(DayWord.WEEKDAY_1, DayWord.WEEKDAY_2, DayWord.WEEKDAY_3, DayWord.WEEKDAY_4, DayWord.WEEKDAY_5,
+            DayWord.WEEKDAY_6, DayWord.WEEKDAY_7), days(DayWord.DATE, DayWord.NEXT))),
+        new Pattern("weather-and-season", List.of(row(Kind.LITTLE, "the_weather_is"), row(Kind.DESCRIBING, "sunny cloudy rainy windy"),
+            row(Kind.DESCRIBING, "snowy foggy hot cold"), days(DayWord.SEASON, DayWord.MONTH))),
         new Pattern("numbers", rows(Kind.DESCRIBING, "1 2 3 4 5", "6 7 8 9 10", "11 12 13 14 15", "16 17 18 19 20")),
         new Pattern("alphabet", spelled("abcdefg", "hijklmn", "opqrstu", "vwxyz")),
         new Pattern("question-words", rows(Kind.QUESTION, "what who where", "when why how", "which")),
@@ -53,13 +65,19 @@ public record Pattern(String key, List<List<Word>> rows) {
     }
 
     private static List<Word> row(Kind kind, String words) {
-        return Stream.of(words.split(" ")).map(w -> w.replace('_', ' ')).map(w -> new Word(w, w, kind, false)).toList();
+        return Stream.of(words.split(" ")).map(w -> w.replace('_', ' ')).map(w -> new Word(w, w, kind, null)).toList();
+    }
+
+    private static List<Word> days(DayWord... days) {
+        return Stream.of(days).map(d -> new Word(d.word().replace('-', ' '), d == DayWord.SEASON ? "" : d.isChosen() ? "day" : "calendar", Kind.THING,
+            new Acts(new Says.OfDay(d), null, List.of(), Leads.STAYS))).toList();
     }
 
     private static List<List<Word>> spelled(String... rows) {
         List<List<Word>> letters = new ArrayList<>();
         for (String row : rows) {
-            letters.add(row.codePoints().mapToObj(Character::toString).map(l -> new Word(l, "", Kind.LITTLE, true)).toList());
+            letters.add(row.codePoints().mapToObj(Character::toString)
+                .map(l -> new Word(l, "", Kind.LITTLE, new Acts(Says.NOTHING, null, List.of(new Spell(l)), Leads.STAYS))).toList());
         }
         return letters;
     }

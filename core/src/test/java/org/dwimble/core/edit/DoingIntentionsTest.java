@@ -106,7 +106,7 @@ class DoingIntentionsTest {
     @Test
     void aBoardOfAllQuipsForOnePurposeIsOpenedFromACellAndEachIsSaidInItsManner() {
         List<Saying> sayings = Quip.ALL.stream().filter(q -> q.purpose().equals("to cheer"))
-            .map(q -> new Saying(q.text(), null, Kind.SOCIAL, null, new HowSaid(q.manner(), When.BOTH, null))).toList();
+            .map(q -> new Saying(q.text(), null, Kind.SOCIAL, null, new HowSaid(q.manner(), When.BOTH, null), null, null)).toList();
         Vocabulary after = new BoardOfSayings("quay", new Cell(0, 2), " to cheer ", sayings).on(vocabulary, ids()).after();
         Button opener = on(after, "to cheer");
         assertThat(opener.isWord()).isFalse();

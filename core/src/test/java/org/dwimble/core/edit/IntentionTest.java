@@ -32,6 +32,7 @@ import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.dayword.DayWord;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.SayText;
 import org.dwimble.core.edit.boards.AddBoard;
@@ -232,9 +233,11 @@ public class IntentionTest {
                 LocalDate.parse("2026-11-27")),
             new ForReason(new TakeOff("eat", "eat/pear"), "  nobody  says it "),
             new Arriving(new PutWords("eat", new Cell(0, 2), List.of(KITE, RAIN)), "s3"),
-            new PutSaying("harbour", new Cell(0, 2), new Saying("gull", "base/kite", Kind.THING, "effect/gull", null)),
-            new PutSaying("harbour", new Cell(0, 2), new Saying("wait", null, Kind.SOCIAL, null, new HowSaid(Manner.CROSSLY, When.BOTH, null))),
-            new BoardOfSayings("harbour", new Cell(0, 2), "sounds", List.of(new Saying("gull", "base/kite", Kind.THING, "effect/gull", null))),
+            new PutSaying("harbour", new Cell(0, 2), new Saying("gull", "base/kite", Kind.THING, "effect/gull", null, null, null)),
+            new PutSaying("harbour", new Cell(0, 2), new Saying("wait", null, Kind.SOCIAL, null, new HowSaid(Manner.CROSSLY, When.BOTH, null), null, null)),
+            new PutSaying("harbour", new Cell(0, 2), new Saying("today", null, Kind.THING, null, null, DayWord.TODAY, ColouredPaper.STRAW.colour())),
+            new GiveWords("eat", "eat/pear", new Says.OfDay(DayWord.NEXT)),
+            new BoardOfSayings("harbour", new Cell(0, 2), "sounds", List.of(new Saying("gull", "base/kite", Kind.THING, "effect/gull", null, null, null))),
             new PutDoing("harbour", new Cell(0, 2), "say it", "base/kite", Doing.SAY),
             new PutDoing("harbour", null, "clear", null, Doing.CLEAR),
             new PutOpener("eat", new Cell(0, 3), "attic", "base/kite", new Leads.Opens("attic")),

@@ -35,6 +35,7 @@ import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.board.Whole;
+import org.dwimble.core.dayword.DayWord;
 import org.dwimble.core.document.BoardDocument;
 import org.dwimble.core.document.Json;
 import org.dwimble.core.document.WholeDocument;
@@ -127,11 +128,22 @@ class ObfTest {
         Button wait = Button.word("w", new Cell(0, 3), "wait", null, Kind.SOCIAL)
             .withActs(new Acts(Says.LABEL, new HowSaid(Manner.SHOUTED, When.WITH_MESSAGE, "wait for mee"), null,
                 List.of(Doing.CLEAR, Doing.OWN_WORD, new SayText("Listen."), new OtherAction("{\"x\":1.50}"), new OfLater("{\"glow\":[1,true]}")), Leads.HOME));
-        Board second = Board.empty("b2", "Boat", new Shape(1, 4))
+        Button today = Button.word("t", new Cell(0, 4), "today", null, Kind.THING);
+        Board second = Board.empty("b2", "Boat", new Shape(1, 5))
             .withButtons(List.of(wait, Button.leading("h", new Cell(0, 0), "home", null, Leads.HOME),
                 Button.leading("back", new Cell(0, 1), "back", null, Leads.BACK),
-                lost.withActs(lost.acts().withSays(Says.LABEL))));
+                lost.withActs(lost.acts().withSays(Says.LABEL)), today.withActs(today.acts().withSays(new Says.OfDay(DayWord.TODAY)))));
         return new Vocabulary(new Whole("Ilse’s words", "b1", "en-GB", Extras.ofPackage(Map.of("ext_package", ext))), Map.of("b1", home, "b2", second));
+    }
+
+    @Test
+    void aDayWordHasItsNameForOthersAndItsDayForUs() throws IOException, Refused {
+        String boat = new String(new ObfWriter(media).obf(rich().board("b2").orElseThrow(), rich()), StandardCharsets.UTF_8);
+        assertThat(boat).contains("\"ext_dwimble_day\":\"today\"");
+        JsonNode later = Json.mapper().readTree(boat.replace("\"ext_dwimble_day\":\"today\"", "\"ext_dwimble_day\":\"tide\""));
+        Button read = read(later.toString()).vocabulary().homeBoard().buttons().stream().filter(b -> b.label().equals("today")).findFirst().orElseThrow();
+        assertThat(read.says()).isEqualTo(Says.LABEL);
+        assertThat(read.extras().ofPackage()).containsEntry("ext_dwimble_day", later.get("buttons").get(4).get("ext_dwimble_day"));
     }
 
     private JsonNode wait(Vocabulary vocabulary) {

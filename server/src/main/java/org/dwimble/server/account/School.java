@@ -3,9 +3,12 @@ package org.dwimble.server.account;
 import com.ibm.icu.util.Currency;
 import com.ibm.icu.util.LocaleData;
 import com.ibm.icu.util.ULocale;
+import java.time.ZoneId;
 import java.util.Locale;
+import org.dwimble.core.dayword.Half;
 import org.dwimble.core.number.Money;
 import org.dwimble.core.sheet.Paper;
+import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.told.Wording;
@@ -51,6 +54,30 @@ public class School {
         }
         database.write(session -> session.update("UPDATE school SET money = ? WHERE id = 1", wanted));
         money = wanted;
+    }
+
+    /** Where it is: where this machine is, unless it chose. */
+    public ZoneId zone() {
+        return database.read(session -> session.first("SELECT zone FROM school WHERE id = 1 AND zone IS NOT NULL", row -> row.getString(1)))
+            .map(ZoneId::of).orElseGet(ZoneId::systemDefault);
+    }
+
+    /** Its half of the earth: that of its time zone, unless it chose. */
+    public Half half() {
+        return database.read(session -> session.first("SELECT half FROM school WHERE id = 1 AND half IS NOT NULL", row -> row.getString(1)))
+            .map(Half::valueOf).orElseGet(() -> Half.of(zone()));
+    }
+
+    public void lieIn(ZoneId zone, Half half) {
+        database.write(session -> session.update("UPDATE school SET zone = ?, half = ? WHERE id = 1", zone.getId(), half.name()));
+    }
+
+    /** @throws Unacceptable if there is no such time zone */
+    public static ZoneId zone(String name) {
+        if (!ZoneId.getAvailableZoneIds().contains(name)) {
+            throw new Unacceptable("no-such-zone", "zone", Text.cut(name, 40));
+        }
+        return ZoneId.of(name);
     }
 
     static Paper usual(Locale country) {

@@ -5,11 +5,15 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import org.dwimble.core.dayword.Half;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.number.Money;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.School;
 import org.dwimble.server.database.Backup;
@@ -24,6 +28,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -40,9 +46,11 @@ class CareApi {
      * @param numbers    how much there is
      * @param worries    sentences; none if all is well
      * @param monies     ISO 4217 codes of what a school may pay with
+     * @param zone       the time zone it is in
+     * @param half       its half of the earth
      */
     record CareView(@Nullable String lastBackup, int backups, String folder, long free, long size, School.Numbers numbers,
-        List<String> worries, List<String> monies) {
+        List<String> worries, List<String> monies, String zone, Half half) {
     }
 
     private final Backups backups;
@@ -72,7 +80,20 @@ class CareApi {
             worries.add(wording.of(Told.of("care-no-backup")));
         }
         return new CareView(last == null ? null : last.toString(), backups.kept().size(), home.resolve("backups").toAbsolutePath().normalize().toString(), free,
-            Files.size(home.resolve("dwimble.db")), school.numbers(), worries, Money.codes());
+            Files.size(home.resolve("dwimble.db")), school.numbers(), worries, Money.codes(), school.zone().getId(), school.half());
+    }
+
+    record SchoolPlace(@Nullable String zone, @Nullable Half half) {
+    }
+
+    /** Where the school is, by which its days begin and its seasons go. Without a half it is that of the zone. */
+    @For(Act.KEEP)
+    @PutMapping("/place")
+    CareView place(@AuthenticationPrincipal Account account, @RequestBody SchoolPlace wanted) throws IOException {
+        Unacceptable.ifMissing(wanted.zone);
+        ZoneId zone = School.zone(Objects.requireNonNull(wanted.zone));
+        school.lieIn(zone, wanted.half == null ? Half.of(zone) : wanted.half);
+        return care(account);
     }
 
     /** Makes a backup now. */

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -22,8 +23,11 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.compose.Composition;
+import org.dwimble.core.dayword.DayWord;
+import org.dwimble.core.dayword.OwnDay;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.boards.AddBoard;
+import org.dwimble.core.edit.boards.BoardOfSayings;
 import org.dwimble.core.edit.boards.NewBoard;
 import org.dwimble.core.edit.boards.SplitCell;
 import org.dwimble.core.edit.looks.GiveLook;
@@ -73,6 +77,7 @@ import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.choice.AskedFor;
 import org.dwimble.server.collection.TakingIn;
 import org.dwimble.server.database.Database;
+import org.dwimble.server.dayword.OwnDays;
 import org.dwimble.server.fact.FactStore;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.recording.Recordings;
@@ -104,13 +109,14 @@ class EstuarySchool implements ApplicationRunner {
     private final Database database;
     private final DeletedStore deleted;
     private final FactStore facts;
+    private final OwnDays days;
     private final PrintedLists printed;
     private final Supplier<String> ids;
     private final Instant now;
 
     EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures, AskedFor askedFor,
         Database database,
-        DeletedStore deleted, FactStore facts, PrintedLists printed, Recordings recordings, Voices voices, Supplier<String> ids,
+        DeletedStore deleted, FactStore facts, PrintedLists printed, Recordings recordings, Voices voices, OwnDays days, Supplier<String> ids,
         Clock clock) {
         this.recordings = recordings;
         this.voices = voices;
@@ -123,6 +129,7 @@ class EstuarySchool implements ApplicationRunner {
         this.database = database;
         this.deleted = deleted;
         this.facts = facts;
+        this.days = days;
         this.printed = printed;
         this.ids = ids;
         this.now = clock.instant();
@@ -310,6 +317,23 @@ class EstuarySchool implements ApplicationRunner {
         long clinic = vocabularies.copy(starter("first-choices"), nour.id(), "Nour at the clinic", "a few words for visits", odile.id(), at(9, 1));
         book.change(9, odile, v -> new PutOpener(v.home(), null, "at the clinic", "base/hospital", new Leads.Elsewhere(clinic)));
         book.change(4, odile, v -> label(v, "wearing", "scarf", "headscarf"));
+        days.add(nour.id(), new OwnDay("birthday", LocalDate.of(2015, 2, 11), OwnDay.Comes.BIRTHDAY));
+        days.add(nour.id(), new OwnDay("boat trip", LocalDate.ofInstant(now, ZoneId.systemDefault()).plusDays(9), OwnDay.Comes.ONCE));
+        book.change(3, odile, v -> new BoardOfSayings(v.home(), v.homeBoard().emptyCells().get(0), "my days", List.of(
+            ofDay("yesterday", DayWord.YESTERDAY, ColouredPaper.OAT), ofDay("today", DayWord.TODAY, ColouredPaper.STRAW),
+            ofDay("tomorrow", DayWord.TOMORROW, ColouredPaper.SKY), ofDay("date", DayWord.DATE, null), ofDay("season", DayWord.SEASON, null),
+            ofDay("part of the day", DayWord.PART_OF_DAY, null), ofDay("my age", DayWord.AGE, null), ofDay("next", DayWord.NEXT, null),
+            ofDay("time", DayWord.TIME, null))));
+    }
+
+    private static final Map<DayWord, String> PICTURES = Map.of(DayWord.TIME, "base/alarm-clock", DayWord.AGE, "base/birthday-cake", DayWord.TODAY,
+        "core/today",
+        DayWord.YESTERDAY, "core/yesterday", DayWord.TOMORROW, "core/tomorrow");
+
+    private static Saying ofDay(String label, DayWord day, @Nullable ColouredPaper paper) {
+        boolean pictured = day == DayWord.SEASON || day == DayWord.PART_OF_DAY;
+        return new Saying(label, pictured ? null : PICTURES.getOrDefault(day, "base/calendar"), Kind.THING,
+            null, null, day, paper == null ? null : paper.colour());
     }
 
     private void adairsWords(Student adair, Account odile) {
@@ -332,7 +356,7 @@ class EstuarySchool implements ApplicationRunner {
         book.change(3, odile, v -> recorded(v, "eat", "more", wren, joris, odile));
         book.change(3, odile, v -> recorded(v, "eat", "banana", wren, joris, odile));
         book.change(2, odile, v -> new PutSaying("play", v.at("play").emptyCells().get(0),
-            new Saying("boing", "base/kangaroo", Kind.THING, "effect/boing", null)));
+            new Saying("boing", "base/kangaroo", Kind.THING, "effect/boing", null, null, null)));
         book.change(2, odile, v -> new GiveLook(null, List.of(), new org.dwimble.core.look.Look(null, null, 3, LabelPlace.ABOVE, 75, 25, TypeSize.EQUAL,
             14, null,
             null), List.of()));

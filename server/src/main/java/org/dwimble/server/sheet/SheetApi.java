@@ -4,8 +4,11 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -13,8 +16,12 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
+import org.dwimble.core.board.OnTheDay;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.credit.Leaving;
+import org.dwimble.core.dayword.DaySaid;
+import org.dwimble.core.dayword.DayWord;
+import org.dwimble.core.dayword.DayWords;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Need;
 import org.dwimble.core.grant.Thing;
@@ -35,6 +42,7 @@ import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.School;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.dayword.OwnDays;
 import org.dwimble.server.grant.For;
 import org.dwimble.server.grant.Rights;
 import org.dwimble.server.job.JobApi;
@@ -123,13 +131,25 @@ class SheetApi {
     }
 
     /** What is printed, as far as it may be on that paper. */
-    private record Ready(VocabularyStore.Kept kept, Vocabulary vocabulary, Leaving leaving) {
+    private record Ready(VocabularyStore.Kept kept, Vocabulary vocabulary, Leaving leaving, Map<DayWord, DaySaid> said) {
     }
 
     private Ready ready(Account account, long vocabulary, Wish wish) {
         VocabularyStore.Kept kept = asked(account, vocabulary, wish);
         Leaving leaving = doors.paper(wish.printedFor, account, Thing.vocabulary(vocabulary));
-        return new Ready(kept, doors.ready(kept.vocabulary(), leaving).vocabulary(), leaving);
+        Map<DayWord, DaySaid> said = said(account, kept, wish.printedFor);
+        Vocabulary ready = doors.ready(kept.vocabulary(), leaving).vocabulary();
+        return new Ready(kept, ready.with(ready.boards().values().stream().map(b -> OnTheDay.shown(b, said)).toList()), leaving, said);
+    }
+
+    /** Day words as of the day of printing; what tells of the student is for who talks with the boards, and no paper knows the time of day. */
+    private Map<DayWord, DaySaid> said(Account account, VocabularyStore.Kept kept, @Nullable PrintedFor printedFor) {
+        DayWords words = days.words(kept.student(), kept.vocabulary().locale());
+        boolean ofStudent = (printedFor == null || printedFor == PrintedFor.TEAM) && rights.may(account, Act.TALK, Thing.vocabulary(kept.id()));
+        Map<DayWord, DaySaid> said = (ofStudent ? words : words.withoutStudent()).at(clock.instant());
+        said.remove(DayWord.TIME);
+        said.remove(DayWord.PART_OF_DAY);
+        return said;
     }
 
     private final VocabularyStore store;
@@ -143,9 +163,13 @@ class SheetApi {
     private final School school;
     private final Jobs jobs;
     private final Turns turns;
+    private final OwnDays days;
+    private final Clock clock;
 
     SheetApi(VocabularyStore store, StudentStore students, MediaStore media, Pictures pictures, Rights rights, BoardFont font, Wording wording,
-        School school, Doors doors, Jobs jobs, Turns turns) {
+        School school, Doors doors, Jobs jobs, Turns turns, OwnDays days, Clock clock) {
+        this.days = days;
+        this.clock = clock;
         this.school = school;
         this.turns = turns;
         this.store = store;
@@ -254,15 +278,18 @@ class SheetApi {
         }
         boolean index = Boolean.TRUE.equals(wish.index);
         if (boards.size() == 1 && !index) {
-            return new Print(BoardSheet.lay(found, vocabulary.whole(), shown, setup, footer(vocabulary, found), font), 1, people, left);
+            return new Print(BoardSheet.lay(found, vocabulary.whole(), shown, setup, footer(ready, found), font), 1, people, left);
         }
         return new Print(BoardBook.lay(vocabulary, boards, shown, setup, new BoardBook.Binding(Boolean.TRUE.equals(wish.tabs) && boards.size() > 1, index),
-            b -> footer(vocabulary, b), font), boards.size(), people, left);
+            b -> footer(ready, b), font), boards.size(), people, left);
     }
 
-    private String footer(Vocabulary vocabulary, Board board) {
+    private String footer(Ready ready, Board board) {
+        Vocabulary vocabulary = ready.vocabulary;
+        boolean dated = ready.kept.vocabulary().board(board.id()).filter(OnTheDay::isOn).isPresent();
+        String day = dated ? " · " + wording.of(Told.of("paper-as-on", "day", Objects.requireNonNull(ready.said.get(DayWord.DATE)).label())) : "";
         String credits = pictures.credits(List.of(board)).onPaper().map(wording::of).orElse("");
-        return vocabulary.name() + " · " + board.name() + (credits.isEmpty() ? "" : " · " + credits);
+        return vocabulary.name() + " · " + board.name() + day + (credits.isEmpty() ? "" : " · " + credits);
     }
 
     private VocabularyStore.Kept asked(Account account, long vocabulary, Wish wish) {

@@ -10,12 +10,9 @@ import org.dwimble.core.board.Axis;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
-import org.dwimble.core.board.Leads;
-import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
-import org.dwimble.core.doing.Spell;
 import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Facet;
 import org.dwimble.core.edit.Intention;
@@ -60,7 +57,8 @@ public record LayRows(String name, @Nullable String openedFrom, @Nullable String
         List<Pattern.Word> inOrder = pattern.inOrder();
         for (int i = 0; i < words.size(); i++) {
             Button word = Facet.KIND.with(words.get(i).in(Standing.at(cells.get(i)), ids.get()), inOrder.get(i).kind());
-            laid.add(inOrder.get(i).spells() ? word.withActs(new Acts(Says.NOTHING, null, List.of(new Spell(word.label())), Leads.STAYS)) : word);
+            Acts acts = inOrder.get(i).acts();
+            laid.add(acts == null ? word : word.withActs(acts));
         }
         return Change.of(now, bare.after().with(board.with(laid)), bare.needs(), Told.of("added-board", "board", board.name()));
     }

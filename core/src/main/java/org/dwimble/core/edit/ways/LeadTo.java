@@ -14,12 +14,16 @@ import org.dwimble.core.edit.Instead;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.On;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 
 /** Lets a button lead somewhere else, or stay. */
 @JsonTypeName("lead-to")
 public record LeadTo(String board, String button, Leads leads) implements Intention {
     public LeadTo {
         leads = leads == null ? Leads.STAYS : leads;
+        if (leads instanceof Leads.OfLater) {
+            throw new Unacceptable("doing-unknown");
+        }
     }
 
     /** The way is put beside instead. */

@@ -8,6 +8,7 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Intention;
+import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,6 +20,12 @@ import org.jspecify.annotations.Nullable;
  */
 @JsonTypeName("put-opener")
 public record PutOpener(String board, @Nullable Cell at, String label, @Nullable String picture, Leads leads) implements Intention {
+    public PutOpener {
+        if (leads instanceof Leads.OfLater) {
+            throw new Unacceptable("doing-unknown");
+        }
+    }
+
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
         return Silent.put(now, board, at, cell -> Button.leading(ids.get(), cell, label, picture, leads), b -> b.leads().equals(leads));

@@ -5,6 +5,7 @@ import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Standing;
+import org.dwimble.core.look.Look;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,14 +13,16 @@ import org.jspecify.annotations.Nullable;
  *
  * @param opens the words of the new board it opens, empty for a bare one; null if it opens none
  * @param acts  what it says and does; null if it says its label and stays
+ * @param look  what is its own about how it looks; null for nothing
  */
-public record ReadyWord(String label, @Nullable String picture, @Nullable Kind kind, @Nullable List<ReadyWord> opens, @Nullable Acts acts) {
+public record ReadyWord(String label, @Nullable String picture, @Nullable Kind kind, @Nullable List<ReadyWord> opens, @Nullable Acts acts,
+    @Nullable Look look) {
     public ReadyWord {
         opens = opens == null ? null : List.copyOf(opens);
     }
 
     public ReadyWord(String label, @Nullable String picture, @Nullable Kind kind, @Nullable List<ReadyWord> opens) {
-        this(label, picture, kind, opens, null);
+        this(label, picture, kind, opens, null, null);
     }
 
     public ReadyWord(String label, @Nullable String picture, @Nullable Kind kind) {
@@ -38,6 +41,7 @@ public record ReadyWord(String label, @Nullable String picture, @Nullable Kind k
 
     public Button in(Standing standing, String id) {
         Button word = Button.word(id, standing.cell(), label, picture, kind).withStanding(standing);
-        return acts == null ? word : word.withActs(acts);
+        Button acting = acts == null ? word : word.withActs(acts);
+        return look == null ? acting : acting.withShown(acting.shown().withLook(look));
     }
 }
