@@ -24,9 +24,9 @@ export const dayWords = (vocabulary: number) =>
 export const saysDay = (button: Button) => button.says.type === 'of-day';
 
 /** What holds at a moment; what was told last, if that is further on. */
-export function wordsAt(told: DayWordsView, now: Date, language: string): DayWordsNow {
+export function wordsAt(told: DayWordsView, now: Date): DayWordsNow {
   const period = told.periods.find((p) => now < new Date(p.until)) ?? told.periods.at(-1);
-  const time = new Intl.DateTimeFormat(language, { hour: 'numeric', minute: '2-digit', timeZone: told.zone })
+  const time = new Intl.DateTimeFormat(told.writtenAs, { hour: 'numeric', minute: '2-digit', timeZone: told.zone })
     .formatToParts(now)
     .map((p) => p.value)
     .join('')
@@ -42,7 +42,7 @@ export function untilNext(told: DayWordsView, now: Date, withTime: boolean): num
 }
 
 /** Of what is on these boards; undefined while it is not known, or if nothing there depends on the day. */
-export function useDayWords(vocabulary: number, language: string, boards: Board[]): DayWordsNow | undefined {
+export function useDayWords(vocabulary: number, boards: Board[]): DayWordsNow | undefined {
   const days = useMemo(() => boards.flatMap((b) => b.buttons).flatMap((b) => (b.says.type === 'of-day' ? [b.says.day] : [])), [boards]);
   const withTime = days.includes('TIME');
   const { data: told } = useQuery({ ...dayWords(vocabulary), enabled: days.length > 0 });
@@ -58,7 +58,7 @@ export function useDayWords(vocabulary: number, language: string, boards: Board[
       document.removeEventListener('visibilitychange', look);
     };
   }, [told, now, days, withTime]);
-  return useMemo(() => (told && days.length > 0 ? wordsAt(told, now, language) : undefined), [told, now, language, days]);
+  return useMemo(() => (told && days.length > 0 ? wordsAt(told, now) : undefined), [told, now, days]);
 }
 
 /** Around today in a week, in percent of the shorter side. */

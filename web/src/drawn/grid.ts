@@ -97,9 +97,10 @@ export function nextEmpty(board: Board, from: Cell, keptFree: Cell[] = []): Cell
   return empty.find((c) => c.row > from.row || (c.row === from.row && c.column >= from.column)) ?? empty[0];
 }
 
-/** The next empty cells from one on, it first; undefined if there are fewer. */
-export function cellsToFill(board: Board, from: Cell, count: number): Cell[] | undefined {
-  const empty = stops(board).filter((c) => !buttonAt(board, c) && (c.row > from.row || (c.row === from.row && c.column >= from.column)));
+/** The next empty cells from one on, it first, but for those kept free; undefined if there are fewer. */
+export function cellsToFill(board: Board, from: Cell, count: number, keptFree: Cell[]): Cell[] | undefined {
+  const kept = new Set(keptFree.map(keyOf));
+  const empty = stops(board).filter((c) => !buttonAt(board, c) && !kept.has(keyOf(c)) && (c.row > from.row || (c.row === from.row && c.column >= from.column)));
   return empty.length < count ? undefined : empty.slice(0, count);
 }
 

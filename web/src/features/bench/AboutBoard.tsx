@@ -25,6 +25,7 @@ export function AboutBoard({
   onTry,
   onEdit,
   onPut,
+  onPattern,
 }: {
   view: VocabularyView;
   board: Board;
@@ -37,6 +38,7 @@ export function AboutBoard({
   onEdit: (edit: Intention) => void;
   /** Puts a button here; the next empty cell waits. */
   onPut: (edit: Intention) => void;
+  onPattern: (pattern: string, name: string) => void;
 }) {
   const home = line.id === view.home;
   const free = line.empty - line.keptFree.length;
@@ -76,7 +78,7 @@ export function AboutBoard({
       {mayEdit && (
         <p>
           <Trans>
-            or <PutSound view={view} board={board} cell={cell} onPut={onPut} />
+            or <PutSound view={view} board={board} cell={cell} keptFree={line.keptFree} onPut={onPut} onPattern={onPattern} />
           </Trans>
         </p>
       )}

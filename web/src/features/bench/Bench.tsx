@@ -36,7 +36,7 @@ export function Bench({ id, boardId, shown }: { id: number; boardId: string; sho
 
 function OnTheBench({ lenses, here }: { lenses: ReturnType<typeof useLenses>; here: Here[] }) {
   const room = useRoom();
-  const { id, boardId, version, view, board, line, mayEdit, state, move, change, showAt, marked, button, chosen } = room;
+  const { id, boardId, version, board, line, mayEdit, state, move, change, showAt, marked, button, chosen } = room;
   const steps = useQuery(stepsQuery(id)).data;
   const side = useRef<HTMLElement>(null);
   const wordLine = useRef<HTMLInputElement>(null);
@@ -73,7 +73,6 @@ function OnTheBench({ lenses, here }: { lenses: ReturnType<typeof useLenses>; he
 
   const days = useDayWords(
     id,
-    view.locale,
     useMemo(() => [board], [board]),
   );
   return (

@@ -6,7 +6,7 @@ import type { Board, Cell, DayWord, Intention, Saying, VocabularyView } from '..
 import { effects, quips } from '../../data/effects';
 import { found } from '../../data/pictures';
 import { cellsToFill } from '../../drawn/grid';
-import { dayOffers, threeDays } from './days';
+import { dayBoards, dayOffers, threeDays } from './days';
 import { grouped, offers, offersFor } from './sayings';
 import { useSoundsByKeys } from './soundsByKeys';
 import bench from '../../shell/bench.module.css';
@@ -15,12 +15,28 @@ type Offered = { value?: string; label: string; options?: { value: string; label
 
 /** A whole group on a board of its own. */
 const ALL_OF = 'all:';
+const PATTERN = 'day/pattern ';
 const THREE_DAYS = 'day/three';
 /** Without a picture of their own they show that of what they say. */
 const PICTURED_BY_THE_DAY: DayWord[] = ['SEASON', 'PART_OF_DAY'];
 
 /** Puts into an empty cell a button that is heard as a sound or says a quip, or one that opens a board of them; pictures are found by their names. */
-export function PutSound({ view, board, cell, onPut }: { view: VocabularyView; board: Board; cell: Cell; onPut: (edit: Intention) => void }) {
+export function PutSound({
+  view,
+  board,
+  cell,
+  keptFree,
+  onPut,
+  onPattern,
+}: {
+  view: VocabularyView;
+  board: Board;
+  cell: Cell;
+  keptFree: Cell[];
+  onPut: (edit: Intention) => void;
+  /** A new board of a pattern is to be opened from here. */
+  onPattern: (pattern: string, name: string) => void;
+}) {
   const boardId = board.id;
   const { data: sounding = [] } = useQuery(effects);
   const { data: spoken = [] } = useQuery(quips);
@@ -29,8 +45,9 @@ export function PutSound({ view, board, cell, onPut }: { view: VocabularyView; b
   const queries = useQueryClient();
   const { message } = App.useApp();
   const all = [...offers(sounding, spoken), ...dayOffers()];
+  const days = dayBoards().map(({ pattern, label }) => ({ value: PATTERN + pattern, label }));
   const three = { value: THREE_DAYS, label: t`yesterday, today and tomorrow, each on its paper` };
-  const threeCells = cellsToFill(board, cell, 3);
+  const threeCells = cellsToFill(board, cell, 3, keptFree);
 
   async function pictured(saying: Saying): Promise<Saying> {
     if (saying.day && PICTURED_BY_THE_DAY.includes(saying.day)) return saying;
@@ -45,6 +62,11 @@ export function PutSound({ view, board, cell, onPut }: { view: VocabularyView; b
     if (value === THREE_DAYS) {
       if (threeCells) onPut(threeDays(boardId, threeCells));
       else void message.info(t`Yesterday, today and tomorrow need three empty cells. Add a row or a column first, or put them one by one.`);
+      return;
+    }
+    if (value.startsWith(PATTERN)) {
+      const chosen = dayBoards().find((b) => PATTERN + b.pattern === value);
+      if (chosen) onPattern(chosen.pattern, chosen.name);
       return;
     }
     if (value.startsWith(ALL_OF)) {
@@ -72,12 +94,15 @@ export function PutSound({ view, board, cell, onPut }: { view: VocabularyView; b
       onActive={playSound}
       options={
         typed.trim()
-          ? [...(three.label.includes(typed.trim().toLowerCase()) ? [three] : []), ...offersFor(all, typed).map((o) => ({ value: o.key, label: o.label }))]
+          ? [
+              ...[three, ...days].filter((o) => o.label.toLowerCase().includes(typed.trim().toLowerCase())),
+              ...offersFor(all, typed).map((o) => ({ value: o.key, label: o.label })),
+            ]
           : grouped(all).map(([group, of]) => ({
               label: group,
               options: [
                 ...of.map((o) => ({ value: o.key, label: o.label })),
-                of[0].saying.day ? three : { value: ALL_OF + group, label: t`all of these, on a new board` },
+                ...(of[0].saying.day ? [three, ...days] : [{ value: ALL_OF + group, label: t`all of these, on a new board` }]),
               ],
             }))
       }

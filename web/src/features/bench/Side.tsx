@@ -40,7 +40,7 @@ export function Side({ lens, actions, copying, side }: Props) {
 
 /** Its look while that is changed; else what the lens tells of it; else what is chosen together, the button, or the empty cell. */
 function Marked({ told, actions, copying }: { told?: ReactNode; actions: Actions; copying: ReturnType<typeof useCopying> }) {
-  const { view, line, board, boardId, mayEdit, state, move, rest, edit, marked, button, chosen } = useRoom();
+  const { view, line, board, boardId, version, mayEdit, state, move, rest, edit, change, marked, button, chosen } = useRoom();
   if (state.doing.what === 'looking' && mayEdit)
     return (
       <LookSide
@@ -78,6 +78,7 @@ function Marked({ told, actions, copying }: { told?: ReactNode; actions: Actions
       onLook={() => move({ move: 'look' })}
       onTry={(made) => void actions.tryOut(made)}
       onEdit={(made) => void edit(made).then((changed) => changed && move({ move: 'mark', cell: marked, focus: true }))}
+      onPattern={(pattern, name) => void change({ what: 'board', base: version, name, openedFrom: boardId, at: marked, pattern })}
       onPut={(made) => {
         const filled = [...board.buttons, { cell: marked, span: { rows: 1, columns: 1 } }] as typeof board.buttons;
         const next = nextEmpty({ ...board, buttons: filled }, marked, line.keptFree);

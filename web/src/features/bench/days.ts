@@ -58,6 +58,13 @@ export const dayOffers = (): Offer[] =>
     saying: { label, kind: 'thing', day },
   }));
 
+/** Boards of days, by the pattern they are made from. */
+export const dayBoards = (): { pattern: string; name: string; label: string }[] => [
+  { pattern: 'today-is', name: t`today is`, label: t`“today is …” with three days to choose from, on a new board` },
+  { pattern: 'this-week', name: t`this week`, label: t`this week with today marked, on a new board` },
+  { pattern: 'weather-and-season', name: t`weather`, label: t`the weather and the season, on a new board` },
+];
+
 /** Yesterday, today and tomorrow beside each other, told apart by their papers; any other paper can be given to each. */
 export function threeDays(board: string, cells: Cell[]): Intention {
   const paper = (name: string) => papers.find((p) => p.name === name)?.colour;

@@ -88,7 +88,15 @@ function NewDay({ born, onAdd, onLeave }: { born: boolean; onAdd: (day: { name: 
       }}
     >
       <p>
-        <Input aria-label={t`What the day is`} value={name} onChange={(e) => setName(e.target.value)} maxLength={60} dir="auto" autoFocus />
+        <Input
+          aria-label={t`What the day is`}
+          placeholder={t`such as: trip to the seals`}
+          value={name}
+          onChange={(e) => setName(e.target.value)}
+          maxLength={60}
+          dir="auto"
+          autoFocus
+        />
       </p>
       <p>
         <input type="date" aria-label={t`Which day`} value={date} onChange={(e) => setDate(e.target.value)} />{' '}

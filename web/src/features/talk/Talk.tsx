@@ -66,7 +66,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
   const [saying, setSaying] = useState('');
   const [notice, setNotice] = useState('');
   const line = useRef<HTMLDivElement>(null);
-  const days = useDayWords(view.id, view.locale, boards);
+  const days = useDayWords(view.id, boards);
   const here = byId.get(state.board) ?? byId.get(view.home)!;
   const board = useMemo(() => boardAsOfNow(here, days), [here, days]);
 

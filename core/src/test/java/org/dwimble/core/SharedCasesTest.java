@@ -14,9 +14,13 @@ import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.OnTheDay;
 import org.dwimble.core.board.Says;
+import org.dwimble.core.dayword.DaySaid;
+import org.dwimble.core.dayword.DayWord;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.Effect;
 import org.dwimble.core.doing.Spell;
@@ -207,6 +211,25 @@ class SharedCasesTest {
     void whatIsHeardIsChosenTheSameHereAndThere(JsonNode tried) {
         assertThat(WaysToSay.of(JsonMapper.shared().treeToValue(tried.get("given"), WaysToSay.Given.class))).extracting(Enum::name)
             .containsExactlyElementsOf(tried.get("ways").valueStream().map(JsonNode::asString).toList());
+    }
+
+    private static Stream<JsonNode> dayWords() {
+        return CASES.get("dayWords").valueStream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("dayWords")
+    void aDayWordIsShownTheSameHereAndThere(JsonNode tried) {
+        DayWord day = DayWord.valueOf(tried.get("day").asString());
+        String label = tried.get("label").asString();
+        Button button = Button.word("d", new Cell(0, 0), label, tried.path("picture").asString(null), Kind.THING)
+            .withActs(Acts.SPEAK.withSays(new Says.OfDay(day)));
+        Button shown = OnTheDay.shown(button, tried.has("said") ? Map.of(day, JsonMapper.shared().treeToValue(tried.get("said"), DaySaid.class)) : Map.of());
+        assertThat(shown.label()).isEqualTo(tried.get("shows").asString());
+        assertThat(shown.spoken()).isEqualTo(tried.get("says").asString());
+        assertThat(shown.picture()).isEqualTo(tried.path("pictured").asString(null));
+        assertThat(shown.look().edge()).isEqualTo(tried.has("edge") ? tried.get("edge").asInt() : null);
+        assertThat(shown.look().border()).isEqualTo(tried.has("border") ? Colour.of(tried.get("border").asString()) : null);
     }
 
     @Test

@@ -19,6 +19,7 @@ import com.ibm.icu.util.UResourceBundle;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.Date;
 import java.util.List;
@@ -35,10 +36,20 @@ final class Almanac {
         .collect(Collectors.toMap(row -> row.get(0), row -> row.subList(1, row.size())));
     private final ULocale language;
 
-    /** @param language what is none is English */
-    Almanac(String language) {
+    /** @param language what is none is English; one of no country is written as in the country of the zone @param zone none of a country is of the world */
+    Almanac(String language, ZoneId zone) {
+        this.language = there(language, zone).setKeywordValue("numbers", "latn");
+    }
+
+    private static ULocale there(String language, ZoneId zone) {
         ULocale asked = ULocale.forLanguageTag(language);
-        this.language = asked.getLanguage().isEmpty() ? ULocale.UK : asked.setKeywordValue("numbers", "latn");
+        ULocale known = asked.getLanguage().isEmpty() ? ULocale.ENGLISH : asked;
+        return known.getCountry().isEmpty() ? new ULocale.Builder().setLocale(known).setRegion(Half.country(zone)).build() : known;
+    }
+
+    /** BCP 47 tag of how it is written. */
+    String tag() {
+        return language.toLanguageTag();
     }
 
     String weekday(DayOfWeek day) {

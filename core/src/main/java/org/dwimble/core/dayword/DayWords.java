@@ -37,6 +37,11 @@ public record DayWords(String language, ZoneId zone, Half half, List<OwnDay> day
         return new DayWords(language, zone, half, List.of());
     }
 
+    /** BCP 47 tag of how it is written: a language of no country as in that where the student is. */
+    public String writtenAs() {
+        return new Almanac(language, zone).tag();
+    }
+
     /**
      * From a moment until just before another, in which nothing of it changes but the time.
      *
@@ -47,7 +52,7 @@ public record DayWords(String language, ZoneId zone, Half half, List<OwnDay> day
 
     /** @param now any moment; words change at the full hours of the zone alone, but for {@link DayWord#TIME} */
     public Map<DayWord, DaySaid> at(Instant now) {
-        Almanac almanac = new Almanac(language);
+        Almanac almanac = new Almanac(language, zone);
         ZonedDateTime here = now.atZone(zone);
         LocalDate today = here.toLocalDate();
         Map<DayWord, DaySaid> words = new EnumMap<>(DayWord.class);
@@ -125,7 +130,7 @@ public record DayWords(String language, ZoneId zone, Half half, List<OwnDay> day
      * @param lasting of which at least it is told
      */
     public List<Period> from(Instant now, Duration lasting) {
-        Almanac almanac = new Almanac(language);
+        Almanac almanac = new Almanac(language, zone);
         List<Period> periods = new ArrayList<>();
         Instant from = now;
         Instant end = now.plus(lasting);

@@ -15,10 +15,15 @@ public enum Half {
 
     /** Where a time zone lies (its country by the IANA time zone database). */
     public static Half of(ZoneId zone) {
+        return SOUTH.contains(country(zone)) ? SOUTHERN : NORTHERN;
+    }
+
+    /** Of a zone, by ISO 3166-1; 001, the world, if it is of none. */
+    static String country(ZoneId zone) {
         try {
-            return SOUTH.contains(TimeZone.getRegion(zone.getId())) ? SOUTHERN : NORTHERN;
+            return TimeZone.getRegion(zone.getId());
         } catch (IllegalArgumentException none) {
-            return NORTHERN;
+            return "001";
         }
     }
 

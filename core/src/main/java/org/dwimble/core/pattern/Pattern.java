@@ -38,7 +38,7 @@ public record Pattern(String key, List<List<Word>> rows) {
         new Pattern("days", List.of(row(Kind.THING, "Monday Tuesday Wednesday Thursday Friday"), row(Kind.THING, "Saturday Sunday"),
             row(Kind.WHERE, "yesterday today tomorrow"))),
         new Pattern("today-is", List.of(row(Kind.LITTLE, "today_is"), days(DayWord.CHOICE_1, DayWord.CHOICE_2, DayWord.CHOICE_3),
-            days(DayWord.YESTERDAY, DayWord.TODAY, DayWord.TOMORROW))),
+            row(Kind.SOCIAL, "yes no help"))),
         new Pattern("this-week", List.of(days(DayWord.WEEKDAY_1, DayWord.WEEKDAY_2, DayWord.WEEKDAY_3, DayWord.WEEKDAY_4, DayWord.WEEKDAY_5,
             DayWord.WEEKDAY_6, DayWord.WEEKDAY_7), days(DayWord.DATE, DayWord.NEXT))),
         new Pattern("weather-and-season", List.of(row(Kind.LITTLE, "the_weather_is"), row(Kind.DESCRIBING, "sunny cloudy rainy windy"),

@@ -47,7 +47,7 @@ class DayWordsTest {
         "en-AU | Australia/Sydney| 2026-12-31T23:59 | Thursday | Wednesday | Friday | Thursday 31 December 2026 | 31 December | December | summer | night | 11:59 pm",
         "de    | Europe/Berlin  | 2027-01-01T00:00 | Freitag | Donnerstag | Samstag | Freitag, 1. Januar 2027 | 1. Januar | Januar | Winter | Nacht | 00:00",
         "fr    | Europe/Paris   | 2027-03-01T12:00 | lundi | dimanche | mardi | lundi 1 mars 2027 | 1 mars | mars | printemps | après-midi | 12:00",
-        "es    | America/Lima   | 2027-07-02T06:30 | viernes | jueves | sábado | viernes, 2 de julio de 2027 | 2 de julio | julio | invierno | de la mañana | 6:30",
+        "es    | America/Lima   | 2027-07-02T06:30 | viernes | jueves | sábado | viernes, 2 de julio de 2027 | 2 de julio | Julio | invierno | de la mañana | 6:30 a. m.",
         "cy    | Europe/London  | 2028-02-29T19:00 | Dydd Mawrth | Dydd Llun | Dydd Mercher | Dydd Mawrth, 29 Chwefror 2028 | 29 Chwefror | Chwefror | gaeaf | yr hwyr | 19:00"
     })
     void aDayIsSaidAsTheLanguageSaysIt(String language, String zone, String local, String today, String yesterday, String tomorrow, String date,
@@ -59,6 +59,17 @@ class DayWordsTest {
             DayWord.PART_OF_DAY, DayWord.TIME)).map(w -> said.get(w).label())
             .containsExactly(today, yesterday, tomorrow, date, shortDate, month, season, part, time);
         assertThat(said.get(DayWord.YEAR).label()).isEqualTo(local.substring(0, 4));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"en | Europe/London | Monday, 30 November 2026 | 13:05", "en | America/New_York | Monday, November 30, 2026 | 1:05 PM",
+        "en | UTC | Monday, 30 November 2026 | 1:05 pm", "de | Europe/London | Montag, 30. November 2026 | 13:05",
+        "'' | Europe/London | Monday, 30 November 2026 | 13:05"})
+    void aLanguageOfNoCountryIsWrittenAsWhereTheStudentIs(String language, String zone, String date, String time) {
+        DayWords words = words(language, ZoneId.of(zone));
+        Instant now = at(ZoneId.of(zone), "2026-11-30T13:05");
+        assertThat(said(words, now, DayWord.DATE)).isEqualTo(date);
+        assertThat(said(words, now, DayWord.TIME)).isEqualTo(time);
     }
 
     @Test

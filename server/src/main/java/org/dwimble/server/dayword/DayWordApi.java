@@ -29,8 +29,8 @@ class DayWordApi {
     record DayPeriodView(String from, String until, Map<DayWord, DaySaid> words) {
     }
 
-    /** @param zone where it is @param periods in turn, without a gap */
-    record DayWordsView(String zone, List<DayPeriodView> periods) {
+    /** @param zone where it is @param writtenAs BCP 47 tag by which a time is written @param periods in turn, without a gap */
+    record DayWordsView(String zone, String writtenAs, List<DayPeriodView> periods) {
     }
 
     private final OwnDays days;
@@ -52,7 +52,7 @@ class DayWordApi {
         VocabularyStore.Kept kept = store.there(vocabulary);
         DayWords words = days.words(kept.student(), kept.vocabulary().locale());
         DayWords told = rights.may(account, Act.TALK, Thing.vocabulary(vocabulary)) ? words : words.withoutStudent();
-        return new DayWordsView(told.zone().getId(), told.from(clock.instant(), TOLD).stream()
+        return new DayWordsView(told.zone().getId(), told.writtenAs(), told.from(clock.instant(), TOLD).stream()
             .map(p -> new DayPeriodView(p.from().toString(), p.until().toString(), p.words())).toList());
     }
 }

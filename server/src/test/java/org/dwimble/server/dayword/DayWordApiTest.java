@@ -100,9 +100,8 @@ class DayWordApiTest {
     @Test
     void onPaperItIsTheDayOfPrintingWhichIsSaid() {
         day("birthday", "2018-03-04", "BIRTHDAY");
-        Http.Answer made = http.post(vocabulary + "/edits",
-            ("{\"base\":%d,\"edit\":{\"type\":\"new-board\",\"name\":\"Days\",\"shape\":{\"rows\":1,\"columns\":3},\"words\":[]}}")
-                .formatted(http.get(vocabulary).json().get("version").asInt()));
+        Http.Answer made = http.post(vocabulary + "/boards", "{\"base\":%d,\"name\":\"Days\",\"rows\":3,\"columns\":3}".formatted(http.get(vocabulary)
+            .json().get("version").asInt()));
         assertThat(made.status()).as(made.json().toString()).isEqualTo(200);
         JsonNode boards = http.get(vocabulary).json().get("boards");
         String board = StreamSupport.stream(boards.spliterator(), false).filter(b -> b.get("name").asString().equals("Days")).findFirst().orElseThrow()
