@@ -62,7 +62,7 @@ const board: Board = {
   heights: [],
   look: {},
   buttons: [button('today', 0, 0, { says: { type: 'of-day', day: 'TODAY' } })],
-} as unknown as Board;
+};
 
 beforeEach(() => vi.useFakeTimers({ now: new Date('2026-11-30T23:59:00Z'), shouldAdvanceTime: true }));
 afterEach(() => vi.useRealTimers());

@@ -12,6 +12,8 @@ interface Where {
   voice?: StudentVoice;
   /** What is heard just now, as it is read. */
   onSaying?: (text: string) => void;
+  /** The button’s pad is to be drawn on; nothing where there is none. */
+  onPad?: () => void;
 }
 
 type Performer<P extends Performed> = (effect: P, where: Where) => Promise<void> | void;
@@ -23,12 +25,13 @@ const performers: { [W in Performed['what']]: Performer<Extract<Performed, { wha
     return hear({ ...effect, ...where, ...dialled(where.vocabulary) });
   },
   stop: () => hush(),
+  pad: (_, where) => where.onPad?.(),
   turn: (effect, where) => turn(where.vocabulary, effect.dial, effect.steps),
 };
 
 /** Performs all in order. What is said next silences what still is, and that ends quietly; turning up or down silences nothing. */
 export async function perform(all: Performed[], where: Where): Promise<void> {
-  const mine = all.every((effect) => effect.what === 'turn') ? () => true : takeTurn();
+  const mine = all.every((effect) => effect.what === 'turn' || effect.what === 'pad') ? () => true : takeTurn();
   for (const effect of all) {
     await (performers[effect.what] as Performer<Performed>)(effect, where);
     if (!mine()) return;

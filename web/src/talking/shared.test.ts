@@ -25,7 +25,8 @@ const doings = { _: 'add-space', '-': 'take-last-off', clear: 'clear-message', s
 function performedAs(effect: Performed): string {
   switch (effect.what) {
     case 'stop':
-      return 'stop';
+    case 'pad':
+      return effect.what;
     case 'turn':
       return `${effect.dial.toLowerCase()} ${effect.steps}`;
     case 'say':

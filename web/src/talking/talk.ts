@@ -15,6 +15,8 @@ export interface Token {
   /** What a voice is given for it, if that is not its text. */
   as?: string;
   manner?: Manner;
+  /** The address of what was drawn; it has no words. */
+  drawn?: string;
 }
 
 /** What the student has said so far, and where: plain data, so that every tap is a function of it. */
@@ -43,6 +45,7 @@ export const begin = (board: string): TalkState => ({ board, trail: [], message:
 export function said(message: Token[]): Say[] {
   const all: Say[] = [];
   for (const token of message) {
+    if (token.drawn) continue;
     const manner = token.manner ?? 'PLAINLY';
     const spoken = token.as ?? token.text;
     const before = all.at(-1);
@@ -112,6 +115,9 @@ function ownWord(button: Button): { token?: Token; heard?: Say } | undefined {
     heard: how?.when !== 'WITH_MESSAGE' || !text ? { what: 'say', text, spoken: how?.as ?? text, sound, manner } : undefined,
   };
 }
+
+/** What was drawn, at the end of the message. */
+export const withDrawn = (message: Token[], picture: string): Token[] => [...endSpelling(message), { text: '', layers: [], drawn: picture }];
 
 export function tap(state: TalkState, button: Button, boards: Map<string, Board>, home: string): Tapped {
   const { message, performed, word } = saidAndDone(button, state.message);

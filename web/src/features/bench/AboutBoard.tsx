@@ -92,6 +92,7 @@ export function AboutBoard({
               </button>{' '}
             </Fragment>
           ))}
+          <button type="button" className={parts.dotted} onClick={() => onPattern('pad', t`my drawings`)}>{t`a pad on a new board`}</button>
         </p>
       )}
       <hr />

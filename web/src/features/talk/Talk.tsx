@@ -7,11 +7,13 @@ import type { Board, Button, Revealed, VocabularyView } from '../../api/types';
 import { allBoards, vocabulary as vocabularyQuery } from '../../data/boards';
 import { may } from '../../data/may';
 import { revealed } from '../../data/plan';
+import { takeIn } from '../../data/pictures';
+import { asFile, Pad, PadOver } from '../pad';
 import { Adult, type Model } from './Adult';
 import { Card } from '../../drawn/Card';
 import { gridLines, LooksOfBoard, seen } from '../../drawn/looks';
 import { ArtOf, ButtonPicture } from '../../drawn/art';
-import { begin, perform, said, takeOneOff, tap, type Performed, type TalkState } from '../../talking';
+import { begin, perform, said, takeOneOff, tap, withDrawn, type Performed, type TalkState } from '../../talking';
 import { boardAsOfNow, useDayWords } from '../../data/dayWords';
 import { forgetSaid, remember } from '../../data/saidToday';
 import { hush } from '../../data/voice';
@@ -58,6 +60,19 @@ export default function TalkPage() {
   );
 }
 
+const area = (b: Button) => ({ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` });
+
+/** A pad that covers a good part of its board is drawn on where it is; a smaller one opens. */
+const isRoomy = (b: Button, board: Board) =>
+  b.doings.some((d) => d.type === 'draw') && b.span.rows / board.rows >= 0.45 && b.span.columns / board.columns >= 0.45;
+
+async function keepDrawn(drawing: HTMLCanvasElement, label: string, student: string) {
+  const word = label || t`drawing`;
+  // What a student drew is treated as a photo of the student.
+  const facts = { categories: [], shows: 'STUDENT' as const, origin: 'OWN_PHOTO' as const, author: '', licence: '', source: '' };
+  await takeIn(await asFile(drawing, `${word}.png`), { ...facts, words: [word], audience: 'STUDENT', student });
+}
+
 function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { view: VocabularyView; boards: Board[]; revealed: Revealed; start: string }) {
   const [model, setModel] = useState<Model>('as the student sees');
   const byId = useMemo(() => new Map(boards.map((b) => [b.id, b])), [boards]);
@@ -65,6 +80,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
   const navigate = useNavigate();
   const [saying, setSaying] = useState('');
   const [notice, setNotice] = useState('');
+  const [pad, setPad] = useState<Button>();
   const line = useRef<HTMLDivElement>(null);
   const days = useDayWords(view.id, boards);
   const here = byId.get(state.board) ?? byId.get(view.home)!;
@@ -81,9 +97,10 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
     line.current?.scrollTo({ left: line.current.scrollWidth });
   }, [state.message]);
 
-  function performAll(performed: Performed[]) {
+  function performAll(performed: Performed[], button?: Button) {
     setNotice('');
-    perform(performed, { vocabulary: view.id, locale: view.locale, voice: view.student?.voice, onSaying: setSaying }).catch((error: unknown) =>
+    const onPad = () => setPad(button);
+    perform(performed, { vocabulary: view.id, locale: view.locale, voice: view.student?.voice, onSaying: setSaying, onPad }).catch((error: unknown) =>
       setNotice(sentence(error)),
     );
   }
@@ -93,10 +110,19 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
     const tapped = tap(state, still ? { ...button, leads: { type: 'stays' } } : button, byId, view.home);
     setState(tapped.state);
     if (tapped.state.message.length > state.message.length) remember(view.id, button.id);
-    performAll(tapped.performed);
+    performAll(tapped.performed, button);
     if (tapped.nowhere) setNotice(t`“${button.label}” leads nowhere yet.`);
     if (tapped.elsewhere) void navigate(`/vocabularies/${tapped.elsewhere}/talk`);
   }
+
+  const student = view.student;
+  const padOf = (button: Button) => ({
+    vocabulary: view.id,
+    button: button.id,
+    label: button.label,
+    onSay: (picture: string) => setState((now) => ({ ...now, message: withDrawn(now.message, picture) })),
+    onKeep: student && may(view, 'CHANGE') ? (drawing: HTMLCanvasElement) => keepDrawn(drawing, button.label, student.id) : undefined,
+  });
 
   const { margin, message } = view.layout;
   const whole = useMemo(() => ({ look: view.look, papers: view.papers }), [view.look, view.papers]);
@@ -112,7 +138,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
           <div className={css.message} ref={line} role="group" aria-label={t`Message`} tabIndex={0}>
             {state.message.map((token, i) => (
               <span key={i} className={css.token}>
-                <ButtonPicture layers={token.layers} />
+                {token.drawn ? <img src={token.drawn} alt={t`a drawing`} /> : <ButtonPicture layers={token.layers} />}
                 <span dir="auto">{token.text}</span>
               </span>
             ))}
@@ -151,19 +177,26 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
         <LooksOfBoard.Provider value={looks}>
           {board.buttons
             .filter((b) => model !== 'as the student sees' || !kept[b.id])
-            .map((b) => (
-              <button
-                key={b.id}
-                type="button"
-                className={kept[b.id] && model === 'waiting words faint' ? `${drawn.cell} ${css.faint}` : drawn.cell}
-                onClick={() => press(b)}
-                style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}
-                aria-label={b.label || (b.says.type === 'words' ? b.says.text : t`picture`)}
-              >
-                <Card button={b} />
-              </button>
-            ))}
+            .map((b) =>
+              isRoomy(b, board) ? (
+                <div key={b.id} className={drawn.cell} style={area(b)}>
+                  <Pad {...padOf(b)} />
+                </div>
+              ) : (
+                <button
+                  key={b.id}
+                  type="button"
+                  className={kept[b.id] && model === 'waiting words faint' ? `${drawn.cell} ${css.faint}` : drawn.cell}
+                  onClick={() => press(b)}
+                  style={area(b)}
+                  aria-label={b.label || (b.says.type === 'words' ? b.says.text : t`picture`)}
+                >
+                  <Card button={b} />
+                </button>
+              ),
+            )}
         </LooksOfBoard.Provider>
+        {pad && <PadOver key={pad.id} {...padOf(pad)} onLeave={() => setPad(undefined)} />}
       </div>
     </main>
   );

@@ -3,6 +3,7 @@ import type { Effect, Of, Sort } from '../effects';
 import { addSpace } from './add-space';
 import { addWords } from './add-words';
 import { clearMessage } from './clear-message';
+import { draw } from './draw';
 import { faster } from './faster';
 import { louder } from './louder';
 import { ofLater } from './of-later';
@@ -31,6 +32,7 @@ const sorts: { [T in Doing['type']]: Sort<Of<T>> } = {
   quieter,
   faster,
   slower,
+  draw,
   'other-action': otherAction,
   'of-later': ofLater,
 };

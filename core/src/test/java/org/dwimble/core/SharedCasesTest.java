@@ -148,6 +148,9 @@ class SharedCasesTest {
             return (say.sound() == null ? "" : "♪" + say.sound().substring(4, 6) + " ") + say.text()
                 + (say.manner() == Manner.PLAINLY ? "" : " (" + say.manner().word() + ")") + (say.spoken().equals(say.text()) ? "" : " [" + say.spoken() + "]");
         }
+        if (performed instanceof Effect.Pad) {
+            return "pad";
+        }
         return performed instanceof Effect.Turn turn ? turn.dial().name().toLowerCase(Locale.ROOT) + " " + turn.steps() : "stop";
     }
 

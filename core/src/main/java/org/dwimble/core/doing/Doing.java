@@ -24,6 +24,7 @@ import java.util.List;
     @JsonSubTypes.Type(value = Quieter.class, name = "quieter"),
     @JsonSubTypes.Type(value = Faster.class, name = "faster"),
     @JsonSubTypes.Type(value = Slower.class, name = "slower"),
+    @JsonSubTypes.Type(value = Draw.class, name = "draw"),
     @JsonSubTypes.Type(value = OtherAction.class, name = "other-action"),
     @JsonSubTypes.Type(value = OfLater.class, name = "of-later")
 })
@@ -33,6 +34,7 @@ public interface Doing {
     Doing TAKE_LAST_OFF = new TakeLastOff();
     Doing CLEAR = new ClearMessage();
     Doing SAY = new SayMessage();
+    Doing DRAW = new Draw();
 
     /** How its sort is written down. */
     @JsonIgnore

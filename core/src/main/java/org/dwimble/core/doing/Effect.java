@@ -62,6 +62,10 @@ public sealed interface Effect {
     record Turn(Dial dial, int steps) implements Performed {
     }
 
+    /** The pad of the button is opened to be drawn on. */
+    record Pad() implements Performed {
+    }
+
     /** What can be turned up and down while talking. */
     enum Dial {
         LOUDNESS, RATE

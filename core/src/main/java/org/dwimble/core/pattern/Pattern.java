@@ -8,6 +8,7 @@ import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.dayword.DayWord;
+import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.Spell;
 import org.dwimble.core.told.Told;
 import org.jspecify.annotations.Nullable;
@@ -22,9 +23,10 @@ public record Pattern(String key, List<List<Word>> rows) {
     /**
      * @param label  what is written on it
      * @param search the word its picture is sought by; empty for none
+     * @param kind   null for what is no word
      * @param acts   what it says and does; null if it says its label
      */
-    public record Word(String label, String search, Kind kind, @Nullable Acts acts) {
+    public record Word(String label, String search, @Nullable Kind kind, @Nullable Acts acts) {
     }
 
     public static final List<Pattern> ALL = List.of(
@@ -43,6 +45,7 @@ public record Pattern(String key, List<List<Word>> rows) {
             DayWord.WEEKDAY_6, DayWord.WEEKDAY_7), days(DayWord.DATE, DayWord.NEXT))),
         new Pattern("weather-and-season", List.of(row(Kind.LITTLE, "the_weather_is"), row(Kind.DESCRIBING, "sunny cloudy rainy windy"),
             row(Kind.DESCRIBING, "snowy foggy hot cold"), days(DayWord.SEASON, DayWord.MONTH))),
+        new Pattern("pad", List.of(List.of(new Word("pad", "draw", null, new Acts(Says.NOTHING, null, List.of(Doing.DRAW), Leads.STAYS))))),
         new Pattern("numbers", rows(Kind.DESCRIBING, "1 2 3 4 5", "6 7 8 9 10", "11 12 13 14 15", "16 17 18 19 20")),
         new Pattern("alphabet", spelled("abcdefg", "hijklmn", "opqrstu", "vwxyz")),
         new Pattern("question-words", rows(Kind.QUESTION, "what who where", "when why how", "which")),
@@ -85,6 +88,11 @@ public record Pattern(String key, List<List<Word>> rows) {
     /** Its words, row after row. */
     public List<Word> inOrder() {
         return rows.stream().flatMap(List::stream).toList();
+    }
+
+    /** Whether it is a pad to draw on over the whole board. */
+    public boolean isPad() {
+        return words() == 1 && inOrder().get(0).acts() != null && inOrder().get(0).acts().doings().contains(Doing.DRAW);
     }
 
     /** How many words it has. */

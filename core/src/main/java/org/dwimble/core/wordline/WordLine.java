@@ -47,6 +47,9 @@ public final class WordLine {
     /** Letters of all that is typed at once: {@link org.dwimble.core.edit.boards.FillBoards#MOST} words of {@value #A_WORD} letters. */
     static final int LONGEST = 200_000;
     private static final int A_WORD = 40;
+    /** Alone behind {@code >} it makes a board to draw on: {@code my drawings > pad}. */
+    private static final String PAD = "pad";
+    private static final String PAD_PICTURE = "core/draw";
 
     private WordLine() {
     }
@@ -156,6 +159,9 @@ public final class WordLine {
         Picture shown = (several ? guesses.picture(entry.pictureWord(), on) : first).orElse(null);
         String chosen = entry.picture() != null ? entry.picture() : shown == null ? null : shown.id();
         List<ReadyWord> opens = entry.opens() == null ? null : ready(null, entry.opens(), guesses);
+        if (opens != null && opens.size() == 1 && opens.get(0).label().equalsIgnoreCase(PAD)) {
+            opens = List.of(ReadyWord.pad(opens.get(0).label(), PAD_PICTURE));
+        }
         return new ReadyWord(label(entry, shown), chosen, guesses.kind(entry.pictureWord(), shown), opens);
     }
 

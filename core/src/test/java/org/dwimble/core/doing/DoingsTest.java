@@ -35,6 +35,7 @@ class DoingsTest {
         "{\"type\":\"quieter\"}; \"quieter\";",
         "{\"type\":\"faster\"}; \"faster\";",
         "{\"type\":\"slower\"}; \"slower\";",
+        "{\"type\":\"draw\"}; \"draw\";",
         "{\"type\":\"other-action\",\"json\":\"{\\\"a\\\":1.50}\"}; {\"action\":\"{\\\"a\\\":1.50}\"}; {\"a\":1.50}",
         "{\"type\":\"of-later\",\"json\":\"{\\\"glow\\\":2}\"}; {\"glow\":2};"
     })

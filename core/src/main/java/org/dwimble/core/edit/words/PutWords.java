@@ -2,6 +2,8 @@ package org.dwimble.core.edit.words;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -13,7 +15,9 @@ import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.Key;
 import org.dwimble.core.edit.On;
+import org.dwimble.core.edit.boards.WholeRoom;
 import org.dwimble.core.route.Siblings;
+import org.dwimble.core.route.WayHome;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.version.Needs;
@@ -67,8 +71,14 @@ public record PutWords(String board, @Nullable Cell from, List<ReadyWord> words)
         return Change.of(now, after.with(on.with(put)), needs, PutButtons.told(put, on.name()));
     }
 
+    /** For a pad alone on a board that has nothing but its ways. */
+    private Optional<Standing> wholeRoom(Vocabulary now, Board on) {
+        boolean alone = from == null && words.size() == 1 && words.get(0).isPad() && on.buttons().stream().allMatch(Button::isWay);
+        return alone ? WholeRoom.of(on, Set.copyOf(WayHome.of(now).keptFree(on))) : Optional.empty();
+    }
+
     private List<Button> placed(Vocabulary now, Board on, Supplier<String> ids) {
-        List<Standing> cells = on.rooms(On.cellsToFill(now, on, from));
+        List<Standing> cells = wholeRoom(now, on).map(List::of).orElseGet(() -> on.rooms(On.cellsToFill(now, on, from)));
         if (cells.isEmpty()) {
             throw new Unacceptable("board-full", "board", on.name(), "word", Text.cut(words.get(0).label(), 30));
         }

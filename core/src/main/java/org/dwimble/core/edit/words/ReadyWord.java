@@ -4,7 +4,10 @@ import java.util.List;
 import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Standing;
+import org.dwimble.core.doing.Doing;
 import org.dwimble.core.look.Look;
 import org.jspecify.annotations.Nullable;
 
@@ -32,6 +35,15 @@ public record ReadyWord(String label, @Nullable String picture, @Nullable Kind k
     /** The same, opening a new board with these words. */
     public ReadyWord opening(List<ReadyWord> words) {
         return new ReadyWord(label, picture, kind, words);
+    }
+
+    /** A pad to draw on, which takes all the room there is on a board without words. */
+    public static ReadyWord pad(String label, @Nullable String picture) {
+        return new ReadyWord(label, picture, null, null, new Acts(Says.NOTHING, null, List.of(Doing.DRAW), Leads.STAYS), null);
+    }
+
+    boolean isPad() {
+        return acts != null && acts.doings().contains(Doing.DRAW);
     }
 
     /** How many words there are in it, with those of the board it opens. */

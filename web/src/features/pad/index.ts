@@ -1,0 +1,3 @@
+export { Pad } from './Pad';
+export { PadOver } from './PadOver';
+export { asFile } from './picture';
