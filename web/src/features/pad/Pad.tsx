@@ -2,13 +2,13 @@ import { plural, t } from '@lingui/core/macro';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { drawingOn, keepDrawing } from './kept';
 import { inks } from './inks';
-import { asSettled, onCanvas, paintAll } from './picture';
+import { asPicture, asSettled, paintAll } from './picture';
 import { cleared, drawn, hadBack, isBlank, settled, takenBack, THICK, toSettle, type Drawing, type Stroke, type Thick } from './strokes';
 import { usePen } from './usePen';
 import css from './pad.module.css';
 
 const SHARP = 2;
-const TOKEN_WIDTH = 320;
+const TOKEN_WIDTH = 800;
 const KEPT_WIDTH = 1200;
 
 interface Props {
@@ -79,7 +79,7 @@ export function Pad({ vocabulary, button, label, onSay, onKeep, onLeave }: Props
 
   const pen = usePen({ colour, thick, onStroke: (made) => void stroke(made), onAgain: () => again(latest.current) });
   const blank = isBlank(drawing);
-  const picture = (width: number) => onCanvas(latest.current, width, ratio(), '#ffffff');
+  const picture = (width: number) => asPicture(latest.current, width, ratio());
   const colours = useMemo(() => inks(), []);
   return (
     <section className={css.pad} aria-label={label || t`a pad to draw on`}>

@@ -1,4 +1,5 @@
-import { paint, seenOf, type Drawing, type Mark } from './strokes';
+import { palette } from '../../theme';
+import { boundsOf, paint, seenOf, type Drawing, type Mark } from './strokes';
 
 const loaded = (address: string) =>
   new Promise<HTMLImageElement>((done, failed) => {
@@ -19,20 +20,26 @@ export async function paintAll(canvas: HTMLCanvasElement, drawing: Drawing) {
   strokes.forEach((stroke) => paint(on, stroke, canvas.width));
 }
 
-/** A canvas of its own, with a drawing on it. `ground`: its colour; none leaves it clear. */
-export async function onCanvas(drawing: Drawing, width: number, ratio: number, ground?: string): Promise<HTMLCanvasElement> {
-  const drawn = document.createElement('canvas');
-  drawn.width = width;
-  drawn.height = Math.max(1, Math.round(width / ratio));
-  await paintAll(drawn, drawing);
-  if (!ground) return drawn;
+/** A canvas of its own, with a drawing on it. */
+async function onCanvas(drawing: Drawing, width: number, ratio: number): Promise<HTMLCanvasElement> {
   const canvas = document.createElement('canvas');
-  canvas.width = drawn.width;
-  canvas.height = drawn.height;
+  canvas.width = width;
+  canvas.height = Math.max(1, Math.round(width / ratio));
+  await paintAll(canvas, drawing);
+  return canvas;
+}
+
+/** What is drawn and nothing around it, on white, as broad as this at most. */
+export async function asPicture(drawing: Drawing, width: number, ratio: number): Promise<HTMLCanvasElement> {
+  const part = boundsOf(drawing) ?? { x: 0, y: 0, width: 1, height: 1 / ratio };
+  const whole = await onCanvas(drawing, width, ratio);
+  const canvas = document.createElement('canvas');
+  canvas.width = Math.max(1, Math.round(part.width * width));
+  canvas.height = Math.max(1, Math.round(Math.min(part.height, 1 / ratio - part.y) * width));
   const on = canvas.getContext('2d')!;
-  on.fillStyle = ground;
+  on.fillStyle = palette.white;
   on.fillRect(0, 0, canvas.width, canvas.height);
-  on.drawImage(drawn, 0, 0);
+  on.drawImage(whole, -part.x * width, -part.y * width);
   return canvas;
 }
 

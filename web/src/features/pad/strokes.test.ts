@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { afterEach, expect, it, vi } from 'vitest';
 import { drawingOn, keepDrawing } from './kept';
-import { cleared, drawn, EMPTY, hadBack, isBlank, paint, point, seenOf, settled, takenBack, toSettle, type Drawing, type Stroke } from './strokes';
+import { boundsOf, cleared, drawn, EMPTY, hadBack, isBlank, paint, point, seenOf, settled, takenBack, toSettle, type Drawing, type Stroke } from './strokes';
 
 const stroke = (points: number, colour?: string): Stroke => ({ colour, thick: 'thin', points: Array.from({ length: points * 3 }, (_, i) => i) });
 const a = stroke(2, '#1f2a44');
@@ -37,6 +37,14 @@ it('settles the oldest strokes once there are too many points, so that an hour o
   expect(seenOf(kept).settled).toBe('data:old');
   expect(seenOf(cleared(kept)).settled).toBeUndefined();
   expect(toSettle(drawn(EMPTY, stroke(500)), 299)).toEqual([]);
+});
+
+it('is as large as what is drawn, with a little room around', () => {
+  const line: Stroke = { colour: '#1f2a44', thick: 'middle', points: [2000, 1000, 1000, 4000, 3000, 1000] };
+  const bounds = boundsOf(drawn(EMPTY, line))!;
+  expect([bounds.x, bounds.y, bounds.width, bounds.height].map((v) => Math.round(v * 1000))).toEqual([176, 76, 248, 248]);
+  expect(boundsOf({ settled: 'data:old', done: [line], undone: [] })).toBeUndefined();
+  expect(boundsOf(EMPTY)).toBeUndefined();
 });
 
 it('is as broad as a pen presses, and as broad everywhere for a finger', () => {

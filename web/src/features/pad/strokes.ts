@@ -76,6 +76,21 @@ export const settled = (drawing: Drawing, marks: Mark[], picture: string | undef
   undone: drawing.undone,
 });
 
+/** The part of the pad that is drawn on, as shares of its width, with a little room around; undefined if some of it is only known as a picture. */
+export function boundsOf(drawing: Drawing): { x: number; y: number; width: number; height: number } | undefined {
+  const { settled, strokes } = seenOf(drawing);
+  const inked = strokes.filter((s) => s.colour && s.points.length > 0);
+  if (settled || inked.length === 0) return undefined;
+  const xs = inked.flatMap((s) => s.points.filter((_, i) => i % 3 === 0));
+  const ys = inked.flatMap((s) => s.points.filter((_, i) => i % 3 === 1));
+  const around = 2 * Math.max(...inked.map((s) => THICK[s.thick])) * UNIT;
+  const least = (all: number[]) => all.reduce((a, b) => Math.min(a, b)) - around;
+  const most = (all: number[]) => all.reduce((a, b) => Math.max(a, b)) + around;
+  const x = Math.max(0, least(xs));
+  const y = Math.max(0, least(ys));
+  return { x: x / UNIT, y: y / UNIT, width: (Math.min(UNIT, most(xs)) - x) / UNIT, height: (most(ys) - y) / UNIT };
+}
+
 /** A point where a pen is. `pressure`: 0 to 1 of a pen; none of a finger or a mouse, which draw as broad everywhere. */
 export function point(x: number, y: number, width: number, pressure?: number): number[] {
   const broad = pressure === undefined ? FULL : Math.round(FULL * (0.3 + 1.2 * Math.min(1, Math.max(0, pressure))));

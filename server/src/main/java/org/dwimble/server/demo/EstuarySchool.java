@@ -48,6 +48,7 @@ import org.dwimble.core.edit.words.GiveWords;
 import org.dwimble.core.edit.words.MoveButton;
 import org.dwimble.core.edit.words.PutSaying;
 import org.dwimble.core.edit.words.PutWords;
+import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.edit.words.Saying;
 import org.dwimble.core.fact.Fact;
 import org.dwimble.core.grant.Role;
@@ -343,6 +344,8 @@ class EstuarySchool implements ApplicationRunner {
         book.words(9, odile, "play", "chess pawn=chess");
         book.change(5, odile, v -> label(v, "play", "ball", "radio"));
         book.change(5, odile, v -> picture(v, "play", "radio", "base/radio"));
+        book.change(2, odile,
+            v -> new PutWords("play", null, List.of(new ReadyWord("my drawings", "core/draw", null, List.of(ReadyWord.pad("pad", "core/draw"))))));
     }
 
     /** Joris lent his voice: two of her words are his. */
