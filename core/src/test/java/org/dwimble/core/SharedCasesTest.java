@@ -24,6 +24,9 @@ import org.dwimble.core.dayword.DayWord;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.Effect;
 import org.dwimble.core.doing.Spell;
+import org.dwimble.core.grammar.Fitting;
+import org.dwimble.core.grammar.Form;
+import org.dwimble.core.grammar.WordForms;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.look.Look;
@@ -214,6 +217,22 @@ class SharedCasesTest {
     void whatIsHeardIsChosenTheSameHereAndThere(JsonNode tried) {
         assertThat(WaysToSay.of(JsonMapper.shared().treeToValue(tried.get("given"), WaysToSay.Given.class))).extracting(Enum::name)
             .containsExactlyElementsOf(tried.get("ways").valueStream().map(JsonNode::asString).toList());
+    }
+
+    private static Stream<JsonNode> forms() {
+        return CASES.get("forms").valueStream();
+    }
+
+    private static final Fitting FITTING = new Fitting(CASES.get("formWords").valueStream().map(JsonNode::asString).map(w -> WordForms.english().of(
+        w.substring(0, w.lastIndexOf(' ')), Kind.valueOf(w.substring(w.lastIndexOf(' ') + 1)))).toList());
+
+    @ParameterizedTest
+    @MethodSource("forms")
+    void theFormThatFitsIsMadeTheSameHereAndThere(JsonNode tried) {
+        for (Form form : Form.values()) {
+            assertThat(FITTING.changed(tried.path("before").asString(null), tried.get("last").asString(), form).orElse(null)).as("%s", form)
+                .isEqualTo(tried.path(form.name()).asString(null));
+        }
     }
 
     private static Stream<JsonNode> dayWords() {

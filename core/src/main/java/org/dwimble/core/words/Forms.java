@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.dwimble.core.text.Listed;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Which word an English form belongs to: "running" to run, "mice" to mouse, "'m" to be. Irregular forms
@@ -26,6 +27,8 @@ public final class Forms {
     private final Set<String> irregularPast = new HashSet<>();
     private final Set<String> listedPasts = new HashSet<>();
     private final Set<String> irregularPlural = new HashSet<>();
+    private final Map<String, String> pastOf = new HashMap<>();
+    private final Map<String, String> pluralOf = new HashMap<>();
     private final Set<String> notAgain = new HashSet<>();
     private final Set<String> notNess = new HashSet<>();
     private final Set<String> misleading = new HashSet<>();
@@ -37,6 +40,16 @@ public final class Forms {
     public boolean done(String form) {
         String f = form.toLowerCase(Locale.ROOT);
         return listedPasts.contains(f) || !irregular.containsKey(f) && (f.endsWith("ed") || f.endsWith("ing"));
+    }
+
+    /** The irregular past of a word, in lower case; null if none is listed. */
+    public @Nullable String pastOf(String word) {
+        return pastOf.get(word);
+    }
+
+    /** The irregular plural of a word, in lower case; null if none is listed. */
+    public @Nullable String pluralOf(String word) {
+        return pluralOf.get(word);
     }
 
     /** True for a compound of which the picture of its last part would show something else: a riverbed is no bed to sleep in. */
@@ -63,6 +76,12 @@ public final class Forms {
             irregularPast.add(word);
         } else if (section.equals("[plurals]")) {
             irregularPlural.add(word);
+        }
+        String first = line.substring(line.indexOf(':') + 1).split(",")[0].trim();
+        if (section.equals("[pasts]")) {
+            pastOf.put(word, first);
+        } else if (section.equals("[plurals]")) {
+            pluralOf.put(word, first);
         }
         for (String form : line.substring(line.indexOf(':') + 1).split(",")) {
             if (section.equals("[words of their own in re]")) {
