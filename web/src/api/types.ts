@@ -24,6 +24,7 @@ export type Here = Schemas['Here'];
 export type Doing = Schemas['Doing'];
 export type HowSaid = Schemas['HowSaid'];
 export type Saying = Schemas['Saying'];
+export type FormsOf = Schemas['FormsOf'];
 export type DaySaid = Schemas['DaySaid'];
 export type DayWordsView = Schemas['DayWordsView'];
 export type OwnDays = Schemas['OwnDaysView'];

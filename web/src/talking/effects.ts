@@ -1,4 +1,5 @@
 import type { Doing, HowSaid } from '../api/types';
+import type { Form } from './fitting';
 
 export type Manner = HowSaid['manner'];
 export type Dial = 'LOUDNESS' | 'RATE';
@@ -24,6 +25,7 @@ export type Effect =
   | { what: 'add'; words: string }
   | { what: 'letters'; letters: string }
   | { what: 'end word' }
+  | { what: 'formed'; form: Form }
   | { what: 'take off' }
   | { what: 'clear' }
   | { what: 'say all' };

@@ -1,4 +1,6 @@
 export { offeredButtons, offeredDoings, phraseOf, typedOf } from './doings';
 export type { Performed } from './effects';
 export { perform } from './perform';
-export { begin, said, saidAndDone, takeOneOff, tap, withDrawn, wordsOf, type TalkState } from './talk';
+export { Fitting, type Form } from './fitting';
+export { formLabels } from './doings/forms';
+export { begin, formed, said, saidAndDone, takeOneOff, tap, withDrawn, wordsOf, type TalkState } from './talk';

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import shared from '../../../core/src/test/resources/org/dwimble/core/shared-cases.json';
-import type { Board, Button } from '../api/types';
+import type { Board, Button, FormsOf } from '../api/types';
 import type { Performed } from './effects';
+import { formLabels } from './doings/forms';
+import { Fitting, type Form } from './fitting';
 import { begin, tap, type Tapped } from './talk';
 import { button as made } from '../testing/plain';
 
@@ -16,6 +18,8 @@ interface Case {
   nowhere?: boolean;
 }
 const cases = (shared as unknown as { tapping: Case[] }).tapping;
+const forms = shared as unknown as { formWords: { forms: FormsOf }[]; forms: ({ before?: string; last: string } & { [F in Form]?: string })[] };
+const fitting = new Fitting(forms.formWords.map((f) => f.forms));
 const boards = new Map(
   ['home', 'food', 'fruit'].map((id): [string, Board] => [id, { id, name: id, rows: 1, columns: 1, heights: [], widths: [], look: {}, buttons: [] }]),
 );
@@ -56,10 +60,14 @@ function button(tapped: string | Partial<Button>): Button {
 
 describe('tapping, as core has it', () => {
   it.each(cases)('$taps', ({ taps, message, at, trail = [], performed = [], nowhere = false }) => {
-    const last = taps.reduce<Tapped>(({ state }, written) => tap(state, button(written), boards, 'home'), { state: begin('home'), performed: [] });
+    const last = taps.reduce<Tapped>(({ state }, written) => tap(state, button(written), boards, 'home', fitting), { state: begin('home'), performed: [] });
     expect(last.state.message.map((t) => t.text)).toEqual(message);
     expect([last.state.board, last.state.trail]).toEqual([at, trail]);
     expect(last.performed.map(performedAs)).toEqual(performed);
     expect(last.nowhere ?? false).toBe(nowhere);
   });
+});
+
+it.each(forms.forms)('$before $last stands in the forms that core makes', (tried) => {
+  for (const form of Object.keys(formLabels()) as Form[]) expect([form, fitting.changed(tried.before, tried.last, form)]).toEqual([form, tried[form]]);
 });

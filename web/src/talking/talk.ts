@@ -1,5 +1,6 @@
 import type { Board, Button, Layer } from '../api/types';
 import { effectsOf } from './doings';
+import type { Fitting, Form } from './fitting';
 import { plainly, type Effect, type Manner, type Performed, type Say } from './effects';
 
 // What tapping does, as core has it (`talk`); both are tried on the same cases.
@@ -64,7 +65,7 @@ const inOrder = (button: Button): Button['doings'] =>
   button.doings.some((d) => d.type === 'own-word') ? button.doings : [{ type: 'own-word' }, ...button.doings];
 
 /** What comes of what a button says and does, wherever it leads. */
-export function saidAndDone(button: Button, message: Token[]): { message: Token[]; performed: Performed[]; word: boolean } {
+export function saidAndDone(button: Button, message: Token[], forms?: Fitting): { message: Token[]; performed: Performed[]; word: boolean } {
   const performed: Performed[] = [];
   let now = message;
   let word = false;
@@ -88,6 +89,14 @@ export function saidAndDone(button: Button, message: Token[]): { message: Token[
       case 'end word':
         now = endSpelling(now);
         break;
+      case 'formed': {
+        const made = formed(now, effect.form, forms);
+        if (!made) break;
+        now = [...now.slice(0, -1), { text: made, layers: now.at(-1)!.layers }];
+        // Heard so, unless the button has its own way of saying it.
+        if (!wordsOf(button) && !button.sound) performed.push(plainly(made));
+        break;
+      }
       case 'take off':
         now = takeOneOff(now);
         break;
@@ -116,11 +125,17 @@ function ownWord(button: Button): { token?: Token; heard?: Say } | undefined {
   };
 }
 
+/** The last word in a form; undefined if it has none, or no forms are known. */
+export function formed(message: Token[], form: Form, forms?: Fitting): string | undefined {
+  const last = message.at(-1);
+  return last && !last.drawn ? forms?.changed(message.at(-2)?.text, last.text, form) : undefined;
+}
+
 /** What was drawn, at the end of the message. */
 export const withDrawn = (message: Token[], picture: string): Token[] => [...endSpelling(message), { text: '', layers: [], drawn: picture }];
 
-export function tap(state: TalkState, button: Button, boards: Map<string, Board>, home: string): Tapped {
-  const { message, performed, word } = saidAndDone(button, state.message);
+export function tap(state: TalkState, button: Button, boards: Map<string, Board>, home: string, forms?: Fitting): Tapped {
+  const { message, performed, word } = saidAndDone(button, state.message, forms);
   const stays = { ...state, message };
   switch (button.leads.type) {
     case 'stays': {

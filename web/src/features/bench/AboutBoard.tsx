@@ -6,6 +6,7 @@ import { DottedText } from '../../shell/Dotted';
 import { sameCell, spoken } from '../../data/cells';
 import { OriginNote } from './OriginNote';
 import { ShapeMenu } from './ShapeMenu';
+import { FormsHere } from './FormsHere';
 import { PutSound } from './PutSound';
 import { WayTo } from './WayTo';
 import { offeredButtons } from '../../talking';
@@ -95,6 +96,7 @@ export function AboutBoard({
           <button type="button" className={parts.dotted} onClick={() => onPattern('pad', t`my drawings`)}>{t`a pad on a new board`}</button>
         </p>
       )}
+      {mayEdit && view.locale.startsWith('en') && <FormsHere board={board} cell={cell} keptFree={line.keptFree} onPut={onPut} />}
       <hr />
       <p>
         <Trans>

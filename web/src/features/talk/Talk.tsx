@@ -9,6 +9,7 @@ import { may } from '../../data/may';
 import { revealed } from '../../data/plan';
 import { takeIn } from '../../data/pictures';
 import { asFile, Pad, PadOver } from '../pad';
+import { asOffered, useForms } from './forms';
 import { Adult, type Model } from './Adult';
 import { Card } from '../../drawn/Card';
 import { gridLines, LooksOfBoard, seen } from '../../drawn/looks';
@@ -83,6 +84,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
   const [pad, setPad] = useState<Button>();
   const line = useRef<HTMLDivElement>(null);
   const days = useDayWords(view.id, boards);
+  const forms = useForms(view, boards);
   const here = byId.get(state.board) ?? byId.get(view.home)!;
   const board = useMemo(() => boardAsOfNow(here, days), [here, days]);
 
@@ -107,7 +109,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
 
   function press(button: Button) {
     const still = model === 'as the student sees' && leadsNowhereYet.includes(button.id);
-    const tapped = tap(state, still ? { ...button, leads: { type: 'stays' } } : button, byId, view.home);
+    const tapped = tap(state, still ? { ...button, leads: { type: 'stays' } } : button, byId, view.home, forms);
     setState(tapped.state);
     if (tapped.state.message.length > state.message.length) remember(view.id, button.id);
     performAll(tapped.performed, button);
@@ -177,7 +179,8 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
         <LooksOfBoard.Provider value={looks}>
           {board.buttons
             .filter((b) => model !== 'as the student sees' || !kept[b.id])
-            .map((b) =>
+            .map((b) => ({ ...asOffered(b, state.message, forms), pressed: b }))
+            .map(({ button: b, none, pressed }) =>
               isRoomy(b, board) ? (
                 <div key={b.id} className={drawn.cell} style={area(b)}>
                   <Pad {...padOf(b)} />
@@ -187,9 +190,10 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
                   key={b.id}
                   type="button"
                   className={kept[b.id] && model === 'waiting words faint' ? `${drawn.cell} ${css.faint}` : drawn.cell}
-                  onClick={() => press(b)}
+                  onClick={() => press(pressed)}
                   style={area(b)}
-                  aria-label={b.label || (b.says.type === 'words' ? b.says.text : t`picture`)}
+                  disabled={none}
+                  aria-label={none ? t`no form here` : b.label || (b.says.type === 'words' ? b.says.text : t`picture`)}
                 >
                   <Card button={b} />
                 </button>

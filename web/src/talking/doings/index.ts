@@ -2,11 +2,13 @@ import type { Doing } from '../../api/types';
 import type { Effect, Of, Sort } from '../effects';
 import { addSpace } from './add-space';
 import { addWords } from './add-words';
+import { changeForm } from './change-form';
 import { clearMessage } from './clear-message';
 import { draw } from './draw';
 import { faster } from './faster';
 import { louder } from './louder';
 import { ofLater } from './of-later';
+import { offerForm } from './offer-form';
 import { otherAction } from './other-action';
 import { ownWord } from './own-word';
 import { quieter } from './quieter';
@@ -33,6 +35,8 @@ const sorts: { [T in Doing['type']]: Sort<Of<T>> } = {
   faster,
   slower,
   draw,
+  'change-form': changeForm,
+  'offer-form': offerForm,
   'other-action': otherAction,
   'of-later': ofLater,
 };

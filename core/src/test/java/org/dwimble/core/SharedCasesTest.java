@@ -26,6 +26,7 @@ import org.dwimble.core.doing.Effect;
 import org.dwimble.core.doing.Spell;
 import org.dwimble.core.grammar.Fitting;
 import org.dwimble.core.grammar.Form;
+import org.dwimble.core.grammar.FormsOf;
 import org.dwimble.core.grammar.WordForms;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.ColouredPaper;
@@ -162,7 +163,7 @@ class SharedCasesTest {
     void tappingIsTheSameHereAndThere(JsonNode tried) {
         Tapped last = new Tapped(Talking.at("home"), List.of(), false);
         for (JsonNode tap : tried.get("taps").valueStream().toList()) {
-            last = last.after().tap(tap.isString() ? tapped(tap.asString()) : told(tap), "home", Set.of("home", "food", "fruit")::contains);
+            last = last.after().tap(tap.isString() ? tapped(tap.asString()) : told(tap), "home", Set.of("home", "food", "fruit")::contains, FITTING);
         }
         assertThat(last.after().message()).extracting(Token::text).containsExactlyElementsOf(tried.get("message").valueStream().map(JsonNode::asString)
             .toList());
@@ -223,8 +224,19 @@ class SharedCasesTest {
         return CASES.get("forms").valueStream();
     }
 
-    private static final Fitting FITTING = new Fitting(CASES.get("formWords").valueStream().map(JsonNode::asString).map(w -> WordForms.english().of(
-        w.substring(0, w.lastIndexOf(' ')), Kind.valueOf(w.substring(w.lastIndexOf(' ') + 1)))).toList());
+    private static final Fitting FITTING = new Fitting(CASES.get("formWords").valueStream().map(f -> JsonMapper.shared().treeToValue(f.get("forms"),
+        FormsOf.class)).toList());
+
+    private static Stream<JsonNode> formWords() {
+        return CASES.get("formWords").valueStream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("formWords")
+    void theFormsOfTheCasesAreThoseThatAreMade(JsonNode tried) {
+        FormsOf forms = JsonMapper.shared().treeToValue(tried.get("forms"), FormsOf.class);
+        assertThat(WordForms.english().of(forms.word(), Kind.valueOf(tried.get("kind").asString()))).isEqualTo(forms);
+    }
 
     @ParameterizedTest
     @MethodSource("forms")

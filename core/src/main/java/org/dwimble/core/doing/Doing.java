@@ -25,6 +25,8 @@ import java.util.List;
     @JsonSubTypes.Type(value = Faster.class, name = "faster"),
     @JsonSubTypes.Type(value = Slower.class, name = "slower"),
     @JsonSubTypes.Type(value = Draw.class, name = "draw"),
+    @JsonSubTypes.Type(value = ChangeForm.class, name = "change-form"),
+    @JsonSubTypes.Type(value = OfferForm.class, name = "offer-form"),
     @JsonSubTypes.Type(value = OtherAction.class, name = "other-action"),
     @JsonSubTypes.Type(value = OfLater.class, name = "of-later")
 })

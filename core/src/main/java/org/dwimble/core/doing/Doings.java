@@ -7,7 +7,8 @@ import tools.jackson.databind.JsonNode;
 /** All sorts of doing this release knows, and how any is written down and read back. */
 public final class Doings {
     static final List<Sort<? extends Doing>> SORTS = List.of(OwnWord.SORT, SayText.SORT, AddWords.SORT, Spell.SORT, AddSpace.SORT, TakeLastOff.SORT,
-        ClearMessage.SORT, SayMessage.SORT, StopTalking.SORT, Louder.SORT, Quieter.SORT, Faster.SORT, Slower.SORT, Draw.SORT, OtherAction.SORT);
+        ClearMessage.SORT, SayMessage.SORT, StopTalking.SORT, Louder.SORT, Quieter.SORT, Faster.SORT, Slower.SORT, Draw.SORT, ChangeForm.SORT, OfferForm.SORT,
+        OtherAction.SORT);
 
     private Doings() {
     }

@@ -1,5 +1,6 @@
 package org.dwimble.core.doing;
 
+import org.dwimble.core.grammar.Form;
 import org.dwimble.core.voice.Manner;
 import org.jspecify.annotations.Nullable;
 
@@ -28,6 +29,10 @@ public sealed interface Effect {
 
     /** The word being spelt is at its end. */
     record EndWord() implements OfMessage {
+    }
+
+    /** The last word of the message is put into a form, and heard so. */
+    record Formed(Form form) implements OfMessage {
     }
 
     record TakeOff() implements OfMessage {

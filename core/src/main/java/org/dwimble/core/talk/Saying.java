@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Objects;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.doing.Effect;
+import org.dwimble.core.grammar.Fitting;
+import org.dwimble.core.grammar.Form;
 import org.dwimble.core.voice.HowSaid;
 import org.dwimble.core.voice.When;
 
@@ -12,10 +14,12 @@ import org.dwimble.core.voice.When;
 final class Saying {
     private final List<Token> message;
     private final Button button;
+    private final Fitting fitting;
     private final List<Effect.Performed> performed = new ArrayList<>();
     private boolean word;
 
-    Saying(List<Token> message, Button button) {
+    Saying(List<Token> message, Button button, Fitting fitting) {
+        this.fitting = fitting;
         this.message = new ArrayList<>(message);
         this.button = button;
     }
@@ -45,6 +49,8 @@ final class Saying {
             spell(letters.letters());
         } else if (effect instanceof Effect.EndWord) {
             message.replaceAll(Token::ended);
+        } else if (effect instanceof Effect.Formed formed) {
+            form(formed.form());
         } else if (effect instanceof Effect.TakeOff) {
             takeOff(message);
         } else if (effect instanceof Effect.Clear) {
@@ -81,6 +87,21 @@ final class Saying {
         if (button.spoken().isEmpty() && button.sound() == null) {
             performed.add(Effect.Say.plainly(letters));
         }
+    }
+
+    /** The word is heard in its form, unless the button has its own way of saying it; a recording of another form is not heard for it. */
+    private void form(Form form) {
+        if (message.isEmpty()) {
+            return;
+        }
+        int last = message.size() - 1;
+        String before = last == 0 ? null : message.get(last - 1).text();
+        fitting.changed(before, message.get(last).text(), form).ifPresent(made -> {
+            message.set(last, new Token(made, message.get(last).layers(), false, null, HowSaid.USUAL));
+            if (button.spoken().isEmpty() && button.sound() == null) {
+                performed.add(Effect.Say.plainly(made));
+            }
+        });
     }
 
     static void takeOff(List<Token> message) {

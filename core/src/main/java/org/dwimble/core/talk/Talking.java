@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.Predicate;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.grammar.Fitting;
 
 /**
  * Where the student is and what has been said so far.
@@ -30,9 +31,10 @@ public record Talking(String board, List<String> trail, List<Token> message, int
      * One tap: what the button says and does in its order, then its way. The way back from where nothing led is home; home forgets the way.
      *
      * @param exists whether a board with this id is there to be opened
+     * @param forms  of the words that can be said
      */
-    public Tapped tap(Button button, String home, Predicate<String> exists) {
-        Saying saying = new Saying(message, button);
+    public Tapped tap(Button button, String home, Predicate<String> exists, Fitting forms) {
+        Saying saying = new Saying(message, button, forms);
         button.acts().inOrder().stream().flatMap(d -> d.effects().stream()).forEach(saying::follow);
         Talking said = new Talking(board, trail, saying.message(), once);
         if (button.leads() instanceof Leads.Opens opens && !exists.test(opens.board())) {

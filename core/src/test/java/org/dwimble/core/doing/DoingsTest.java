@@ -36,6 +36,8 @@ class DoingsTest {
         "{\"type\":\"faster\"}; \"faster\";",
         "{\"type\":\"slower\"}; \"slower\";",
         "{\"type\":\"draw\"}; \"draw\";",
+        "{\"type\":\"change-form\",\"form\":\"PAST\"}; {\"change-form\":\"past\"};",
+        "{\"type\":\"offer-form\",\"form\":\"MORE_THAN_ONE\"}; {\"offer-form\":\"more-than-one\"};",
         "{\"type\":\"other-action\",\"json\":\"{\\\"a\\\":1.50}\"}; {\"action\":\"{\\\"a\\\":1.50}\"}; {\"a\":1.50}",
         "{\"type\":\"of-later\",\"json\":\"{\\\"glow\\\":2}\"}; {\"glow\":2};"
     })
@@ -58,7 +60,8 @@ class DoingsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"\"shine\"", "{\"glow\":[1,{\"a\":true}]}", "{\"spell\":\"\"}", "{\"spell\":3}", "{\"spell\":\"a\",\"slowly\":true}", "\"spell\"",
+    @ValueSource(strings = {"\"shine\"", "{\"glow\":[1,{\"a\":true}]}", "{\"spell\":\"\"}", "{\"change-form\":\"sung\"}", "{\"spell\":3}",
+        "{\"spell\":\"a\",\"slowly\":true}", "\"spell\"",
         "{\"clear\":1}", "{\"say-text\":\" \"}", "7", "[]", "null"})
     void whatIsNotKnownIsCarriedAsItIs(String kept) {
         Doing doing = Doings.ofKept(JSON.readTree(kept));
