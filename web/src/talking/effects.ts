@@ -26,6 +26,10 @@ export type Effect =
   | { what: 'letters'; letters: string }
   | { what: 'end word' }
   | { what: 'formed'; form: Form }
+  | { what: 'offered'; place: number }
+  | { what: 'capital' }
+  | { what: 'name' }
+  | { what: 'last letter' }
   | { what: 'take off' }
   | { what: 'clear' }
   | { what: 'say all' };

@@ -3,4 +3,4 @@ export type { Performed } from './effects';
 export { perform } from './perform';
 export { Fitting, type Form } from './fitting';
 export { formLabels } from './doings/forms';
-export { begin, formed, said, saidAndDone, takeOneOff, tap, withDrawn, wordsOf, type TalkState } from './talk';
+export { begin, formed, said, saidAndDone, takeOneOff, tap, withDrawn, wordsOf, type Around, type TalkState, type Token } from './talk';

@@ -16,6 +16,8 @@ interface Case {
   trail?: string[];
   performed?: string[];
   nowhere?: boolean;
+  name?: string;
+  offered?: (string | null)[];
 }
 const cases = (shared as unknown as { tapping: Case[] }).tapping;
 const forms = shared as unknown as { formWords: { forms: FormsOf }[]; forms: ({ before?: string; last: string } & { [F in Form]?: string })[] };
@@ -59,8 +61,9 @@ function button(tapped: string | Partial<Button>): Button {
 }
 
 describe('tapping, as core has it', () => {
-  it.each(cases)('$taps', ({ taps, message, at, trail = [], performed = [], nowhere = false }) => {
-    const last = taps.reduce<Tapped>(({ state }, written) => tap(state, button(written), boards, 'home', fitting), { state: begin('home'), performed: [] });
+  it.each(cases)('$taps', ({ taps, message, at, trail = [], performed = [], nowhere = false, name, offered = [] }) => {
+    const around = { forms: fitting, name, offered: offered.map((text) => (text ? { text, layers: [] } : undefined)) };
+    const last = taps.reduce<Tapped>(({ state }, written) => tap(state, button(written), boards, 'home', around), { state: begin('home'), performed: [] });
     expect(last.state.message.map((t) => t.text)).toEqual(message);
     expect([last.state.board, last.state.trail]).toEqual([at, trail]);
     expect(last.performed.map(performedAs)).toEqual(performed);

@@ -64,11 +64,31 @@ export const wordsOf = (button: Button) => (button.says.type === 'words' ? butto
 const inOrder = (button: Button): Button['doings'] =>
   button.doings.some((d) => d.type === 'own-word') ? button.doings : [{ type: 'own-word' }, ...button.doings];
 
+/** What a tap needs to know besides the message. */
+export interface Around {
+  /** Of the words that can be said. */
+  forms?: Fitting;
+  /** Of the student. */
+  name?: string;
+  /** Words offered while one is spelt, by place. */
+  offered?: (Token | undefined)[];
+}
+
+function turned(text: string): string {
+  const [first = '', ...rest] = text;
+  const capital = first.toUpperCase();
+  return (first === capital ? first.toLowerCase() : capital) + rest.join('');
+}
+
 /** What comes of what a button says and does, wherever it leads. */
-export function saidAndDone(button: Button, message: Token[], forms?: Fitting): { message: Token[]; performed: Performed[]; word: boolean } {
+export function saidAndDone(button: Button, message: Token[], around: Around = {}): { message: Token[]; performed: Performed[]; word: boolean } {
   const performed: Performed[] = [];
   let now = message;
   let word = false;
+  /** Unless the button has its own way of saying it. */
+  const hear = (text: string) => {
+    if (!wordsOf(button) && !button.sound) performed.push(plainly(text));
+  };
   const follow = (effect: Effect) => {
     switch (effect.what) {
       case 'word': {
@@ -83,18 +103,37 @@ export function saidAndDone(button: Button, message: Token[], forms?: Fitting): 
         break;
       case 'letters':
         now = spell(now, effect.letters);
-        // A letter is heard as it is spelt, unless the button has its own way of saying it.
-        if (!wordsOf(button) && !button.sound) performed.push(plainly(effect.letters));
+        hear(effect.letters);
         break;
       case 'end word':
         now = endSpelling(now);
         break;
       case 'formed': {
-        const made = formed(now, effect.form, forms);
+        const made = formed(now, effect.form, around.forms);
         if (!made) break;
         now = [...now.slice(0, -1), { text: made, layers: now.at(-1)!.layers }];
-        // Heard so, unless the button has its own way of saying it.
-        if (!wordsOf(button) && !button.sound) performed.push(plainly(made));
+        hear(made);
+        break;
+      }
+      case 'offered': {
+        const offered = around.offered?.[effect.place - 1];
+        if (!offered) break;
+        now = [...(now.at(-1)?.spelled ? now.slice(0, -1) : now), offered];
+        word = true;
+        hear(offered.text);
+        break;
+      }
+      case 'capital':
+        now = now.map((token, i) => (i === now.length - 1 ? { ...token, text: turned(token.text) } : token));
+        break;
+      case 'name':
+        if (!around.name) break;
+        now = [...endSpelling(now), { text: around.name, layers: [] }];
+        hear(around.name);
+        break;
+      case 'last letter': {
+        const letter = [...(now.at(-1)?.text ?? '')].at(-1);
+        if (letter) performed.push(plainly(letter));
         break;
       }
       case 'take off':
@@ -134,8 +173,8 @@ export function formed(message: Token[], form: Form, forms?: Fitting): string | 
 /** What was drawn, at the end of the message. */
 export const withDrawn = (message: Token[], picture: string): Token[] => [...endSpelling(message), { text: '', layers: [], drawn: picture }];
 
-export function tap(state: TalkState, button: Button, boards: Map<string, Board>, home: string, forms?: Fitting): Tapped {
-  const { message, performed, word } = saidAndDone(button, state.message, forms);
+export function tap(state: TalkState, button: Button, boards: Map<string, Board>, home: string, around?: Around): Tapped {
+  const { message, performed, word } = saidAndDone(button, state.message, around);
   const stays = { ...state, message };
   switch (button.leads.type) {
     case 'stays': {

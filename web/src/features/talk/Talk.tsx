@@ -10,6 +10,7 @@ import { revealed } from '../../data/plan';
 import { takeIn } from '../../data/pictures';
 import { asFile, Pad, PadOver } from '../pad';
 import { asOffered, useForms } from './forms';
+import { useOffers } from './useOffers';
 import { Adult, type Model } from './Adult';
 import { Card } from '../../drawn/Card';
 import { gridLines, LooksOfBoard, seen } from '../../drawn/looks';
@@ -87,6 +88,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
   const forms = useForms(view, boards);
   const here = byId.get(state.board) ?? byId.get(view.home)!;
   const board = useMemo(() => boardAsOfNow(here, days), [here, days]);
+  const known = { forms, name: view.student?.name, offered: useOffers(view, boards, here, state.message) };
 
   useEffect(() => {
     if (model === 'as the student sees') return undefined;
@@ -109,7 +111,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
 
   function press(button: Button) {
     const still = model === 'as the student sees' && leadsNowhereYet.includes(button.id);
-    const tapped = tap(state, still ? { ...button, leads: { type: 'stays' } } : button, byId, view.home, forms);
+    const tapped = tap(state, still ? { ...button, leads: { type: 'stays' } } : button, byId, view.home, known);
     setState(tapped.state);
     if (tapped.state.message.length > state.message.length) remember(view.id, button.id);
     performAll(tapped.performed, button);
@@ -179,7 +181,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
         <LooksOfBoard.Provider value={looks}>
           {board.buttons
             .filter((b) => model !== 'as the student sees' || !kept[b.id])
-            .map((b) => ({ ...asOffered(b, state.message, forms), pressed: b }))
+            .map((b) => ({ ...asOffered(b, state.message, known), pressed: b }))
             .map(({ button: b, none, pressed }) =>
               isRoomy(b, board) ? (
                 <div key={b.id} className={drawn.cell} style={area(b)}>
@@ -193,7 +195,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
                   onClick={() => press(pressed)}
                   style={area(b)}
                   disabled={none}
-                  aria-label={none ? t`no form here` : b.label || (b.says.type === 'words' ? b.says.text : t`picture`)}
+                  aria-label={none ? t`nothing here now` : b.label || (b.says.type === 'words' ? b.says.text : t`picture`)}
                 >
                   <Card button={b} />
                 </button>

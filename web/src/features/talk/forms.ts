@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import type { Board, Button, VocabularyView } from '../../api/types';
 import { wordForms } from '../../data/wordForms';
-import { Fitting, formed, type TalkState } from '../../talking';
+import { Fitting, formed, type Around, type TalkState, type Token } from '../../talking';
 
 const changes = (button: Button) => button.doings.some((d) => d.type === 'change-form' || d.type === 'offer-form');
 
@@ -13,12 +13,16 @@ export function useForms(view: VocabularyView, boards: Board[]): Fitting | undef
   return useMemo(() => data && new Fitting(data), [data]);
 }
 
-/** A cell for a form as it is now: with the last word in that form, or with nothing where it has none. */
-export function asOffered(button: Button, message: TalkState['message'], forms?: Fitting): { button: Button; none: boolean } {
-  const offer = button.doings.find((d) => d.type === 'offer-form');
-  if (!offer) return { button, none: false };
-  const made = formed(message, offer.form, forms);
-  return made
-    ? { button: { ...button, label: made, layers: message.at(-1)!.layers }, none: false }
-    : { button: { ...button, label: '', layers: [] }, none: true };
+/** A cell for a form or for a word that is offered as it is now: with that, or with nothing where there is none. */
+export function asOffered(button: Button, message: TalkState['message'], { forms, offered }: Around): { button: Button; none: boolean } {
+  for (const doing of button.doings) {
+    if (doing.type === 'offer-form') {
+      const made = formed(message, doing.form, forms);
+      return shown(button, made ? { text: made, layers: message.at(-1)!.layers } : undefined);
+    }
+    if (doing.type === 'offer-word') return shown(button, offered?.[doing.place - 1]);
+  }
+  return { button, none: false };
 }
+
+const shown = (button: Button, offer?: Token) => ({ button: { ...button, label: offer?.text ?? '', layers: offer?.layers ?? [] }, none: !offer });

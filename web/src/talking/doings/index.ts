@@ -1,7 +1,9 @@
 import type { Doing } from '../../api/types';
 import type { Effect, Of, Sort } from '../effects';
+import { addName } from './add-name';
 import { addSpace } from './add-space';
 import { addWords } from './add-words';
+import { capital } from './capital';
 import { changeForm } from './change-form';
 import { clearMessage } from './clear-message';
 import { draw } from './draw';
@@ -9,9 +11,11 @@ import { faster } from './faster';
 import { louder } from './louder';
 import { ofLater } from './of-later';
 import { offerForm } from './offer-form';
+import { offerWord } from './offer-word';
 import { otherAction } from './other-action';
 import { ownWord } from './own-word';
 import { quieter } from './quieter';
+import { sayLetter } from './say-letter';
 import { sayMessage } from './say-message';
 import { sayText } from './say-text';
 import { slower } from './slower';
@@ -29,6 +33,9 @@ const sorts: { [T in Doing['type']]: Sort<Of<T>> } = {
   'take-last-off': takeLastOff,
   spell,
   'add-space': addSpace,
+  capital,
+  'say-letter': sayLetter,
+  'add-name': addName,
   'stop-talking': stopTalking,
   louder,
   quieter,
@@ -37,6 +44,7 @@ const sorts: { [T in Doing['type']]: Sort<Of<T>> } = {
   draw,
   'change-form': changeForm,
   'offer-form': offerForm,
+  'offer-word': offerWord,
   'other-action': otherAction,
   'of-later': ofLater,
 };

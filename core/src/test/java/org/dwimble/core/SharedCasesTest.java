@@ -31,6 +31,7 @@ import org.dwimble.core.grammar.WordForms;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.look.Look;
+import org.dwimble.core.talk.Around;
 import org.dwimble.core.talk.Talking;
 import org.dwimble.core.talk.Tapped;
 import org.dwimble.core.talk.Token;
@@ -162,8 +163,11 @@ class SharedCasesTest {
     @MethodSource("tapping")
     void tappingIsTheSameHereAndThere(JsonNode tried) {
         Tapped last = new Tapped(Talking.at("home"), List.of(), false);
+        List<Token> offered = tried.path("offered").valueStream().map(w -> w.isNull() ? null : new Token(w.asString(), List.of(), false, null, HowSaid.USUAL))
+            .collect(Collectors.toList());
+        Around around = new Around("home", Set.of("home", "food", "fruit")::contains, FITTING, tried.path("name").asString(""), offered);
         for (JsonNode tap : tried.get("taps").valueStream().toList()) {
-            last = last.after().tap(tap.isString() ? tapped(tap.asString()) : told(tap), "home", Set.of("home", "food", "fruit")::contains, FITTING);
+            last = last.after().tap(tap.isString() ? tapped(tap.asString()) : told(tap), around);
         }
         assertThat(last.after().message()).extracting(Token::text).containsExactlyElementsOf(tried.get("message").valueStream().map(JsonNode::asString)
             .toList());

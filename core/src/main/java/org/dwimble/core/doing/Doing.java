@@ -27,6 +27,10 @@ import java.util.List;
     @JsonSubTypes.Type(value = Draw.class, name = "draw"),
     @JsonSubTypes.Type(value = ChangeForm.class, name = "change-form"),
     @JsonSubTypes.Type(value = OfferForm.class, name = "offer-form"),
+    @JsonSubTypes.Type(value = OfferWord.class, name = "offer-word"),
+    @JsonSubTypes.Type(value = Capital.class, name = "capital"),
+    @JsonSubTypes.Type(value = AddName.class, name = "add-name"),
+    @JsonSubTypes.Type(value = SayLetter.class, name = "say-letter"),
     @JsonSubTypes.Type(value = OtherAction.class, name = "other-action"),
     @JsonSubTypes.Type(value = OfLater.class, name = "of-later")
 })

@@ -35,6 +35,22 @@ public sealed interface Effect {
     record Formed(Form form) implements OfMessage {
     }
 
+    /** A word that is offered takes the place of the one being spelt, or is added. @param place which, from 1 */
+    record Offered(int place) implements OfMessage {
+    }
+
+    /** The last word begins with a capital letter, or with a small one if it did. */
+    record Capital() implements OfMessage {
+    }
+
+    /** The student's name at the end of the message. */
+    record Name() implements OfMessage {
+    }
+
+    /** The last letter of the message is heard. */
+    record LastLetter() implements OfMessage {
+    }
+
     record TakeOff() implements OfMessage {
     }
 

@@ -54,6 +54,21 @@ public record Pattern(String key, List<List<Word>> rows) {
             List.of(row(Kind.LITTLE, "first"), row(Kind.LITTLE, "then"), row(Kind.LITTLE, "after_that"),
                 row(Kind.DESCRIBING, "finished"))));
 
+    /** All for a language: those for every one, and its keyboards. @param language BCP 47 tag */
+    public static List<Pattern> all(String language) {
+        return Stream.concat(ALL.stream(), Keyboards.of(language).stream()).toList();
+    }
+
+    /** How many words its longest row has. */
+    public int columns() {
+        return rows.stream().mapToInt(List::size).max().orElse(1);
+    }
+
+    /** Whether its rows have to stay rows. */
+    public boolean isKeyboard() {
+        return key.startsWith("keys-");
+    }
+
     public Told called() {
         return Told.of("pattern-called", "pattern", key.replace('-', '_'));
     }

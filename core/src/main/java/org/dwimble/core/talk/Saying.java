@@ -2,10 +2,10 @@ package org.dwimble.core.talk;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.doing.Effect;
-import org.dwimble.core.grammar.Fitting;
 import org.dwimble.core.grammar.Form;
 import org.dwimble.core.voice.HowSaid;
 import org.dwimble.core.voice.When;
@@ -14,12 +14,12 @@ import org.dwimble.core.voice.When;
 final class Saying {
     private final List<Token> message;
     private final Button button;
-    private final Fitting fitting;
+    private final Around around;
     private final List<Effect.Performed> performed = new ArrayList<>();
     private boolean word;
 
-    Saying(List<Token> message, Button button, Fitting fitting) {
-        this.fitting = fitting;
+    Saying(List<Token> message, Button button, Around around) {
+        this.around = around;
         this.message = new ArrayList<>(message);
         this.button = button;
     }
@@ -51,6 +51,18 @@ final class Saying {
             message.replaceAll(Token::ended);
         } else if (effect instanceof Effect.Formed formed) {
             form(formed.form());
+        } else if (effect instanceof Effect.Offered offered) {
+            offered(offered.place());
+        } else if (effect instanceof Effect.Capital && !message.isEmpty()) {
+            int last = message.size() - 1;
+            message.set(last, message.get(last).withText(turned(message.get(last).text())));
+        } else if (effect instanceof Effect.Name && !around.name().isEmpty()) {
+            message.replaceAll(Token::ended);
+            message.add(Token.of(around.name()));
+            heard(around.name());
+        } else if (effect instanceof Effect.LastLetter && !message.isEmpty()) {
+            String text = message.get(message.size() - 1).text();
+            performed.add(Effect.Say.plainly(text.substring(text.offsetByCodePoints(text.length(), -1))));
         } else if (effect instanceof Effect.TakeOff) {
             takeOff(message);
         } else if (effect instanceof Effect.Clear) {
@@ -84,9 +96,7 @@ final class Saying {
         } else {
             message.add(Token.spelling(letters));
         }
-        if (button.spoken().isEmpty() && button.sound() == null) {
-            performed.add(Effect.Say.plainly(letters));
-        }
+        heard(letters);
     }
 
     /** The word is heard in its form, unless the button has its own way of saying it; a recording of another form is not heard for it. */
@@ -96,12 +106,36 @@ final class Saying {
         }
         int last = message.size() - 1;
         String before = last == 0 ? null : message.get(last - 1).text();
-        fitting.changed(before, message.get(last).text(), form).ifPresent(made -> {
+        around.forms().changed(before, message.get(last).text(), form).ifPresent(made -> {
             message.set(last, new Token(made, message.get(last).layers(), false, null, HowSaid.USUAL));
-            if (button.spoken().isEmpty() && button.sound() == null) {
-                performed.add(Effect.Say.plainly(made));
-            }
+            heard(made);
         });
+    }
+
+    /** Unless the button has its own way of saying it. */
+    private void heard(String text) {
+        if (button.spoken().isEmpty() && button.sound() == null) {
+            performed.add(Effect.Say.plainly(text));
+        }
+    }
+
+    private void offered(int place) {
+        Token offered = place > around.offered().size() ? null : around.offered().get(place - 1);
+        if (offered == null) {
+            return;
+        }
+        if (!message.isEmpty() && message.get(message.size() - 1).spelled()) {
+            message.remove(message.size() - 1);
+        }
+        message.add(offered);
+        word = true;
+        heard(offered.text());
+    }
+
+    private static String turned(String text) {
+        int first = text.offsetByCodePoints(0, 1);
+        String capital = text.substring(0, first).toUpperCase(Locale.ROOT);
+        return (text.startsWith(capital) ? text.substring(0, first).toLowerCase(Locale.ROOT) : capital) + text.substring(first);
     }
 
     static void takeOff(List<Token> message) {

@@ -2,10 +2,8 @@ package org.dwimble.core.talk;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Predicate;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Leads;
-import org.dwimble.core.grammar.Fitting;
 
 /**
  * Where the student is and what has been said so far.
@@ -27,17 +25,13 @@ public record Talking(String board, List<String> trail, List<Token> message, int
         return new Talking(board, List.of(), List.of());
     }
 
-    /**
-     * One tap: what the button says and does in its order, then its way. The way back from where nothing led is home; home forgets the way.
-     *
-     * @param exists whether a board with this id is there to be opened
-     * @param forms  of the words that can be said
-     */
-    public Tapped tap(Button button, String home, Predicate<String> exists, Fitting forms) {
-        Saying saying = new Saying(message, button, forms);
+    /** One tap: what the button says and does in its order, then its way. The way back from where nothing led is home; home forgets the way. */
+    public Tapped tap(Button button, Around around) {
+        String home = around.home();
+        Saying saying = new Saying(message, button, around);
         button.acts().inOrder().stream().flatMap(d -> d.effects().stream()).forEach(saying::follow);
         Talking said = new Talking(board, trail, saying.message(), once);
-        if (button.leads() instanceof Leads.Opens opens && !exists.test(opens.board())) {
+        if (button.leads() instanceof Leads.Opens opens && !around.exists().test(opens.board())) {
             return new Tapped(said, saying.performed(), true);
         }
         boolean comesBack = once >= 0 && saying.isWord() && button.leads() instanceof Leads.Stays;

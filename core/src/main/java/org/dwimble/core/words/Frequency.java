@@ -2,6 +2,7 @@ package org.dwimble.core.words;
 
 import java.io.InputStream;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import org.dwimble.core.picture.PictureLibrary;
@@ -25,6 +26,11 @@ public final class Frequency {
         Map<String, Integer> ranks = new HashMap<>();
         PictureLibrary.rows(open, "common.tsv", 1).forEach(row -> ranks.putIfAbsent(Spelling.fold(row[0]), ranks.size() + 1));
         return new Frequency(ranks);
+    }
+
+    /** All that are known, the commonest first. */
+    public List<String> words() {
+        return ranks.entrySet().stream().sorted(Map.Entry.comparingByValue()).map(Map.Entry::getKey).toList();
     }
 
     /**

@@ -38,6 +38,10 @@ class DoingsTest {
         "{\"type\":\"draw\"}; \"draw\";",
         "{\"type\":\"change-form\",\"form\":\"PAST\"}; {\"change-form\":\"past\"};",
         "{\"type\":\"offer-form\",\"form\":\"MORE_THAN_ONE\"}; {\"offer-form\":\"more-than-one\"};",
+        "{\"type\":\"offer-word\",\"place\":3}; {\"offer-word\":3};",
+        "{\"type\":\"capital\"}; \"capital\";",
+        "{\"type\":\"add-name\"}; \"name\";",
+        "{\"type\":\"say-letter\"}; \"say-letter\";",
         "{\"type\":\"other-action\",\"json\":\"{\\\"a\\\":1.50}\"}; {\"action\":\"{\\\"a\\\":1.50}\"}; {\"a\":1.50}",
         "{\"type\":\"of-later\",\"json\":\"{\\\"glow\\\":2}\"}; {\"glow\":2};"
     })
@@ -60,7 +64,8 @@ class DoingsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"\"shine\"", "{\"glow\":[1,{\"a\":true}]}", "{\"spell\":\"\"}", "{\"change-form\":\"sung\"}", "{\"spell\":3}",
+    @ValueSource(strings = {"\"shine\"", "{\"glow\":[1,{\"a\":true}]}", "{\"spell\":\"\"}", "{\"offer-word\":0}", "{\"offer-word\":\"one\"}",
+        "{\"change-form\":\"sung\"}", "{\"spell\":3}",
         "{\"spell\":\"a\",\"slowly\":true}", "\"spell\"",
         "{\"clear\":1}", "{\"say-text\":\" \"}", "7", "[]", "null"})
     void whatIsNotKnownIsCarriedAsItIs(String kept) {

@@ -209,7 +209,8 @@ class WordLineApi {
     @For(Act.LOOK)
     @GetMapping("/patterns")
     List<PatternView> patterns(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        return Pattern.ALL.stream().map(p -> new PatternView(p.key(), wording.of(p.called()), wording.of(p.about()), p.words())).toList();
+        return Pattern.all(store.there(vocabulary).vocabulary().locale()).stream()
+            .map(p -> new PatternView(p.key(), wording.of(p.called()), wording.of(p.about()), p.words())).toList();
     }
 
     /** A new board with its way home and back where its siblings have them, opened by a button if one is named. */
@@ -240,8 +241,12 @@ class WordLineApi {
         Vocabulary now = store.there(vocabulary).vocabulary();
         Shape shape = Siblings.of(now, request.openedFrom()).shape(request.rows(), request.columns());
         if (request.pattern() != null) {
-            Pattern pattern = Pattern.ALL.stream().filter(p -> p.key().equals(request.pattern())).findFirst()
+            Pattern pattern = Pattern.all(now.locale()).stream().filter(p -> p.key().equals(request.pattern())).findFirst()
                 .orElseThrow(() -> new Unacceptable("no-such-pattern"));
+            if (pattern.isKeyboard() && request.rows() == null && request.columns() == null) {
+                Shape usual = Siblings.of(now, request.openedFrom()).shape();
+                shape = new Shape(Math.max(usual.rows(), pattern.rows().size() + 1), Math.max(usual.columns(), pattern.columns()));
+            }
             List<WordLine.Entry> sought = pattern.inOrder().stream().map(word -> new WordLine.Entry(word.search(), word.label())).toList();
             return new LayRows(request.name(), request.openedFrom(), request.openedBy(), shape, pattern, editing.ready(account, vocabulary, sought));
         }

@@ -50,7 +50,7 @@ class FormBrowserTest extends Counted {
         assertThat(now().at("play").buttons()).flatExtracting(Button::doings).contains(new OfferForm(Form.NOW), new OfferForm(Form.PAST));
         page.navigate("/vocabularies/" + id + "/talk?board=play");
         page.locator("main[data-ready]").waitFor();
-        assertThat(page.getByLabel("no form here").first()).isDisabled();
+        assertThat(page.getByLabel("nothing here now").first()).isDisabled();
         said("ball").click();
         assertThat(said("balls")).isVisible();
         assertThat(said("ball’s")).isVisible();
@@ -65,6 +65,6 @@ class FormBrowserTest extends Counted {
         assertThat(said("danced")).isVisible();
         assertThat(said("danced").boundingBox().x).as("each form in its own cell").isEqualTo(where);
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("clear").setExact(true)).click();
-        assertThat(page.getByLabel("no form here").first()).isDisabled();
+        assertThat(page.getByLabel("nothing here now").first()).isDisabled();
     }
 }

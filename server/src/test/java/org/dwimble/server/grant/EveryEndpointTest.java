@@ -2,6 +2,7 @@ package org.dwimble.server.grant;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.UncheckedIOException;
 import java.lang.reflect.Method;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -101,7 +102,13 @@ class EveryEndpointTest {
         endpoints.keySet().stream()
             .sorted(Comparator.comparing((String e) -> e.equals("DELETE /api/students/{student}") ? 2
                 : e.startsWith("PUT /api/lists/{list}/shelf") || e.matches("DELETE /api/(vocabularies|lists)/\\{[a-z]+}") ? 1 : 0))
-            .forEach(endpoint -> walk(endpoint, endpoints.get(endpoint), decided.get(endpoint), all));
+            .forEach(endpoint -> {
+                try {
+                    walk(endpoint, endpoints.get(endpoint), decided.get(endpoint), all);
+                } catch (UncheckedIOException lost) {
+                    throw new UncheckedIOException(endpoint, lost.getCause());
+                }
+            });
     }
 
     /** @param team in the order in which they come */

@@ -1,0 +1,123 @@
+package org.dwimble.core.predict;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.PriorityQueue;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.dwimble.core.words.Spelling;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Offers words for what is being spelt. Those of the student's own vocabulary come first, then the common words of the language. Within each, a word weighs
+ * <pre>
+ *   P(w) = how common it is + {@value #LATELY} · how often it was said lately + {@value #PAIRED} · how often lately after the word before
+ * </pre>
+ * where how common it is goes by its rank (Zipf's law, see {@link org.dwimble.core.words.Frequency}), and what was said lately is a cache of the words said,
+ * as R. Kuhn and R. De Mori, A Cache-Based Natural Language Model for Speech Recognition (1990), have it, with pairs of words beside single ones. What was
+ * said lately is brought by whoever asks; nothing of it is kept here.
+ */
+public final class Predicting {
+    /** Words said lately that count, the last ones. */
+    public static final int REMEMBERED = 200;
+    private static final double LATELY = 2;
+    private static final double PAIRED = 8;
+    private final Entry[] own;
+    private final Entry[] common;
+
+    private record Entry(String folded, String word, double weight) {
+    }
+
+    /**
+     * @param own    words of the student's vocabulary as they are written; of two that are folded alike the first counts
+     * @param common words of the language
+     * @param weight how common a word is, above 0, at most 1
+     */
+    public Predicting(List<String> own, List<String> common, ToDoubleFunction<String> weight) {
+        this.own = sorted(own.stream(), weight);
+        Set<String> known = Stream.of(this.own).map(Entry::folded).collect(Collectors.toCollection(HashSet::new));
+        this.common = sorted(common.stream().filter(w -> !known.contains(Spelling.fold(w))), weight);
+    }
+
+    private static Entry[] sorted(Stream<String> words, ToDoubleFunction<String> weight) {
+        Set<String> had = new HashSet<>();
+        return words.filter(w -> !w.isBlank() && had.add(Spelling.fold(w))).map(w -> new Entry(Spelling.fold(w), w, weight.applyAsDouble(w)))
+            .sorted(Comparator.comparing(Entry::folded)).toArray(Entry[]::new);
+    }
+
+    /**
+     * The best first; a word already spelt to its end is offered too. Without a letter only own words are offered.
+     *
+     * @param typed what is spelt so far
+     * @param said  words said lately, the last one last; the last is what stands before
+     * @param most  how many at most
+     */
+    public List<String> offered(String typed, List<String> said, int most) {
+        List<String> lately = said.subList(Math.max(0, said.size() - REMEMBERED), said.size()).stream().map(Spelling::fold).toList();
+        Map<String, Long> often = lately.stream().collect(Collectors.groupingBy(w -> w, Collectors.counting()));
+        String before = lately.isEmpty() ? null : lately.get(lately.size() - 1);
+        Map<String, Long> after = IntStream.range(1, lately.size()).filter(i -> lately.get(i - 1).equals(before)).mapToObj(lately::get)
+            .collect(Collectors.groupingBy(w -> w, Collectors.counting()));
+        ToDoubleFunction<Entry> score = e -> e.weight + LATELY * share(often, e.folded, lately.size()) + PAIRED * share(after, e.folded, Math.max(1, after
+            .size()));
+        String begins = Spelling.fold(typed);
+        List<String> best = new ArrayList<>(best(own, begins, score, most));
+        if (!begins.isEmpty() && best.size() < most) {
+            best.addAll(best(common, begins, score, most - best.size()));
+        }
+        return best;
+    }
+
+    private static double share(Map<String, Long> counts, String word, int all) {
+        Long count = counts.get(word);
+        return count == null ? 0 : (double) count / all;
+    }
+
+    /** Of the words that begin so, which stand beside each other. */
+    private static List<String> best(Entry[] among, String begins, ToDoubleFunction<Entry> score, int most) {
+        int first = Arrays.binarySearch(among, new Entry(begins, "", 0), Comparator.comparing(Entry::folded));
+        int from = first < 0 ? -first - 1 : first;
+        Comparator<Entry> byScore = Comparator.comparingDouble(score).thenComparing(Entry::folded, Comparator.reverseOrder());
+        PriorityQueue<Entry> best = new PriorityQueue<>(byScore);
+        for (int i = from; i < among.length && among[i].folded.startsWith(begins); i++) {
+            best.add(among[i]);
+            if (best.size() > most) {
+                best.poll();
+            }
+        }
+        return best.stream().sorted(byScore.reversed()).map(Entry::word).toList();
+    }
+
+    /**
+     * In which cell each word is offered. What is still offered keeps its cell while a word is typed; the others come into the cells that are left, the best
+     * first.
+     *
+     * @param shown  word by cell, as they were; null or missing where there is none
+     * @param ranked the best first
+     * @param cells  how many there are
+     */
+    public static List<@Nullable String> kept(List<@Nullable String> shown, List<String> ranked, int cells) {
+        List<String> among = ranked.subList(0, Math.min(cells, ranked.size()));
+        @Nullable
+        String[] kept = new String[cells];
+        for (int i = 0; i < Math.min(cells, shown.size()); i++) {
+            String there = shown.get(i);
+            kept[i] = there != null && among.contains(there) ? there : null;
+        }
+        List<String> coming = new ArrayList<>(among);
+        coming.removeAll(Arrays.asList(kept));
+        for (int i = 0; i < cells && !coming.isEmpty(); i++) {
+            if (kept[i] == null) {
+                kept[i] = coming.remove(0);
+            }
+        }
+        return Arrays.asList(kept);
+    }
+}
