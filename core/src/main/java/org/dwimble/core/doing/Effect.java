@@ -1,6 +1,5 @@
 package org.dwimble.core.doing;
 
-import org.dwimble.core.grammar.Form;
 import org.dwimble.core.voice.Manner;
 import org.jspecify.annotations.Nullable;
 

@@ -1,7 +1,6 @@
 package org.dwimble.core.doing;
 
 import java.util.List;
-import org.dwimble.core.grammar.Form;
 import org.dwimble.core.told.Unacceptable;
 
 /**

@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.Objects;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.doing.Effect;
-import org.dwimble.core.grammar.Form;
+import org.dwimble.core.doing.Form;
 import org.dwimble.core.voice.HowSaid;
 import org.dwimble.core.voice.When;
 

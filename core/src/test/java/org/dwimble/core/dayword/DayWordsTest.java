@@ -42,13 +42,18 @@ class DayWordsTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
-        "en-GB | Europe/London  | 2026-11-30T10:15 | Monday | Sunday | Tuesday | Monday, 30 November 2026 | 30 November | November | autumn | morning | 10:15",
-        "en-US | America/Chicago| 2026-11-30T22:15 | Monday | Sunday | Tuesday | Monday, November 30, 2026 | November 30 | November | autumn | night | 10:15 PM",
-        "en-AU | Australia/Sydney| 2026-12-31T23:59 | Thursday | Wednesday | Friday | Thursday 31 December 2026 | 31 December | December | summer | night | 11:59 pm",
+        "en-GB | Europe/London  | 2026-11-30T10:15 | Monday | Sunday | Tuesday | Monday, 30 November 2026 | "
+            + "30 November | November | autumn | morning | 10:15",
+        "en-US | America/Chicago| 2026-11-30T22:15 | Monday | Sunday | Tuesday | Monday, November 30, 2026 | "
+            + "November 30 | November | autumn | night | 10:15 PM",
+        "en-AU | Australia/Sydney| 2026-12-31T23:59 | Thursday | Wednesday | Friday | Thursday 31 December 2026 | "
+            + "31 December | December | summer | night | 11:59 pm",
         "de    | Europe/Berlin  | 2027-01-01T00:00 | Freitag | Donnerstag | Samstag | Freitag, 1. Januar 2027 | 1. Januar | Januar | Winter | Nacht | 00:00",
         "fr    | Europe/Paris   | 2027-03-01T12:00 | lundi | dimanche | mardi | lundi 1 mars 2027 | 1 mars | mars | printemps | après-midi | 12:00",
-        "es    | America/Lima   | 2027-07-02T06:30 | viernes | jueves | sábado | viernes, 2 de julio de 2027 | 2 de julio | Julio | invierno | de la mañana | 6:30 a. m.",
-        "cy    | Europe/London  | 2028-02-29T19:00 | Dydd Mawrth | Dydd Llun | Dydd Mercher | Dydd Mawrth, 29 Chwefror 2028 | 29 Chwefror | Chwefror | gaeaf | yr hwyr | 19:00"
+        "es    | America/Lima   | 2027-07-02T06:30 | viernes | jueves | sábado | viernes, 2 de julio de 2027 | "
+            + "2 de julio | Julio | invierno | de la mañana | 6:30 a. m.",
+        "cy    | Europe/London  | 2028-02-29T19:00 | Dydd Mawrth | Dydd Llun | Dydd Mercher | "
+            + "Dydd Mawrth, 29 Chwefror 2028 | 29 Chwefror | Chwefror | gaeaf | yr hwyr | 19:00"
     })
     void aDayIsSaidAsTheLanguageSaysIt(String language, String zone, String local, String today, String yesterday, String tomorrow, String date,
         String shortDate, String month, String season, String part, String time) {

@@ -9,8 +9,8 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.doing.ChangeForm;
+import org.dwimble.core.doing.Form;
 import org.dwimble.core.doing.OfferForm;
-import org.dwimble.core.grammar.Form;
 import org.junit.jupiter.api.Test;
 
 /** Words in the form the sentence needs: a button that changes the last one, and cells in which the forms appear. */

@@ -1,14 +1,10 @@
-package org.dwimble.core.edit.boards;
+package org.dwimble.core.board;
 
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.dwimble.core.board.Board;
-import org.dwimble.core.board.Cell;
-import org.dwimble.core.board.Span;
-import org.dwimble.core.board.Standing;
 
 /** The largest room there is on a board for one thing, such as a pad to draw on. */
 public final class WholeRoom {

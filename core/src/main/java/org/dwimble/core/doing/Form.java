@@ -1,4 +1,4 @@
-package org.dwimble.core.grammar;
+package org.dwimble.core.doing;
 
 import java.util.Optional;
 import java.util.stream.Stream;
