@@ -44,7 +44,7 @@ export function PutSound({
   const { playSound } = useSoundsByKeys(view);
   const queries = useQueryClient();
   const { message } = App.useApp();
-  const all = [...offers(sounding, spoken), ...dayOffers()];
+  const all = [...dayOffers(), ...offers(sounding, spoken)];
   const days = dayBoards().map(({ pattern, label }) => ({ value: PATTERN + pattern, label }));
   const three = { value: THREE_DAYS, label: t`yesterday, today and tomorrow, each on its paper` };
   const threeCells = cellsToFill(board, cell, 3, keptFree);

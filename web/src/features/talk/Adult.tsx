@@ -5,6 +5,7 @@ import type { Board, Revealed, VocabularyView } from '../../api/types';
 import { may } from '../../data/may';
 import { whyKept } from '../../data/plan';
 import { spoken } from '../../data/cells';
+import { Spelt } from './Spelt';
 import css from './talk.module.css';
 
 const HOLD_MS = 700;
@@ -24,10 +25,12 @@ interface Props {
   model: Model;
   onModel: (model: Model) => void;
   board: string;
+  /** Words that were spelt and stand on no board. */
+  spelt: string[];
 }
 
 /** The doors for whoever helps: held for a moment by touch so that no student opens one by accident, pressed at once by keyboard. */
-export function Adult({ view, boards, kept, model, onModel, board }: Props) {
+export function Adult({ view, boards, kept, model, onModel, board, spelt }: Props) {
   const navigate = useNavigate();
   const [open, setOpen] = useState(false);
   const leave = () => void navigate(may(view, 'LOOK') ? `/vocabularies/${view.id}/boards/${encodeURIComponent(board)}` : '/caseload');
@@ -52,6 +55,7 @@ export function Adult({ view, boards, kept, model, onModel, board }: Props) {
           boards={boards}
           kept={kept}
           model={model}
+          spelt={spelt}
           onModel={(chosen) => {
             onModel(chosen);
             setOpen(false);
@@ -99,7 +103,7 @@ function Held({ label, title, onHeld, children }: { label: string; title: string
 }
 
 /** What is shown while somebody models, and where a word is that is not to be seen. */
-function Panel({ view, boards, kept, model, onModel, onClose }: Omit<Props, 'board'> & { onClose: () => void }) {
+function Panel({ view, boards, kept, model, spelt, onModel, onClose }: Omit<Props, 'board'> & { onClose: () => void }) {
   const [sought, setSought] = useState('');
   const found = sought.trim() ? places(boards, sought.trim().toLowerCase()) : [];
   return (
@@ -125,6 +129,7 @@ function Panel({ view, boards, kept, model, onModel, onClose }: Omit<Props, 'boa
           {sought.trim() && found.length === 0 && <li>{t`“${sought.trim()}” is on no board.`}</li>}
         </ul>
       </div>
+      {may(view, 'CHANGE') && <Spelt view={view} words={spelt} />}
       <button type="button" className={css.quietKey} onClick={onClose}>{t`close`}</button>
     </div>
   );

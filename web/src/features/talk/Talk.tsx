@@ -15,7 +15,7 @@ import { Adult, type Model } from './Adult';
 import { Card } from '../../drawn/Card';
 import { gridLines, LooksOfBoard, seen } from '../../drawn/looks';
 import { ArtOf, ButtonPicture } from '../../drawn/art';
-import { begin, perform, said, takeOneOff, tap, withDrawn, type Performed, type TalkState } from '../../talking';
+import { begin, perform, said, takeOneOff, tap, withDrawn, wordsOf, type Performed, type TalkState, type Token } from '../../talking';
 import { boardAsOfNow, useDayWords } from '../../data/dayWords';
 import { forgetSaid, remember } from '../../data/saidToday';
 import { hush } from '../../data/voice';
@@ -63,6 +63,21 @@ export default function TalkPage() {
 }
 
 const area = (b: Button) => ({ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` });
+
+/** A word that is offered is no letter key, also for who hears it named. */
+function nameOf(button: Button): string {
+  if (button.doings.some((d) => d.type === 'offer-word')) return t`${button.label}, offered`;
+  return button.label || (button.says.type === 'words' ? button.says.text : t`picture`);
+}
+
+/** Words of a message that have no button, once each, longer than a letter. */
+function speltOf(message: Token[], boards: Board[]): string[] {
+  const known = new Set(boards.flatMap((b) => b.buttons.map((button) => wordsOf(button).toLowerCase())));
+  const words = message.filter(
+    (token) => token.layers.length === 0 && !token.drawn && /^[\p{L}’'-]{2,}$/u.test(token.text) && !known.has(token.text.toLowerCase()),
+  );
+  return [...new Set(words.map((token) => token.text))];
+}
 
 /** A pad that covers a good part of its board is drawn on where it is; a smaller one opens. */
 const isRoomy = (b: Button, board: Board) =>
@@ -119,6 +134,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
     if (tapped.elsewhere) void navigate(`/vocabularies/${tapped.elsewhere}/talk`);
   }
 
+  const spelt = useMemo(() => speltOf(state.message, boards), [state.message, boards]);
   const student = view.student;
   const padOf = (button: Button) => ({
     vocabulary: view.id,
@@ -150,7 +166,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
           <p className={css.saying} role="status" aria-live="polite">
             <span>{notice || saying}</span>
           </p>
-          <Adult view={view} boards={boards} kept={kept} model={model} onModel={setModel} board={state.board} />
+          <Adult view={view} boards={boards} kept={kept} model={model} onModel={setModel} board={state.board} spelt={spelt} />
         </div>
         <button type="button" className={css.sayIt} disabled={state.message.length === 0} onClick={() => performAll(said(state.message))}>{t`Say it`}</button>
         <button
@@ -195,7 +211,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
                   onClick={() => press(pressed)}
                   style={area(b)}
                   disabled={none}
-                  aria-label={none ? t`nothing here now` : b.label || (b.says.type === 'words' ? b.says.text : t`picture`)}
+                  aria-label={none ? t`nothing here now` : nameOf(b)}
                 >
                   <Card button={b} />
                 </button>

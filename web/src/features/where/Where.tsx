@@ -1,27 +1,21 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Button, Input } from 'antd';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Link, useSearchParams } from 'react-router';
-import { answer, client, sentence } from '../../api/client';
+import { sentence } from '../../api/client';
 import { ArtOf, Pic } from '../../drawn/art';
 import { Route } from '../../drawn/Route';
 import { spoken } from '../../data/cells';
+import { whereIs } from '../../data/where';
 import css from './where.module.css';
 import parts from '../../shell/parts.module.css';
-
-const where = (word: string) => ({
-  queryKey: ['where', word],
-  queryFn: () => answer(client.GET('/api/where', { params: { query: { word } } })),
-  enabled: word !== '',
-  placeholderData: keepPreviousData,
-});
 
 /** Where one word is for each student, to look at and to print for a class. */
 export default function Where() {
   const [search, ask] = useSearchParams();
   const word = search.get('word')?.trim() ?? '';
-  const { data = [], error } = useQuery(where(word));
+  const { data = [], error } = useQuery(whereIs(word));
   return (
     <main className={`${parts.page} ${css.where}`} data-ready={data.length > 0 || undefined}>
       <div className={parts.pageHead}>

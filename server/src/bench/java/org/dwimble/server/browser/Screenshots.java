@@ -49,7 +49,7 @@ public final class Screenshots {
             Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))) {
             com.microsoft.playwright.Browser chromium = playwright.chromium()
                 .launch(new BrowserType.LaunchOptions().setExecutablePath(whole()).setHeadless(true)
-                    .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run",
+                    .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--use-fake-device-for-media-stream", "--use-fake-ui-for-media-stream",
                         "--disable-background-networking",
                         "--disable-component-update", "--disable-sync")));
             com.microsoft.playwright.Browser.NewContextOptions options = new com.microsoft.playwright.Browser.NewContextOptions()
@@ -79,11 +79,6 @@ public final class Screenshots {
         });
         show("/vocabularies/" + ilse + "/map", "map", () -> page.locator(".react-flow__node").filter(new Locator.FilterOptions().setHasText("Harbour"))
             .hover());
-        show("/vocabularies/" + ilse + "/boards/" + harbour, "history", () -> {
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("what happened")).click();
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Look at version 20")).click();
-            page.getByText("marked in both").waitFor();
-        });
         Page hers = marit.newPage();
         hers.navigate(address + "/");
         signIn(hers, "Marit");
@@ -103,7 +98,6 @@ public final class Screenshots {
             page.getByText("words kept their place").waitFor();
         });
         show("/students/ilse", "student", () -> page.getByText("allergy: egg").first().waitFor());
-        show("/where?word=more", "where");
         show("/vocabularies/" + tomasz + "/boards/" + board(tomasz, "Trains"), "look", () -> {
             page.locator("[role=gridcell][aria-label^='driver,']").click();
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("How it looks")).click();
@@ -112,7 +106,18 @@ public final class Screenshots {
         show("/vocabularies/" + ilse + "/talk?board=" + harbour, "talk",
             () -> List.of("ferry,", "crab").forEach(w -> page.getByRole(AriaRole.BUTTON,
                 new Page.GetByRoleOptions().setName(w.replace(",", "")).setExact(true)).first().click()));
-        show("/lists", "lists");
+        long nour = vocabulary("Nour");
+        show("/vocabularies/" + nour + "/boards/" + board(nour, "my days"), "doing", () -> {
+            page.locator("[role=gridcell][aria-label*='day, row 1, place 2']").click();
+            page.getByText("which day today is").waitFor();
+        });
+        long adair = vocabulary("Mr Adair");
+        show("/vocabularies/" + adair + "/talk?board=" + board(adair, "my drawings"), "pad", this::drawAHouse);
+        long wren = vocabulary("Wren");
+        show("/vocabularies/" + wren + "/boards/" + board(wren, "Eat") + "?lens=Sounds", "recording", () -> {
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^Record the"))).first().click();
+            page.locator("[aria-live=polite]").first().waitFor();
+        });
         show("/lists/" + list("Tide pool bingo"), "print",
             () -> page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Make")).locator("svg").last().waitFor());
         show("/lists", "printed", () -> printed("Ilse’s morning", "New for Ilse this month", "How Nour feels"));
@@ -121,6 +126,25 @@ public final class Screenshots {
             page.locator(".pictures_tile").first().waitFor();
         });
         show("/pictures/own", "own-pictures");
+    }
+
+    private void drawAHouse() {
+        com.microsoft.playwright.options.BoundingBox box = page.locator("canvas").boundingBox();
+        draw(box, "blue", 0.30, 0.9, 0.30, 0.45, 0.45, 0.45, 0.45, 0.9, 0.30, 0.9);
+        draw(box, "rust", 0.28, 0.45, 0.375, 0.12, 0.47, 0.45, 0.28, 0.45);
+        draw(box, "amber", 0.62, 0.2, 0.66, 0.16, 0.69, 0.22, 0.65, 0.28, 0.62, 0.2);
+        draw(box, "leaf green", 0.1, 0.93, 0.2, 0.9, 0.3, 0.93, 0.55, 0.91, 0.8, 0.93);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("into the message")).click();
+    }
+
+    private void draw(com.microsoft.playwright.options.BoundingBox box, String ink, double... points) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(ink).setExact(true)).click();
+        page.mouse().move(box.x + points[0] * box.width, box.y + points[1] * box.height);
+        page.mouse().down();
+        for (int i = 2; i < points.length; i += 2) {
+            page.mouse().move(box.x + points[i] * box.width, box.y + points[i + 1] * box.height, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
+        }
+        page.mouse().up();
     }
 
     /** Sheets of lists side by side, as they come out of the printer. */
@@ -191,7 +215,7 @@ public final class Screenshots {
     }
 
     /** As people have it, letters drawn as on their screens; else the one without a window. */
-    private static Path whole() {
+    static Path whole() {
         Path whole = Path.of("/usr/bin/chromium");
         return Files.isExecutable(whole) ? whole : Browser.chromium();
     }

@@ -70,7 +70,8 @@ class OfferedWordApi {
     @PostMapping
     List<OfferedWord> offeredWords(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody SpelledSoFar spelling) {
         String typed = Objects.requireNonNullElse(spelling.typed, "");
-        List<String> said = Objects.requireNonNullElse(spelling.said, List.of());
+        List<String> said = Objects.requireNonNullElse(spelling.said, List.<String>of());
+        Unacceptable.ifMissing(said);
         int cells = Objects.requireNonNullElse(spelling.cells, 0);
         Unacceptable.ifMore("too-much-at-once", Math.max(cells, said.size() / Predicting.REMEMBERED), OfferWord.MOST);
         if (cells < 1 || typed.length() > LONGEST) {

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.util.regex.Pattern;
 import org.dwimble.core.board.Leads;
 import org.junit.jupiter.api.Test;
 
@@ -35,14 +37,14 @@ class SpellBrowserTest extends Counted {
         }
         Locator message = page.getByLabel("Message");
         assertThat(message).hasText("bal");
-        assertThat(key("ball")).isVisible();
-        double where = key("ball").boundingBox().x;
+        assertThat(key("ball, offered")).isVisible();
+        double where = key("ball, offered").boundingBox().x;
         assertThat(w.violations()).isEmpty();
         key("l").click();
         assertThat(message).hasText("ball");
-        assertThat(key("ball")).isVisible();
-        assertThat(key("ball").boundingBox().x).as("it keeps its cell while the word is spelt").isEqualTo(where);
-        key("ball").click();
+        assertThat(key("ball, offered")).isVisible();
+        assertThat(key("ball, offered").boundingBox().x).as("it keeps its cell while the word is spelt").isEqualTo(where);
+        key("ball, offered").click();
         assertThat(message.locator("img")).hasCount(1);
         key("g").click();
         key("o").click();
@@ -70,6 +72,28 @@ class SpellBrowserTest extends Counted {
         key("b").click();
         key("a").click();
         key("l").click();
-        assertThat(key("ball")).isVisible();
+        assertThat(key("ball, offered")).isVisible();
+    }
+
+    @Test
+    void whatWasSpeltIsMadeAButtonWhereItBelongs() throws IOException {
+        w.bench(id, "play");
+        w.cell("empty, row 4, place 2").click();
+        w.button("add a board").click();
+        page.getByLabel("What it begins with").fill("by the alphabet");
+        page.keyboard().press("Enter");
+        w.button("Make it").click();
+        assertThat(w.cell("a, row")).isVisible();
+        page.navigate("/vocabularies/" + id + "/talk?board=" + ((Leads.Opens) at("play", 3, 1).leads()).board());
+        page.locator("main[data-ready]").waitFor();
+        for (String letter : "otter".split("")) {
+            key(letter).click();
+        }
+        page.getByTitle("Hold to show more").focus();
+        press("Enter");
+        click(w.button("put “otter” where it belongs"));
+        assertThat(page.getByText(Pattern.compile("“otter” stands on .*nimals now."))).isVisible();
+        counted("what was spelt made a button where it belongs", 2);
+        assertThat(now().boards().values().stream().flatMap(b -> b.buttons().stream()).anyMatch(b -> b.label().equals("otter") && b.picture() != null)).isTrue();
     }
 }

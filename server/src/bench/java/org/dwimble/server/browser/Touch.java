@@ -1,0 +1,147 @@
+package org.dwimble.server.browser;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.dwimble.server.TestServer;
+import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * What a student waits for in Chromium: from a touch until the sound begins to play, of a recording, of a word our voice said before, and of one it says for the
+ * first time; a board of 200 recordings opened beside one of none; a pad drawn on with 10,000 points. Prints rows of a table; medians.
+ */
+public final class Touch {
+    private static final int READINGS = 15;
+    private static final int POINTS = 10_000;
+    private static final String HEARD = """
+        () => { const play = HTMLMediaElement.prototype.play;
+          HTMLMediaElement.prototype.play = function () {
+            this.addEventListener('playing', () => { window.heardAt = performance.now(); }, { once: true });
+            return play.call(this); };
+          addEventListener('click', (e) => { window.touchedAt = e.timeStamp; }, true);
+        }""";
+
+    private final Page page;
+    private final String address;
+
+    private Touch(Page page, String address) {
+        this.page = page;
+        this.address = address;
+    }
+
+    public static void main(String[] arguments) throws IOException {
+        try (ServletWebServerApplicationContext app = TestServer.start(Files.createTempDirectory("dwimble-touch"), "--spring.profiles.active=demo");
+            Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))) {
+            com.microsoft.playwright.Browser chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Screenshots.whole())
+                .setHeadless(true).setArgs(List.of("--no-sandbox", "--disable-gpu", "--autoplay-policy=no-user-gesture-required")));
+            try (BrowserContext context = chromium.newContext()) {
+                context.addInitScript("(" + HEARD + ")()");
+                new Touch(context.newPage(), "http://localhost:" + app.getWebServer().getPort()).all();
+            }
+        }
+    }
+
+    private void all() {
+        page.navigate(address + "/");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Odile"))).first().click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Odile: account")).waitFor();
+        long wren = vocabulary("Wren");
+        talk(wren, "Eat");
+        touched("more");
+        row("touch to sound: a recording", many(() -> touched("more")), 50);
+        String[] words = words(wren, "Eat");
+        List<Double> first = new ArrayList<>();
+        for (String word : words) {
+            first.add(touched(word));
+        }
+        row("touch to sound: our voice, the first time", median(first), 400);
+        row("touch to sound: our voice, said before", many(() -> touched(words[0])), 150);
+        pad();
+    }
+
+    private void pad() {
+        long adair = vocabulary("Mr Adair");
+        talk(adair, "my drawings");
+        BoundingBox box = page.locator("canvas").boundingBox();
+        page.evaluate("() => { window.frames_ = []; let last = performance.now(); const next = (now) => { window.frames_.push(now - last); last = now; "
+            + "requestAnimationFrame(next); }; requestAnimationFrame(next); }");
+        page.mouse().move(box.x + 10, box.y + 10);
+        page.mouse().down();
+        for (int i = 0; i < POINTS; i++) {
+            if (i % 500 == 499) {
+                page.mouse().up();
+                page.mouse().down();
+            }
+            page.mouse().move(box.x + 10 + (i * 7 % (int) (box.width - 20)), box.y + 10 + (i * 3 % (int) (box.height - 20)));
+        }
+        page.mouse().up();
+        JsonNode frames = JsonMapper.shared().readTree(JsonMapper.shared().writeValueAsString(page.evaluate("() => window.frames_")));
+        List<Double> all = new ArrayList<>(frames.valueStream().map(JsonNode::asDouble).toList());
+        row("a pad while 10,000 points are drawn: from frame to frame", median(all), 17);
+        all.sort(null);
+        row("the 99th of 100 frames", all.get((int) (all.size() * 0.99)), 0);
+    }
+
+    private static void row(String what, double millis, int aim) {
+        System.out.printf(Locale.ROOT, "| %s | %.1f ms | %s |%n", what, millis, aim == 0 ? "" : aim + " ms");
+    }
+
+    private static double many(java.util.function.DoubleSupplier reading) {
+        List<Double> all = new ArrayList<>();
+        for (int i = 0; i < READINGS; i++) {
+            all.add(reading.getAsDouble());
+        }
+        return median(all);
+    }
+
+    private static double median(List<Double> all) {
+        List<Double> sorted = new ArrayList<>(all);
+        sorted.sort(null);
+        return sorted.get(sorted.size() / 2);
+    }
+
+    private double touched(String word) {
+        page.evaluate("() => { window.heardAt = 0; }");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(word).setExact(true)).first().click();
+        page.waitForFunction("() => window.heardAt > 0");
+        return ((Number) page.evaluate("() => window.heardAt - window.touchedAt")).doubleValue();
+    }
+
+    private void talk(long vocabulary, String board) {
+        page.navigate(address + "/vocabularies/" + vocabulary + "/talk?board=" + board(vocabulary, board));
+        page.locator("main[data-ready]").waitFor();
+    }
+
+    /** Words of a board that are said by a voice. */
+    private String[] words(long vocabulary, String board) {
+        JsonNode buttons = json("/api/vocabularies/" + vocabulary + "/boards/" + board(vocabulary, board)).get("buttons");
+        return buttons.valueStream().filter(b -> !b.has("sound") && !b.path("hidden").asBoolean() && b.get("leads").get("type").asString().equals("stays")
+            && b.get("says").get("type").asString().equals("label")).map(b -> b.get("label").asString()).toArray(String[]::new);
+    }
+
+    private long vocabulary(String student) {
+        return json("/api/students").valueStream().filter(row -> row.get("student").get("name").asString().equals(student)).findFirst().orElseThrow()
+            .get("vocabulary").get("id").asLong();
+    }
+
+    private String board(long vocabulary, String name) {
+        return json("/api/vocabularies/" + vocabulary).get("boards").valueStream().filter(b -> b.get("name").asString().equals(name)).findFirst()
+            .orElseThrow().get("id").asString();
+    }
+
+    private JsonNode json(String path) {
+        return JsonMapper.shared().readTree(page.request().get(address + path).body());
+    }
+}
