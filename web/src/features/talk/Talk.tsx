@@ -1,5 +1,5 @@
 import { t } from '@lingui/core/macro';
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../api/client';
@@ -32,7 +32,8 @@ export default function TalkPage() {
   const [search] = useSearchParams();
   const view = useQuery(vocabularyQuery(id));
   const boards = useQuery({ ...allBoards(id), staleTime: Infinity });
-  const shown = useQuery({ ...revealed(id, view.data?.version ?? 0), enabled: view.data !== undefined });
+  // What was shown stays while a newer version is asked for: a change made meanwhile must take no message away.
+  const shown = useQuery({ ...revealed(id, view.data?.version ?? 0), enabled: view.data !== undefined, placeholderData: keepPreviousData });
   const error = view.error ?? boards.error ?? shown.error;
   if (error && !(view.data && boards.data && shown.data))
     return (

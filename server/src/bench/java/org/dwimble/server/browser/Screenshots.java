@@ -49,7 +49,8 @@ public final class Screenshots {
             Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")))) {
             com.microsoft.playwright.Browser chromium = playwright.chromium()
                 .launch(new BrowserType.LaunchOptions().setExecutablePath(whole()).setHeadless(true)
-                    .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--use-fake-device-for-media-stream", "--use-fake-ui-for-media-stream",
+                    .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--use-fake-device-for-media-stream",
+                        "--use-fake-ui-for-media-stream",
                         "--disable-background-networking",
                         "--disable-component-update", "--disable-sync")));
             com.microsoft.playwright.Browser.NewContextOptions options = new com.microsoft.playwright.Browser.NewContextOptions()

@@ -94,6 +94,7 @@ class SpellBrowserTest extends Counted {
         click(w.button("put “otter” where it belongs"));
         assertThat(page.getByText(Pattern.compile("“otter” stands on .*nimals now."))).isVisible();
         counted("what was spelt made a button where it belongs", 2);
-        assertThat(now().boards().values().stream().flatMap(b -> b.buttons().stream()).anyMatch(b -> b.label().equals("otter") && b.picture() != null)).isTrue();
+        assertThat(now().boards().values().stream().flatMap(b -> b.buttons().stream()).anyMatch(b -> b.label().equals("otter") && b.picture() != null))
+            .isTrue();
     }
 }
