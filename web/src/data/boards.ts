@@ -307,16 +307,23 @@ function take(queries: QueryClient, id: number, changed: Changed): void {
   if (now) answered(queries, vocabulary(id).queryKey, now);
   else void queries.invalidateQueries({ queryKey: vocabulary(id).queryKey });
   answered(queries, steps(id).queryKey, changed.steps);
-  queries.removeQueries({ queryKey: allBoards(id).queryKey });
+  forgetBoards(queries, id);
   void queries.invalidateQueries({ queryKey: caseload.queryKey });
   void queries.invalidateQueries({ queryKey: glances.queryKey });
+}
+
+/** All boards together are asked for anew; who talks with them goes on with what is there until then. */
+function forgetBoards(queries: QueryClient, id: number): void {
+  const { queryKey } = allBoards(id);
+  queries.removeQueries({ queryKey, type: 'inactive' });
+  void queries.invalidateQueries({ queryKey });
 }
 
 /** Somebody changed something, or may have: what is in force is asked for. */
 export function lookAgain(queries: QueryClient, id: number): void {
   void queries.invalidateQueries({ queryKey: vocabulary(id).queryKey });
   void queries.invalidateQueries({ queryKey: steps(id).queryKey });
-  queries.removeQueries({ queryKey: allBoards(id).queryKey });
+  forgetBoards(queries, id);
 }
 
 /** Hears which version is in force, and looks again if it is not the one that is shown. */
