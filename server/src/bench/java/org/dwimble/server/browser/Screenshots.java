@@ -110,7 +110,7 @@ public final class Screenshots {
         long nour = vocabulary("Nour");
         show("/vocabularies/" + nour + "/boards/" + board(nour, "my days"), "doing", () -> {
             page.locator("[role=gridcell][aria-label*='day, row 1, place 2']").click();
-            page.getByText("which day today is").waitFor();
+            page.getByText("and is called").waitFor();
         });
         long adair = vocabulary("Mr Adair");
         show("/vocabularies/" + adair + "/talk?board=" + board(adair, "my drawings"), "pad", this::drawAHouse);
