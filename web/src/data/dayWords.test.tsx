@@ -15,6 +15,9 @@ interface Tried {
   shows: string;
   says: string;
   pictured?: string;
+  sound?: string;
+  as?: string;
+  sounds?: string;
   edge?: number;
   border?: string;
 }
@@ -22,9 +25,12 @@ const cases = (shared as unknown as { dayWords: Tried[] }).dayWords;
 
 it.each(cases)('$label is shown as $shows, as core has it', (tried) => {
   const layers = tried.picture ? [{ picture: tried.picture, x: 0, y: 0, size: 1000 }] : [];
-  const shown = asOfNow(button(tried.label, 0, 0, { says: { type: 'of-day', day: tried.day }, layers }), { [tried.day]: tried.said });
+  const how = { manner: 'PLAINLY', when: 'BOTH', as: tried.as } as const;
+  const shown = asOfNow(button(tried.label, 0, 0, { says: { type: 'of-day', day: tried.day }, layers, sound: tried.sound, how }), { [tried.day]: tried.said });
   expect(shown.label).toBe(tried.shows);
   expect(shown.says.type === 'words' ? shown.says.text : shown.label).toBe(tried.says);
+  expect(shown.sound).toBe(tried.sounds);
+  expect(shown.how?.as).toBe(tried.said ? undefined : tried.as);
   expect(shown.layers[0]?.picture).toBe(tried.pictured);
   expect(shown.look.edge).toBe(tried.edge);
   expect(shown.look.border).toBe(tried.border);

@@ -70,7 +70,9 @@ export function asOfNow(button: Button, words?: DayWordsNow): Button {
   if (!said) return button;
   const layers = button.layers.length === 0 && said.picture ? [{ picture: said.picture, x: 0, y: 0, size: 1000 }] : button.layers;
   const look = said.marked ? { ...button.look, border: palette.ink.toLowerCase(), edge: EDGE } : button.look;
-  return { ...button, label: said.label, says: { type: 'words', text: said.spoken }, layers, look };
+  // A recording, or how a word is spoken, is of another day.
+  const how = button.how && { ...button.how, as: undefined };
+  return { ...button, label: said.label, says: { type: 'words', text: said.spoken }, sound: undefined, how, layers, look };
 }
 
 export const boardAsOfNow = (board: Board, words?: DayWordsNow): Board =>

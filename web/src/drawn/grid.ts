@@ -82,25 +82,28 @@ export function tab(board: Board, from: Cell, back: boolean): Cell | undefined {
 export const stops = (board: Board): Cell[] => gridOf(board).stops;
 
 /** How many empty cells are for words. */
-export function freeCells(board: Board, keptFree: Cell[]): number {
+export const freeCells = (board: Board, keptFree: Cell[]): number => emptyCells(board, keptFree).length;
+
+/** In reading order, but for those kept free; `from`: counts though it is kept free. */
+function emptyCells(board: Board, keptFree: Cell[], from?: Cell): Cell[] {
   const kept = new Set(keptFree.map(keyOf));
-  return stops(board).filter((c) => !buttonAt(board, c) && !kept.has(keyOf(c))).length;
+  return stops(board).filter((c) => !buttonAt(board, c) && ((from && sameCell(c, from)) || !kept.has(keyOf(c))));
 }
+
+const isFrom = (from: Cell) => (c: Cell) => c.row > from.row || (c.row === from.row && c.column >= from.column);
 
 /**
  * The empty cell the word line will fill: from a cell on in reading order, then from the top; undefined if the board
  * is full. Cells kept free are passed over, unless one is the very cell to begin at.
  */
 export function nextEmpty(board: Board, from: Cell, keptFree: Cell[] = []): Cell | undefined {
-  const kept = new Set(keptFree.map(keyOf));
-  const empty = stops(board).filter((c) => !buttonAt(board, c) && (sameCell(c, from) || !kept.has(keyOf(c))));
-  return empty.find((c) => c.row > from.row || (c.row === from.row && c.column >= from.column)) ?? empty[0];
+  const empty = emptyCells(board, keptFree, from);
+  return empty.find(isFrom(from)) ?? empty[0];
 }
 
-/** The next empty cells from one on, it first, but for those kept free; undefined if there are fewer. */
+/** The next empty cells from one on, it first; undefined if there are fewer. */
 export function cellsToFill(board: Board, from: Cell, count: number, keptFree: Cell[]): Cell[] | undefined {
-  const kept = new Set(keptFree.map(keyOf));
-  const empty = stops(board).filter((c) => !buttonAt(board, c) && !kept.has(keyOf(c)) && (c.row > from.row || (c.row === from.row && c.column >= from.column)));
+  const empty = emptyCells(board, keptFree, from).filter(isFrom(from));
   return empty.length < count ? undefined : empty.slice(0, count);
 }
 

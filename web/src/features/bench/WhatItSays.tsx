@@ -7,7 +7,8 @@ import { sounds } from '../../data/recordings';
 import { effects, effectsFor } from '../../data/effects';
 import { DottedChoice, DottedText } from '../../shell/Dotted';
 import { howPhrase, manners, says, whens } from './buttonWords';
-import { chosenDayWords, dayWordNames } from './days';
+import { dayWordNames } from '../../data/dayWordNames';
+import { chosenDayWords } from './days';
 import { useSoundsByKeys } from './soundsByKeys';
 import bench from '../../shell/bench.module.css';
 import parts from '../../shell/parts.module.css';
@@ -63,7 +64,8 @@ export function SaysChooser({
     .map((s) => ({ value: s.id, label: s.by ? t`“${s.name}” by ${s.by}` : t`“${s.name}”, as it sounds here` }));
   const fixed = [
     { value: 'label', label: t`its own label` },
-    { value: 'record', label: button.sound ? t`another recording…` : t`a recording…` },
+    // What was recorded today would be wrong tomorrow.
+    ...(button.says.type === 'of-day' ? [] : [{ value: 'record', label: button.sound ? t`another recording…` : t`a recording…` }]),
     ...(button.sound ? [{ value: 'voice', label: t`it by the voice again` }] : []),
     { value: 'nothing', label: t`nothing` },
   ];

@@ -1,8 +1,8 @@
 import { plural, t } from '@lingui/core/macro';
+import { dayWordNames } from '../../data/dayWordNames';
 import { isEffect } from '../../data/effects';
 import { phraseOf } from '../../talking/doings';
 import { wordsOf } from '../../talking/talk';
-import { dayWordNames } from './days';
 import { linesOf } from './doingsOrder';
 import type { BoardLine, Button, HowSaid, VocabularyView } from '../../api/types';
 

@@ -1,12 +1,13 @@
 import { plural, t } from '@lingui/core/macro';
 import { Button as PlainButton } from 'antd';
 import { useQuery } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useContext, useRef, useState } from 'react';
 import type { Board, Button, VocabularyView } from '../../api/types';
+import { asOfNow, DayWords } from '../../data/dayWords';
 import { sounds } from '../../data/recordings';
 import { hush } from '../../data/voice';
 import { perform, saidAndDone, wordsOf } from '../../talking';
-import { withoutRecording } from './sounds';
+import { canBeRecorded, withoutRecording } from './sounds';
 import bench from '../../shell/bench.module.css';
 
 /** How many say something and by whom, what has no recording while its neighbours do, and all of them heard one after the other. */
@@ -24,16 +25,18 @@ export function SoundsSide({
 }) {
   const [at, setAt] = useState<string>();
   const going = useRef(false);
+  const days = useContext(DayWords);
   const saying = board.buttons.filter((b) => wordsOf(b) || b.sound);
   const recorded = saying.filter((b) => b.sound).length;
   const { data: known = [] } = useQuery({ ...sounds(view.id, view.version), enabled: recorded > 0 && onRecord !== undefined });
   const voices = [...new Set(known.filter((k) => k.by && saying.some((b) => b.sound === k.id)).map((k) => k.by!))];
   const without = withoutRecording(board);
-  const together = chosen.filter((b) => wordsOf(b));
+  const together = chosen.filter(canBeRecorded);
   async function hearAll() {
     going.current = true;
-    for (const button of saying) {
+    for (const as of saying) {
       if (!going.current) break;
+      const button = asOfNow(as, days);
       setAt(button.label || wordsOf(button));
       try {
         await perform(saidAndDone({ ...button, doings: [], how: button.how && { ...button.how, when: 'BOTH' } }, []).performed, {

@@ -1,23 +1,21 @@
 import { t } from '@lingui/core/macro';
-import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { sentence } from '../../api/client';
 import type { VocabularyView } from '../../api/types';
 import { useChanges } from '../../data/boards';
-import { whereIs } from '../../data/where';
+import { placeForWord } from '../../data/where';
 import css from './talk.module.css';
 
 /** Words that were spelt and stand on no board: each is made a button where it belongs with one press. */
 export function Spelt({ view, words }: { view: VocabularyView; words: string[] }) {
   const changes = useChanges(view.id);
-  const queries = useQueryClient();
   const [told, setTold] = useState('');
   const [put, setPut] = useState<string[]>([]);
   const left = words.filter((word) => !put.includes(word));
 
   async function putWhereItBelongs(word: string) {
     try {
-      const here = (await queries.fetchQuery(whereIs(word))).find((w) => w.vocabulary === view.id)?.proposed;
+      const [here] = await placeForWord(view.id, word);
       if (!here) return setTold(t`No board has an empty cell for “${word}”. Add a row or a board first; nothing was changed.`);
       await changes.mutateAsync({ what: 'words', base: view.version, board: here.board, from: here.cell, text: word });
       setPut((all) => [...all, word]);

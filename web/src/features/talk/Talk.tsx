@@ -1,5 +1,5 @@
 import { t } from '@lingui/core/macro';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../api/client';
@@ -32,8 +32,7 @@ export default function TalkPage() {
   const [search] = useSearchParams();
   const view = useQuery(vocabularyQuery(id));
   const boards = useQuery({ ...allBoards(id), staleTime: Infinity });
-  // What was shown stays while a newer version is asked for: a change made meanwhile must take no message away.
-  const shown = useQuery({ ...revealed(id, view.data?.version ?? 0), enabled: view.data !== undefined, placeholderData: keepPreviousData });
+  const shown = useQuery({ ...revealed(id, view.data?.version ?? 0), enabled: view.data !== undefined });
   const error = view.error ?? boards.error ?? shown.error;
   if (error && !(view.data && boards.data && shown.data))
     return (
@@ -104,7 +103,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
   const forms = useForms(view, boards);
   const here = byId.get(state.board) ?? byId.get(view.home)!;
   const board = useMemo(() => boardAsOfNow(here, days), [here, days]);
-  const known = { forms, name: view.student?.name, offered: useOffers(view, boards, here, state.message) };
+  const known = { forms, name: view.student?.name, offered: useOffers(view, boards, kept, here, state.message) };
 
   useEffect(() => {
     if (model === 'as the student sees') return undefined;

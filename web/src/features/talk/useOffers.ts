@@ -1,17 +1,17 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { Board, VocabularyView } from '../../api/types';
+import type { Board, Revealed, VocabularyView } from '../../api/types';
 import { offeredWords } from '../../data/offeredWords';
 import { wordsOf, type Token } from '../../talking';
 
 const MOST_LATELY = 200;
 
-/** Own words that begin so, where the server cannot be asked. */
-export function ownWordsFor(boards: Board[], typed: string, cells: number): (Token | undefined)[] {
+/** Own words that begin so, where the server cannot be asked. `kept`: what the student does not see is not offered. */
+export function ownWordsFor(boards: Board[], kept: Revealed['kept'], typed: string, cells: number): (Token | undefined)[] {
   const begins = typed.toLowerCase();
   const found = new Map<string, Token>();
   for (const button of boards.flatMap((b) => b.buttons)) {
     const text = wordsOf(button);
-    if (begins && !button.hidden && text.toLowerCase().startsWith(begins) && !found.has(text.toLowerCase()))
+    if (begins && !kept[button.id] && text.toLowerCase().startsWith(begins) && !found.has(text.toLowerCase()))
       found.set(text.toLowerCase(), { text, layers: button.layers });
   }
   return [...found.values()].slice(0, cells);
@@ -21,7 +21,7 @@ export function ownWordsFor(boards: Board[], typed: string, cells: number): (Tok
  * The words offered by the cells of a board while one is spelt, by place. What was said since the page was opened counts; it stays on the page, and
  * goes with each question.
  */
-export function useOffers(view: VocabularyView, boards: Board[], board: Board, message: Token[]): (Token | undefined)[] {
+export function useOffers(view: VocabularyView, boards: Board[], kept: Revealed['kept'], board: Board, message: Token[]): (Token | undefined)[] {
   const cells = useMemo(() => Math.max(0, ...board.buttons.flatMap((b) => b.doings.flatMap((d) => (d.type === 'offer-word' ? [d.place] : [])))), [board]);
   const last = message.at(-1);
   const typed = last?.spelled ? last.text : '';
@@ -49,9 +49,9 @@ export function useOffers(view: VocabularyView, boards: Board[], board: Board, m
         if (!stop.signal.aborted) take(now);
       })
       .catch(() => {
-        if (!stop.signal.aborted) take(ownWordsFor(boards, typed, cells));
+        if (!stop.signal.aborted) take(ownWordsFor(boards, kept, typed, cells));
       });
     return () => stop.abort();
-  }, [view.id, boards, cells, typed, key]);
+  }, [view.id, boards, kept, cells, typed, key]);
   return cells === 0 ? [] : shown;
 }

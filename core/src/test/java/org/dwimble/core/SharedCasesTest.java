@@ -38,6 +38,7 @@ import org.dwimble.core.talk.Token;
 import org.dwimble.core.voice.HowSaid;
 import org.dwimble.core.voice.Manner;
 import org.dwimble.core.voice.WaysToSay;
+import org.dwimble.core.voice.When;
 import org.dwimble.core.wordline.WordLine;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -261,10 +262,13 @@ class SharedCasesTest {
         DayWord day = DayWord.valueOf(tried.get("day").asString());
         String label = tried.get("label").asString();
         Button button = Button.word("d", new Cell(0, 0), label, tried.path("picture").asString(null), Kind.THING)
-            .withActs(Acts.SPEAK.withSays(new Says.OfDay(day)));
+            .withActs(Acts.SPEAK.withSays(new Says.OfDay(day)).withSound(tried.path("sound").asString(null))
+                .withHow(new HowSaid(Manner.PLAINLY, When.BOTH, tried.path("as").asString(null))));
         Button shown = OnTheDay.shown(button, tried.has("said") ? Map.of(day, JsonMapper.shared().treeToValue(tried.get("said"), DaySaid.class)) : Map.of());
         assertThat(shown.label()).isEqualTo(tried.get("shows").asString());
         assertThat(shown.spoken()).isEqualTo(tried.get("says").asString());
+        assertThat(shown.sound()).isEqualTo(tried.path("sounds").asString(null));
+        assertThat(shown.how().as()).isEqualTo(tried.has("said") ? null : tried.path("as").asString(null));
         assertThat(shown.picture()).isEqualTo(tried.path("pictured").asString(null));
         assertThat(shown.look().edge()).isEqualTo(tried.has("edge") ? tried.get("edge").asInt() : null);
         assertThat(shown.look().border()).isEqualTo(tried.has("border") ? Colour.of(tried.get("border").asString()) : null);

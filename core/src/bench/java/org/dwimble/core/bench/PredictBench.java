@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.function.ToDoubleFunction;
 import org.dwimble.core.predict.Predicting;
+import org.dwimble.core.predict.Ranked;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
@@ -31,7 +32,7 @@ public class PredictBench {
             all.add(word.toString());
         }
         ToDoubleFunction<String> weight = w -> 1.0 / (1 + Math.floorMod(w.hashCode(), WORDS));
-        words = new Predicting(all.subList(0, OWN), all.subList(OWN, WORDS), weight);
+        words = new Predicting(new Ranked(all.subList(0, OWN), weight), new Ranked(all.subList(OWN, WORDS), weight));
         said = new ArrayList<>();
         for (int i = 0; i < Predicting.REMEMBERED; i++) {
             said.add(all.get(random.nextInt(OWN)));

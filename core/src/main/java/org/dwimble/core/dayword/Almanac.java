@@ -32,7 +32,7 @@ import org.dwimble.core.text.Listed;
 
 /** Days and hours as a language writes them (Unicode CLDR), in the Gregorian calendar and with western digits. */
 final class Almanac {
-    private static final Map<String, List<String>> SEASONS = Listed.lines(Almanac.class, "seasons.tsv").stream().map(l -> List.of(l.split("\t")))
+    private static final Map<String, List<String>> SEASONS = Listed.rows(Almanac.class, "seasons.tsv").stream()
         .collect(Collectors.toMap(row -> row.get(0), row -> row.subList(1, row.size())));
     private final ULocale language;
 

@@ -34,7 +34,7 @@ final class Keyboards {
     private static final int IN_A_ROW = 9;
     /** Scripts with more letters than a board has cells for. */
     private static final int MOST_LETTERS = 60;
-    private static final Map<String, List<String>> LISTED = Listed.lines(Keyboards.class, "keyboards.tsv").stream().map(l -> List.of(l.split("\t")))
+    private static final Map<String, List<String>> LISTED = Listed.rows(Keyboards.class, "keyboards.tsv").stream()
         .collect(Collectors.toMap(row -> row.get(0), Function.identity()));
 
     private Keyboards() {
@@ -82,7 +82,7 @@ final class Keyboards {
         rows.add(List.of(silent("space", "", Doing.SPACE), silent("take one off", "", Doing.TAKE_LAST_OFF), silent("Aa", "", new Capital()),
             silent("?", "", new Spell("?")), silent("my name", "", new AddName()), silent("letter", "", new SayLetter()), silent("say it", "say",
                 Doing.SAY)));
-        return new Pattern(key, rows);
+        return new Pattern(key, rows, Pattern.Laid.KEPT_ROWS);
     }
 
     private static Pattern.Word silent(String label, String search, Doing doing) {

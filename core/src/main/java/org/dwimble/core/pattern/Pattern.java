@@ -7,6 +7,7 @@ import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
+import org.dwimble.core.board.Shape;
 import org.dwimble.core.dayword.DayWord;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.Spell;
@@ -18,8 +19,24 @@ import org.jspecify.annotations.Nullable;
  *
  * @param key  by which it is chosen and told: lower-case words joined by hyphens
  * @param rows what stands beside each other, row by row
+ * @param laid how it is laid on its board
  */
-public record Pattern(String key, List<List<Word>> rows) {
+public record Pattern(String key, List<List<Word>> rows, Laid laid) {
+
+    /** How it is laid on its board. */
+    public enum Laid {
+        /** Rows, if the board is wide enough; else its words follow each other. */
+        ROWS,
+        /** Rows that have to stay rows: its board is made wide enough. */
+        KEPT_ROWS,
+        /** Its one word takes all the room there is. */
+        WHOLE
+    }
+
+    Pattern(String key, List<List<Word>> rows) {
+        this(key, rows, Laid.ROWS);
+    }
+
     /**
      * @param label  what is written on it
      * @param search the word its picture is sought by; empty for none
@@ -45,7 +62,7 @@ public record Pattern(String key, List<List<Word>> rows) {
             DayWord.WEEKDAY_6, DayWord.WEEKDAY_7), days(DayWord.DATE, DayWord.NEXT))),
         new Pattern("weather-and-season", List.of(row(Kind.LITTLE, "the_weather_is"), row(Kind.DESCRIBING, "sunny cloudy rainy windy"),
             row(Kind.DESCRIBING, "snowy foggy hot cold"), days(DayWord.SEASON, DayWord.MONTH))),
-        new Pattern("pad", List.of(List.of(new Word("pad", "draw", null, new Acts(Says.NOTHING, null, List.of(Doing.DRAW), Leads.STAYS))))),
+        new Pattern("pad", List.of(List.of(new Word("pad", "draw", null, new Acts(Says.NOTHING, null, List.of(Doing.DRAW), Leads.STAYS)))), Laid.WHOLE),
         new Pattern("numbers", rows(Kind.DESCRIBING, "1 2 3 4 5", "6 7 8 9 10", "11 12 13 14 15", "16 17 18 19 20")),
         new Pattern("alphabet", spelled("abcdefg", "hijklmn", "opqrstu", "vwxyz")),
         new Pattern("question-words", rows(Kind.QUESTION, "what who where", "when why how", "which")),
@@ -59,14 +76,10 @@ public record Pattern(String key, List<List<Word>> rows) {
         return Stream.concat(ALL.stream(), Keyboards.of(language).stream()).toList();
     }
 
-    /** How many words its longest row has. */
-    public int columns() {
-        return rows.stream().mapToInt(List::size).max().orElse(1);
-    }
-
-    /** Whether its rows have to stay rows. */
-    public boolean isKeyboard() {
-        return key.startsWith("keys-");
+    /** A board like its siblings, or as large as it needs, with a row for the ways home and back. */
+    public Shape least(Shape usual) {
+        return laid == Laid.KEPT_ROWS ? new Shape(Math.max(usual.rows(), rows.size() + 1), Math.max(usual.columns(), rows.stream().mapToInt(List::size).max()
+            .orElse(1))) : usual;
     }
 
     public Told called() {
@@ -103,11 +116,6 @@ public record Pattern(String key, List<List<Word>> rows) {
     /** Its words, row after row. */
     public List<Word> inOrder() {
         return rows.stream().flatMap(List::stream).toList();
-    }
-
-    /** Whether it is a pad to draw on over the whole board. */
-    public boolean isPad() {
-        return words() == 1 && inOrder().get(0).acts() != null && inOrder().get(0).acts().doings().contains(Doing.DRAW);
     }
 
     /** How many words it has. */

@@ -2,16 +2,11 @@ package org.dwimble.core.predict;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.PriorityQueue;
-import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.dwimble.core.words.Spelling;
 import org.jspecify.annotations.Nullable;
 
@@ -29,27 +24,13 @@ public final class Predicting {
     public static final int REMEMBERED = 200;
     private static final double LATELY = 2;
     private static final double PAIRED = 8;
-    private final Entry[] own;
-    private final Entry[] common;
+    private final Ranked own;
+    private final Ranked common;
 
-    private record Entry(String folded, String word, double weight) {
-    }
-
-    /**
-     * @param own    words of the student's vocabulary as they are written; of two that are folded alike the first counts
-     * @param common words of the language
-     * @param weight how common a word is, above 0, at most 1
-     */
-    public Predicting(List<String> own, List<String> common, ToDoubleFunction<String> weight) {
-        this.own = sorted(own.stream(), weight);
-        Set<String> known = Stream.of(this.own).map(Entry::folded).collect(Collectors.toCollection(HashSet::new));
-        this.common = sorted(common.stream().filter(w -> !known.contains(Spelling.fold(w))), weight);
-    }
-
-    private static Entry[] sorted(Stream<String> words, ToDoubleFunction<String> weight) {
-        Set<String> had = new HashSet<>();
-        return words.filter(w -> !w.isBlank() && had.add(Spelling.fold(w))).map(w -> new Entry(Spelling.fold(w), w, weight.applyAsDouble(w)))
-            .sorted(Comparator.comparing(Entry::folded)).toArray(Entry[]::new);
+    /** @param own words of the student's vocabulary as they are written @param common words of the language */
+    public Predicting(Ranked own, Ranked common) {
+        this.own = own;
+        this.common = common;
     }
 
     /**
@@ -65,12 +46,12 @@ public final class Predicting {
         String before = lately.isEmpty() ? null : lately.get(lately.size() - 1);
         Map<String, Long> after = IntStream.range(1, lately.size()).filter(i -> lately.get(i - 1).equals(before)).mapToObj(lately::get)
             .collect(Collectors.groupingBy(w -> w, Collectors.counting()));
-        ToDoubleFunction<Entry> score = e -> e.weight + LATELY * share(often, e.folded, lately.size()) + PAIRED * share(after, e.folded, Math.max(1, after
-            .size()));
+        ToDoubleFunction<Ranked.Entry> score = e -> e.weight() + LATELY * share(often, e.folded(), lately.size())
+            + PAIRED * share(after, e.folded(), Math.max(1, after.size()));
         String begins = Spelling.fold(typed);
-        List<String> best = new ArrayList<>(best(own, begins, score, most));
+        List<String> best = new ArrayList<>(own.best(begins, e -> true, score, most));
         if (!begins.isEmpty() && best.size() < most) {
-            best.addAll(best(common, begins, score, most - best.size()));
+            best.addAll(common.best(begins, e -> !own.has(e.folded()), score, most - best.size()));
         }
         return best;
     }
@@ -78,21 +59,6 @@ public final class Predicting {
     private static double share(Map<String, Long> counts, String word, int all) {
         Long count = counts.get(word);
         return count == null ? 0 : (double) count / all;
-    }
-
-    /** Of the words that begin so, which stand beside each other. */
-    private static List<String> best(Entry[] among, String begins, ToDoubleFunction<Entry> score, int most) {
-        int first = Arrays.binarySearch(among, new Entry(begins, "", 0), Comparator.comparing(Entry::folded));
-        int from = first < 0 ? -first - 1 : first;
-        Comparator<Entry> byScore = Comparator.comparingDouble(score).thenComparing(Entry::folded, Comparator.reverseOrder());
-        PriorityQueue<Entry> best = new PriorityQueue<>(byScore);
-        for (int i = from; i < among.length && among[i].folded.startsWith(begins); i++) {
-            best.add(among[i]);
-            if (best.size() > most) {
-                best.poll();
-            }
-        }
-        return best.stream().sorted(byScore.reversed()).map(Entry::word).toList();
     }
 
     /**

@@ -26,6 +26,11 @@ public final class Listed {
         }
     }
 
+    /** As {@link #lines}, each parted by tabs. */
+    public static List<List<String>> rows(Class<?> beside, String file) {
+        return lines(beside, file).stream().map(line -> List.of(line.split("\t"))).toList();
+    }
+
     /** Words parted by commas, trimmed; empty ones are left out. */
     public static List<String> words(String line) {
         return Stream.of(line.split(",")).map(String::strip).filter(w -> !w.isEmpty()).toList();

@@ -44,7 +44,7 @@ class PadTest {
         Vocabulary now = vocabulary(board("home", "I . . .", ". . . .", ". . . ."), board("a", "x . . .", ". . . .", "back:back home:home . ."),
             board("b", "y . . .", ". . . .",
                 "back:back home:home . ."));
-        Pattern pattern = Pattern.ALL.stream().filter(Pattern::isPad).findFirst().orElseThrow();
+        Pattern pattern = Pattern.ALL.stream().filter(p -> p.laid() == Pattern.Laid.WHOLE).findFirst().orElseThrow();
         Change laid = new LayRows("my drawings", "home", null, new Shape(3, 4), pattern, List.of(new ReadyWord("pad", "core/draw", null))).on(now, ids());
         Board board = laid.after().at(laid.added().get(0));
         assertThat(pad(board).standing()).isEqualTo(new Standing(new Cell(0, 0), new Span(2, 4)));

@@ -8,8 +8,12 @@ import org.junit.jupiter.api.Test;
 
 class PredictingTest {
     private static final List<String> COMMON = List.of("the", "to", "this", "that", "they", "think", "thing", "hat", "harbour", "ferry", "for", "from");
-    private final Predicting words = new Predicting(List.of("thunder", "thirsty", "tide pool", "Harbour", "I", "ferry"), COMMON, w -> COMMON.contains(w) ? 1.0
-        / (COMMON.indexOf(w) + 1) : 0.01);
+    private final Predicting words = new Predicting(new Ranked(List.of("thunder", "thirsty", "tide pool", "Harbour", "I", "ferry"), PredictingTest::weight),
+        new Ranked(COMMON, PredictingTest::weight));
+
+    private static double weight(String word) {
+        return COMMON.contains(word) ? 1.0 / (COMMON.indexOf(word) + 1) : 0.01;
+    }
 
     @Test
     void theStudentsOwnWordsComeFirstThenTheCommonOnes() {

@@ -19,8 +19,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * What a student waits for in Chromium: from a touch until the sound begins to play, of a recording, of a word our voice said before, and of one it says for the
- * first time; a board of 200 recordings opened beside one of none; a pad drawn on with 10,000 points. Prints rows of a table; medians.
+ * What a student waits for in Chromium: from a touch until the sound begins to play, of a recording, of a word our voice said before, and of one it says
+ * for the first time; a pad drawn on with 10,000 points. Prints rows of a table; medians.
  */
 public final class Touch {
     private static final int READINGS = 15;

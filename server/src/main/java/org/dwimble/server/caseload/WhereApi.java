@@ -1,6 +1,7 @@
 package org.dwimble.server.caseload;
 
 import java.util.List;
+import java.util.Optional;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.find.WordPlaces;
@@ -14,6 +15,7 @@ import org.dwimble.core.text.Text;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.SpotView;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.grant.For;
 import org.dwimble.server.grant.ForSignedIn;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.reveal.WhyKept;
@@ -21,6 +23,7 @@ import org.dwimble.server.student.StudentStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -29,6 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class WhereApi {
+    private static final int LONGEST = 100;
     private static final int PLACES = 3;
     private static final int LOOKED_AT = 20;
 
@@ -58,9 +62,22 @@ class WhereApi {
     @ForSignedIn("each of the students this person may look into")
     @GetMapping("/where")
     List<WhereView> where(@AuthenticationPrincipal Account account, @RequestParam String word) {
-        String sought = Text.cut(Text.tidy(word), 100);
+        String sought = Text.cut(Text.tidy(word), LONGEST);
         return students.caseload(account.id()).stream().filter(row -> row.role().may(Act.LOOK) && row.vocabulary() != null && !sought.isEmpty())
             .flatMap(row -> store.find(row.vocabulary().id()).map(kept -> where(row.student(), kept, sought)).stream()).toList();
+    }
+
+    /** Where a word that is not there yet belongs in one vocabulary; none if no board has room. */
+    @For(Act.LOOK)
+    @GetMapping("/vocabularies/{vocabulary}/place-for-word")
+    List<SpotView> placeForWord(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam String word) {
+        VocabularyStore.Kept kept = store.there(vocabulary);
+        return belongs(kept.vocabulary(), kept.overview().routes(), Text.cut(Text.tidy(word), LONGEST)).stream().toList();
+    }
+
+    private Optional<SpotView> belongs(Vocabulary now, Routes routes, String word) {
+        return Belongs.of(now, routes, WayHome.of(now), library.categories().of(word), library.categories()::of)
+            .map(spot -> SpotView.of(now, routes, spot.board(), spot.standing().cell()));
     }
 
     private WhereView where(Student student, VocabularyStore.Kept kept, String sought) {
@@ -73,8 +90,7 @@ class WhereApi {
             .map(p -> new FoundAt(SpotView.of(now, routes, p.board(), p.cell()), p.button().label(), p.button().picture(), why.of(now, revealed,
                 p.button()).orElse(null)))
             .toList();
-        SpotView proposed = !found.isEmpty() ? null : Belongs.of(now, routes, WayHome.of(now), library.categories().of(sought), library.categories()::of)
-            .map(spot -> SpotView.of(now, routes, spot.board(), spot.standing().cell())).orElse(null);
+        SpotView proposed = found.isEmpty() ? belongs(now, routes, sought).orElse(null) : null;
         return new WhereView(student.id(), student.name(), kept.id(), student.appearance().slug(), found, proposed);
     }
 }

@@ -15,9 +15,9 @@ import org.dwimble.core.board.Layer;
 import org.dwimble.core.doing.OfferWord;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.predict.Predicting;
+import org.dwimble.core.predict.Ranked;
 import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.told.Unacceptable;
-import org.dwimble.core.words.Frequency;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.grant.For;
@@ -36,6 +36,7 @@ import org.springframework.web.bind.annotation.RestController;
 class OfferedWordApi {
     private static final int LONGEST = 60;
     private static final int INDEXES = 40;
+    private static final Ranked NONE = new Ranked(List.of(), w -> 1);
 
     /**
      * @param typed what is spelt so far; none for the word that comes next
@@ -58,6 +59,7 @@ class OfferedWordApi {
 
     private final VocabularyStore store;
     private final Library library;
+    private @Nullable Ranked common;
     private final Cache<Version, Index> indexes = Caffeine.newBuilder().maximumSize(INDEXES).build();
 
     OfferedWordApi(VocabularyStore store, Library library) {
@@ -73,7 +75,8 @@ class OfferedWordApi {
         List<String> said = Objects.requireNonNullElse(spelling.said, List.<String>of());
         Unacceptable.ifMissing(said);
         int cells = Objects.requireNonNullElse(spelling.cells, 0);
-        Unacceptable.ifMore("too-much-at-once", Math.max(cells, said.size() / Predicting.REMEMBERED), OfferWord.MOST);
+        Unacceptable.ifMore("too-much-at-once", said.size(), Predicting.REMEMBERED);
+        Unacceptable.ifMore("too-much-at-once", cells, OfferWord.MOST);
         if (cells < 1 || typed.length() > LONGEST) {
             return List.of();
         }
@@ -91,8 +94,17 @@ class OfferedWordApi {
         Map<String, List<Layer>> own = new LinkedHashMap<>();
         kept.vocabulary().boards().values().stream().flatMap(b -> b.buttons().stream()).filter(Button::isWord).filter(shown)
             .forEach(b -> own.putIfAbsent(b.spoken(), b.layers()));
-        Frequency frequency = library.frequency();
         boolean english = ULocale.forLanguageTag(kept.vocabulary().locale()).getLanguage().equals("en");
-        return new Index(new Predicting(List.copyOf(own.keySet()), english ? frequency.words() : List.of(), frequency::weight), own);
+        return new Index(new Predicting(new Ranked(own.keySet(), library.frequency()::weight), english ? common() : NONE), own);
+    }
+
+    /** Once for all vocabularies. */
+    private synchronized Ranked common() {
+        Ranked known = common;
+        if (known == null) {
+            known = new Ranked(library.frequency().words(), library.frequency()::weight);
+            common = known;
+        }
+        return known;
     }
 }

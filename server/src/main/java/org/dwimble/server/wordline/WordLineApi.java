@@ -243,9 +243,8 @@ class WordLineApi {
         if (request.pattern() != null) {
             Pattern pattern = Pattern.all(now.locale()).stream().filter(p -> p.key().equals(request.pattern())).findFirst()
                 .orElseThrow(() -> new Unacceptable("no-such-pattern"));
-            if (pattern.isKeyboard() && request.rows() == null && request.columns() == null) {
-                Shape usual = Siblings.of(now, request.openedFrom()).shape();
-                shape = new Shape(Math.max(usual.rows(), pattern.rows().size() + 1), Math.max(usual.columns(), pattern.columns()));
+            if (request.rows() == null && request.columns() == null) {
+                shape = pattern.least(Siblings.of(now, request.openedFrom()).shape());
             }
             List<WordLine.Entry> sought = pattern.inOrder().stream().map(word -> new WordLine.Entry(word.search(), word.label())).toList();
             return new LayRows(request.name(), request.openedFrom(), request.openedBy(), shape, pattern, editing.ready(account, vocabulary, sought));

@@ -20,18 +20,22 @@ class SpellBrowserTest extends Counted {
         return page.locator("main").getByRole(AriaRole.GROUP).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name).setExact(true));
     }
 
-    @Test
-    void aWordIsSpeltWithThoseThatAreOffered() {
+    /** A keyboard from a pattern, opened from a cell and talked with. @param first a letter on it */
+    private void talkOn(String pattern, String first) {
         w.bench(id, "play");
         w.cell("empty, row 4, place 2").click();
         w.button("add a board").click();
-        page.getByLabel("What it begins with").fill("as one types");
+        page.getByLabel("What it begins with").fill(pattern);
         page.keyboard().press("Enter");
         w.button("Make it").click();
-        assertThat(w.cell("q, row")).isVisible();
-        String board = ((Leads.Opens) at("play", 3, 1).leads()).board();
-        page.navigate("/vocabularies/" + id + "/talk?board=" + board);
+        assertThat(w.cell(first + ", row")).isVisible();
+        page.navigate("/vocabularies/" + id + "/talk?board=" + ((Leads.Opens) at("play", 3, 1).leads()).board());
         page.locator("main[data-ready]").waitFor();
+    }
+
+    @Test
+    void aWordIsSpeltWithThoseThatAreOffered() {
+        talkOn("as one types", "q");
         for (String letter : new String[] {"b", "a", "l"}) {
             key(letter).click();
         }
@@ -58,16 +62,7 @@ class SpellBrowserTest extends Counted {
 
     @Test
     void theStudentsOwnWordsAreOfferedAlsoWhereTheNetworkIsLost() {
-        w.bench(id, "play");
-        w.cell("empty, row 4, place 2").click();
-        w.button("add a board").click();
-        page.getByLabel("What it begins with").fill("by the alphabet");
-        page.keyboard().press("Enter");
-        w.button("Make it").click();
-        assertThat(w.cell("a, row")).isVisible();
-        String board = ((Leads.Opens) at("play", 3, 1).leads()).board();
-        page.navigate("/vocabularies/" + id + "/talk?board=" + board);
-        page.locator("main[data-ready]").waitFor();
+        talkOn("by the alphabet", "a");
         page.route("**/offered-words", route -> route.abort());
         key("b").click();
         key("a").click();
@@ -77,15 +72,7 @@ class SpellBrowserTest extends Counted {
 
     @Test
     void whatWasSpeltIsMadeAButtonWhereItBelongs() throws IOException {
-        w.bench(id, "play");
-        w.cell("empty, row 4, place 2").click();
-        w.button("add a board").click();
-        page.getByLabel("What it begins with").fill("by the alphabet");
-        page.keyboard().press("Enter");
-        w.button("Make it").click();
-        assertThat(w.cell("a, row")).isVisible();
-        page.navigate("/vocabularies/" + id + "/talk?board=" + ((Leads.Opens) at("play", 3, 1).leads()).board());
-        page.locator("main[data-ready]").waitFor();
+        talkOn("by the alphabet", "a");
         for (String letter : "otter".split("")) {
             key(letter).click();
         }

@@ -44,7 +44,7 @@ public record LayRows(String name, @Nullable String openedFrom, @Nullable String
 
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
-        if (pattern.isPad()) {
+        if (pattern.laid() == Pattern.Laid.WHOLE) {
             return new NewBoard(name, openedFrom, openedBy, shape, List.of(ReadyWord.pad(words.get(0).label(), words.get(0).picture()))).on(now, ids);
         }
         Change bare = new NewBoard(name, openedFrom, openedBy, shape == null ? Siblings.of(now, openedFrom).shape() : shape, List.of()).on(now, ids);
