@@ -24,13 +24,19 @@ export function SignInPage({ view }: { view: SessionView }) {
   );
 }
 
-function useEntering<T>(enter: (values: T) => Promise<SessionView>) {
+function useEntering<T>(enter: (values: T) => Promise<SessionView>, then?: () => void) {
   const queries = useQueryClient();
-  return useMutation({ mutationFn: enter, onSuccess: (view) => answered(queries, session.queryKey, view) });
+  return useMutation({
+    mutationFn: enter,
+    onSuccess: (view) => {
+      answered(queries, session.queryKey, view);
+      then?.();
+    },
+  });
 }
 
-export function SignInForm({ known }: { known?: string }) {
-  const entering = useEntering((v: { signIn: string; password: string }) => signIn(v.signIn ?? '', v.password ?? ''));
+export function SignInForm({ known, then }: { known?: string; then?: () => void }) {
+  const entering = useEntering((v: { signIn: string; password: string }) => signIn(v.signIn ?? '', v.password ?? ''), then);
   return (
     <Form layout="vertical" requiredMark={false} onFinish={entering.mutate} initialValues={{ signIn: known }}>
       {entering.isError && <Alert type="error" showIcon title={sentence(entering.error)} className={parts.gapBelow} />}

@@ -1,6 +1,6 @@
 import { t } from '@lingui/core/macro';
 import { Modal } from 'antd';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { answer, client, onSessionEnd } from '../../api/client';
 import { session } from '../../data/session';
@@ -10,33 +10,28 @@ import { SignInForm } from './SignIn';
 export function SignInAgain() {
   const [asking, setAsking] = useState(false);
   const waiting = useRef<(() => void)[]>([]);
-  const queries = useQueryClient();
-  const { data, dataUpdatedAt } = useQuery(session);
-  const askedAt = useRef(0);
+  const { data } = useQuery(session);
 
   useEffect(() => {
     onSessionEnd(async () => {
       // Asking the server who is signed in also fetches the token that the next change must carry.
       const now = await answer(client.GET('/api/session'));
       if (now.account) return;
-      askedAt.current = Date.now();
       setAsking(true);
       await new Promise<void>((resolve) => waiting.current.push(resolve));
     });
     return () => onSessionEnd(undefined);
-  }, [queries]);
+  }, []);
 
-  useEffect(() => {
-    if (asking && dataUpdatedAt > askedAt.current && data?.account) {
-      setAsking(false);
-      waiting.current.splice(0).forEach((go) => go());
-    }
-  }, [asking, data, dataUpdatedAt]);
+  const goOn = () => {
+    setAsking(false);
+    waiting.current.splice(0).forEach((go) => go());
+  };
 
   return (
     <Modal open={asking} footer={null} closable={false} title={t`Sign in again`} destroyOnHidden>
       <p>{t`You were signed out after a while. Nothing was lost: once you are back, what you were doing goes on.`}</p>
-      <SignInForm known={data?.account?.signIn} />
+      <SignInForm known={data?.account?.signIn} then={goOn} />
     </Modal>
   );
 }

@@ -65,10 +65,21 @@ final class Gate extends Handler.Wrapper {
         private final long most;
         private final long began = System.nanoTime();
         private long came;
+        private boolean refused;
 
         Watched(Request plain, long most) {
             super(plain);
             this.most = most;
+        }
+
+        /**
+         * Asked when an answer is given before all was read, such as that somebody is not signed in. {@link Remainder} reads what is left; what the container
+         * would do, once nothing more is there yet, is fail what comes and close the connection, which takes the answer away. Of what was refused itself
+         * nothing more is read.
+         */
+        @Override
+        public boolean consumeAvailable() {
+            return !refused || super.consumeAvailable();
         }
 
         @Override
@@ -84,6 +95,7 @@ final class Gate extends Handler.Wrapper {
                 return chunk;
             }
             chunk.release();
+            refused = true;
             Answers.Why why = slow ? Answers.Why.TOO_SLOW : Answers.Why.TOO_LONG;
             return Content.Chunk.from(new BodyRefused(why.status(), why.told(most >> 20)));
         }

@@ -10,11 +10,13 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What still comes of a body after the answer was given, such as that it is too long. It is thrown away until it ends, for {@link Limits#REMAINDER_SECONDS}
- * at most: a connection that is closed while somebody sends takes the answer away from him before he has read it (RFC 9112, 9.6).
+ * at most and while something comes within {@link Limits#IDLE_SECONDS}: a connection that is closed while somebody sends takes the answer away from him
+ * before he has read it (RFC 9112, 9.6).
  */
 final class Remainder extends Callback.Nested implements Runnable {
     private final Request request;
     private Scheduler.@Nullable Task end;
+    private long until;
 
     Remainder(Request request, Callback after) {
         super(after);
@@ -23,6 +25,7 @@ final class Remainder extends Callback.Nested implements Runnable {
 
     @Override
     public void succeeded() {
+        until = System.nanoTime() + TimeUnit.SECONDS.toNanos(Limits.REMAINDER_SECONDS);
         run();
     }
 
@@ -46,10 +49,12 @@ final class Remainder extends Callback.Nested implements Runnable {
     }
 
     private void await() {
-        if (end == null) {
-            EndPoint connection = request.getConnectionMetaData().getConnection().getEndPoint();
-            end = request.getComponents().getScheduler().schedule(connection::close, Limits.REMAINDER_SECONDS, TimeUnit.SECONDS);
+        if (end != null) {
+            end.cancel();
         }
+        EndPoint connection = request.getConnectionMetaData().getConnection().getEndPoint();
+        long left = Math.min(until - System.nanoTime(), TimeUnit.SECONDS.toNanos(Limits.IDLE_SECONDS));
+        end = request.getComponents().getScheduler().schedule(connection::close, left, TimeUnit.NANOSECONDS);
         request.demand(this);
     }
 }

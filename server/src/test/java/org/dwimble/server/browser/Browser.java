@@ -3,6 +3,7 @@ package org.dwimble.server.browser;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Clock;
 import com.microsoft.playwright.ConsoleMessage;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -55,7 +56,8 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
                 Path picture = FAILED
                     .resolve(context.getRequiredTestClass().getSimpleName() + "." + context.getRequiredTestMethod().getName() + "-" + ++number + ".png");
                 System.out.println(
-                    "Failed, see " + picture + ":\n  " + window.page.evaluate(STATE) + "\n  refused: " + window.refused + "\n  errors: " + window.errors);
+                    "Failed, see " + picture + ":\n  " + window.page.evaluate(STATE) + "\n  refused: " + window.refused + "\n  asked last: "
+                        + window.asked + "\n  errors: " + window.errors);
                 window.page.screenshot(new Page.ScreenshotOptions().setPath(picture));
             } catch (RuntimeException gone) {
                 System.out.println("A window could not be seen any more: " + gone.getMessage());
@@ -103,14 +105,17 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
     /** A window, and what went wrong in it. */
     static final class Window implements AutoCloseable {
         private static final int MOST_TABS = 120;
+        private static final int MOST_ASKED = 40;
         /** Kept with what it has fetched and compiled, for the next window: as a person's browser has it who was here yesterday. */
         private static final Deque<BrowserContext> KEPT = new ArrayDeque<>();
         private final BrowserContext context;
-        private final boolean usual;
+        private boolean usual;
         final Page page;
         final List<String> errors = new ArrayList<>();
         /** What the server did not do, for whoever looks for the cause of a failure. */
         private final List<String> refused = new ArrayList<>();
+        /** What was asked of the server last, and answered: what is missing at its end was never asked for or is waited for. */
+        private final Deque<String> asked = new ArrayDeque<>();
 
         Window() {
             this(KEPT.isEmpty() ? context(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800)) : KEPT.pop(), true);
@@ -140,14 +145,29 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
                     refused.add(response.status() + " " + response.url());
                 }
             });
+            page.onRequest(request -> noteAsked(request.method() + " " + request.url()));
+            page.onRequestFinished(request -> noteAsked("answered " + request.method() + " " + request.url()));
             page.onRequestFailed(request -> refused.add(request.failure() + " " + request.url()));
             OPEN.add(this);
+        }
+
+        private void noteAsked(String request) {
+            if (asked.size() == MOST_ASKED) {
+                asked.remove();
+            }
+            asked.add(request.replace(TestServer.address(), ""));
         }
 
         private void note(ConsoleMessage message) {
             if (message.type().equals("error") && !message.text().startsWith("Failed to load resource")) {
                 errors.add(message.text());
             }
+        }
+
+        /** The clock of the page, for a test to set. It stays so: no other test gets what this window has. */
+        Clock clock() {
+            usual = false;
+            return page.clock();
         }
 
         /** Signed in, with no page open yet. */

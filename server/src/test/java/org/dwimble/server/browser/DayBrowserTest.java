@@ -74,7 +74,7 @@ class DayBrowserTest extends Counted {
         Locator sentence = page.getByLabel("Button sentence");
         assertThat(sentence).containsText("says which day today is as usual");
         assertThat(sentence).containsText("and is called ball");
-        page.clock().install();
+        w.clock().install();
         page.navigate("/vocabularies/" + id + "/talk?board=play");
         page.locator("main[data-ready]").waitFor();
         ZoneId zone = ZoneId.systemDefault();
@@ -83,7 +83,7 @@ class DayBrowserTest extends Counted {
         String tomorrow = day(zone, now, DayWord.TOMORROW);
         w.button(today).click();
         assertThat(page.getByLabel("Message")).hasText(today);
-        page.clock().setFixedTime(java.util.Date.from(now.atZone(zone).toLocalDate().plusDays(1).atStartOfDay(zone).toInstant()));
+        w.clock().setFixedTime(java.util.Date.from(now.atZone(zone).toLocalDate().plusDays(1).atStartOfDay(zone).toInstant()));
         page.evaluate("document.dispatchEvent(new Event('visibilitychange'))");
         assertThat(w.button(tomorrow)).isVisible();
         w.button(tomorrow).click();

@@ -74,6 +74,21 @@ class WireTest {
         assertThat(ask("GET / HTTP/1.1\nHost: a\nConnection: close\nX: " + "x".repeat(20_000))).startsWith("HTTP/1.1 4").contains("\"detail\":\"");
     }
 
+    /** Refused before what is sent has come: it is still read, or the connection would be reset and the answer lost with it. */
+    @Test
+    void whoIsRefusedBeforeTheFileHasComeIsAnsweredAndHeardAgain() throws IOException {
+        try (Socket socket = connected()) {
+            send(socket, "POST /api/own-pictures HTTP/1.1\r\nHost: a\r\nCookie: XSRF-TOKEN=t\r\nX-XSRF-TOKEN: t\r\n"
+                + "Content-Type: multipart/form-data; boundary=x\r\nTransfer-Encoding: chunked\r\n\r\n");
+            byte[] begun = socket.getInputStream().readNBytes("HTTP/1.1 401".length());
+            assertThat(new String(begun, StandardCharsets.UTF_8)).isEqualTo("HTTP/1.1 401");
+            send(socket, "3\r\n--x\r\n");
+            send(socket, "2\r\n--\r\n0\r\n\r\n");
+            send(socket, "GET /api/session HTTP/1.1\r\nHost: a\r\nConnection: close\r\n\r\n");
+            assertThat(answered(socket)).contains("\"detail\":\"").contains("HTTP/1.1 200");
+        }
+    }
+
     @Test
     void whoWorksIsAnsweredWhileManyOthersAreSlow() throws IOException {
         Account odile = TestServer.account("Odile");
