@@ -25,6 +25,7 @@ public final class Fuzz {
         targets.put("packages", Targets::packages);
         targets.put("drawings", Targets::drawings);
         targets.put("pictures", Targets::pictures);
+        targets.put("sounds", Targets::sounds);
         targets.put("edits", Targets::edits);
         try (AutoCloseable server = TestServer.running(Files.createTempDirectory("dwimble-fuzz"))) {
             Targets fed = new Targets();

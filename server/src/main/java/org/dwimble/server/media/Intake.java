@@ -3,8 +3,12 @@ package org.dwimble.server.media;
 import java.io.IOException;
 import java.util.List;
 import org.dwimble.core.told.Told;
+import org.dwimble.server.media.sound.SoundNotes;
 
-/** What a package brings, looked into before it is kept: drawings are written anew, pictures are opened once, so that no print fails for them later. */
+/**
+ * What a package brings, looked into before it is kept: drawings are written anew, pictures are opened once, so that no print fails for them later, and what
+ * a file carries beside what is seen and heard is taken out.
+ */
 final class Intake {
     /** A side of the picture that is made to see whether it can be: it need not be seen. */
     private static final int GLANCE = 64;
@@ -29,10 +33,10 @@ final class Intake {
             Drawing.Written drawing = Drawing.rewritten(file);
             return new Taken(type, drawing.bytes(), drawing.leftOut());
         }
-        if (!type.startsWith("image/")) {
-            return new Taken(type, file, List.of());
-        }
         try {
+            if (!type.startsWith("image/")) {
+                return new Taken(type, SoundNotes.without(type, file), List.of());
+            }
             Raster.read(file, GLANCE);
             return new Taken(type, Raster.withoutNotes(file), List.of());
         } catch (IOException damaged) {

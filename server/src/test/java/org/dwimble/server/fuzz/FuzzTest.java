@@ -21,7 +21,7 @@ class FuzzTest {
 
     static Stream<Named<BiConsumer<Targets, Random>>> targets() {
         return Stream.of(Named.of("packages", Targets::packages), Named.of("drawings", Targets::drawings), Named.of("pictures", Targets::pictures),
-            Named.of("edits", Targets::edits));
+            Named.of("sounds", Targets::sounds), Named.of("edits", Targets::edits));
     }
 
     @ParameterizedTest
