@@ -2,6 +2,7 @@ import { t } from '@lingui/core/macro';
 import { answer, client, Problem } from '../api/client';
 import type { components } from '../api/schema.gen';
 import type { HowSaid } from '../api/types';
+import { isPhonetic } from './phonetic';
 import { waysToSay, type StudentVoice } from './waysToSay';
 
 /** Plays a sound, or speaks: by the voice chosen, the device’s, or Dwimble’s own. */
@@ -61,7 +62,7 @@ export async function hear(heard: Heard): Promise<void> {
   const ours = await ownVoices(heard.locale);
   // Somebody tapped something else while the voices were looked for.
   if (mine !== hears) return;
-  const ways = waysToSay({ sound: false, chosen: heard.voice, browser: there.map((v) => v.name), ours: ours.speaks });
+  const ways = waysToSay({ sound: false, chosen: heard.voice, browser: there.map((v) => v.name), ours: ours.speaks, phonetic: isPhonetic(heard.spoken) });
   for (const way of ways) {
     const chosen = way === 'CHOSEN' ? heard.voice : undefined;
     const device = way === 'OURS' || chosen?.where === 'OURS' ? undefined : (there.find((v) => v.name === chosen?.name) ?? there[0]);

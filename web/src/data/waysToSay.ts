@@ -11,10 +11,13 @@ export interface Given {
   browser: string[];
   /** Whether Dwimble’s own voices speak it. */
   ours: boolean;
+  /** Whether some of it is written as it sounds, which no voice of a device can read. */
+  phonetic: boolean;
 }
 
 /** By what something is heard, in the order in which it is tried: as core has it (`voice`), on the same cases. */
-export function waysToSay({ sound, chosen, browser, ours }: Given): Way[] {
+export function waysToSay({ sound, chosen, ours, phonetic, ...given }: Given): Way[] {
+  const browser = phonetic ? [] : given.browser;
   const here = chosen && (chosen.where === 'OURS' ? ours : chosen.name ? browser.includes(chosen.name) : browser.length > 0);
   return [
     ...(sound ? ['SOUND' as const] : []),

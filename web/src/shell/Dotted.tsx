@@ -37,6 +37,7 @@ export function DottedText({
   onEditing,
   onText,
   onKeepWith,
+  signs,
 }: {
   label: string;
   value: string;
@@ -49,6 +50,8 @@ export function DottedText({
   onText?: (text: string) => void;
   /** Kept by Shift Enter, with something more. */
   onKeepWith?: (text: string) => void;
+  /** Signs that keyboards do not have, to be put in by a click. */
+  signs?: Signs;
 }) {
   const [own, setOwn] = useState(false);
   const open = editing ?? own;
@@ -65,6 +68,7 @@ export function DottedText({
       label={label}
       value={value}
       onText={onText}
+      signs={signs}
       onKeepWith={
         onKeepWith &&
         ((text) => {
@@ -80,6 +84,14 @@ export function DottedText({
   );
 }
 
+interface Signs {
+  of: readonly string[];
+  label: string;
+  hint: string;
+  /** What becomes of a text when one of them is put in at a place, and where one goes on typing. */
+  put: (text: string, at: number, sign: string) => { text: string; at: number };
+}
+
 /** The field, new each time it opens: its text is selected before the next key arrives, so typing replaces it. */
 function DottedField({
   label,
@@ -87,9 +99,11 @@ function DottedField({
   onDone,
   onText,
   onKeepWith,
+  signs,
 }: {
   label: string;
   value: string;
+  signs?: Signs;
   onDone: (text?: string) => void;
   onText?: (text: string) => void;
   onKeepWith?: (text: string) => void;
@@ -109,7 +123,17 @@ function DottedField({
     done.current = true;
     keep(kept);
   };
-  return (
+  const goesOn = useRef<number>(undefined);
+  useLayoutEffect(() => {
+    if (goesOn.current !== undefined) field.current?.setSelectionRange(goesOn.current, goesOn.current);
+    goesOn.current = undefined;
+  }, [text]);
+  function putIn(sign: string) {
+    const put = signs!.put(text, field.current?.selectionStart ?? text.length, sign);
+    goesOn.current = put.at;
+    setText(put.text);
+  }
+  const input = (
     <input
       ref={field}
       className={parts.dottedField}
@@ -131,5 +155,20 @@ function DottedField({
         e.stopPropagation();
       }}
     />
+  );
+  if (!signs) return input;
+  return (
+    <>
+      {input}
+      <span role="group" aria-label={signs.label} className={parts.signs}>
+        <span className={parts.quiet}>{signs.hint}</span>
+        {signs.of.map((sign) => (
+          // The field keeps the focus: leaving it would keep what is typed.
+          <button key={sign} type="button" tabIndex={-1} onMouseDown={(e) => e.preventDefault()} onClick={() => putIn(sign)}>
+            {sign}
+          </button>
+        ))}
+      </span>
+    </>
   );
 }

@@ -9,6 +9,7 @@ import { DottedChoice, DottedText } from '../../shell/Dotted';
 import { howPhrase, manners, says, whens } from './buttonWords';
 import { dayWordNames } from '../../data/dayWordNames';
 import { chosenDayWords } from './days';
+import { PHONETIC_SIGNS, putSign } from '../../data/phonetic';
 import { useSoundsByKeys } from './soundsByKeys';
 import bench from '../../shell/bench.module.css';
 import parts from '../../shell/parts.module.css';
@@ -143,6 +144,12 @@ export function HowChooser({
           value={how.as ?? ''}
           editing
           onEditing={spell}
+          signs={{
+            of: PHONETIC_SIGNS,
+            label: t`Signs for sounds`,
+            hint: t`Sounds go between strokes: /ˈwɪmbəl/. Only Dwimble’s own voice reads them.`,
+            put: putSign,
+          }}
           onKeep={(as) => onGive({ ...how, as: as.trim() || undefined })}
         />
       </>

@@ -37,6 +37,7 @@ import org.dwimble.core.talk.Tapped;
 import org.dwimble.core.talk.Token;
 import org.dwimble.core.voice.HowSaid;
 import org.dwimble.core.voice.Manner;
+import org.dwimble.core.voice.Phonetic;
 import org.dwimble.core.voice.WaysToSay;
 import org.dwimble.core.voice.When;
 import org.dwimble.core.wordline.WordLine;
@@ -223,6 +224,19 @@ class SharedCasesTest {
     void whatIsHeardIsChosenTheSameHereAndThere(JsonNode tried) {
         assertThat(WaysToSay.of(JsonMapper.shared().treeToValue(tried.get("given"), WaysToSay.Given.class))).extracting(Enum::name)
             .containsExactlyElementsOf(tried.get("ways").valueStream().map(JsonNode::asString).toList());
+    }
+
+    private static Stream<JsonNode> phonetic() {
+        return CASES.get("phonetic").valueStream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("phonetic")
+    void whatIsWrittenAsItSoundsIsFoundTheSameHereAndThere(JsonNode tried) {
+        String text = tried.get("text").asString();
+        List<Phonetic.Piece> pieces = tried.get("pieces").valueStream().map(p -> new Phonetic.Piece(p.get(0).asString(), p.get(1).asBoolean())).toList();
+        assertThat(Phonetic.pieces(text)).isEqualTo(pieces);
+        assertThat(Phonetic.isIn(text)).isEqualTo(pieces.stream().anyMatch(Phonetic.Piece::sounds));
     }
 
     private static Stream<JsonNode> forms() {

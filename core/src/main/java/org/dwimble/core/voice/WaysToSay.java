@@ -22,10 +22,11 @@ public final class WaysToSay {
      * @param chosen  for the student; null if no voice was
      * @param browser names of the device's voices that speak the language
      * @param ours    whether Dwimble's own voices speak it
+     * @param phonetic whether some of it is written as it sounds ({@link Phonetic}), which no voice of a device can read
      */
-    public record Given(boolean sound, @Nullable StudentVoice chosen, Set<String> browser, boolean ours) {
+    public record Given(boolean sound, @Nullable StudentVoice chosen, Set<String> browser, boolean ours, boolean phonetic) {
         public Given {
-            browser = Set.copyOf(browser);
+            browser = phonetic ? Set.of() : Set.copyOf(browser);
         }
 
         private boolean hasChosen() {

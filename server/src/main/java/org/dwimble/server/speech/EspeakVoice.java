@@ -133,7 +133,7 @@ class EspeakVoice implements Voice {
         byte[] whole;
         try {
             // What it writes as it goes says nothing true of its length.
-            whole = WaveFile.write(WaveFile.read(run(command, spoken.text()), MOST_BYTES));
+            whole = WaveFile.write(WaveFile.read(run(command, EspeakSigns.read(spoken.text())), MOST_BYTES));
         } catch (IOException | Unacceptable broken) {
             throw broken instanceof Unacceptable busy && busy.told().key().equals(BUSY) ? busy : new Unacceptable("voice-broken");
         }

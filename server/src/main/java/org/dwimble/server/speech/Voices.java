@@ -2,6 +2,7 @@ package org.dwimble.server.speech;
 
 import java.util.List;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.voice.Phonetic;
 import org.dwimble.core.voice.Spoken;
 import org.springframework.stereotype.Component;
 
@@ -37,6 +38,9 @@ public class Voices {
      * @throws Unacceptable if no voice here can: what is told says which is missing
      */
     public byte[] speak(Spoken spoken) {
+        if (Phonetic.isIn(spoken.text()) && !espeak.speaks(spoken.language())) {
+            throw new Unacceptable("voice-no-sounds");
+        }
         byte[] wav = espeak.speaks(spoken.language()) ? espeak.speak(spoken) : new byte[0];
         if (wav.length == 0 && standIn.speaks(spoken.language())) {
             wav = standIn.speak(spoken);

@@ -18,6 +18,7 @@ import java.util.concurrent.Future;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import org.dwimble.core.voice.Manner;
+import org.dwimble.core.voice.Phonetic;
 import org.dwimble.core.voice.Spoken;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
@@ -95,6 +96,17 @@ class SpeechApiTest {
         assertThat(seconds(say("wait for me", "&language=en&manner=SLEEPILY").body())).isGreaterThan(1.2 * seconds(plain));
         assertThat(seconds(say("wait for me", "&language=en&rate=200").body())).isLessThan(0.7 * seconds(plain));
         assertThat(say("wait for me", "&language=en&variant=../x;ls").body()).as("no variant there is").isEqualTo(plain);
+    }
+
+    @Test
+    void aWordWrittenAsItSoundsIsSaidSo() {
+        byte[] canoe = say("canoe", "&language=en").body();
+        assertThat(say("/kəˈnuː/", "&language=en").body()).isEqualTo(canoe);
+        assertThat(say("/k@n'u:/", "&language=en").body()).as("its own signs are not ours").isNotEqualTo(canoe);
+        assertThat(say("[[k@n'u:]]", "&language=en").body()).isNotEqualTo(canoe);
+        assertThat(say("/ˈkanuː/", "&language=de").status()).isEqualTo(200);
+        assertThat(EspeakSigns.read("/" + Phonetic.SIGNS.strip() + "/")).as("every sign is known to it").matches("\\[\\[\\p{ASCII}+]]");
+        assertThat(say("/kəˈnuː/", "&language=xx").sentence()).startsWith("Words written as they sound are said by espeak-ng alone");
     }
 
     @Test
