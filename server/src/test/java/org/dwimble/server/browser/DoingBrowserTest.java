@@ -13,11 +13,13 @@ import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.SayText;
 import org.dwimble.core.voice.Manner;
+import org.dwimble.server.obf.Zips;
 import org.dwimble.server.recording.Voices;
 import org.junit.jupiter.api.Test;
 
@@ -153,6 +155,47 @@ class DoingBrowserTest extends Counted {
         page.getByTitle("it by the voice again").click();
         assertThat(sentence()).containsText("says its own label");
         assertThat(at("play", 1, 0).sound()).isNull();
+    }
+
+    @Test
+    void aSoundThatCameInAPackageIsHeardAndPutOnAnotherButton() throws IOException {
+        String board = "{\"format\":\"open-board-0.1\",\"id\":\"b\",\"name\":\"Ferry\",\"locale\":\"en\",\"buttons\":[{\"id\":\"1\",\"label\":\"horn\","
+            + "\"sound_id\":\"s\"},{\"id\":\"2\",\"label\":\"boat\"}],\"sounds\":[{\"id\":\"s\",\"path\":\"s.wav\",\"license\":{\"type\":\"CC BY\",\"author_name\":\"Marta\"}}],"
+            + "\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[\"1\",\"2\"]]}}";
+        byte[] obz = Zips.of(Map.of("manifest.json", "{\"format\":\"open-board-0.1\",\"root\":\"b.obf\",\"paths\":{\"boards\":{\"b\":\"b.obf\"}}}".getBytes(
+            StandardCharsets.UTF_8), "b.obf", board.getBytes(StandardCharsets.UTF_8), "s.wav", Voices.wav(0.4, 300)));
+        long came = http.upload("/api/students/" + ilse.id() + "/packages", "ferry.obz", obz).json().get("vocabulary").asLong();
+        w.bench(came, "b");
+        w.cell("boat,").click();
+        page.getByTitle("Change what it says").click();
+        page.keyboard().type("horn");
+        page.getByTitle("“horn”, as it sounds here").click();
+        assertThat(sentence()).containsText("says “boat”, recorded");
+        page.navigate("/vocabularies/" + came + "/talk?board=b");
+        page.locator("main[data-ready]").waitFor();
+        for (String word : List.of("horn", "boat")) {
+            page.waitForResponse(r -> r.url().contains("/vocabularies/" + came + "/sounds/") && r.ok(), () -> w.button(word).click());
+        }
+    }
+
+    @Test
+    void aWordIsWrittenAsItSoundsAndSaidByTheVoiceThatCan() {
+        w.bench(id, "play");
+        w.cell("ball,").click();
+        page.getByTitle("Change how it says it").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("spoken otherwise than written…")).click();
+        Locator field = page.getByLabel("How it is spoken");
+        assertThat(field).isFocused();
+        Locator signs = page.getByLabel("Signs for sounds");
+        signs.getByText("ˈ", new Locator.GetByTextOptions().setExact(true)).click();
+        page.keyboard().type("b");
+        signs.getByText("ɔ", new Locator.GetByTextOptions().setExact(true)).click();
+        page.keyboard().type(":l");
+        assertThat(field).hasValue("/ˈbɔ:l/");
+        page.keyboard().press("Enter");
+        assertThat(sentence()).containsText("spoken “/ˈbɔ:l/”");
+        assertThat(at("play", 1, 0).how().as()).isEqualTo("/ˈbɔ:l/");
+        page.waitForResponse(r -> r.url().contains("/api/speech?text=%2F%CB%88b%C9%94%3Al%2F") && r.ok(), () -> w.button("▶ hear it").click());
     }
 
     @Test
