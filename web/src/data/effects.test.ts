@@ -12,6 +12,8 @@ it('finds a sound by its name first, then by other words, then by its drawer', (
   expect(names(effectsFor(all, 'animals'))).toEqual(['gull', 'seal']);
   expect(effectsFor(all, 'kite')).toEqual([]);
   expect(effectsFor(all, '')).toBe(all);
+  const barking = [effect('seal', ['sea lion', 'bark'], 'animals'), effect('dog', ['bark', 'woof'], 'animals')];
+  expect(names(effectsFor(barking, 'bark'))).toEqual(['dog', 'seal']);
 });
 
 it('lays sounds in their drawers', () => {

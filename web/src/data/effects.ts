@@ -15,7 +15,9 @@ export function effectsFor(all: Effect[], typed: string): Effect[] {
   if (!sought) return all;
   const rank = (e: Effect) => {
     if (e.name.startsWith(sought)) return 0;
-    if (e.words.some((w) => w.startsWith(sought)) || e.name.includes(sought)) return 1;
+    // What it is looked for by first is what it is most.
+    const word = e.words.findIndex((w) => w.startsWith(sought));
+    if (word >= 0 || e.name.includes(sought)) return 1 + Math.max(0, word) / e.words.length;
     return e.drawer.includes(sought) ? 2 : 3;
   };
   return all

@@ -71,11 +71,31 @@ const luminance = (parts: number[]) => {
 const contrast = (one: number, other: number) => (Math.max(one, other) + 0.05) / (Math.min(one, other) + 0.05);
 const INK = luminance(onWhite(palette.ink));
 
-/** Letters of the longest line a label will have: on two lines if it has a space, else on one. */
+/** About how wide letters are, in parts of their height: rather too wide, so that a line surely fits. */
+const WIDTHS: [RegExp, number][] = [
+  [/[ijlftrI1'’.,:;!| ()-]/, 0.44],
+  [/[mw]/, 0.84],
+  [/[MW@%]/, 1.02],
+  [/\p{Lu}/u, 0.73],
+  [/[\p{Script=Latin}\p{Script=Greek}\d]/u, 0.59],
+  [/[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Hangul}\p{Extended_Pictographic}]/u, 1],
+];
+const OTHERS_WIDTH = 0.8;
+/** A label is set so that as many letters fill its cell when each is as wide as this, on a telephone and beside the edge of a button that opens a board, too. */
+const SET_FOR = 0.66;
+const LEAST_LETTERS = 4;
+
+const widthOf = (text: string) =>
+  [...text].reduce((sum, letter) => sum + (/\p{M}/u.test(letter) ? 0 : (WIDTHS.find(([which]) => which.test(letter))?.[1] ?? OTHERS_WIDTH)), 0);
+
+/** How many letters of usual width the longest line of a label has: on two lines if it has a space, parted where they are most alike, else on one. */
 export function longest(label: string): number {
   const words = label.split(' ');
-  return Math.max(Math.ceil(label.length / Math.min(2, words.length)), ...words.map((w) => w.length), 4);
+  const lines = words.length === 1 ? [widthOf(label)] : words.slice(1).map((_, i) => Math.max(...[words.slice(0, i + 1), words.slice(i + 1)].map(together)));
+  return Math.max(Math.min(...lines) / SET_FOR, LEAST_LETTERS);
 }
+
+const together = (words: string[]) => widthOf(words.join(' '));
 
 const linesOf = (label: string) => (label.includes(' ') ? 2 : 1);
 

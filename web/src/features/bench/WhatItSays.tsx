@@ -7,8 +7,7 @@ import { sounds } from '../../data/recordings';
 import { effects, effectsFor } from '../../data/effects';
 import { DottedChoice, DottedText } from '../../shell/Dotted';
 import { howPhrase, manners, says, whens } from './buttonWords';
-import { dayWordNames } from '../../data/dayWordNames';
-import { chosenDayWords } from './days';
+import { dayWordsFor } from './days';
 import { PHONETIC_SIGNS, putSign } from '../../data/phonetic';
 import { useSoundsByKeys } from './soundsByKeys';
 import bench from '../../shell/bench.module.css';
@@ -56,9 +55,7 @@ export function SaysChooser({
       </button>
     );
   const text = typed.trim();
-  const days = chosenDayWords()
-    .map((day) => ({ value: DAY + day, label: dayWordNames()[day] }))
-    .filter((d) => d.label.toLowerCase().includes(text.toLowerCase()));
+  const days = dayWordsFor(text).map(({ day, name }) => ({ value: DAY + day, label: name }));
   const named = effectsFor(known, text).map((e) => ({ value: e.id, label: `♪ ${e.name}` }));
   const own = here
     .filter((s) => s.id !== button.sound && s.name.toLowerCase().includes(text.toLowerCase()))
@@ -147,7 +144,7 @@ export function HowChooser({
           signs={{
             of: PHONETIC_SIGNS,
             label: t`Signs for sounds`,
-            hint: t`Sounds go between strokes: /ˈwɪmbəl/. Only Dwimble’s own voice reads them.`,
+            hint: t`Sounds go between strokes: /\u2060ˈwɪmbəl/. Only Dwimble’s own voice reads them.`,
             put: putSign,
           }}
           onKeep={(as) => onGive({ ...how, as: as.trim() || undefined })}

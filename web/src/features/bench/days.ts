@@ -4,31 +4,36 @@ import { dayWordNames } from '../../data/dayWordNames';
 import { papers } from '../../drawn/looks';
 import type { Offer } from './sayings';
 
-/** What a button that says one is called; what it shows goes by the day. */
-const called = (): [DayWord, string][] => [
-  ['TODAY', t`today`],
-  ['YESTERDAY', t`yesterday`],
-  ['TOMORROW', t`tomorrow`],
-  ['DATE', t`date`],
-  ['SHORT_DATE', t`short date`],
-  ['MONTH', t`month`],
-  ['SEASON', t`season`],
-  ['YEAR', t`year`],
-  ['AGE', t`my age`],
-  ['PART_OF_DAY', t`part of the day`],
-  ['TIME', t`time`],
-  ['NEXT', t`next`],
+/** What a button that says one is called, and what else it is looked for by; what it shows goes by the day. */
+const called = (): [DayWord, string, string][] => [
+  ['TODAY', t`today`, t`weekday, day of the week`],
+  ['YESTERDAY', t`yesterday`, t`weekday before`],
+  ['TOMORROW', t`tomorrow`, t`weekday after`],
+  ['DATE', t`date`, t`calendar`],
+  ['SHORT_DATE', t`short date`, t`calendar`],
+  ['MONTH', t`month`, t`calendar`],
+  ['SEASON', t`season`, t`spring, summer, autumn, fall, winter`],
+  ['YEAR', t`year`, t`calendar`],
+  ['AGE', t`my age`, t`birthday, years old`],
+  ['PART_OF_DAY', t`part of the day`, t`morning, noon, afternoon, evening, night`],
+  ['TIME', t`time`, t`clock, hour, minute`],
+  ['NEXT', t`next`, t`birthday, trip, holiday, event, waiting for`],
 ];
 
-/** Those that are chosen by hand; the others belong to a pattern. */
-export const chosenDayWords = (): DayWord[] => called().map(([day]) => day);
+/** Those that are chosen by hand, for a text typed; the others belong to a pattern. */
+export function dayWordsFor(text: string): { day: DayWord; name: string }[] {
+  const sought = text.trim().toLowerCase();
+  return called()
+    .map(([day, label, also]) => ({ day, name: dayWordNames()[day], found: [label, also, dayWordNames()[day]] }))
+    .filter(({ found }) => found.some((words) => words.toLowerCase().includes(sought)));
+}
 
 /** As an empty cell offers them. */
 export const dayOffers = (): Offer[] =>
-  called().map(([day, label]) => ({
+  called().map(([day, label, also]) => ({
     key: `day/${day}`,
     label: dayWordNames()[day],
-    words: [label, dayWordNames()[day]],
+    words: [label, ...also.split(', '), dayWordNames()[day]],
     group: t`what day it is`,
     saying: { label, kind: 'thing', day },
   }));

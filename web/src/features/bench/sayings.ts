@@ -31,14 +31,23 @@ const quipOffer = (q: Quip): Offer => ({
 /** All there are, sounds by drawer, then quips by what they are for. */
 export const offers = (effects: Effect[], quips: Quip[]): Offer[] => [...inDrawers(effects).flatMap(([, of]) => of.map(soundOffer)), ...quips.map(quipOffer)];
 
-/** Those a text looks for: what begins with it first. All for no text. */
+/** Those a text looks for: what begins with it first, and of those what is called so before what is also looked for so. All for no text. */
 export function offersFor(all: Offer[], typed: string): Offer[] {
   const sought = typed.trim().toLowerCase();
   if (!sought) return all;
-  const begins = (o: Offer) => o.words.some((w) => w.toLowerCase().startsWith(sought));
-  const has = (o: Offer) => o.words.some((w) => w.toLowerCase().includes(sought));
-  return [...all.filter(begins), ...all.filter((o) => !begins(o) && has(o))];
+  return all
+    .map((offer) => {
+      const words = offer.words.map((w) => w.toLowerCase());
+      const begins = words.findIndex((w) => w.startsWith(sought));
+      return { offer, place: begins >= 0 ? begins : words.some((w) => w.includes(sought)) ? LATER : undefined };
+    })
+    .filter((found): found is { offer: Offer; place: number } => found.place !== undefined)
+    .sort((a, b) => a.place - b.place)
+    .map(({ offer }) => offer);
 }
+
+/** Behind all that begin with it. */
+const LATER = 100;
 
 /** In their groups, in order. */
 export function grouped(all: Offer[]): [group: string, of: Offer[]][] {
