@@ -81,7 +81,7 @@ const WIDTHS: [RegExp, number][] = [
   [/[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Hangul}\p{Extended_Pictographic}]/u, 1],
 ];
 const OTHERS_WIDTH = 0.8;
-/** A label is set so that as many letters fill its cell when each is as wide as this, on a telephone and beside the edge of a button that opens a board, too. */
+/** A label is set so that as many letters fill its cell when each is as wide as this, be it on a telephone or beside the edge of what opens a board. */
 const SET_FOR = 0.66;
 const LEAST_LETTERS = 4;
 

@@ -32,7 +32,7 @@ public class PredictBench {
             all.add(word.toString());
         }
         ToDoubleFunction<String> weight = w -> 1.0 / (1 + Math.floorMod(w.hashCode(), WORDS));
-        words = new Predicting(new Ranked(all.subList(0, OWN), weight), new Ranked(all.subList(OWN, WORDS), weight));
+        words = new Predicting(new Ranked(all.subList(0, OWN), weight), new Ranked(all.subList(OWN, WORDS), weight), List.of());
         said = new ArrayList<>();
         for (int i = 0; i < Predicting.REMEMBERED; i++) {
             said.add(all.get(random.nextInt(OWN)));

@@ -43,10 +43,15 @@ public record PictureLibrary(List<Picture> pictures, Map<String, List<Named>> na
             .map(c -> new Picture(c[0], c[1], list(c[2]), list(c[3]), c[4], list(c[5]), c[6].contains("p"), c[7])).toList();
         Map<String, List<Named>> names = new TreeMap<>();
         for (String language : LANGUAGES) {
-            names.put(language, rows(open, "names-" + language + ".tsv", 3).stream().map(c -> new Named(c[0], c[1], list(c[2]))).toList());
+            names.put(language, names(open, language));
         }
         Map<String, String> signs = rows(open, "signs.tsv", 2).stream().collect(Collectors.toMap(c -> c[1], c -> c[0], (first, other) -> first));
         return new PictureLibrary(pictures, names, signs);
+    }
+
+    /** What pictures are called and known by. @param language one of {@link #LANGUAGES} */
+    public static List<Named> names(Function<String, InputStream> open, String language) {
+        return rows(open, "names-" + language + ".tsv", 3).stream().map(c -> new Named(c[0], c[1], list(c[2]))).toList();
     }
 
     /** The rows of one table; a row with another number of columns is told with its line. */

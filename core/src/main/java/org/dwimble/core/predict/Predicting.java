@@ -2,8 +2,10 @@ package org.dwimble.core.predict;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -11,7 +13,7 @@ import org.dwimble.core.words.Spelling;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Offers words for what is being spelt. Those of the student's own vocabulary come first, then the common words of the language. Within each, a word weighs
+ * Offers words for what is being spelt. Those of the student's own vocabulary come first, then {@link CommonWords} of the language. Within each, a word weighs
  * <pre>
  *   P(w) = how common it is + {@value #LATELY} · how often it was said lately + {@value #PAIRED} · how often lately after the word before
  * </pre>
@@ -26,11 +28,22 @@ public final class Predicting {
     private static final double PAIRED = 8;
     private final Ranked own;
     private final Ranked common;
+    private final Set<String> keptBack;
 
-    /** @param own words of the student's vocabulary as they are written @param common words of the language */
-    public Predicting(Ranked own, Ranked common) {
+    /**
+     * @param own      words of the student's vocabulary as they are written
+     * @param common   words of the language
+     * @param keptBack words that are not offered though they are common: the student has them, and does not see them now
+     */
+    public Predicting(Ranked own, Ranked common, Collection<String> keptBack) {
         this.own = own;
         this.common = common;
+        this.keptBack = keptBack.stream().map(Spelling::fold).collect(Collectors.toSet());
+    }
+
+    /** As above, with what common words are known of a language. */
+    public Predicting(Ranked own, CommonWords common, Collection<String> keptBack) {
+        this(own, common.ranked(), keptBack);
     }
 
     /**
@@ -51,7 +64,7 @@ public final class Predicting {
         String begins = Spelling.fold(typed);
         List<String> best = new ArrayList<>(own.best(begins, e -> true, score, most));
         if (!begins.isEmpty() && best.size() < most) {
-            best.addAll(common.best(begins, e -> !own.has(e.folded()), score, most - best.size()));
+            best.addAll(common.best(begins, e -> !own.has(e.folded()) && !keptBack.contains(e.folded()), score, most - best.size()));
         }
         return best;
     }

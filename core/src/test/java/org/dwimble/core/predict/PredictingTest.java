@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 class PredictingTest {
     private static final List<String> COMMON = List.of("the", "to", "this", "that", "they", "think", "thing", "hat", "harbour", "ferry", "for", "from");
     private final Predicting words = new Predicting(new Ranked(List.of("thunder", "thirsty", "tide pool", "Harbour", "I", "ferry"), PredictingTest::weight),
-        new Ranked(COMMON, PredictingTest::weight));
+        new Ranked(COMMON, PredictingTest::weight), List.of("From"));
 
     private static double weight(String word) {
         return COMMON.contains(word) ? 1.0 / (COMMON.indexOf(word) + 1) : 0.01;
@@ -19,6 +19,11 @@ class PredictingTest {
     void theStudentsOwnWordsComeFirstThenTheCommonOnes() {
         assertThat(words.offered("th", List.of(), 6)).containsExactly("thirsty", "thunder", "the", "this", "that", "they");
         assertThat(words.offered("th", List.of(), 2)).containsExactly("thirsty", "thunder");
+    }
+
+    @Test
+    void aCommonWordTheStudentHasButDoesNotSeeIsNotOffered() {
+        assertThat(words.offered("f", List.of(), 9)).containsExactly("ferry", "for");
     }
 
     @Test

@@ -7,8 +7,10 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import org.dwimble.core.board.MediaId;
 import org.dwimble.core.number.NumberDrawing;
@@ -16,6 +18,7 @@ import org.dwimble.core.number.Numbered;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Look;
 import org.dwimble.core.picture.PictureLibrary;
+import org.dwimble.core.predict.CommonWords;
 import org.dwimble.core.search.PictureIndex;
 import org.dwimble.core.search.PictureSearch;
 import org.dwimble.core.search.WordCategories;
@@ -47,6 +50,8 @@ public class Library {
     private final CompletableFuture<SoundSearch> bySound = search.thenCombineAsync(CompletableFuture.supplyAsync(() -> PronouncingDictionary.read(FILES)),
         (pictures, dictionary) -> new SoundSearch(pictures.library(), dictionary));
 
+    private final Map<String, CommonWords> common = new ConcurrentHashMap<>();
+
     public PictureSearch search() {
         return search.join();
     }
@@ -66,6 +71,15 @@ public class Library {
 
     public SoundSearch bySound() {
         return bySound.join();
+    }
+
+    /** Words of a language with how common they are; read when it is first asked for, and kept. Empty for a language of which none are known. */
+    public Optional<CommonWords> commonWords(String language) {
+        if (!language.equals("en") && !PictureLibrary.LANGUAGES.contains(language)) {
+            return Optional.empty();
+        }
+        return Optional.of(common.computeIfAbsent(language, l -> l.equals("en") ? CommonWords.english(search().library(), frequency())
+            : CommonWords.named(search().library(), PictureLibrary.names(FILES, l), frequency())));
     }
 
     public static PictureSearch readSearch() {

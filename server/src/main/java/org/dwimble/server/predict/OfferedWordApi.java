@@ -8,12 +8,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.doing.OfferWord;
 import org.dwimble.core.grant.Act;
+import org.dwimble.core.predict.CommonWords;
 import org.dwimble.core.predict.Predicting;
 import org.dwimble.core.predict.Ranked;
 import org.dwimble.core.reveal.Revealed;
@@ -47,19 +50,18 @@ class OfferedWordApi {
     record SpelledSoFar(@Nullable String typed, @Nullable List<String> said, @Nullable List<String> shown, @Nullable Integer cells) {
     }
 
-    /** @param place from 1 @param layers its pictures; empty for a word that is not the student's own */
+    /** @param place from 1 @param layers its pictures: the button's of an own word, else the library's that is called so; may be empty */
     record OfferedWord(int place, String text, List<Layer> layers) {
     }
 
     private record Version(long vocabulary, int number) {
     }
 
-    private record Index(Predicting words, Map<String, List<Layer>> pictures) {
+    private record Index(Predicting words, Function<String, List<Layer>> pictures) {
     }
 
     private final VocabularyStore store;
     private final Library library;
-    private @Nullable Ranked common;
     private final Cache<Version, Index> indexes = Caffeine.newBuilder().maximumSize(INDEXES).build();
 
     OfferedWordApi(VocabularyStore store, Library library) {
@@ -86,25 +88,24 @@ class OfferedWordApi {
         Objects.requireNonNullElse(spelling.shown, List.<String>of()).forEach(w -> shown.add(w == null || w.isEmpty() ? null : w));
         List<@Nullable String> words = Predicting.kept(shown, index.words.offered(typed, said, cells), cells);
         return IntStream.range(0, words.size()).filter(i -> words.get(i) != null)
-            .mapToObj(i -> new OfferedWord(i + 1, Objects.requireNonNull(words.get(i)), index.pictures.getOrDefault(words.get(i), List.of()))).toList();
+            .mapToObj(i -> new OfferedWord(i + 1, Objects.requireNonNull(words.get(i)), index.pictures.apply(words.get(i)))).toList();
     }
 
     private Index index(VocabularyStore.Kept kept) {
-        Predicate<Button> shown = Revealed.of(kept.vocabulary())::shows;
+        Predicate<Button> shows = Revealed.of(kept.vocabulary())::shows;
         Map<String, List<Layer>> own = new LinkedHashMap<>();
-        kept.vocabulary().boards().values().stream().flatMap(b -> b.buttons().stream()).filter(Button::isWord).filter(shown)
-            .forEach(b -> own.putIfAbsent(b.spoken(), b.layers()));
-        boolean english = ULocale.forLanguageTag(kept.vocabulary().locale()).getLanguage().equals("en");
-        return new Index(new Predicting(new Ranked(own.keySet(), library.frequency()::weight), english ? common() : NONE), own);
-    }
-
-    /** Once for all vocabularies. */
-    private synchronized Ranked common() {
-        Ranked known = common;
-        if (known == null) {
-            known = new Ranked(library.frequency().words(), library.frequency()::weight);
-            common = known;
-        }
-        return known;
+        List<String> unseen = new ArrayList<>();
+        kept.vocabulary().boards().values().stream().flatMap(b -> b.buttons().stream()).filter(Button::isWord).forEach(b -> {
+            if (shows.test(b)) {
+                own.putIfAbsent(b.spoken(), b.layers());
+            } else {
+                unseen.add(b.spoken());
+            }
+        });
+        Ranked words = new Ranked(own.keySet(), library.frequency()::weight);
+        Optional<CommonWords> common = library.commonWords(ULocale.forLanguageTag(kept.vocabulary().locale()).getLanguage());
+        return new Index(common.map(c -> new Predicting(words, c, unseen)).orElseGet(() -> new Predicting(words, NONE, unseen)),
+            word -> own.containsKey(word) ? own.get(word)
+                : common.map(c -> c.picture(word)).map(picture -> List.of(Layer.whole(picture))).orElse(List.of()));
     }
 }

@@ -159,8 +159,10 @@ class DoingBrowserTest extends Counted {
 
     @Test
     void aSoundThatCameInAPackageIsHeardAndPutOnAnotherButton() throws IOException {
-        String board = "{\"format\":\"open-board-0.1\",\"id\":\"b\",\"name\":\"Ferry\",\"locale\":\"en\",\"buttons\":[{\"id\":\"1\",\"label\":\"horn\","
-            + "\"sound_id\":\"s\"},{\"id\":\"2\",\"label\":\"boat\"}],\"sounds\":[{\"id\":\"s\",\"path\":\"s.wav\",\"license\":{\"type\":\"CC BY\",\"author_name\":\"Marta\"}}],"
+        String board = "{\"format\":\"open-board-0.1\",\"id\":\"b\",\"name\":\"Ferry\",\"locale\":\"en\","
+            + "\"buttons\":[{\"id\":\"1\",\"label\":\"horn\","
+            + "\"sound_id\":\"s\"},{\"id\":\"2\",\"label\":\"boat\"}],\"sounds\":[{\"id\":\"s\",\"path\":\"s.wav\","
+            + "\"license\":{\"type\":\"CC BY\",\"author_name\":\"Marta\"}}],"
             + "\"grid\":{\"rows\":1,\"columns\":2,\"order\":[[\"1\",\"2\"]]}}";
         byte[] obz = Zips.of(Map.of("manifest.json", "{\"format\":\"open-board-0.1\",\"root\":\"b.obf\",\"paths\":{\"boards\":{\"b\":\"b.obf\"}}}".getBytes(
             StandardCharsets.UTF_8), "b.obf", board.getBytes(StandardCharsets.UTF_8), "s.wav", Voices.wav(0.4, 300)));
