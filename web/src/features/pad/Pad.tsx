@@ -158,7 +158,8 @@ function howMuch({ done }: Drawing) {
 /** On a sheet by itself. */
 function printed(drawing: HTMLCanvasElement) {
   const frame = document.createElement('iframe');
-  frame.hidden = true;
+  // Not hidden altogether: of what is not laid out, some browsers print nothing.
+  Object.assign(frame.style, { position: 'fixed', width: '0', height: '0', border: '0', visibility: 'hidden' });
   frame.onload = () => {
     const page = frame.contentWindow!;
     const image = page.document.createElement('img');

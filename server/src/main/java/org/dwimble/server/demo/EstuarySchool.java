@@ -25,9 +25,12 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.compose.Composition;
 import org.dwimble.core.dayword.DayWord;
 import org.dwimble.core.dayword.OwnDay;
+import org.dwimble.core.doing.Form;
+import org.dwimble.core.doing.OfferForm;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.boards.AddBoard;
 import org.dwimble.core.edit.boards.BoardOfSayings;
+import org.dwimble.core.edit.boards.LayRows;
 import org.dwimble.core.edit.boards.NewBoard;
 import org.dwimble.core.edit.boards.SplitCell;
 import org.dwimble.core.edit.looks.GiveLook;
@@ -39,6 +42,8 @@ import org.dwimble.core.edit.plan.HoldWords;
 import org.dwimble.core.edit.plan.LayPlan;
 import org.dwimble.core.edit.ways.ChainBoards;
 import org.dwimble.core.edit.ways.LeadTo;
+import org.dwimble.core.edit.ways.OpenedFrom;
+import org.dwimble.core.edit.ways.PutDoing;
 import org.dwimble.core.edit.ways.PutOpener;
 import org.dwimble.core.edit.whole.Arriving;
 import org.dwimble.core.edit.words.GiveLabel;
@@ -56,6 +61,7 @@ import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.look.LabelPlace;
 import org.dwimble.core.look.TypeSize;
 import org.dwimble.core.obf.Refused;
+import org.dwimble.core.pattern.Pattern;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Hair;
 import org.dwimble.core.picture.Look;
@@ -65,6 +71,7 @@ import org.dwimble.core.picture.Tone;
 import org.dwimble.core.reveal.Meant;
 import org.dwimble.core.reveal.ProposedPlan;
 import org.dwimble.core.route.Routes;
+import org.dwimble.core.route.Siblings;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
@@ -325,6 +332,26 @@ class EstuarySchool implements ApplicationRunner {
             ofDay("tomorrow", DayWord.TOMORROW, ColouredPaper.SKY), ofDay("date", DayWord.DATE, null), ofDay("season", DayWord.SEASON, null),
             ofDay("part of the day", DayWord.PART_OF_DAY, null), ofDay("my age", DayWord.AGE, null), ofDay("next", DayWord.NEXT, null),
             ofDay("time", DayWord.TIME, null))));
+        book.change(2, odile, v -> typing(v));
+        List<Form> forms = List.of(Form.NOW, Form.PAST, Form.GOING_ON, Form.NOT);
+        for (int i = 0; i < forms.size(); i++) {
+            Form form = forms.get(i);
+            String label = List.of("now", "in the past", "going on", "not").get(i);
+            book.change(2, odile, v -> new PutDoing(called(v, "typing").id(), null, label, null, new OfferForm(form)));
+        }
+    }
+
+    private static Board called(Vocabulary vocabulary, String name) {
+        return vocabulary.boards().values().stream().filter(b -> b.name().equals(name)).findFirst().orElseThrow();
+    }
+
+    /** A keyboard with words offered, opened from the home board. */
+    private Intention typing(Vocabulary now) {
+        Pattern keys = Pattern.all(now.locale()).stream().filter(p -> p.key().equals("keys-typed")).findFirst().orElseThrow();
+        List<ReadyWord> ready = WordLine.ready(keys.inOrder().stream().map(word -> new WordLine.Entry(word.search(), word.label())).toList(),
+            Guesses.of(library.search(), library.kinds()));
+        return new OpenedFrom(new LayRows("typing", now.home(), null, keys.least(Siblings.of(now, now.home()).shape()), keys, ready), now.home(),
+            now.homeBoard().emptyCells().get(0), "typing", "base/keyboard");
     }
 
     private static final Map<DayWord, String> PICTURES = Map.of(DayWord.TIME, "base/alarm-clock", DayWord.AGE, "base/birthday-cake", DayWord.TODAY,
