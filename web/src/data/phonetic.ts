@@ -1,4 +1,4 @@
-const SIGNS = new Set("abcdefhijklmnopqrstuvwxyzæçðøŋœɐɑɒɔəɛɜɡɪɲɹɾʀʁʃʊʌʎʒθβˈˌ',ː:. ".split(''));
+const SIGNS = new Set("abcdefghijklmnopqrstuvwxyzæçðøŋœɐɑɒɔəɛɜɡɪɲɹɾʀʁʃʊʌʎʒθβˈˌ',ː:. ".split(''));
 const BETWEEN_STROKES = /(?<![^\s(“"])\/([^/]+)\/(?![^\s)”".,!?])/g;
 
 /** Whether something in a text is written as it sounds, between strokes: as core has it (`Phonetic`), on the same cases. */

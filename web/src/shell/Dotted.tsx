@@ -87,7 +87,8 @@ export function DottedText({
 interface Signs {
   of: readonly string[];
   label: string;
-  hint: string;
+  /** What is told of the text as it is now. */
+  hint: (text: string) => string;
   /** What becomes of a text when one of them is put in at a place, and where one goes on typing. */
   put: (text: string, at: number, sign: string) => { text: string; at: number };
 }
@@ -161,7 +162,7 @@ function DottedField({
     <>
       {input}
       <span role="group" aria-label={signs.label} className={parts.signs}>
-        <span className={parts.quiet}>{signs.hint}</span>
+        <span className={parts.quiet}>{signs.hint(text)}</span>
         {signs.of.map((sign) => (
           // The field keeps the focus: leaving it would keep what is typed.
           <button key={sign} type="button" tabIndex={-1} onMouseDown={(e) => e.preventDefault()} onClick={() => putIn(sign)}>

@@ -9,7 +9,7 @@ import { plainly, type Effect, type Manner, type Performed, type Say } from './e
 export interface Token {
   text: string;
   layers: Layer[];
-  /** Letters being spelled; the next letter joins them. */
+  /** Letters being spelled; the next letter joins them. False once the word is spelled to its end, or was taken from those offered. */
   spelled?: boolean;
   /** Heard in place of the voice. */
   sound?: string;
@@ -118,7 +118,7 @@ export function saidAndDone(button: Button, message: Token[], around: Around = {
       case 'offered': {
         const offered = around.offered?.[effect.place - 1];
         if (!offered) break;
-        now = [...(now.at(-1)?.spelled ? now.slice(0, -1) : now), offered];
+        now = [...(now.at(-1)?.spelled ? now.slice(0, -1) : now), { ...offered, spelled: false }];
         word = true;
         hear(offered.text);
         break;

@@ -8,7 +8,7 @@ import { effects, effectsFor } from '../../data/effects';
 import { DottedChoice, DottedText } from '../../shell/Dotted';
 import { howPhrase, manners, says, whens } from './buttonWords';
 import { dayWordsFor } from './days';
-import { PHONETIC_SIGNS, putSign } from '../../data/phonetic';
+import { isPhonetic, PHONETIC_SIGNS, putSign } from '../../data/phonetic';
 import { useSoundsByKeys } from './soundsByKeys';
 import bench from '../../shell/bench.module.css';
 import parts from '../../shell/parts.module.css';
@@ -144,7 +144,10 @@ export function HowChooser({
           signs={{
             of: PHONETIC_SIGNS,
             label: t`Signs for sounds`,
-            hint: t`Sounds go between strokes: /\u2060ˈwɪmbəl/. Only Dwimble’s own voice reads them.`,
+            hint: (text) =>
+              text.includes('/') && !isPhonetic(text)
+                ? t`Read as it is written: sounds are in these signs and small letters, with a stroke before and behind.`
+                : t`Sounds go between strokes: /\u2060ˈwɪmbəl/. Only Dwimble’s own voice reads them.`,
             put: putSign,
           }}
           onKeep={(as) => onGive({ ...how, as: as.trim() || undefined })}

@@ -73,9 +73,7 @@ function nameOf(button: Button): string {
 /** Words of a message that have no button, once each, longer than a letter. */
 function speltOf(message: Token[], boards: Board[]): string[] {
   const known = new Set(boards.flatMap((b) => b.buttons.map((button) => wordsOf(button).toLowerCase())));
-  const words = message.filter(
-    (token) => token.layers.length === 0 && !token.drawn && /^[\p{L}’'-]{2,}$/u.test(token.text) && !known.has(token.text.toLowerCase()),
-  );
+  const words = message.filter((token) => token.spelled !== undefined && /^[\p{L}’'-]{2,}$/u.test(token.text) && !known.has(token.text.toLowerCase()));
   return [...new Set(words.map((token) => token.text))];
 }
 

@@ -12,6 +12,7 @@ import org.dwimble.core.dayword.DayWord;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.Spell;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -74,6 +75,11 @@ public record Pattern(String key, List<List<Word>> rows, Laid laid) {
     /** All for a language: those for every one, and its keyboards. @param language BCP 47 tag */
     public static List<Pattern> all(String language) {
         return Stream.concat(ALL.stream(), Keyboards.of(language).stream()).toList();
+    }
+
+    /** @param key of one of {@link #all} @throws Unacceptable if there is none */
+    public static Pattern of(String language, String key) {
+        return all(language).stream().filter(p -> p.key.equals(key)).findFirst().orElseThrow(() -> new Unacceptable("no-such-pattern"));
     }
 
     /** A board like its siblings, or as large as it needs, with a row for the ways home and back. */

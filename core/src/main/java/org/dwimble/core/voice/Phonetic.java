@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
  */
 public final class Phonetic {
     /** Sounds first, then stress (also ' and ,), length (also :), and what parts syllables and words. */
-    public static final String SIGNS = "abcdefhijklmnopqrstuvwxyzæçðøŋœɐɑɒɔəɛɜɡɪɲɹɾʀʁʃʊʌʎʒθβ" + "ˈˌ'," + "ː:" + ". ";
+    public static final String SIGNS = "abcdefghijklmnopqrstuvwxyzæçðøŋœɐɑɒɔəɛɜɡɪɲɹɾʀʁʃʊʌʎʒθβ" + "ˈˌ'," + "ː:" + ". ";
     private static final Pattern SOUNDS = Pattern.compile("(?<![^\\s(“\"])/([" + SIGNS + "]+)/(?![^\\s)”\".,!?])");
 
     /** A part of such a text. @param sounds whether it is written as it sounds; the strokes are not in it */

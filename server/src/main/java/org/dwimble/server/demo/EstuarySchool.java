@@ -347,7 +347,7 @@ class EstuarySchool implements ApplicationRunner {
 
     /** A keyboard with words offered, opened from the home board. */
     private Intention typing(Vocabulary now) {
-        Pattern keys = Pattern.all(now.locale()).stream().filter(p -> p.key().equals("keys-typed")).findFirst().orElseThrow();
+        Pattern keys = Pattern.of(now.locale(), "keys-typed");
         List<ReadyWord> ready = WordLine.ready(keys.inOrder().stream().map(word -> new WordLine.Entry(word.search(), word.label())).toList(),
             Guesses.of(library.search(), library.kinds()));
         return new OpenedFrom(new LayRows("typing", now.home(), null, keys.least(Siblings.of(now, now.home()).shape()), keys, ready), now.home(),

@@ -241,8 +241,7 @@ class WordLineApi {
         Vocabulary now = store.there(vocabulary).vocabulary();
         Shape shape = Siblings.of(now, request.openedFrom()).shape(request.rows(), request.columns());
         if (request.pattern() != null) {
-            Pattern pattern = Pattern.all(now.locale()).stream().filter(p -> p.key().equals(request.pattern())).findFirst()
-                .orElseThrow(() -> new Unacceptable("no-such-pattern"));
+            Pattern pattern = Pattern.of(now.locale(), request.pattern());
             if (request.rows() == null && request.columns() == null) {
                 shape = pattern.least(Siblings.of(now, request.openedFrom()).shape());
             }
