@@ -24,9 +24,10 @@ function bare(last: string): string {
 export class Fitting {
   private readonly byForm = new Map<string, FormsOf>();
 
-  constructor(known: FormsOf[]) {
-    for (const forms of known) this.byForm.set(folded(forms.word), forms);
-    for (const forms of known)
+  /** @param others words whose forms count where no known one has the same */
+  constructor(known: FormsOf[], others: FormsOf[] = []) {
+    for (const forms of [...others, ...known]) this.byForm.set(folded(forms.word), forms);
+    for (const forms of [...known, ...others])
       for (const form of [forms.plural, forms.somebodys, forms.present, forms.past, forms.goingOn])
         if (form && !this.byForm.has(folded(form))) this.byForm.set(folded(form), forms);
   }

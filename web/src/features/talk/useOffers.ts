@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import type { Board, Revealed, VocabularyView } from '../../api/types';
+import type { Board, FormsOf, Revealed, VocabularyView } from '../../api/types';
 import { offeredWords } from '../../data/offeredWords';
 import { wordsOf, type Token } from '../../talking';
 
@@ -17,11 +17,24 @@ export function ownWordsFor(boards: Board[], kept: Revealed['kept'], typed: stri
   return [...found.values()].slice(0, cells);
 }
 
+/** The same list if there is nothing new in it. */
+function alsoMet(before: FormsOf[], now: FormsOf[]): FormsOf[] {
+  const known = new Set(before.map((f) => f.word));
+  const more = now.filter((f) => !known.has(f.word));
+  return more.length ? [...before, ...more] : before;
+}
+
+/** @param met the forms of words that were offered since the page was opened, but for the student's own */
+interface Offers {
+  offered: (Token | undefined)[];
+  met: FormsOf[];
+}
+
 /**
  * The words offered by the cells of a board while one is spelt, by place. What was said since the page was opened counts; it stays on the page, and
  * goes with each question.
  */
-export function useOffers(view: VocabularyView, boards: Board[], kept: Revealed['kept'], board: Board, message: Token[]): (Token | undefined)[] {
+export function useOffers(view: VocabularyView, boards: Board[], kept: Revealed['kept'], board: Board, message: Token[]): Offers {
   const cells = useMemo(() => Math.max(0, ...board.buttons.flatMap((b) => b.doings.flatMap((d) => (d.type === 'offer-word' ? [d.place] : [])))), [board]);
   const last = message.at(-1);
   const typed = last?.spelled ? last.text : '';
@@ -33,6 +46,7 @@ export function useOffers(view: VocabularyView, boards: Board[], kept: Revealed[
     setLately({ earlier: cleared, now: words });
   }
   const [shown, setShown] = useState<(Token | undefined)[]>([]);
+  const [met, setMet] = useState<FormsOf[]>([]);
   const offered = useRef(shown);
   const key = [...lately.earlier, ...words].slice(-MOST_LATELY).join('\n');
   useEffect(() => {
@@ -46,12 +60,19 @@ export function useOffers(view: VocabularyView, boards: Board[], kept: Revealed[
       .then((words) => {
         const now: (Token | undefined)[] = Array.from({ length: cells }, () => undefined);
         for (const { place, text, layers } of words) now[place - 1] = { text, layers };
-        if (!stop.signal.aborted) take(now);
+        if (stop.signal.aborted) return;
+        take(now);
+        setMet((before) =>
+          alsoMet(
+            before,
+            words.flatMap((w) => w.forms ?? []),
+          ),
+        );
       })
       .catch(() => {
         if (!stop.signal.aborted) take(ownWordsFor(boards, kept, typed, cells));
       });
     return () => stop.abort();
   }, [view.id, boards, kept, cells, typed, key]);
-  return cells === 0 ? [] : shown;
+  return { offered: cells === 0 ? [] : shown, met };
 }

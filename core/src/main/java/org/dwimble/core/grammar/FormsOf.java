@@ -18,6 +18,11 @@ import org.jspecify.annotations.Nullable;
 public record FormsOf(String word, @Nullable String plural, @Nullable String somebodys, @Nullable String present, @Nullable String past,
     @Nullable String goingOn) {
 
+    /** True if it has another form than itself. */
+    public boolean hasAny() {
+        return past != null || somebodys != null;
+    }
+
     /** The word itself first. */
     List<String> all() {
         return Stream.of(word, plural, somebodys, present, past, goingOn).filter(Objects::nonNull).distinct().toList();

@@ -5,10 +5,13 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.text.Listed;
 import org.dwimble.core.words.Forms;
+import org.dwimble.core.words.Kinds;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -65,6 +68,25 @@ public final class WordForms {
         String plural = isThing ? plural(last) : null;
         return new FormsOf(word, plural == null ? null : before + plural, isThing ? word + (word.endsWith("s") ? "’" : "’s") : null,
             isDone ? present(first) + rest : null, isDone ? past(first) + rest : null, isDone ? goingOn(first) + rest : null);
+    }
+
+    /**
+     * Those of a word that is met outside any board: of the word it is a form of, believed of believe, with the kind this is of most often.
+     *
+     * @return empty of what is no English word, and of words that have none
+     */
+    public Optional<FormsOf> ofAny(String word, Kinds kinds) {
+        if (word.length() < 2) {
+            return Optional.empty();
+        }
+        List<String> bases = listed.inflected(word).stream().filter(kinds::ordinary).toList();
+        return having(word, bases.stream().map(base -> of(base, kinds.of(base, null))))
+            .or(() -> having(word, bases.stream().filter(base -> !base.equalsIgnoreCase(word)).map(base -> of(base, null))));
+    }
+
+    /** The last of them that has this word among its forms: itself comes first, what it is a form of behind it. */
+    private static Optional<FormsOf> having(String word, Stream<FormsOf> all) {
+        return all.filter(forms -> forms.hasAny() && forms.all().stream().anyMatch(word::equalsIgnoreCase)).reduce((first, last) -> last);
     }
 
     private @Nullable String plural(String word) {

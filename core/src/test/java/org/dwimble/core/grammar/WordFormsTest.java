@@ -2,10 +2,12 @@ package org.dwimble.core.grammar;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.dwimble.core.ShippedLibrary;
 import org.dwimble.core.board.Kind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class WordFormsTest {
     private final WordForms forms = WordForms.english();
@@ -44,5 +46,18 @@ class WordFormsTest {
     void aDescribingWordHasNoneAndOneOfUnknownKindHasAll() {
         assertThat(forms.of("happy", Kind.DESCRIBING).all()).containsExactly("happy");
         assertThat(forms.of("fish", null).all()).containsExactly("fish", "fish’s", "fishes", "fished", "fishing");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"believe, believe", "believed, believe", "believing, believe", "harbours, harbour", "mice, mouse", "rated, rate", "went, go",
+        "HARBOUR, harbour"})
+    void aWordThatStandsOnNoBoardHasThoseOfTheWordItIsAFormOf(String met, String word) {
+        assertThat(forms.ofAny(met, ShippedLibrary.KINDS).orElseThrow().word()).isEqualTo(word);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"the", "because", "purple", "often", "zzyzzy", "b", ""})
+    void whatHasNoFormsOrIsNoWordHasNone(String met) {
+        assertThat(forms.ofAny(met, ShippedLibrary.KINDS)).isEmpty();
     }
 }

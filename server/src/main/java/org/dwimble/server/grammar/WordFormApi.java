@@ -39,15 +39,11 @@ class WordFormApi {
         }
         Map<String, FormsOf> forms = new LinkedHashMap<>();
         now.boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> b.isWord() && b.kind() != null).map(WordFormApi::of)
-            .filter(f -> hasAny(f)).forEach(f -> forms.putIfAbsent(Names.folded(f.word()), f));
+            .filter(FormsOf::hasAny).forEach(f -> forms.putIfAbsent(Names.folded(f.word()), f));
         return List.copyOf(forms.values());
     }
 
     private static FormsOf of(Button word) {
         return WordForms.english().of(word.spoken(), word.kind());
-    }
-
-    private static boolean hasAny(FormsOf forms) {
-        return forms.past() != null || forms.somebodys() != null;
     }
 }

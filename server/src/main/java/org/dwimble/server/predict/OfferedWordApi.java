@@ -15,6 +15,8 @@ import java.util.stream.IntStream;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.doing.OfferWord;
+import org.dwimble.core.grammar.FormsOf;
+import org.dwimble.core.grammar.WordForms;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.predict.CommonWords;
 import org.dwimble.core.predict.Predicting;
@@ -50,14 +52,21 @@ class OfferedWordApi {
     record SpelledSoFar(@Nullable String typed, @Nullable List<String> said, @Nullable List<String> shown, @Nullable Integer cells) {
     }
 
-    /** @param place from 1 @param layers its pictures: the button's of an own word, else the library's that is called so; may be empty */
-    record OfferedWord(int place, String text, List<Layer> layers) {
+    /**
+     * @param place  from 1
+     * @param layers its pictures: the button's of an own word, else the library's that is called so; may be empty
+     * @param forms  of an English word that is not one of the student's own, whose forms are told with the vocabulary; null if it has none
+     */
+    record OfferedWord(int place, String text, List<Layer> layers, @Nullable FormsOf forms) {
     }
 
     private record Version(long vocabulary, int number) {
     }
 
-    private record Index(Predicting words, Function<String, List<Layer>> pictures) {
+    private record Index(Predicting words, Function<String, List<Layer>> pictures, Function<String, @Nullable FormsOf> forms) {
+        OfferedWord offered(int place, String word) {
+            return new OfferedWord(place, word, pictures.apply(word), forms.apply(word));
+        }
     }
 
     private final VocabularyStore store;
@@ -88,7 +97,7 @@ class OfferedWordApi {
         Objects.requireNonNullElse(spelling.shown, List.<String>of()).forEach(w -> shown.add(w == null || w.isEmpty() ? null : w));
         List<@Nullable String> words = Predicting.kept(shown, index.words.offered(typed, said, cells), cells);
         return IntStream.range(0, words.size()).filter(i -> words.get(i) != null)
-            .mapToObj(i -> new OfferedWord(i + 1, Objects.requireNonNull(words.get(i)), index.pictures.apply(words.get(i)))).toList();
+            .mapToObj(i -> index.offered(i + 1, Objects.requireNonNull(words.get(i)))).toList();
     }
 
     private Index index(VocabularyStore.Kept kept) {
@@ -103,9 +112,11 @@ class OfferedWordApi {
             }
         });
         Ranked words = new Ranked(own.keySet(), library.frequency()::weight);
-        Optional<CommonWords> common = library.commonWords(ULocale.forLanguageTag(kept.vocabulary().locale()).getLanguage());
+        String language = ULocale.forLanguageTag(kept.vocabulary().locale()).getLanguage();
+        Optional<CommonWords> common = library.commonWords(language);
         return new Index(common.map(c -> new Predicting(words, c, unseen)).orElseGet(() -> new Predicting(words, NONE, unseen)),
             word -> own.containsKey(word) ? own.get(word)
-                : common.map(c -> c.picture(word)).map(picture -> List.of(Layer.whole(picture))).orElse(List.of()));
+                : common.map(c -> c.picture(word)).map(picture -> List.of(Layer.whole(picture))).orElse(List.of()),
+            word -> own.containsKey(word) || !language.equals("en") ? null : WordForms.english().ofAny(word, library.kinds()).orElse(null));
     }
 }

@@ -14,6 +14,7 @@ import org.dwimble.server.account.Account;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
 
 /** Words offered while one is spelt, over HTTP. */
 @ExtendWith(TestServer.class)
@@ -57,6 +58,13 @@ class OfferedWordApiTest {
             .get("vocabulary").asLong();
         assertThat(offered(http, asked("hun", "", "", 2))).containsExactly("1 hungrig", "2 Hund pictured");
         assertThat(offered(http, asked("xq", "", "", 3))).isEmpty();
+    }
+
+    @Test
+    void aCommonWordComesWithItsFormsAnOwnOneHasThemWithTheVocabulary() {
+        JsonNode words = http.post(vocabulary + "/offered-words", asked("beli", "", "", 1)).json();
+        assertThat(words.get(0).get("forms").get("past").asString()).isEqualTo("believed");
+        assertThat(http.post(vocabulary + "/offered-words", asked("ball", "", "", 1)).json().get(0).has("forms")).isFalse();
     }
 
     @Test
