@@ -14,6 +14,7 @@ import org.dwimble.core.reveal.ShownOverTime;
 import org.dwimble.core.told.Told;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.dayword.OwnDays;
 import org.dwimble.server.grant.For;
 import org.dwimble.server.grant.ForSignedIn;
 import org.dwimble.server.student.StudentStore;
@@ -56,12 +57,14 @@ class GlanceApi {
     private final StudentStore students;
     private final VocabularyStore store;
     private final Wording wording;
+    private final OwnDays days;
     private final Clock clock;
 
-    GlanceApi(StudentStore students, VocabularyStore store, Wording wording, Clock clock) {
+    GlanceApi(StudentStore students, VocabularyStore store, Wording wording, OwnDays days, Clock clock) {
         this.students = students;
         this.store = store;
         this.wording = wording;
+        this.days = days;
         this.clock = clock;
     }
 
@@ -83,7 +86,7 @@ class GlanceApi {
     private Optional<Glance> glance(String student, long id) {
         return store.find(id).map(kept -> {
             Vocabulary now = kept.vocabulary();
-            LocalDate today = LocalDate.now(clock);
+            LocalDate today = days.today(student, clock.instant());
             List<NextView> next = WorthDoing.of(now, today).stream()
                 .map(w -> new NextView(wording.of(w.told()), wording.of(w.does()), w.intention())).toList();
             return new Glance(student, id, kept.version(), now.plan(), kept.counts().byStep(), next, line(store.versions(id, VERSIONS_READ)));

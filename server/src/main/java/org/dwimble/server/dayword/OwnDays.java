@@ -2,6 +2,7 @@ package org.dwimble.server.dayword;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
@@ -63,6 +64,16 @@ public class OwnDays {
             .map(ZoneId::of);
     }
 
+    /** Where it is the day it is for a student; where the school is for nobody, and for those who are there too. */
+    public ZoneId zoneOf(@Nullable String student) {
+        return Optional.ofNullable(student).flatMap(this::zone).orElseGet(school::zone);
+    }
+
+    /** Which day it is where a student is. @param student null for nobody's */
+    public LocalDate today(@Nullable String student, Instant now) {
+        return LocalDate.ofInstant(now, zoneOf(student));
+    }
+
     /** @param zone null for where the school is */
     void goTo(String student, @Nullable ZoneId zone) {
         database.write(session -> session.update("UPDATE student SET zone = ? WHERE id = ?", zone == null ? null : zone.getId(), student));
@@ -70,8 +81,7 @@ public class OwnDays {
 
     /** @param student null for nobody's @param language of what is said */
     public DayWords words(@Nullable String student, String language) {
-        ZoneId zone = Optional.ofNullable(student).flatMap(this::zone).orElseGet(school::zone);
-        return new DayWords(language, zone, school.half(), student == null ? List.of() : of(student).stream().map(Kept::day).toList());
+        return new DayWords(language, zoneOf(student), school.half(), student == null ? List.of() : of(student).stream().map(Kept::day).toList());
     }
 
     private static Kept kept(ResultSet row) throws SQLException {

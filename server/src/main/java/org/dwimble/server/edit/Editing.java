@@ -1,7 +1,6 @@
 package org.dwimble.server.edit;
 
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -38,6 +37,7 @@ import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.board.VocabularyView;
 import org.dwimble.server.choice.AskedFor;
 import org.dwimble.server.choice.WordChoices;
+import org.dwimble.server.dayword.OwnDays;
 import org.dwimble.server.grant.Rights;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.problem.Problem;
@@ -74,11 +74,11 @@ public class Editing {
     private final AskedFor askedFor;
     private final Learned learned;
     private final Wording wording;
+    private final OwnDays days;
     private final Clock clock;
 
     Editing(VocabularyStore store, StudentStore students, Rights rights, Pictures pictures, WordChoices choices, AskedFor askedFor, Learned learned,
-        Wording wording,
-        Clock clock) {
+        Wording wording, OwnDays days, Clock clock) {
         this.store = store;
         this.students = students;
         this.rights = rights;
@@ -87,6 +87,7 @@ public class Editing {
         this.askedFor = askedFor;
         this.learned = learned;
         this.wording = wording;
+        this.days = days;
         this.clock = clock;
     }
 
@@ -125,7 +126,7 @@ public class Editing {
         }
         Student whose = student(vocabulary);
         String student = whose == null ? null : whose.id();
-        Intention made = new ForReason(new Arriving(intention, step), answer.reason()).madeBy(account.name(), LocalDate.now(clock));
+        Intention made = new ForReason(new Arriving(intention, step), answer.reason()).madeBy(account.name(), days.today(student, clock.instant()));
         VocabularyStore.Asking asking = learned.asking(vocabulary, whose, intention, answer);
         Predicate<String> usable = pictures.usable(account, student);
         VocabularyStore.Asking beside = (session, change) -> {
@@ -168,7 +169,8 @@ public class Editing {
         Student student = student(vocabulary);
         AtomicInteger ids = new AtomicInteger();
         try {
-            Change change = intention.madeBy(account.name(), LocalDate.now(clock)).on(now, () -> "new-" + ids.incrementAndGet());
+            Change change = intention.madeBy(account.name(), days.today(student == null ? null : student.id(), clock.instant())).on(now,
+                () -> "new-" + ids.incrementAndGet());
             List<Moving> moving = Moves.of(change).stream().map(m -> new Moving(m.from().board(), m.button(),
                 now.at(m.from().board()).button(m.button()).orElseThrow().label(), m.from().standing().cell(), m.to().standing().cell())).toList();
             return new Preview(null, moving, change.changed().stream().map(BoardView::of).toList(),

@@ -17,6 +17,7 @@ import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.LearnedPlaces;
 import org.dwimble.core.student.Student;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.dayword.OwnDays;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
@@ -49,21 +50,24 @@ public class Learned {
 
     private final VocabularyStore store;
     private final Wording wording;
+    private final OwnDays days;
     private final Clock clock;
     private final Cache<Long, Day> places = Caffeine.newBuilder().maximumSize(200).build();
 
-    Learned(VocabularyStore store, Wording wording, Clock clock) {
+    Learned(VocabularyStore store, Wording wording, OwnDays days, Clock clock) {
         this.store = store;
         this.wording = wording;
+        this.days = days;
         this.clock = clock;
     }
 
     /** Where every button stood when today began; empty for a vocabulary that is new today. */
-    private Map<String, Place> before(long vocabulary) {
-        LocalDate today = LocalDate.now(clock.withZone(ZoneId.systemDefault()));
+    private Map<String, Place> before(long vocabulary, @Nullable Student student) {
+        ZoneId zone = days.zoneOf(student == null ? null : student.id());
+        LocalDate today = LocalDate.ofInstant(clock.instant(), zone);
         Day known = places.getIfPresent(vocabulary);
         if (known == null || !known.day.equals(today)) {
-            Instant morning = today.atStartOfDay(ZoneId.systemDefault()).toInstant();
+            Instant morning = today.atStartOfDay(zone).toInstant();
             Map<String, Place> stood = new HashMap<>();
             store.lastBefore(vocabulary, morning).flatMap(number -> store.version(vocabulary, number)).ifPresent(then -> then.boards().values()
                 .forEach(board -> board.buttons().forEach(b -> stood.put(b.id(), new Place(board.id(), b.standing())))));
@@ -102,6 +106,6 @@ public class Learned {
     }
 
     private LearnedPlaces places(long vocabulary, @Nullable Student student) {
-        return new LearnedPlaces(before(vocabulary), student != null && student.placesKept());
+        return new LearnedPlaces(before(vocabulary, student), student != null && student.placesKept());
     }
 }

@@ -17,6 +17,7 @@ import org.dwimble.core.plan.Hold;
 import org.dwimble.core.reveal.Revealed;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.dayword.OwnDays;
 import org.dwimble.server.grant.For;
 import org.dwimble.server.grant.Rights;
 import org.jspecify.annotations.Nullable;
@@ -55,11 +56,13 @@ class RevealApi {
 
     private final VocabularyStore store;
     private final Rights rights;
+    private final OwnDays days;
     private final Clock clock;
 
-    RevealApi(VocabularyStore store, Rights rights, Clock clock) {
+    RevealApi(VocabularyStore store, Rights rights, OwnDays days, Clock clock) {
         this.store = store;
         this.rights = rights;
+        this.days = days;
         this.clock = clock;
     }
 
@@ -76,9 +79,10 @@ class RevealApi {
     @GetMapping("/held")
     List<HeldView> held(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         boolean knows = rights.may(account, Act.KNOW, Thing.vocabulary(vocabulary));
-        LocalDate today = LocalDate.now(clock);
+        VocabularyStore.Kept kept = store.there(vocabulary);
+        LocalDate today = days.today(kept.student(), clock.instant());
         List<HeldView> held = new ArrayList<>();
-        store.there(vocabulary).vocabulary().boards().values().forEach(board -> board.buttons().stream().filter(Button::hidden)
+        kept.vocabulary().boards().values().forEach(board -> board.buttons().stream().filter(Button::hidden)
             .forEach(b -> held.add(HeldView.of(board, b, knows, today))));
         held.sort(Comparator.comparing((HeldView h) -> !h.past).thenComparing(HeldView::since, Comparator.nullsLast(Comparator.naturalOrder())));
         return held;

@@ -56,6 +56,20 @@ class DayWordApiTest {
         assertThat(http.send("PUT", days + "/zone", "{\"zone\":\"Estuary/Harbour\"}").json().get("detail").asString()).contains("no time zone");
     }
 
+    /** A word is held from the day it is there on, and what is held until today is over first where the day begins first. */
+    @Test
+    void aWordIsHeldFromTheDayItIsWhereTheStudentIs() {
+        http.send("PUT", days + "/zone", "{\"zone\":\"Pacific/Niue\"}");
+        LocalDate before = LocalDate.now(ZoneId.of("Pacific/Niue"));
+        int base = http.get(vocabulary).json().get("version").asInt();
+        assertThat(http.post(vocabulary + "/edits", ("{\"base\":%d,\"edit\":{\"type\":\"hold-words\",\"fact\":false,\"reason\":\"later\",\"until\":\"%s\","
+            + "\"words\":{\"andOpened\":false,\"words\":[\"ball\"],\"allBut\":false}}}").formatted(base, before)).status()).isEqualTo(200);
+        JsonNode held = http.get(vocabulary + "/held").json().get(0);
+        assertThat(LocalDate.parse(held.get("since").asString())).isIn(before, LocalDate.now(ZoneId.of("Pacific/Niue")));
+        http.send("PUT", days + "/zone", "{\"zone\":\"Pacific/Kiritimati\"}");
+        assertThat(http.get(vocabulary + "/held").json().get(0).get("past").asBoolean()).isTrue();
+    }
+
     @Test
     void eightDaysAreToldWithoutAGap() {
         JsonNode periods = http.get(vocabulary + "/day-words").json().get("periods");
