@@ -4,6 +4,7 @@ import static org.dwimble.core.sheet.PlainType.PLAIN;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import org.dwimble.core.look.Look;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.support.Bingo;
 import org.dwimble.core.support.Cards;
@@ -20,7 +21,7 @@ public class SupportBench {
     private static final List<Printed> WORDS = IntStream.range(0, 40).mapToObj(i -> Printed.of("word " + i, "base/" + i)).toList();
 
     private static Material of(int words) {
-        return new Material("Bench", WORDS.subList(0, words), PageSetup.USUAL, PLAIN, "Bench");
+        return new Material("Bench", WORDS.subList(0, words), PageSetup.USUAL.as(Look.PLAIN), PLAIN, "Bench");
     }
 
     @Benchmark
