@@ -17,6 +17,7 @@ const Pictures = lazy(() => import('./features/picture/Pictures'));
 const OwnPictures = lazy(() => import('./features/picture/OwnPictures'));
 const Print = lazy(() => import('./features/sheet/Print'));
 const StudentPage = lazy(() => import('./features/student/StudentPage'));
+const FirstBoard = lazy(() => import('./features/first/FirstBoard'));
 const Where = lazy(() => import('./features/where/Where'));
 const Lists = lazy(() => import('./features/wordlist/Lists'));
 const ListPage = lazy(() => import('./features/wordlist/ListPage'));
@@ -60,6 +61,8 @@ function Pages() {
         <Route path="/caseload" element={<Caseload />} />
         <Route path="/students/:student" element={<StudentPage />} />
         <Route path="/students/:student/start" element={<Starters />} />
+        <Route path="/students/:student/first" element={<FirstBoard />} />
+        <Route path="/students/:student/first/:vocabulary" element={<FirstBoard />} />
         <Route path="/where" element={<Where />} />
         <Route path="/vocabularies/:vocabulary" element={<Bench />} />
         <Route path="/vocabularies/:vocabulary/boards/:board" element={<Bench />} />

@@ -185,6 +185,7 @@ export type Wish = {
       columns?: number;
     }
   | { what: 'bring'; base: number; from: number; board: string; buttons: string[]; to: string; at?: Cell }
+  | { what: 'first words'; base: number; board: string; text?: string; chosen?: ChosenWord[] }
   | { what: 'go back'; base: number; version: number }
   | { what: 'put back'; base: number; version: number; board?: string; button?: string }
   | { what: 'undo'; before?: number }
@@ -237,6 +238,13 @@ function send(id: number, base: number, wish: Wish): Promise<Changed> {
         client.POST('/api/vocabularies/{vocabulary}/bringing', {
           params,
           body: { base, from: wish.from, board: wish.board, buttons: wish.buttons, to: wish.to, at: wish.at },
+        }),
+      );
+    case 'first words':
+      return answer(
+        client.POST('/api/vocabularies/{vocabulary}/first-words', {
+          params: { path },
+          body: { base, board: wish.board, text: wish.text, chosen: wish.chosen },
         }),
       );
     case 'go back':

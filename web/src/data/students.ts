@@ -41,6 +41,7 @@ export interface StudentFacts {
   appearance?: Student['appearance'];
   placesKept?: boolean;
   voice?: Student['voice'];
+  hand?: Student['hand'];
 }
 
 export const addStudent = (facts: StudentFacts) => answer(client.POST('/api/students', { body: facts }));

@@ -14,6 +14,8 @@ interface Where {
   onSaying?: (text: string) => void;
   /** The button’s pad is to be drawn on; nothing where there is none. */
   onPad?: () => void;
+  /** Whose turn it is changes; nothing where nobody takes turns. */
+  onNextTurn?: () => void;
 }
 
 type Performer<P extends Performed> = (effect: P, where: Where) => Promise<void> | void;
@@ -26,12 +28,15 @@ const performers: { [W in Performed['what']]: Performer<Extract<Performed, { wha
   },
   stop: () => hush(),
   pad: (_, where) => where.onPad?.(),
+  'next turn': (_, where) => where.onNextTurn?.(),
   turn: (effect, where) => turn(where.vocabulary, effect.dial, effect.steps),
 };
 
+const silent = new Set<Performed['what']>(['turn', 'pad', 'next turn']);
+
 /** Performs all in order. What is said next silences what still is, and that ends quietly; turning up or down silences nothing. */
 export async function perform(all: Performed[], where: Where): Promise<void> {
-  const mine = all.every((effect) => effect.what === 'turn' || effect.what === 'pad') ? () => true : takeTurn();
+  const mine = all.every((effect) => silent.has(effect.what)) ? () => true : takeTurn();
   for (const effect of all) {
     await (performers[effect.what] as Performer<Performed>)(effect, where);
     if (!mine()) return;

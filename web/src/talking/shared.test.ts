@@ -32,6 +32,7 @@ function performedAs(effect: Performed): string {
   switch (effect.what) {
     case 'stop':
     case 'pad':
+    case 'next turn':
       return effect.what;
     case 'turn':
       return `${effect.dial.toLowerCase()} ${effect.steps}`;

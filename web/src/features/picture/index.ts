@@ -8,3 +8,6 @@ export { PutTogether } from './PutTogether';
 export { WhoUses } from './WhoUses';
 export { picturesOf } from './TakeIn';
 export { usePhotoInHand } from './photoInHand';
+export { Camera } from './Camera';
+export { accepted } from './TakeIn';
+export { showsOptions, staysHere, type Shows } from './shows';

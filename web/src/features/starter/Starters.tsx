@@ -53,6 +53,10 @@ export default function Starters() {
           className={parts.quiet}
         >{t`on ${screenName(student.screen, usual)}, ${Math.round(student.screen.width / 1000)} x ${Math.round(student.screen.height / 1000)} mm`}</span>
       </div>
+      <p>
+        {t`Somebody who only begins needs two photos and a voice:`}{' '}
+        <Link className={parts.dotted} to={`/students/${id}/first`}>{t`make a first board`}</Link>
+      </p>
       {already.length > 0 && (
         <p className={parts.quiet}>
           <Trans>

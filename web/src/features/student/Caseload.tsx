@@ -81,6 +81,7 @@ function Row({ row, glance, onOpen }: { row: CaseloadRow; glance?: Glance; onOpe
   const year = student.schoolYear === undefined ? undefined : t`year ${student.schoolYear}`;
   const more = [
     { key: 'start', label: vocabulary ? t`Start another vocabulary` : t`Bring in boards from a file`, show: edits },
+    { key: 'first', label: t`Make a first board`, show: edits && vocabulary !== undefined },
     { key: 'student', label: t`About ${student.name}`, show: edits },
     { key: 'team', label: t`Team`, show: true },
     { key: 'vocabulary', label: t`Delete “${vocabulary?.name ?? ''}”…`, show: edits && vocabulary !== undefined },
@@ -128,7 +129,8 @@ function Row({ row, glance, onOpen }: { row: CaseloadRow; glance?: Glance; onOpe
         <>
           <p className={css.wide}>{t`No boards yet.`}</p>
           <div className={css.doors}>
-            {edits && <Button type="primary" onClick={() => void navigate(`/students/${student.id}/start`)}>{t`Start a vocabulary`}</Button>}
+            {edits && <Button type="primary" onClick={() => void navigate(`/students/${student.id}/first`)}>{t`Make a first board`}</Button>}
+            {edits && <Button onClick={() => void navigate(`/students/${student.id}/start`)}>{t`Start a vocabulary`}</Button>}
             <More items={more} row={row} onOpen={onOpen} />
           </div>
         </>
@@ -175,6 +177,7 @@ function More({ items, row, onOpen }: { items: { key: string; label: string }[];
         items: items.map(({ key, label }) => ({ key, label })),
         onClick: ({ key }) => {
           if (key === 'start') void navigate(`/students/${row.student.id}/start`);
+          if (key === 'first') void navigate(`/students/${row.student.id}/first`);
           if (key === 'student') onOpen({ what: 'student', student: row.student });
           if (key === 'team') onOpen({ what: 'team', row });
           if (key === 'delete') ask(t`Delete ${row.student.name} with all boards?`, () => deleteStudent(row.student.id));

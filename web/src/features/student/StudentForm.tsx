@@ -40,6 +40,7 @@ export function StudentForm({ student, onClose, onKept }: { student?: Student; o
         appearance: { look: values.look, tone: values.tone, hair: values.hair },
         placesKept: values.placesKept,
         voice: seen?.voice,
+        hand: seen?.hand,
       };
       return seen ? changeStudent(seen, facts) : addStudent(facts);
     },

@@ -65,7 +65,12 @@ export default function StudentPage() {
             {may(row, 'TALK') && <Link className={parts.door} to={`/vocabularies/${current}/talk`}>{t`Talk`}</Link>}
           </>
         )}
-        {current === undefined && mayEdit && <Link className={`${parts.door} ${parts.primary}`} to={`/students/${id}/start`}>{t`Start a vocabulary`}</Link>}
+        {current === undefined && mayEdit && (
+          <>
+            <Link className={`${parts.door} ${parts.primary}`} to={`/students/${id}/first`}>{t`Make a first board`}</Link>
+            <Link className={parts.door} to={`/students/${id}/start`}>{t`Start a vocabulary`}</Link>
+          </>
+        )}
       </div>
       <div className={css.aboutStudent}>
         <div>
@@ -118,7 +123,12 @@ export default function StudentPage() {
                 </li>
               ))}
             </ul>
-            {mayEdit && <Link className={parts.dotted} to={`/students/${id}/start`}>{t`start another`}</Link>}
+            {mayEdit && (
+              <p>
+                <Link className={parts.dotted} to={`/students/${id}/start`}>{t`start another`}</Link>{' '}
+                <Link className={parts.dotted} to={`/students/${id}/first`}>{t`make a first board`}</Link>
+              </p>
+            )}
           </section>
           <section className={css.panel} aria-label={t`Word lists`}>
             <h2>{t`Word lists`}</h2>

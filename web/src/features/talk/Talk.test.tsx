@@ -24,14 +24,15 @@ const food = board(
   button('home', 0, 2, { label: 'to home', says: { type: 'nothing' }, leads: { type: 'home' } }),
 );
 
-async function talking() {
+async function talking(boards = [home, food], more: Record<string, unknown> = {}) {
   const page = onPage(<Talk />, {
     at: '/vocabularies/7/talk',
     route: '/vocabularies/:vocabulary/talk',
     answers: {
-      'GET /api/vocabularies/7': vocabulary(home, food),
-      'GET /api/vocabularies/7/boards': [home, food],
+      'GET /api/vocabularies/7': vocabulary(...boards),
+      'GET /api/vocabularies/7/boards': boards,
       'GET /api/vocabularies/7/revealed': { kept: { held: 'HELD' }, leadsNowhereYet: [] },
+      ...more,
     },
   });
   await screen.findByRole('group', { name: 'home' });
@@ -71,5 +72,27 @@ describe('talk', () => {
     await tap('hive');
     expect(screen.getByRole('status').textContent).toMatch(/not there|nowhere/);
     expect(screen.getByRole('group', { name: 'home' })).toBeDefined();
+  });
+
+  it('puts a word that was offered, and stands on no board, into the form asked for', async () => {
+    const says = { type: 'nothing' } as const;
+    const keys = board(
+      'home',
+      1,
+      3,
+      button('b', 0, 0, { says, doings: [{ type: 'spell', letters: 'b' }] }),
+      button('first', 0, 1, { says, doings: [{ type: 'offer-word', place: 1 }] }),
+      button('did', 0, 2, { says, doings: [{ type: 'change-form', form: 'PAST' }] }),
+    );
+    const believe = { word: 'believe', present: 'believes', past: 'believed', goingOn: 'believing' };
+    const { tap, message } = await talking([keys], {
+      'GET /api/vocabularies/7/word-forms': [],
+      'POST /api/vocabularies/7/offered-words': [{ place: 1, text: 'believe', layers: [], forms: believe }],
+    });
+    await tap('b');
+    await screen.findByRole('button', { name: 'believe, offered' });
+    await tap('believe, offered');
+    await tap('did');
+    expect(message()).toBe('believed');
   });
 });

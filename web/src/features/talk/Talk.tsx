@@ -10,6 +10,8 @@ import { revealed } from '../../data/plan';
 import { takeIn } from '../../data/pictures';
 import { asFile, Pad, PadOver } from '../pad';
 import { asOffered, useForms } from './forms';
+import { Turns } from './Turns';
+import { takesTurns } from './takingTurns';
 import { useOffers } from './useOffers';
 import { Adult, type Model } from './Adult';
 import { Card } from '../../drawn/Card';
@@ -96,12 +98,13 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
   const [saying, setSaying] = useState('');
   const [notice, setNotice] = useState('');
   const [pad, setPad] = useState<Button>();
+  const [theirs, setTheirs] = useState(true);
   const line = useRef<HTMLDivElement>(null);
   const days = useDayWords(view.id, boards);
-  const forms = useForms(view, boards);
   const here = byId.get(state.board) ?? byId.get(view.home)!;
   const board = useMemo(() => boardAsOfNow(here, days), [here, days]);
-  const known = { forms, name: view.student?.name, offered: useOffers(view, boards, kept, here, state.message) };
+  const { offered, met } = useOffers(view, boards, kept, here, state.message);
+  const known = { forms: useForms(view, boards, met), name: view.student?.name, offered };
 
   useEffect(() => {
     if (model === 'as the student sees') return undefined;
@@ -117,9 +120,14 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
   function performAll(performed: Performed[], button?: Button) {
     setNotice('');
     const onPad = () => setPad(button);
-    perform(performed, { vocabulary: view.id, locale: view.locale, voice: view.student?.voice, onSaying: setSaying, onPad }).catch((error: unknown) =>
-      setNotice(sentence(error)),
-    );
+    perform(performed, {
+      vocabulary: view.id,
+      locale: view.locale,
+      voice: view.student?.voice,
+      onSaying: setSaying,
+      onPad,
+      onNextTurn: () => setTheirs((now) => !now),
+    }).catch((error: unknown) => setNotice(sentence(error)));
   }
 
   function press(button: Button) {
@@ -164,6 +172,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
           <p className={css.saying} role="status" aria-live="polite">
             <span>{notice || saying}</span>
           </p>
+          {student && takesTurns(boards) && <Turns student={student.name} theirs={theirs} />}
           <Adult view={view} boards={boards} kept={kept} model={model} onModel={setModel} board={state.board} spelt={spelt} />
         </div>
         <button type="button" className={css.sayIt} disabled={state.message.length === 0} onClick={() => performAll(said(state.message))}>{t`Say it`}</button>

@@ -14,6 +14,7 @@ import { offerForm } from './offer-form';
 import { offerWord } from './offer-word';
 import { otherAction } from './other-action';
 import { ownWord } from './own-word';
+import { passTurn } from './pass-turn';
 import { quieter } from './quieter';
 import { sayLetter } from './say-letter';
 import { sayMessage } from './say-message';
@@ -45,6 +46,7 @@ const sorts: { [T in Doing['type']]: Sort<Of<T>> } = {
   'change-form': changeForm,
   'offer-form': offerForm,
   'offer-word': offerWord,
+  'pass-turn': passTurn,
   'other-action': otherAction,
   'of-later': ofLater,
 };

@@ -158,6 +158,9 @@ class SharedCasesTest {
         if (performed instanceof Effect.Pad) {
             return "pad";
         }
+        if (performed instanceof Effect.NextTurn) {
+            return "next turn";
+        }
         return performed instanceof Effect.Turn turn ? turn.dial().name().toLowerCase(Locale.ROOT) + " " + turn.steps() : "stop";
     }
 

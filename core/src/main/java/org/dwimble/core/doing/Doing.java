@@ -31,6 +31,7 @@ import java.util.List;
     @JsonSubTypes.Type(value = Capital.class, name = "capital"),
     @JsonSubTypes.Type(value = AddName.class, name = "add-name"),
     @JsonSubTypes.Type(value = SayLetter.class, name = "say-letter"),
+    @JsonSubTypes.Type(value = PassTurn.class, name = "pass-turn"),
     @JsonSubTypes.Type(value = OtherAction.class, name = "other-action"),
     @JsonSubTypes.Type(value = OfLater.class, name = "of-later")
 })
@@ -41,6 +42,7 @@ public interface Doing {
     Doing CLEAR = new ClearMessage();
     Doing SAY = new SayMessage();
     Doing DRAW = new Draw();
+    Doing PASS_TURN = new PassTurn();
 
     /** How its sort is written down. */
     @JsonIgnore

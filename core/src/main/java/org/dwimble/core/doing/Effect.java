@@ -86,6 +86,10 @@ public sealed interface Effect {
     record Pad() implements Performed {
     }
 
+    /** Whose turn it is changes. */
+    record NextTurn() implements Performed {
+    }
+
     /** What can be turned up and down while talking. */
     enum Dial {
         LOUDNESS, RATE

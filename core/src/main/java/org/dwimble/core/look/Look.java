@@ -28,7 +28,7 @@ public record Look(@Nullable Colour fill, @Nullable Colour border, @Nullable Int
     public static final int LEAST_PICTURE = 30;
     public static final int MOST_PICTURE = 90;
     public static final int MOST_CORNER = 50;
-    public static final int MOST_GAP = 40;
+    public static final int MOST_GAP = 200;
     /** Nothing said: as the level above. */
     public static final Look PLAIN = new Look(null, null, null, null, null, null, null, null, null, null);
     /** What holds where nobody said anything. Fill, border and background are left to whoever draws: white card, thin line, mat. */
@@ -52,6 +52,10 @@ public record Look(@Nullable Colour fill, @Nullable Colour border, @Nullable Int
     }
 
     public Look withFill(@Nullable Colour fill) {
+        return new Look(fill, border, edge, label, picture, corner, type, gap, background, byKind);
+    }
+
+    public Look withGap(@Nullable Integer gap) {
         return new Look(fill, border, edge, label, picture, corner, type, gap, background, byKind);
     }
 

@@ -2,6 +2,7 @@ package org.dwimble.core.student;
 
 import java.util.Objects;
 import org.dwimble.core.picture.Appearance;
+import org.dwimble.core.screen.Hand;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
@@ -16,11 +17,12 @@ import org.jspecify.annotations.Nullable;
  * @param appearance how pictures look to the student
  * @param placesKept true if a change that would take a shown word from its place needs a second step, with the reason
  * @param voice      chosen for the student; null for that of the device
+ * @param hand       what was found right for it; null if nothing was
  */
 public record Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen, Appearance appearance,
-    boolean placesKept, @Nullable StudentVoice voice) {
+    boolean placesKept, @Nullable StudentVoice voice, @Nullable Hand hand) {
     public Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen, Appearance appearance) {
-        this(id, name, schoolYear, className, screen, appearance, false, null);
+        this(id, name, schoolYear, className, screen, appearance, false, null, null);
     }
 
     public Student {
@@ -39,7 +41,7 @@ public record Student(String id, String name, @Nullable Integer schoolYear, Stri
 
     /** As it is told to who only talks with the student's boards: what talking needs, and neither class nor year. */
     public Student forTalking() {
-        return new Student(id, name, null, "", screen, appearance, placesKept, voice);
+        return new Student(id, name, null, "", screen, appearance, placesKept, voice, null);
     }
 
     /**
@@ -60,7 +62,8 @@ public record Student(String id, String name, @Nullable Integer schoolYear, Stri
             bringing.mine("screen", was.screen, screen, now.screen) ? screen : now.screen,
             bringing.mine("look", was.appearance, appearance, now.appearance) ? appearance : now.appearance,
             bringing.mine("places_kept", was.placesKept, placesKept, now.placesKept) ? placesKept : now.placesKept,
-            bringing.mine("voice", was.voice, voice, now.voice) ? voice : now.voice);
+            bringing.mine("voice", was.voice, voice, now.voice) ? voice : now.voice,
+            bringing.mine("hand", was.hand, hand, now.hand) ? hand : now.hand);
         return new Brought(bringing.met == null ? brought : now, bringing.met);
     }
 

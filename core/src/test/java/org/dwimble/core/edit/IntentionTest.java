@@ -91,6 +91,7 @@ import org.dwimble.core.edit.words.GiveWords;
 import org.dwimble.core.edit.words.MoveButton;
 import org.dwimble.core.edit.words.MoveButtons;
 import org.dwimble.core.edit.words.PutButtons;
+import org.dwimble.core.edit.words.PutFarApart;
 import org.dwimble.core.edit.words.PutSaying;
 import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.edit.words.ReadyWord;
@@ -173,6 +174,7 @@ public class IntentionTest {
             new PutButtons("harbour", Button.word("kite", new Cell(0, 2), "kite", null, Kind.THING)),
             new PutWords("eat", new Cell(0, 2), List.of(KITE, RAIN)),
             new PutWords("harbour", null, List.of(RAIN)),
+            new PutFarApart("eat", List.of(KITE, RAIN)),
             new PutWordsInNewRow("eat", List.of(KITE, RAIN)),
             new PutWords("eat", new Cell(0, 2), List.of(new ReadyWord("colours", null, Kind.THING, List.of(RAIN)), KITE)),
             new NewBoard("Beach", "eat", "eat/apple", null, List.of(KITE)),

@@ -510,7 +510,7 @@ public final class Bench {
             made(http.post(vocabulary + "/edits", ("{\"base\":%d,\"edit\":{\"type\":\"add-step\",\"name\":\"Step %d\",\"words\":{\"andOpened\":false,"
                 + "\"allBut\":false,\"buttons\":%s}}}").formatted(http.get(vocabulary).json().get("version").asInt(), step, boards)));
         }
-        students.change(new Student(ilse.id(), ilse.name(), ilse.schoolYear(), ilse.className(), ilse.screen(), ilse.appearance(), true, null), ilse);
+        students.change(new Student(ilse.id(), ilse.name(), ilse.schoolYear(), ilse.className(), ilse.screen(), ilse.appearance(), true, null, null), ilse);
         int[] version = {http.get(vocabulary).json().get("version").asInt()};
         row("an edit answered, on disk, over HTTP, with a plan and places kept", median(200, () -> made(http.post(vocabulary + "/edits",
             "{\"base\":%d,\"edit\":{\"type\":\"give-label\",\"board\":\"b7\",\"button\":\"b7-5\",\"label\":\"word %d\"}}"

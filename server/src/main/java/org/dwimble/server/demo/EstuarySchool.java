@@ -182,7 +182,7 @@ class EstuarySchool implements ApplicationRunner {
         adairsWords(adair, odile);
 
         Student wren = student("wren", "Wren", 0, "Kittiwake", Screen.ofDiagonal(8.3, 4, 3), new Appearance(Look.COLOUR, Tone.LIGHT, Hair.RED), odile);
-        students.change(new Student(wren.id(), wren.name(), 0, "Kittiwake", wren.screen(), wren.appearance(), true, null), wren);
+        students.change(new Student(wren.id(), wren.name(), 0, "Kittiwake", wren.screen(), wren.appearance(), true, null, null), wren);
         students.join(wren.id(), marit.id(), Role.VIEWER);
         wrensWords(wren, odile, joris);
 

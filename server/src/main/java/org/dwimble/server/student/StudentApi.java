@@ -6,6 +6,7 @@ import java.util.function.Supplier;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Role;
 import org.dwimble.core.picture.Appearance;
+import org.dwimble.core.screen.Hand;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.UsualScreen;
 import org.dwimble.core.student.Student;
@@ -34,13 +35,13 @@ import org.springframework.web.bind.annotation.RestController;
 class StudentApi {
 
     record NewStudent(String name, @Nullable Integer schoolYear, String className, Screen screen, @Nullable Appearance appearance,
-        @Nullable Boolean placesKept, @Nullable StudentVoice voice) {
+        @Nullable Boolean placesKept, @Nullable StudentVoice voice, @Nullable Hand hand) {
         Student as(String id) {
             if (screen == null) {
                 throw new Unacceptable("choose-screen");
             }
             return new Student(id, name, schoolYear, className, screen, appearance == null ? Appearance.USUAL : appearance, Boolean.TRUE.equals(placesKept),
-                voice);
+                voice, hand);
         }
     }
 

@@ -19,6 +19,7 @@ import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.picture.Hair;
 import org.dwimble.core.picture.Look;
 import org.dwimble.core.picture.Tone;
+import org.dwimble.core.screen.Hand;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
@@ -37,7 +38,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public class StudentStore {
     private static final String COLUMNS = "s.id, s.name, s.school_year, s.class_name, s.screen_width, s.screen_height, s.look, s.tone, s.hair, s.places_kept, "
-        + "s.voice";
+        + "s.voice, s.hand";
 
     /** Somebody on a student's team. */
     public record Member(long accountId, String signIn, String name, String work, Role role) {
@@ -70,12 +71,12 @@ public class StudentStore {
     public void add(Student student, long owner) {
         database.run(session -> {
             session.update(
-                "INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height, look, tone, hair, places_kept, voice) VALUES (?, ?, ?,"
-                    + " ?, ?, ?, ?, ?, ?, ?, ?)",
+                "INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height, look, tone, hair, places_kept, voice, hand) VALUES (?,"
+                    + " ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 student.id(), student.name(), student.schoolYear(), student.className(),
                 student.screen().width().micrometres(), student.screen().height().micrometres(),
                 student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(), student.placesKept() ? 1 : 0,
-                kept(student.voice()));
+                kept(student.voice()), kept(student.hand()));
             GrantTable.give(session, given(student.id(), owner, Role.OWNER));
         });
     }
@@ -100,11 +101,11 @@ public class StudentStore {
     private static void update(Session session, Student student) throws SQLException {
         session.update(
             "UPDATE student SET name = ?, school_year = ?, class_name = ?, screen_width = ?, screen_height = ?, look = ?, tone = ?, hair = ?, "
-                + "places_kept = ?, voice = ? WHERE id = ?",
+                + "places_kept = ?, voice = ?, hand = ? WHERE id = ?",
             student.name(), student.schoolYear(), student.className(),
             student.screen().width().micrometres(), student.screen().height().micrometres(),
             student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(),
-            student.placesKept() ? 1 : 0, kept(student.voice()), student.id());
+            student.placesKept() ? 1 : 0, kept(student.voice()), kept(student.hand()), student.id());
     }
 
     public Optional<Student> find(String id) {
@@ -204,7 +205,8 @@ public class StudentStore {
         return new Student(row.getString("id"), row.getString("name"), Session.integer(row, "school_year"), row.getString("class_name"),
             new Screen(new Length(row.getLong("screen_width")), new Length(row.getLong("screen_height"))),
             new Appearance(Look.valueOf(row.getString("look")), Tone.valueOf(row.getString("tone")), Hair.valueOf(row.getString("hair"))),
-            row.getInt("places_kept") == 1, voice(row.getString("voice")));
+            row.getInt("places_kept") == 1, voice(row.getString("voice")),
+            hand(row.getString("hand")));
     }
 
     /** As it is kept: where, rate and pitch, then the name, which may hold anything. */
@@ -218,5 +220,18 @@ public class StudentStore {
         }
         String[] parts = kept.split(" ", 4);
         return new StudentVoice(StudentVoice.Where.valueOf(parts[0]), parts[3], Integer.parseInt(parts[1]), Integer.parseInt(parts[2]));
+    }
+
+    /** As it is kept: the least cell and the gap in micrometres, then the reason, which may hold anything. */
+    private static @Nullable String kept(@Nullable Hand hand) {
+        return hand == null ? null : hand.leastCell().micrometres() + " " + hand.gap().micrometres() + " " + hand.reason();
+    }
+
+    private static @Nullable Hand hand(@Nullable String kept) {
+        if (kept == null) {
+            return null;
+        }
+        String[] parts = kept.split(" ", 3);
+        return new Hand(new Length(Long.parseLong(parts[0])), new Length(Long.parseLong(parts[1])), parts[2]);
     }
 }

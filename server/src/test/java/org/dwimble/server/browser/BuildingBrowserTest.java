@@ -148,6 +148,7 @@ class BuildingBrowserTest extends Counted {
         click(w.button("add a board"));
         assertThat(w.violations()).isEmpty();
         page.getByLabel("What it begins with").fill("feel");
+        page.locator(".ant-select-item-option").filter(new Locator.FilterOptions().setHasText("feelings")).first().waitFor();
         press("Enter");
         click(w.button("Make it"));
         assertThat(w.heading("Feelings").or(w.cell("happy,")).first()).isVisible();

@@ -121,6 +121,7 @@ class KeyboardBrowserTest extends Counted {
         page.keyboard().type("Our feelings");
         w.tabTo(page.getByLabel("What it begins with"));
         page.keyboard().type("feel");
+        page.locator(".ant-select-item-option").filter(new Locator.FilterOptions().setHasText("feelings")).first().waitFor();
         page.keyboard().press("Enter");
         pressOn(w.button("Make it"));
         page.waitForCondition(() -> now().boards().values().stream().anyMatch(b -> b.name().equals("Our feelings")));

@@ -26,6 +26,8 @@ class SpellBrowserTest extends Counted {
         w.cell("empty, row 4, place 2").click();
         w.button("add a board").click();
         page.getByLabel("What it begins with").fill(pattern);
+        // What there is to begin with is asked for when the dialog opens.
+        page.locator(".ant-select-item-option").filter(new Locator.FilterOptions().setHasText(pattern)).first().waitFor();
         page.keyboard().press("Enter");
         w.button("Make it").click();
         assertThat(w.cell(first + ", row")).isVisible();
