@@ -11,11 +11,12 @@ import { BrowserRouter } from 'react-router';
 import { Problem } from './api/client';
 import { App } from './App';
 import { applyPalette } from './theme';
-import { keepFocus } from './shell/keptFocus';
+import { keepFocus, regainFocus } from './shell/keptFocus';
 import { Themed } from './Themed';
 
 applyPalette(document.documentElement);
 keepFocus(document);
+regainFocus(document);
 
 const queries = new QueryClient({
   defaultOptions: {

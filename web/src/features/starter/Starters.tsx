@@ -54,8 +54,7 @@ export default function Starters() {
         >{t`on ${screenName(student.screen, usual)}, ${Math.round(student.screen.width / 1000)} x ${Math.round(student.screen.height / 1000)} mm`}</span>
       </div>
       <p>
-        {t`Somebody who only begins needs two photos and a voice:`}{' '}
-        <Link className={parts.dotted} to={`/students/${id}/first`}>{t`make a first board`}</Link>
+        {t`Somebody who only begins needs two photos and a voice:`} <Link className={parts.dotted} to={`/students/${id}/first`}>{t`make a first board`}</Link>
       </p>
       {already.length > 0 && (
         <p className={parts.quiet}>
