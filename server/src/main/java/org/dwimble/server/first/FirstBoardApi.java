@@ -135,6 +135,7 @@ class FirstBoardApi {
     /** A vocabulary of one board without words. */
     @For(Act.CHANGE)
     @PostMapping("/api/students/{student}/first-boards")
+    @Bounded("REQUEST_BYTES")
     FirstBoardMade firstBoard(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestBody NewFirstBoard wanted) {
         Student who = student(student);
         String typed = Text.tidy(wanted.name());
