@@ -1,5 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
 import { answer, client } from '../api/client';
+import type { ChosenWord } from '../api/types';
 
 /** How large the cells of a first board can be for a student. */
 export const firstBoards = (student: string) =>
@@ -8,6 +9,14 @@ export const firstBoards = (student: string) =>
     queryFn: () => answer(client.GET('/api/students/{student}/first-boards', { params: { path: { student } } })),
   });
 
-/** A vocabulary of one board without words but those of its sentence. */
-export const makeFirstBoard = (student: string, cells: number, sentence: boolean) =>
-  answer(client.POST('/api/students/{student}/first-boards', { params: { path: { student } }, body: { cells, sentence } }));
+/** What a first board is to hold, and the words it begins with: as typed, or with their pictures. */
+export interface FirstBoardWanted {
+  cells: number;
+  sentence: boolean;
+  text?: string;
+  chosen?: ChosenWord[];
+}
+
+/** A vocabulary of one board with all these words; if it cannot hold them, nothing is made. */
+export const makeFirstBoard = (student: string, body: FirstBoardWanted) =>
+  answer(client.POST('/api/students/{student}/first-boards', { params: { path: { student } }, body }));

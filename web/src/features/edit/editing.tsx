@@ -34,6 +34,7 @@ export function useEdits(vocabulary: number) {
     else asked.done();
   };
   return {
+    make,
     edit: (made: Intention, base: number) => make({ what: 'edit', base, edit: made }),
     asking: asks && <Asking asks={asks} onAnswer={answer} />,
   };

@@ -1,5 +1,5 @@
-import { plural, t } from '@lingui/core/macro';
-import { Checkbox } from 'antd';
+import { t } from '@lingui/core/macro';
+import { Checkbox, Radio } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -9,10 +9,11 @@ import { firstBoards, makeFirstBoard } from '../../data/firstBoards';
 import { caseload, vocabularies } from '../../data/students';
 import { Bringing } from './Bringing';
 import { HandSentence } from './HandSentence';
-import { leave, type Brought } from './brought';
 import { NewGrid } from './NewGrid';
+import { usePhotos, type Brought } from './photos';
 import { SaysEach } from './SaysEach';
 import { useSaysEach } from './sayingEach';
+import { Told } from './Told';
 import parts from '../../shell/parts.module.css';
 import css from './first.module.css';
 
@@ -25,25 +26,27 @@ export function Before({ student, sizes, on }: { student: Student; sizes: FirstB
   const [cells, setCells] = useState(USUAL_CELLS);
   const [sentenced, setSentenced] = useState(false);
   const [busy, setBusy] = useState(false);
-  const [wrong, setWrong] = useState('');
   const [says, setSays] = useSaysEach();
   const rooms = sentenced ? sizes.withSentence : sizes.rooms;
-  const room = rooms.find((r) => r.cells === cells)!;
+  const fitting = rooms.filter((r) => r.largeEnough);
+  const room = fitting.findLast((r) => r.cells <= cells) ?? rooms[0];
+  const { coming, wrong, setWrong, take } = usePhotos(student.id, 'OTHERS');
 
-  async function begin(brought: Brought) {
+  async function begin(brought: Brought): Promise<boolean> {
+    const taken = 'files' in brought ? await take(brought.files, fitting.at(-1)?.cells ?? 0) : undefined;
+    if (taken?.chosen.length === 0) return false;
     setBusy(true);
-    setWrong('');
-    // More photos than cells: as long as nothing stands on it, it can be laid out for them.
-    const most = rooms.at(-1)!.cells;
     try {
-      const made = await makeFirstBoard(student.id, Math.min(most, Math.max(cells, brought.count)), sentenced);
-      leave(made.vocabulary, brought);
+      const words = 'text' in brought ? brought : { chosen: taken?.chosen };
+      const made = await makeFirstBoard(student.id, { cells: room.cells, sentence: sentenced, ...words });
       void queries.invalidateQueries({ queryKey: caseload.queryKey });
       void queries.invalidateQueries({ queryKey: vocabularies(student.id).queryKey });
-      void navigate(`/students/${student.id}/first/${made.vocabulary}`, { replace: true });
+      void navigate(`/students/${student.id}/first/${made.vocabulary}`, { replace: true, state: { toSay: says ? made.added : [], said: taken?.said } });
+      return true;
     } catch (error) {
-      setWrong(sentence(error));
+      setWrong((before) => [...before, sentence(error)]);
       setBusy(false);
+      return false;
     }
   }
 
@@ -59,25 +62,27 @@ export function Before({ student, sizes, on }: { student: Student; sizes: FirstB
         </section>
         <section className={css.side} aria-label={t`What goes on it`}>
           <h2>{t`How many cells it has`}</h2>
-          <div className={css.sizes} role="group" aria-label={t`How many cells it has`}>
-            {rooms.map((r) => (
-              <button
-                key={r.cells}
-                type="button"
-                aria-pressed={r.cells === cells}
-                disabled={!r.largeEnough}
-                title={r.largeEnough ? undefined : t`Its cells would be smaller than ${student.name} can hit.`}
-                onClick={() => setCells(r.cells)}
-              >
-                {r.cells}
-              </button>
-            ))}
-          </div>
+          <Radio.Group
+            aria-label={t`How many cells it has`}
+            optionType="button"
+            buttonStyle="solid"
+            value={room.cells}
+            onChange={(e) => setCells(e.target.value as number)}
+            options={rooms.map((r) => ({
+              value: r.cells,
+              label: r.cells,
+              disabled: !r.largeEnough,
+              title: r.largeEnough ? '' : t`Its cells would be smaller than ${student.name} can hit.`,
+            }))}
+          />
+          {fitting.length === 0 && (
+            <p role="alert">
+              {t`Even two cells would be smaller here than ${student.name} can hit.`}{' '}
+              {t`Change below what the hand needs, or the screen on the student’s page.`}
+            </p>
+          )}
           <p className={parts.quiet}>
-            {plural(room.cells, {
-              one: '# cell.',
-              other: 'Room for # in time. What stands on it never moves: the first two stand in opposite corners, later ones between them.',
-            })}
+            {t`Room for ${room.cells} in time. What stands on it never moves: the first two stand in opposite corners, later ones between them.`}
           </p>
           <p>
             <Checkbox checked={sentenced} onChange={(e) => setSentenced(e.target.checked)}>
@@ -91,8 +96,8 @@ export function Before({ student, sizes, on }: { student: Student; sizes: FirstB
             onKept={() => void queries.invalidateQueries({ queryKey: firstBoards(student.id).queryKey })}
           />
           <h2>{t`What goes on it`}</h2>
-          {wrong && <p role="alert">{wrong}</p>}
-          <Bringing busy={busy} onBring={(brought) => void begin(brought)} />
+          <Told coming={coming} wrong={wrong} />
+          <Bringing busy={busy || coming > 0} onBring={begin} />
           <SaysEach says={says} onSays={setSays} />
         </section>
       </div>

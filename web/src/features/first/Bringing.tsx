@@ -1,26 +1,32 @@
 import { t } from '@lingui/core/macro';
 import { Button, Input } from 'antd';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { Camera, accepted, picturesOf } from '../picture';
 import { useFiles } from '../../shell/files';
-import { photos, typed, type Brought } from './brought';
+import type { Brought } from './photos';
 import parts from '../../shell/parts.module.css';
 import css from './first.module.css';
 
-/** Where photos and words are brought: dropped or pasted anywhere on the page, chosen, taken with the camera, or typed. */
-export function Bringing({ busy, onBring }: { busy: boolean; onBring: (brought: Brought) => void }) {
+/**
+ * Where photos and words are brought: dropped or pasted anywhere on the page, chosen, taken with the camera, or typed.
+ *
+ * @param onBring one after the other; false if it could not be put on: then what was typed stays in its field
+ */
+export function Bringing({ busy, onBring }: { busy: boolean; onBring: (brought: Brought) => Promise<boolean> }) {
   const [over, setOver] = useState(false);
   const [camera, setCamera] = useState(false);
   const [text, setText] = useState('');
-  const bring = useRef(onBring);
+  const newest = useRef(onBring);
   useEffect(() => {
-    bring.current = onBring;
+    newest.current = onBring;
   });
+  const waiting = useRef(Promise.resolve(true));
+  const bring = useCallback((brought: Brought) => (waiting.current = waiting.current.then(() => newest.current(brought))), []);
   useEffect(() => {
     const take = (files: File[], e: Event) => {
       if (files.length === 0) return;
       e.preventDefault();
-      bring.current(photos(files));
+      void bring({ files });
     };
     const paste = (e: ClipboardEvent) => take(picturesOf(e.clipboardData), e);
     const drop = (e: DragEvent) => {
@@ -42,8 +48,8 @@ export function Bringing({ busy, onBring }: { busy: boolean; onBring: (brought: 
       window.removeEventListener('dragover', drag);
       window.removeEventListener('dragleave', left);
     };
-  }, []);
-  const [choose, field] = useFiles(t`Picture files`, accepted, (files) => onBring(photos(files)), true);
+  }, [bring]);
+  const [choose, field] = useFiles(t`Picture files`, accepted, (files) => void bring({ files }), true);
   return (
     <div className={over ? `${css.bringing} ${css.over}` : css.bringing} aria-busy={busy}>
       {field}
@@ -60,10 +66,7 @@ export function Bringing({ busy, onBring }: { busy: boolean; onBring: (brought: 
         value={text}
         onChange={(e) => setText(e.target.value)}
         onSearch={() => {
-          const words = typed(text);
-          if (words.count === 0) return;
-          onBring(words);
-          setText('');
+          if (text.trim()) void bring({ text }).then((put) => put && setText(''));
         }}
       />
       {camera && (
@@ -71,7 +74,7 @@ export function Bringing({ busy, onBring }: { busy: boolean; onBring: (brought: 
           onClose={() => setCamera(false)}
           onPhoto={(file) => {
             setCamera(false);
-            onBring(photos([file]));
+            void bring({ files: [file] });
           }}
         />
       )}

@@ -1,113 +1,70 @@
 import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
-import { App, Button as PlainButton } from 'antd';
+import { Button as PlainButton } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useRef, useState } from 'react';
-import { Link } from 'react-router';
-import { sentence } from '../../api/client';
-import type { Board, Button, ChosenWord, Intention, Student, VocabularyView } from '../../api/types';
+import { useCallback, useEffect, useState } from 'react';
+import { Link, useLocation, useNavigate } from 'react-router';
+import type { Board, Button, Student, VocabularyView } from '../../api/types';
 import { ArtOf } from '../../drawn/art';
 import { whole } from '../../drawn/layers';
-import { useChanges, type Wish } from '../../data/boards';
-import { caseload } from '../../data/students';
 import { may } from '../../data/may';
 import { useUndoKeys } from '../../shell/undoKeys';
+import { useEdits } from '../edit';
 import { showsOptions, staysHere, type Shows } from '../picture';
 import { RecordMany } from '../recording';
 import { DottedChoice } from '../../shell/Dotted';
 import { Bringing } from './Bringing';
-import { fetchLeft, type Brought } from './brought';
-import { bringPhotos, takePhoto } from './photos';
+import { notPutOn, takePhoto, usePhotos, type Brought } from './photos';
 import { OnScreen } from './OnScreen';
 import { SaysEach } from './SaysEach';
 import { useSaysEach } from './sayingEach';
+import { Told } from './Told';
 import { Word } from './Word';
 import parts from '../../shell/parts.module.css';
 import css from './first.module.css';
 
-/** The board as it grows: photos and words go to its next cells, each can be called otherwise, and is said. */
-export function Made({ student, view, board, on }: { student: Student; view: VocabularyView; board: Board; on: string }) {
+/** The board as it grows: photos and words go to its next cells, each can be called otherwise, and is said. `free`: how many cells are empty. */
+export function Made({ student, view, board, free, on }: { student: Student; view: VocabularyView; board: Board; free: number; on: string }) {
   const queries = useQueryClient();
-  const { message } = App.useApp();
-  const { mutateAsync } = useChanges(view.id);
+  const { make, edit, asking } = useEdits(view.id);
   const [shows, setShows] = useState<Shows>('OTHERS');
-  const [coming, setComing] = useState(0);
-  const [wrong, setWrong] = useState<string[]>([]);
-  const [recording, setRecording] = useState<string[]>();
+  const begun = useLocation().state as { toSay?: string[]; said?: string[] } | null;
+  const { coming, wrong, setWrong, take } = usePhotos(student.id, shows, begun?.said);
+  const [recording, setRecording] = useState(begun?.toSay ?? []);
   const [says, setSays] = useSaysEach();
   const [now, setNow] = useState<Button>();
-  const version = useRef(view.version);
+  const navigate = useNavigate();
+  // Who comes back to this page later is not listened to at once.
   useEffect(() => {
-    version.current = view.version;
-  });
+    if (begun) void navigate('.', { replace: true, state: null });
+  }, [begun, navigate]);
   const mayEdit = may(view, 'CHANGE');
-  const free = board.rows * board.columns - board.buttons.length;
-
-  const change = useCallback(
-    async (wish: Wish) => {
-      try {
-        const changed = await mutateAsync(wish);
-        version.current = changed.vocabulary.version;
-        return changed;
-      } catch (error) {
-        void message.error(sentence(error), 6);
-        return undefined;
-      }
-    },
-    [mutateAsync, message],
-  );
-  const edit = (made: Intention) => change({ what: 'edit', base: version.current, edit: made });
-  const step = useCallback((what: 'undo' | 'redo') => void change({ what }), [change]);
+  const step = useCallback((what: 'undo' | 'redo') => void make({ what }), [make]);
   useUndoKeys(mayEdit, step);
 
-  async function bring(brought: Brought) {
-    setWrong([]);
-    const added: string[] = [];
-    const put = async (words: { text: string } | { chosen: ChosenWord[] }) => {
-      const changed = await change({ what: 'first words', base: version.current, board: board.id, ...words });
-      added.push(...(changed?.added ?? []));
-    };
-    if ('text' in brought) await put({ text: brought.text });
-    else await bringFiles(brought.files, put);
-    if (says && added.length > 0) setRecording(added);
-  }
-  async function bringFiles(files: File[], put: (words: { chosen: ChosenWord[] }) => Promise<void>) {
-    const [taken, over] = [files.slice(0, free), files.slice(free)];
-    if (over.length > 0)
-      setWrong([
-        t`This board has room for ${free} more, and these are ${files.length}. The first ${taken.length} are put on; make another first board for the others.`,
-      ]);
-    setComing(taken.length);
-    const refused = await bringPhotos(taken, { shows, student: student.id }, async (chosen) => {
-      setComing((still) => still - 1);
-      if (chosen) await put({ chosen: [chosen] });
-    });
-    setComing(0);
-    setWrong((before) => [...before, ...refused]);
+  async function bring(brought: Brought): Promise<boolean> {
+    const taken = 'files' in brought ? await take(brought.files, free) : undefined;
+    if (taken?.chosen.length === 0) return false;
+    const words = 'text' in brought ? brought : { chosen: taken?.chosen };
+    const changed = await make({ what: 'first words', base: view.version, board: board.id, ...words });
+    if (says && changed) setRecording(changed.added);
     void queries.invalidateQueries({ queryKey: ['own-pictures'] });
-    void queries.invalidateQueries({ queryKey: caseload.queryKey });
+    return changed !== undefined;
   }
   async function givePhoto(button: Button, file: File) {
+    setWrong([]);
     try {
       const alone: Shows = button.kind === 'who' && button.label === student.name ? 'STUDENT' : shows;
       const { picture } = await takePhoto(file, { shows: alone, student: student.id, word: button.label });
-      await edit({ type: 'give-picture', board: board.id, button: button.id, layers: [whole(picture.picture)] });
+      await edit({ type: 'give-picture', board: board.id, button: button.id, layers: [whole(picture.picture)] }, view.version);
     } catch (error) {
-      setWrong([t`“${file.name}” was not put on. ${sentence(error)}`]);
+      setWrong([notPutOn(file, error)]);
     }
   }
-  const first = useRef(bring);
-  useEffect(() => {
-    first.current = bring;
-  });
-  useEffect(() => {
-    const brought = fetchLeft(view.id);
-    if (brought) void first.current(brought);
-  }, [view.id]);
 
   const words = board.buttons.filter((b) => b.leads.type === 'stays');
   const unsaid = words.filter((b) => !b.sound);
-  const toSay = (recording ?? []).flatMap((id) => words.find((b) => b.id === id) ?? []);
+  const toSay = recording.flatMap((id) => words.find((b) => b.id === id) ?? []);
   return (
     <ArtOf art={view.art} vocabulary={view.id}>
       <main className={parts.page} data-ready aria-busy={coming > 0}>
@@ -121,7 +78,6 @@ export function Made({ student, view, board, on }: { student: Student; view: Voc
         <div className={css.first}>
           <section aria-label={t`The board`}>
             <OnScreen view={view} board={board} screen={student.screen} glows={now?.id} />
-            {coming > 0 && <p role="status">{plural(coming, { one: '# photo is on its way', other: '# photos are on their way' })}</p>}
           </section>
           <section className={css.side} aria-label={t`What goes on it`}>
             {toSay.length > 0 ? (
@@ -129,8 +85,8 @@ export function Made({ student, view, board, on }: { student: Student; view: Voc
                 buttons={toSay}
                 view={view}
                 onNow={setNow}
-                onGive={async (button, sound) => (await edit({ type: 'give-sound', board: board.id, button: button.id, sound })) !== undefined}
-                onDone={() => setRecording(undefined)}
+                onGive={async (button, sound) => (await edit({ type: 'give-sound', board: board.id, button: button.id, sound }, view.version)) !== undefined}
+                onDone={() => setRecording([])}
               />
             ) : (
               <>
@@ -153,17 +109,13 @@ export function Made({ student, view, board, on }: { student: Student; view: Voc
                       mayEdit={mayEdit}
                       photo={b.kind === 'who' ? t`a photo of ${b.label}` : t`another photo`}
                       onPhoto={(file) => void givePhoto(b, file)}
-                      onLabel={(label) => void edit({ type: 'give-label', board: board.id, button: b.id, label })}
-                      onTakeOff={() => void edit({ type: 'take-off', board: board.id, button: b.id })}
+                      onLabel={(label) => void edit({ type: 'give-label', board: board.id, button: b.id, label }, view.version)}
+                      onTakeOff={() => void edit({ type: 'take-off', board: board.id, button: b.id }, view.version)}
                     />
                   ))}
                 </ul>
-                {wrong.map((w) => (
-                  <p key={w} role="alert" className={parts.note}>
-                    {w}
-                  </p>
-                ))}
-                {mayEdit && free > 0 && <Bringing busy={coming > 0} onBring={(brought) => void bring(brought)} />}
+                <Told coming={coming} wrong={wrong} />
+                {mayEdit && free > 0 && <Bringing busy={coming > 0} onBring={bring} />}
                 {mayEdit && free > 0 && <SaysEach says={says} onSays={setSays} />}
                 {mayEdit && free > 0 && (
                   <p className={parts.quiet}>
@@ -190,6 +142,7 @@ export function Made({ student, view, board, on }: { student: Student; view: Voc
             )}
           </section>
         </div>
+        {asking}
       </main>
     </ArtOf>
   );

@@ -11,6 +11,8 @@ import css from './first.module.css';
 /** What cameras’ files are called says nothing. */
 const NAMELESS = 'picture';
 
+const isOwn = (picture?: string) => picture?.startsWith('own/') ?? false;
+
 /** One word of the board: its picture, what it is called, whether it is recorded. `photo`: what a photo for it is called. */
 export function Word({
   button,
@@ -33,7 +35,7 @@ export function Word({
     if (typed?.trim() && typed.trim() !== button.label) onLabel(typed.trim());
     setTyped(undefined);
   };
-  const nameless = button.label === NAMELESS;
+  const nameless = button.label === NAMELESS && isOwn(button.layers.at(0)?.picture);
   return (
     <li>
       <span className={css.little}>

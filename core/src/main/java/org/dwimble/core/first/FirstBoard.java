@@ -64,6 +64,24 @@ public record FirstBoard(int cells, boolean sentence, Shape shape, int gap, Leng
         return new FirstBoard(cells, sentence, shape, gap, layout.gapLength(), layout.cellWidth(), layout.cellHeight(), fits(layout, hand));
     }
 
+    /**
+     * The one for so many cells, or for more where more is brought, as long as the hand can hit its cells.
+     *
+     * @throws Unacceptable if the hand cannot hit the cells of what is wanted, or more is brought than the largest it can hit holds
+     */
+    public static FirstBoard holding(int wanted, int brought, boolean sentence, Screen screen, Hand hand) {
+        FirstBoard least = of(wanted, sentence, screen, hand);
+        if (!least.largeEnough) {
+            throw new Unacceptable("first-board-small", "cells", wanted, "least", Math.round(hand.leastCell().mm()));
+        }
+        List<FirstBoard> from = all(sentence, screen, hand).stream().filter(b -> b.cells >= wanted && b.largeEnough).toList();
+        int most = from.get(from.size() - 1).cells;
+        if (brought > most) {
+            throw new Unacceptable("first-board-holds", "words", brought, "cells", most);
+        }
+        return from.stream().filter(b -> b.cells >= brought).findFirst().orElse(least);
+    }
+
     private static boolean fits(TalkLayout layout, Hand hand) {
         return layout.cellWidth().compareTo(hand.leastCell()) >= 0 && layout.cellHeight().compareTo(hand.leastCell()) >= 0;
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -115,5 +116,20 @@ class FirstBoardTest {
     @Test
     void aSentenceOnAScreenHeldUprightHasRoomForBothItsWords() {
         assertThat(FirstBoard.of(2, true, new Screen(TABLET.height(), TABLET.width()), Hand.USUAL).shape()).isEqualTo(new Shape(3, 2));
+    }
+
+    @Test
+    void itIsLaidOutForAllThatIsBroughtAsLongAsTheHandCanHitIt() {
+        Hand hand = new Hand(Length.mm(55), Length.mm(10), "");
+        assertThat(FirstBoard.holding(4, 2, false, TABLET, hand).cells()).isEqualTo(4);
+        assertThat(FirstBoard.holding(2, 5, false, TABLET, hand).cells()).isEqualTo(5);
+        refused("first-board-holds", () -> FirstBoard.holding(2, 9, false, TABLET, hand));
+        refused("first-board-small", () -> FirstBoard.holding(9, 0, false, TABLET, hand));
+        assertThat(FirstBoard.holding(2, 9, false, TABLET, Hand.USUAL).cells()).isEqualTo(9);
+        refused("first-board-holds", () -> FirstBoard.holding(2, 10, false, TABLET, Hand.USUAL));
+    }
+
+    private static void refused(String key, ThrowingCallable made) {
+        assertThatThrownBy(made).isInstanceOf(Unacceptable.class).extracting("told.key").isEqualTo(key);
     }
 }

@@ -1,13 +1,13 @@
 package org.dwimble.server.first;
 
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.board.Whole;
 import org.dwimble.core.edit.words.PutFarApart;
@@ -63,24 +63,30 @@ class FirstBoardApi {
         }
     }
 
-    /** @param name none to call it after the student @param sentence true for a row that says who wants */
-    record NewFirstBoard(int cells, @Nullable String name, @Nullable Boolean sentence) {
+    /**
+     * @param cells    how many it is to hold; more if more is brought
+     * @param name     none to call it after the student
+     * @param sentence true for a row that says who wants
+     * @param text     words it begins with, as typed
+     * @param chosen   words with their pictures, instead of a text
+     */
+    record NewFirstBoard(int cells, @Nullable String name, @Nullable Boolean sentence, @Nullable String text, @Nullable List<FirstWord> chosen) {
     }
 
-    record FirstBoardMade(long vocabulary, String board, String name) {
+    /** @param added the buttons of the words it begins with */
+    record FirstBoardMade(long vocabulary, String board, String name, List<String> added) {
     }
 
     /** @param text as typed @param chosen words with their pictures, instead of a text */
     record FirstWords(int base, String board, @Nullable String text, @Nullable List<FirstWord> chosen) {
-        List<WordLine.Entry> entries() {
-            if (chosen == null) {
-                return WordLine.read(text == null ? "" : text);
-            }
-            Unacceptable.ifMissing(chosen);
-            List<WordLine.Entry> entries = new ArrayList<>();
-            chosen.forEach(c -> entries.add(new WordLine.Entry(c.word, c.word).withPicture(c.picture)));
-            return entries;
+    }
+
+    private static List<WordLine.Entry> entries(@Nullable String text, @Nullable List<FirstWord> chosen) {
+        if (chosen == null) {
+            return WordLine.read(text == null ? "" : text);
         }
+        Unacceptable.ifMissing(chosen);
+        return chosen.stream().map(c -> new WordLine.Entry(c.word, c.word).withPicture(c.picture)).toList();
     }
 
     /** @param picture null to take the best found */
@@ -132,7 +138,7 @@ class FirstBoardApi {
         return FirstBoard.all(sentence, who.screen(), hand(who)).stream().map(FirstRoom::of).toList();
     }
 
-    /** A vocabulary of one board without words. */
+    /** A vocabulary of one board, with the words it begins with: with all of them, or nothing is made. */
     @For(Act.CHANGE)
     @PostMapping("/api/students/{student}/first-boards")
     @Bounded("REQUEST_BYTES")
@@ -140,10 +146,16 @@ class FirstBoardApi {
         Student who = student(student);
         String typed = Text.tidy(wanted.name());
         String name = typed.isEmpty() ? Text.cut(who.name() + "’s first board", Whole.LONGEST_NAME) : typed;
-        FirstBoard first = FirstBoard.of(wanted.cells(), Boolean.TRUE.equals(wanted.sentence()), who.screen(), hand(who));
+        List<WordLine.Entry> entries = entries(wanted.text(), wanted.chosen());
+        FirstBoard first = FirstBoard.holding(wanted.cells(), entries.size(), Boolean.TRUE.equals(wanted.sentence()), who.screen(), hand(who));
+        List<ReadyWord> words = entries.isEmpty() ? List.of() : WordLine.ready(entries, PutWords.MOST, pictures.guesses(account, who.id()), null);
+        if (words.stream().map(ReadyWord::picture).anyMatch(p -> p != null && MediaId.isOwn(p) && !pictures.usable(account, who.id()).test(p))) {
+            throw new Unacceptable("not-yours-to-use");
+        }
         Board board = first.board(ids.get(), Text.cut(name, Board.LONGEST_NAME), word(account, who, who.name(), Kind.WHO), word(account, who, WANTS, Kind.DO));
         long made = store.create(Vocabulary.of(name, board.id(), "en", List.of(board)), student, account.id(), clock.instant(), Told.of("first-board-begun"));
-        return new FirstBoardMade(made, board.id(), name);
+        List<String> added = words.isEmpty() ? List.of() : editing.edit(account, made, 1, new PutFarApart(board.id(), words), null).added();
+        return new FirstBoardMade(made, board.id(), name, added);
     }
 
     /** Puts words on it, each as far from the others as there is room. */
@@ -152,6 +164,7 @@ class FirstBoardApi {
     @Bounded("REQUEST_BYTES")
     Editing.Changed firstWords(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody FirstWords request) {
         return editing.edit(account, vocabulary, request.base(),
-            new PutFarApart(request.board(), editing.ready(account, vocabulary, request.board(), request.entries(), PutWords.MOST)), null);
+            new PutFarApart(request.board(), editing.ready(account, vocabulary, request.board(), entries(request.text(), request.chosen()), PutWords.MOST)),
+            null);
     }
 }

@@ -100,4 +100,18 @@ class FirstBoardApiTest {
         assertThat(Http.as(joris).get(boards).status()).isEqualTo(200);
         assertThat(Http.as(joris).post(boards, "{\"cells\":4}").status()).isEqualTo(403);
     }
+
+    @Test
+    void aBoardIsMadeWithAllItsWordsOrNotAtAll() {
+        JsonNode made = http.post(boards, "{\"cells\":2,\"sentence\":true,\"text\":\"crisps, bath, snacks > apple\"}").json();
+        assertThat(made.get("added")).hasSizeGreaterThanOrEqualTo(3);
+        assertThat(cells(made.get("vocabulary").asLong(), made.get("board").asString())).contains("Wren 00", "wants 01", "crisps 10", "bath 12", "snacks 11");
+        assertThat(http.get("/api/vocabularies/" + made.get("vocabulary").asLong()).json().get("boards")).as("a word that opens a board has it made")
+            .hasSize(2);
+        int before = http.get("/api/students/" + wren.id() + "/vocabularies").json().size();
+        Http.Answer refused = http.post(boards, "{\"cells\":4,\"text\":\"a, b, c, d, e, f, g, h, i, j\"}");
+        assertThat(refused.sentence()).contains("room for 9 here, and these are 10");
+        assertThat(http.post(boards, "{\"cells\":4,\"chosen\":[{\"word\":\"x\",\"picture\":\"own/" + "ab".repeat(32) + "\"}]}").status()).isEqualTo(422);
+        assertThat(http.get("/api/students/" + wren.id() + "/vocabularies").json()).hasSize(before);
+    }
 }

@@ -1,10 +1,8 @@
 package org.dwimble.core.edit.words;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
-import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
@@ -29,10 +27,7 @@ public record PutFarApart(String board, List<ReadyWord> words) implements Intent
         if (words.size() > cells.size()) {
             throw new Unacceptable("first-board-full", "words", words.size(), "board", on.name(), "cells", cells.size());
         }
-        List<Button> put = new ArrayList<>();
-        for (int i = 0; i < words.size(); i++) {
-            put.add(words.get(i).in(Standing.at(cells.get(i)), ids.get()).withActs(FirstBoard.actsOn(on)));
-        }
-        return Change.of(now, now.with(on.with(put)), Needs.of(new Key.OfShape(board)), PutButtons.told(put, on.name()));
+        List<ReadyWord> acting = words.stream().map(word -> word.acts() == null && word.opens() == null ? word.doing(FirstBoard.actsOn(on)) : word).toList();
+        return PutWords.put(now, on, acting, cells.stream().map(Standing::at).toList(), Needs.of(new Key.OfShape(board)), ids);
     }
 }

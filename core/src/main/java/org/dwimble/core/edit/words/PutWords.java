@@ -54,20 +54,27 @@ public record PutWords(String board, @Nullable Cell from, List<ReadyWord> words)
     @Override
     public Change on(Vocabulary now, Supplier<String> ids) {
         Board on = On.board(now, board);
-        List<Button> put = placed(now, on, ids);
+        Needs needs = from == null ? Needs.of(new Key.OfShape(board)) : Needs.of(new Key.OfCell(board, from), new Key.OfShape(board));
+        return put(now, on, words, placed(now, on), needs, ids);
+    }
+
+    /** One word a standing, in their order, with the boards that words open. */
+    static Change put(Vocabulary now, Board on, List<ReadyWord> words, List<Standing> standings, Needs needs, Supplier<String> ids) {
+        List<Button> put = new ArrayList<>();
         Vocabulary after = now;
-        for (int i = 0; i < put.size(); i++) {
-            List<ReadyWord> opened = words.get(i).opens();
+        for (int i = 0; i < words.size(); i++) {
+            ReadyWord word = words.get(i);
+            Button button = word.in(standings.get(i), ids.get());
+            List<ReadyWord> opened = word.opens();
             if (opened != null) {
-                Board added = Siblings.of(now, board).newBoard(ids.get(), Text.cut(words.get(i).label(), Board.LONGEST_NAME), null, ids);
-                Button opener = put.get(i);
-                put.set(i, Button.leading(opener.id(), opener.cell(), opener.label(), opener.picture(), new Leads.Opens(added.id()))
-                    .withStanding(opener.standing()));
+                Board added = Siblings.of(now, on.id()).newBoard(ids.get(), Text.cut(word.label(), Board.LONGEST_NAME), null, ids);
+                button = Button.leading(button.id(), button.cell(), button.label(), button.picture(), new Leads.Opens(added.id()))
+                    .withStanding(button.standing());
                 after = after.with(added);
                 after = opened.isEmpty() ? after : new PutWords(added.id(), null, opened).on(after, ids).after();
             }
+            put.add(button);
         }
-        Needs needs = from == null ? Needs.of(new Key.OfShape(board)) : Needs.of(new Key.OfCell(board, from), new Key.OfShape(board));
         return Change.of(now, after.with(on.with(put)), needs, PutButtons.told(put, on.name()));
     }
 
@@ -77,7 +84,7 @@ public record PutWords(String board, @Nullable Cell from, List<ReadyWord> words)
         return alone ? WholeRoom.of(on, Set.copyOf(WayHome.of(now).keptFree(on))) : Optional.empty();
     }
 
-    private List<Button> placed(Vocabulary now, Board on, Supplier<String> ids) {
+    private List<Standing> placed(Vocabulary now, Board on) {
         List<Standing> cells = wholeRoom(now, on).map(List::of).orElseGet(() -> on.rooms(On.cellsToFill(now, on, from)));
         if (cells.isEmpty()) {
             throw new Unacceptable("board-full", "board", on.name(), "word", Text.cut(words.get(0).label(), 30));
@@ -85,10 +92,6 @@ public record PutWords(String board, @Nullable Cell from, List<ReadyWord> words)
         if (words.size() > cells.size()) {
             throw new Unacceptable("too-few-cells", "words", words.size(), "board", on.name(), "cells", cells.size());
         }
-        List<Button> put = new ArrayList<>();
-        for (int i = 0; i < words.size(); i++) {
-            put.add(words.get(i).in(cells.get(i), ids.get()));
-        }
-        return put;
+        return cells;
     }
 }

@@ -37,6 +37,11 @@ public record ReadyWord(String label, @Nullable String picture, @Nullable Kind k
         return new ReadyWord(label, picture, kind, words);
     }
 
+    /** The same, saying and doing this. */
+    ReadyWord doing(Acts acts) {
+        return new ReadyWord(label, picture, kind, opens, acts, look);
+    }
+
     /** A pad to draw on, which takes all the room there is on a board without words. */
     public static ReadyWord pad(String label, @Nullable String picture) {
         return new ReadyWord(label, picture, null, null, new Acts(Says.NOTHING, null, List.of(Doing.DRAW), Leads.STAYS), null);
