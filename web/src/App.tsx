@@ -18,6 +18,9 @@ const OwnPictures = lazy(() => import('./features/picture/OwnPictures'));
 const Print = lazy(() => import('./features/sheet/Print'));
 const StudentPage = lazy(() => import('./features/student/StudentPage'));
 const FirstBoard = lazy(() => import('./features/first/FirstBoard'));
+const FirstTable = lazy(() => import('./features/first/FirstTable'));
+const StepUp = lazy(() => import('./features/first/StepUp'));
+const FirstPage = lazy(() => import('./features/first/FirstPage'));
 const Where = lazy(() => import('./features/where/Where'));
 const Lists = lazy(() => import('./features/wordlist/Lists'));
 const ListPage = lazy(() => import('./features/wordlist/ListPage'));
@@ -63,6 +66,9 @@ function Pages() {
         <Route path="/students/:student/start" element={<Starters />} />
         <Route path="/students/:student/first" element={<FirstBoard />} />
         <Route path="/students/:student/first/:vocabulary" element={<FirstBoard />} />
+        <Route path="/students/:student/first/:vocabulary/on" element={<StepUp />} />
+        <Route path="/first-boards" element={<FirstTable />} />
+        <Route path="/first-boards/:series" element={<FirstPage />} />
         <Route path="/where" element={<Where />} />
         <Route path="/vocabularies/:vocabulary" element={<Bench />} />
         <Route path="/vocabularies/:vocabulary/boards/:board" element={<Bench />} />

@@ -186,6 +186,8 @@ export type Wish = {
     }
   | { what: 'bring'; base: number; from: number; board: string; buttons: string[]; to: string; at?: Cell }
   | { what: 'first words'; base: number; board: string; text?: string; chosen?: ChosenWord[] }
+  | { what: 'first sentence'; base: number; board: string }
+  | { what: 'step up'; base: number; starter: string }
   | { what: 'go back'; base: number; version: number }
   | { what: 'put back'; base: number; version: number; board?: string; button?: string }
   | { what: 'undo'; before?: number }
@@ -247,6 +249,10 @@ function send(id: number, base: number, wish: Wish): Promise<Changed> {
           body: { base, board: wish.board, text: wish.text, chosen: wish.chosen },
         }),
       );
+    case 'first sentence':
+      return answer(client.POST('/api/vocabularies/{vocabulary}/first-sentence', { params: sure, body: { base, board: wish.board } }));
+    case 'step up':
+      return answer(client.POST('/api/vocabularies/{vocabulary}/step-up', { params: { path }, body: { base, starter: wish.starter, reason: wish.reason } }));
     case 'go back':
       return answer(client.POST('/api/vocabularies/{vocabulary}/going-back', { params: sure, body: { base, version: wish.version } }));
     case 'put back':

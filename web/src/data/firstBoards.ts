@@ -20,3 +20,10 @@ export interface FirstBoardWanted {
 /** A vocabulary of one board with all these words; if it cannot hold them, nothing is made. */
 export const makeFirstBoard = (student: string, body: FirstBoardWanted) =>
   answer(client.POST('/api/students/{student}/first-boards', { params: { path: { student } }, body }));
+
+/** What the step from these first boards to each starter would do. */
+export const stepsUp = (vocabulary: number, version: number) =>
+  queryOptions({
+    queryKey: ['steps up', vocabulary, version],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/step-up', { params: { path: { vocabulary } } })),
+  });

@@ -4,3 +4,4 @@ export { perform } from './perform';
 export { Fitting, type Form } from './fitting';
 export { formLabels } from './doings/forms';
 export { begin, formed, said, saidAndDone, takeOneOff, tap, withDrawn, wordsOf, type Around, type TalkState, type Token } from './talk';
+export { takesTurns } from './takingTurns';

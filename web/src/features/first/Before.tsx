@@ -2,7 +2,7 @@ import { t } from '@lingui/core/macro';
 import { Checkbox, Radio } from 'antd';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { sentence } from '../../api/client';
 import type { FirstBoards, Student } from '../../api/types';
 import { firstBoards, makeFirstBoard } from '../../data/firstBoards';
@@ -99,6 +99,9 @@ export function Before({ student, sizes, on }: { student: Student; sizes: FirstB
           <Told coming={coming} wrong={wrong} />
           <Bringing busy={busy || coming > 0} onBring={begin} />
           <SaysEach says={says} onSays={setSays} />
+          <p>
+            <Link className={parts.dotted} to={`/first-boards?student=${student.id}`}>{t`several boards at once, from a table`}</Link>
+          </p>
         </section>
       </div>
     </main>

@@ -1,8 +1,9 @@
 import { t } from '@lingui/core/macro';
 import { Button, Input } from 'antd';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { Camera, accepted, picturesOf } from '../picture';
+import { Camera, accepted } from '../picture';
 import { useFiles } from '../../shell/files';
+import { useDropped } from './dropped';
 import type { Brought } from './photos';
 import parts from '../../shell/parts.module.css';
 import css from './first.module.css';
@@ -13,7 +14,6 @@ import css from './first.module.css';
  * @param onBring one after the other; false if it could not be put on: then what was typed stays in its field
  */
 export function Bringing({ busy, onBring }: { busy: boolean; onBring: (brought: Brought) => Promise<boolean> }) {
-  const [over, setOver] = useState(false);
   const [camera, setCamera] = useState(false);
   const [text, setText] = useState('');
   const newest = useRef(onBring);
@@ -22,33 +22,7 @@ export function Bringing({ busy, onBring }: { busy: boolean; onBring: (brought: 
   });
   const waiting = useRef(Promise.resolve(true));
   const bring = useCallback((brought: Brought) => (waiting.current = waiting.current.then(() => newest.current(brought))), []);
-  useEffect(() => {
-    const take = (files: File[], e: Event) => {
-      if (files.length === 0) return;
-      e.preventDefault();
-      void bring({ files });
-    };
-    const paste = (e: ClipboardEvent) => take(picturesOf(e.clipboardData), e);
-    const drop = (e: DragEvent) => {
-      setOver(false);
-      take(picturesOf(e.dataTransfer), e);
-    };
-    const drag = (e: DragEvent) => {
-      e.preventDefault();
-      setOver(true);
-    };
-    const left = (e: DragEvent) => e.relatedTarget === null && setOver(false);
-    window.addEventListener('paste', paste);
-    window.addEventListener('drop', drop);
-    window.addEventListener('dragover', drag);
-    window.addEventListener('dragleave', left);
-    return () => {
-      window.removeEventListener('paste', paste);
-      window.removeEventListener('drop', drop);
-      window.removeEventListener('dragover', drag);
-      window.removeEventListener('dragleave', left);
-    };
-  }, [bring]);
+  const over = useDropped((files) => void bring({ files }));
   const [choose, field] = useFiles(t`Picture files`, accepted, (files) => void bring({ files }), true);
   return (
     <div className={over ? `${css.bringing} ${css.over}` : css.bringing} aria-busy={busy}>

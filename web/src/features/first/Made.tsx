@@ -13,6 +13,7 @@ import { useEdits } from '../edit';
 import { showsOptions, staysHere, type Shows } from '../picture';
 import { RecordMany } from '../recording';
 import { DottedChoice } from '../../shell/Dotted';
+import { takesTurns } from '../../talking';
 import { Bringing } from './Bringing';
 import { notPutOn, takePhoto, usePhotos, type Brought } from './photos';
 import { OnScreen } from './OnScreen';
@@ -72,6 +73,9 @@ export function Made({ student, view, board, free, on }: { student: Student; vie
           <h1>{view.name}</h1>
           <span className={parts.quiet}>{t`on ${on}`}</span>
           <span className={parts.grow} />
+          {mayEdit && words.length > 0 && (
+            <Link className={parts.dotted} to={`/students/${student.id}/first/${view.id}/on`}>{t`on to a larger vocabulary`}</Link>
+          )}
           <Link className={parts.door} to={`/vocabularies/${view.id}`}>{t`Boards`}</Link>
           <Link className={words.length > 0 ? `${parts.door} ${parts.primary}` : parts.door} to={`/vocabularies/${view.id}/talk`}>{t`Talk`}</Link>
         </div>
@@ -114,6 +118,17 @@ export function Made({ student, view, board, free, on }: { student: Student; vie
                     />
                   ))}
                 </ul>
+                {mayEdit && words.length > 0 && !takesTurns([board]) && (
+                  <p>
+                    <PlainButton
+                      type="link"
+                      className={parts.dotted}
+                      onClick={() => void make({ what: 'first sentence', base: view.version, board: board.id })}
+                    >
+                      {t`a row above that says who wants: “${student.name} wants …”`}
+                    </PlainButton>
+                  </p>
+                )}
                 <Told coming={coming} wrong={wrong} />
                 {mayEdit && free > 0 && <Bringing busy={coming > 0} onBring={bring} />}
                 {mayEdit && free > 0 && <SaysEach says={says} onSays={setSays} />}

@@ -7,6 +7,7 @@ import { Link, useNavigate } from 'react-router';
 import { sentence } from '../../api/client';
 import type { CaseloadRow, Glance, Student } from '../../api/types';
 import { dayAndTime, today } from '../../shell/time';
+import { FirstPages } from './FirstPages';
 import { HadBack } from './HadBack';
 import { HomePicture } from './HomePicture';
 import { MoveOn } from './MoveOn';
@@ -60,6 +61,7 @@ export function Caseload() {
           <Row key={row.student.id} row={row} glance={glances?.find((g) => g.vocabulary === row.vocabulary?.id)} onOpen={setOpen} />
         ))}
       </ul>
+      <FirstPages mayMake={rows !== undefined && rows.length > 0 && rows.some((r) => may(r, 'CHANGE'))} />
       {looks && (
         <p className={css.hadBack}>
           <button type="button" className={parts.dotted} onClick={() => setOpen({ what: 'had back' })}>{t`what was deleted`}</button>

@@ -1,6 +1,6 @@
 import { t } from '@lingui/core/macro';
 import { useEffect, useRef, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import type { Board, Revealed, VocabularyView } from '../../api/types';
 import { may } from '../../data/may';
 import { whyKept } from '../../data/plan';
@@ -33,7 +33,8 @@ interface Props {
 export function Adult({ view, boards, kept, model, onModel, board, spelt }: Props) {
   const navigate = useNavigate();
   const [open, setOpen] = useState(false);
-  const leave = () => void navigate(may(view, 'LOOK') ? `/vocabularies/${view.id}/boards/${encodeURIComponent(board)}` : '/caseload');
+  const back = (useLocation().state as { back?: string } | null)?.back;
+  const leave = () => void navigate(back ?? (may(view, 'LOOK') ? `/vocabularies/${view.id}/boards/${encodeURIComponent(board)}` : '/caseload'));
   useEffect(() => {
     const keys = (e: KeyboardEvent) => {
       if (e.key !== 'Escape') return;

@@ -11,13 +11,13 @@ import { takeIn } from '../../data/pictures';
 import { asFile, Pad, PadOver } from '../pad';
 import { asOffered, useForms } from './forms';
 import { Turns } from './Turns';
-import { takesTurns } from './takingTurns';
+
 import { useOffers } from './useOffers';
 import { Adult, type Model } from './Adult';
 import { Card } from '../../drawn/Card';
 import { gridLines, LooksOfBoard, seen } from '../../drawn/looks';
 import { ArtOf, ButtonPicture } from '../../drawn/art';
-import { begin, perform, said, takeOneOff, tap, withDrawn, wordsOf, type Performed, type TalkState, type Token } from '../../talking';
+import { begin, perform, said, takeOneOff, takesTurns, tap, withDrawn, wordsOf, type Performed, type TalkState, type Token } from '../../talking';
 import { boardAsOfNow, useDayWords } from '../../data/dayWords';
 import { forgetSaid, remember } from '../../data/saidToday';
 import { hush } from '../../data/voice';

@@ -70,16 +70,21 @@ public record FirstBoard(int cells, boolean sentence, Shape shape, int gap, Leng
      * @throws Unacceptable if the hand cannot hit the cells of what is wanted, or more is brought than the largest it can hit holds
      */
     public static FirstBoard holding(int wanted, int brought, boolean sentence, Screen screen, Hand hand) {
+        return holding(wanted, brought, 0, sentence, screen, hand);
+    }
+
+    /** As above. @param besides cells that are taken by what is no word, such as the way home */
+    public static FirstBoard holding(int wanted, int brought, int besides, boolean sentence, Screen screen, Hand hand) {
         FirstBoard least = of(wanted, sentence, screen, hand);
         if (!least.largeEnough) {
             throw new Unacceptable("first-board-small", "cells", wanted, "least", Math.round(hand.leastCell().mm()));
         }
         List<FirstBoard> from = all(sentence, screen, hand).stream().filter(b -> b.cells >= wanted && b.largeEnough).toList();
         int most = from.get(from.size() - 1).cells;
-        if (brought > most) {
-            throw new Unacceptable("first-board-holds", "words", brought, "cells", most);
+        if (brought + besides > most) {
+            throw new Unacceptable("first-board-holds", "words", brought, "cells", most - besides);
         }
-        return from.stream().filter(b -> b.cells >= brought).findFirst().orElse(least);
+        return from.stream().filter(b -> b.cells >= brought + besides).findFirst().orElse(least);
     }
 
     private static boolean fits(TalkLayout layout, Hand hand) {
@@ -97,10 +102,35 @@ public record FirstBoard(int cells, boolean sentence, Shape shape, int gap, Leng
 
     /** Without words yet but those of its sentence. @param who of whom it is said @param wants what it says; both left out where there is no sentence */
     public Board board(String id, String name, @Nullable Button who, @Nullable Button wants) {
-        List<Button> row = !sentence || who == null || wants == null ? List.of()
-            : List.of(who.withStanding(Standing.at(new Cell(0, 0))).withActs(BEGINS),
-                wants.withStanding(new Standing(new Cell(0, 1), new Span(1, shape.columns() - 1))));
+        List<Button> row = !sentence || who == null || wants == null ? List.of() : row(who, wants, shape.columns());
         return new Board(id, name, shape, Look.PLAIN.withGap(gap), row, Board.Facts.NONE, Extras.NONE);
+    }
+
+    private static List<Button> row(Button who, Button wants, int columns) {
+        return List.of(who.withStanding(Standing.at(new Cell(0, 0))).withActs(BEGINS),
+            wants.withStanding(new Standing(new Cell(0, 1), new Span(1, columns - 1))));
+    }
+
+    /** Whether it is what a word does that ends a sentence, whatever it is heard as. */
+    public static boolean endsSentence(Acts acts) {
+        return acts.equals(ENDS.withSound(acts.sound()));
+    }
+
+    /** Whether a board has a row that says who wants. */
+    public static boolean hasSentence(Board board) {
+        return !sentenceOf(board).isEmpty();
+    }
+
+    /**
+     * Says who wants in the first row of a board, which is empty, and lets its words end the sentence that only said their label until now.
+     *
+     * @param board with two columns at least
+     */
+    public static Board beginning(Board board, Button who, Button wants) {
+        List<Button> all = new ArrayList<>(board.buttons().stream().map(b -> b.acts().equals(Acts.SPEAK.withSound(b.acts().sound()))
+            ? b.withActs(ENDS.withSound(b.acts().sound())) : b).toList());
+        all.addAll(row(who, wants, board.columns()));
+        return board.withButtons(all);
     }
 
     /** What a word says and does that is put on a board: where there is a sentence, it ends it. */

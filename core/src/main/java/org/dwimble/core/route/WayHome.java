@@ -38,6 +38,11 @@ public final class WayHome {
     private WayHome() {
     }
 
+    /** A button that leads home, on a board of a vocabulary that has none to be like. */
+    public static Button home(String id, Cell cell) {
+        return Button.leading(id, cell, "home", HOME_PICTURE, Leads.HOME);
+    }
+
     public static WayHome of(Vocabulary vocabulary) {
         WayHome wayHome = new WayHome();
         for (Board board : vocabulary.boards().values()) {

@@ -36,6 +36,7 @@ import org.dwimble.core.dayword.DayWord;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.SayText;
 import org.dwimble.core.edit.boards.AddBoard;
+import org.dwimble.core.edit.boards.BeginSentence;
 import org.dwimble.core.edit.boards.BoardOfSayings;
 import org.dwimble.core.edit.boards.BringBoard;
 import org.dwimble.core.edit.boards.DeleteBoard;
@@ -78,6 +79,7 @@ import org.dwimble.core.edit.whole.GoBack;
 import org.dwimble.core.edit.whole.PutBack;
 import org.dwimble.core.edit.whole.RenameVocabulary;
 import org.dwimble.core.edit.whole.Several;
+import org.dwimble.core.edit.whole.StepUp;
 import org.dwimble.core.edit.words.BringButtons;
 import org.dwimble.core.edit.words.CopyButtons;
 import org.dwimble.core.edit.words.DressWord;
@@ -175,6 +177,8 @@ public class IntentionTest {
             new PutWords("eat", new Cell(0, 2), List.of(KITE, RAIN)),
             new PutWords("harbour", null, List.of(RAIN)),
             new PutFarApart("eat", List.of(KITE, RAIN)),
+            new BeginSentence("eat", KITE, RAIN),
+            new StepUp(BOARDS.withName("Larger")),
             new PutWordsInNewRow("eat", List.of(KITE, RAIN)),
             new PutWords("eat", new Cell(0, 2), List.of(new ReadyWord("colours", null, Kind.THING, List.of(RAIN)), KITE)),
             new NewBoard("Beach", "eat", "eat/apple", null, List.of(KITE)),

@@ -4,14 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Supplier;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Shape;
+import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.doing.Effect;
+import org.dwimble.core.edit.boards.BeginSentence;
+import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.grammar.Fitting;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.screen.Hand;
@@ -111,6 +117,23 @@ class FirstBoardTest {
         Tapped anew = tapped.after().tap(two.buttons().get(0), around);
         assertThat(anew.after().message()).extracting(Token::text).containsExactly("Wren");
         assertThat(FirstBoard.actsOn(board(4))).isEqualTo(Acts.SPEAK);
+    }
+
+    @Test
+    void aBoardThatIsThereGetsItsSentenceAboveAndOnlyWordsThatJustSpokeEndIt() {
+        Button opens = Button.leading("o", cell(1, 1), "more", null, Leads.HOME);
+        Board narrow = Board.empty("b", "first", new Shape(2, 1)).with(List.of(Button.word("c", cell(0, 0), "crisps", null, Kind.THING)));
+        AtomicInteger made = new AtomicInteger();
+        Supplier<String> ids = () -> "n" + made.incrementAndGet();
+        BeginSentence begin = new BeginSentence("b", new ReadyWord("Wren", null, Kind.WHO), new ReadyWord("wants", null, Kind.DO));
+        Board wide = begin.on(Vocabulary.of("v", "b", "en", List.of(narrow)), ids).after().homeBoard();
+        assertThat(wide.shape()).isEqualTo(new Shape(3, 2));
+        assertThat(wide.buttons()).extracting(b -> b.label() + b.cell().row() + b.cell().column()).containsExactly("Wren00", "wants01", "crisps10");
+        assertThat(wide.button("c").orElseThrow().acts()).isEqualTo(FirstBoard.actsOn(wide));
+        Board led = FirstBoard.beginning(Board.empty("b", "first", new Shape(2, 2)), Button.word("w", cell(0, 0), "Wren", null, null),
+            Button.word("x", cell(0, 0), "wants", null, null)).with(List.of(opens));
+        assertThat(FirstBoard.hasSentence(led)).isTrue();
+        refused("first-sentence-there", () -> begin.on(Vocabulary.of("v", "b", "en", List.of(led)), ids));
     }
 
     @Test

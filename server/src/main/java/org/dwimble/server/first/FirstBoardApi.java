@@ -8,8 +8,10 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.MediaId;
+import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.board.Whole;
+import org.dwimble.core.edit.boards.BeginSentence;
 import org.dwimble.core.edit.words.PutFarApart;
 import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.edit.words.ReadyWord;
@@ -24,6 +26,7 @@ import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.edit.Editing;
+import org.dwimble.server.edit.Learned;
 import org.dwimble.server.grant.For;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.picture.Pictures;
@@ -35,6 +38,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** A first board for a student: how large its cells can be, the board itself, and the words on it. */
@@ -81,6 +85,9 @@ class FirstBoardApi {
     record FirstWords(int base, String board, @Nullable String text, @Nullable List<FirstWord> chosen) {
     }
 
+    record FirstSentence(int base, String board) {
+    }
+
     private static List<WordLine.Entry> entries(@Nullable String text, @Nullable List<FirstWord> chosen) {
         if (chosen == null) {
             return WordLine.read(text == null ? "" : text);
@@ -113,9 +120,13 @@ class FirstBoardApi {
     }
 
     /** A word of the sentence, with the picture the student's boards would get for it: of the student, his or her own photo if there is one. */
-    private Button word(Account account, Student student, String word, Kind kind) {
+    private ReadyWord word(Account account, Student student, String word, Kind kind) {
         ReadyWord ready = WordLine.ready(WordLine.opener(word), 1, pictures.guesses(account, student.id()), null).get(0);
-        return Button.word(ids.get(), new Cell(0, 0), word, ready.picture(), kind);
+        return new ReadyWord(word, ready.picture(), kind);
+    }
+
+    private Button button(ReadyWord word) {
+        return word.in(Standing.at(new Cell(0, 0)), ids.get());
     }
 
     private Student student(String id) {
@@ -152,7 +163,8 @@ class FirstBoardApi {
         if (words.stream().map(ReadyWord::picture).anyMatch(p -> p != null && MediaId.isOwn(p) && !pictures.usable(account, who.id()).test(p))) {
             throw new Unacceptable("not-yours-to-use");
         }
-        Board board = first.board(ids.get(), Text.cut(name, Board.LONGEST_NAME), word(account, who, who.name(), Kind.WHO), word(account, who, WANTS, Kind.DO));
+        Board board = first.board(ids.get(), Text.cut(name, Board.LONGEST_NAME), button(word(account, who, who.name(), Kind.WHO)),
+            button(word(account, who, WANTS, Kind.DO)));
         long made = store.create(Vocabulary.of(name, board.id(), "en", List.of(board)), student, account.id(), clock.instant(), Told.of("first-board-begun"));
         List<String> added = words.isEmpty() ? List.of() : editing.edit(account, made, 1, new PutFarApart(board.id(), words), null).added();
         return new FirstBoardMade(made, board.id(), name, added);
@@ -166,5 +178,19 @@ class FirstBoardApi {
         return editing.edit(account, vocabulary, request.base(),
             new PutFarApart(request.board(), editing.ready(account, vocabulary, request.board(), entries(request.text(), request.chosen()), PutWords.MOST)),
             null);
+    }
+
+    /** Gives a board that is there a row that says who wants; its words go down by a row, which is asked about if they were learned. */
+    @For(Act.CHANGE)
+    @PostMapping("/api/vocabularies/{vocabulary}/first-sentence")
+    @Bounded("REQUEST_BYTES")
+    Editing.Changed firstSentence(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody FirstSentence request,
+        @RequestParam(required = false) @Nullable Boolean sure, @RequestParam(required = false) @Nullable String reason) {
+        Student who = editing.student(vocabulary);
+        if (who == null) {
+            throw Problem.notFound("student");
+        }
+        BeginSentence begin = new BeginSentence(request.board(), word(account, who, who.name(), Kind.WHO), word(account, who, WANTS, Kind.DO));
+        return editing.edit(account, vocabulary, request.base(), begin, List.of(), null, Learned.Answer.of(sure, reason));
     }
 }

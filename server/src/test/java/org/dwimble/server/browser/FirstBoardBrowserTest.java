@@ -14,6 +14,7 @@ import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
+import org.dwimble.core.student.Student;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.media.Photos;
@@ -144,5 +145,64 @@ class FirstBoardBrowserTest extends Counted {
         assertThat(w.violations()).isEmpty();
         w.button("Ilse").click();
         assertThat(page.getByLabel("Message")).hasText("Ilse");
+    }
+
+    @Test
+    void aTableMakesABoardForEachAndOneThatIsThereGetsItsSentence() throws IOException {
+        page.navigate("/caseload");
+        Student wren = TestServer.student("Wren", odile);
+        page.reload();
+        actions = 0;
+        click(page.getByText("first boards for several, from a table"));
+        Locator table = page.getByLabel("Students and what they like");
+        table.fill("student\tlikes\nWren\tcrisps, bath\nZed\tkite\nIlse\tsnack: seal, ferry\nIlse\tduck");
+        actions++;
+        page.getByLabel("Picture files").setInputFiles(new FilePayload[] {photo("Wren.jpg", 90), photo("crisps.jpg", 91), photo("tree.jpg", 92)});
+        assertThat(page.getByText("“Zed” is nobody whose boards you change")).isVisible();
+        assertThat(page.getByText("“tree.jpg” is called like no word")).isVisible();
+        assertThat(page.getByText("1 line is left out.")).isVisible();
+        assertThat(w.violations()).isEmpty();
+        click(w.button("Make 3 boards"));
+        w.heading("Kittiwake, first boards").waitFor(new Locator.WaitForOptions().setTimeout(SOON));
+        counted("three boards from a table", 3);
+        Locator page1 = page.getByRole(AriaRole.LIST).filter(new Locator.FilterOptions().setHasText("Wren"));
+        assertThat(page1.locator("img")).hasCount(1);
+        assertThat(w.violations()).isEmpty();
+        page1.getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Ilse").setExact(true)).click();
+        page.locator("main[data-ready]").waitFor();
+        w.button("snack").click();
+        w.button("seal").click();
+        assertThat(page.getByLabel("Message")).hasText("seal");
+        w.button("home").click();
+        assertThat(w.button("duck")).isVisible();
+        page.keyboard().press("Escape");
+        w.heading("Kittiwake, first boards").waitFor();
+        page.getByLabel("say the words of Wren").click();
+        w.button("a row above that says who wants: “Wren wants …”").click();
+        assertThat(page.getByLabel("Its word")).hasCount(4);
+        assertThat(page.getByLabel("Its word").first()).hasValue("Wren");
+        TestServer.bean(VocabularyStore.class).ofStudent(wren.id()).forEach(v -> assertThat(v.name()).isEqualTo("Wren’s first board"));
+    }
+
+    @Test
+    void aStepUpKeepsEachWordAndSaysWhichMove() {
+        begin();
+        page.getByText("Then I say each word").click();
+        page.getByLabel("Or words, with commas between").fill("more, biscuit, tractor");
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("Its word")).hasCount(3);
+        String biscuit = made().buttons().stream().filter(b -> b.label().equals("biscuit")).findFirst().orElseThrow().id();
+        page.getByText("on to a larger vocabulary").click();
+        Locator card = page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName("First choices"));
+        assertThat(card).containsText("tractor is not in it and stays where it is");
+        assertThat(card).containsText("more to ");
+        assertThat(w.violations()).isEmpty();
+        w.button("Step up to First choices").click();
+        page.getByRole(AriaRole.GRID).or(page.locator("main[data-ready]")).first().waitFor();
+        assertThat(page).hasURL(Pattern.compile("/vocabularies/\\d+$"));
+        VocabularyStore store = TestServer.bean(VocabularyStore.class);
+        long newest = store.ofStudent(ilse.id()).stream().mapToLong(VocabularyStore.Named::id).max().orElseThrow();
+        assertThat(store.find(newest).orElseThrow().vocabulary().boardOf(biscuit)).isPresent();
+        assertThat(made().buttons()).extracting(Button::label).contains("Ilse’s first board");
     }
 }

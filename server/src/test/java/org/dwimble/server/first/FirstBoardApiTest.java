@@ -114,4 +114,15 @@ class FirstBoardApiTest {
         assertThat(http.post(boards, "{\"cells\":4,\"chosen\":[{\"word\":\"x\",\"picture\":\"own/" + "ab".repeat(32) + "\"}]}").status()).isEqualTo(422);
         assertThat(http.get("/api/students/" + wren.id() + "/vocabularies").json()).hasSize(before);
     }
+
+    @Test
+    void aBoardThatIsThereGetsARowThatSaysWhoWants() {
+        JsonNode made = http.post(boards, "{\"cells\":2,\"text\":\"crisps\"}").json();
+        long vocabulary = made.get("vocabulary").asLong();
+        String path = "/api/vocabularies/" + vocabulary + "/first-sentence";
+        String body = "{\"base\":2,\"board\":\"%s\"}".formatted(made.get("board").asString());
+        assertThat(http.post(path, body).status()).isEqualTo(200);
+        assertThat(cells(vocabulary, made.get("board").asString())).containsExactly("Wren 00", "wants 01", "crisps 10");
+        assertThat(http.post(path, body.replace(":2,", ":3,")).sentence()).contains("has a row that says who wants already");
+    }
 }
