@@ -55,7 +55,7 @@ export default function FirstPage() {
               </Link>
             </ArtOf>
             <Link className={parts.dotted} to={`/students/${b.student}/first/${b.vocabulary}`} aria-label={t`say the words of ${b.studentName}`}>
-              {t`say its words, add more`}
+              {t`say the words, add more`}
             </Link>
           </li>
         ))}

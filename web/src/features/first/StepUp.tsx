@@ -57,15 +57,17 @@ function Steps({ view, steps, needsReason }: { view: VocabularyView; steps: Step
         <p>
           <label>
             {t`Places are kept for this student. Why it must be, for the history`}{' '}
-            <Input value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} />
+            <Input className={css.reason} value={reason} maxLength={200} onChange={(e) => setReason(e.target.value)} />
           </label>
         </p>
       )}
       <div className={css.steps}>
         {steps.map((s) => (
           <article key={s.starter} className={css.step} aria-label={s.name}>
-            <BoardPicture board={s.home} label={t`The home board of ${s.name}`} />
             <h2>{s.name}</h2>
+            <div className={css.home}>
+              <BoardPicture board={s.home} label={t`The home board of ${s.name}`} />
+            </div>
             <p>{s.about}</p>
             <Moves step={s} />
             <Button type="primary" disabled={busy || (needsReason && !reason.trim())} onClick={() => void step(s.starter)}>

@@ -67,6 +67,18 @@ export default function Starters() {
           </Trans>
         </p>
       )}
+      {already.some((v) => v.first) && (
+        <p>
+          {t`Or go on from one of these, each word kept as the same word:`}{' '}
+          {already
+            .filter((v) => v.first)
+            .map((v) => (
+              <Link key={v.vocabulary} className={`${parts.dotted} ${css.onFrom}`} to={`/students/${id}/first/${v.vocabulary}/on`}>
+                {v.name}
+              </Link>
+            ))}
+        </p>
+      )}
       {copying.isError && <Alert type="error" showIcon title={sentence(copying.error)} className={parts.gapBelow} />}
       <div className={css.starters}>
         {starters.map((s) => (

@@ -51,11 +51,13 @@ import org.dwimble.core.edit.words.GivePicture;
 import org.dwimble.core.edit.words.GiveSound;
 import org.dwimble.core.edit.words.GiveWords;
 import org.dwimble.core.edit.words.MoveButton;
+import org.dwimble.core.edit.words.PutFarApart;
 import org.dwimble.core.edit.words.PutSaying;
 import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.edit.words.Saying;
 import org.dwimble.core.fact.Fact;
+import org.dwimble.core.first.FirstBoard;
 import org.dwimble.core.grant.Role;
 import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.look.LabelPlace;
@@ -72,7 +74,9 @@ import org.dwimble.core.reveal.Meant;
 import org.dwimble.core.reveal.ProposedPlan;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.Siblings;
+import org.dwimble.core.screen.Hand;
 import org.dwimble.core.screen.Screen;
+import org.dwimble.core.series.FirstSeries;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.voice.Manner;
@@ -87,6 +91,7 @@ import org.dwimble.server.collection.TakingIn;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.dayword.OwnDays;
 import org.dwimble.server.fact.FactStore;
+import org.dwimble.server.first.FirstSeriesStore;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.recording.Recordings;
 import org.dwimble.server.speech.Voices;
@@ -117,6 +122,7 @@ class EstuarySchool implements ApplicationRunner {
     private final Database database;
     private final DeletedStore deleted;
     private final FactStore facts;
+    private final FirstSeriesStore series;
     private final OwnDays days;
     private final PrintedLists printed;
     private final Supplier<String> ids;
@@ -124,7 +130,8 @@ class EstuarySchool implements ApplicationRunner {
 
     EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures, AskedFor askedFor,
         Database database,
-        DeletedStore deleted, FactStore facts, PrintedLists printed, Recordings recordings, Voices voices, OwnDays days, Supplier<String> ids,
+        DeletedStore deleted, FactStore facts, FirstSeriesStore series, PrintedLists printed, Recordings recordings, Voices voices, OwnDays days,
+        Supplier<String> ids,
         Clock clock) {
         this.recordings = recordings;
         this.voices = voices;
@@ -137,6 +144,7 @@ class EstuarySchool implements ApplicationRunner {
         this.database = database;
         this.deleted = deleted;
         this.facts = facts;
+        this.series = series;
         this.days = days;
         this.printed = printed;
         this.ids = ids;
@@ -184,6 +192,7 @@ class EstuarySchool implements ApplicationRunner {
         Student wren = student("wren", "Wren", 0, "Kittiwake", Screen.ofDiagonal(8.3, 4, 3), new Appearance(Look.COLOUR, Tone.LIGHT, Hair.RED), odile);
         students.change(new Student(wren.id(), wren.name(), 0, "Kittiwake", wren.screen(), wren.appearance(), true, null, null), wren);
         students.join(wren.id(), marit.id(), Role.VIEWER);
+        firstBoards(wren, ilse, odile, joris);
         wrensWords(wren, odile, joris);
 
         student("sefa", "Sefa", 2, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3), Appearance.USUAL, odile);
@@ -373,6 +382,32 @@ class EstuarySchool implements ApplicationRunner {
         book.change(5, odile, v -> picture(v, "play", "radio", "base/radio"));
         book.change(2, odile,
             v -> new PutWords("play", null, List.of(new ReadyWord("my drawings", "core/draw", null, List.of(ReadyWord.pad("pad", "core/draw"))))));
+    }
+
+    /** Before she had a vocabulary: one board that says who wants, in Joris’s voice, and several from one table with Ilse’s. */
+    private void firstBoards(Student wren, Student ilse, Account odile, Account joris) {
+        String herself = photoOf(PaintedPhotos.portrait(0xb5431f, 0xf6d7bd, 0x2f6f5e), wren, odile, Shows.STUDENT, "Wren");
+        Guesses guesses = Guesses.of(library.search(), library.kinds());
+        Button who = Button.word(ids.get(), new Cell(0, 0), "Wren", herself, Kind.WHO);
+        Button wants = Button.word(ids.get(), new Cell(0, 0), "wants", "core/want", Kind.DO);
+        Board board = FirstBoard.of(4, true, wren.screen(), Hand.USUAL).board(ids.get(), "Wren’s first board", who, wants);
+        Notebook book = new Notebook(vocabularies.create(Vocabulary.of("Wren’s first board", board.id(), "en", List.of(board)), wren.id(), odile.id(),
+            at(42, 0), Told.of("first-board-begun")));
+        book.change(42, odile, v -> new PutFarApart(v.home(), WordLine.ready(WordLine.read("crisps, bath"), guesses)));
+        for (String word : List.of("Wren", "wants", "crisps", "bath")) {
+            book.change(41, odile, v -> recorded(v, v.home(), word, wren, joris, odile));
+        }
+        book.change(33, odile, v -> new PutFarApart(v.home(), WordLine.ready(WordLine.read("music"), guesses)));
+        book.change(33, odile, v -> recorded(v, v.home(), "music", wren, joris, odile));
+        series.make("Kittiwake, first boards", List.of(
+            new FirstSeriesStore.Made(wren.id(), FirstSeries.of("Wren’s choices", List.of(
+                new FirstSeries.Wanted("snack", WordLine.ready(WordLine.read("crisps, banana, juice, more"), guesses)),
+                new FirstSeries.Wanted("bath", WordLine.ready(WordLine.read("duck, soap=bubbles, song=sing, splash"), guesses))), FirstBoard.LEAST,
+                wren.screen(), Hand.USUAL, ids)),
+            new FirstSeriesStore.Made(ilse.id(), FirstSeries.of("Ilse’s choices", List.of(
+                new FirstSeries.Wanted(null, WordLine.ready(WordLine.read("seal, ferry, kite, bucket"), guesses))), FirstBoard.LEAST, ilse.screen(),
+                Hand.USUAL, ids))),
+            odile.id(), at(63, 0));
     }
 
     /** Joris lent his voice: two of her words are his. */

@@ -50,6 +50,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/first-series")
 class SeriesApi {
+    private static final int USUAL_CELLS = 4;
     private static final String MADE_FOR = "each board is for a student it asks about by itself";
 
     /**
@@ -113,7 +114,7 @@ class SeriesApi {
     record SeriesView(long id, String name, boolean mine, List<SeriesBoard> boards) {
     }
 
-    private final SeriesStore store;
+    private final FirstSeriesStore store;
     private final StudentStore students;
     private final Pictures pictures;
     private final Rights rights;
@@ -121,7 +122,7 @@ class SeriesApi {
     private final Supplier<String> ids;
     private final Clock clock;
 
-    SeriesApi(SeriesStore store, StudentStore students, Pictures pictures, Rights rights, Wording wording, Supplier<String> ids, Clock clock) {
+    SeriesApi(FirstSeriesStore store, StudentStore students, Pictures pictures, Rights rights, Wording wording, Supplier<String> ids, Clock clock) {
         this.store = store;
         this.students = students;
         this.pictures = pictures;
@@ -204,8 +205,14 @@ class SeriesApi {
         List<Student> whose = byStudent.keySet().stream().map(s -> students.find(s).orElseThrow(() -> Problem.notFound("student"))).toList();
         String typed = Text.tidy(wanted.name);
         String name = Text.cut(typed.isEmpty() ? named(whose) : typed, Whole.LONGEST_NAME);
-        List<SeriesStore.Made> made = whose.stream().map(s -> made(account, s, Objects.requireNonNull(byStudent.get(s.id())))).toList();
+        List<FirstSeriesStore.Made> made = whose.stream().map(s -> made(account, s, Objects.requireNonNull(byStudent.get(s.id())))).toList();
         return view(account, store.make(name, made, account.id(), clock.instant()));
+    }
+
+    /** As many as a first board usually has room for, or fewer if the hand could not hit them. */
+    private static int usualCells(Student student) {
+        return FirstBoard.all(false, student.screen(), hand(student)).stream().filter(b -> b.largeEnough() && b.cells() <= USUAL_CELLS)
+            .mapToInt(FirstBoard::cells).max().orElse(FirstBoard.LEAST);
     }
 
     private static String named(List<Student> students) {
@@ -214,7 +221,7 @@ class SeriesApi {
             ? classes.get(0) + ", first boards" : "First boards";
     }
 
-    private SeriesStore.Made made(Account account, Student student, List<SeriesLine> lines) {
+    private FirstSeriesStore.Made made(Account account, Student student, List<SeriesLine> lines) {
         Guesses guesses = pictures.guesses(account, student.id());
         Predicate<String> usable = pictures.usable(account, student.id());
         List<FirstSeries.Wanted> boards = lines.stream().map(line -> {
@@ -227,8 +234,8 @@ class SeriesApi {
             return new FirstSeries.Wanted(called.isEmpty() ? null : called, ready);
         }).toList();
         String name = Text.cut(student.name() + (lines.size() > 1 ? "’s first boards" : "’s first board"), Whole.LONGEST_NAME);
-        Vocabulary vocabulary = FirstSeries.of(name, boards, FirstBoard.LEAST, student.screen(), hand(student), ids);
-        return new SeriesStore.Made(student.id(), vocabulary);
+        Vocabulary vocabulary = FirstSeries.of(name, boards, usualCells(student), student.screen(), hand(student), ids);
+        return new FirstSeriesStore.Made(student.id(), vocabulary);
     }
 
     /** Those with a board this person may see, the newest first. */
@@ -258,13 +265,13 @@ class SeriesApi {
         store.forget(series);
     }
 
-    private SeriesView seen(Account account, SeriesStore.Series series) {
+    private SeriesView seen(Account account, FirstSeriesStore.Series series) {
         List<SeriesBoard> boards = series.boards().stream().filter(b -> rights.may(account, Act.SEE, Thing.vocabulary(b.vocabulary())))
             .flatMap(b -> students.find(b.student()).map(s -> board(account, b, s)).stream()).toList();
         return new SeriesView(series.id(), series.name(), series.madeBy() == account.id(), boards);
     }
 
-    private SeriesBoard board(Account account, SeriesStore.Member member, Student student) {
+    private SeriesBoard board(Account account, FirstSeriesStore.Member member, Student student) {
         String photo = pictures.guesses(account, student.id()).picture(student.name()).filter(Picture::own).map(Picture::id).orElse(null);
         return new SeriesBoard(member.vocabulary(), member.name(), student.id(), student.name(), student.appearance().slug(), photo,
             rights.may(account, Act.TALK, Thing.vocabulary(member.vocabulary())));

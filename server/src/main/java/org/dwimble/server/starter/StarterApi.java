@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Whole;
+import org.dwimble.core.first.FirstBoard;
 import org.dwimble.core.credit.Leaving;
 import org.dwimble.core.edit.words.WithoutPictures;
 import org.dwimble.core.grant.Act;
@@ -34,6 +35,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class StarterApi {
     private static final int LONGEST_NOTE = 400;
+    /** Cells of the largest first board with its sentence. */
+    private static final int FIRST = FirstBoard.MOST + 3;
 
     /**
      * @param home          the home board itself, to be shown small
@@ -56,6 +59,10 @@ class StarterApi {
 
     /** @param left pictures and sounds that stayed behind, because the other student's team may not use them or was not to */
     record Copied(long vocabulary, String name, int left) {
+    }
+
+    /** @param first true if its home board is as small as a first board: one steps up from it */
+    record VocabularyLine(long vocabulary, String name, boolean first) {
     }
 
     /** What to ask before a copy for another student. @param people photos of somebody that could go along; @param staying what may not */
@@ -133,7 +140,7 @@ class StarterApi {
     /** A student's vocabularies, the one that changed last first. */
     @For(Act.LOOK)
     @GetMapping("/api/students/{student}/vocabularies")
-    List<Copied> vocabularies(@AuthenticationPrincipal Account account, @PathVariable String student) {
-        return store.ofStudent(student).stream().map(v -> new Copied(v.id(), v.name(), 0)).toList();
+    List<VocabularyLine> vocabularies(@AuthenticationPrincipal Account account, @PathVariable String student) {
+        return store.ofStudent(student).stream().map(v -> new VocabularyLine(v.id(), v.name(), v.cells() <= FIRST)).toList();
     }
 }

@@ -16,7 +16,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** First boards that were made together, in the database. */
 @Component
-class SeriesStore {
+public class FirstSeriesStore {
     /** @param boards in their order @param madeBy the account of whoever made them */
     record Series(long id, String name, long madeBy, List<Member> boards) {
         /** As far as somebody may know of it. */
@@ -30,7 +30,7 @@ class SeriesStore {
     }
 
     /** One to be made, and for whom. */
-    record Made(String student, Vocabulary boards) {
+    public record Made(String student, Vocabulary boards) {
     }
 
     private record Row(long id, String name, long madeBy, Member member) {
@@ -44,13 +44,13 @@ class SeriesStore {
     private final Database database;
     private final VocabularyStore vocabularies;
 
-    SeriesStore(Database database, VocabularyStore vocabularies) {
+    FirstSeriesStore(Database database, VocabularyStore vocabularies) {
         this.database = database;
         this.vocabularies = vocabularies;
     }
 
     /** All of them with the line that holds them together, or nothing. */
-    long make(String name, List<Made> boards, long account, Instant at) {
+    public long make(String name, List<Made> boards, long account, Instant at) {
         return database.write(session -> {
             long id = session.insert("INSERT INTO first_series (name, made_by, made_at) VALUES (?, ?, ?) RETURNING id", name, account, at.toString());
             for (int i = 0; i < boards.size(); i++) {
@@ -62,13 +62,13 @@ class SeriesStore {
     }
 
     Optional<Series> find(long id) {
-        return gathered(database.read(session -> session.list(ROWS + "WHERE s.id = ? ORDER BY b.place", SeriesStore::row, id))).stream().findFirst();
+        return gathered(database.read(session -> session.list(ROWS + "WHERE s.id = ? ORDER BY b.place", FirstSeriesStore::row, id))).stream().findFirst();
     }
 
     /** Those with a board of one of these students, the newest first. */
     List<Series> of(List<String> students) {
         return gathered(database.read(session -> session.list(ROWS
-            + "WHERE v.student_id IN (SELECT value FROM json_each(?)) ORDER BY s.id DESC, b.place", SeriesStore::row,
+            + "WHERE v.student_id IN (SELECT value FROM json_each(?)) ORDER BY s.id DESC, b.place", FirstSeriesStore::row,
             JsonMapper.shared().writeValueAsString(students))));
     }
 
