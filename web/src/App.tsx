@@ -12,6 +12,8 @@ import parts from './shell/parts.module.css';
 const Starters = lazy(() => import('./features/starter/Starters'));
 const Bench = lazy(() => import('./features/bench/BenchPage'));
 const Map = lazy(() => import('./features/map/MapPage'));
+const ShowPage = lazy(() => import('./features/showing/ShowPage'));
+const MakePages = lazy(() => import('./features/showing/Pages'));
 const Talk = lazy(() => import('./features/talk/Talk'));
 const Pictures = lazy(() => import('./features/picture/Pictures'));
 const OwnPictures = lazy(() => import('./features/picture/OwnPictures'));
@@ -42,6 +44,7 @@ export function App() {
       <SignInAgain />
       <Routes>
         <Route path="/vocabularies/:vocabulary/talk" element={<Talk />} />
+        <Route path="/lists/:list/show" element={<ShowPage />} />
         <Route
           path="*"
           element={
@@ -78,6 +81,7 @@ function Pages() {
         <Route path="/pictures" element={<Pictures />} />
         <Route path="/pictures/own" element={<OwnPictures />} />
         <Route path="/lists" element={<Lists />} />
+        <Route path="/lists/:list/pages" element={<MakePages />} />
         <Route path="/lists/:list" element={<ListPage />} />
         <Route path="/notices" element={<Notices />} />
         <Route

@@ -97,7 +97,7 @@ export const versions = (id: number, version: number) =>
 /** What a person does to a list. */
 export type Act =
   | { what: 'edit'; edit: ListEdit }
-  | { what: 'words'; text: string; before?: string; picture?: string }
+  | { what: 'words'; text?: string; before?: string; picture?: string; chosen?: { word: string; picture?: string }[] }
   | { what: 'language'; second?: Second }
   | { what: 'class'; table: string }
   | { what: 'undo' | 'redo' }
@@ -110,7 +110,12 @@ function made(id: number, base: number, act: Act): Promise<WordList> {
     case 'edit':
       return answer(client.POST('/api/lists/{list}/edits', { params: { path }, body: { base, edit: act.edit } }));
     case 'words':
-      return answer(client.POST('/api/lists/{list}/words', { params: { path }, body: { base, text: act.text, before: act.before, picture: act.picture } }));
+      return answer(
+        client.POST('/api/lists/{list}/words', {
+          params: { path },
+          body: { base, text: act.text, before: act.before, picture: act.picture, chosen: act.chosen },
+        }),
+      );
     case 'language':
       return answer(client.POST('/api/lists/{list}/language', { params: { path }, body: { base, second: act.second } }));
     case 'class':
@@ -159,6 +164,8 @@ export interface Begun {
   /** Buttons of the vocabulary in an order of their own. */
   buttons?: string[];
   support?: string;
+  /** As what it stands on the student’s row. */
+  as?: 'DAY' | 'WALK' | 'BOOK';
 }
 
 /** Begins a list and goes there; what cannot be is said. */

@@ -3,6 +3,7 @@ import { answer, client, Problem } from '../api/client';
 import type { components } from '../api/schema.gen';
 import type { HowSaid } from '../api/types';
 import { isPhonetic } from './phonetic';
+import { wordAt, wordOfLetter, wordsIn } from './wordAt';
 import { waysToSay, type StudentVoice } from './waysToSay';
 
 /** Plays a sound, or speaks: by the voice chosen, the device’s, or Dwimble’s own. */
@@ -23,6 +24,8 @@ export interface Heard {
   loudness?: number;
   /** A factor of the usual rate. */
   rate?: number;
+  /** Which of its words is spoken just now, by its place; voices that do not tell are followed by how long words take. */
+  onWord?: (place: number) => void;
 }
 
 /** What a voice makes of a manner: factors of its usual rate, pitch and loudness. */
@@ -141,6 +144,7 @@ function speakInBrowser(heard: Heard, voice: SpeechSynthesisVoice, chosen?: Stud
     utterance.rate = (rate * MANNERS[manner].rate * (chosen?.rate ?? 100)) / 100;
     utterance.pitch = (MANNERS[manner].pitch * (chosen?.pitch ?? 50)) / 50;
     utterance.volume = loudness * MANNERS[manner].loudness;
+    utterance.onboundary = (e) => e.name === 'word' && heard.onWord?.(wordOfLetter(heard.spoken, e.charIndex));
     utterance.onend = () => resolve();
     utterance.onerror = (e) =>
       e.error === 'canceled' || e.error === 'interrupted' ? resolve() : reject(new Problem(0, t`The voice of this device could not say that.`));
@@ -153,17 +157,20 @@ function speakInBrowser(heard: Heard, voice: SpeechSynthesisVoice, chosen?: Stud
 }
 
 async function speakOurs(heard: Heard, chosen?: StudentVoice): Promise<void> {
-  const { rate = 1, loudness = 1, manner = 'PLAINLY', locale, spoken } = heard;
+  const { rate = 1, loudness = 1, manner = 'PLAINLY', locale, spoken, onWord } = heard;
   const mine = hears;
+  let before = 0;
   for (const text of breaths(spoken)) {
     if (mine !== hears) return;
+    const first = before;
+    before += wordsIn(text).length;
     const asked = new URLSearchParams({ text, language: locale });
     if (manner !== 'PLAINLY') asked.set('manner', manner);
     if (chosen?.name) asked.set('variant', chosen.name);
     const percent = Math.round(rate * (chosen?.rate ?? 100));
     if (percent !== 100) asked.set('rate', String(percent));
     if (chosen && chosen.pitch !== 50) asked.set('pitch', String(chosen.pitch));
-    await play(`/api/speech?${asked}`, { loudness });
+    await play(`/api/speech?${asked}`, { loudness, onPart: onWord && ((part) => onWord(first + wordAt(text, part))) });
   }
 }
 
@@ -180,7 +187,14 @@ export function breaths(text: string, most = 400): string[] {
   return rest ? [...pieces, rest] : pieces;
 }
 
-async function play(address: string, how: Pick<Heard, 'loudness' | 'rate'>): Promise<void> {
+interface How {
+  loudness?: number;
+  rate?: number;
+  /** How much of it has been heard, 0 to 1, told again and again. */
+  onPart?: (part: number) => void;
+}
+
+async function play(address: string, how: How): Promise<void> {
   let silenced = false;
   silence = () => {
     silenced = true;
@@ -202,13 +216,20 @@ export async function playBlob(sound: Blob): Promise<void> {
   await playing(sound, {});
 }
 
-function playing(sound: Blob, { loudness = 1, rate = 1 }: Pick<Heard, 'loudness' | 'rate'>): Promise<void> {
+function playing(sound: Blob, { loudness = 1, rate = 1, onPart }: How): Promise<void> {
   const made = URL.createObjectURL(sound);
   const audio = new Audio(made);
   audio.volume = loudness;
   audio.playbackRate = rate;
   return new Promise<void>((resolve, reject) => {
+    let frame = 0;
+    const follow = () => {
+      if (audio.duration > 0) onPart?.(audio.currentTime / audio.duration);
+      frame = requestAnimationFrame(follow);
+    };
+    if (onPart) follow();
     const over = () => {
+      cancelAnimationFrame(frame);
       URL.revokeObjectURL(made);
       resolve();
     };

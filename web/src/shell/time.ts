@@ -13,6 +13,19 @@ export const shortDay = (now = new Date()) => new Intl.DateTimeFormat(asWritten(
 /** “3 November 2026” for a day as ISO 8601 has it, whatever the clock’s zone. */
 export const dayOf = (iso: string) => shortDay(new Date(`${iso}T12:00`));
 
+/** “Tuesday 3 November” for a day as ISO 8601 has it, whatever the clock’s zone. */
+export const longDay = (iso: string) => day.format(new Date(`${iso}T12:00`));
+
+/** “09:05”, of minutes after midnight. */
+export const clockTime = (minutes: number) => `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+
+/** The minutes after midnight of “09:05”; none of what is no time. */
+export function minutesOf(written: string): number | undefined {
+  const [, hours, minutes] = /^(\d{1,2}):(\d{2})$/.exec(written.trim()) ?? [];
+  const all = Number(hours) * 60 + Number(minutes);
+  return Number(minutes) < 60 && all < 24 * 60 ? all : undefined;
+}
+
 export const today = (now = new Date()) => day.format(now);
 
 /** "today 10:42", "yesterday 10:42", "3 March" and, in another year, "3 March 2025". */

@@ -16,7 +16,8 @@ export interface Say {
 }
 
 /** What is performed where the student is. Those of core are `Effect.Performed`. */
-export type Performed = Say | { what: 'stop' } | { what: 'pad' } | { what: 'next turn' } | { what: 'turn'; dial: Dial; steps: number };
+export type Performed =
+  Say | { what: 'stop' } | { what: 'pad' } | { what: 'next turn' } | { what: 'show'; list: number } | { what: 'turn'; dial: Dial; steps: number };
 
 /** What comes of a doing: talk follows those that change the message; the others are performed. Those of core are `Effect`. */
 export type Effect =

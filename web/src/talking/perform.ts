@@ -14,6 +14,8 @@ interface Where {
   onSaying?: (text: string) => void;
   /** The button’s pad is to be drawn on; nothing where there is none. */
   onPad?: () => void;
+  /** A list is shown over the board; nothing where none is shown. */
+  onShow?: (list: number) => void;
   /** Whose turn it is changes; nothing where nobody takes turns. */
   onNextTurn?: () => void;
 }
@@ -29,10 +31,11 @@ const performers: { [W in Performed['what']]: Performer<Extract<Performed, { wha
   stop: () => hush(),
   pad: (_, where) => where.onPad?.(),
   'next turn': (_, where) => where.onNextTurn?.(),
+  show: (effect, where) => where.onShow?.(effect.list),
   turn: (effect, where) => turn(where.vocabulary, effect.dial, effect.steps),
 };
 
-const silent = new Set<Performed['what']>(['turn', 'pad', 'next turn']);
+const silent = new Set<Performed['what']>(['turn', 'pad', 'next turn', 'show']);
 
 /** Performs all in order. What is said next silences what still is, and that ends quietly; turning up or down silences nothing. */
 export async function perform(all: Performed[], where: Where): Promise<void> {

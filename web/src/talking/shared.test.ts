@@ -34,6 +34,8 @@ function performedAs(effect: Performed): string {
     case 'pad':
     case 'next turn':
       return effect.what;
+    case 'show':
+      return `show ${effect.list}`;
     case 'turn':
       return `${effect.dial.toLowerCase()} ${effect.steps}`;
     case 'say':

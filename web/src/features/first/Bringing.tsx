@@ -13,7 +13,15 @@ import css from './first.module.css';
  *
  * @param onBring one after the other; false if it could not be put on: then what was typed stays in its field
  */
-export function Bringing({ busy, onBring }: { busy: boolean; onBring: (brought: Brought) => Promise<boolean> }) {
+export function Bringing({
+  busy,
+  onBring,
+  typed = { label: t`Or words, with commas between`, placeholder: t`or type words: crisps, more, bath` },
+}: {
+  busy: boolean;
+  onBring: (brought: Brought) => Promise<boolean>;
+  typed?: { label: string; placeholder: string };
+}) {
   const [camera, setCamera] = useState(false);
   const [text, setText] = useState('');
   const newest = useRef(onBring);
@@ -33,8 +41,8 @@ export function Bringing({ busy, onBring }: { busy: boolean; onBring: (brought: 
         <Button disabled={busy} onClick={() => setCamera(true)}>{t`Take a photo`}</Button>
       </p>
       <Input.Search
-        aria-label={t`Or words, with commas between`}
-        placeholder={t`or type words: crisps, more, bath`}
+        aria-label={typed.label}
+        placeholder={typed.placeholder}
         enterButton={t`Put on`}
         disabled={busy}
         value={text}

@@ -6,6 +6,8 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { sentence } from '../../api/client';
 import type { CaseloadRow, Glance, Student } from '../../api/types';
+import { artOf } from '../../drawn/art';
+import { RowOf } from '../showing';
 import { dayAndTime, today } from '../../shell/time';
 import { FirstPages } from './FirstPages';
 import { HadBack } from './HadBack';
@@ -149,7 +151,10 @@ function TalksOnly({ row: { student, vocabulary } }: { row: CaseloadRow }) {
       <div className={css.who}>
         <h2>{student.name}</h2>
       </div>
-      <p className={css.wide}>{!vocabulary && t`No boards yet.`}</p>
+      <div className={css.wide}>
+        {!vocabulary && <p>{t`No boards yet.`}</p>}
+        <RowOf student={student.id} name={student.name} art={artOf(student.appearance)} mayEdit={false} />
+      </div>
       <div className={css.doors}>{vocabulary && <Link className={parts.door} to={`/vocabularies/${vocabulary.id}/talk`}>{t`Talk`}</Link>}</div>
     </li>
   );

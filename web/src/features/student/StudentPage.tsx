@@ -7,9 +7,10 @@ import type { Glance } from '../../api/types';
 import { versions, vocabulary as vocabularyQuery } from '../../data/boards';
 import { useEdits } from '../edit';
 import { Facts } from '../fact';
-import { ArtOf, Pic } from '../../drawn/art';
+import { ArtOf, artOf, Pic } from '../../drawn/art';
 import { heldWords } from '../../data/plan';
 import { aboutHeld } from '../reveal';
+import { RowOf } from '../showing';
 import { dayAndTime } from '../../shell/time';
 import { MoveOn } from './MoveOn';
 import { Next } from './Next';
@@ -129,6 +130,10 @@ export default function StudentPage() {
                 <Link className={parts.dotted} to={`/students/${id}/first`}>{t`make a first board`}</Link>
               </p>
             )}
+          </section>
+          <section className={css.panel} aria-label={t`Days, walks and books`}>
+            <h2>{t`Days, walks and books`}</h2>
+            <RowOf student={id} name={student.data.name} art={artOf(student.data.appearance)} mayEdit={mayEdit} />
           </section>
           <section className={css.panel} aria-label={t`Word lists`}>
             <h2>{t`Word lists`}</h2>

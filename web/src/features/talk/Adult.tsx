@@ -1,14 +1,14 @@
 import { t } from '@lingui/core/macro';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import type { Board, Revealed, VocabularyView } from '../../api/types';
 import { may } from '../../data/may';
 import { whyKept } from '../../data/plan';
 import { spoken } from '../../data/cells';
 import { Spelt } from './Spelt';
+import { Held } from '../../shell/Held';
 import css from './talk.module.css';
 
-const HOLD_MS = 700;
 const FOUND = 6;
 
 /** What whoever models sees: the student’s view, or for a while also what waits. */
@@ -37,7 +37,8 @@ export function Adult({ view, boards, kept, model, onModel, board, spelt }: Prop
   const leave = () => void navigate(back ?? (may(view, 'LOOK') ? `/vocabularies/${view.id}/boards/${encodeURIComponent(board)}` : '/caseload'));
   useEffect(() => {
     const keys = (e: KeyboardEvent) => {
-      if (e.key !== 'Escape') return;
+      // A book over the board is left first.
+      if (e.key !== 'Escape' || document.querySelector('[data-over]')) return;
       if (open) setOpen(false);
       else leave();
     };
@@ -46,8 +47,8 @@ export function Adult({ view, boards, kept, model, onModel, board, spelt }: Prop
   });
   return (
     <>
-      <Held label={t`Leave talking: hold, or press Escape`} title={t`Hold to leave`} onHeld={leave}>{t`hold to leave`}</Held>
-      <Held label={t`For who models: hold, or press Enter`} title={t`Hold to show more`} onHeld={() => setOpen(true)}>
+      <Held className={css.leave} label={t`Leave talking: hold, or press Escape`} title={t`Hold to leave`} onHeld={leave}>{t`hold to leave`}</Held>
+      <Held className={css.leave} label={t`For who models: hold, or press Enter`} title={t`Hold to show more`} onHeld={() => setOpen(true)}>
         {model === 'as the student sees' ? t`hold to model` : t`modelling: ${named(model)}`}
       </Held>
       {open && (
@@ -65,41 +66,6 @@ export function Adult({ view, boards, kept, model, onModel, board, spelt }: Prop
         />
       )}
     </>
-  );
-}
-
-function Held({ label, title, onHeld, children }: { label: string; title: string; onHeld: () => void; children: string }) {
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const [holding, setHolding] = useState(false);
-  const stop = () => {
-    clearTimeout(timer.current);
-    setHolding(false);
-  };
-  useEffect(() => () => clearTimeout(timer.current), []);
-  return (
-    <button
-      type="button"
-      className={holding ? `${css.leave} ${css.holding}` : css.leave}
-      aria-label={label}
-      title={title}
-      onPointerDown={() => {
-        setHolding(true);
-        timer.current = setTimeout(() => {
-          setHolding(false);
-          onHeld();
-        }, HOLD_MS);
-      }}
-      onPointerUp={stop}
-      onPointerLeave={stop}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter') {
-          e.preventDefault();
-          onHeld();
-        }
-      }}
-    >
-      {children}
-    </button>
   );
 }
 

@@ -9,6 +9,7 @@ import { may } from '../../data/may';
 import { revealed } from '../../data/plan';
 import { takeIn } from '../../data/pictures';
 import { asFile, Pad, PadOver } from '../pad';
+import { ShownOver } from '../showing';
 import { asOffered, useForms } from './forms';
 import { Turns } from './Turns';
 
@@ -98,6 +99,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
   const [saying, setSaying] = useState('');
   const [notice, setNotice] = useState('');
   const [pad, setPad] = useState<Button>();
+  const [list, setList] = useState<number>();
   const [theirs, setTheirs] = useState(true);
   const line = useRef<HTMLDivElement>(null);
   const days = useDayWords(view.id, boards);
@@ -126,6 +128,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
       voice: view.student?.voice,
       onSaying: setSaying,
       onPad,
+      onShow: setList,
       onNextTurn: () => setTheirs((now) => !now),
     }).catch((error: unknown) => setNotice(sentence(error)));
   }
@@ -225,6 +228,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
               ),
             )}
         </LooksOfBoard.Provider>
+        {list !== undefined && <ShownOver list={list} onLeave={() => setList(undefined)} />}
         {pad && <PadOver key={pad.id} {...padOf(pad)} onLeave={() => setPad(undefined)} />}
       </div>
     </main>

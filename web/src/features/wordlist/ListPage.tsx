@@ -78,6 +78,9 @@ export default function ListPage() {
               {view.shared && t` · on the shelf`}
             </p>
           </header>
+          <p>
+            <Link className={parts.dotted} to={`/lists/${view.id}/pages`}>{t`show it on the screen: a day, a walk or a book`}</Link>
+          </p>
           <WordsColumn view={view} onAct={act} />
         </section>
         <section className={css.make} aria-label={t`Make`}>

@@ -19,6 +19,7 @@ import { quieter } from './quieter';
 import { sayLetter } from './say-letter';
 import { sayMessage } from './say-message';
 import { sayText } from './say-text';
+import { showList } from './show-list';
 import { slower } from './slower';
 import { spell } from './spell';
 import { stopTalking } from './stop-talking';
@@ -47,6 +48,7 @@ const sorts: { [T in Doing['type']]: Sort<Of<T>> } = {
   'offer-form': offerForm,
   'offer-word': offerWord,
   'pass-turn': passTurn,
+  'show-list': showList,
   'other-action': otherAction,
   'of-later': ofLater,
 };

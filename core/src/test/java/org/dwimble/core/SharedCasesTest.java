@@ -158,6 +158,9 @@ class SharedCasesTest {
         if (performed instanceof Effect.Pad) {
             return "pad";
         }
+        if (performed instanceof Effect.Show show) {
+            return "show " + show.list();
+        }
         if (performed instanceof Effect.NextTurn) {
             return "next turn";
         }

@@ -32,6 +32,7 @@ import java.util.List;
     @JsonSubTypes.Type(value = AddName.class, name = "add-name"),
     @JsonSubTypes.Type(value = SayLetter.class, name = "say-letter"),
     @JsonSubTypes.Type(value = PassTurn.class, name = "pass-turn"),
+    @JsonSubTypes.Type(value = ShowList.class, name = "show-list"),
     @JsonSubTypes.Type(value = OtherAction.class, name = "other-action"),
     @JsonSubTypes.Type(value = OfLater.class, name = "of-later")
 })

@@ -8,7 +8,7 @@ import tools.jackson.databind.JsonNode;
 public final class Doings {
     static final List<Sort<? extends Doing>> SORTS = List.of(OwnWord.SORT, SayText.SORT, AddWords.SORT, Spell.SORT, AddSpace.SORT, TakeLastOff.SORT,
         ClearMessage.SORT, SayMessage.SORT, StopTalking.SORT, Louder.SORT, Quieter.SORT, Faster.SORT, Slower.SORT, Draw.SORT, ChangeForm.SORT, OfferForm.SORT,
-        OfferWord.SORT, Capital.SORT, AddName.SORT, SayLetter.SORT, PassTurn.SORT,
+        OfferWord.SORT, Capital.SORT, AddName.SORT, SayLetter.SORT, PassTurn.SORT, ShowList.SORT,
         OtherAction.SORT);
 
     private Doings() {

@@ -90,6 +90,10 @@ public sealed interface Effect {
     record NextTurn() implements Performed {
     }
 
+    /** A list is shown over the board. */
+    record Show(long list) implements Performed {
+    }
+
     /** What can be turned up and down while talking. */
     enum Dial {
         LOUDNESS, RATE

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import org.dwimble.core.sheet.PageSetup;
+import org.dwimble.core.showing.Showing;
 import org.dwimble.core.support.OwnGrid;
 import org.dwimble.core.support.Support;
 import org.dwimble.core.text.Text;
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
     @JsonSubTypes.Type(value = ListEdit.NameList.class, name = "name"),
     @JsonSubTypes.Type(value = ListEdit.SetUp.class, name = "set-up"),
     @JsonSubTypes.Type(value = ListEdit.OnPage.class, name = "page"),
+    @JsonSubTypes.Type(value = ListEdit.Show.class, name = "show"),
     @JsonSubTypes.Type(value = ListEdit.PhotoOf.class, name = "photo-of")
 })
 public sealed interface ListEdit {
@@ -187,6 +189,23 @@ public sealed interface ListEdit {
         @Override
         public Told told(WordList list) {
             return Told.of("list-set-up", "support", support.named());
+        }
+    }
+
+    /** How it is shown on a screen, and whether it stands on the student's row. */
+    record Show(Showing showing) implements ListEdit {
+        public Show {
+            Unacceptable.ifMissing(showing);
+        }
+
+        @Override
+        public WordList on(WordList list) {
+            return list.withShowing(showing);
+        }
+
+        @Override
+        public Told told(WordList list) {
+            return showing.as() == list.showing().as() ? Told.of("list-shows") : Told.of("list-shows-as", "as", String.valueOf(showing.as()));
         }
     }
 

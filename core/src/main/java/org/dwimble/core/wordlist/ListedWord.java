@@ -26,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record ListedWord(String id, String text, List<String> pictures, boolean not, int times, @Nullable String second, @Nullable Kind kind,
     @Nullable Colour paper) {
-    public static final int LONGEST = 200;
+    public static final int LONGEST = 500;
     public static final int MOST_PICTURES = 4;
     public static final int MOST_TIMES = 99;
 

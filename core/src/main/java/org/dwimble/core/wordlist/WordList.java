@@ -20,6 +20,7 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.sheet.Type;
+import org.dwimble.core.showing.Showing;
 import org.dwimble.core.support.Material;
 import org.dwimble.core.support.Offered;
 import org.dwimble.core.support.Printed;
@@ -37,15 +38,16 @@ import org.jspecify.annotations.Nullable;
  * @param supports every support that was set up, by its name; what is not there is as it usually is
  * @param page     what all of them are printed on
  * @param rows     the students of a class it is printed for, in class order; none for one list for all
+ * @param showing  how it is shown on a screen
  * @param later    what a later release kept with it
  */
 public record WordList(String name, List<ListedWord> words, @Nullable Second second, String now, Map<String, Support> supports, PageSetup page,
-    List<ClassRow> rows, Later later) {
+    List<ClassRow> rows, Showing showing, Later later) {
     public static final int LONGEST_NAME = 80;
     public static final int MOST = 1_000;
 
     public WordList {
-        Unacceptable.ifMissing(name, words, supports, page);
+        Unacceptable.ifMissing(name, words, supports, page, showing);
         Unacceptable.ifMissing(supports.values());
         name = Text.tidy(name);
         words = List.copyOf(words);
@@ -69,7 +71,7 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
 
     /** A list as it begins: set to cards. */
     public static WordList of(String name, List<ListedWord> words) {
-        return new WordList(name, words, null, "cards", Map.of(), PageSetup.USUAL, List.of(), Later.NONE);
+        return new WordList(name, words, null, "cards", Map.of(), PageSetup.USUAL, List.of(), Showing.USUAL, Later.NONE);
     }
 
     /** How the support it is set to is set up. */
@@ -130,7 +132,7 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
      * @param may true of the id of a picture that may be used
      */
     public WordList forOthers(Predicate<String> may) {
-        return withWords(words.stream().map(w -> w.withPicturesOf(may)).toList()).withRows(List.of()).known();
+        return withWords(words.stream().map(w -> w.withPicturesOf(may)).toList()).withRows(List.of()).withShowing(showing.withAs(null)).known();
     }
 
     /**
@@ -159,7 +161,7 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
 
     /** Without what this release does not know: nobody can say who may see that. */
     private WordList known() {
-        return new WordList(name, words, second, now, supports, page, rows, Later.NONE);
+        return new WordList(name, words, second, now, supports, page, rows, showing, Later.NONE);
     }
 
     /** The student of the class of that name, as names are compared. */
@@ -173,28 +175,32 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
     }
 
     public WordList withRows(List<ClassRow> rows) {
-        return new WordList(name, words, second, now, supports, page, rows, later);
+        return new WordList(name, words, second, now, supports, page, rows, showing, later);
     }
 
     public WordList withName(String name) {
-        return new WordList(name, words, second, now, supports, page, rows, later);
+        return new WordList(name, words, second, now, supports, page, rows, showing, later);
     }
 
     public WordList withWords(List<ListedWord> words) {
-        return new WordList(name, words, second, now, supports, page, rows, later);
+        return new WordList(name, words, second, now, supports, page, rows, showing, later);
     }
 
     public WordList withSecond(@Nullable Second second) {
-        return new WordList(name, words, second, now, supports, page, rows, later);
+        return new WordList(name, words, second, now, supports, page, rows, showing, later);
     }
 
     public WordList withSupport(Support support) {
         Map<String, Support> next = new TreeMap<>(supports);
         next.put(support.name(), support);
-        return new WordList(name, words, second, support.name(), next, page, rows, later.without(Later.LIST, Later.NOW));
+        return new WordList(name, words, second, support.name(), next, page, rows, showing, later.without(Later.LIST, Later.NOW));
+    }
+
+    public WordList withShowing(Showing showing) {
+        return new WordList(name, words, second, now, supports, page, rows, showing, later);
     }
 
     public WordList withPage(PageSetup page) {
-        return new WordList(name, words, second, now, supports, page, rows, later);
+        return new WordList(name, words, second, now, supports, page, rows, showing, later);
     }
 }

@@ -27,6 +27,7 @@ import org.dwimble.core.dayword.DayWord;
 import org.dwimble.core.dayword.OwnDay;
 import org.dwimble.core.doing.Form;
 import org.dwimble.core.doing.OfferForm;
+import org.dwimble.core.doing.ShowList;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.boards.AddBoard;
 import org.dwimble.core.edit.boards.BoardOfSayings;
@@ -125,12 +126,14 @@ class EstuarySchool implements ApplicationRunner {
     private final FirstSeriesStore series;
     private final OwnDays days;
     private final PrintedLists printed;
+    private final ShownLists shown;
     private final Supplier<String> ids;
     private final Instant now;
 
     EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures, AskedFor askedFor,
         Database database,
-        DeletedStore deleted, FactStore facts, FirstSeriesStore series, PrintedLists printed, Recordings recordings, Voices voices, OwnDays days,
+        DeletedStore deleted, FactStore facts, FirstSeriesStore series, PrintedLists printed, ShownLists shown, Recordings recordings, Voices voices,
+        OwnDays days,
         Supplier<String> ids,
         Clock clock) {
         this.recordings = recordings;
@@ -147,6 +150,7 @@ class EstuarySchool implements ApplicationRunner {
         this.series = series;
         this.days = days;
         this.printed = printed;
+        this.shown = shown;
         this.ids = ids;
         this.now = clock.instant();
     }
@@ -162,9 +166,9 @@ class EstuarySchool implements ApplicationRunner {
 
         Student ilse = student("ilse", "Ilse", 1, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3), Appearance.USUAL, odile);
         String lighthouse = photo(PaintedPhotos.lighthouse(), odile, "our lighthouse", "lighthouse");
-        photo(PaintedPhotos.ferry(), odile, "the ferry Curlew", "ferry", "Curlew");
-        photo(PaintedPhotos.gate(), marit, "school gate", "gate");
-        photo(PaintedPhotos.dog(), odile, "Biscuit", "dog", "Biscuit the dog");
+        String ferry = photo(PaintedPhotos.ferry(), odile, "the ferry Curlew", "ferry", "Curlew");
+        String gate = photo(PaintedPhotos.gate(), marit, "school gate", "gate");
+        String dog = photo(PaintedPhotos.dog(), odile, "Biscuit", "dog", "Biscuit the dog");
         Composition lockKeeper = new Composition(List.of(Layer.whole("core/sign-holding"), new Layer("base/key", 580, 220, 420)));
         ownPictures.keep(lockKeeper, ownPictures.about(lockKeeper, "lock keeper", List.of("our school"), OwnPicture.Audience.SCHOOL, null), odile);
         database.run(session -> {
@@ -174,7 +178,8 @@ class EstuarySchool implements ApplicationRunner {
         });
         students.join(ilse.id(), joris.id(), Role.VIEWER);
         students.join(ilse.id(), marit.id(), Role.EDITOR);
-        ilsesWords(ilse, odile, marit, lighthouse);
+        long seal = shown.make(odile, marit, Map.of("ferry", ferry, "gate", gate, "dog", dog, "lighthouse", lighthouse));
+        ilsesWords(ilse, odile, marit, lighthouse, seal);
 
         Student tomasz = student("tomasz", "Tomasz", 4, "Oyster", Screen.ofDiagonal(12.9, 4, 3), Appearance.USUAL, odile);
         students.join(tomasz.id(), marit.id(), Role.OWNER);
@@ -240,7 +245,8 @@ class EstuarySchool implements ApplicationRunner {
         return student;
     }
 
-    private void ilsesWords(Student ilse, Account odile, Account marit, String lighthouse) {
+    /** @param seal the number of her book */
+    private void ilsesWords(Student ilse, Account odile, Account marit, String lighthouse, long seal) {
         Notebook book = start("starter-40", ilse, odile, 62);
         book.beside(61, odile, "people", "auntie", "aunt=Auntie Bo");
         book.beside(61, odile, "people", "uncle", "man=Uncle Piet");
@@ -262,6 +268,7 @@ class EstuarySchool implements ApplicationRunner {
         book.hold(30, marit, "asks for it all day", day(6), false, "sandwich");
         book.words(20, odile, harbour, "splash, ice=slippery, again, look=look at that");
         book.change(20, odile, v -> says(v, harbour, "look at that", "Look at that, a seal."));
+        book.change(12, odile, v -> new PutDoing(harbour, null, "the seal book", "base/open-book", new ShowList(seal)));
         book.words(6, marit, harbour, "rain, umbrella");
         book.words(5, odile, "watching", "lighthouse=Lighthouse Lou, whale=The Slow Whale");
         book.words(4, odile, "eating", "pancakes, shell=mussels");

@@ -49,6 +49,28 @@ public class ListAccess {
                 List.of()), false, acts);
     }
 
+    /**
+     * A list to be shown on a screen: to whoever may look at it, and, if it stands on its student's row, to whoever talks with the student.
+     *
+     * @param acts all that this person may do with it
+     * @param team false for who sees it on the shelf alone: how the student's day goes is not for him or her
+     */
+    public record Shown(ListStore.Kept kept, Set<Act> acts, boolean team) {
+    }
+
+    public Shown toShow(long id, Account account) {
+        Set<Act> acts = rights.must(account, Act.SEE, Thing.list(id));
+        if (acts.contains(Act.LOOK)) {
+            May may = toList(id, account);
+            return new Shown(may.kept(), acts, may.team());
+        }
+        ListStore.Kept kept = lists.there(id);
+        if (kept.student() == null || kept.list().showing().as() == null) {
+            throw Problem.notFound(Thing.Sort.LIST.word());
+        }
+        return new Shown(kept.with(kept.list().withRows(List.of())), acts, true);
+    }
+
     /** The same, or nothing if this account may not see it. */
     public Optional<May> find(long id, Account account) {
         try {

@@ -16,6 +16,9 @@ import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Thing;
 import org.dwimble.core.picture.Appearance;
+import org.dwimble.core.picture.Picture;
+import org.dwimble.core.showing.Book;
+import org.dwimble.core.showing.Showing;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.support.Examples;
 import org.dwimble.core.support.Offered;
@@ -80,20 +83,26 @@ class ListApi {
      * @param since      as ISO 8601
      * @param buttons    of the vocabulary, in an order of their own, such as what was said today
      * @param support    what it is set to
+     * @param as         as what it stands on the student's row; null if it does not
      */
     record NewList(@Nullable String name, @Nullable String student, @Nullable String text, @Nullable List<ListedPicture> chosen, @Nullable Long from,
         @Nullable Long vocabulary, @Nullable List<String> boards, @Nullable String step, @Nullable LocalDate since, @Nullable List<String> buttons,
-        @Nullable String support) {
+        @Nullable String support, Showing.@Nullable As as) {
     }
 
-    record ListedPicture(String word, String picture) {
+    record ListedPicture(String word, @Nullable String picture) {
     }
 
     record ListEditRequest(int base, ListEdit edit) {
     }
 
-    /** @param before the id of the word they come before; null for the end @param picture chosen for the first; null for the best found */
-    record ListWordsRequest(int base, String text, @Nullable String before, @Nullable String picture) {
+    /**
+     * @param text    null where words are chosen
+     * @param before  the id of the word they come before; null for the end
+     * @param picture chosen for the first; null for the best found
+     * @param chosen  words with their pictures, in place of a text; a word may be empty
+     */
+    record ListWordsRequest(int base, @Nullable String text, @Nullable String before, @Nullable String picture, @Nullable List<ListedPicture> chosen) {
     }
 
     /** @param second null for one language */
@@ -180,6 +189,9 @@ class ListApi {
         if (wanted.support() != null) {
             list = list.withSupport(list.support(wanted.support()));
         }
+        if (wanted.as() != null) {
+            list = list.withShowing(list.showing().withAs(wanted.as()));
+        }
         long id = lists.create(list, wanted.student(), from, account.id(), clock.instant(),
             from == null ? Told.of("list-begun") : Told.of("list-copied", "name", from.list().name()));
         return view(may.toList(id, account), account);
@@ -251,7 +263,7 @@ class ListApi {
         if (request.edit() instanceof ListEdit.PhotoOf of && of.photo() != null) {
             mayUse(List.of(of.photo()), List.of(), kept.list().row(of.name()).map(ClassRow::student).orElse(kept.student()), account);
         }
-        return changed(account, list, () -> lists.edit(list, request.base(), request.edit(), account.id(), clock.instant()));
+        return changed(account, list, () -> lists.edit(list, request.base(), drawn(request.edit()), account.id(), clock.instant()));
     }
 
     private void mayUse(List<String> wanted, List<String> had, @Nullable String student, Account account) {
@@ -266,6 +278,9 @@ class ListApi {
     @Bounded("REQUEST_BYTES")
     ListView words(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestBody ListWordsRequest request) {
         ListStore.Kept kept = may.toChange(list, account);
+        if (request.chosen() != null) {
+            return chosen(account, kept, request, request.chosen());
+        }
         List<WordLine.Entry> typed = new ArrayList<>(WordLine.read(request.text() == null ? "" : request.text()));
         if (typed.isEmpty()) {
             throw new Unacceptable("word-line-empty");
@@ -277,6 +292,25 @@ class ListApi {
         mayUse(words.get(0).pictures(), List.of(), kept.student(), account);
         ListEdit add = new ListEdit.AddWords(inSecond(words, kept.list().second(), false), request.before());
         return changed(account, list, () -> lists.edit(list, request.base(), add, account.id(), clock.instant()));
+    }
+
+    private ListView chosen(Account account, ListStore.Kept kept, ListWordsRequest request, List<ListedPicture> chosen) {
+        Unacceptable.ifMissing(chosen);
+        List<ListedWord> words = chosen.stream().map(c -> ListedWord.of(ids.get(), c.word(), c.picture(), null)).toList();
+        words.forEach(w -> mayUse(w.pictures(), List.of(), kept.student(), account));
+        ListEdit add = new ListEdit.AddWords(inSecond(words, kept.list().second(), false), request.before());
+        return changed(account, kept.id(), () -> lists.edit(kept.id(), request.base(), add, account.id(), clock.instant()));
+    }
+
+    /** Remarks of a book get the pictures of their words. */
+    private ListEdit drawn(ListEdit edit) {
+        if (!(edit instanceof ListEdit.Show show)) {
+            return edit;
+        }
+        Showing now = show.showing();
+        List<Book.Remark> remarks = now.book().remarks().stream().map(r -> r.picture() != null ? r
+            : new Book.Remark(r.text(), pictures.drawn(r.text()).map(Picture::id).orElse(null))).toList();
+        return new ListEdit.Show(new Showing(now.as(), now.day(), now.walk(), new Book(now.book().face(), now.book().size(), now.book().paper(), remarks)));
     }
 
     /** Sets the second language; words not known in it yet are taken from the names of their pictures. */

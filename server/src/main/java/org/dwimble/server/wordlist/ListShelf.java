@@ -63,8 +63,12 @@ final class ListShelf implements Shelf<ListDocument.Read> {
     @Override
     public void shown(Session session, long id, ListDocument.Read now) throws SQLException {
         WordList list = now.list();
-        session.update("UPDATE word_list SET name = ?, words = ?, support = ?, pictures = ? WHERE id = ?", list.name(), list.words().size(), list.now(),
-            pictures(list), id);
+        session.update("UPDATE word_list SET name = ?, words = ?, support = ?, pictures = ?, shown_as = ? WHERE id = ?", list.name(),
+            list.words().size(), list.now(), pictures(list), as(list), id);
+    }
+
+    static @Nullable String as(WordList list) {
+        return list.showing().as() == null ? null : list.showing().as().name();
     }
 
     /** The first of its words, as lists show them; no photo of a class. */

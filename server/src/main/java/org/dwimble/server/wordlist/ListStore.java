@@ -2,6 +2,8 @@ package org.dwimble.server.wordlist;
 
 import java.sql.SQLException;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -9,11 +11,14 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.dwimble.core.board.Names;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Grant;
 import org.dwimble.core.grant.Role;
 import org.dwimble.core.grant.Thing;
 import org.dwimble.core.grant.Who;
+import org.dwimble.core.showing.DayRun;
+import org.dwimble.core.showing.Showing;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.wordlist.ListEdit;
 import org.dwimble.core.wordlist.WordList;
@@ -84,8 +89,10 @@ public class ListStore {
         ListDocument.Read first = new ListDocument.Read(list, List.of());
         return database.write(session -> {
             long id = session.insert("""
-                INSERT INTO word_list (student_id, owner, name, words, support, pictures, copied_from, copied_version) VALUES (?, ?, ?, ?, ?, ?, ?, ?)
-                RETURNING id""", student, account, list.name(), list.words().size(), list.now(), ListShelf.pictures(list), from == null ? null : from.id(),
+                INSERT INTO word_list (student_id, owner, name, words, support, pictures, shown_as, copied_from, copied_version)
+                VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)
+                RETURNING id""", student, account, list.name(), list.words().size(), list.now(), ListShelf.pictures(list), ListShelf.as(list),
+                from == null ? null : from.id(),
                 from == null ? null : from.version());
             if (student == null) {
                 GrantTable.give(session, new Grant(new Who.Person(account), Role.OWNER, Thing.list(id)));
@@ -213,6 +220,38 @@ public class ListStore {
                     row.getString("by_name"));
                 return students.contains(line.student()) || own.contains(row.getString("id")) ? line : line.forOthers(may);
             }, JSON.writeValueAsString(students), JSON.writeValueAsString(Stream.concat(shelf.stream(), own.stream()).toList()), student, student));
+    }
+
+    /** What stands on a student's row. @param picture its first; null for none */
+    public record OnRow(long id, String name, Showing.As as, @Nullable String picture) {
+    }
+
+    /** In the order of their names. */
+    public List<OnRow> onRow(String student) {
+        return database.read(session -> session.list("""
+            SELECT id, name, shown_as, pictures FROM word_list WHERE student_id = ? AND shown_as IS NOT NULL AND deleted_at IS NULL""",
+            row -> new OnRow(row.getLong(1), row.getString(2), Showing.As.valueOf(row.getString(3)),
+                row.getString(4).isEmpty() ? null : row.getString(4).split(" ")[0]),
+            student)).stream()
+            .sorted(Comparator.comparing(OnRow::name, Names.order())).toList();
+    }
+
+    /** What somebody said today, by the id of the word. */
+    public Map<String, DayRun.Mark> marks(long list, LocalDate day) {
+        return database.read(session -> session.list("SELECT word, mark FROM day_mark WHERE list_id = ? AND day = ?",
+            row -> Map.entry(row.getString(1), DayRun.Mark.valueOf(row.getString(2))), list, day.toString())).stream()
+            .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+    }
+
+    /** Keeps what somebody says of something today; what was said on other days is forgotten. @param mark null to take it back */
+    public void mark(long list, LocalDate day, String word, DayRun.@Nullable Mark mark) {
+        database.run(session -> {
+            session.update("DELETE FROM day_mark WHERE list_id = ? AND (day < ? OR day = ? AND word = ?)", list, day.minusDays(1).toString(), day.toString(),
+                word);
+            if (mark != null) {
+                session.update("INSERT INTO day_mark (list_id, day, word, mark) VALUES (?, ?, ?, ?)", list, day.toString(), word, mark.name());
+            }
+        });
     }
 
     private static Set<String> ids(List<Grant> given, Who who) {

@@ -5,6 +5,7 @@ import java.util.Set;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.sheet.PageSetup;
+import org.dwimble.core.showing.Showing;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.support.Support;
 import org.dwimble.core.wordlist.ClassTable;
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param undo     what undo would take back for who asks, in words; null if nothing
  */
 record ListView(long id, int version, String name, List<ListedWord> words, @Nullable Second second, Support support, List<SupportName> supports, PageSetup page,
+    Showing showing,
     @Nullable Whose student, Set<Act> may, boolean shared, boolean mine, @Nullable String from, String classTable, List<Pupil> pupils, String art,
     @Nullable String undo, @Nullable String redo) {
 
@@ -46,7 +48,7 @@ record ListView(long id, int version, String name, List<ListedWord> words, @Null
         ListStore.Kept kept = may.kept();
         Appearance appearance = student == null ? Appearance.USUAL : student.appearance();
         return new ListView(kept.id(), kept.version(), kept.list().name(), kept.list().words(), kept.list().second(), kept.list().support(), supports,
-            kept.list().page(), student == null ? null : new Whose(student.id(), student.name()), may.may(), kept.shared(), mine, from,
+            kept.list().page(), kept.list().showing(), student == null ? null : new Whose(student.id(), student.name()), may.may(), kept.shared(), mine, from,
             ClassTable.write(kept.list()), kept.list().rows().stream().map(r -> new Pupil(r.name(), r.photo())).toList(), appearance.slug(),
             told(steps.undo(), wording), told(steps.redo(), wording));
     }

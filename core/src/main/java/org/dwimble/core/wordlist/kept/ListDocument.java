@@ -13,6 +13,7 @@ import org.dwimble.core.document.Formats;
 import org.dwimble.core.document.Json;
 import org.dwimble.core.document.Part;
 import org.dwimble.core.sheet.PageSetup;
+import org.dwimble.core.showing.Showing;
 import org.dwimble.core.support.Support;
 import org.dwimble.core.support.kept.SupportParts;
 import org.dwimble.core.told.Told;
@@ -36,6 +37,7 @@ import tools.jackson.databind.node.ObjectNode;
  *   now       the support it is set to
  *   supports  {"strip": {...}, ...}, each as {@link SupportParts} has it
  *   page      {...}
+ *   showing   {...}, as {@link ShowingPart} has it
  *   rows      [{"name": ..., "student": ..., "photo": ..., "instead": {"w1": {...}}}, ...]
  * </pre>
  */
@@ -46,15 +48,17 @@ public final class ListDocument {
     private static final String SECOND = "second";
     private static final String SUPPORTS = "supports";
     private static final String PAGE = "page";
+    private static final String SHOWING = "showing";
     private static final String ROWS = "rows";
     private static final String STUDENT = "student";
     private static final String PHOTO = "photo";
     private static final String INSTEAD = "instead";
     private static final String USUAL_SUPPORT = "cards";
-    private static final Set<String> KEYS = Set.of(Formats.FORMAT, NAME, WORDS, SECOND, Later.NOW, SUPPORTS, PAGE, ROWS);
+    private static final Set<String> KEYS = Set.of(Formats.FORMAT, NAME, WORDS, SECOND, Later.NOW, SUPPORTS, PAGE, SHOWING, ROWS);
     private static final Set<String> ROW_KEYS = Set.of(NAME, STUDENT, PHOTO, INSTEAD);
     private static final WordPart WORD = new WordPart();
     private static final PagePart PAGE_PART = new PagePart();
+    private static final ShowingPart SHOWING_PART = new ShowingPart();
 
     /** @param mended what was kept and cannot be used; the list is as if it were not there */
     public record Read(WordList list, List<Told> mended) {
@@ -85,6 +89,7 @@ public final class ListDocument {
         list.supports().forEach((name, s) -> supports.set(name, with(list.later().at(at(SUPPORTS, name)), SupportParts.write(s))));
         put(SUPPORTS, with(list.later().at(SUPPORTS), supports), json);
         put(PAGE, with(list.later().at(PAGE), PAGE_PART.write(list.page())), json);
+        put(SHOWING, with(list.later().at(SHOWING), SHOWING_PART.write(list.showing())), json);
         if (!list.rows().isEmpty()) {
             ArrayNode rows = json.putArray(ROWS);
             list.rows().forEach(r -> rows.add(row(r, list.later())));
@@ -176,7 +181,7 @@ public final class ListDocument {
             json.path(ROWS).forEach(r -> row(r).ifPresentOrElse(rows::add, () -> mended.add(Told.of("list-mended-row", "name", r.path(NAME).asString("")))));
             Map<String, Support> supports = new TreeMap<>();
             json.path(SUPPORTS).properties().forEach(s -> support(s.getKey(), s.getValue()).ifPresent(one -> supports.put(s.getKey(), one)));
-            WordList list = new WordList(json.path(NAME).asString(""), words, second(), now(), supports, page(), rows, new Later(later));
+            WordList list = new WordList(json.path(NAME).asString(""), words, second(), now(), supports, page(), rows, showing(), new Later(later));
             return new Read(list, List.copyOf(mended));
         }
 
@@ -264,6 +269,18 @@ public final class ListDocument {
                 mended.add(Told.of("list-mended-page"));
             }
             return read.orElseGet(() -> PAGE_PART.read(Json.mapper().createObjectNode()));
+        }
+
+        private Showing showing() {
+            if (!(json.get(SHOWING) instanceof ObjectNode showing)) {
+                return Showing.USUAL;
+            }
+            carry(SHOWING, SHOWING_PART.later(showing));
+            Optional<Showing> read = part(SHOWING_PART, showing);
+            if (read.isEmpty()) {
+                mended.add(Told.of("list-mended-showing"));
+            }
+            return read.orElse(Showing.USUAL);
         }
 
         private <R> Optional<R> part(Part<R> part, ObjectNode json) {

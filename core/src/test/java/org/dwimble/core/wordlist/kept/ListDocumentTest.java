@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.Stream;
 import org.dwimble.core.document.Json;
+import org.dwimble.core.showing.Showing;
 import org.dwimble.core.support.Offered;
 import org.dwimble.core.support.Strip;
 import org.dwimble.core.support.Support;
@@ -67,9 +68,21 @@ class ListDocumentTest {
     @Test
     void whatEveryFormatKeptIsRead() {
         for (String format : List.of("format-1", "format-2", "format-3")) {
-            assertThat(ListDocument.readAll(golden(format + "/rich.json"))).as(format).isEqualTo(new ListDocument.Read(RichList.list(), List.of()));
+            // Until format 3 nothing was said of how a list is shown on a screen.
+            WordList rich = format.equals("format-3") ? RichList.list() : RichList.list().withShowing(Showing.USUAL);
+            assertThat(ListDocument.readAll(golden(format + "/rich.json"))).as(format).isEqualTo(new ListDocument.Read(rich, List.of()));
             assertThat(ListDocument.readAll(golden(format + "/plain.json"))).as(format).isEqualTo(new ListDocument.Read(RichList.plain(), List.of()));
         }
+    }
+
+    @Test
+    void howAListIsShownThatCannotBeReadIsAsUsualAndTold() {
+        ListDocument.Read read = ListDocument.readAll("{\"format\":3,\"name\":\"Words\",\"showing\":{\"book\":{\"size\":9000}},\"words\":[]}".getBytes(
+            StandardCharsets.UTF_8));
+        assertThat(read.list().showing()).isEqualTo(Showing.USUAL);
+        assertThat(read.mended()).extracting("key").containsExactly("list-mended-showing");
+        String later = "{\"format\":3,\"name\":\"Words\",\"now\":\"cards\",\"showing\":{\"as\":\"hologram\",\"smell\":\"kelp\"},\"words\":[]}";
+        assertThat(text(ListDocument.write(read(later)))).as("what a later release knows is carried along").isEqualTo(later);
     }
 
     @Test

@@ -180,7 +180,7 @@ class ListsTogetherTest {
         assertThatThrownBy(() -> new ListEdit.NameList("  ").on(FERRY)).isInstanceOf(Unacceptable.class);
         assertThatThrownBy(() -> ListedWord.of("a", " ", null, null)).isInstanceOf(Unacceptable.class);
         assertThatThrownBy(() -> FERRY.word("bag").orElseThrow().withTimes(100)).isInstanceOf(Unacceptable.class);
-        assertThatThrownBy(() -> ListedWord.of("a", "a".repeat(201), null, null)).isInstanceOf(Unacceptable.class);
+        assertThatThrownBy(() -> ListedWord.of("a", "a".repeat(ListedWord.LONGEST + 1), null, null)).isInstanceOf(Unacceptable.class);
         assertThatThrownBy(() -> list(java.util.stream.IntStream.range(0, 3000).mapToObj(i -> "w" + i).toArray(String[]::new)))
             .isInstanceOf(Unacceptable.class).hasMessageContaining("3000");
     }

@@ -11,6 +11,10 @@ import org.dwimble.core.look.TypeSize;
 import org.dwimble.core.measure.Length;
 import org.dwimble.core.sheet.PageSetup;
 import org.dwimble.core.sheet.Paper;
+import org.dwimble.core.showing.Book;
+import org.dwimble.core.showing.Day;
+import org.dwimble.core.showing.Showing;
+import org.dwimble.core.showing.Walk;
 import org.dwimble.core.support.Bingo;
 import org.dwimble.core.support.CalendarPage;
 import org.dwimble.core.support.Cards;
@@ -61,6 +65,9 @@ final class RichList {
         new SortingMats(List.of("in the sea", "on land", "in the air"), Length.mm(36)),
         new RollAndSay(6, 3, 77));
 
+    private static final Showing SHOWING = new Showing(Showing.As.DAY, new Day(true, true, Map.of("w1", 555)), new Walk(true),
+        new Book(Book.Face.PLAIN, 70, Colour.of("#cfe8f3"), List.of(new Book.Remark("again", "core/again"), new Book.Remark("splash", null))));
+
     private RichList() {
     }
 
@@ -74,7 +81,7 @@ final class RichList {
         List<ClassRow> rows = List.of(
             new ClassRow("Nour", "nour", PHOTO, Map.of("w1", new ListedWord("w9", "whelk", List.of("base/shell"), false, 1, null, Kind.THING, null))),
             new ClassRow("Pim", null, null, Map.of()));
-        return new WordList("Ferry trip", words, new Second("nl", true), "story", supports, page, rows, Later.NONE);
+        return new WordList("Ferry trip", words, new Second("nl", true), "story", supports, page, rows, SHOWING, Later.NONE);
     }
 
     /** As a list begins. */

@@ -1,0 +1,2 @@
+export { Bringing } from './Bringing';
+export type { Brought } from './photos';

@@ -1,0 +1,2 @@
+export { ShownOver } from './ShownOver';
+export { RowOf } from './RowOf';
