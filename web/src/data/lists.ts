@@ -74,6 +74,9 @@ export const holidayCountries = queryOptions({
 export const printList = (id: number, each: boolean, printedFor: PrintedFor) =>
   answer(client.POST('/api/lists/{list}/print', { params: { path: { list: id } }, body: { each, printedFor } }));
 
+/** A book for any reading program, as a piece of work. `people`: with photos that may show somebody. */
+export const epubOf = (id: number, people: boolean) => answer(client.POST('/api/lists/{list}/epub', { params: { path: { list: id } }, body: { people } }));
+
 /** What of a calendar file can be typed into days. */
 export const calendarLines = (file: File) =>
   answer(

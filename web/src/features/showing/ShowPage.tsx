@@ -5,6 +5,7 @@ import { sentence } from '../../api/client';
 import { showing } from '../../data/showing';
 import { Shown } from './Shown';
 import { isAs } from './as';
+import css from './showing.module.css';
 import parts from '../../shell/parts.module.css';
 
 /** A list on the whole screen, as a day, a walk or a book. */
@@ -24,7 +25,7 @@ export default function ShowPage() {
   if (!data) return null;
   const looks = data.may.includes('LOOK');
   return (
-    <main data-ready>
+    <main className={css.whole} data-ready>
       <h1 className={parts.unseen}>{data.name}</h1>
       <Shown
         shown={data}

@@ -9,7 +9,7 @@ import { useWork } from '../job';
 import { Credits, PutOnBoard } from '../picture';
 import { creditsOfList } from '../../data/pictures';
 import { dayAndTime } from '../../shell/time';
-import { deleteList, nameVersion, printList, useBegin, versions, type Act } from '../../data/lists';
+import { deleteList, epubOf, nameVersion, printList, useBegin, versions, type Act } from '../../data/lists';
 import css from './wordlist.module.css';
 import { may } from '../../data/may';
 import parts from '../../shell/parts.module.css';
@@ -36,7 +36,7 @@ export function ListMenu({
   const [history, setHistory] = useState(false);
   const [putting, setPutting] = useState(false);
   const [credits, setCredits] = useState(false);
-  const [start, working] = useWork(t`Save the zip`);
+  const [start, working] = useWork(t`Save it`);
   const mayEdit = may(view, 'CHANGE');
   const away = `/api/lists/${view.id}`;
 
@@ -81,6 +81,8 @@ export function ListMenu({
                       },
                     ]
                   : []),
+                { key: 'epub', label: people > 0 ? t`A book for any reader, without photos of people (.epub)` : t`A book for any reader (.epub)` },
+                ...(people > 0 ? [{ key: 'epub with people', label: t`A book for any reader, with photos of people (.epub)` }] : []),
                 {
                   key: 'csv',
                   label: <a href={`${away}/words.csv`} download>{t`The words as a table (.csv)`}</a>,
@@ -108,6 +110,7 @@ export function ListMenu({
             if (key === 'copy') void begin({ from: view.id, student: view.student?.id, name: t`${view.name}, again`.slice(0, 80) });
             else if (key === 'credits') setCredits(true);
             else if (key === 'zip') start(() => printList(view.id, true, printedFor));
+            else if (key.startsWith('epub')) start(() => epubOf(view.id, key !== 'epub'));
             else if (key === 'history') setHistory(true);
             else if (key === 'shelf') void onAct({ what: 'share', on: !view.shared });
             else if (key === 'board') setPutting(true);

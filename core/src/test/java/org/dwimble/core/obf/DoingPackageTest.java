@@ -41,6 +41,7 @@ import org.dwimble.core.doing.OtherAction;
 import org.dwimble.core.doing.Quieter;
 import org.dwimble.core.doing.SayLetter;
 import org.dwimble.core.doing.SayText;
+import org.dwimble.core.doing.ShowList;
 import org.dwimble.core.doing.Slower;
 import org.dwimble.core.doing.Spell;
 import org.dwimble.core.doing.StopTalking;
@@ -63,7 +64,7 @@ class DoingPackageTest {
     private static final List<Doing> ALL = List.of(new SayText("Listen."), new AddWords("please wait"), new Spell("q"), Doing.SPACE, Doing.TAKE_LAST_OFF,
         Doing.CLEAR, Doing.SAY, new StopTalking(), new Louder(), new Quieter(), new Faster(), new Slower(), Doing.DRAW, new ChangeForm(Form.PAST),
         new OfferForm(Form.MORE_THAN_ONE), new OfferWord(3), new Capital(), new AddName(), new SayLetter(), new OtherAction("{\"x\":1.50}"),
-        new OfLater("{\"glow\":[1,true]}"), Doing.PASS_TURN);
+        new OfLater("{\"glow\":[1,true]}"), Doing.PASS_TURN, new ShowList(7));
 
     @TempDir
     Path folder;

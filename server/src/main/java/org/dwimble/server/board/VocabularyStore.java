@@ -287,7 +287,8 @@ public class VocabularyStore {
     public List<Named> ofStudent(String student) {
         return database.read(session -> session.list(
             """
-                SELECT v.id, v.name, v.home_rows * v.home_columns FROM vocabulary v JOIN line l ON l.sort = 'vocabulary' AND l.thing = v.id JOIN version n ON n.line = l.id AND n.number = l.head
+                SELECT v.id, v.name, v.home_rows * v.home_columns FROM vocabulary v
+                JOIN line l ON l.sort = 'vocabulary' AND l.thing = v.id JOIN version n ON n.line = l.id AND n.number = l.head
                 WHERE v.student_id = ? AND v.deleted_at IS NULL ORDER BY n.made_at DESC, v.id DESC""",
             row -> new Named(row.getLong(1), row.getString(2), row.getInt(3)),
             student));

@@ -1,0 +1,164 @@
+package org.dwimble.server.wordlist;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.StreamSupport;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import org.dwimble.core.grant.Role;
+import org.dwimble.core.student.Student;
+import org.dwimble.server.Http;
+import org.dwimble.server.TestServer;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.media.Photos;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Days, walks and books over HTTP: who may see one, how a day goes on, and what stands on a student's row. */
+@ExtendWith(TestServer.class)
+class ShowingApiTest {
+    private final Account odile = TestServer.account("Odile");
+    private final Account tablet = TestServer.account("Ilse’s tablet");
+    private final Student ilse = TestServer.student("Ilse", odile);
+    private final Http http = Http.as(odile);
+    private final Http talks = Http.as(tablet);
+
+    private long begin(String as, String text) {
+        String shown = as == null ? "" : ",\"as\":\"" + as + "\"";
+        return http.post("/api/lists", "{\"student\":\"" + ilse.id() + "\",\"name\":\"The day\",\"text\":\"" + text + "\"" + shown + "}").json().get("id")
+            .asLong();
+    }
+
+    private static List<String> states(JsonNode day) {
+        return StreamSupport.stream(day.get("run").get("events").spliterator(), false).map(e -> e.get("state").asString()).toList();
+    }
+
+    private String word(long list, int at) {
+        return http.get("/api/lists/" + list).json().get("words").get(at).get("id").asString();
+    }
+
+    private static Http.Answer mark(Http by, long list, String word, String mark) {
+        return by.send("PUT", "/api/lists/" + list + "/day", "{\"word\":\"" + word + "\"" + (mark == null ? "" : ",\"mark\":\"" + mark + "\"") + "}");
+    }
+
+    @Test
+    void whatIsOverIsMarkedByWhoTalksAndSeenByAllWhoSeeTheDay() {
+        TestServer.join(ilse, tablet, Role.TALKER);
+        long day = begin("DAY", "bus, swim, lunch");
+        assertThat(states(http.get("/api/lists/" + day + "/day").json())).containsExactly("NOW", "COMES", "COMES");
+        assertThat(states(mark(talks, day, word(day, 0), "OVER").json())).containsExactly("OVER", "NOW", "COMES");
+        assertThat(states(mark(http, day, word(day, 1), "NOT_TODAY").json())).containsExactly("OVER", "NOT_TODAY", "NOW");
+        assertThat(states(talks.get("/api/lists/" + day + "/day").json())).containsExactly("OVER", "NOT_TODAY", "NOW");
+        assertThat(states(mark(talks, day, word(day, 0), null).json())).containsExactly("NOW", "NOT_TODAY", "COMES");
+        assertThat(mark(talks, day, "no such word", "OVER").status()).isEqualTo(422);
+        Account pim = TestServer.account("Pim");
+        TestServer.join(ilse, pim, Role.PRINTER);
+        assertThat(mark(Http.as(pim), day, word(day, 0), "OVER").status()).isEqualTo(403);
+    }
+
+    @Test
+    void whoOnlyTalksSeesWhatStandsOnTheRowAndNothingElse() {
+        long row = begin("BOOK", "seal");
+        long other = begin(null, "secret");
+        assertThat(talks.get("/api/lists/" + row + "/showing").status()).isEqualTo(404);
+        assertThat(talks.get("/api/students/" + ilse.id() + "/row").status()).isEqualTo(404);
+        TestServer.join(ilse, tablet, Role.TALKER);
+        assertThat(talks.get("/api/lists/" + row + "/showing").json().get("whose").asString()).isEqualTo("Ilse");
+        assertThat(talks.get("/api/students/" + ilse.id() + "/row").json()).hasSize(1);
+        for (String door : List.of("/showing", "/day", "/showing/00", "")) {
+            assertThat(talks.get("/api/lists/" + other + door).status()).as(door).isNotEqualTo(200);
+        }
+        assertThat(mark(talks, other, word(other, 0), "OVER").status()).isEqualTo(404);
+        http.post("/api/lists/" + row + "/edits", "{\"base\":1,\"edit\":{\"type\":\"show\",\"showing\":%s}}".formatted(
+            http.get("/api/lists/" + row).json().get("showing").toString().replace("\"as\":\"BOOK\",", "")));
+        assertThat(talks.get("/api/lists/" + row + "/showing").status()).as("taken from the row").isEqualTo(404);
+        assertThat(http.get("/api/lists/" + row + "/showing").status()).isEqualTo(200);
+    }
+
+    @Test
+    void onTheShelfThereIsAnExampleAndNobodysDay() {
+        long day = begin("DAY", "bus, swim");
+        mark(http, day, word(day, 0), "OVER");
+        http.send("PUT", "/api/lists/" + day + "/shelf", null);
+        Http stranger = Http.as(TestServer.account("Marit"));
+        JsonNode seen = stranger.get("/api/lists/" + day + "/showing").json();
+        assertThat(seen.get("whose")).isNull();
+        assertThat(states(stranger.get("/api/lists/" + day + "/day").json())).containsExactly("NOW", "COMES");
+        assertThat(mark(stranger, day, word(day, 0), "OVER").status()).isEqualTo(403);
+        assertThat(stranger.get("/api/students/" + ilse.id() + "/row").status()).isEqualTo(404);
+    }
+
+    @Test
+    void aPhotoInABookIsSeenByWhoeverSeesTheBookAndPagesNeedNoText() {
+        TestServer.join(ilse, tablet, Role.TALKER);
+        long book = begin("BOOK", "");
+        String photo = http.upload("/api/own-pictures?audience=STUDENT&student=" + ilse.id()
+            + "&shows=OTHERS&origin=OWN_PHOTO&author=&licence=&source=", "IMG_1.jpg", Photos.jpeg(40, 30)).json().get("picture").get("picture").asString();
+        String path = "/api/lists/" + book;
+        assertThat(http.post(path + "/words", "{\"base\":1,\"chosen\":[{\"word\":\"\",\"picture\":\"" + photo + "\"},{\"word\":\"Look, a seal.\"}]}").status())
+            .isEqualTo(200);
+        assertThat(StreamSupport.stream(http.get(path).json().get("words").spliterator(), false).map(w -> w.get("text").asString()))
+            .containsExactly("", "Look, a seal.");
+        assertThat(talks.get(path + "/showing/" + photo.substring("own/".length())).status()).isEqualTo(200);
+        assertThat(talks.get(path + "/showing/" + "ab".repeat(32)).status()).isEqualTo(404);
+        assertThat(http.post(path + "/words", "{\"base\":2,\"chosen\":[{\"word\":\" \"}]}").status()).isEqualTo(422);
+        assertThat(http.post(path + "/words", "{\"base\":2,\"chosen\":[{\"word\":\"x\",\"picture\":\"own/" + "ab".repeat(32) + "\"}]}").status())
+            .isEqualTo(422);
+    }
+
+    @Test
+    void aRemarkGetsThePictureOfItsWordAndTwoWhoChangeABookBothCount() {
+        long book = begin("BOOK", "seal, ferry");
+        Account marit = TestServer.account("Marit");
+        TestServer.join(ilse, marit, Role.EDITOR);
+        String showing = http.get("/api/lists/" + book).json().get("showing").toString();
+        String remarks = showing.replaceFirst("\"remarks\":\\[.*?\\]", "\"remarks\":[{\"text\":\"again\"},{\"text\":\"zzyx\"}]");
+        assertThat(http.post("/api/lists/" + book + "/edits", "{\"base\":1,\"edit\":{\"type\":\"show\",\"showing\":" + remarks + "}}").status()).isEqualTo(200);
+        String words = http.get("/api/lists/" + book).json().get("words").get(0).toString().replace("\"text\":\"seal\"", "\"text\":\"A seal.\"");
+        assertThat(Http.as(marit).post("/api/lists/" + book + "/edits", "{\"base\":1,\"edit\":{\"type\":\"change-word\",\"word\":" + words + "}}").status())
+            .isEqualTo(200);
+        JsonNode now = http.get("/api/lists/" + book).json();
+        assertThat(now.get("words").get(0).get("text").asString()).isEqualTo("A seal.");
+        assertThat(now.get("showing").get("book").get("remarks").get(0).get("picture").asString()).isNotEmpty();
+        assertThat(now.get("showing").get("book").get("remarks").get(1).get("picture")).isNull();
+    }
+
+    private byte[] epub(Http by, long list, boolean people) {
+        long job = by.post("/api/lists/" + list + "/epub", "{\"people\":" + people + "}").json().get("id").asLong();
+        JsonNode now = by.get("/api/jobs/" + job).json();
+        for (int i = 0; now.get("state").asString().equals("RUNNING") && i < 100_000; i++) {
+            now = by.get("/api/jobs/" + job).json();
+        }
+        assertThat(now.get("state").asString()).isEqualTo("DONE");
+        return by.get("/api/jobs/" + job + "/result").body();
+    }
+
+    @Test
+    void aBookLeavesAsEpubByTheRuleOfAllThatLeaves() throws IOException {
+        long book = begin("BOOK", "seal");
+        String photo = http.upload("/api/own-pictures?words=Lot&audience=STUDENT&student=" + ilse.id()
+            + "&shows=OTHERS&origin=OWN_PHOTO&author=&licence=&source=", "lot.jpg", Photos.jpeg(41, 30)).json().get("picture").get("picture").asString();
+        http.post("/api/lists/" + book + "/words", "{\"base\":1,\"chosen\":[{\"word\":\"Lot came, too.\",\"picture\":\"" + photo + "\"}]}");
+        assertThat(names(epub(http, book, true))).contains("book/page-2.xhtml", "book/picture-1.svg", "book/whose.xhtml").anyMatch(n -> n.endsWith(".jpg"));
+        assertThat(names(epub(http, book, false))).contains("book/page-2.xhtml").noneMatch(n -> n.endsWith(".jpg"));
+        TestServer.join(ilse, tablet, Role.TALKER);
+        assertThat(talks.post("/api/lists/" + book + "/epub", "{}").status()).isEqualTo(403);
+        assertThat(Http.as(TestServer.account("Marit")).post("/api/lists/" + book + "/epub", "{}").status()).isEqualTo(404);
+        assertThat(http.post("/api/lists/" + begin("BOOK", "") + "/epub", "{}").sentence()).contains("There is no page in it yet");
+    }
+
+    private static List<String> names(byte[] zip) throws IOException {
+        List<String> names = new ArrayList<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                names.add(entry.getName());
+            }
+        }
+        return names;
+    }
+}
