@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/react-query';
 import { forgetLately } from './lately';
 import { forgetSaid } from './saidToday';
+import { forgetMessages } from './saidLately';
 import { answer, client } from '../api/client';
 
 export const session = queryOptions({
@@ -16,6 +17,7 @@ export const payWith = (money: string) => answer(client.PUT('/api/session/school
 export const printOn = (paper: 'A4' | 'LETTER') => answer(client.PUT('/api/session/school-paper', { body: { paper } }));
 export const signOut = () => {
   forgetSaid(true);
+  forgetMessages(true);
   forgetLately();
   return answer(client.DELETE('/api/session'));
 };

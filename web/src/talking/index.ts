@@ -3,5 +3,5 @@ export type { Performed } from './effects';
 export { perform } from './perform';
 export { Fitting, type Form } from './fitting';
 export { formLabels } from './doings/forms';
-export { begin, formed, said, saidAndDone, takeOneOff, tap, withDrawn, wordsOf, type Around, type TalkState, type Token } from './talk';
+export { begin, formed, said, saidAndDone, takeOneOff, tap, tokensOf, withDrawn, wordsOf, type Around, type TalkState, type Token } from './talk';
 export { takesTurns } from './takingTurns';

@@ -12,6 +12,10 @@ interface Where {
   voice?: StudentVoice;
   /** What is heard just now, as it is read. */
   onSaying?: (text: string) => void;
+  /** The next piece is about to be said. */
+  onPiece?: () => void;
+  /** Which word of what is said is spoken just now, by its place. */
+  onWord?: (place: number) => void;
   /** The button’s pad is to be drawn on; nothing where there is none. */
   onPad?: () => void;
   /** A list is shown over the board; nothing where none is shown. */
@@ -26,6 +30,7 @@ type Performer<P extends Performed> = (effect: P, where: Where) => Promise<void>
 const performers: { [W in Performed['what']]: Performer<Extract<Performed, { what: W }>> } = {
   say: (effect, where) => {
     if (effect.text) where.onSaying?.(effect.text);
+    where.onPiece?.();
     return hear({ ...effect, ...where, ...dialled(where.vocabulary) });
   },
   stop: () => hush(),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Board, Button } from '../api/types';
-import { begin, said as wholeMessage, takeOneOff, tap, type TalkState } from './talk';
+import { begin, said as wholeMessage, takeOneOff, tap, tokensOf, type TalkState, type Token } from './talk';
 import { button as plain } from '../testing/plain';
 
 const board = (id: string): Board => ({ id, name: id, rows: 1, columns: 1, heights: [], widths: [], look: {}, buttons: [] });
@@ -81,5 +81,20 @@ describe('moving between boards', () => {
     const tapped = tap(begin('home'), button('eat', { leads: { type: 'opens', board: 'food' } }), boards, 'home');
     expect(tapped.state.board).toBe('food');
     expect(spoke(tapped)).toEqual(['eat']);
+  });
+});
+
+describe('whose a spoken word is', () => {
+  const token = (text: string, more: Partial<Token> = {}): Token => ({ text, layers: [], ...more });
+
+  it('goes with the pieces that are said', () => {
+    const message = [token('I'), token('want to'), token('more', { sound: 'own/1' }), token('', { drawn: 'blob:1' }), token('no', { manner: 'SHOUTED' })];
+    expect(tokensOf(message)).toEqual([[0, 1, 1], [2], [4]]);
+    expect(tokensOf(message).length).toBe(wholeMessage(message).length);
+    expect(tokensOf([])).toEqual([]);
+  });
+
+  it('counts what a voice is given', () => {
+    expect(tokensOf([token('Dwimble', { as: 'dwim bull' }), token('yes')])).toEqual([[0, 0, 1]]);
   });
 });

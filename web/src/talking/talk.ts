@@ -1,4 +1,5 @@
 import type { Board, Button, Layer } from '../api/types';
+import { wordsIn } from '../data/wordAt';
 import { effectsOf } from './doings';
 import type { Fitting, Form } from './fitting';
 import { plainly, type Effect, type Manner, type Performed, type Say } from './effects';
@@ -55,6 +56,21 @@ export function said(message: Token[]): Say[] {
     else all.push({ what: 'say', text: token.text, spoken, sound: token.sound, manner });
   }
   return all;
+}
+
+/** Whose each spoken word of a message is, for each piece that is said: the place of its token among all of them. */
+export function tokensOf(message: Token[]): number[][] {
+  const pieces: number[][] = [];
+  let before: { manner: Manner; sound?: string } | undefined;
+  message.forEach((token, place) => {
+    if (token.drawn) return;
+    const manner = token.manner ?? 'PLAINLY';
+    const words = wordsIn(token.as ?? token.text).map(() => place);
+    if (before && !before.sound && !token.sound && before.manner === manner) pieces.at(-1)!.push(...words);
+    else pieces.push(token.sound ? [place] : words);
+    before = { manner, sound: token.sound };
+  });
+  return pieces;
 }
 
 /** The words a button says; empty if it says none. */

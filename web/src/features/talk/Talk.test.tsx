@@ -95,4 +95,22 @@ describe('talk', () => {
     await tap('did');
     expect(message()).toBe('believed');
   });
+
+  it('takes a word out of the message that is touched there, and says again what was said lately', async () => {
+    localStorage.clear();
+    const { tap, message, user } = await talking();
+    await tap('I');
+    await tap('want');
+    await tap('I, in the message');
+    await tap('take I out');
+    expect(message()).toBe('want');
+    await tap('want, in the message');
+    await tap('want, in the message');
+    expect(screen.queryByRole('button', { name: 'take want out' })).toBeNull();
+    expect(screen.queryByRole('group', { name: 'Said lately' })).toBeNull();
+    await tap('Say it');
+    await tap('clear');
+    await user.click(within(screen.getByRole('group', { name: 'Said lately' })).getByRole('button', { name: 'say “want” again' }));
+    expect(message()).toBe('want');
+  });
 });

@@ -1,6 +1,6 @@
 import { t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../api/client';
 import type { Board, Button, Revealed, VocabularyView } from '../../api/types';
@@ -11,17 +11,21 @@ import { takeIn } from '../../data/pictures';
 import { asFile, Pad, PadOver } from '../pad';
 import { ShownOver } from '../showing';
 import { asOffered, useForms } from './forms';
+import { Lately } from './Lately';
+import { Message } from './Message';
+import { SayIt } from './SayIt';
 import { Turns } from './Turns';
 
 import { useOffers } from './useOffers';
 import { Adult, type Model } from './Adult';
 import { Card } from '../../drawn/Card';
 import { gridLines, LooksOfBoard, seen } from '../../drawn/looks';
-import { ArtOf, ButtonPicture } from '../../drawn/art';
-import { begin, perform, said, takeOneOff, takesTurns, tap, withDrawn, wordsOf, type Performed, type TalkState, type Token } from '../../talking';
+import { ArtOf } from '../../drawn/art';
+import { begin, perform, said, takeOneOff, takesTurns, tap, tokensOf, withDrawn, wordsOf, type Performed, type TalkState, type Token } from '../../talking';
 import { boardAsOfNow, useDayWords } from '../../data/dayWords';
 import { forgetSaid, remember } from '../../data/saidToday';
 import { hush } from '../../data/voice';
+import { forgetMessages, rememberMessage, saidLately } from '../../data/saidLately';
 import drawn from '../../drawn/drawn.module.css';
 import parts from '../../shell/parts.module.css';
 import css from './talk.module.css';
@@ -101,7 +105,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
   const [pad, setPad] = useState<Button>();
   const [list, setList] = useState<number>();
   const [theirs, setTheirs] = useState(true);
-  const line = useRef<HTMLDivElement>(null);
+  const [lit, setLit] = useState<number>();
   const days = useDayWords(view.id, boards);
   const here = byId.get(state.board) ?? byId.get(view.home)!;
   const board = useMemo(() => boardAsOfNow(here, days), [here, days]);
@@ -114,15 +118,18 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
     return () => clearTimeout(end);
   }, [model, state]);
   useEffect(() => hush, []);
-  useEffect(() => forgetSaid(), []);
   useEffect(() => {
-    line.current?.scrollTo({ left: line.current.scrollWidth });
-  }, [state.message]);
+    forgetSaid();
+    forgetMessages();
+  }, []);
 
-  function performAll(performed: Performed[], button?: Button) {
+  function performAll(performed: Performed[], button?: Button, onWord?: (piece: number, place: number) => void): Promise<void> {
     setNotice('');
     const onPad = () => setPad(button);
-    perform(performed, {
+    let piece = -1;
+    return perform(performed, {
+      onWord: onWord && ((place) => onWord(piece, place)),
+      onPiece: () => onWord?.(++piece, 0),
       vocabulary: view.id,
       locale: view.locale,
       voice: view.student?.voice,
@@ -133,12 +140,21 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
     }).catch((error: unknown) => setNotice(sentence(error)));
   }
 
+  /** The whole message, word by word. */
+  async function sayMessage(message: Token[]): Promise<void> {
+    rememberMessage(view.id, message);
+    const whose = tokensOf(message);
+    await performAll(said(message), undefined, (piece, place) => setLit(whose[piece]?.[place]));
+    setLit(undefined);
+  }
+
   function press(button: Button) {
     const still = model === 'as the student sees' && leadsNowhereYet.includes(button.id);
     const tapped = tap(state, still ? { ...button, leads: { type: 'stays' } } : button, byId, view.home, known);
     setState(tapped.state);
     if (tapped.state.message.length > state.message.length) remember(view.id, button.id);
-    performAll(tapped.performed, button);
+    void performAll(tapped.performed, button);
+    if (button.doings.some((d) => d.type === 'say-message')) rememberMessage(view.id, tapped.state.message);
     if (tapped.nowhere) setNotice(t`“${button.label}” leads nowhere yet.`);
     if (tapped.elsewhere) void navigate(`/vocabularies/${tapped.elsewhere}/talk`);
   }
@@ -164,21 +180,28 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
       <h1 className={parts.unseen}>{view.student ? t`${view.student.name} talks` : view.name}</h1>
       <div className={css.messageRow}>
         <div className={css.messageBox}>
-          <div className={css.message} ref={line} role="group" aria-label={t`Message`} tabIndex={0}>
-            {state.message.map((token, i) => (
-              <span key={i} className={css.token}>
-                {token.drawn ? <img src={token.drawn} alt={t`a drawing`} /> : <ButtonPicture layers={token.layers} />}
-                <span dir="auto">{token.text}</span>
-              </span>
-            ))}
-          </div>
+          <Message
+            message={state.message}
+            lit={lit}
+            onSay={(token) => void performAll(said([token]))}
+            onOut={(place) => setState({ ...state, message: state.message.filter((_, i) => i !== place) })}
+          />
+          {state.message.length === 0 && (
+            <Lately
+              messages={saidLately(view.id)}
+              onSay={(again) => {
+                setState({ ...state, message: again });
+                void sayMessage(again);
+              }}
+            />
+          )}
           <p className={css.saying} role="status" aria-live="polite">
             <span>{notice || saying}</span>
           </p>
           {student && takesTurns(boards) && <Turns student={student.name} theirs={theirs} />}
           <Adult view={view} boards={boards} kept={kept} model={model} onModel={setModel} board={state.board} spelt={spelt} />
         </div>
-        <button type="button" className={css.sayIt} disabled={state.message.length === 0} onClick={() => performAll(said(state.message))}>{t`Say it`}</button>
+        <SayIt disabled={state.message.length === 0} onSay={() => sayMessage(state.message)} />
         <button
           type="button"
           className={css.quietKey}
