@@ -1,9 +1,10 @@
 import { t } from '@lingui/core/macro';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { sentence } from '../../api/client';
 import { allSeries, forgetSeries, series } from '../../data/firstSeries';
 import { ArtOf, Pic } from '../../drawn/art';
+import { Told } from './Told';
 import parts from '../../shell/parts.module.css';
 import css from './table.module.css';
 
@@ -13,6 +14,7 @@ export default function FirstPage() {
   const page = useQuery(series(id));
   const queries = useQueryClient();
   const navigate = useNavigate();
+  const said = (useLocation().state as { said?: string[] } | null)?.said ?? [];
   if (page.error)
     return (
       <main className={parts.lone}>
@@ -39,6 +41,7 @@ export default function FirstPage() {
           </button>
         )}
       </div>
+      <Told coming={0} wrong={said} />
       <ul className={css.page}>
         {boards.map((b) => (
           <li key={b.vocabulary}>

@@ -38,10 +38,11 @@ export default function FirstTable() {
   async function make() {
     setWrong([]);
     try {
-      const made = await makeSeries(await takeTablePhotos(whole, known, files, setComing));
+      const { lines: taken, said } = await takeTablePhotos(whole, known, files, setComing);
+      const made = await makeSeries(taken);
       void queries.invalidateQueries({ queryKey: caseload.queryKey });
       void queries.invalidateQueries({ queryKey: ['vocabularies'] });
-      void navigate(`/first-boards/${made.id}`);
+      void navigate(`/first-boards/${made.id}`, { state: { said } });
     } catch (error) {
       setWrong([sentence(error)]);
     }

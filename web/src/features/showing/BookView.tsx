@@ -9,6 +9,11 @@ import { usePages } from './usePages';
 import { useReading } from './useReading';
 import css from './showing.module.css';
 
+/** A text of so many letters is as large as was chosen; a longer one is smaller, so that it takes about the same room. */
+const LETTERS = 140;
+
+const fitOf = (text: string) => Math.min(1, Math.sqrt(LETTERS / Math.max(1, text.length)));
+
 /** A book: a page at a time, read aloud when its text is touched, with remarks that stand in the same cells on every page. */
 export function BookView({ shown, onLeave }: { shown: ShownList; onLeave: () => void }) {
   const { lit, notice, read, stop } = useReading(shown);
@@ -18,7 +23,7 @@ export function BookView({ shown, onLeave }: { shown: ShownList; onLeave: () => 
   const { at, go } = usePages(words.length, { onTurn: turned, onLeave });
   if (words.length === 0) return <NoPage shown={shown} onLeave={onLeave} />;
   const page = words[at];
-  const style = { '--size': size / 1000, '--paper': paper ?? 'white' } as React.CSSProperties;
+  const style = { '--size': size / 1000, '--paper': paper ?? 'white', '--fit': fitOf(page.text) } as React.CSSProperties;
   return (
     <div className={face === 'PLAIN' ? `${css.book} ${css.plain}` : css.book} style={style}>
       <div className={css.bar}>

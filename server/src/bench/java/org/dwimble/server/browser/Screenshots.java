@@ -57,13 +57,13 @@ public final class Screenshots {
                 .setViewportSize(Integer.parseInt(size[0]), Integer.parseInt(size[1]))
                 .setReducedMotion(still ? ReducedMotion.REDUCE : ReducedMotion.NO_PREFERENCE);
             Screenshots pictures = new Screenshots(folder, "http://localhost:" + app.getWebServer().getPort());
-            try (BrowserContext odile = chromium.newContext(options); BrowserContext marit = chromium.newContext(options)) {
-                pictures.all(odile, marit);
+            try (BrowserContext odile = chromium.newContext(options)) {
+                pictures.all(odile);
             }
         }
     }
 
-    private void all(BrowserContext odile, BrowserContext marit) throws IOException {
+    private void all(BrowserContext odile) throws IOException {
         page = odile.newPage();
         page.navigate(address + "/");
         signIn(page, "Odile");
@@ -80,18 +80,6 @@ public final class Screenshots {
         });
         show("/vocabularies/" + ilse + "/map", "map", () -> page.locator(".react-flow__node").filter(new Locator.FilterOptions().setHasText("Harbour"))
             .hover());
-        Page hers = marit.newPage();
-        hers.navigate(address + "/");
-        signIn(hers, "Marit");
-        hers.navigate(address + "/vocabularies/" + ilse + "/boards/" + harbour);
-        hers.locator("[data-ready]").waitFor();
-        show("/vocabularies/" + ilse + "/boards/" + harbour, "together", () -> {
-            page.getByLabel("Who else is here").waitFor();
-            hers.locator("#word-line").fill("lantern");
-            hers.keyboard().press("Enter");
-            page.locator("[role=gridcell][aria-label^='lantern,']").click();
-        });
-        hers.close();
         long tomasz = vocabulary("Tomasz");
         show("/vocabularies/" + tomasz + "?lens=Reveal", "reveal", () -> page.locator("[role=gridcell][aria-label^='not,']").waitFor());
         show("/vocabularies/" + ilse + "/boards/" + harbour, "places", () -> {
@@ -114,11 +102,12 @@ public final class Screenshots {
         });
         long adair = vocabulary("Mr Adair");
         show("/vocabularies/" + adair + "/talk?board=" + board(adair, "my drawings"), "pad", this::drawAHouse);
-        long wren = vocabulary("Wren");
-        show("/vocabularies/" + wren + "/boards/" + board(wren, "Eat") + "?lens=Sounds", "recording", () -> {
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^Record the"))).first().click();
-            page.locator("[aria-live=polite]").first().waitFor();
+        show("/students/wren/first/" + first("Wren’s first board"), "first-board", () -> {
+            page.getByText("Say them anew").click();
+            page.getByLabel("Recording for many").waitFor();
         });
+        show("/lists/" + list("A day at school") + "/show", "day");
+        show("/lists/" + list("The seal that slept") + "/show", "book", () -> page.getByTitle("Touch to read it aloud").waitFor());
         show("/lists/" + list("Tide pool bingo"), "print",
             () -> page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Make")).locator("svg").last().waitFor());
         show("/lists", "printed", () -> printed("Ilse’s morning", "New for Ilse this month", "How Nour feels"));
@@ -169,6 +158,11 @@ public final class Screenshots {
             }
         }
         throw new IllegalStateException("no student " + student);
+    }
+
+    private long first(String name) {
+        return json("/api/students/wren/vocabularies").valueStream().filter(v -> v.get("name").asString().equals(name)).findFirst().orElseThrow()
+            .get("vocabulary").asLong();
     }
 
     private long list(String name) {
