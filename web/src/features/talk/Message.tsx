@@ -18,13 +18,13 @@ export function Message({ message, lit, onSay, onOut }: { message: Token[]; lit?
           <button
             type="button"
             className={i === lit ? `${css.token} ${css.lit}` : css.token}
-            aria-label={token.drawn ? t`a drawing, in the message` : t`${token.text}, in the message`}
+            aria-label={token.drawn ? t`a drawing, to take out` : t`${token.text}, to say or take out`}
             onClick={() => {
               setChosen(chosen === token ? undefined : token);
               if (!token.drawn) onSay(token);
             }}
           >
-            {token.drawn ? <img src={token.drawn} alt="" /> : <ButtonPicture layers={token.layers} />}
+            {token.drawn ? <img src={token.drawn} alt={t`a drawing`} /> : <ButtonPicture layers={token.layers} />}
             <span dir="auto">{token.text}</span>
           </button>
           {chosen === token && (

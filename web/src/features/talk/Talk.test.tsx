@@ -101,11 +101,11 @@ describe('talk', () => {
     const { tap, message, user } = await talking();
     await tap('I');
     await tap('want');
-    await tap('I, in the message');
+    await tap('I, to say or take out');
     await tap('take I out');
     expect(message()).toBe('want');
-    await tap('want, in the message');
-    await tap('want, in the message');
+    await tap('want, to say or take out');
+    await tap('want, to say or take out');
     expect(screen.queryByRole('button', { name: 'take want out' })).toBeNull();
     expect(screen.queryByRole('group', { name: 'Said lately' })).toBeNull();
     await tap('Say it');
