@@ -1,7 +1,7 @@
 import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Button, Input } from 'antd';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { sentence } from '../../api/client';
@@ -18,7 +18,9 @@ import css from './stepup.module.css';
 export default function StepUp() {
   const id = Number(useParams().vocabulary);
   const view = useQuery(vocabularyQuery(id));
-  const steps = useQuery({ ...stepsUp(id, view.data?.version ?? 0), enabled: view.data !== undefined });
+  const [stepped, setStepped] = useState(false);
+  // Once it is made there is nothing more to step up from.
+  const steps = useQuery({ ...stepsUp(id, view.data?.version ?? 0), enabled: view.data !== undefined && !stepped, placeholderData: keepPreviousData });
   const error = view.error ?? steps.error;
   if (error)
     return (
@@ -28,10 +30,10 @@ export default function StepUp() {
       </main>
     );
   if (!view.data || !steps.data) return <main className={parts.page} aria-busy="true" />;
-  return <Steps view={view.data} steps={steps.data.steps} needsReason={steps.data.needsReason} />;
+  return <Steps view={view.data} steps={steps.data.steps} needsReason={steps.data.needsReason} onStep={setStepped} />;
 }
 
-function Steps({ view, steps, needsReason }: { view: VocabularyView; steps: Step[]; needsReason: boolean }) {
+function Steps({ view, steps, needsReason, onStep }: { view: VocabularyView; steps: Step[]; needsReason: boolean; onStep: (begun: boolean) => void }) {
   const { make, asking } = useEdits(view.id);
   const [reason, setReason] = useState('');
   const [busy, setBusy] = useState(false);
@@ -39,8 +41,10 @@ function Steps({ view, steps, needsReason }: { view: VocabularyView; steps: Step
   const navigate = useNavigate();
   async function step(starter: string) {
     setBusy(true);
+    onStep(true);
     const made = await make({ what: 'step up', base: view.version, starter, reason: reason.trim() || undefined });
     setBusy(false);
+    onStep(made !== undefined);
     if (!made) return;
     void queries.invalidateQueries({ queryKey: caseload.queryKey });
     void navigate(`/vocabularies/${view.id}`);

@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import { sentence } from '../../api/client';
 import type { DayNow, ShownList } from '../../api/types';
 import { Pic } from '../../drawn/art';
-import { dayNow, markDay, type Mark } from '../../data/showing';
+import { dayNow, markDay, showing, type Mark } from '../../data/showing';
 import { Held } from '../../shell/Held';
 import { clockTime, longDay } from '../../shell/time';
 import { NoPage } from './BookView';
@@ -30,9 +30,13 @@ export function DayView({ shown, onLeave }: { shown: ShownList; onLeave: () => v
     window.addEventListener('keydown', keys);
     return () => window.removeEventListener('keydown', keys);
   }, [changing, onLeave]);
+  // Somebody may change the day while it is shown.
+  const other = day !== undefined && day.run.events.map((e) => e.id).join() !== shown.words.map((w) => w.id).join();
+  useEffect(() => {
+    if (other) void queries.invalidateQueries({ queryKey: showing(shown.id).queryKey, exact: true });
+  }, [other, queries, shown.id]);
   if (shown.words.length === 0) return <NoPage shown={shown} onLeave={onLeave} />;
   if (!day) return null;
-  const stateOf = (id: string) => day.run.events.find((s) => s.id === id)!;
 
   async function mark(word: string, made?: Mark) {
     try {
@@ -64,7 +68,9 @@ export function DayView({ shown, onLeave }: { shown: ShownList; onLeave: () => v
       </div>
       <ol className={css.events} style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}>
         {shown.words.map((word) => {
-          const { state, at } = stateOf(word.id);
+          const event = day.run.events.find((e) => e.id === word.id);
+          if (!event) return null;
+          const { state, at } = event;
           return (
             <li key={word.id} data-state={state} data-gone={(state === 'OVER' && gone) || undefined}>
               <button

@@ -11,6 +11,8 @@ import css from './row.module.css';
 import parts from '../../shell/parts.module.css';
 
 const begunAs = (as: As, name: string) => ({ DAY: t`${name}’s day`, WALK: t`A walk with ${name}`, BOOK: t`A book for ${name}` })[as];
+/** What each is on paper. */
+const PRINTED = { DAY: 'strip', WALK: 'story', BOOK: 'story' };
 const anew = (as: As) => ({ DAY: t`a new day`, WALK: t`a new walk`, BOOK: t`a new book` })[as];
 
 /** What stands on a student’s row: days, walks and books, each one touch away. */
@@ -21,7 +23,7 @@ export function RowOf({ student, name, art, mayEdit }: { student: string; name: 
   const { message } = App.useApp();
   async function begin(as: As) {
     try {
-      const made = await beginList({ student, name: begunAs(as, name), text: '', as });
+      const made = await beginList({ student, name: begunAs(as, name), text: '', as, support: PRINTED[as] });
       void queries.invalidateQueries({ queryKey: ['lists'] });
       void queries.invalidateQueries({ queryKey: rowOf(student).queryKey });
       void navigate(`/lists/${made.id}/pages`);

@@ -4,6 +4,9 @@ import type { ShownList } from '../../api/types';
 import { hear, takeTurn } from '../../data/voice';
 import { sentencesOf, wordsIn } from '../../data/wordAt';
 
+/** So long a picture without words is looked at, before what comes by itself comes. */
+const SILENT_MS = 2500;
+
 /** Reads aloud, sentence by sentence, with the word that is spoken. */
 export function useReading({ language, voice }: ShownList) {
   const [lit, setLit] = useState<number>();
@@ -14,6 +17,10 @@ export function useReading({ language, voice }: ShownList) {
       const mine = takeTurn();
       setNotice('');
       let before = 0;
+      if (!text) {
+        await new Promise((over) => setTimeout(over, SILENT_MS));
+        return mine();
+      }
       try {
         for (const spoken of sentencesOf(text)) {
           const first = before;

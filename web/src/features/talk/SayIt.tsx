@@ -1,5 +1,5 @@
 import { t } from '@lingui/core/macro';
-import { useEffect, useRef } from 'react';
+import { useCallback, useEffect, useRef } from 'react';
 import css from './talk.module.css';
 
 const HOLD_MS = 900;
@@ -8,13 +8,16 @@ const HOLD_MS = 900;
 export function SayIt({ disabled, onSay }: { disabled: boolean; onSay: () => Promise<void> }) {
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const held = useRef(false);
-  const release = () => {
+  /** Whether the touch that ends was one that said it again and again: it does not say it once more. */
+  const repeated = useRef(false);
+  const release = useCallback(() => {
     clearTimeout(timer.current);
     held.current = false;
-  };
-  useEffect(() => () => clearTimeout(timer.current), []);
+  }, []);
+  useEffect(() => release, [release]);
   async function again() {
     held.current = true;
+    repeated.current = true;
     while (held.current) await onSay();
   }
   return (
@@ -24,11 +27,16 @@ export function SayIt({ disabled, onSay }: { disabled: boolean; onSay: () => Pro
       disabled={disabled}
       title={t`Hold to say it again and again`}
       onPointerDown={() => {
+        repeated.current = false;
         timer.current = setTimeout(() => void again(), HOLD_MS);
       }}
       onPointerUp={release}
       onPointerLeave={release}
-      onClick={() => void onSay()}
+      onPointerCancel={release}
+      onClick={() => {
+        if (!repeated.current) void onSay();
+        repeated.current = false;
+      }}
     >{t`Say it`}</button>
   );
 }

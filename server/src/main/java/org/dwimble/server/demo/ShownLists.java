@@ -16,6 +16,7 @@ import org.dwimble.core.showing.Day;
 import org.dwimble.core.showing.DayRun;
 import org.dwimble.core.showing.Showing;
 import org.dwimble.core.showing.Walk;
+import org.dwimble.core.support.Support;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.core.wordlist.ListEdit;
@@ -95,7 +96,9 @@ class ShownLists {
     }
 
     private long list(String name, String student, Account by, int daysAgo, List<ListedWord> words, Showing showing) {
-        return lists.create(WordList.of(name, words).withShowing(showing), student, by.id(), at(daysAgo, 0), Told.of("list-begun"));
+        WordList list = WordList.of(name, words).withShowing(showing);
+        Support onPaper = list.support(showing.as() == Showing.As.DAY ? "strip" : "story");
+        return lists.create(list.withSupport(onPaper), student, by.id(), at(daysAgo, 0), Told.of("list-begun"));
     }
 
     private Instant at(int daysAgo, int after) {
