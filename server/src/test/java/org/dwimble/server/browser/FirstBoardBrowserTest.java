@@ -199,7 +199,7 @@ class FirstBoardBrowserTest extends Counted {
         assertThat(w.violations()).isEmpty();
         w.button("Step up to First choices").click();
         page.getByRole(AriaRole.GRID).or(page.locator("main[data-ready]")).first().waitFor();
-        assertThat(page).hasURL(Pattern.compile("/vocabularies/\\d+$"));
+        assertThat(page).hasURL(Pattern.compile("/vocabularies/\\d+(/boards/.*)?$"));
         VocabularyStore store = TestServer.bean(VocabularyStore.class);
         long newest = store.ofStudent(ilse.id()).stream().mapToLong(VocabularyStore.Named::id).max().orElseThrow();
         assertThat(store.find(newest).orElseThrow().vocabulary().boardOf(biscuit)).isPresent();
