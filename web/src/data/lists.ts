@@ -153,6 +153,17 @@ export function useActs(id: number) {
   });
 }
 
+/** The same for what is shown just now; what cannot be is said. */
+export function useAct(id: number) {
+  const acts = useActs(id);
+  const { message } = App.useApp();
+  return (base: number, made: Act): Promise<WordList | undefined> =>
+    acts.mutateAsync({ ...made, base }).catch((problem: unknown) => {
+      void message.error(sentence(problem), 6);
+      return undefined;
+    });
+}
+
 /** With what a list begins: words typed or chosen, another list, or words of a vocabulary: of boards, of a step, new since a day, or said today. */
 export interface Begun {
   name?: string;

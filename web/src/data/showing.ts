@@ -2,9 +2,13 @@ import { queryOptions } from '@tanstack/react-query';
 import { answer, client } from '../api/client';
 import type { DayNow } from '../api/types';
 
-/** A list as it is shown on a screen. */
-export const showing = (list: number) =>
-  queryOptions({ queryKey: ['showing', list], queryFn: () => answer(client.GET('/api/lists/{list}/showing', { params: { path: { list } } })), staleTime: 0 });
+/** A list as it is shown on a screen. `vocabulary`: from a button of which; then it has to be of the same student. */
+export const showing = (list: number, vocabulary?: number) =>
+  queryOptions({
+    queryKey: ['showing', list, { vocabulary }],
+    queryFn: () => answer(client.GET('/api/lists/{list}/showing', { params: { path: { list }, query: { vocabulary } } })),
+    staleTime: 0,
+  });
 
 /** How often it is asked how a day stands: somebody else may have marked something. */
 const DAY_MS = 15_000;

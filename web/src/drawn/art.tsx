@@ -10,24 +10,21 @@ export interface Art {
   vocabulary?: number;
   /** The word list the own ones are of, if they are of one. */
   list?: number;
-  /** The same, where it is shown to whoever talks with the student. */
-  shown?: number;
 }
 
 const Looks = createContext<Art>({ art: 'colour.yellow.usual' });
 
-export function ArtOf({ art, vocabulary, list, shown, children }: Art & { children: ReactNode }) {
-  return <Looks.Provider value={{ art, vocabulary, list, shown }}>{children}</Looks.Provider>;
+export function ArtOf({ art, vocabulary, list, children }: Art & { children: ReactNode }) {
+  return <Looks.Provider value={{ art, vocabulary, list }}>{children}</Looks.Provider>;
 }
 
 /**
  * Where a picture is served: the library's from the art of this student, own ones from the vocabulary or the list that has them, else from
  * the collection. What was put together of the library's follows the look as well.
  */
-export function pictureAddress(picture: string, { art, vocabulary, list, shown }: Art): string {
+export function pictureAddress(picture: string, { art, vocabulary, list }: Art): string {
   if (!picture.startsWith('own/')) return `/art/${art}/${picture}.svg`;
   const hash = picture.slice('own/'.length);
-  if (shown !== undefined) return `/api/lists/${shown}/showing/${hash}?look=${art}`;
   if (list !== undefined) return `/api/lists/${list}/pictures/${hash}?look=${art}`;
   return vocabulary === undefined ? `/api/own-pictures/images/${hash}?look=${art}` : `/api/vocabularies/${vocabulary}/pictures/${hash}?look=${art}`;
 }

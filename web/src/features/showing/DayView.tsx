@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 import { sentence } from '../../api/client';
 import type { DayNow, ShownList } from '../../api/types';
 import { Pic } from '../../drawn/art';
-import { dayNow, markDay, showing, type Mark } from '../../data/showing';
+import { dayNow, markDay, type Mark } from '../../data/showing';
 import { Held } from '../../shell/Held';
 import { clockTime, longDay } from '../../shell/time';
 import { NoPage } from './BookView';
@@ -33,7 +33,7 @@ export function DayView({ shown, onLeave }: { shown: ShownList; onLeave: () => v
   // Somebody may change the day while it is shown.
   const other = day !== undefined && day.run.events.map((e) => e.id).join() !== shown.words.map((w) => w.id).join();
   useEffect(() => {
-    if (other) void queries.invalidateQueries({ queryKey: showing(shown.id).queryKey, exact: true });
+    if (other) void queries.invalidateQueries({ queryKey: ['showing', shown.id] });
   }, [other, queries, shown.id]);
   if (shown.words.length === 0) return <NoPage shown={shown} onLeave={onLeave} />;
   if (!day) return null;

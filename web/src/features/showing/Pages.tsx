@@ -1,11 +1,11 @@
 import { plural, t } from '@lingui/core/macro';
-import { App, Button } from 'antd';
+import { Button } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { sentence } from '../../api/client';
 import type { ListEdit, WordList } from '../../api/types';
 import { ArtOf } from '../../drawn/art';
-import { list as listQuery, useActs, useHeard, type Act } from '../../data/lists';
+import { list as listQuery, useAct, useHeard, type Act } from '../../data/lists';
 import { may } from '../../data/may';
 import { DottedText } from '../../shell/Dotted';
 import { useLive } from '../../shell/live';
@@ -34,17 +34,9 @@ export default function PagesPage() {
 }
 
 function Pages({ view }: { view: WordList }) {
-  const acts = useActs(view.id);
+  const make = useAct(view.id);
   const queries = useQueryClient();
-  const { message } = App.useApp();
-  const act = (made: Act) =>
-    acts.mutateAsync({ ...made, base: view.version }).then(
-      (now) => now,
-      (problem: unknown) => {
-        void message.error(sentence(problem), 6);
-        return undefined;
-      },
-    );
+  const act = (made: Act) => make(view.version, made);
   const edit = (made: ListEdit) => act({ what: 'edit', edit: made });
   const mayEdit = may(view, 'CHANGE');
   const as = view.showing.as ?? 'BOOK';

@@ -36,7 +36,7 @@ export function RowOf({ student, name, art, mayEdit }: { student: string; name: 
       {row.length > 0 && (
         <ul className={css.row}>
           {row.map((l) => (
-            <ArtOf key={l.id} art={art} shown={l.id}>
+            <ArtOf key={l.id} art={art} list={l.id}>
               <li>
                 <Link to={`/lists/${l.id}/show`} state={{ back: location.pathname }}>
                   {l.picture ? <Pic id={l.picture} /> : <span className={css.none} />}

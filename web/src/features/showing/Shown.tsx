@@ -13,7 +13,7 @@ export function Shown({ shown, as, onLeave }: { shown: ShownList; as: As; onLeav
   const View = { DAY: DayView, WALK: WalkView, BOOK: BookView }[as];
   useEffect(() => hush, []);
   return (
-    <ArtOf art={shown.art} shown={shown.id}>
+    <ArtOf art={shown.art} list={shown.id}>
       <div className={css.whole}>
         <View shown={shown} onLeave={onLeave} />
       </div>

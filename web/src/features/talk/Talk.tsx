@@ -251,7 +251,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
               ),
             )}
         </LooksOfBoard.Provider>
-        {list !== undefined && <ShownOver list={list} onLeave={() => setList(undefined)} />}
+        {list !== undefined && <ShownOver list={list} vocabulary={view.id} onLeave={() => setList(undefined)} />}
         {pad && <PadOver key={pad.id} {...padOf(pad)} onLeave={() => setPad(undefined)} />}
       </div>
     </main>

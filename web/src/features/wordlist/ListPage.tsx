@@ -1,6 +1,6 @@
 import { Trans } from '@lingui/react/macro';
 import { plural, t } from '@lingui/core/macro';
-import { App, Button as PlainButton } from 'antd';
+import { Button as PlainButton } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -9,7 +9,7 @@ import type { ListEdit, PrintedFor, WordList } from '../../api/types';
 import { DottedText } from '../../shell/Dotted';
 import { ArtOf } from '../../drawn/art';
 import { session } from '../../data/session';
-import { list as listQuery, useHeard, sheets as sheetsQuery, useActs, type Act } from '../../data/lists';
+import { list as listQuery, useHeard, sheets as sheetsQuery, useAct, type Act } from '../../data/lists';
 import { ForClass } from './ForClass';
 import { ListMenu } from './ListMenu';
 import { Offers } from './Offers';
@@ -33,8 +33,7 @@ export default function ListPage() {
   const others = here.filter((h) => h.account !== me);
   const [page, setPage] = useState(1);
   const [printedFor, setPrintedFor] = useState<PrintedFor>('TEAM');
-  const { message } = App.useApp();
-  const acts = useActs(id);
+  const make = useAct(id);
   const sheet = useQuery({ ...sheetsQuery(id, view?.version ?? 0, page, printedFor), enabled: view !== undefined });
   // What is typed stays typed: a question that fails in the background takes no page away.
   if (error && !view) {
@@ -48,14 +47,7 @@ export default function ListPage() {
   }
   if (!view) return null;
 
-  const act = (made: Act) =>
-    acts.mutateAsync({ ...made, base: view.version }).then(
-      (now) => now,
-      (problem: unknown) => {
-        void message.error(sentence(problem), 6);
-        return undefined;
-      },
-    );
+  const act = (made: Act) => make(view.version, made);
   const edit = (made: ListEdit) => act({ what: 'edit', edit: made });
   const mayEdit = may(view, 'CHANGE');
   return (

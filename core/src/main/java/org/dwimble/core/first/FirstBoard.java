@@ -40,6 +40,9 @@ import org.jspecify.annotations.Nullable;
 public record FirstBoard(int cells, boolean sentence, Shape shape, int gap, Length gapLength, Length cellWidth, Length cellHeight, boolean largeEnough) {
     public static final int LEAST = 2;
     public static final int MOST = 9;
+    private static final int USUAL = 4;
+    /** Cells of the row of a sentence above three columns. */
+    private static final int WITH_SENTENCE = 3;
     private static final double THOUSAND = 1_000;
     /** Who begins a sentence: whatever was said before is cleared. */
     private static final Acts BEGINS = new Acts(Says.LABEL, null, List.of(Doing.CLEAR, Doing.OWN_WORD), Leads.STAYS);
@@ -50,6 +53,16 @@ public record FirstBoard(int cells, boolean sentence, Shape shape, int gap, Leng
     /** All there are for a screen and a hand, the one with the fewest cells first. */
     public static List<FirstBoard> all(boolean sentence, Screen screen, Hand hand) {
         return IntStream.rangeClosed(LEAST, MOST).mapToObj(cells -> of(cells, sentence, screen, hand)).toList();
+    }
+
+    /** How many cells one usually has: {@value #USUAL}, or fewer if the hand could not hit them. */
+    public static int usualCells(Screen screen, Hand hand) {
+        return all(false, screen, hand).stream().filter(b -> b.largeEnough && b.cells <= USUAL).mapToInt(FirstBoard::cells).max().orElse(LEAST);
+    }
+
+    /** Whether a home board has as few cells as a first board with its sentence: one steps up from it. */
+    public static boolean isAsSmall(int cells) {
+        return cells <= MOST + WITH_SENTENCE;
     }
 
     /** @throws Unacceptable if it is to hold too few or too many */

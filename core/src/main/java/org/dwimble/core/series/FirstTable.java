@@ -36,11 +36,13 @@ public final class FirstTable {
      *
      * @param said    who stands in it
      * @param student whom that is; null if nobody known, or more than one, is called so
+     * @param several true if more than one is
      * @param board   what its board is called; null if it does not say
      * @param words   none if the line has none
      * @param files   of each word the file that is called like it; null for none
      */
-    public record Line(String said, @Nullable String student, @Nullable String board, List<WordLine.Entry> words, List<@Nullable Integer> files) {
+    public record Line(String said, @Nullable String student, boolean several, @Nullable String board, List<WordLine.Entry> words,
+        List<@Nullable Integer> files) {
     }
 
     /**
@@ -72,7 +74,7 @@ public final class FirstTable {
         }
         Set<Integer> used = new HashSet<>();
         for (int i = 0; i < lines.size(); i++) {
-            Line line = only == null ? line(lines.get(i), known, meant, byName) : likes(only.name, only.id, without(lines.get(i), only.name), byName);
+            Line line = only == null ? line(lines.get(i), known, meant, byName) : likes(only.name, only.id, false, without(lines.get(i), only.name), byName);
             if (i > 0 || line.student != null || !HEADS.contains(Names.folded(line.said))) {
                 read.add(line);
                 line.files.stream().filter(Objects::nonNull).forEach(used::add);
@@ -100,7 +102,7 @@ public final class FirstTable {
         String said = bare(parts[0]);
         String as = meant.get(said);
         List<Known> called = known.stream().filter(k -> as == null ? Names.folded(k.name).equals(Names.folded(said)) : k.id.equals(as)).toList();
-        return likes(said, called.size() == 1 ? called.get(0).id : null, parts.length > 1 ? parts[1] : "", files);
+        return likes(said, called.size() == 1 ? called.get(0).id : null, called.size() > 1, parts.length > 1 ? parts[1] : "", files);
     }
 
     /** Without the name of the student all lines are for, if a line begins with it. */
@@ -109,13 +111,13 @@ public final class FirstTable {
         return parts.length > 1 && Names.folded(bare(parts[0])).equals(Names.folded(name)) ? parts[1] : line;
     }
 
-    private static Line likes(String said, @Nullable String student, String likes, Map<String, Integer> files) {
+    private static Line likes(String said, @Nullable String student, boolean several, String likes, Map<String, Integer> files) {
         String bare = Arrays.stream(likes.split("\t")).map(FirstTable::bare).filter(c -> !c.isEmpty()).collect(Collectors.joining(", "));
         String[] named = bare.split(":", 2);
         boolean has = named.length > 1 && !named[0].contains(",") && !named[0].contains(";") && !Text.tidy(named[0]).isEmpty();
         String board = has ? Text.cut(Text.tidy(named[0]), Board.LONGEST_NAME) : null;
         List<WordLine.Entry> words = WordLine.read(has ? named[1] : bare);
-        return new Line(said, student, board, words, words.stream().map(w -> files.get(Names.folded(w.label()))).toList());
+        return new Line(said, student, several, board, words, words.stream().map(w -> files.get(Names.folded(w.label()))).toList());
     }
 
     /** A cell without the quotes a spreadsheet sets around it. */

@@ -79,4 +79,9 @@ public record Student(String id, String name, @Nullable Integer schoolYear, Stri
             return changed;
         }
     }
+
+    /** What the hand needs: as was found right, or as usual. */
+    public Hand handOrUsual() {
+        return hand == null ? Hand.USUAL : hand;
+    }
 }

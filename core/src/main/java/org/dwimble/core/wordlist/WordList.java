@@ -88,6 +88,17 @@ public record WordList(String name, List<ListedWord> words, @Nullable Second sec
         return words.stream().filter(w -> w.id().equals(id)).findFirst();
     }
 
+    /** The words as they are shown and read: those that are printed, once each, in the language they are read in. */
+    public List<ListedWord> shown() {
+        return words.stream().filter(w -> w.times() > 0).map(w -> second != null && second.instead() && w.second() != null ? w.withText(w.second()) : w)
+            .toList();
+    }
+
+    /** Of the words as they are shown, as a BCP 47 tag. */
+    public String language() {
+        return second != null && second.instead() ? second.language() : "en";
+    }
+
     /** Every picture in it, in order. */
     public Set<String> pictures() {
         Stream<ListedWord> all = Stream.concat(words.stream(), rows.stream().flatMap(r -> r.instead().values().stream()));

@@ -53,6 +53,7 @@ class FirstTableTest {
     @Test
     void whoIsUnknownOrCalledLikeAnotherIsNobodyUntilItIsSaidWhoIsMeant() {
         assertThat(read("Zed, kite\nNour, bee").lines()).extracting(FirstTable.Line::student).containsOnlyNulls();
+        assertThat(read("Zed, kite\nNour, bee").lines()).extracting(FirstTable.Line::several).containsExactly(false, true);
         FirstTable.Reading said = FirstTable.read("Zed, kite\nNour, bee", KNOWN, Map.of("Zed", "w", "Nour", "n2"), null, List.of());
         assertThat(said.lines()).extracting(FirstTable.Line::student).containsExactly("w", "n2");
         assertThat(FirstTable.read("Zed, kite", KNOWN, Map.of("Zed", "nobody of mine"), null, List.of()).lines().get(0).student()).isNull();

@@ -133,20 +133,16 @@ class FirstBoardApi {
         return students.find(id).orElseThrow(() -> Problem.notFound("student"));
     }
 
-    private static Hand hand(Student student) {
-        return student.hand() == null ? Hand.USUAL : student.hand();
-    }
-
     /** How large the cells of one can be on the student's screen, for each number of them. */
     @For(Act.LOOK)
     @GetMapping("/api/students/{student}/first-boards")
     FirstBoards firstBoards(@AuthenticationPrincipal Account account, @PathVariable String student) {
         Student who = student(student);
-        return new FirstBoards(hand(who), who.hand() != null, rooms(who, false), rooms(who, true));
+        return new FirstBoards(who.handOrUsual(), who.hand() != null, rooms(who, false), rooms(who, true));
     }
 
     private static List<FirstRoom> rooms(Student who, boolean sentence) {
-        return FirstBoard.all(sentence, who.screen(), hand(who)).stream().map(FirstRoom::of).toList();
+        return FirstBoard.all(sentence, who.screen(), who.handOrUsual()).stream().map(FirstRoom::of).toList();
     }
 
     /** A vocabulary of one board, with the words it begins with: with all of them, or nothing is made. */
@@ -158,7 +154,7 @@ class FirstBoardApi {
         String typed = Text.tidy(wanted.name());
         String name = typed.isEmpty() ? Text.cut(who.name() + "’s first board", Whole.LONGEST_NAME) : typed;
         List<WordLine.Entry> entries = entries(wanted.text(), wanted.chosen());
-        FirstBoard first = FirstBoard.holding(wanted.cells(), entries.size(), Boolean.TRUE.equals(wanted.sentence()), who.screen(), hand(who));
+        FirstBoard first = FirstBoard.holding(wanted.cells(), entries.size(), Boolean.TRUE.equals(wanted.sentence()), who.screen(), who.handOrUsual());
         List<ReadyWord> words = entries.isEmpty() ? List.of() : WordLine.ready(entries, PutWords.MOST, pictures.guesses(account, who.id()), null);
         if (words.stream().map(ReadyWord::picture).anyMatch(p -> p != null && MediaId.isOwn(p) && !pictures.usable(account, who.id()).test(p))) {
             throw new Unacceptable("not-yours-to-use");

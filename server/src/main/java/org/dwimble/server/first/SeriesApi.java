@@ -19,7 +19,6 @@ import org.dwimble.core.first.FirstBoard;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Thing;
 import org.dwimble.core.picture.Picture;
-import org.dwimble.core.screen.Hand;
 import org.dwimble.core.series.FirstSeries;
 import org.dwimble.core.series.FirstTable;
 import org.dwimble.core.student.Student;
@@ -50,7 +49,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/first-series")
 class SeriesApi {
-    private static final int USUAL_CELLS = 4;
     private static final String MADE_FOR = "each board is for a student it asks about by itself";
 
     /**
@@ -136,10 +134,6 @@ class SeriesApi {
         return students.caseload(account.id()).stream().filter(row -> row.role().may(Act.CHANGE)).map(StudentStore.CaseloadRow::student).toList();
     }
 
-    private static Hand hand(Student student) {
-        return student.hand() == null ? Hand.USUAL : student.hand();
-    }
-
     /** What a table says: for whom, which words with which pictures, and what is wrong with a line. Nothing is kept. */
     @ForSignedIn("the students this person may change, and nobody else is known in it")
     @PostMapping("/reading")
@@ -168,20 +162,19 @@ class SeriesApi {
             WordLine.Entry entry = line.words().get(i);
             words.add(new TableWord(entry.label(), guesses.picture(entry.pictureWord()).map(Picture::id).orElse(null), line.files().get(i)));
         }
-        return new TableLine(line.said(), line.student(), line.board(), words, wrong(line, whose, mine, others).map(wording::of).orElse(null));
+        return new TableLine(line.said(), line.student(), line.board(), words, wrong(line, whose, others).map(wording::of).orElse(null));
     }
 
     /** @param others how many other boards are for the same student: then each has its way home */
-    private static Optional<Told> wrong(FirstTable.Line line, Optional<Student> whose, List<Student> mine, long others) {
+    private static Optional<Told> wrong(FirstTable.Line line, Optional<Student> whose, long others) {
         if (whose.isEmpty()) {
-            boolean several = mine.stream().filter(s -> s.name().equalsIgnoreCase(line.said())).count() > 1;
-            return Optional.of(Told.of(several ? "first-line-several" : "first-line-nobody", "name", line.said()));
+            return Optional.of(Told.of(line.several() ? "first-line-several" : "first-line-nobody", "name", line.said()));
         }
         if (line.words().isEmpty()) {
             return Optional.of(Told.of("first-line-empty", "name", whose.get().name()));
         }
         try {
-            FirstBoard.holding(FirstBoard.LEAST, line.words().size(), others == 0 ? 0 : 1, false, whose.get().screen(), hand(whose.get()));
+            FirstBoard.holding(FirstBoard.LEAST, line.words().size(), others == 0 ? 0 : 1, false, whose.get().screen(), whose.get().handOrUsual());
             return Optional.empty();
         } catch (Unacceptable refused) {
             return Optional.of(refused.told());
@@ -201,18 +194,16 @@ class SeriesApi {
         }
         Map<String, List<SeriesLine>> byStudent = new LinkedHashMap<>();
         wanted.lines.forEach(line -> byStudent.computeIfAbsent(line.student, s -> new ArrayList<>()).add(line));
+        // Before a picture is looked for: no first board holds more.
+        wanted.lines.stream().filter(line -> line.words.size() > FirstBoard.MOST).findFirst().ifPresent(line -> {
+            throw new Unacceptable("first-board-holds", "words", line.words.size(), "cells", FirstBoard.MOST);
+        });
         byStudent.keySet().forEach(s -> rights.must(account, Act.CHANGE, Thing.student(s)));
         List<Student> whose = byStudent.keySet().stream().map(s -> students.find(s).orElseThrow(() -> Problem.notFound("student"))).toList();
         String typed = Text.tidy(wanted.name);
         String name = Text.cut(typed.isEmpty() ? named(whose) : typed, Whole.LONGEST_NAME);
         List<FirstSeriesStore.Made> made = whose.stream().map(s -> made(account, s, Objects.requireNonNull(byStudent.get(s.id())))).toList();
         return view(account, store.make(name, made, account.id(), clock.instant()));
-    }
-
-    /** As many as a first board usually has room for, or fewer if the hand could not hit them. */
-    private static int usualCells(Student student) {
-        return FirstBoard.all(false, student.screen(), hand(student)).stream().filter(b -> b.largeEnough() && b.cells() <= USUAL_CELLS)
-            .mapToInt(FirstBoard::cells).max().orElse(FirstBoard.LEAST);
     }
 
     private static String named(List<Student> students) {
@@ -234,7 +225,8 @@ class SeriesApi {
             return new FirstSeries.Wanted(called.isEmpty() ? null : called, ready);
         }).toList();
         String name = Text.cut(student.name() + (lines.size() > 1 ? "’s first boards" : "’s first board"), Whole.LONGEST_NAME);
-        Vocabulary vocabulary = FirstSeries.of(name, boards, usualCells(student), student.screen(), hand(student), ids);
+        Vocabulary vocabulary = FirstSeries.of(name, boards, FirstBoard.usualCells(student.screen(), student.handOrUsual()), student.screen(),
+            student.handOrUsual(), ids);
         return new FirstSeriesStore.Made(student.id(), vocabulary);
     }
 

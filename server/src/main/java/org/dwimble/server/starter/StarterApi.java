@@ -35,8 +35,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class StarterApi {
     private static final int LONGEST_NOTE = 400;
-    /** Cells of the largest first board with its sentence. */
-    private static final int FIRST = FirstBoard.MOST + 3;
 
     /**
      * @param home          the home board itself, to be shown small
@@ -141,6 +139,6 @@ class StarterApi {
     @For(Act.LOOK)
     @GetMapping("/api/students/{student}/vocabularies")
     List<VocabularyLine> vocabularies(@AuthenticationPrincipal Account account, @PathVariable String student) {
-        return store.ofStudent(student).stream().map(v -> new VocabularyLine(v.id(), v.name(), v.cells() <= FIRST)).toList();
+        return store.ofStudent(student).stream().map(v -> new VocabularyLine(v.id(), v.name(), FirstBoard.isAsSmall(v.cells()))).toList();
     }
 }

@@ -4,8 +4,6 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.dwimble.core.credit.Leaving;
 import org.dwimble.core.epub.EpubWriter;
 import org.dwimble.core.grant.Act;
@@ -16,7 +14,6 @@ import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
-import org.dwimble.core.wordlist.ListedWord;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.grant.For;
@@ -73,7 +70,7 @@ class EpubApi {
         Leaving leaving = doors.out(Leaving.Whither.PACKAGE, new Leaving.Answer(people, people, true, false, Leaving.Instead.DRAWN), account, Thing.list(list));
         ListStore.Kept kept = may.toList(list, account).kept();
         WordList leaves = doors.ready(kept.list(), leaving).list();
-        if (leaves.words().stream().noneMatch(w -> w.times() > 0)) {
+        if (leaves.shown().isEmpty()) {
             throw new Unacceptable("epub-empty");
         }
         ListPaper.bounded(leaves, Limits.WORDS, true);
@@ -91,19 +88,14 @@ class EpubApi {
     }
 
     private EpubWriter.Book book(long id, WordList list) {
-        List<EpubWriter.Page> pages = list.words().stream().filter(w -> w.times() > 0).map(EpubApi::page).toList();
+        List<EpubWriter.Page> pages = list.shown().stream().map(w -> new EpubWriter.Page(w.text(), w.pictures())).toList();
         List<String> whose = CreditView.of(pictures.creditsOf(list.pictures()), wording).stream()
             .map(c -> wording.of(Told.of("epub-whose", "pictures", c.pictures(), "source", c.source(), "author", orNone(c.author()), "licence",
                 orNone(c.licence()))))
             .toList();
         String same = UUID.nameUUIDFromBytes(("dwimble list " + id + " " + list.name()).getBytes(StandardCharsets.UTF_8)).toString();
         Colour behind = list.showing().book().paper();
-        return new EpubWriter.Book("urn:uuid:" + same, list.name(), "en", clock.instant(), behind == null ? null : behind.hex(), pages, whose);
-    }
-
-    private static EpubWriter.Page page(ListedWord word) {
-        String text = Stream.of(word.text(), word.second() == null ? "" : word.second()).filter(t -> !t.isEmpty()).collect(Collectors.joining(" "));
-        return new EpubWriter.Page(text, word.pictures());
+        return new EpubWriter.Book("urn:uuid:" + same, list.name(), list.language(), clock.instant(), behind == null ? null : behind.hex(), pages, whose);
     }
 
     private static String orNone(String text) {

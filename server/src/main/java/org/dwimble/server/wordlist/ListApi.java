@@ -376,12 +376,12 @@ class ListApi {
         }
     }
 
-    /** A picture of one's own that is in the list. */
-    @For(Act.LOOK)
+    /** A picture of one's own that is in the list, for whoever may see it shown. */
+    @For(Act.SEE)
     @GetMapping("/{list}/pictures/{hash}")
     ResponseEntity<byte[]> picture(@AuthenticationPrincipal Account account, @PathVariable long list, @PathVariable String hash,
         @RequestParam(defaultValue = "") String look) {
-        boolean there = may.toList(list, account).kept().list().pictures().contains(MediaId.ofContent(hash));
+        boolean there = may.toShow(list, account).kept().list().pictures().contains(MediaId.ofContent(hash));
         return MediaAnswer.of(media.any(there ? hash : "", Appearance.of(look).orElse(Appearance.USUAL)).orElseThrow(() -> Problem.notFound("picture")));
     }
 

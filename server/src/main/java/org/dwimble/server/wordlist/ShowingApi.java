@@ -7,8 +7,8 @@ import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.dwimble.core.board.MediaId;
 import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.showing.DayRun;
 import org.dwimble.core.showing.Showing;
@@ -16,18 +16,15 @@ import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.voice.StudentVoice;
 import org.dwimble.core.wordlist.ListedWord;
-import org.dwimble.core.wordlist.Second;
 import org.dwimble.core.wordlist.WordList;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.dayword.OwnDays;
 import org.dwimble.server.grant.For;
-import org.dwimble.server.media.MediaAnswer;
-import org.dwimble.server.media.MediaStore;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.StudentStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -67,21 +64,17 @@ class ShowingApi {
     private final ListStore lists;
     private final ListAccess may;
     private final StudentStore students;
-    private final MediaStore media;
+    private final Rights rights;
     private final OwnDays days;
     private final Clock clock;
 
-    ShowingApi(ListStore lists, ListAccess may, StudentStore students, MediaStore media, OwnDays days, Clock clock) {
+    ShowingApi(ListStore lists, ListAccess may, StudentStore students, Rights rights, OwnDays days, Clock clock) {
         this.lists = lists;
         this.may = may;
         this.students = students;
-        this.media = media;
+        this.rights = rights;
         this.days = days;
         this.clock = clock;
-    }
-
-    private static List<ListedWord> shown(WordList list) {
-        return list.words().stream().filter(w -> w.times() > 0).toList();
     }
 
     /** What stands on the student's row. */
@@ -91,27 +84,19 @@ class ShowingApi {
         return lists.onRow(student);
     }
 
+    /** @param vocabulary from a button of which it is shown: then it is there only if it is of the same student; none if it is shown by itself */
     @For(Act.SEE)
     @GetMapping("/lists/{list}/showing")
-    ShownList showing(@AuthenticationPrincipal Account account, @PathVariable long list) {
+    ShownList showing(@AuthenticationPrincipal Account account, @PathVariable long list, @RequestParam(required = false) @Nullable Long vocabulary) {
         ListAccess.Shown seen = may.toShow(list, account);
+        if (vocabulary != null && (seen.kept().student() == null || !seen.kept().student().equals(rights.studentOf(Thing.vocabulary(vocabulary))))) {
+            throw Problem.notFound(Thing.Sort.LIST.word());
+        }
         WordList shown = seen.kept().list();
         Student student = seen.kept().student() == null ? null : students.find(seen.kept().student()).orElse(null);
         Appearance appearance = student == null ? Appearance.USUAL : student.appearance();
-        Second second = shown.second();
-        String other = second != null && second.instead() ? second.language() : null;
-        List<ListedWord> words = shown(shown).stream().map(w -> other != null && w.second() != null ? w.withText(w.second()) : w).toList();
-        return new ShownList(list, seen.kept().version(), shown.name(), words, shown.showing(), student == null ? null : student.name(),
-            student == null ? null : student.voice(), appearance.slug(), other == null ? "en" : other, seen.acts());
-    }
-
-    /** A picture of one's own that is shown. */
-    @For(Act.SEE)
-    @GetMapping("/lists/{list}/showing/{hash}")
-    ResponseEntity<byte[]> picture(@AuthenticationPrincipal Account account, @PathVariable long list, @PathVariable String hash,
-        @RequestParam(defaultValue = "") String look) {
-        boolean there = may.toShow(list, account).kept().list().pictures().contains(MediaId.ofContent(hash));
-        return MediaAnswer.of(media.any(there ? hash : "", Appearance.of(look).orElse(Appearance.USUAL)).orElseThrow(() -> Problem.notFound("picture")));
+        return new ShownList(list, seen.kept().version(), shown.name(), shown.shown(), shown.showing(), student == null ? null : student.name(),
+            student == null ? null : student.voice(), appearance.slug(), shown.language(), seen.acts());
     }
 
     /** How the day stands now, where the student is. */
@@ -123,7 +108,7 @@ class ShowingApi {
         ZonedDateTime now = clock.instant().atZone(days.zoneOf(kept.student()));
         LocalTime time = now.toLocalTime();
         int minute = time.getHour() * 60 + time.getMinute();
-        List<DayRun.Item> items = shown(kept.list()).stream().map(w -> new DayRun.Item(w.id(), w.not())).toList();
+        List<DayRun.Item> items = kept.list().shown().stream().map(w -> new DayRun.Item(w.id(), w.not())).toList();
         Map<String, DayRun.Mark> marks = seen.team() ? lists.marks(list, now.toLocalDate()) : Map.of();
         return new DayNow(now.toLocalDate().toString(), minute, DayRun.of(items, kept.list().showing().day(), marks, minute));
     }

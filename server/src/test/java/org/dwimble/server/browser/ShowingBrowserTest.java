@@ -35,7 +35,8 @@ class ShowingBrowserTest extends Counted {
 
     private void show() {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Show it")).click();
-        page.locator("main[data-ready]").waitFor();
+        // The page it is made on has a main part that is ready, too.
+        page.locator("main.showing_whole[data-ready]").waitFor();
     }
 
     private void type(String text) {

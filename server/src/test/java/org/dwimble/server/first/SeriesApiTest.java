@@ -68,6 +68,8 @@ class SeriesApiTest {
         assertThat(refused.sentence()).contains("A board needs a word");
         assertThat(vocabularies(wren)).isEqualTo(before);
         assertThat(http.post("/api/first-series", lines()).status()).isEqualTo(422);
+        assertThat(http.post("/api/first-series", lines(line(nour, "", "a", "b", "c", "d", "e", "f", "g", "h", "i", "j"))).sentence())
+            .contains("room for 9 here, and these are 10");
     }
 
     @Test

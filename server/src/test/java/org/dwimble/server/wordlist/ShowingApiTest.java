@@ -70,7 +70,7 @@ class ShowingApiTest {
         TestServer.join(ilse, tablet, Role.TALKER);
         assertThat(talks.get("/api/lists/" + row + "/showing").json().get("whose").asString()).isEqualTo("Ilse");
         assertThat(talks.get("/api/students/" + ilse.id() + "/row").json()).hasSize(1);
-        for (String door : List.of("/showing", "/day", "/showing/00", "")) {
+        for (String door : List.of("/showing", "/day", "/pictures/00", "")) {
             assertThat(talks.get("/api/lists/" + other + door).status()).as(door).isNotEqualTo(200);
         }
         assertThat(mark(talks, other, word(other, 0), "OVER").status()).isEqualTo(404);
@@ -104,8 +104,8 @@ class ShowingApiTest {
             .isEqualTo(200);
         assertThat(StreamSupport.stream(http.get(path).json().get("words").spliterator(), false).map(w -> w.get("text").asString()))
             .containsExactly("", "Look, a seal.");
-        assertThat(talks.get(path + "/showing/" + photo.substring("own/".length())).status()).isEqualTo(200);
-        assertThat(talks.get(path + "/showing/" + "ab".repeat(32)).status()).isEqualTo(404);
+        assertThat(talks.get(path + "/pictures/" + photo.substring("own/".length())).status()).isEqualTo(200);
+        assertThat(talks.get(path + "/pictures/" + "ab".repeat(32)).status()).isEqualTo(404);
         assertThat(http.post(path + "/words", "{\"base\":2,\"chosen\":[{\"word\":\" \"}]}").status()).isEqualTo(422);
         assertThat(http.post(path + "/words", "{\"base\":2,\"chosen\":[{\"word\":\"x\",\"picture\":\"own/" + "ab".repeat(32) + "\"}]}").status())
             .isEqualTo(422);
@@ -126,6 +126,16 @@ class ShowingApiTest {
         assertThat(now.get("words").get(0).get("text").asString()).isEqualTo("A seal.");
         assertThat(now.get("showing").get("book").get("remarks").get(0).get("picture").asString()).isNotEmpty();
         assertThat(now.get("showing").get("book").get("remarks").get(1).get("picture")).isNull();
+    }
+
+    @Test
+    void aButtonShowsListsOfItsOwnStudentAlone() {
+        long book = begin("BOOK", "seal");
+        Student wren = TestServer.student("Wren", odile);
+        for (Student whose : List.of(ilse, wren)) {
+            long boards = http.post("/api/students/" + whose.id() + "/first-boards", "{\"cells\":4,\"text\":\"more\"}").json().get("vocabulary").asLong();
+            assertThat(http.get("/api/lists/" + book + "/showing?vocabulary=" + boards).status()).as(whose.name()).isEqualTo(whose == ilse ? 200 : 404);
+        }
     }
 
     private byte[] epub(Http by, long list, boolean people) {
