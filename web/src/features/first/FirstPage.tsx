@@ -3,6 +3,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { sentence } from '../../api/client';
 import { allSeries, forgetSeries, series } from '../../data/firstSeries';
+import { may } from '../../data/may';
+import { caseload } from '../../data/students';
 import { ArtOf, Pic } from '../../drawn/art';
 import { Told } from './Told';
 import parts from '../../shell/parts.module.css';
@@ -14,6 +16,12 @@ export default function FirstPage() {
   const page = useQuery(series(id));
   const queries = useQueryClient();
   const navigate = useNavigate();
+  const { data: rows = [] } = useQuery(caseload);
+  const changes = (student: string) =>
+    may(
+      rows.find((r) => r.student.id === student),
+      'CHANGE',
+    );
   const said = (useLocation().state as { said?: string[] } | null)?.said ?? [];
   if (page.error)
     return (
@@ -57,9 +65,11 @@ export default function FirstPage() {
                 <strong>{b.studentName}</strong>
               </Link>
             </ArtOf>
-            <Link className={parts.dotted} to={`/students/${b.student}/first/${b.vocabulary}`} aria-label={t`say the words of ${b.studentName}`}>
-              {t`say the words, add more`}
-            </Link>
+            {changes(b.student) && (
+              <Link className={parts.dotted} to={`/students/${b.student}/first/${b.vocabulary}`} aria-label={t`say the words of ${b.studentName}`}>
+                {t`say the words, add more`}
+              </Link>
+            )}
           </li>
         ))}
       </ul>
