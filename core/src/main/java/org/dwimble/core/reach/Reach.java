@@ -1,10 +1,14 @@
 package org.dwimble.core.reach;
 
-import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.function.Predicate;
+import org.dwimble.core.access.ScanCost;
+import org.dwimble.core.access.Scanning;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
@@ -15,6 +19,7 @@ import org.dwimble.core.measure.Rect;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.TalkLayout;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What it costs to say each word, starting at the home board: the taps, and how far a finger travels on this student's
@@ -30,8 +35,9 @@ public final class Reach {
     /**
      * @param taps     from home to say it, the last on the word itself; at least 1
      * @param travelMm 0 or more
+     * @param scanned  what it costs by scanning, the same taps; null if the student does not scan, or does not see what is to be chosen
      */
-    public record Cost(int taps, double travelMm) {
+    public record Cost(int taps, double travelMm, @Nullable ScanCost scanned) {
     }
 
     /** A word and what its nearest place costs. */
@@ -44,14 +50,20 @@ public final class Reach {
         }
     }
 
+    private static final Comparator<Word> BY_COST = Comparator.comparingLong((Word w) -> w.cost.scanned == null ? 0 : w.cost.scanned.weight())
+        .thenComparingInt(w -> w.cost.taps).thenComparingDouble(w -> w.cost.travelMm).thenComparing(w -> w.board).thenComparing(w -> w.button.cell());
+
     private final Vocabulary vocabulary;
     private final Routes routes;
     private final Screen screen;
+    private final Scanned scanned;
 
-    public Reach(Vocabulary vocabulary, Routes routes, Screen screen) {
+    /** @param kept whether the student does not see a button */
+    public Reach(Vocabulary vocabulary, Routes routes, Screen screen, @Nullable Scanning scanning, Predicate<Button> kept) {
         this.vocabulary = vocabulary;
         this.routes = routes;
         this.screen = screen;
+        this.scanned = new Scanned(scanning, kept);
     }
 
     /** What each word of a board costs, by the button's id; empty if no taps lead there. Silent buttons cost what getting through them costs. */
@@ -64,35 +76,45 @@ public final class Reach {
         Board home = vocabulary.homeBoard();
         Point at = middle(layout(home));
         double travelled = 0;
+        ScanCost scannedSoFar = scanned.begin();
         for (Routes.Tap tap : way) {
             Board on = vocabulary.at(tap.board());
             Point next = middle(on, tap.cell(), on.at(tap.cell()).map(Button::span).orElse(Span.ONE));
             travelled += at.to(next);
             at = next;
+            scannedSoFar = scanned.after(scannedSoFar, on, on.at(tap.cell()).orElse(null));
         }
         for (Button button : board.buttons()) {
-            costs.put(button.id(), new Cost(way.size() + 1, travelled + at.to(middle(board, button.cell(), button.span()))));
+            costs.put(button.id(), new Cost(way.size() + 1, travelled + at.to(middle(board, button.cell(), button.span())),
+                scanned.after(scannedSoFar, board, button)));
         }
         return costs;
     }
 
-    /** The words that cost most where they cost least: by taps, then by travel, the costliest first. A word is its label, whatever its capitals. */
+    /** The words that cost most where they cost least: by what scanning costs where it is scanned, then by taps, then by travel, the costliest first. A word is its label, whatever its capitals. */
     public List<Word> costliest(int most) {
+        return cheapest().stream().sorted(BY_COST.reversed()).limit(most).toList();
+    }
+
+    /** What a word costs on average by scanning: the mean over all words that can be said so, each where it costs least. Null if none can. */
+    public @Nullable ScanCost average() {
+        List<ScanCost> all = cheapest().stream().map(w -> w.cost.scanned).filter(Objects::nonNull).toList();
+        return all.isEmpty() ? null : ScanCost.mean(all);
+    }
+
+    /** Each word where it costs least. */
+    private Collection<Word> cheapest() {
         Map<String, Word> cheapest = new HashMap<>();
-        Comparator<Word> byCost = Comparator.comparingInt((Word w) -> w.cost.taps).thenComparingDouble(w -> w.cost.travelMm).thenComparing(w -> w.board)
-            .thenComparing(w -> w.button.cell());
         for (Board board : vocabulary.boards().values()) {
             Map<String, Cost> costs = on(board);
             for (Button button : board.buttons()) {
                 if (button.isWord() && costs.containsKey(button.id())) {
                     cheapest.merge(Names.folded(button.label()), new Word(board.id(), board.name(), button, costs.get(button.id())),
-                        (one, other) -> byCost.compare(one, other) <= 0 ? one : other);
+                        (one, other) -> BY_COST.compare(one, other) <= 0 ? one : other);
                 }
             }
         }
-        List<Word> words = new ArrayList<>(cheapest.values());
-        words.sort(byCost.reversed());
-        return words.stream().limit(most).toList();
+        return cheapest.values();
     }
 
     private TalkLayout layout(Board board) {

@@ -1,6 +1,7 @@
 package org.dwimble.core.student;
 
 import java.util.Objects;
+import org.dwimble.core.access.Access;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.screen.Hand;
 import org.dwimble.core.screen.Screen;
@@ -18,17 +19,19 @@ import org.jspecify.annotations.Nullable;
  * @param placesKept true if a change that would take a shown word from its place needs a second step, with the reason
  * @param voice      chosen for the student; null for that of the device
  * @param hand       what was found right for it; null if nothing was
+ * @param access     how the student reaches what is on a board
  */
 public record Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen, Appearance appearance,
-    boolean placesKept, @Nullable StudentVoice voice, @Nullable Hand hand) {
+    boolean placesKept, @Nullable StudentVoice voice, @Nullable Hand hand, Access access) {
     public Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen, Appearance appearance) {
-        this(id, name, schoolYear, className, screen, appearance, false, null, null);
+        this(id, name, schoolYear, className, screen, appearance, false, null, null, Access.USUAL);
     }
 
     public Student {
         name = Text.tidy(name);
         className = Text.tidy(className);
         appearance = appearance == null ? Appearance.USUAL : appearance;
+        access = access == null ? Access.USUAL : access;
         if (name.isEmpty()) {
             throw new Unacceptable("student-without-name");
         }
@@ -39,9 +42,26 @@ public record Student(String id, String name, @Nullable Integer schoolYear, Stri
         }
     }
 
+    public Student withPlacesKept(boolean kept) {
+        return new Student(id, name, schoolYear, className, screen, appearance, kept, voice, hand, access);
+    }
+
+    public Student withAccess(Access to) {
+        return new Student(id, name, schoolYear, className, screen, appearance, placesKept, voice, hand, to);
+    }
+
+    /**
+     * With the settings of another student’s talk: how it is touched and scanned, the voice, what the hand needs. Why the other’s hand needs it is the
+     * other’s, and does not come along; screen and look stay.
+     */
+    public Student talkingAs(Student other) {
+        Hand needs = other.hand == null ? null : new Hand(other.hand.leastCell(), other.hand.gap(), "");
+        return new Student(id, name, schoolYear, className, screen, appearance, placesKept, other.voice, needs, other.access);
+    }
+
     /** As it is told to who only talks with the student's boards: what talking needs, and neither class nor year. */
     public Student forTalking() {
-        return new Student(id, name, null, "", screen, appearance, placesKept, voice, null);
+        return new Student(id, name, null, "", screen, appearance, placesKept, voice, null, access);
     }
 
     /**
@@ -63,7 +83,10 @@ public record Student(String id, String name, @Nullable Integer schoolYear, Stri
             bringing.mine("look", was.appearance, appearance, now.appearance) ? appearance : now.appearance,
             bringing.mine("places_kept", was.placesKept, placesKept, now.placesKept) ? placesKept : now.placesKept,
             bringing.mine("voice", was.voice, voice, now.voice) ? voice : now.voice,
-            bringing.mine("hand", was.hand, hand, now.hand) ? hand : now.hand);
+            bringing.mine("hand", was.hand, hand, now.hand) ? hand : now.hand,
+            new Access(
+                bringing.mine("touching", was.access.touching(), access.touching(), now.access.touching()) ? access.touching() : now.access.touching(),
+                bringing.mine("scanning", was.access.scanning(), access.scanning(), now.access.scanning()) ? access.scanning() : now.access.scanning()));
         return new Brought(bringing.met == null ? brought : now, bringing.met);
     }
 

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 class ReachTest {
     private static final Screen TABLET = Screen.ofDiagonal(10.2, 4, 3);
     private final Vocabulary boards = vocabulary(board("home", "I . sea>sea", ". go ."), board("sea", "crab . I", ". . ."), board("attic", "box . .", ". . ."));
-    private final Reach reach = new Reach(boards, Routes.of(boards), TABLET);
+    private final Reach reach = new Reach(boards, Routes.of(boards), TABLET, null, b -> false);
     private final TalkLayout layout = new TalkLayout(TABLET, 2, 3);
     private final double across = layout.cellWidth().mm() + layout.gapLength().mm();
     private final double halfDown = (layout.cellHeight().mm() + layout.gapLength().mm()) / 2;

@@ -177,7 +177,7 @@ public final class Bench {
         row("routes and findings of all 300 boards", median(100, () -> Mending.of(large, Routes.of(large), WayHome.of(large)).size()), "100 ms");
         row("the map of all 300 boards laid out, nothing folded", median(100, () -> BoardMap.of(large, Routes.of(large), b -> false).rows()), "100 ms");
         row("what each of 60 words costs to say, and the costliest of 18,000", median(30, () -> {
-            Reach reach = new Reach(large, Routes.of(large), UsualScreen.COMMON.screen());
+            Reach reach = new Reach(large, Routes.of(large), UsualScreen.COMMON.screen(), null, b -> false);
             return reach.on(large.homeBoard()).size() + reach.costliest(12).size();
         }), "");
         row("a word found in 18,000 buttons", median(50, () -> WordPlaces.of(large, Routes.of(large), "word 0 7", 200).size()), "");
@@ -510,7 +510,7 @@ public final class Bench {
             made(http.post(vocabulary + "/edits", ("{\"base\":%d,\"edit\":{\"type\":\"add-step\",\"name\":\"Step %d\",\"words\":{\"andOpened\":false,"
                 + "\"allBut\":false,\"buttons\":%s}}}").formatted(http.get(vocabulary).json().get("version").asInt(), step, boards)));
         }
-        students.change(new Student(ilse.id(), ilse.name(), ilse.schoolYear(), ilse.className(), ilse.screen(), ilse.appearance(), true, null, null), ilse);
+        students.change(ilse.withPlacesKept(true), ilse);
         int[] version = {http.get(vocabulary).json().get("version").asInt()};
         row("an edit answered, on disk, over HTTP, with a plan and places kept", median(200, () -> made(http.post(vocabulary + "/edits",
             "{\"base\":%d,\"edit\":{\"type\":\"give-label\",\"board\":\"b7\",\"button\":\"b7-5\",\"label\":\"word %d\"}}"

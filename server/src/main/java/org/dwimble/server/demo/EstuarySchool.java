@@ -13,6 +13,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import org.dwimble.core.access.Access;
+import org.dwimble.core.access.Scanning;
+import org.dwimble.core.access.Switch;
+import org.dwimble.core.access.Touching;
 import org.dwimble.core.board.Axis;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -193,9 +197,10 @@ class EstuarySchool implements ApplicationRunner {
         Student adair = student("adair", "Mr Adair", null, "adult group", Screen.ofDiagonal(13.3, 16, 9),
             new Appearance(Look.CONTRAST, Tone.YELLOW, Hair.USUAL), odile);
         adairsWords(adair, odile);
+        students.change(adair.withAccess(byOneSwitch()), adair);
 
         Student wren = student("wren", "Wren", 0, "Kittiwake", Screen.ofDiagonal(8.3, 4, 3), new Appearance(Look.COLOUR, Tone.LIGHT, Hair.RED), odile);
-        students.change(new Student(wren.id(), wren.name(), 0, "Kittiwake", wren.screen(), wren.appearance(), true, null, null), wren);
+        students.change(wren.withPlacesKept(true), wren);
         students.join(wren.id(), marit.id(), Role.VIEWER);
         firstBoards(wren, ilse, odile, joris);
         wrensWords(wren, odile, joris);
@@ -237,6 +242,11 @@ class EstuarySchool implements ApplicationRunner {
         } catch (Refused e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** Row by row, with the space bar of a switch box, each named quietly. */
+    private static Access byOneSwitch() {
+        return new Access(Touching.USUAL, new Scanning(Scanning.Way.ROWS, 1_400, 600, 3, true, Switch.SPACE, null, 300, List.of()));
     }
 
     private Student student(String id, String name, @Nullable Integer year, String className, Screen screen, Appearance appearance, Account owner) {

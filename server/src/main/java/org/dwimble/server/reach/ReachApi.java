@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.dwimble.core.access.ScanCost;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.grant.Act;
@@ -15,6 +16,7 @@ import org.dwimble.server.board.VocabularyView;
 import org.dwimble.server.grant.For;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.StudentStore;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,14 +29,14 @@ import org.springframework.web.bind.annotation.RestController;
 class ReachApi {
     private static final int COSTLY_LISTED = 12;
 
-    record CostView(String button, Cell cell, int taps, double travelMm) {
+    record CostView(String button, Cell cell, int taps, double travelMm, @Nullable ScanCost scanned) {
     }
 
-    record CostlyWord(String board, String name, Cell cell, String label, int taps, double travelMm) {
+    record CostlyWord(String board, String name, Cell cell, String label, int taps, double travelMm, @Nullable ScanCost scanned) {
     }
 
-    /** @param here what each button of the board costs; @param costliest of the whole vocabulary */
-    record ReachView(List<CostView> here, List<CostlyWord> costliest) {
+    /** @param here what each button of the board costs; @param costliest of the whole vocabulary; @param average by scanning, a word; null if nothing is scanned */
+    record ReachView(List<CostView> here, List<CostlyWord> costliest, @Nullable ScanCost average) {
     }
 
     private final VocabularyStore store;
@@ -52,17 +54,19 @@ class ReachApi {
         VocabularyStore.Kept kept = kept(account, vocabulary);
         Board on = kept.vocabulary().board(board).orElseThrow(() -> Problem.notFound("board"));
         Student student = Optional.ofNullable(kept.student()).flatMap(students::find).orElse(null);
-        Reach reach = new Reach(kept.vocabulary(), kept.overview().routes(), VocabularyView.screen(student));
+        Reach reach = new Reach(kept.vocabulary(), kept.overview().routes(), VocabularyView.screen(student),
+            student == null ? null : student.access().scanning(), b -> !kept.overview().revealed().shows(b));
         Map<String, Reach.Cost> costs = reach.on(on);
         List<CostView> here = new ArrayList<>();
         on.buttons().forEach(b -> {
             Reach.Cost cost = costs.get(b.id());
             if (cost != null) {
-                here.add(new CostView(b.id(), b.cell(), cost.taps(), cost.travelMm()));
+                here.add(new CostView(b.id(), b.cell(), cost.taps(), cost.travelMm(), cost.scanned()));
             }
         });
         return new ReachView(here, reach.costliest(COSTLY_LISTED).stream()
-            .map(w -> new CostlyWord(w.board(), w.name(), w.button().cell(), w.button().label(), w.cost().taps(), w.cost().travelMm())).toList());
+            .map(w -> new CostlyWord(w.board(), w.name(), w.button().cell(), w.button().label(), w.cost().taps(), w.cost().travelMm(), w.cost().scanned()))
+            .toList(), reach.average());
     }
 
     private VocabularyStore.Kept kept(Account account, long vocabulary) {

@@ -3,8 +3,10 @@ package org.dwimble.server.student;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Supplier;
+import org.dwimble.core.access.Access;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Role;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.picture.Appearance;
 import org.dwimble.core.screen.Hand;
 import org.dwimble.core.screen.Screen;
@@ -17,6 +19,7 @@ import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
 import org.dwimble.server.grant.For;
 import org.dwimble.server.grant.ForSignedIn;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
@@ -35,13 +38,13 @@ import org.springframework.web.bind.annotation.RestController;
 class StudentApi {
 
     record NewStudent(String name, @Nullable Integer schoolYear, String className, Screen screen, @Nullable Appearance appearance,
-        @Nullable Boolean placesKept, @Nullable StudentVoice voice, @Nullable Hand hand) {
+        @Nullable Boolean placesKept, @Nullable StudentVoice voice, @Nullable Hand hand, @Nullable Access access) {
         Student as(String id) {
             if (screen == null) {
                 throw new Unacceptable("choose-screen");
             }
             return new Student(id, name, schoolYear, className, screen, appearance == null ? Appearance.USUAL : appearance, Boolean.TRUE.equals(placesKept),
-                voice, hand);
+                voice, hand, access == null ? Access.USUAL : access);
         }
     }
 
@@ -62,11 +65,13 @@ class StudentApi {
     }
 
     private final StudentStore students;
+    private final Rights rights;
     private final AccountStore accounts;
     private final Wording wording;
     private final Supplier<String> ids;
 
-    StudentApi(StudentStore students, AccountStore accounts, Wording wording, Supplier<String> ids) {
+    StudentApi(StudentStore students, Rights rights, AccountStore accounts, Wording wording, Supplier<String> ids) {
+        this.rights = rights;
         this.wording = wording;
         this.students = students;
         this.accounts = accounts;
@@ -118,6 +123,16 @@ class StudentApi {
     Student changeStudent(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestBody ChangedStudent changed) {
         Unacceptable.ifMissing(changed.student, changed.was);
         return students.change(changed.student.as(student), changed.was.as(student));
+    }
+
+    /** The settings of another student’s talk, for this one. @return the student as it is then */
+    @For(Act.CHANGE)
+    @PutMapping("/students/{student}/talks-as/{other}")
+    Student talkAs(@AuthenticationPrincipal Account account, @PathVariable String student, @PathVariable String other) {
+        rights.must(account, Act.LOOK, Thing.student(other));
+        Student as = students.find(other).orElseThrow(() -> Problem.notFound("student"));
+        Student was = students.find(student).orElseThrow(() -> Problem.notFound("student"));
+        return students.change(was.talkingAs(as), was);
     }
 
     @For(Act.LOOK)

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import org.dwimble.core.access.kept.KeptAccess;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.document.ToldDocument;
 import org.dwimble.core.grant.Grant;
@@ -38,7 +39,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public class StudentStore {
     private static final String COLUMNS = "s.id, s.name, s.school_year, s.class_name, s.screen_width, s.screen_height, s.look, s.tone, s.hair, s.places_kept, "
-        + "s.voice, s.hand";
+        + "s.voice, s.hand, s.access";
 
     /** Somebody on a student's team. */
     public record Member(long accountId, String signIn, String name, String work, Role role) {
@@ -71,12 +72,12 @@ public class StudentStore {
     public void add(Student student, long owner) {
         database.run(session -> {
             session.update(
-                "INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height, look, tone, hair, places_kept, voice, hand) VALUES (?,"
-                    + " ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                "INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height, look, tone, hair, places_kept, voice, hand, access) VALUES"
+                    + " (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 student.id(), student.name(), student.schoolYear(), student.className(),
                 student.screen().width().micrometres(), student.screen().height().micrometres(),
                 student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(), student.placesKept() ? 1 : 0,
-                kept(student.voice()), kept(student.hand()));
+                kept(student.voice()), kept(student.hand()), KeptAccess.write(student.access()));
             GrantTable.give(session, given(student.id(), owner, Role.OWNER));
         });
     }
@@ -101,11 +102,11 @@ public class StudentStore {
     private static void update(Session session, Student student) throws SQLException {
         session.update(
             "UPDATE student SET name = ?, school_year = ?, class_name = ?, screen_width = ?, screen_height = ?, look = ?, tone = ?, hair = ?, "
-                + "places_kept = ?, voice = ?, hand = ? WHERE id = ?",
+                + "places_kept = ?, voice = ?, hand = ?, access = ? WHERE id = ?",
             student.name(), student.schoolYear(), student.className(),
             student.screen().width().micrometres(), student.screen().height().micrometres(),
             student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(),
-            student.placesKept() ? 1 : 0, kept(student.voice()), kept(student.hand()), student.id());
+            student.placesKept() ? 1 : 0, kept(student.voice()), kept(student.hand()), KeptAccess.write(student.access()), student.id());
     }
 
     public Optional<Student> find(String id) {
@@ -206,7 +207,7 @@ public class StudentStore {
             new Screen(new Length(row.getLong("screen_width")), new Length(row.getLong("screen_height"))),
             new Appearance(Look.valueOf(row.getString("look")), Tone.valueOf(row.getString("tone")), Hair.valueOf(row.getString("hair"))),
             row.getInt("places_kept") == 1, voice(row.getString("voice")),
-            hand(row.getString("hand")));
+            hand(row.getString("hand")), KeptAccess.read(row.getString("access")));
     }
 
     /** As it is kept: where, rate and pitch, then the name, which may hold anything. */

@@ -7,6 +7,7 @@ import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.dwimble.core.access.Access;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Thing;
 import org.dwimble.core.picture.Appearance;
@@ -43,11 +44,12 @@ class ShowingApi {
      * @param words  those that are printed, once each
      * @param whose  the student's name; null for nobody's
      * @param voice  chosen for the student; null for none
+     * @param access how the student reaches what is shown; null for nobody's
      * @param art    the part of a library picture's address that gives look, skin tone and hair
      * @param language of the words, as a BCP 47 tag
      */
     record ShownList(long id, int version, String name, List<ListedWord> words, Showing showing, @Nullable String whose, @Nullable StudentVoice voice,
-        String art, String language, Set<Act> may) {
+        @Nullable Access access, String art, String language, Set<Act> may) {
     }
 
     /** @param day as ISO 8601 has it, where the student is @param minute after midnight there, now */
@@ -96,7 +98,7 @@ class ShowingApi {
         Student student = seen.kept().student() == null ? null : students.find(seen.kept().student()).orElse(null);
         Appearance appearance = student == null ? Appearance.USUAL : student.appearance();
         return new ShownList(list, seen.kept().version(), shown.name(), shown.shown(), shown.showing(), student == null ? null : student.name(),
-            student == null ? null : student.voice(), appearance.slug(), shown.language(), seen.acts());
+            student == null ? null : student.voice(), student == null ? null : student.access(), appearance.slug(), shown.language(), seen.acts());
     }
 
     /** How the day stands now, where the student is. */

@@ -61,8 +61,10 @@ class EveryEndpointTest {
 
     private Http.Answer call(Http http, String endpoint, JsonNode description) {
         String[] parts = endpoint.split(" ");
-        String path = parts[1].replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary)).replace("{list}",
-            String.valueOf(parts[1].endsWith("/shelf") ? shelved : list)).replace("{board}", "eat")
+        String path = parts[1].replace("{student}", ilse.id()).replace("{other}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary))
+            .replace("{list}",
+                String.valueOf(parts[1].endsWith("/shelf") ? shelved : list))
+            .replace("{board}", "eat")
             .replace("{signIn}", spare.signIn()).replace("{hash}", "00").replace("{job}", "999999").replace("{id}", "999999")
             .replace("{appearance}", "colour.yellow.usual").replace("{set}", "base").replace("{name}", "kite").replace("{number}", "1").replace("{fact}", "1")
             .replace("{day}", "1").replace("{series}", "999999");
