@@ -12,7 +12,7 @@ const NO_SENTENCE = [
   '^[A-Z_]+$',
   '^[A-Z][a-z]+[A-Z]\\w*$',
   // Keys and paper, which are called so everywhere, and our name.
-  '^(Arrow|Home|End|Dwimble|([A-Z][a-z]+\\+)?Enter|A[0-9])$',
+  '^(Arrow|Home|End|Space|Dwimble|([A-Z][a-z]+\\+)?Enter|A[0-9])$',
   // An address, a file, a style, a header of HTTP.
   '^(/|\\.|#|\\[|var\\(|url\\(|data:|calc|minmax|repeat|@page|image/|--)',
   '^(GET|XSRF-TOKEN=|X-XSRF-TOKEN|_blank|2d|2-digit|200px|T12:00|\\.pdf)$',

@@ -19,6 +19,7 @@ const Pictures = lazy(() => import('./features/picture/Pictures'));
 const OwnPictures = lazy(() => import('./features/picture/OwnPictures'));
 const Print = lazy(() => import('./features/sheet/Print'));
 const StudentPage = lazy(() => import('./features/student/StudentPage'));
+const TalkSettings = lazy(() => import('./features/access/TalkSettings'));
 const FirstBoard = lazy(() => import('./features/first/FirstBoard'));
 const FirstTable = lazy(() => import('./features/first/FirstTable'));
 const StepUp = lazy(() => import('./features/first/StepUp'));
@@ -70,6 +71,7 @@ function Pages() {
         <Route path="/students/:student/first" element={<FirstBoard />} />
         <Route path="/students/:student/first/:vocabulary" element={<FirstBoard />} />
         <Route path="/students/:student/first/:vocabulary/on" element={<StepUp />} />
+        <Route path="/students/:student/talking" element={<TalkSettings />} />
         <Route path="/first-boards" element={<FirstTable />} />
         <Route path="/first-boards/:series" element={<FirstPage />} />
         <Route path="/where" element={<Where />} />

@@ -42,12 +42,16 @@ export interface StudentFacts {
   placesKept?: boolean;
   voice?: Student['voice'];
   hand?: Student['hand'];
+  access?: Student['access'];
 }
 
 export const addStudent = (facts: StudentFacts) => answer(client.POST('/api/students', { body: facts }));
 /** `was`: the student as it was seen; what somebody else changed since stays. */
 export const changeStudent = (was: Student, facts: StudentFacts) =>
   answer(client.PUT('/api/students/{student}', { params: { path: { student: was.id } }, body: { student: facts, was } }));
+/** With the settings of another student’s talk. */
+export const talkAs = (student: string, other: string) =>
+  answer(client.PUT('/api/students/{student}/talks-as/{other}', { params: { path: { student, other } } }));
 export const joinTeam = (student: string, signIn: string, role: Member['role']) =>
   answer(client.PUT('/api/students/{student}/team/{signIn}', { params: { path: { student, signIn } }, body: { role } }));
 export const leaveTeam = (student: string, signIn: string) =>

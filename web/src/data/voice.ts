@@ -50,8 +50,29 @@ let hears = 0;
 type OwnVoices = components['schemas']['OwnVoices'];
 const own = new Map<string, Promise<OwnVoices>>();
 
+let heardNow = 0;
+const waiting = new Set<() => void>();
+
+/** Done when nothing is heard any more, nor anything that was to come after it. */
+export const whenQuiet = () => (heardNow === 0 ? Promise.resolve() : new Promise<void>((resolve) => waiting.add(resolve)));
+
+function over() {
+  heardNow -= 1;
+  // The next piece of a message begins where one ends.
+  setTimeout(() => {
+    if (heardNow > 0) return;
+    waiting.forEach((resolve) => resolve());
+    waiting.clear();
+  });
+}
+
 /** Plays or speaks it, by the first of the ways there are that works. Done when it is over, or when something else is heard in its place. */
-export async function hear(heard: Heard): Promise<void> {
+export function hear(heard: Heard): Promise<void> {
+  heardNow += 1;
+  return byTheFirstWay(heard).finally(over);
+}
+
+async function byTheFirstWay(heard: Heard): Promise<void> {
   hush();
   const mine = hears;
   if (heard.sound) {

@@ -2,8 +2,18 @@ import { useEffect, useRef, useState } from 'react';
 
 const HOLD_MS = 700;
 
-/** Held for a moment by touch, so that no student opens it by accident; pressed at once by keyboard. */
-export function Held({ label, title, onHeld, className, children }: { label: string; title: string; onHeld: () => void; className: string; children: string }) {
+interface Props {
+  label: string;
+  title: string;
+  onHeld: () => void;
+  className: string;
+  /** It leads out of what is shown, also for who uses switches. */
+  leaves?: boolean;
+  children: string;
+}
+
+/** Held for a moment by touch, so that no student opens it by accident; pressed at once by keyboard, and by who reads the screen aloud. */
+export function Held({ label, title, onHeld, className, leaves, children }: Props) {
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const [holding, setHolding] = useState(false);
   const stop = () => {
@@ -16,6 +26,9 @@ export function Held({ label, title, onHeld, className, children }: { label: str
       type="button"
       className={className}
       data-holding={holding || undefined}
+      data-adult
+      data-held={leaves ? 'leaves' : ''}
+      data-stop={leaves ? 'way-out' : undefined}
       aria-label={label}
       title={title}
       onPointerDown={() => {
@@ -27,6 +40,7 @@ export function Held({ label, title, onHeld, className, children }: { label: str
       }}
       onPointerUp={stop}
       onPointerLeave={stop}
+      onClick={(e) => e.detail === 0 && onHeld()}
       onKeyDown={(e) => {
         if (e.key === 'Enter') {
           e.preventDefault();

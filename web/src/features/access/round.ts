@@ -14,7 +14,7 @@ export interface Placed {
   column: number;
 }
 
-export const WAY_OUT = 'way out';
+export const WAY_OUT = 'way-out';
 export const STAY = 'stay';
 export const LEAVE = 'leave';
 

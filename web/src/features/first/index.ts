@@ -1,2 +1,3 @@
 export { Bringing } from './Bringing';
 export type { Brought } from './photos';
+export { HandNeeds } from './HandNeeds';

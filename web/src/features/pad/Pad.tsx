@@ -1,6 +1,7 @@
 import { plural, t } from '@lingui/core/macro';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { drawingOn, keepDrawing } from './kept';
+import { DotPen } from './DotPen';
 import { inks } from './inks';
 import { asPicture, asSettled, paintAll } from './picture';
 import { cleared, drawn, hadBack, isBlank, settled, takenBack, THICK, toSettle, type Drawing, type Stroke, type Thick } from './strokes';
@@ -22,10 +23,12 @@ interface Props {
   onKeep?: (drawing: HTMLCanvasElement) => Promise<void>;
   /** Leaves the pad; none if it lies open on its board. */
   onLeave?: () => void;
+  /** It is drawn on by switches too. */
+  byDot?: boolean;
 }
 
 /** A pad to draw on, with its pens beside it. */
-export function Pad({ vocabulary, button, label, onSay, onKeep, onLeave }: Props) {
+export function Pad({ vocabulary, button, label, onSay, onKeep, onLeave, byDot }: Props) {
   const [drawing, setDrawing] = useState<Drawing>(() => drawingOn(vocabulary, button));
   const [colour, setColour] = useState<string | undefined>(inks()[0].colour);
   const [thick, setThick] = useState<Thick>('middle');
@@ -85,31 +88,36 @@ export function Pad({ vocabulary, button, label, onSay, onKeep, onLeave }: Props
     <section className={css.pad} aria-label={label || t`a pad to draw on`}>
       <canvas ref={canvas} className={css.canvas} role="img" aria-label={blank ? t`nothing drawn yet` : howMuch(drawing)} {...pen} />
       <div className={css.tools} role="toolbar" aria-label={t`Pens`}>
-        {colours.map((ink) => (
-          <button
-            key={ink.colour}
-            type="button"
-            className={css.ink}
-            style={{ background: ink.colour }}
-            aria-label={ink.name}
-            aria-pressed={colour === ink.colour}
-            onClick={() => setColour(ink.colour)}
-          />
-        ))}
+        {byDot && <DotPen canvas={canvas} colour={colour} thick={thick} onStroke={(made) => void stroke(made)} />}
+        <span className={css.together} role="group" aria-label={t`Colours`}>
+          {colours.map((ink) => (
+            <button
+              key={ink.colour}
+              type="button"
+              className={css.ink}
+              style={{ background: ink.colour }}
+              aria-label={ink.name}
+              aria-pressed={colour === ink.colour}
+              onClick={() => setColour(ink.colour)}
+            />
+          ))}
+        </span>
         <span className={css.parted} />
-        {(Object.keys(THICK) as Thick[]).map((one, i) => (
-          <button
-            key={one}
-            type="button"
-            className={css.tool}
-            aria-label={[t`thin`, t`middling`, t`broad`][i]}
-            aria-pressed={thick === one}
-            onClick={() => setThick(one)}
-          >
-            <span className={css.dot} style={{ width: 6 + i * 9, height: 6 + i * 9, background: colour ?? '#ffffff' }} />
-          </button>
-        ))}
-        <button type="button" className={css.tool} aria-pressed={colour === undefined} onClick={() => setColour(undefined)}>{t`rub out`}</button>
+        <span className={css.together} role="group" aria-label={t`How broad`}>
+          {(Object.keys(THICK) as Thick[]).map((one, i) => (
+            <button
+              key={one}
+              type="button"
+              className={css.tool}
+              aria-label={[t`thin`, t`middling`, t`broad`][i]}
+              aria-pressed={thick === one}
+              onClick={() => setThick(one)}
+            >
+              <span className={css.dot} style={{ width: 6 + i * 9, height: 6 + i * 9, background: colour ?? '#ffffff' }} />
+            </button>
+          ))}
+          <button type="button" className={css.tool} aria-pressed={colour === undefined} onClick={() => setColour(undefined)}>{t`rub out`}</button>
+        </span>
         <span className={css.parted} />
         <button
           type="button"

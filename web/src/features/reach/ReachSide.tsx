@@ -1,6 +1,6 @@
-import { plural, t } from '@lingui/core/macro';
+import { t } from '@lingui/core/macro';
 import type { Costly } from '../../api/types';
-import { centimetres } from './reach';
+import { costOf } from './reach';
 import bench from '../../shell/bench.module.css';
 import parts from '../../shell/parts.module.css';
 
@@ -8,16 +8,18 @@ export function ReachSide({ costliest, onShow }: { costliest: Costly[]; onShow: 
   return (
     <section className={bench.findings} aria-label={t`Reach`}>
       <h3>{t`Words that cost most`}</h3>
-      <p className={parts.quiet}>{t`Taps from home, and the way a finger travels on this student’s screen: from the middle of the home board, tap by tap.`}</p>
+      <p className={parts.quiet}>
+        {costliest.some((w) => w.scanned)
+          ? t`Taps from home, and what scanning takes: by time how long on average, by hand how many presses.`
+          : t`Taps from home, and the way a finger travels on this student’s screen: from the middle of the home board, tap by tap.`}
+      </p>
       <ol className={bench.lensList}>
         {costliest.map((w) => (
           <li key={`${w.board} ${w.cell.row} ${w.cell.column}`}>
             <button type="button" className={parts.dotted} title={t`On ${w.name}`} onClick={() => onShow(w.board)}>
               {w.label}
             </button>
-            <span>
-              {plural(w.taps, { one: '# tap', other: '# taps' })}, {centimetres(w.travelMm)}
-            </span>
+            <span>{costOf(w)}</span>
           </li>
         ))}
       </ol>

@@ -9,9 +9,17 @@ export const reach =
   () =>
     new Map(
       costs.map((c) => {
-        const note = `${plural(c.taps, { one: '# tap', other: '# taps' })}, ${centimetres(c.travelMm)}`;
+        const note = costOf(c);
         return [keyOf(c.cell), { classes: [], note, told: note }];
       }),
     );
 
-export const centimetres = (mm: number) => t`${(mm / 10).toFixed(mm < 100 ? 1 : 0)} cm`;
+/** Taps, and beside them the way a finger travels, or for who scans the time it takes, or the presses where it goes on by hand. */
+export function costOf({ taps, travelMm, scanned }: Pick<Cost, 'taps' | 'travelMm' | 'scanned'>): string {
+  const tapped = plural(taps, { one: '# tap', other: '# taps' });
+  if (!scanned) return `${tapped}, ${centimetres(travelMm)}`;
+  const { ms, presses } = scanned;
+  return `${tapped}, ${ms === undefined || ms === null ? plural(presses, { one: '# press', other: '# presses' }) : t`${(ms / 1000).toFixed(1)} s`}`;
+}
+
+const centimetres = (mm: number) => t`${(mm / 10).toFixed(mm < 100 ? 1 : 0)} cm`;

@@ -29,7 +29,7 @@ export function BookView({ shown, onLeave }: { shown: ShownList; onLeave: () => 
       <div className={css.bar}>
         <strong>{name}</strong>
         <span role="status">{notice || t`page ${at + 1} of ${words.length}`}</span>
-        <Held className={css.leave} label={t`Leave the book: hold, or press Escape`} title={t`Hold to leave`} onHeld={onLeave}>{t`hold to leave`}</Held>
+        <Held className={css.leave} label={t`Leave the book: hold, or press Escape`} title={t`Hold to leave`} leaves onHeld={onLeave}>{t`hold to leave`}</Held>
       </div>
       <div className={css.spread}>
         <button type="button" className={css.turn} disabled={at === 0} onClick={() => go(at - 1)} aria-label={t`the page before`}>

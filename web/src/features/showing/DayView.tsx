@@ -64,7 +64,7 @@ export function DayView({ shown, onLeave }: { shown: ShownList; onLeave: () => v
             {changing ? t`hold: as it was` : t`hold to change`}
           </Held>
         )}
-        <Held className={css.leave} label={t`Leave the day: hold, or press Escape`} title={t`Hold to leave`} onHeld={onLeave}>{t`hold to leave`}</Held>
+        <Held className={css.leave} label={t`Leave the day: hold, or press Escape`} title={t`Hold to leave`} leaves onHeld={onLeave}>{t`hold to leave`}</Held>
       </div>
       <ol className={css.events} style={{ gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))` }}>
         {shown.words.map((word) => {

@@ -107,6 +107,10 @@ export default function StudentPage() {
                   : t`Talks with the voice ${who.voice.name}, where the device has it.`}
             </p>
             {mayEdit && <button type="button" className={parts.dotted} onClick={() => setOpen('voice')}>{t`choose the voice`}</button>}
+            <p>
+              {who.access.scanning ? t`Talks with a switch.` : t`Talks by touch.`}{' '}
+              <Link className={parts.dotted} to={`/students/${id}/talking`}>{t`how ${who.name} talks`}</Link>
+            </p>
           </section>
           {mayEdit && <OwnDays student={who} />}
           {mayEdit && (

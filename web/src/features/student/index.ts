@@ -1,1 +1,2 @@
 export { Caseload } from './Caseload';
+export { VoiceDialog } from './VoiceDialog';

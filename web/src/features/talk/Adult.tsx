@@ -47,7 +47,7 @@ export function Adult({ view, boards, kept, model, onModel, board, spelt }: Prop
   });
   return (
     <>
-      <Held className={css.leave} label={t`Leave talking: hold, or press Escape`} title={t`Hold to leave`} onHeld={leave}>{t`hold to leave`}</Held>
+      <Held className={css.leave} label={t`Leave talking: hold, or press Escape`} title={t`Hold to leave`} leaves onHeld={leave}>{t`hold to leave`}</Held>
       <Held className={css.leave} label={t`For who models: hold, or press Enter`} title={t`Hold to show more`} onHeld={() => setOpen(true)}>
         {model === 'as the student sees' ? t`hold to model` : t`modelling: ${named(model)}`}
       </Held>
@@ -74,7 +74,7 @@ function Panel({ view, boards, kept, model, spelt, onModel, onClose }: Omit<Prop
   const [sought, setSought] = useState('');
   const found = sought.trim() ? places(boards, sought.trim().toLowerCase()) : [];
   return (
-    <div className={css.adult} role="dialog" aria-label={t`For who models`}>
+    <div className={css.adult} data-adult role="dialog" aria-label={t`For who models`}>
       <p>{t`Show, until five minutes pass without a tap`}</p>
       <div role="group" aria-label={t`What is shown`}>
         {MODELS.map((m) => (

@@ -8,10 +8,10 @@ export function Lately({ messages, onSay }: { messages: Token[][]; onSay: (messa
   if (messages.length === 0) return null;
   return (
     <div className={css.lately} role="group" aria-label={t`Said lately`}>
-      {messages.map((message) => {
+      {messages.map((message, i) => {
         const text = message.map((token) => token.text).join(' ');
         return (
-          <button key={text} type="button" aria-label={t`say “${text}” again`} onClick={() => onSay(message)}>
+          <button key={text} type="button" data-stop={`lately ${i}`} data-after aria-label={t`say “${text}” again`} onClick={() => onSay(message)}>
             <span className={css.pictured}>
               {message.slice(0, 3).map((token, i) => (
                 <ButtonPicture key={i} layers={token.layers} />

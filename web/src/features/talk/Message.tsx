@@ -17,6 +17,8 @@ export function Message({ message, lit, onSay, onOut }: { message: Token[]; lit?
         <span key={i} className={css.place}>
           <button
             type="button"
+            data-stop={`word ${i}`}
+            data-after
             className={i === lit ? `${css.token} ${css.lit}` : css.token}
             aria-label={token.drawn ? t`a drawing, to take out` : t`${token.text}, to say or take out`}
             onClick={() => {
@@ -31,6 +33,7 @@ export function Message({ message, lit, onSay, onOut }: { message: Token[]; lit?
             <button
               type="button"
               className={css.out}
+              data-stop="take it out"
               aria-label={t`take ${token.text || t`the drawing`} out`}
               onClick={() => {
                 setChosen(undefined);

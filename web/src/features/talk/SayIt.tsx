@@ -24,6 +24,7 @@ export function SayIt({ disabled, onSay }: { disabled: boolean; onSay: () => Pro
     <button
       type="button"
       className={css.sayIt}
+      data-stop="say"
       disabled={disabled}
       title={t`Hold to say it again and again`}
       onPointerDown={() => {

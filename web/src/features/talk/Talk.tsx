@@ -1,6 +1,6 @@
 import { t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../api/client';
 import type { Board, Button, Revealed, VocabularyView } from '../../api/types';
@@ -8,6 +8,7 @@ import { allBoards, vocabulary as vocabularyQuery } from '../../data/boards';
 import { may } from '../../data/may';
 import { revealed } from '../../data/plan';
 import { takeIn } from '../../data/pictures';
+import { Scanner, USUAL_PER_MM, USUAL_TOUCHING, useTouching } from '../access';
 import { asFile, Pad, PadOver } from '../pad';
 import { ShownOver } from '../showing';
 import { asOffered, useForms } from './forms';
@@ -175,8 +176,13 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
   const around = seen(whole, board.look, {});
   const gap = around.gap / 1000;
   const shares = { '--margin': margin, '--gap': gap, '--message': message } as React.CSSProperties;
+  const root = useRef<HTMLElement>(null);
+  const wide = student?.screen.width;
+  const perMm = useCallback(() => (wide === undefined ? USUAL_PER_MM : window.innerWidth / (wide / 1000)), [wide]);
+  useTouching(root, student?.access.touching ?? USUAL_TOUCHING, { perMm });
+  const scanning = student?.access.scanning;
   return (
-    <main className={css.talk} style={shares} data-ready>
+    <main className={css.talk} style={shares} ref={root} data-ready>
       <h1 className={parts.unseen}>{view.student ? t`${view.student.name} talks` : view.name}</h1>
       <div className={css.messageRow}>
         <div className={css.messageBox}>
@@ -205,23 +211,36 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
         <button
           type="button"
           className={css.quietKey}
+          data-stop="take one off"
           disabled={state.message.length === 0}
           onClick={() => setState({ ...state, message: takeOneOff(state.message) })}
         >{t`take one off`}</button>
         <button
           type="button"
           className={css.quietKey}
+          data-stop="clear"
           disabled={state.message.length === 0}
           onClick={() => {
             setState({ ...state, message: [] });
             setSaying('');
           }}
         >{t`clear`}</button>
+        {scanning && (
+          <button
+            type="button"
+            className={css.quietKey}
+            data-stop="home"
+            disabled={state.board === view.home}
+            onClick={() => setState({ ...state, board: view.home, trail: [], once: undefined })}
+          >{t`home`}</button>
+        )}
       </div>
       <div
         className={css.talkGrid}
         role="group"
         aria-label={board.name}
+        data-rows={board.rows}
+        data-columns={board.columns}
         style={{
           ...gridLines(board),
           ...(around.background && { background: around.background, boxShadow: `0 0 0 calc(100vw * ${gap / 2}) ${around.background}` }),
@@ -232,7 +251,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
             .filter((b) => model !== 'as the student sees' || !kept[b.id])
             .map((b) => ({ ...asOffered(b, state.message, known), pressed: b }))
             .map(({ button: b, none, pressed }) =>
-              isRoomy(b, board) ? (
+              isRoomy(b, board) && !scanning ? (
                 <div key={b.id} className={drawn.cell} style={area(b)}>
                   <Pad {...padOf(b)} />
                 </div>
@@ -243,6 +262,9 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
                   className={kept[b.id] && model === 'waiting words faint' ? `${drawn.cell} ${css.faint}` : drawn.cell}
                   onClick={() => press(pressed)}
                   style={area(b)}
+                  data-stop={b.id}
+                  data-row={b.cell.row}
+                  data-column={b.cell.column}
                   disabled={none}
                   aria-label={none ? t`nothing here now` : nameOf(b)}
                 >
@@ -252,8 +274,9 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
             )}
         </LooksOfBoard.Provider>
         {list !== undefined && <ShownOver list={list} vocabulary={view.id} onLeave={() => setList(undefined)} />}
-        {pad && <PadOver key={pad.id} {...padOf(pad)} onLeave={() => setPad(undefined)} />}
+        {pad && <PadOver key={pad.id} {...padOf(pad)} onLeave={() => setPad(undefined)} byDot={!!scanning} />}
       </div>
+      {scanning && <Scanner scanning={scanning} root={root} locale={view.locale} voice={student.voice} />}
     </main>
   );
 }

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Round {
     /** What leads out of talking; chosen, it asks once more. */
-    public static final String WAY_OUT = "way out";
+    public static final String WAY_OUT = "way-out";
     /** Chosen after the way out, it goes on with talking. */
     public static final String STAY = "stay";
     /** Chosen after the way out, it leaves. */

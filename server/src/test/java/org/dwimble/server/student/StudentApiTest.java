@@ -9,6 +9,8 @@ import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Two of a team who change what is told about one student, each from what was seen. */
 @ExtendWith(TestServer.class)
@@ -47,5 +49,34 @@ class StudentApiTest {
         Http.Answer answer = hers.send("PUT", "/api/students/" + ilse.id(), now());
         assertThat(answer.status()).isBetween(400, 422);
         assertThat(answer.sentence()).isNotBlank();
+    }
+
+    @Test
+    void theSettingsOfAnotherStudentsTalkAreTakenWithoutWhyTheOtherNeedsThem() {
+        Student jonas = TestServer.student("Jonas", odile);
+        String seen = now();
+        ObjectNode set = (ObjectNode) hers.get("/api/students/" + ilse.id()).json();
+        set.set("hand", JsonMapper.shared().readTree("{\"leastCell\":40000,\"gap\":9000,\"reason\":\"her left hand\"}"));
+        set.set("access", JsonMapper.shared().readTree("""
+            {"touching":{"when":"AFTER_RESTING","restMs":800,"againMs":0,"slip":4000,"edge":0},
+             "scanning":{"way":"CELLS","stepMs":900,"firstMs":0,"loops":2,"cue":true,"chatterMs":0,"taking":{"sort":"ANY_KEY","of":""},"blocks":[]}}"""));
+        assertThat(change(hers, set.toString(), seen).status()).isEqualTo(200);
+        assertThat(now()).contains("AFTER_RESTING", "ANY_KEY", "her left hand");
+
+        Http.Answer taken = hers.send("PUT", "/api/students/" + jonas.id() + "/talks-as/" + ilse.id(), (String) null);
+        assertThat(taken.status()).isEqualTo(200);
+        assertThat(taken.json().get("name").asString()).isEqualTo("Jonas");
+        assertThat(taken.json().toString()).contains("AFTER_RESTING", "ANY_KEY", "\"leastCell\":40000").doesNotContain("her left hand");
+    }
+
+    @Test
+    void whoMayNotLookAtAStudentTakesNoSettingsFromIt() {
+        Student maritsOwn = TestServer.student("Finn", marit);
+        String path = "/api/students/" + maritsOwn.id() + "/talks-as/" + ilse.id();
+        assertThat(other.send("PUT", path, (String) null).status()).isEqualTo(404);
+        TestServer.join(ilse, marit, Role.TALKER);
+        assertThat(other.send("PUT", path, (String) null).status()).as("who only talks with her").isEqualTo(403);
+        TestServer.join(ilse, marit, Role.VIEWER);
+        assertThat(other.send("PUT", path, (String) null).status()).isEqualTo(200);
     }
 }
