@@ -15,7 +15,7 @@ const NO_SENTENCE = [
   '^(Arrow|Home|End|Space|Dwimble|([A-Z][a-z]+\\+)?Enter|A[0-9])$',
   // An address, a file, a style, a header of HTTP.
   '^(/|\\.|#|\\[|var\\(|url\\(|data:|calc|minmax|repeat|@page|image/|--)',
-  '^(GET|XSRF-TOKEN=|X-XSRF-TOKEN|_blank|2d|2-digit|200px|T12:00|\\.pdf)$',
+  '^(GET|SHA-256|XSRF-TOKEN=|X-XSRF-TOKEN|_blank|2d|2-digit|200px|T12:00|\\.pdf)$',
   // Of a few that the compiler knows by name.
   '^(new row|as the student sees)$',
 ];

@@ -3,12 +3,26 @@ import babel from '@rolldown/plugin-babel';
 import react from '@vitejs/plugin-react';
 import { basename } from 'node:path';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 /** Sentences become keys of the catalogue; only files that have any are read for it. */
 const words = { preset: { plugins: ['@lingui/babel-plugin-lingui-macro'] }, rolldown: { filter: { code: /@lingui\/(core|react)\/macro/ } } };
 
 export default defineConfig({
-  plugins: [react(), babel({ presets: [words] } as never), lingui()],
+  plugins: [
+    react(),
+    babel({ presets: [words] } as never),
+    lingui(),
+    // What stands between talk and the network is `src/sw.ts`; where a device begins is told by the server, for each student.
+    VitePWA({
+      strategies: 'injectManifest',
+      srcDir: 'src',
+      filename: 'sw.ts',
+      injectRegister: false,
+      manifest: false,
+      injectManifest: { globPatterns: ['**/*.{js,css,html,woff2,svg}'], maximumFileSizeToCacheInBytes: 6_000_000 },
+    }),
+  ],
   publicDir: 'target/public',
   css: {
     modules: {

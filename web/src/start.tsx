@@ -22,6 +22,8 @@ const queries = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: 5_000,
+      // Without a network a device may answer from what it keeps.
+      networkMode: 'always',
       retry: (failures, error) => failures < 2 && error instanceof Problem && error.status === 0,
     },
     mutations: { networkMode: 'always' },

@@ -3,6 +3,7 @@ import { forgetLately } from './lately';
 import { forgetSaid } from './saidToday';
 import { forgetMessages } from './saidLately';
 import { answer, client } from '../api/client';
+import { dropAll } from '../pack/store';
 
 export const session = queryOptions({
   queryKey: ['session'],
@@ -15,9 +16,11 @@ export const signInToDemo = (signIn: string) => answer(client.POST('/api/session
 /** What the school prints on, and so the unit of lengths. */
 export const payWith = (money: string) => answer(client.PUT('/api/session/school-money', { body: { money } }));
 export const printOn = (paper: 'A4' | 'LETTER') => answer(client.PUT('/api/session/school-paper', { body: { paper } }));
-export const signOut = () => {
+export const signOut = async () => {
   forgetSaid(true);
   forgetMessages(true);
   forgetLately();
+  // Talk packs are for who is signed in.
+  await dropAll().catch(() => undefined);
   return answer(client.DELETE('/api/session'));
 };

@@ -41,7 +41,7 @@ const MANNERS: Record<Manner, { rate: number; pitch: number; loudness: number }>
 const OWN = 'own/';
 
 /** Where a sound is heard from: one that ships, or one of a vocabulary. */
-const addressOf = (sound: string, vocabulary?: number) =>
+export const soundAddress = (sound: string, vocabulary?: number) =>
   sound.startsWith(OWN) ? `/api/vocabularies/${vocabulary}/sounds/${sound.slice(OWN.length)}` : `/${sound.replace('effect/', 'effects/')}.wav`;
 const VOICES_WAIT_MS = 400;
 let silence: () => void = () => undefined;
@@ -77,7 +77,7 @@ async function byTheFirstWay(heard: Heard): Promise<void> {
   const mine = hears;
   if (heard.sound) {
     try {
-      return await play(addressOf(heard.sound, heard.vocabulary), heard);
+      return await play(soundAddress(heard.sound, heard.vocabulary), heard);
     } catch (error) {
       if (!heard.spoken) throw error;
     }
@@ -185,14 +185,63 @@ async function speakOurs(heard: Heard, chosen?: StudentVoice): Promise<void> {
     if (mine !== hears) return;
     const first = before;
     before += wordsIn(text).length;
-    const asked = new URLSearchParams({ text, language: locale });
-    if (manner !== 'PLAINLY') asked.set('manner', manner);
-    if (chosen?.name) asked.set('variant', chosen.name);
-    const percent = Math.round(rate * (chosen?.rate ?? 100));
-    if (percent !== 100) asked.set('rate', String(percent));
-    if (chosen && chosen.pitch !== 50) asked.set('pitch', String(chosen.pitch));
-    await play(`/api/speech?${asked}`, { loudness, onPart: onWord && ((part) => onWord(first + wordAt(text, part))) });
+    const of = { locale, manner, rate };
+    const say = async (spoken: string, before: number) => {
+      const how = { loudness, onPart: onWord && ((part: number) => onWord(before + wordAt(spoken, part))) };
+      try {
+        await play(speechAddress({ ...of, spoken, voice: chosen }), how);
+      } catch (error) {
+        if (!isOffline(error) || rate === 1) throw error;
+        // Beforehand it was spoken at the usual rate.
+        await play(speechAddress({ ...of, rate: 1, spoken, voice: chosen }), { ...how, rate });
+      }
+    };
+    try {
+      await say(text, first);
+    } catch (error) {
+      if (!isOffline(error) || wordsIn(text).length < 2) throw error;
+      // Without a network a sentence was spoken by nobody beforehand, but its words were.
+      await wordByWord(text, first, say, () => mine === hears);
+    }
   }
+}
+
+const isOffline = (error: unknown) => error instanceof Problem && error.status === 0;
+
+/** So many words at most were spoken as one. */
+const MOST_TOGETHER = 5;
+
+/** What was spoken beforehand of a text, the longest pieces there are, one after the other. @throws Problem if there is nothing of it */
+async function wordByWord(text: string, before: number, say: (piece: string, before: number) => Promise<void>, goesOn: () => boolean): Promise<void> {
+  const words = wordsIn(text);
+  let failed: Error | undefined;
+  let said = 0;
+  for (let at = 0; at < words.length && goesOn();) {
+    let taken = 0;
+    for (let count = Math.min(MOST_TOGETHER, words.length - at); count > 0 && !taken; count -= 1) {
+      try {
+        await say(words.slice(at, at + count).join(' '), before + at);
+        taken = count;
+        said += count;
+      } catch (error) {
+        failed = error as Error;
+      }
+    }
+    at += Math.max(1, taken);
+  }
+  if (said === 0 && failed) throw failed;
+}
+
+/** Where a text is heard as Dwimble’s own voice says it. */
+export function speechAddress({ spoken, locale, manner = 'PLAINLY', rate = 1, voice }: Omit<Heard, 'onWord'>): string {
+  const asked = new URLSearchParams({ text: spoken, language: locale });
+  const chosen = voice?.where === 'OURS' ? voice : undefined;
+  if (manner !== 'PLAINLY') asked.set('manner', manner);
+  if (chosen?.name) asked.set('variant', chosen.name);
+  const percent = Math.round(rate * (chosen?.rate ?? 100));
+  if (percent !== 100) asked.set('rate', String(percent));
+  if (chosen && chosen.pitch !== 50) asked.set('pitch', String(chosen.pitch));
+  return `/api/speech?${asked}`;
 }
 
 /** A long text in pieces that the server says at once, parted between words where it can be. */

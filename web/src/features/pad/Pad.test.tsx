@@ -101,7 +101,7 @@ it('rubs out, and draws in the colour and breadth that are chosen', () => {
 
 it('goes into the message as a picture, and is kept where this person may', async () => {
   const onSay = vi.fn();
-  const onKeep = vi.fn(() => Promise.resolve());
+  const onKeep = vi.fn(() => Promise.resolve(false));
   pad({ onSay, onKeep });
   expect(screen.getByRole('button', { name: 'into the message' }).hasAttribute('disabled')).toBe(true);
   line(1, 'mouse')();

@@ -19,8 +19,8 @@ interface Props {
   label: string;
   /** Puts what is drawn into the message, as the address of a picture. */
   onSay: (picture: string) => void;
-  /** Keeps it as a picture of the student; none if this person may not. */
-  onKeep?: (drawing: HTMLCanvasElement) => Promise<void>;
+  /** Keeps it as a picture of the student, or on this device until there is a network, and says so; none if this person may not. */
+  onKeep?: (drawing: HTMLCanvasElement) => Promise<boolean>;
   /** Leaves the pad; none if it lies open on its board. */
   onLeave?: () => void;
   /** It is drawn on by switches too. */
@@ -143,7 +143,12 @@ export function Pad({ vocabulary, button, label, onSay, onKeep, onLeave, byDot }
               void picture(KEPT_WIDTH)
                 .then(onKeep)
                 .then(
-                  () => setTold(t`Kept among the student’s pictures as “${label}”.`),
+                  (later) =>
+                    setTold(
+                      later
+                        ? t`Kept on this device as “${label}”; it is sent to the student’s pictures when there is a network.`
+                        : t`Kept among the student’s pictures as “${label}”.`,
+                    ),
                   (error: unknown) => setTold(error instanceof Error ? error.message : String(error)),
                 );
             }}

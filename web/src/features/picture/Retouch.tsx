@@ -5,7 +5,7 @@ import { useState } from 'react';
 import Cropper, { type Area } from 'react-easy-crop';
 import { sentence } from '../../api/client';
 import type { ShownOwn } from '../../api/types';
-import { pictureAddress } from '../../drawn/art';
+import { pictureAddress } from '../../data/pictureAddress';
 import { pictureFile, retouch } from '../../data/pictures';
 import { useFileAddress } from './fileAddress';
 import { useGround } from './ground';

@@ -1,5 +1,6 @@
 import type { Mark, Page, Rect } from '../../api/types';
-import { pictureAddress, useArt } from '../../drawn/art';
+import { pictureAddress } from '../../data/pictureAddress';
+import { useArt } from '../../drawn/art';
 import { kindColour } from '../../drawn/kinds';
 import { useId } from 'react';
 import css from './print.module.css';

@@ -27,10 +27,12 @@ interface Props {
   board: string;
   /** Words that were spelt and stand on no board. */
   spelt: string[];
+  /** How it stands with talking without network. */
+  readiness: string;
 }
 
 /** The doors for whoever helps: held for a moment by touch so that no student opens one by accident, pressed at once by keyboard. */
-export function Adult({ view, boards, kept, model, onModel, board, spelt }: Props) {
+export function Adult({ view, boards, kept, model, onModel, board, spelt, readiness }: Props) {
   const navigate = useNavigate();
   const [open, setOpen] = useState(false);
   const back = (useLocation().state as { back?: string } | null)?.back;
@@ -58,6 +60,7 @@ export function Adult({ view, boards, kept, model, onModel, board, spelt }: Prop
           kept={kept}
           model={model}
           spelt={spelt}
+          readiness={readiness}
           onModel={(chosen) => {
             onModel(chosen);
             setOpen(false);
@@ -70,7 +73,7 @@ export function Adult({ view, boards, kept, model, onModel, board, spelt }: Prop
 }
 
 /** What is shown while somebody models, and where a word is that is not to be seen. */
-function Panel({ view, boards, kept, model, spelt, onModel, onClose }: Omit<Props, 'board'> & { onClose: () => void }) {
+function Panel({ view, boards, kept, model, spelt, readiness, onModel, onClose }: Omit<Props, 'board'> & { onClose: () => void }) {
   const [sought, setSought] = useState('');
   const found = sought.trim() ? places(boards, sought.trim().toLowerCase()) : [];
   return (
@@ -96,6 +99,7 @@ function Panel({ view, boards, kept, model, spelt, onModel, onClose }: Omit<Prop
           {sought.trim() && found.length === 0 && <li>{t`“${sought.trim()}” is on no board.`}</li>}
         </ul>
       </div>
+      {readiness && <p>{readiness}</p>}
       {may(view, 'CHANGE') && <Spelt view={view} words={spelt} />}
       <button type="button" className={css.quietKey} onClick={onClose}>{t`close`}</button>
     </div>

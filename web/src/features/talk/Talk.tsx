@@ -3,11 +3,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../api/client';
-import type { Board, Button, Revealed, VocabularyView } from '../../api/types';
-import { allBoards, vocabulary as vocabularyQuery } from '../../data/boards';
+import type { Board, Button } from '../../api/types';
 import { may } from '../../data/may';
-import { revealed } from '../../data/plan';
-import { takeIn } from '../../data/pictures';
+import { takeInOrLater } from '../../data/later';
+import { session } from '../../data/session';
 import { Scanner, USUAL_PER_MM, USUAL_TOUCHING, useTouching } from '../access';
 import { asFile, Pad, PadOver } from '../pad';
 import { ShownOver } from '../showing';
@@ -15,7 +14,11 @@ import { asOffered, useForms } from './forms';
 import { Lately } from './Lately';
 import { Message } from './Message';
 import { SayIt } from './SayIt';
+import { aboutReadiness, ReadinessLine } from './Readiness';
 import { Turns } from './Turns';
+import { useBoards, type Boards } from './useBoards';
+import { useHomeScreen } from './useHomeScreen';
+import { usePack } from './usePack';
 
 import { useOffers } from './useOffers';
 import { Adult, type Model } from './Adult';
@@ -31,6 +34,7 @@ import drawn from '../../drawn/drawn.module.css';
 import parts from '../../shell/parts.module.css';
 import css from './talk.module.css';
 
+const NOBODY = 0;
 /** After this long without a tap the student’s own view comes back by itself. */
 const MODEL_MS = 5 * 60_000;
 
@@ -38,11 +42,9 @@ const MODEL_MS = 5 * 60_000;
 export default function TalkPage() {
   const id = Number(useParams().vocabulary);
   const [search] = useSearchParams();
-  const view = useQuery(vocabularyQuery(id));
-  const boards = useQuery({ ...allBoards(id), staleTime: Infinity });
-  const shown = useQuery({ ...revealed(id, view.data?.version ?? 0), enabled: view.data !== undefined });
-  const error = view.error ?? boards.error ?? shown.error;
-  if (error && !(view.data && boards.data && shown.data))
+  const { here, newer, taken, take, error } = useBoards(id);
+  const me = useQuery(session).data?.account;
+  if (error)
     return (
       <main className={parts.lone}>
         <h1>{t`These boards cannot be shown`}</h1>
@@ -52,8 +54,8 @@ export default function TalkPage() {
         </p>
       </main>
     );
-  if (!view.data || !boards.data || !shown.data) return null;
-  if (!may(view.data, 'TALK'))
+  if (!here) return null;
+  if (!may(here.view, 'TALK'))
     return (
       <main className={parts.lone}>
         <h1>{t`These boards are yours to look at and print`}</h1>
@@ -64,8 +66,18 @@ export default function TalkPage() {
       </main>
     );
   return (
-    <ArtOf art={view.data.art} vocabulary={id}>
-      <Talk key={id} view={view.data} boards={boards.data} revealed={shown.data} start={search.get('board') ?? view.data.home} />
+    <ArtOf art={here.view.art} vocabulary={id}>
+      <Talk
+        key={id}
+        view={here.view}
+        boards={here.boards}
+        revealed={here.revealed}
+        start={search.get('board') ?? here.view.home}
+        account={me?.id ?? NOBODY}
+        newer={newer}
+        taken={taken}
+        onBetween={take}
+      />
     </ArtOf>
   );
 }
@@ -89,14 +101,27 @@ function speltOf(message: Token[], boards: Board[]): string[] {
 const isRoomy = (b: Button, board: Board) =>
   b.doings.some((d) => d.type === 'draw') && b.span.rows / board.rows >= 0.45 && b.span.columns / board.columns >= 0.45;
 
-async function keepDrawn(drawing: HTMLCanvasElement, label: string, student: string) {
+/** @returns whether it is kept on this device until there is a network */
+async function keepDrawn(drawing: HTMLCanvasElement, label: string, student: string, of: { account: number; vocabulary: number }): Promise<boolean> {
   const word = label || t`drawing`;
   // What a student drew is treated as a photo of the student.
   const facts = { categories: [], shows: 'STUDENT' as const, origin: 'OWN_PHOTO' as const, author: '', licence: '', source: '' };
-  await takeIn(await asFile(drawing, `${word}.png`), { ...facts, words: [word], audience: 'STUDENT', student });
+  return takeInOrLater(await asFile(drawing, `${word}.png`), { ...facts, words: [word], audience: 'STUDENT', student }, of);
 }
 
-function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { view: VocabularyView; boards: Board[]; revealed: Revealed; start: string }) {
+interface Props extends Boards {
+  /** The board it begins with. */
+  start: string;
+  /** Who is signed in. */
+  account: number;
+  /** Boards of a later version, to be taken on between two messages. */
+  newer?: Boards;
+  /** Whether the boards are of a later version than those it was opened with. */
+  taken: boolean;
+  onBetween: (newer: Boards) => void;
+}
+
+function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, account, newer, taken, onBetween }: Props) {
   const [model, setModel] = useState<Model>('as the student sees');
   const byId = useMemo(() => new Map(boards.map((b) => [b.id, b])), [boards]);
   const [state, setState] = useState<TalkState>(() => begin(byId.has(start) ? start : view.home));
@@ -109,6 +134,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
   const [lit, setLit] = useState<number>();
   const days = useDayWords(view.id, boards);
   const here = byId.get(state.board) ?? byId.get(view.home)!;
+  useHomeScreen(view.id);
   const board = useMemo(() => boardAsOfNow(here, days), [here, days]);
   const { offered, met } = useOffers(view, boards, kept, here, state.message);
   const known = { forms: useForms(view, boards, met), name: view.student?.name, offered };
@@ -118,6 +144,11 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
     const end = setTimeout(() => setModel('as the student sees'), MODEL_MS);
     return () => clearTimeout(end);
   }, [model, state]);
+  const readiness = usePack(view.id, account);
+  const between = state.message.length === 0 && !saying;
+  useEffect(() => {
+    if (between && newer) onBetween(newer);
+  }, [between, newer, onBetween]);
   useEffect(() => hush, []);
   useEffect(() => {
     forgetSaid();
@@ -167,7 +198,10 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
     button: button.id,
     label: button.label,
     onSay: (picture: string) => setState((now) => ({ ...now, message: withDrawn(now.message, picture) })),
-    onKeep: student && may(view, 'CHANGE') ? (drawing: HTMLCanvasElement) => keepDrawn(drawing, button.label, student.id) : undefined,
+    onKeep:
+      student && may(view, 'CHANGE')
+        ? (drawing: HTMLCanvasElement) => keepDrawn(drawing, button.label, student.id, { account, vocabulary: view.id })
+        : undefined,
   });
 
   const { margin, message } = view.layout;
@@ -184,6 +218,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
   return (
     <main className={css.talk} style={shares} ref={root} data-ready>
       <h1 className={parts.unseen}>{view.student ? t`${view.student.name} talks` : view.name}</h1>
+      <ReadinessLine now={readiness} />
       <div className={css.messageRow}>
         <div className={css.messageBox}>
           <Message
@@ -202,10 +237,19 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start }: { vi
             />
           )}
           <p className={css.saying} role="status" aria-live="polite">
-            <span>{notice || saying}</span>
+            <span>{notice || saying || (between && taken ? t`These are the boards as they are now.` : '')}</span>
           </p>
           {student && takesTurns(boards) && <Turns student={student.name} theirs={theirs} />}
-          <Adult view={view} boards={boards} kept={kept} model={model} onModel={setModel} board={state.board} spelt={spelt} />
+          <Adult
+            view={view}
+            boards={boards}
+            kept={kept}
+            model={model}
+            onModel={setModel}
+            board={state.board}
+            spelt={spelt}
+            readiness={aboutReadiness(readiness)}
+          />
         </div>
         <SayIt disabled={state.message.length === 0} onSay={() => sayMessage(state.message)} />
         <button

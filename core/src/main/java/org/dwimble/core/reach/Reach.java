@@ -91,7 +91,10 @@ public final class Reach {
         return costs;
     }
 
-    /** The words that cost most where they cost least: by what scanning costs where it is scanned, then by taps, then by travel, the costliest first. A word is its label, whatever its capitals. */
+    /**
+     * The words that cost most where they cost least: by what scanning costs where it is scanned, then by taps, then by travel, the costliest first. A
+     * word is its label, whatever its capitals.
+     */
     public List<Word> costliest(int most) {
         return cheapest().stream().sorted(BY_COST.reversed()).limit(most).toList();
     }

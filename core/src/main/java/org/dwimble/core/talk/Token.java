@@ -37,7 +37,7 @@ public record Token(String text, List<Layer> layers, boolean spelled, @Nullable 
     }
 
     /** A message as it is said: words in one manner go on in one breath; one that has a sound is heard as that. */
-    static List<Effect.Say> said(List<Token> message) {
+    public static List<Effect.Say> said(List<Token> message) {
         List<Effect.Say> said = new ArrayList<>();
         for (Token token : message) {
             Effect.Say now = new Effect.Say(token.text, Objects.requireNonNullElse(token.how.as(), token.text), token.sound, token.how.manner());

@@ -1,0 +1,238 @@
+import { t } from '@lingui/core/macro';
+import { answer, client, Problem } from '../api/client';
+import type { ShownList, VocabularyView } from '../api/types';
+import { pictureAddress } from './pictureAddress';
+import { deviceVoices, soundAddress, speechAddress } from './voice';
+import { boardAddress } from '../pack/answers';
+import { begunOf, damaged, dropPacks, isWhole, keepBegun, keepBytes, keepPack, packOf, type Pack, type Part } from '../pack/store';
+
+/** So many parts are asked for at a time. */
+const AT_ONCE = 6;
+const TELL_MS = 500;
+/** More boards than this that changed are asked for all together. */
+const FEW = 12;
+
+export interface Progress {
+  done: number;
+  all: number;
+  bytes: number;
+}
+
+/** How it went: what is kept now, and whether it is another version than before. */
+export interface Made {
+  pack: Pack;
+  newer: boolean;
+}
+
+/** The device has no room for it. */
+export class NoRoom extends Error {}
+
+/** Whether this browser keeps anything: it does over HTTPS, and on the machine itself. */
+export const canKeep = () => 'serviceWorker' in navigator && 'indexedDB' in window && window.isSecureContext;
+
+/** Registers what answers where there is no network. @returns false if the browser has none */
+export async function beginKeeping(): Promise<boolean> {
+  if (!canKeep()) return false;
+  try {
+    await navigator.serviceWorker.register('/sw.js');
+    await navigator.storage?.persist?.().catch(() => false);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/**
+ * Makes a vocabulary’s talk pack ready, or brings it to the version in force; one tab at a time. What was kept stays in force until the new one is whole.
+ *
+ * @throws Problem of status 0 if there is no network; of 403 or 404 if it may not be talked with any more, and then nothing of it is kept
+ * @throws NoRoom  if the device has none
+ */
+export async function makeReady(vocabulary: number, onProgress: (progress: Progress) => void): Promise<Made> {
+  return navigator.locks.request(`talk-pack-${vocabulary}`, () => making(vocabulary, onProgress));
+}
+
+async function making(vocabulary: number, onProgress: (progress: Progress) => void): Promise<Made> {
+  const before = await packOf(vocabulary);
+  const whole = before !== undefined && (await isWhole(before));
+  const wanted = await whatToKeep(vocabulary, whole ? before.mark : '');
+  if (!wanted && before) {
+    const pack = { ...before, heardAt: Date.now() };
+    await keepPack(pack);
+    return { pack, newer: false };
+  }
+  const parts = new Parts({ ...(whole ? before.parts : await spared(before)), ...(await begunOf(vocabulary)) }, onProgress);
+  try {
+    const view = await parts.view(vocabulary);
+    await parts.boards(view);
+    await parts.documents(view);
+    await parts.seenAndHeard(view, wanted!);
+    const now = Date.now();
+    const bytes = Object.values(parts.kept).reduce((sum, part) => sum + part.bytes, 0);
+    const pack: Pack = {
+      vocabulary,
+      mark: wanted!.mark,
+      version: view.version,
+      name: view.student?.name ?? view.name,
+      account: parts.account,
+      madeAt: now,
+      heardAt: now,
+      bytes,
+      parts: parts.kept,
+    };
+    await keepPack(pack);
+    return { pack, newer: before !== undefined };
+  } catch (error) {
+    if (isFull(error)) {
+      await dropPacks((pack) => pack.vocabulary === vocabulary && !whole).catch(() => undefined);
+      throw new NoRoom();
+    }
+    await keepBegun(vocabulary, parts.kept).catch(() => undefined);
+    throw error;
+  }
+}
+
+const isFull = (error: unknown) => error instanceof DOMException && error.name === 'QuotaExceededError';
+
+async function whatToKeep(vocabulary: number, known: string) {
+  const { data, response } = await client.GET('/api/vocabularies/{vocabulary}/talk-pack', { params: { path: { vocabulary }, query: { known } } });
+  if (response.status === 403 || response.status === 404) {
+    await dropPacks((pack) => pack.vocabulary === vocabulary);
+    throw new Problem(response.status, t`These boards may not be talked with any more. They were taken off this device.`);
+  }
+  if (!response.ok)
+    throw new Problem(response.status, t`The boards could not be made ready for talking without network. They are here as long as there is one.`);
+  return response.status === 204 ? undefined : data;
+}
+
+/** Of a pack that is not whole any more what is still good. */
+async function spared(pack?: Pack): Promise<Record<string, Part>> {
+  if (!pack) return {};
+  const spoilt = new Set(await damaged(pack));
+  return Object.fromEntries(Object.entries(pack.parts).filter(([address]) => !spoilt.has(address)));
+}
+
+type Wanted = NonNullable<Awaited<ReturnType<typeof whatToKeep>>>;
+
+/** Gathers the parts of one pack; what is known already is not asked for. */
+class Parts {
+  readonly kept: Record<string, Part> = {};
+  account = 0;
+  private done = 0;
+  private told = -Infinity;
+  private all = 1;
+  private bytes = 0;
+
+  constructor(
+    private readonly known: Record<string, Part>,
+    private readonly onProgress: (progress: Progress) => void,
+  ) {}
+
+  async view(vocabulary: number): Promise<VocabularyView> {
+    const session = await answer(client.GET('/api/session'));
+    this.account = session.account?.id ?? 0;
+    await this.write('/api/session', session);
+    const view = await answer(client.GET('/api/vocabularies/{vocabulary}', { params: { path: { vocabulary } } }));
+    await this.write(`/api/vocabularies/${vocabulary}`, view);
+    return view;
+  }
+
+  async boards(view: VocabularyView): Promise<void> {
+    const path = { vocabulary: view.id };
+    const addressed = view.boards.map((line) => ({ line, address: boardAddress(view.id, line.id, line.revision) }));
+    const missing = addressed.filter(({ address }) => !this.take(address));
+    if (missing.length <= FEW) {
+      for (const { line, address } of missing) {
+        const query = { revision: line.revision };
+        const board = await answer(client.GET('/api/vocabularies/{vocabulary}/boards/{board}', { params: { path: { ...path, board: line.id }, query } }));
+        await this.write(address, board);
+      }
+      return;
+    }
+    const all = new Map((await answer(client.GET('/api/vocabularies/{vocabulary}/boards', { params: { path } }))).map((b) => [b.id, b]));
+    for (const { line, address } of missing) await this.write(address, all.get(line.id));
+  }
+
+  async documents({ id, locale }: VocabularyView): Promise<void> {
+    const own = `/api/vocabularies/${id}`;
+    // Each may change without the boards.
+    for (const address of [`${own}/revealed`, `${own}/day-words`, `${own}/word-forms`, `/api/voices?language=${encodeURIComponent(locale)}`])
+      await this.fetched(address);
+  }
+
+  async seenAndHeard(view: VocabularyView, wanted: Wanted): Promise<void> {
+    const art = { art: view.art, vocabulary: view.id };
+    const addresses = wanted.pictures.map((picture) => pictureAddress(picture, art));
+    addresses.push(...wanted.sounds.map((sound) => soundAddress(sound, view.id)));
+    const days = JSON.stringify(await answer(client.GET('/api/vocabularies/{vocabulary}/day-words', { params: { path: { vocabulary: view.id } } })));
+    addresses.push(...[...days.matchAll(/"picture":"([^"]+)"/g)].map(([, picture]) => pictureAddress(picture, art)));
+    for (const list of wanted.lists) addresses.push(...(await this.list(list, view.id)));
+    if (await needsOurVoice(view)) {
+      const how = { locale: view.locale, voice: view.student?.voice };
+      addresses.push(...wanted.spoken.map(({ text, manner }) => speechAddress({ ...how, spoken: text, manner })));
+    }
+    await this.fetchAll([...new Set(addresses)]);
+  }
+
+  /** A list that is shown over a board; none if it may not be seen. @returns the addresses of its pictures */
+  private async list(list: number, vocabulary: number): Promise<string[]> {
+    const address = `/api/lists/${list}/showing?vocabulary=${vocabulary}`;
+    const shown = await fetch(address);
+    if (!shown.ok) return [];
+    const text = await shown.clone().text();
+    await this.write(address, JSON.parse(text));
+    const { words, art, showing } = JSON.parse(text) as ShownList;
+    const remarks = showing.book.remarks.flatMap((remark) => remark.picture ?? []);
+    return [...words.flatMap((word) => word.pictures), ...remarks].map((picture) => pictureAddress(picture, { art, list }));
+  }
+
+  private async fetchAll(addresses: string[]): Promise<void> {
+    const missing = addresses.filter((address) => !this.take(address));
+    this.all = missing.length;
+    const next = missing.values();
+    const one = async () => {
+      for (const address of next) {
+        await this.fetched(address);
+        this.done += 1;
+        this.tell();
+      }
+    };
+    await Promise.all(Array.from({ length: AT_ONCE }, one));
+  }
+
+  /** Not with each part: telling takes longer than some of them do. */
+  private tell(): void {
+    const now = performance.now();
+    if (now - this.told < TELL_MS) return;
+    this.told = now;
+    this.onProgress({ done: this.done, all: this.all, bytes: this.bytes });
+  }
+
+  /** What the server does not have is left out: a picture that is gone is gone with a network too. */
+  private async fetched(address: string): Promise<void> {
+    const response = await fetch(address).catch(() => {
+      throw new Problem(0, t`The network went while the boards were made ready. What came is kept, and it goes on when there is one.`);
+    });
+    if (response.status >= 500) throw new Problem(response.status, t`The server could not send all of it. It is tried again by itself.`);
+    if (response.ok) await this.put(address, await response.arrayBuffer(), response.headers.get('content-type') ?? 'application/octet-stream');
+  }
+
+  private write(address: string, value: unknown): Promise<void> {
+    return this.put(address, new TextEncoder().encode(JSON.stringify(value)).buffer, 'application/json');
+  }
+
+  private async put(address: string, bytes: ArrayBuffer, type: string): Promise<void> {
+    this.kept[address] = await keepBytes(bytes, type);
+    this.bytes += bytes.byteLength;
+  }
+
+  private take(address: string): boolean {
+    if (this.known[address]) this.kept[address] = this.known[address];
+    return this.known[address] !== undefined;
+  }
+}
+
+/** Whether words are said by Dwimble’s own voice here: chosen for the student, or because the device has none. */
+async function needsOurVoice({ locale, student }: VocabularyView): Promise<boolean> {
+  return student?.voice?.where === 'OURS' || (await deviceVoices(locale)).length === 0;
+}

@@ -1,0 +1,144 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+
+/** What is kept at an address, by the SHA-256 of its bytes. */
+export interface Part {
+  hash: string;
+  type: string;
+  bytes: number;
+}
+
+/** One talk pack: all that talking with a vocabulary needs, as it was at one version. Moments are milliseconds since 1970 on this device. */
+export interface Pack {
+  vocabulary: number;
+  /** Stands for all that is in it. */
+  mark: string;
+  version: number;
+  name: string;
+  /** Whose account asked for it. */
+  account: number;
+  /** When the boards were as they are in it. */
+  madeAt: number;
+  /** When the server last said that it may be kept. */
+  heardAt: number;
+  bytes: number;
+  parts: Record<string, Part>;
+}
+
+interface Schema extends DBSchema {
+  packs: { key: number; value: Pack };
+  /** Parts of a pack that was not finished, to go on with. */
+  begun: { key: number; value: { vocabulary: number; parts: Record<string, Part> } };
+  bytes: { key: string; value: ArrayBuffer };
+  /** What is to be sent when there is a network. */
+  later: { key: string; value: Later };
+}
+
+/** A picture that was drawn while there was no network. */
+export interface Later {
+  id: string;
+  account: number;
+  vocabulary: number;
+  file: Blob;
+  facts: unknown;
+}
+
+/** So long a pack is shown to nobody who has not been heard of. */
+export const UNHEARD_MS = 30 * 24 * 60 * 60_000;
+/** A device’s clock may be a day off. */
+const OFF_MS = 24 * 60 * 60_000;
+
+let opened: Promise<IDBPDatabase<Schema>> | undefined;
+
+export function database(): Promise<IDBPDatabase<Schema>> {
+  opened ??= openDB<Schema>('dwimble', 1, {
+    upgrade(db) {
+      db.createObjectStore('packs', { keyPath: 'vocabulary' });
+      db.createObjectStore('begun', { keyPath: 'vocabulary' });
+      db.createObjectStore('bytes');
+      db.createObjectStore('later', { keyPath: 'id' });
+    },
+    terminated() {
+      opened = undefined;
+    },
+  });
+  return opened;
+}
+
+export const packOf = async (vocabulary: number) => (await database()).get('packs', vocabulary);
+export const allPacks = async () => (await database()).getAll('packs');
+
+/** A clock that was set back makes no pack older, and none younger than it is. */
+export const isHeardOf = (pack: Pack, now = Date.now()) => now - pack.heardAt < UNHEARD_MS + OFF_MS;
+
+/** Whole, that is: all its bytes are there. */
+export async function isWhole(pack: Pack): Promise<boolean> {
+  const there = new Set(await (await database()).getAllKeys('bytes'));
+  return Object.values(pack.parts).every((part) => there.has(part.hash));
+}
+
+export async function hashOf(bytes: ArrayBuffer): Promise<string> {
+  const digest = new Uint8Array(await crypto.subtle.digest('SHA-256', bytes));
+  return Array.from(digest, (b) => b.toString(16).padStart(2, '0')).join('');
+}
+
+/** The addresses of parts whose bytes are not what they were: what the disk has spoilt, or the browser cleared away. */
+export async function damaged(pack: Pack): Promise<string[]> {
+  const db = await database();
+  const spoilt = async (part: Part) => {
+    const bytes = await db.get('bytes', part.hash);
+    return !bytes || (await hashOf(bytes)) !== part.hash;
+  };
+  const all = Object.entries(pack.parts);
+  const found = await Promise.all(all.map(async ([address, part]) => ((await spoilt(part)) ? address : undefined)));
+  return found.filter((address) => address !== undefined);
+}
+
+/** @returns how it is kept */
+export async function keepBytes(bytes: ArrayBuffer, type: string): Promise<Part> {
+  const hash = await hashOf(bytes);
+  await (await database()).put('bytes', bytes, hash);
+  return { hash, type, bytes: bytes.byteLength };
+}
+
+export async function bytesOf(part: Part): Promise<ArrayBuffer | undefined> {
+  return (await database()).get('bytes', part.hash);
+}
+
+/** In place of the one before; what no pack needs any more goes. */
+export async function keepPack(pack: Pack): Promise<void> {
+  const db = await database();
+  await db.put('packs', pack);
+  await db.delete('begun', pack.vocabulary);
+  await clearAway();
+}
+
+export async function keepBegun(vocabulary: number, parts: Record<string, Part>): Promise<void> {
+  await (await database()).put('begun', { vocabulary, parts });
+}
+
+export const begunOf = async (vocabulary: number) => (await (await database()).get('begun', vocabulary))?.parts ?? {};
+
+export async function dropPacks(which: (pack: Pack) => boolean): Promise<void> {
+  const db = await database();
+  for (const pack of await db.getAll('packs')) {
+    if (!which(pack)) continue;
+    await db.delete('packs', pack.vocabulary);
+    await db.delete('begun', pack.vocabulary);
+  }
+  await clearAway();
+}
+
+/** All that is kept of anybody: somebody has signed out. What is still to be sent goes too, as it is a student’s. */
+export async function dropAll(): Promise<void> {
+  if (!('indexedDB' in globalThis)) return;
+  const db = await database();
+  await Promise.all([db.clear('packs'), db.clear('begun'), db.clear('bytes'), db.clear('later')]);
+}
+
+async function clearAway(): Promise<void> {
+  const db = await database();
+  const kept = [...(await db.getAll('packs')), ...(await db.getAll('begun'))];
+  const needed = new Set(kept.flatMap((pack) => Object.values(pack.parts).map((part) => part.hash)));
+  const there = await db.getAllKeys('bytes');
+  await Promise.all(there.filter((hash) => !needed.has(hash)).map((hash) => db.delete('bytes', hash)));
+}
