@@ -19,7 +19,7 @@ export function Shell({ account, children }: { account: Account; children: React
   const [care, setCare] = useState(false);
   const [accounts, setAccounts] = useState(false);
   const leaving = useMutation({
-    mutationFn: signOut,
+    mutationFn: () => signOut(account.id),
     onSuccess: (view) => {
       queries.clear();
       queries.setQueryData(['session'], view);

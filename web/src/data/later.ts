@@ -23,7 +23,7 @@ export async function sendLater(account: number, send: typeof takeIn = takeIn): 
     let sent = 0;
     for (const one of (await db.getAll('later')).filter((kept: Later) => kept.account === account)) {
       try {
-        await send(new File([one.file], (one.file as File).name ?? 'drawing.png', { type: one.file.type }), one.facts as Facts);
+        await send(new File([one.file], (one.file as Partial<File>).name ?? 'drawing.png', { type: one.file.type }), one.facts as Facts);
         sent += 1;
       } catch (error) {
         // Still no network: it stays. What the server does not take would not be taken tomorrow either.

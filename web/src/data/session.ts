@@ -4,6 +4,7 @@ import { forgetSaid } from './saidToday';
 import { forgetMessages } from './saidLately';
 import { answer, client } from '../api/client';
 import { dropAll } from '../pack/store';
+import { sendLater } from './later';
 
 export const session = queryOptions({
   queryKey: ['session'],
@@ -16,10 +17,12 @@ export const signInToDemo = (signIn: string) => answer(client.POST('/api/session
 /** What the school prints on, and so the unit of lengths. */
 export const payWith = (money: string) => answer(client.PUT('/api/session/school-money', { body: { money } }));
 export const printOn = (paper: 'A4' | 'LETTER') => answer(client.PUT('/api/session/school-paper', { body: { paper } }));
-export const signOut = async () => {
+/** @param account whose is sent what was kept on this device to be sent later */
+export const signOut = async (account: number) => {
   forgetSaid(true);
   forgetMessages(true);
   forgetLately();
+  if ('indexedDB' in window) await sendLater(account).catch(() => 0);
   // Talk packs are for who is signed in.
   await dropAll().catch(() => undefined);
   return answer(client.DELETE('/api/session'));

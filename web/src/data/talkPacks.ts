@@ -49,7 +49,10 @@ export async function beginKeeping(): Promise<boolean> {
  * @throws NoRoom  if the device has none
  */
 export async function makeReady(vocabulary: number, onProgress: (progress: Progress) => void): Promise<Made> {
-  return navigator.locks.request(`talk-pack-${vocabulary}`, () => making(vocabulary, onProgress));
+  const made = await navigator.locks.request(`talk-pack-${vocabulary}`, () => making(vocabulary, onProgress));
+  // Without what answers from it, and without the application itself, it would be of no use.
+  await navigator.serviceWorker.ready;
+  return made;
 }
 
 async function making(vocabulary: number, onProgress: (progress: Progress) => void): Promise<Made> {

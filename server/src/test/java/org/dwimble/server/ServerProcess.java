@@ -33,11 +33,16 @@ public final class ServerProcess implements AutoCloseable {
         }
     }
 
-    /** From the class path of whoever starts it. Returns once it answers. */
+    /** From the class path of whoever starts it, on a port of its own. Returns once it answers. */
     public static ServerProcess start(Path home, String... flags) {
+        return on(0, home, flags);
+    }
+
+    /** The same, where another was before. */
+    public static ServerProcess on(int port, Path home, String... flags) {
         List<String> command = new ArrayList<>(List.of(System.getProperty("java.home") + "/bin/java"));
         command.addAll(List.of(flags));
-        command.addAll(List.of("-cp", System.getProperty("java.class.path"), "org.dwimble.server.App", "--server.port=0", "--dwimble.home=" + home,
+        command.addAll(List.of("-cp", System.getProperty("java.class.path"), "org.dwimble.server.App", "--server.port=" + port, "--dwimble.home=" + home,
             "--logging.level.org.springframework.boot.jetty=INFO"));
         try {
             Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
@@ -45,12 +50,12 @@ public final class ServerProcess implements AutoCloseable {
             StringBuilder said = new StringBuilder();
             for (String line = out.readLine(); line != null; line = out.readLine()) {
                 said.append(line).append('\n');
-                Matcher port = PORT.matcher(line);
-                if (port.find()) {
+                Matcher found = PORT.matcher(line);
+                if (found.find()) {
                     Thread drain = new Thread(() -> drain(out));
                     drain.setDaemon(true);
                     drain.start();
-                    return new ServerProcess(process, Integer.parseInt(port.group(1)));
+                    return new ServerProcess(process, Integer.parseInt(found.group(1)));
                 }
             }
             throw new IllegalStateException("The server did not start:\n" + said);

@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Cookie;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -46,6 +47,7 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
         }""";
     private static final Set<Window> OPEN = new CopyOnWriteArraySet<>();
     private static com.microsoft.playwright.Browser chromium;
+    private static Playwright playwright;
 
     /** What every open window showed when a test failed: one that fails once by chance may not do so again for weeks. */
     @Override
@@ -81,7 +83,7 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
 
     private static AutoCloseable start() {
         com.microsoft.playwright.assertions.PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
-        Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(chromium()).setHeadless(true)
             .setArgs(
                 List.of("--no-sandbox", "--font-render-hinting=none", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
@@ -89,6 +91,16 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
                     "--disable-sync", "--autoplay-policy=no-user-gesture-required", "--use-fake-device-for-media-stream", "--use-fake-ui-for-media-stream",
                     "--use-file-for-fake-audio-capture=" + spoken())));
         return playwright::close;
+    }
+
+    /** A browser of its own that keeps what it keeps in a folder, as a tablet does: closed and opened again it goes on with that. */
+    static BrowserContext tablet(Path folder, int port) {
+        BrowserContext tablet = playwright.chromium().launchPersistentContext(folder, new BrowserType.LaunchPersistentContextOptions()
+            .setExecutablePath(chromium()).setHeadless(true).setViewportSize(1024, 768).setBaseURL("http://localhost:" + port)
+            .setArgs(List.of("--no-sandbox", "--disable-gpu", "--no-first-run", "--disable-background-networking", "--disable-component-update",
+                "--disable-sync", "--autoplay-policy=no-user-gesture-required")));
+        tablet.setDefaultTimeout(40_000);
+        return tablet;
     }
 
     /** What the microphone hears, over and over: a second of silence, half a second of a voice, a second and a half of silence. */
@@ -127,9 +139,11 @@ public final class Browser implements BeforeAllCallback, TestExecutionExceptionH
                 context(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true).setIsMobile(true)), false);
         }
 
+        /** What a device keeps for talking without network has its own test; here each page is the server’s. */
         private static BrowserContext context(com.microsoft.playwright.Browser.NewContextOptions screen) {
             BrowserContext context = chromium
-                .newContext(screen.setBaseURL(TestServer.address()).setPermissions(List.of("clipboard-read", "clipboard-write", "camera", "microphone")));
+                .newContext(screen.setBaseURL(TestServer.address()).setServiceWorkers(ServiceWorkerPolicy.BLOCK)
+                    .setPermissions(List.of("clipboard-read", "clipboard-write", "camera", "microphone")));
             context.setDefaultTimeout(40_000);
             return context;
         }

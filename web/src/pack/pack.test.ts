@@ -1,0 +1,113 @@
+import 'fake-indexeddb/auto';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { boardAddress, fromPack, lookAnew } from './answers';
+import {
+  allPacks,
+  damaged,
+  database,
+  dropAll,
+  dropPacks,
+  hashOf,
+  isHeardOf,
+  isWhole,
+  keepBegun,
+  keepBytes,
+  keepPack,
+  UNHEARD_MS,
+  type Pack,
+  type Part,
+} from './store';
+
+const at = (path: string) => new URL(path, 'https://dwimble.example');
+const text = (value: unknown) => new TextEncoder().encode(typeof value === 'string' ? value : JSON.stringify(value)).buffer;
+const SESSION = { account: { id: 4, name: 'Odile' }, demo: false };
+
+async function keep(vocabulary: number, more: Partial<Pack> = {}, documents: Record<string, unknown> = {}): Promise<Pack> {
+  const parts: Record<string, Part> = {};
+  const all = { '/api/session': SESSION, [`/api/vocabularies/${vocabulary}`]: { id: vocabulary, boards: [{ id: 'a b', revision: 3 }] }, ...documents };
+  for (const [address, value] of Object.entries(all)) parts[address] = await keepBytes(text(value), 'application/json');
+  parts[boardAddress(vocabulary, 'a b', 3)] = await keepBytes(text({ id: 'a b', of: vocabulary }), 'application/json');
+  const now = Date.now();
+  const pack = { vocabulary, mark: 'm', version: 1, name: 'Ilse', account: 4, madeAt: now, heardAt: now, bytes: 1, parts, ...more };
+  await keepPack(pack);
+  lookAnew();
+  return pack;
+}
+const answered = async (path: string): Promise<unknown> => (await fromPack(at(path)))?.json();
+
+beforeEach(async () => {
+  await dropAll();
+  lookAnew();
+});
+
+describe('what a device answers from its packs', () => {
+  it('is the vocabulary, its boards put together in their order, and who is signed in', async () => {
+    await keep(7);
+    expect(await answered('/api/vocabularies/7/boards')).toEqual([{ id: 'a b', of: 7 }]);
+    expect(await answered('/api/session')).toEqual(SESSION);
+    expect((await fromPack(at('/api/vocabularies/7')))?.headers.get('Content-Type')).toBe('application/json');
+  });
+
+  it('is nothing of a vocabulary that has none, though another has', async () => {
+    await keep(7, {}, { '/art/colour.yellow.usual/core/eat.svg': 'eat' });
+    expect(await answered('/api/vocabularies/9')).toBeUndefined();
+    expect(await answered('/api/vocabularies/9/boards')).toBeUndefined();
+    expect(await (await fromPack(at('/art/colour.yellow.usual/core/eat.svg')))?.text()).toBe('eat');
+  });
+
+  it('is nothing but that nobody is signed in after thirty days unheard, and a day more for a clock that is off', async () => {
+    const old = Date.now() - UNHEARD_MS;
+    await keep(7, { heardAt: old - 2 * 24 * 3_600_000 });
+    expect(await answered('/api/vocabularies/7')).toBeUndefined();
+    expect(await answered('/api/session')).toEqual({ demo: false });
+    expect(isHeardOf(await keep(7, { heardAt: old - 3_600_000 }))).toBe(true);
+    expect(isHeardOf(await keep(7, { heardAt: Date.now() + 24 * 3_600_000 }))).toBe(true);
+  });
+
+  it('is not a pack of which a board is gone', async () => {
+    const pack = await keep(7);
+    await (await database()).delete('bytes', pack.parts[boardAddress(7, 'a b', 3)].hash);
+    expect(await answered('/api/vocabularies/7/boards')).toBeUndefined();
+  });
+});
+
+describe('packs on the disk', () => {
+  it('know what was spoilt and what was cleared away', async () => {
+    const pack = await keep(7, {}, { '/effects/a.wav': 'sound', '/effects/b.wav': 'other' });
+    expect([await isWhole(pack), await damaged(pack)]).toEqual([true, []]);
+    const db = await database();
+    await db.put('bytes', text('spoilt'), pack.parts['/effects/a.wav'].hash);
+    await db.delete('bytes', pack.parts['/effects/b.wav'].hash);
+    expect(await isWhole(pack)).toBe(false);
+    expect((await damaged(pack)).sort()).toEqual(['/effects/a.wav', '/effects/b.wav']);
+  });
+
+  it('share what is the same, and leave nothing when they go', async () => {
+    await keep(7, {}, { '/effects/a.wav': 'sound' });
+    await keep(9, {}, { '/effects/a.wav': 'sound' });
+    const sound = await hashOf(text('sound'));
+    await dropPacks((pack) => pack.vocabulary === 7);
+    expect((await allPacks()).map((pack) => pack.vocabulary)).toEqual([9]);
+    const db = await database();
+    expect(await db.get('bytes', sound)).toBeDefined();
+    await dropPacks(() => true);
+    expect(await db.getAllKeys('bytes')).toEqual([]);
+  });
+
+  it('go on with what was begun, and forget it once they are whole', async () => {
+    const part = await keepBytes(text('half'), 'text/plain');
+    await keepBegun(7, { '/half': part });
+    await keep(9);
+    expect(await (await database()).get('bytes', part.hash)).toBeDefined();
+    await keep(7);
+    expect(await (await database()).get('bytes', part.hash)).toBeUndefined();
+  });
+
+  it('are all gone when somebody signs out, with what was to be sent', async () => {
+    await keep(7);
+    const db = await database();
+    await db.put('later', { id: 'x', account: 4, vocabulary: 7, file: new Blob(['x']), facts: {} });
+    await dropAll();
+    expect([await db.count('packs'), await db.count('bytes'), await db.count('later')]).toEqual([0, 0, 0]);
+  });
+});
