@@ -10,6 +10,7 @@ export type Touching = Schemas['Touching'];
 export type Scanning = Schemas['Scanning'];
 export type Switch = Schemas['Switch'];
 export type Reach = Schemas['ReachView'];
+export type Use = Schemas['UseView'];
 export type CaseloadRow = Schemas['CaseloadView'];
 export type FirstBoards = Schemas['FirstBoards'];
 export type StepUp = Schemas['StepUpView'];

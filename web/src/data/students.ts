@@ -43,6 +43,7 @@ export interface StudentFacts {
   voice?: Student['voice'];
   hand?: Student['hand'];
   access?: Student['access'];
+  useKept?: Student['useKept'];
 }
 
 export const addStudent = (facts: StudentFacts) => answer(client.POST('/api/students', { body: facts }));

@@ -31,6 +31,18 @@ interface Schema extends DBSchema {
   bytes: { key: string; value: ArrayBuffer };
   /** What is to be sent when there is a network. */
   later: { key: string; value: Later };
+  said: { key: string; value: Sent };
+}
+
+/** What was said, until it is sent. */
+export interface Sent {
+  id: string;
+  account: number;
+  vocabulary: number;
+  day: string;
+  /** How often each was said. */
+  words: Record<string, number>;
+  messages: { at: string; text: string }[];
 }
 
 /** A picture that was drawn while there was no network. */
@@ -56,6 +68,7 @@ export function database(): Promise<IDBPDatabase<Schema>> {
       db.createObjectStore('begun', { keyPath: 'vocabulary' });
       db.createObjectStore('bytes');
       db.createObjectStore('later', { keyPath: 'id' });
+      db.createObjectStore('said', { keyPath: 'id' });
     },
     terminated() {
       opened = undefined;
@@ -132,7 +145,7 @@ export async function dropPacks(which: (pack: Pack) => boolean): Promise<void> {
 export async function dropAll(): Promise<void> {
   if (!('indexedDB' in globalThis)) return;
   const db = await database();
-  await Promise.all([db.clear('packs'), db.clear('begun'), db.clear('bytes'), db.clear('later')]);
+  await Promise.all([db.clear('packs'), db.clear('begun'), db.clear('bytes'), db.clear('later'), db.clear('said')]);
 }
 
 async function clearAway(): Promise<void> {

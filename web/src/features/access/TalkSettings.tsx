@@ -13,6 +13,7 @@ import { DottedChoice } from '../../shell/Dotted';
 import parts from '../../shell/parts.module.css';
 import { HandNeeds } from '../first';
 import { VoiceDialog } from '../student';
+import { UseKept } from '../use';
 import { BlocksEditor } from './BlocksEditor';
 import { useKeptAccess } from './kept';
 import { Switches } from './Switches';
@@ -99,6 +100,10 @@ function Settings({ student, row, others }: { student: Student; row: CaseloadRow
           <section aria-label={t`Cells and gaps`}>
             <h2>{t`Cells and gaps`}</h2>
             <Hand student={student} mayEdit={mayEdit} open={open === 'hand'} onOpen={() => setOpen('hand')} onClose={close} onKept={() => void kept.looked()} />
+          </section>
+          <section aria-label={t`What is kept`}>
+            <h2>{t`What is kept`}</h2>
+            <UseKept student={student} mayEdit={mayEdit} onChange={(to) => void kept.setUse(to)} />
           </section>
           {mayEdit && others.length > 0 && (
             <p>

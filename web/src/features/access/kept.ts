@@ -32,6 +32,11 @@ export function useKeptAccess(student: Student) {
       queries.setQueryData(studentQuery(student.id).queryKey, { ...student, access: { ...student.access, ...access } });
       return keeping(() => changeStudent(student, { ...facts(student), access: { ...student.access, ...access } }));
     },
+    /** What is kept of what the student says. */
+    setUse: (useKept: Student['useKept']) => {
+      queries.setQueryData(studentQuery(student.id).queryKey, { ...student, useKept });
+      return keeping(() => changeStudent(student, { ...facts(student), useKept }));
+    },
     copy: async (from: string) => {
       if (await keeping(() => talkAs(student.id, from))) setBefore(student);
     },

@@ -11,6 +11,7 @@ import { ArtOf, artOf, Pic } from '../../drawn/art';
 import { heldWords } from '../../data/plan';
 import { aboutHeld } from '../reveal';
 import { RowOf } from '../showing';
+import { WhatIsSaid } from '../use';
 import { dayAndTime } from '../../shell/time';
 import { MoveOn } from './MoveOn';
 import { Next } from './Next';
@@ -112,6 +113,12 @@ export default function StudentPage() {
               <Link className={parts.dotted} to={`/students/${id}/talking`}>{t`how ${who.name} talks`}</Link>
             </p>
           </section>
+          {current !== undefined && (
+            <section className={css.panel} aria-label={t`What is said`}>
+              <h2>{t`What is said`}</h2>
+              <WhatIsSaid student={id} name={who.name} vocabulary={current} mayEdit={mayEdit} />
+            </section>
+          )}
           {mayEdit && <OwnDays student={who} />}
           {mayEdit && (
             <section className={css.panel} aria-label={t`What is true of the student`}>

@@ -19,6 +19,7 @@ import { Turns } from './Turns';
 import { useBoards, type Boards } from './useBoards';
 import { useHomeScreen } from './useHomeScreen';
 import { usePack } from './usePack';
+import { useSaid } from './useSaid';
 
 import { useOffers } from './useOffers';
 import { Adult, type Model } from './Adult';
@@ -97,6 +98,15 @@ function speltOf(message: Token[], boards: Board[]): string[] {
   return [...new Set(words.map((token) => token.text))];
 }
 
+const textOf = (message: Token[]) =>
+  message
+    .map((token) => token.text)
+    .filter(Boolean)
+    .join(' ');
+
+/** Words that were added to a message; letters of a word that is spelt are none yet. */
+const newWords = (before: Token[], now: Token[]) => now.slice(before.length).flatMap((token) => (token.text && !token.spelled ? [token.text] : []));
+
 /** A pad that covers a good part of its board is drawn on where it is; a smaller one opens. */
 const isRoomy = (b: Button, board: Board) =>
   b.doings.some((d) => d.type === 'draw') && b.span.rows / board.rows >= 0.45 && b.span.columns / board.columns >= 0.45;
@@ -145,6 +155,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
     return () => clearTimeout(end);
   }, [model, state]);
   const readiness = usePack(view.id, account);
+  const gathering = useSaid(view, account);
   const between = state.message.length === 0 && !saying;
   useEffect(() => {
     if (between && newer) onBetween(newer);
@@ -175,6 +186,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
   /** The whole message, word by word. */
   async function sayMessage(message: Token[]): Promise<void> {
     rememberMessage(view.id, message);
+    gathering.message(textOf(message));
     const whose = tokensOf(message);
     await performAll(said(message), undefined, (piece, place) => setLit(whose[piece]?.[place]));
     setLit(undefined);
@@ -185,8 +197,12 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
     const tapped = tap(state, still ? { ...button, leads: { type: 'stays' } } : button, byId, view.home, known);
     setState(tapped.state);
     if (tapped.state.message.length > state.message.length) remember(view.id, button.id);
+    gathering.words(newWords(state.message, tapped.state.message));
     void performAll(tapped.performed, button);
-    if (button.doings.some((d) => d.type === 'say-message')) rememberMessage(view.id, tapped.state.message);
+    if (button.doings.some((d) => d.type === 'say-message')) {
+      rememberMessage(view.id, tapped.state.message);
+      gathering.message(textOf(tapped.state.message));
+    }
     if (tapped.nowhere) setNotice(t`“${button.label}” leads nowhere yet.`);
     if (tapped.elsewhere) void navigate(`/vocabularies/${tapped.elsewhere}/talk`);
   }

@@ -7,6 +7,7 @@ import org.dwimble.core.screen.Hand;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.use.UseKept;
 import org.dwimble.core.voice.StudentVoice;
 import org.jspecify.annotations.Nullable;
 
@@ -20,11 +21,13 @@ import org.jspecify.annotations.Nullable;
  * @param voice      chosen for the student; null for that of the device
  * @param hand       what was found right for it; null if nothing was
  * @param access     how the student reaches what is on a board
+ * @param useKept    what is kept of what the student says; null if nobody was asked yet, and then nothing is
  */
 public record Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen, Appearance appearance,
-    boolean placesKept, @Nullable StudentVoice voice, @Nullable Hand hand, Access access) {
+    boolean placesKept, @Nullable StudentVoice voice, @Nullable Hand hand, Access access,
+    @Nullable UseKept useKept) {
     public Student(String id, String name, @Nullable Integer schoolYear, String className, Screen screen, Appearance appearance) {
-        this(id, name, schoolYear, className, screen, appearance, false, null, null, Access.USUAL);
+        this(id, name, schoolYear, className, screen, appearance, false, null, null, Access.USUAL, null);
     }
 
     public Student {
@@ -43,11 +46,15 @@ public record Student(String id, String name, @Nullable Integer schoolYear, Stri
     }
 
     public Student withPlacesKept(boolean kept) {
-        return new Student(id, name, schoolYear, className, screen, appearance, kept, voice, hand, access);
+        return new Student(id, name, schoolYear, className, screen, appearance, kept, voice, hand, access, useKept);
+    }
+
+    public Student withUseKept(UseKept to) {
+        return new Student(id, name, schoolYear, className, screen, appearance, placesKept, voice, hand, access, to);
     }
 
     public Student withAccess(Access to) {
-        return new Student(id, name, schoolYear, className, screen, appearance, placesKept, voice, hand, to);
+        return new Student(id, name, schoolYear, className, screen, appearance, placesKept, voice, hand, to, useKept);
     }
 
     /**
@@ -56,12 +63,12 @@ public record Student(String id, String name, @Nullable Integer schoolYear, Stri
      */
     public Student talkingAs(Student other) {
         Hand needs = other.hand == null ? null : new Hand(other.hand.leastCell(), other.hand.gap(), "");
-        return new Student(id, name, schoolYear, className, screen, appearance, placesKept, other.voice, needs, other.access);
+        return new Student(id, name, schoolYear, className, screen, appearance, placesKept, other.voice, needs, other.access, useKept);
     }
 
     /** As it is told to who only talks with the student's boards: what talking needs, and neither class nor year. */
     public Student forTalking() {
-        return new Student(id, name, null, "", screen, appearance, placesKept, voice, null, access);
+        return new Student(id, name, null, "", screen, appearance, placesKept, voice, null, access, useKept);
     }
 
     /**
@@ -86,7 +93,8 @@ public record Student(String id, String name, @Nullable Integer schoolYear, Stri
             bringing.mine("hand", was.hand, hand, now.hand) ? hand : now.hand,
             new Access(
                 bringing.mine("touching", was.access.touching(), access.touching(), now.access.touching()) ? access.touching() : now.access.touching(),
-                bringing.mine("scanning", was.access.scanning(), access.scanning(), now.access.scanning()) ? access.scanning() : now.access.scanning()));
+                bringing.mine("scanning", was.access.scanning(), access.scanning(), now.access.scanning()) ? access.scanning() : now.access.scanning()),
+            bringing.mine("use_kept", was.useKept, useKept, now.useKept) ? useKept : now.useKept);
         return new Brought(bringing.met == null ? brought : now, bringing.met);
     }
 

@@ -14,6 +14,7 @@ import org.dwimble.core.screen.UsualScreen;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.use.UseKept;
 import org.dwimble.core.voice.StudentVoice;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.account.AccountStore;
@@ -38,13 +39,13 @@ import org.springframework.web.bind.annotation.RestController;
 class StudentApi {
 
     record NewStudent(String name, @Nullable Integer schoolYear, String className, Screen screen, @Nullable Appearance appearance,
-        @Nullable Boolean placesKept, @Nullable StudentVoice voice, @Nullable Hand hand, @Nullable Access access) {
+        @Nullable Boolean placesKept, @Nullable StudentVoice voice, @Nullable Hand hand, @Nullable Access access, @Nullable UseKept useKept) {
         Student as(String id) {
             if (screen == null) {
                 throw new Unacceptable("choose-screen");
             }
             return new Student(id, name, schoolYear, className, screen, appearance == null ? Appearance.USUAL : appearance, Boolean.TRUE.equals(placesKept),
-                voice, hand, access == null ? Access.USUAL : access);
+                voice, hand, access == null ? Access.USUAL : access, useKept);
         }
     }
 

@@ -24,6 +24,7 @@ import org.dwimble.core.screen.Hand;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.use.UseKept;
 import org.dwimble.core.voice.StudentVoice;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.database.Session;
@@ -39,7 +40,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public class StudentStore {
     private static final String COLUMNS = "s.id, s.name, s.school_year, s.class_name, s.screen_width, s.screen_height, s.look, s.tone, s.hair, s.places_kept, "
-        + "s.voice, s.hand, s.access";
+        + "s.voice, s.hand, s.access, s.use_kept";
 
     /** Somebody on a student's team. */
     public record Member(long accountId, String signIn, String name, String work, Role role) {
@@ -72,12 +73,12 @@ public class StudentStore {
     public void add(Student student, long owner) {
         database.run(session -> {
             session.update(
-                "INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height, look, tone, hair, places_kept, voice, hand, access) VALUES"
-                    + " (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                "INSERT INTO student (id, name, school_year, class_name, screen_width, screen_height, look, tone, hair, places_kept, voice, hand, access, use_kept)"
+                    + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 student.id(), student.name(), student.schoolYear(), student.className(),
                 student.screen().width().micrometres(), student.screen().height().micrometres(),
                 student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(), student.placesKept() ? 1 : 0,
-                kept(student.voice()), kept(student.hand()), KeptAccess.write(student.access()));
+                kept(student.voice()), kept(student.hand()), KeptAccess.write(student.access()), kept(student.useKept()));
             GrantTable.give(session, given(student.id(), owner, Role.OWNER));
         });
     }
@@ -102,11 +103,12 @@ public class StudentStore {
     private static void update(Session session, Student student) throws SQLException {
         session.update(
             "UPDATE student SET name = ?, school_year = ?, class_name = ?, screen_width = ?, screen_height = ?, look = ?, tone = ?, hair = ?, "
-                + "places_kept = ?, voice = ?, hand = ?, access = ? WHERE id = ?",
+                + "places_kept = ?, voice = ?, hand = ?, access = ?, use_kept = ? WHERE id = ?",
             student.name(), student.schoolYear(), student.className(),
             student.screen().width().micrometres(), student.screen().height().micrometres(),
             student.appearance().look().name(), student.appearance().tone().name(), student.appearance().hair().name(),
-            student.placesKept() ? 1 : 0, kept(student.voice()), kept(student.hand()), KeptAccess.write(student.access()), student.id());
+            student.placesKept() ? 1 : 0, kept(student.voice()), kept(student.hand()), KeptAccess.write(student.access()), kept(student.useKept()),
+            student.id());
     }
 
     public Optional<Student> find(String id) {
@@ -207,7 +209,8 @@ public class StudentStore {
             new Screen(new Length(row.getLong("screen_width")), new Length(row.getLong("screen_height"))),
             new Appearance(Look.valueOf(row.getString("look")), Tone.valueOf(row.getString("tone")), Hair.valueOf(row.getString("hair"))),
             row.getInt("places_kept") == 1, voice(row.getString("voice")),
-            hand(row.getString("hand")), KeptAccess.read(row.getString("access")));
+            hand(row.getString("hand")), KeptAccess.read(row.getString("access")),
+            row.getString("use_kept") == null ? null : UseKept.valueOf(row.getString("use_kept")));
     }
 
     /** As it is kept: where, rate and pitch, then the name, which may hold anything. */
@@ -221,6 +224,10 @@ public class StudentStore {
         }
         String[] parts = kept.split(" ", 4);
         return new StudentVoice(StudentVoice.Where.valueOf(parts[0]), parts[3], Integer.parseInt(parts[1]), Integer.parseInt(parts[2]));
+    }
+
+    private static @Nullable String kept(@Nullable UseKept use) {
+        return use == null ? null : use.name();
     }
 
     /** As it is kept: the least cell and the gap in micrometres, then the reason, which may hold anything. */

@@ -1,0 +1,93 @@
+package org.dwimble.server.use;
+
+import java.sql.SQLException;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.dwimble.core.use.UseKept;
+import org.dwimble.core.use.Used;
+import org.dwimble.server.database.Database;
+import org.dwimble.server.database.Session;
+import org.springframework.stereotype.Component;
+
+/** Words and messages that were said. */
+@Component
+public class UseStore {
+    /** So long it is known what was sent; nobody's device keeps it longer. */
+    private static final Duration KNOWN = Duration.ofDays(60);
+
+    /** A message as it was said. */
+    public record Message(Instant at, String text) {
+    }
+
+    private final Database database;
+
+    UseStore(Database database) {
+        this.database = database;
+    }
+
+    /**
+     * Adds what was said, once, and no more of it than was agreed to.
+     *
+     * @param id of what is sent, made where it was said
+     */
+    public void add(String student, String id, UseKept agreed, LocalDate day, Map<String, Integer> words, List<Message> messages, Instant now) {
+        if (!agreed.counts()) {
+            return;
+        }
+        database.run(session -> {
+            if (session.update("INSERT OR IGNORE INTO use_sent (id, student_id, at) VALUES (?, ?, ?)", id, student, now.toString()) == 0) {
+                return;
+            }
+            session.update("DELETE FROM use_sent WHERE at < ?", now.minus(KNOWN).toString());
+            for (Map.Entry<String, Integer> word : words.entrySet()) {
+                add(session, student, Used.wordOf(word.getKey()), day, word.getValue());
+            }
+            if (agreed == UseKept.MESSAGES) {
+                for (Message message : messages) {
+                    session.update("INSERT INTO use_message (student_id, said_at, text) VALUES (?, ?, ?)", student, message.at.toString(), message.text);
+                }
+            }
+        });
+    }
+
+    private static void add(Session session, String student, String word, LocalDate day, int times) throws SQLException {
+        session.update("""
+            INSERT INTO use_word (student_id, word, day, times) VALUES (?, ?, ?, ?)
+            ON CONFLICT (student_id, word, day) DO UPDATE SET times = times + excluded.times""", student, word, day.toString(), times);
+    }
+
+    /** How often each word was said. */
+    public Map<String, Integer> said(String student) {
+        Map<String, Integer> said = new HashMap<>();
+        database.read(session -> session.list("SELECT word, SUM(times) AS times FROM use_word WHERE student_id = ? GROUP BY word",
+            row -> said.put(row.getString("word"), row.getInt("times")), student));
+        return said;
+    }
+
+    /** The first day something was kept of. */
+    public Optional<LocalDate> since(String student) {
+        return database
+            .read(session -> session.list("SELECT MIN(day) AS day FROM use_word WHERE student_id = ?", row -> Optional.ofNullable(row.getString("day")),
+                student))
+            .stream().flatMap(Optional::stream).findFirst().map(LocalDate::parse);
+    }
+
+    /** The latest first. */
+    public List<Message> messages(String student, int most) {
+        return database.read(session -> session.list("SELECT said_at, text FROM use_message WHERE student_id = ? ORDER BY said_at DESC, id DESC LIMIT ?",
+            row -> new Message(Instant.parse(row.getString("said_at")), row.getString("text")), student, most));
+    }
+
+    /** All that was kept of a student is gone, for good. */
+    public void delete(String student) {
+        database.run(session -> {
+            session.update("DELETE FROM use_word WHERE student_id = ?", student);
+            session.update("DELETE FROM use_message WHERE student_id = ?", student);
+        });
+    }
+}

@@ -1,0 +1,27 @@
+import { useEffect, useMemo } from 'react';
+import type { VocabularyView } from '../../api/types';
+import { Gathering, sendSaid } from '../../data/use';
+
+const SEND_MS = 20_000;
+
+/** Gathers what is said while this is talked with, where that was agreed to, and sends it now and then, and when talk is left. */
+export function useSaid(view: VocabularyView, account: number): Gathering {
+  const agreed = view.student?.useKept;
+  const gathering = useMemo(() => new Gathering({ vocabulary: view.id, account }, agreed), [view.id, account, agreed]);
+  useEffect(() => {
+    if (agreed !== 'COUNTS' && agreed !== 'MESSAGES') return undefined;
+    const send = () =>
+      void gathering
+        .keep()
+        .then(() => sendSaid(account))
+        .catch(() => undefined);
+    const timer = setInterval(send, SEND_MS);
+    window.addEventListener('pagehide', send);
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('pagehide', send);
+      send();
+    };
+  }, [gathering, agreed, account]);
+  return gathering;
+}

@@ -1,0 +1,2 @@
+export { UseKept } from './UseKept';
+export { WhatIsSaid } from './WhatIsSaid';
