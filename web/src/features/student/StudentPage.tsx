@@ -86,6 +86,12 @@ export default function StudentPage() {
             <Shown glance={glance} name={row.vocabulary.name} shown={row.vocabulary.shown} words={row.vocabulary.words} mayEdit={mayEdit} />
           )}
           {glance && <HeldHere vocabulary={glance.vocabulary} version={glance.version} />}
+          {current !== undefined && (
+            <section className={css.panel} aria-label={t`What is said`}>
+              <h2>{t`What is said`}</h2>
+              <WhatIsSaid student={id} name={who.name} vocabulary={current} mayEdit={mayEdit} />
+            </section>
+          )}
           {glance && <Changes vocabulary={glance.vocabulary} version={glance.version} />}
         </div>
         <div>
@@ -113,12 +119,6 @@ export default function StudentPage() {
               <Link className={parts.dotted} to={`/students/${id}/talking`}>{t`how ${who.name} talks`}</Link>
             </p>
           </section>
-          {current !== undefined && (
-            <section className={css.panel} aria-label={t`What is said`}>
-              <h2>{t`What is said`}</h2>
-              <WhatIsSaid student={id} name={who.name} vocabulary={current} mayEdit={mayEdit} />
-            </section>
-          )}
           {mayEdit && <OwnDays student={who} />}
           {mayEdit && (
             <section className={css.panel} aria-label={t`What is true of the student`}>

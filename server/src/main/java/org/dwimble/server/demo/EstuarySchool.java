@@ -84,6 +84,7 @@ import org.dwimble.core.screen.Screen;
 import org.dwimble.core.series.FirstSeries;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.told.Told;
+import org.dwimble.core.use.UseKept;
 import org.dwimble.core.voice.Manner;
 import org.dwimble.core.voice.Spoken;
 import org.dwimble.core.wordline.Guesses;
@@ -131,12 +132,14 @@ class EstuarySchool implements ApplicationRunner {
     private final OwnDays days;
     private final PrintedLists printed;
     private final ShownLists shown;
+    private final SaidLately said;
     private final Supplier<String> ids;
     private final Instant now;
 
     EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures, AskedFor askedFor,
         Database database,
-        DeletedStore deleted, FactStore facts, FirstSeriesStore series, PrintedLists printed, ShownLists shown, Recordings recordings, Voices voices,
+        DeletedStore deleted, FactStore facts, FirstSeriesStore series, PrintedLists printed, ShownLists shown, SaidLately said, Recordings recordings,
+        Voices voices,
         OwnDays days,
         Supplier<String> ids,
         Clock clock) {
@@ -155,6 +158,7 @@ class EstuarySchool implements ApplicationRunner {
         this.days = days;
         this.printed = printed;
         this.shown = shown;
+        this.said = said;
         this.ids = ids;
         this.now = clock.instant();
     }
@@ -184,6 +188,8 @@ class EstuarySchool implements ApplicationRunner {
         students.join(ilse.id(), marit.id(), Role.EDITOR);
         long seal = shown.make(odile, marit, Map.of("ferry", ferry, "gate", gate, "dog", dog, "lighthouse", lighthouse));
         ilsesWords(ilse, odile, marit, lighthouse, seal);
+        students.change(ilse.withUseKept(UseKept.COUNTS), ilse);
+        said.words(ilse.id());
 
         Student tomasz = student("tomasz", "Tomasz", 4, "Oyster", Screen.ofDiagonal(12.9, 4, 3), Appearance.USUAL, odile);
         students.join(tomasz.id(), marit.id(), Role.OWNER);
@@ -197,7 +203,8 @@ class EstuarySchool implements ApplicationRunner {
         Student adair = student("adair", "Mr Adair", null, "adult group", Screen.ofDiagonal(13.3, 16, 9),
             new Appearance(Look.CONTRAST, Tone.YELLOW, Hair.USUAL), odile);
         adairsWords(adair, odile);
-        students.change(adair.withAccess(byOneSwitch()), adair);
+        students.change(adair.withAccess(byOneSwitch()).withUseKept(UseKept.MESSAGES), adair);
+        said.messages(adair.id(), List.of("me drink tea", "help stop", "me eat more", "drink tea more", "play finished", "me drink water"));
 
         Student wren = student("wren", "Wren", 0, "Kittiwake", Screen.ofDiagonal(8.3, 4, 3), new Appearance(Look.COLOUR, Tone.LIGHT, Hair.RED), odile);
         students.change(wren.withPlacesKept(true), wren);

@@ -35,7 +35,11 @@ class ReachApi {
     record CostlyWord(String board, String name, Cell cell, String label, int taps, double travelMm, @Nullable ScanCost scanned) {
     }
 
-    /** @param here what each button of the board costs; @param costliest of the whole vocabulary; @param average by scanning, a word; null if nothing is scanned */
+    /**
+     * @param here      what each button of the board costs
+     * @param costliest of the whole vocabulary
+     * @param average   what a word costs by scanning; null if nothing is scanned
+     */
     record ReachView(List<CostView> here, List<CostlyWord> costliest, @Nullable ScanCost average) {
     }
 
