@@ -3,9 +3,26 @@ import { answer, client, Problem } from '../api/client';
 import type { ShownList, VocabularyView } from '../api/types';
 import { pictureAddress } from './pictureAddress';
 import { deviceVoices, soundAddress, speechAddress } from './voice';
-import { boardAddress } from '../pack/answers';
-import { begunOf, damaged, dropPacks, isWhole, keepBegun, keepBytes, keepPack, packOf, type Pack, type Part } from '../pack/store';
+import {
+  begunOf,
+  bytesOf,
+  damaged,
+  dropPacks,
+  isWhole,
+  keepBegun,
+  keepBytes,
+  keepHeardOf,
+  keepPack,
+  packOf,
+  partsOf,
+  type Pack,
+  type Parts,
+} from '../pack/store';
 
+const JSON_TYPE = 'application/json';
+/** Boards are kept one by one, so that a newer version sends those alone that changed. */
+const boardAddress = (vocabulary: number, board: string, revision: number) =>
+  `/api/vocabularies/${vocabulary}/boards/${encodeURIComponent(board)}?revision=${revision}`;
 /** So many parts are asked for at a time. */
 const AT_ONCE = 6;
 const TELL_MS = 500;
@@ -57,14 +74,15 @@ export async function makeReady(vocabulary: number, onProgress: (progress: Progr
 
 async function making(vocabulary: number, onProgress: (progress: Progress) => void): Promise<Made> {
   const before = await packOf(vocabulary);
-  const whole = before !== undefined && (await isWhole(before));
+  const had = before ? await partsOf(vocabulary) : {};
+  const whole = before !== undefined && (await isWhole(had));
   const wanted = await whatToKeep(vocabulary, whole ? before.mark : '');
   if (!wanted && before) {
     const pack = { ...before, heardAt: Date.now() };
-    await keepPack(pack);
+    await keepHeardOf(pack);
     return { pack, newer: false };
   }
-  const parts = new Parts({ ...(whole ? before.parts : await spared(before)), ...(await begunOf(vocabulary)) }, onProgress);
+  const parts = new Gathering({ ...(whole ? had : await spared(had)), ...(await begunOf(vocabulary)) }, onProgress);
   try {
     const view = await parts.view(vocabulary);
     await parts.boards(view);
@@ -81,9 +99,8 @@ async function making(vocabulary: number, onProgress: (progress: Progress) => vo
       madeAt: now,
       heardAt: now,
       bytes,
-      parts: parts.kept,
     };
-    await keepPack(pack);
+    await keepPack(pack, parts.kept);
     return { pack, newer: before !== undefined };
   } catch (error) {
     if (isFull(error)) {
@@ -109,17 +126,16 @@ async function whatToKeep(vocabulary: number, known: string) {
 }
 
 /** Of a pack that is not whole any more what is still good. */
-async function spared(pack?: Pack): Promise<Record<string, Part>> {
-  if (!pack) return {};
-  const spoilt = new Set(await damaged(pack));
-  return Object.fromEntries(Object.entries(pack.parts).filter(([address]) => !spoilt.has(address)));
+async function spared(parts: Parts): Promise<Parts> {
+  const spoilt = new Set(await damaged(parts));
+  return Object.fromEntries(Object.entries(parts).filter(([address]) => !spoilt.has(address)));
 }
 
 type Wanted = NonNullable<Awaited<ReturnType<typeof whatToKeep>>>;
 
 /** Gathers the parts of one pack; what is known already is not asked for. */
-class Parts {
-  readonly kept: Record<string, Part> = {};
+class Gathering {
+  readonly kept: Parts = {};
   account = 0;
   private done = 0;
   private told = -Infinity;
@@ -127,7 +143,7 @@ class Parts {
   private bytes = 0;
 
   constructor(
-    private readonly known: Record<string, Part>,
+    private readonly known: Parts,
     private readonly onProgress: (progress: Progress) => void,
   ) {}
 
@@ -150,10 +166,13 @@ class Parts {
         const board = await answer(client.GET('/api/vocabularies/{vocabulary}/boards/{board}', { params: { path: { ...path, board: line.id }, query } }));
         await this.write(address, board);
       }
-      return;
+    } else {
+      const all = new Map((await answer(client.GET('/api/vocabularies/{vocabulary}/boards', { params: { path } }))).map((b) => [b.id, b]));
+      for (const { line, address } of missing) await this.write(address, all.get(line.id));
     }
-    const all = new Map((await answer(client.GET('/api/vocabularies/{vocabulary}/boards', { params: { path } }))).map((b) => [b.id, b]));
-    for (const { line, address } of missing) await this.write(address, all.get(line.id));
+    // All together as they are asked for, so that opening them is one reading.
+    const each = await Promise.all(addressed.map(async ({ address }) => new TextDecoder().decode(await bytesOf(this.kept[address]))));
+    await this.put(`/api/vocabularies/${view.id}/boards`, new TextEncoder().encode(`[${each.join(',')}]`).buffer, JSON_TYPE);
   }
 
   async documents({ id, locale }: VocabularyView): Promise<void> {
@@ -221,7 +240,7 @@ class Parts {
   }
 
   private write(address: string, value: unknown): Promise<void> {
-    return this.put(address, new TextEncoder().encode(JSON.stringify(value)).buffer, 'application/json');
+    return this.put(address, new TextEncoder().encode(JSON.stringify(value)).buffer, JSON_TYPE);
   }
 
   private async put(address: string, bytes: ArrayBuffer, type: string): Promise<void> {

@@ -1,9 +1,8 @@
-import { allPacks, bytesOf, isHeardOf, type Pack, type Part } from './store';
+import { allPacks, bytesOf, isHeardOf, partAt, type Pack } from './store';
 
 // What a device answers from its talk packs where the server does not.
 
 const OF_VOCABULARY = /^\/api\/vocabularies\/(\d+)(?:\/|$)/;
-const BOARDS = /^\/api\/vocabularies\/\d+\/boards$/;
 /** What never changes at its address: it is taken from the pack even if there is a network. */
 const LASTING = /^\/(art|effects)\/|^\/api\/speech$|^\/api\/vocabularies\/\d+\/(pictures|sounds)\/[0-9a-f]+$|^\/api\/lists\/\d+\/pictures\/[0-9a-f]+$/;
 const SHOWN = /^\/api\/(session|voices)$|^\/api\/vocabularies\/\d+(\/(boards|revealed|word-forms|day-words))?$|^\/api\/lists\/\d+\/showing$/;
@@ -30,7 +29,8 @@ function packsHere(): Promise<Pack[]> {
 /** They are not what they were. */
 export const lookAnew = () => (known = undefined);
 
-async function asAnswer(part: Part | undefined): Promise<Response | undefined> {
+async function kept(address: string, packs: Pack[]): Promise<Response | undefined> {
+  const part = await partAt(address, packs);
   const bytes = part && (await bytesOf(part));
   return bytes && new Response(bytes, { headers: { 'Content-Type': part.type } });
 }
@@ -41,32 +41,13 @@ export async function fromPack(url: URL): Promise<Response | undefined> {
   const packs = (await packsHere()).filter((pack) => of === undefined || pack.vocabulary === of);
   const heardOf = packs.filter((pack) => isHeardOf(pack));
   if (url.pathname === '/api/session' && heardOf.length === 0) return packs.length > 0 ? signedOut(packs[0]) : undefined;
-  if (BOARDS.test(url.pathname)) return heardOf.length > 0 ? boardsOf(heardOf[0]) : undefined;
-  for (const pack of heardOf) {
-    const answered = await asAnswer(pack.parts[addressOf(url)]);
-    if (answered) return answered;
-  }
-  return undefined;
+  return kept(addressOf(url), heardOf);
 }
 
 /** After so long unheard it asks for the sign-in. */
 async function signedOut(pack: Pack): Promise<Response | undefined> {
-  const kept = await asAnswer(pack.parts['/api/session']);
-  if (!kept) return undefined;
-  const { account: _whose, ...session } = (await kept.json()) as { account?: unknown };
+  const was = await kept('/api/session', [pack]);
+  if (!was) return undefined;
+  const { account: _whose, ...session } = (await was.json()) as { account?: unknown };
   return Response.json(session);
-}
-
-export const boardAddress = (vocabulary: number, board: string, revision: number) =>
-  `/api/vocabularies/${vocabulary}/boards/${encodeURIComponent(board)}?revision=${revision}`;
-
-/** All boards are kept one by one, so that a newer version sends those alone that changed. */
-async function boardsOf(pack: Pack): Promise<Response | undefined> {
-  const view = await asAnswer(pack.parts[`/api/vocabularies/${pack.vocabulary}`]);
-  if (!view) return undefined;
-  const { boards } = (await view.json()) as { boards: { id: string; revision: number }[] };
-  const kept = await Promise.all(boards.map((b) => asAnswer(pack.parts[boardAddress(pack.vocabulary, b.id, b.revision)])));
-  if (kept.some((board) => board === undefined)) return undefined;
-  const texts = await Promise.all(kept.map((board) => board!.text()));
-  return new Response(`[${texts.join(',')}]`, { headers: { 'Content-Type': 'application/json' } });
 }

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { boardAddress, fromPack, lookAnew } from './answers';
+import { fromPack, lookAnew } from './answers';
 import {
   allPacks,
   damaged,
@@ -15,7 +15,8 @@ import {
   keepPack,
   UNHEARD_MS,
   type Pack,
-  type Part,
+  partsOf,
+  type Parts,
 } from './store';
 
 const at = (path: string) => new URL(path, 'https://dwimble.example');
@@ -23,13 +24,17 @@ const text = (value: unknown) => new TextEncoder().encode(typeof value === 'stri
 const SESSION = { account: { id: 4, name: 'Odile' }, demo: false };
 
 async function keep(vocabulary: number, more: Partial<Pack> = {}, documents: Record<string, unknown> = {}): Promise<Pack> {
-  const parts: Record<string, Part> = {};
-  const all = { '/api/session': SESSION, [`/api/vocabularies/${vocabulary}`]: { id: vocabulary, boards: [{ id: 'a b', revision: 3 }] }, ...documents };
+  const parts: Parts = {};
+  const all = {
+    '/api/session': SESSION,
+    [`/api/vocabularies/${vocabulary}`]: { id: vocabulary },
+    [`/api/vocabularies/${vocabulary}/boards`]: [{ of: vocabulary }],
+    ...documents,
+  };
   for (const [address, value] of Object.entries(all)) parts[address] = await keepBytes(text(value), 'application/json');
-  parts[boardAddress(vocabulary, 'a b', 3)] = await keepBytes(text({ id: 'a b', of: vocabulary }), 'application/json');
   const now = Date.now();
-  const pack = { vocabulary, mark: 'm', version: 1, name: 'Ilse', account: 4, madeAt: now, heardAt: now, bytes: 1, parts, ...more };
-  await keepPack(pack);
+  const pack = { vocabulary, mark: 'm', version: 1, name: 'Ilse', account: 4, madeAt: now, heardAt: now, bytes: 1, ...more };
+  await keepPack(pack, parts);
   lookAnew();
   return pack;
 }
@@ -41,9 +46,9 @@ beforeEach(async () => {
 });
 
 describe('what a device answers from its packs', () => {
-  it('is the vocabulary, its boards put together in their order, and who is signed in', async () => {
+  it('is the vocabulary, its boards, and who is signed in', async () => {
     await keep(7);
-    expect(await answered('/api/vocabularies/7/boards')).toEqual([{ id: 'a b', of: 7 }]);
+    expect(await answered('/api/vocabularies/7/boards')).toEqual([{ of: 7 }]);
     expect(await answered('/api/session')).toEqual(SESSION);
     expect((await fromPack(at('/api/vocabularies/7')))?.headers.get('Content-Type')).toBe('application/json');
   });
@@ -64,22 +69,30 @@ describe('what a device answers from its packs', () => {
     expect(isHeardOf(await keep(7, { heardAt: Date.now() + 24 * 3_600_000 }))).toBe(true);
   });
 
-  it('is not a pack of which a board is gone', async () => {
-    const pack = await keep(7);
-    await (await database()).delete('bytes', pack.parts[boardAddress(7, 'a b', 3)].hash);
+  it('is nothing of what the browser has cleared away', async () => {
+    await keep(7);
+    await (await database()).clear('bytes');
     expect(await answered('/api/vocabularies/7/boards')).toBeUndefined();
+  });
+
+  it('is what a newer pack has, and nothing that it has no more', async () => {
+    await keep(7, {}, { '/effects/a.wav': 'old', '/effects/b.wav': 'gone' });
+    await keep(7, { version: 2 }, { '/effects/a.wav': 'new' });
+    expect(await (await fromPack(at('/effects/a.wav')))?.text()).toBe('new');
+    expect(await fromPack(at('/effects/b.wav'))).toBeUndefined();
   });
 });
 
 describe('packs on the disk', () => {
   it('know what was spoilt and what was cleared away', async () => {
-    const pack = await keep(7, {}, { '/effects/a.wav': 'sound', '/effects/b.wav': 'other' });
-    expect([await isWhole(pack), await damaged(pack)]).toEqual([true, []]);
+    await keep(7, {}, { '/effects/a.wav': 'sound', '/effects/b.wav': 'other' });
+    const parts = await partsOf(7);
+    expect([await isWhole(parts), await damaged(parts)]).toEqual([true, []]);
     const db = await database();
-    await db.put('bytes', text('spoilt'), pack.parts['/effects/a.wav'].hash);
-    await db.delete('bytes', pack.parts['/effects/b.wav'].hash);
-    expect(await isWhole(pack)).toBe(false);
-    expect((await damaged(pack)).sort()).toEqual(['/effects/a.wav', '/effects/b.wav']);
+    await db.put('bytes', text('spoilt'), parts['/effects/a.wav'].hash);
+    await db.delete('bytes', parts['/effects/b.wav'].hash);
+    expect(await isWhole(parts)).toBe(false);
+    expect((await damaged(parts)).sort()).toEqual(['/effects/a.wav', '/effects/b.wav']);
   });
 
   it('share what is the same, and leave nothing when they go', async () => {

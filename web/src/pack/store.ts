@@ -21,13 +21,21 @@ export interface Pack {
   /** When the server last said that it may be kept. */
   heardAt: number;
   bytes: number;
-  parts: Record<string, Part>;
+}
+
+export type Parts = Record<string, Part>;
+
+interface At extends Part {
+  address: string;
+  vocabulary: number;
 }
 
 interface Schema extends DBSchema {
   packs: { key: number; value: Pack };
+  /** What is at which address of which pack. */
+  addresses: { key: [string, number]; value: At; indexes: { of: number } };
   /** Parts of a pack that was not finished, to go on with. */
-  begun: { key: number; value: { vocabulary: number; parts: Record<string, Part> } };
+  begun: { key: number; value: { vocabulary: number; parts: Parts } };
   bytes: { key: string; value: ArrayBuffer };
   /** What is to be sent when there is a network. */
   later: { key: string; value: Later };
@@ -65,6 +73,7 @@ export function database(): Promise<IDBPDatabase<Schema>> {
   opened ??= openDB<Schema>('dwimble', 1, {
     upgrade(db) {
       db.createObjectStore('packs', { keyPath: 'vocabulary' });
+      db.createObjectStore('addresses', { keyPath: ['address', 'vocabulary'] }).createIndex('of', 'vocabulary');
       db.createObjectStore('begun', { keyPath: 'vocabulary' });
       db.createObjectStore('bytes');
       db.createObjectStore('later', { keyPath: 'id' });
@@ -83,10 +92,26 @@ export const allPacks = async () => (await database()).getAll('packs');
 /** A clock that was set back makes no pack older, and none younger than it is. */
 export const isHeardOf = (pack: Pack, now = Date.now()) => now - pack.heardAt < UNHEARD_MS + OFF_MS;
 
-/** Whole, that is: all its bytes are there. */
-export async function isWhole(pack: Pack): Promise<boolean> {
+/** Everything in the pack of a vocabulary, by its address. */
+export async function partsOf(vocabulary: number): Promise<Parts> {
+  const all = await (await database()).getAllFromIndex('addresses', 'of', vocabulary);
+  return Object.fromEntries(all.map(({ address, hash, type, bytes }) => [address, { hash, type, bytes }]));
+}
+
+/** What any of some packs has at an address. */
+export async function partAt(address: string, packs: Pack[]): Promise<Part | undefined> {
+  const db = await database();
+  for (const { vocabulary } of packs) {
+    const found = await db.get('addresses', [address, vocabulary]);
+    if (found) return found;
+  }
+  return undefined;
+}
+
+/** Whether all bytes are there. */
+export async function isWhole(parts: Parts): Promise<boolean> {
   const there = new Set(await (await database()).getAllKeys('bytes'));
-  return Object.values(pack.parts).every((part) => there.has(part.hash));
+  return Object.values(parts).every((part) => there.has(part.hash));
 }
 
 export async function hashOf(bytes: ArrayBuffer): Promise<string> {
@@ -95,13 +120,13 @@ export async function hashOf(bytes: ArrayBuffer): Promise<string> {
 }
 
 /** The addresses of parts whose bytes are not what they were: what the disk has spoilt, or the browser cleared away. */
-export async function damaged(pack: Pack): Promise<string[]> {
+export async function damaged(parts: Parts): Promise<string[]> {
   const db = await database();
   const spoilt = async (part: Part) => {
     const bytes = await db.get('bytes', part.hash);
     return !bytes || (await hashOf(bytes)) !== part.hash;
   };
-  const all = Object.entries(pack.parts);
+  const all = Object.entries(parts);
   const found = await Promise.all(all.map(async ([address, part]) => ((await spoilt(part)) ? address : undefined)));
   return found.filter((address) => address !== undefined);
 }
@@ -118,14 +143,29 @@ export async function bytesOf(part: Part): Promise<ArrayBuffer | undefined> {
 }
 
 /** In place of the one before; what no pack needs any more goes. */
-export async function keepPack(pack: Pack): Promise<void> {
-  const db = await database();
-  await db.put('packs', pack);
-  await db.delete('begun', pack.vocabulary);
+export async function keepPack(pack: Pack, parts: Parts): Promise<void> {
+  const { vocabulary } = pack;
+  const before = await partsOf(vocabulary);
+  const writing = (await database()).transaction(['packs', 'addresses', 'begun'], 'readwrite');
+  const addresses = writing.objectStore('addresses');
+  const gone = Object.keys(before).filter((address) => !parts[address]);
+  const fresh = Object.entries(parts).filter(([address, part]) => before[address]?.hash !== part.hash);
+  await Promise.all([
+    ...gone.map((address) => addresses.delete([address, vocabulary])),
+    ...fresh.map(([address, part]) => addresses.put({ address, vocabulary, ...part })),
+    writing.objectStore('packs').put(pack),
+    writing.objectStore('begun').delete(vocabulary),
+    writing.done,
+  ]);
   await clearAway();
 }
 
-export async function keepBegun(vocabulary: number, parts: Record<string, Part>): Promise<void> {
+/** The server has said that it may be kept on. */
+export async function keepHeardOf(pack: Pack): Promise<void> {
+  await (await database()).put('packs', pack);
+}
+
+export async function keepBegun(vocabulary: number, parts: Parts): Promise<void> {
   await (await database()).put('begun', { vocabulary, parts });
 }
 
@@ -137,6 +177,9 @@ export async function dropPacks(which: (pack: Pack) => boolean): Promise<void> {
     if (!which(pack)) continue;
     await db.delete('packs', pack.vocabulary);
     await db.delete('begun', pack.vocabulary);
+    const addresses = db.transaction('addresses', 'readwrite');
+    const keys = await addresses.store.index('of').getAllKeys(pack.vocabulary);
+    await Promise.all([...keys.map((key) => addresses.store.delete(key)), addresses.done]);
   }
   await clearAway();
 }
@@ -145,13 +188,13 @@ export async function dropPacks(which: (pack: Pack) => boolean): Promise<void> {
 export async function dropAll(): Promise<void> {
   if (!('indexedDB' in globalThis)) return;
   const db = await database();
-  await Promise.all([db.clear('packs'), db.clear('begun'), db.clear('bytes'), db.clear('later'), db.clear('said')]);
+  await Promise.all([db.clear('packs'), db.clear('addresses'), db.clear('begun'), db.clear('bytes'), db.clear('later'), db.clear('said')]);
 }
 
 async function clearAway(): Promise<void> {
   const db = await database();
-  const kept = [...(await db.getAll('packs')), ...(await db.getAll('begun'))];
-  const needed = new Set(kept.flatMap((pack) => Object.values(pack.parts).map((part) => part.hash)));
+  const begun = (await db.getAll('begun')).flatMap(({ parts }) => Object.values(parts));
+  const needed = new Set([...(await db.getAll('addresses')), ...begun].map((part) => part.hash));
   const there = await db.getAllKeys('bytes');
   await Promise.all(there.filter((hash) => !needed.has(hash)).map((hash) => db.delete('bytes', hash)));
 }

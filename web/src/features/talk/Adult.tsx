@@ -5,6 +5,7 @@ import type { Board, Revealed, VocabularyView } from '../../api/types';
 import { may } from '../../data/may';
 import { whyKept } from '../../data/plan';
 import { spoken } from '../../data/cells';
+import { AboutReadiness } from './Readiness';
 import { Spelt } from './Spelt';
 import { Held } from '../../shell/Held';
 import css from './talk.module.css';
@@ -27,12 +28,10 @@ interface Props {
   board: string;
   /** Words that were spelt and stand on no board. */
   spelt: string[];
-  /** How it stands with talking without network. */
-  readiness: string;
 }
 
 /** The doors for whoever helps: held for a moment by touch so that no student opens one by accident, pressed at once by keyboard. */
-export function Adult({ view, boards, kept, model, onModel, board, spelt, readiness }: Props) {
+export function Adult({ view, boards, kept, model, onModel, board, spelt }: Props) {
   const navigate = useNavigate();
   const [open, setOpen] = useState(false);
   const back = (useLocation().state as { back?: string } | null)?.back;
@@ -60,7 +59,6 @@ export function Adult({ view, boards, kept, model, onModel, board, spelt, readin
           kept={kept}
           model={model}
           spelt={spelt}
-          readiness={readiness}
           onModel={(chosen) => {
             onModel(chosen);
             setOpen(false);
@@ -73,7 +71,7 @@ export function Adult({ view, boards, kept, model, onModel, board, spelt, readin
 }
 
 /** What is shown while somebody models, and where a word is that is not to be seen. */
-function Panel({ view, boards, kept, model, spelt, readiness, onModel, onClose }: Omit<Props, 'board'> & { onClose: () => void }) {
+function Panel({ view, boards, kept, model, spelt, onModel, onClose }: Omit<Props, 'board'> & { onClose: () => void }) {
   const [sought, setSought] = useState('');
   const found = sought.trim() ? places(boards, sought.trim().toLowerCase()) : [];
   return (
@@ -99,7 +97,7 @@ function Panel({ view, boards, kept, model, spelt, readiness, onModel, onClose }
           {sought.trim() && found.length === 0 && <li>{t`“${sought.trim()}” is on no board.`}</li>}
         </ul>
       </div>
-      {readiness && <p>{readiness}</p>}
+      <AboutReadiness />
       {may(view, 'CHANGE') && <Spelt view={view} words={spelt} />}
       <button type="button" className={css.quietKey} onClick={onClose}>{t`close`}</button>
     </div>

@@ -1,12 +1,12 @@
 import { t } from '@lingui/core/macro';
 import { dayAndTime } from '../../shell/time';
-import type { Readiness } from './usePack';
+import { useReadiness, type Readiness } from './usePack';
 import css from './talk.module.css';
 
 const megabytes = (bytes: number) => new Intl.NumberFormat(undefined, { maximumFractionDigits: 1 }).format(bytes / 1_000_000);
 
 /** How it stands with talking without network, in one sentence; empty where there is nothing to say. */
-export function aboutReadiness(now: Readiness): string {
+function aboutReadiness(now: Readiness): string {
   switch (now.is) {
     case 'unknown':
       return '';
@@ -30,11 +30,18 @@ export function aboutReadiness(now: Readiness): string {
 }
 
 /** What whoever helps needs to know while it is so; nothing while all is well. */
-export function ReadinessLine({ now }: { now: Readiness }) {
+export function ReadinessLine() {
+  const now = useReadiness();
   const said = now.is === 'being made' || now.is === 'without network' || now.is === 'no room' || now.is === 'not made' ? aboutReadiness(now) : '';
   return (
     <p className={css.network} role="note" aria-live="polite" aria-label={t`Network`}>
       {said}
     </p>
   );
+}
+
+/** The whole of it, for who asks. */
+export function AboutReadiness() {
+  const said = aboutReadiness(useReadiness());
+  return said && <p>{said}</p>;
 }

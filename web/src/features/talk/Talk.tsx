@@ -14,7 +14,7 @@ import { asOffered, useForms } from './forms';
 import { Lately } from './Lately';
 import { Message } from './Message';
 import { SayIt } from './SayIt';
-import { aboutReadiness, ReadinessLine } from './Readiness';
+import { ReadinessLine } from './Readiness';
 import { Turns } from './Turns';
 import { useBoards, type Boards } from './useBoards';
 import { useHomeScreen } from './useHomeScreen';
@@ -154,7 +154,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
     const end = setTimeout(() => setModel('as the student sees'), MODEL_MS);
     return () => clearTimeout(end);
   }, [model, state]);
-  const readiness = usePack(view.id, account);
+  usePack(view.id, account);
   const gathering = useSaid(view, account);
   const between = state.message.length === 0 && !saying;
   useEffect(() => {
@@ -234,7 +234,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
   return (
     <main className={css.talk} style={shares} ref={root} data-ready>
       <h1 className={parts.unseen}>{view.student ? t`${view.student.name} talks` : view.name}</h1>
-      <ReadinessLine now={readiness} />
+      <ReadinessLine />
       <div className={css.messageRow}>
         <div className={css.messageBox}>
           <Message
@@ -256,16 +256,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
             <span>{notice || saying || (between && taken ? t`These are the boards as they are now.` : '')}</span>
           </p>
           {student && takesTurns(boards) && <Turns student={student.name} theirs={theirs} />}
-          <Adult
-            view={view}
-            boards={boards}
-            kept={kept}
-            model={model}
-            onModel={setModel}
-            board={state.board}
-            spelt={spelt}
-            readiness={aboutReadiness(readiness)}
-          />
+          <Adult view={view} boards={boards} kept={kept} model={model} onModel={setModel} board={state.board} spelt={spelt} />
         </div>
         <SayIt disabled={state.message.length === 0} onSay={() => sayMessage(state.message)} />
         <button

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect, useSyncExternalStore } from 'react';
 import { Problem } from '../../api/client';
 import { sendLater } from '../../data/later';
 import { beginKeeping, makeReady, NoRoom, type Progress } from '../../data/talkPacks';
@@ -19,14 +19,28 @@ export type Readiness =
   | { is: 'no room' }
   | { is: 'not made'; told: string };
 
+// How it stands is told while talk goes on: it is nobody's state but of those who show it, so that no board is drawn anew for it.
+let now: Readiness = { is: 'unknown' };
+const told = new Set<() => void>();
+function tell(readiness: Readiness) {
+  now = readiness;
+  told.forEach((tells) => tells());
+}
+const listen = (tells: () => void) => {
+  told.add(tells);
+  return () => void told.delete(tells);
+};
+
+export const useReadiness = () => useSyncExternalStore(listen, () => now);
+
 /** Keeps the talk pack of a vocabulary ready while it is talked with, and sends what was kept for later. */
-export function usePack(vocabulary: number, account: number): Readiness {
-  const [state, setState] = useState<Readiness>({ is: 'unknown' });
+export function usePack(vocabulary: number, account: number): void {
   const queries = useQueryClient();
   useEffect(() => {
     let gone = false;
     let timer: ReturnType<typeof setTimeout>;
-    const set = (now: Readiness) => !gone && setState(now);
+    tell({ is: 'unknown' });
+    const set = (readiness: Readiness) => !gone && tell(readiness);
     async function look() {
       clearTimeout(timer);
       try {
@@ -60,5 +74,4 @@ export function usePack(vocabulary: number, account: number): Readiness {
       window.removeEventListener('offline', again);
     };
   }, [vocabulary, account, queries]);
-  return state;
 }
