@@ -10,7 +10,7 @@ import {
   dropPacks,
   isWhole,
   keepBegun,
-  keepBytes,
+  Keeping,
   keepHeardOf,
   keepPack,
   packOf,
@@ -100,6 +100,7 @@ async function making(vocabulary: number, onProgress: (progress: Progress) => vo
       heardAt: now,
       bytes,
     };
+    await parts.written();
     await keepPack(pack, parts.kept);
     return { pack, newer: before !== undefined };
   } catch (error) {
@@ -107,7 +108,10 @@ async function making(vocabulary: number, onProgress: (progress: Progress) => vo
       await dropPacks((pack) => pack.vocabulary === vocabulary && !whole).catch(() => undefined);
       throw new NoRoom();
     }
-    await keepBegun(vocabulary, parts.kept).catch(() => undefined);
+    await parts
+      .written()
+      .then(() => keepBegun(vocabulary, parts.kept))
+      .catch(() => undefined);
     throw error;
   }
 }
@@ -137,6 +141,7 @@ type Wanted = NonNullable<Awaited<ReturnType<typeof whatToKeep>>>;
 class Gathering {
   readonly kept: Parts = {};
   account = 0;
+  private readonly keeping = new Keeping();
   private done = 0;
   private told = -Infinity;
   private all = 1;
@@ -171,6 +176,7 @@ class Gathering {
       for (const { line, address } of missing) await this.write(address, all.get(line.id));
     }
     // All together as they are asked for, so that opening them is one reading.
+    await this.written();
     const each = await Promise.all(addressed.map(async ({ address }) => new TextDecoder().decode(await bytesOf(this.kept[address]))));
     await this.put(`/api/vocabularies/${view.id}/boards`, new TextEncoder().encode(`[${each.join(',')}]`).buffer, JSON_TYPE);
   }
@@ -222,6 +228,10 @@ class Gathering {
     await Promise.all(Array.from({ length: AT_ONCE }, one));
   }
 
+  written(): Promise<void> {
+    return this.keeping.done();
+  }
+
   /** Not with each part: telling takes longer than some of them do. */
   private tell(): void {
     const now = performance.now();
@@ -244,7 +254,7 @@ class Gathering {
   }
 
   private async put(address: string, bytes: ArrayBuffer, type: string): Promise<void> {
-    this.kept[address] = await keepBytes(bytes, type);
+    this.kept[address] = await this.keeping.keep(bytes, type);
     this.bytes += bytes.byteLength;
   }
 

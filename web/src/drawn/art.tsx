@@ -18,15 +18,10 @@ export const useArt = () => useContext(Looks);
 /** A picture as it looks here. `collected`: an own one that may not be on any board yet. */
 export function Pic({ id, collected, className, style }: { id: string; collected?: boolean; className?: string; style?: React.CSSProperties }) {
   const art = useArt();
+  const address = pictureAddress(id, collected ? { art: art.art } : art);
   return (
-    <img
-      src={pictureAddress(id, collected ? { art: art.art } : art)}
-      alt=""
-      draggable={false}
-      className={className}
-      style={style}
-      loading={collected ? 'lazy' : undefined}
-    />
+    // Another picture is another image: none is seen beside words that are not its own while it is on its way.
+    <img key={address} src={address} alt="" draggable={false} className={className} style={style} loading={collected ? 'lazy' : undefined} />
   );
 }
 

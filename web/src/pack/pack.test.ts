@@ -11,7 +11,7 @@ import {
   isHeardOf,
   isWhole,
   keepBegun,
-  keepBytes,
+  Keeping,
   keepPack,
   UNHEARD_MS,
   type Pack,
@@ -25,13 +25,15 @@ const SESSION = { account: { id: 4, name: 'Odile' }, demo: false };
 
 async function keep(vocabulary: number, more: Partial<Pack> = {}, documents: Record<string, unknown> = {}): Promise<Pack> {
   const parts: Parts = {};
+  const keeping = new Keeping();
   const all = {
     '/api/session': SESSION,
     [`/api/vocabularies/${vocabulary}`]: { id: vocabulary },
     [`/api/vocabularies/${vocabulary}/boards`]: [{ of: vocabulary }],
     ...documents,
   };
-  for (const [address, value] of Object.entries(all)) parts[address] = await keepBytes(text(value), 'application/json');
+  for (const [address, value] of Object.entries(all)) parts[address] = await keeping.keep(text(value), 'application/json');
+  await keeping.done();
   const now = Date.now();
   const pack = { vocabulary, mark: 'm', version: 1, name: 'Ilse', account: 4, madeAt: now, heardAt: now, bytes: 1, ...more };
   await keepPack(pack, parts);
@@ -108,7 +110,9 @@ describe('packs on the disk', () => {
   });
 
   it('go on with what was begun, and forget it once they are whole', async () => {
-    const part = await keepBytes(text('half'), 'text/plain');
+    const keeping = new Keeping();
+    const part = await keeping.keep(text('half'), 'text/plain');
+    await keeping.done();
     await keepBegun(7, { '/half': part });
     await keep(9);
     expect(await (await database()).get('bytes', part.hash)).toBeDefined();

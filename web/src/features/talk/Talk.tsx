@@ -308,7 +308,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
                 </div>
               ) : (
                 <button
-                  key={b.id}
+                  key={`${b.cell.row} ${b.cell.column}`}
                   type="button"
                   className={kept[b.id] && model === 'waiting words faint' ? `${drawn.cell} ${css.faint}` : drawn.cell}
                   onClick={() => press(pressed)}

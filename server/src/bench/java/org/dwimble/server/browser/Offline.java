@@ -189,10 +189,10 @@ public final class Offline {
 
     /** Waits until another pack than this is whole. */
     private static String pack(Page page, long vocabulary, String before) {
-        String now = String.valueOf(page.evaluate(PACK, vocabulary));
+        String now = String.valueOf(page.evaluate(PACK, (int) vocabulary));
         while (now.isEmpty() || now.equals(before)) {
             page.waitForTimeout(100);
-            now = String.valueOf(page.evaluate(PACK, vocabulary));
+            now = String.valueOf(page.evaluate(PACK, (int) vocabulary));
         }
         return now;
     }

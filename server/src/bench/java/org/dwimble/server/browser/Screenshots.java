@@ -87,11 +87,6 @@ public final class Screenshots {
             page.getByText("words kept their place").waitFor();
         });
         show("/students/ilse", "student", () -> page.getByText("allergy: egg").first().waitFor());
-        show("/vocabularies/" + tomasz + "/boards/" + board(tomasz, "Trains"), "look", () -> {
-            page.locator("[role=gridcell][aria-label^='driver,']").click();
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("How it looks")).click();
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Paper: heather")).waitFor();
-        });
         show("/vocabularies/" + ilse + "/talk?board=" + harbour, "talk",
             () -> List.of("ferry,", "crab").forEach(w -> page.getByRole(AriaRole.BUTTON,
                 new Page.GetByRoleOptions().setName(w.replace(",", "")).setExact(true)).first().click()));
@@ -101,7 +96,15 @@ public final class Screenshots {
             page.getByText("and is called").waitFor();
         });
         long adair = vocabulary("Mr Adair");
-        show("/vocabularies/" + adair + "/talk?board=" + board(adair, "my drawings"), "pad", this::drawAHouse);
+        show("/vocabularies/" + adair + "/talk?board=" + board(adair, "my drawings"), "pad", () -> {
+            page.locator("[data-rows] button[aria-label='my drawings']").or(page.locator("[data-rows] button[data-stop]")).first().click();
+            drawAHouse();
+        });
+        show("/vocabularies/" + adair + "/talk", "scanning", () -> {
+            page.locator("[data-lit='row 2']").waitFor();
+            page.keyboard().press("Space");
+            page.locator("[data-rows] button[aria-label='drink']").waitFor();
+        });
         show("/students/wren/first/" + first("Wren’s first board"), "first-board", () -> {
             page.getByText("Say them anew").click();
             page.getByLabel("Recording for many").waitFor();

@@ -128,6 +128,8 @@ public final class Touch {
     private void pad() {
         long adair = vocabulary("Mr Adair");
         talk(adair, "my drawings");
+        // Mr Adair scans: his pad is opened before it is drawn on.
+        page.locator("[data-rows] button[data-stop]").first().click();
         BoundingBox box = page.locator("canvas").boundingBox();
         page.evaluate("() => { window.frames_ = []; let last = performance.now(); const next = (now) => { window.frames_.push(now - last); last = now; "
             + "requestAnimationFrame(next); }; requestAnimationFrame(next); }");
