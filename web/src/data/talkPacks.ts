@@ -26,6 +26,8 @@ const boardAddress = (vocabulary: number, board: string, revision: number) =>
 /** So many parts are asked for at a time. */
 const AT_ONCE = 6;
 const TELL_MS = 500;
+/** The mark of a pack of which words are still to be spoken: no server’s. */
+const UNFINISHED = 'unfinished';
 /** More boards than this that changed are asked for all together. */
 const FEW = 12;
 
@@ -88,20 +90,10 @@ async function making(vocabulary: number, onProgress: (progress: Progress) => vo
     await parts.boards(view);
     await parts.documents(view);
     await parts.seenAndHeard(view, wanted!);
-    const now = Date.now();
-    const bytes = Object.values(parts.kept).reduce((sum, part) => sum + part.bytes, 0);
-    const pack: Pack = {
-      vocabulary,
-      mark: wanted!.mark,
-      version: view.version,
-      name: view.student?.name ?? view.name,
-      account: parts.account,
-      madeAt: now,
-      heardAt: now,
-      bytes,
-    };
-    await parts.written();
-    await keepPack(pack, parts.kept);
+    // What is seen comes first: a network that goes while words are spoken leaves boards that can be talked with.
+    await parts.keep(view, UNFINISHED);
+    await parts.spokenBeforehand(view, wanted!);
+    const pack = await parts.keep(view, wanted!.mark);
     return { pack, newer: before !== undefined };
   } catch (error) {
     if (isFull(error)) {
@@ -195,11 +187,25 @@ class Gathering {
     const days = JSON.stringify(await answer(client.GET('/api/vocabularies/{vocabulary}/day-words', { params: { path: { vocabulary: view.id } } })));
     addresses.push(...[...days.matchAll(/"picture":"([^"]+)"/g)].map(([, picture]) => pictureAddress(picture, art)));
     for (const list of wanted.lists) addresses.push(...(await this.list(list, view.id)));
-    if (await needsOurVoice(view)) {
-      const how = { locale: view.locale, voice: view.student?.voice };
-      addresses.push(...wanted.spoken.map(({ text, manner }) => speechAddress({ ...how, spoken: text, manner })));
-    }
     await this.fetchAll([...new Set(addresses)]);
+  }
+
+  async spokenBeforehand(view: VocabularyView, wanted: Wanted): Promise<void> {
+    if (!(await needsOurVoice(view))) return;
+    const how = { locale: view.locale, voice: view.student?.voice };
+    await this.fetchAll([...new Set(wanted.spoken.map(({ text, manner }) => speechAddress({ ...how, spoken: text, manner })))]);
+  }
+
+  /** As it is now, under this mark; while it is not finished with all that was there before. */
+  async keep(view: VocabularyView, mark: string): Promise<Pack> {
+    const now = Date.now();
+    const parts = mark === UNFINISHED ? { ...this.known, ...this.kept } : this.kept;
+    const bytes = Object.values(parts).reduce((sum, part) => sum + part.bytes, 0);
+    const { id, version, student, name } = view;
+    const pack: Pack = { vocabulary: id, mark, version, name: student?.name ?? name, account: this.account, madeAt: now, heardAt: now, bytes };
+    await this.written();
+    await keepPack(pack, parts);
+    return pack;
   }
 
   /** A list that is shown over a board; none if it may not be seen. @returns the addresses of its pictures */
@@ -216,7 +222,7 @@ class Gathering {
 
   private async fetchAll(addresses: string[]): Promise<void> {
     const missing = addresses.filter((address) => !this.take(address));
-    this.all = missing.length;
+    this.all = this.done + missing.length;
     const next = missing.values();
     const one = async () => {
       for (const address of next) {
