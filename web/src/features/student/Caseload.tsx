@@ -20,6 +20,7 @@ import { StudentForm } from './StudentForm';
 import { Team } from './Team';
 import parts from '../../shell/parts.module.css';
 import { may } from '../../data/may';
+import { TalkHere } from './TalkHere';
 import css from './students.module.css';
 
 type Open = { what: 'add' } | { what: 'student'; student: Student } | { what: 'team'; row: CaseloadRow } | { what: 'had back' } | undefined;
@@ -57,6 +58,7 @@ export function Caseload() {
         {mayAdd && <Button type="primary" onClick={() => setOpen({ what: 'add' })}>{t`Add a student`}</Button>}
       </div>
       {error && <p role="alert">{sentence(error)}</p>}
+      {error && <TalkHere />}
       {rows?.length === 0 && <p className={css.nobodyYet}>{t`Nobody is on your caseload yet. Add a student, or ask a colleague to put you on a team.`}</p>}
       <ul className={css.caseload}>
         {rows?.map((row) => (

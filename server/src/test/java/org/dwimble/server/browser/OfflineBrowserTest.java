@@ -124,6 +124,8 @@ class OfflineBrowserTest {
             assertThat(page.getByText("These boards cannot be shown")).isVisible();
             page.navigate("/caseload");
             assertThat(page.getByText("The server cannot be reached.").first()).isVisible();
+            // And the way on.
+            assertThat(page.getByText("Talk works without network here:").getByRole(AriaRole.LINK)).hasText("Ilse");
         });
         try (ServerProcess server = ServerProcess.on(port, home, QUICK)) {
             on(port, page -> {
