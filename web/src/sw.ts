@@ -1,9 +1,9 @@
 /// <reference lib="webworker" />
 import { clientsClaim } from 'workbox-core';
-import { matchPrecache, precacheAndRoute } from 'workbox-precaching';
+import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from 'workbox-precaching';
 import { registerRoute } from 'workbox-routing';
-import { fromPack, isLasting, isShown, lookAnew, vocabularyOf } from './pack/answers';
-import { dropAll, dropPacks } from './pack/store';
+import { fromPack, isInPack, isLasting, isShown, lookAnew, vocabularyOf } from './pack/answers';
+import { dropPacks } from './pack/store';
 
 // What stands between talk and the network: the application itself, and the talk packs of this device.
 
@@ -13,8 +13,12 @@ declare const self: ServiceWorkerGlobalScope;
 const WAIT_MS = 2500;
 const TALK = /^\/vocabularies\/\d+\/talk$/;
 
-void self.skipWaiting();
+// A later release waits until nobody talks any more: what is open goes on with what it was opened with.
 clientsClaim();
+cleanupOutdatedCaches();
+
+/** Talk alone does not wait for a slow network; elsewhere what is shown is the server’s. */
+const isTalking = (referrer: string) => referrer !== '' && TALK.test(new URL(referrer).pathname);
 
 async function inTime(request: Request): Promise<Response> {
   const wait = new Promise<never>((_, late) => setTimeout(() => late(new Error()), WAIT_MS));
@@ -35,13 +39,13 @@ async function heed(url: URL, answered: Response): Promise<void> {
 }
 
 async function shown(request: Request, url: URL): Promise<Response> {
-  const kept = () => fromPack(url).catch(() => undefined);
   try {
-    const answered = await ((await kept()) ? inTime(request) : fetch(request));
+    const hurries = isTalking(request.referrer) && (await isInPack(url).catch(() => false));
+    const answered = await (hurries ? inTime(request) : fetch(request));
     await heed(url, answered).catch(() => undefined);
     return answered;
   } catch (error) {
-    const answered = await kept();
+    const answered = await fromPack(url).catch(() => undefined);
     if (answered) return answered;
     throw error;
   }
@@ -54,16 +58,6 @@ registerRoute(
 registerRoute(
   ({ url, sameOrigin }) => sameOrigin && isLasting(url),
   async ({ request, url }) => (await fromPack(url).catch(() => undefined)) ?? fetch(request),
-);
-// Whoever signs out leaves nothing on the device.
-registerRoute(
-  ({ url, sameOrigin }) => sameOrigin && url.pathname === '/api/session',
-  async ({ request }) => {
-    await dropAll().catch(() => undefined);
-    lookAnew();
-    return fetch(request);
-  },
-  'DELETE',
 );
 registerRoute(
   ({ request }) => request.mode === 'navigate',

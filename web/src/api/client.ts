@@ -18,8 +18,8 @@ export class Problem extends Error {
 
 const UNREACHABLE = t`The server cannot be reached. Nothing kept before is lost; check the network, then try again.`;
 
-/** Suggestions while somebody types must not put a dialog under the typing hands; the change that follows asks. */
-const ASKS_NOT = /^\/api\/(session|pictures|speech)|\/(advice|pictures|places|place-for-person|fact-notes)$/;
+/** Suggestions while somebody types put no dialog under the typing hands, and what is kept beside talk none over the boards; the change that follows asks. */
+const ASKS_NOT = /^\/api\/(session|pictures|speech)|\/(advice|pictures|places|place-for-person|fact-notes|talk-pack|use)$/;
 
 type SignInAgain = () => Promise<void>;
 let signInAgain: SignInAgain | undefined;

@@ -1,8 +1,29 @@
-import { database, type Later } from '../pack/store';
-import { Problem } from '../api/client';
+import { client, done, Problem } from '../api/client';
+import { database, type Drawn, type Later, type Said } from '../pack/store';
 import { takeIn } from './pictures';
 
 type Facts = Parameters<typeof takeIn>[1];
+type Senders = { [W in Later['what']]: (one: Extract<Later, { what: W }>) => Promise<unknown> };
+
+/** Who sends what was kept for later: a new kind of thing is a line here. */
+const SENDERS: Senders = {
+  drawn: ({ file, name, facts }: Drawn) => takeIn(new File([file], name, { type: file.type }), facts as Facts),
+  said: ({ vocabulary, id, day, words, messages }: Said) =>
+    done(client.POST('/api/vocabularies/{vocabulary}/use', { params: { path: { vocabulary } }, body: { id, day, words, messages } })),
+};
+
+/** Nobody else’s, on any device; over a connection that is not secure too. */
+const newId = () => Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) => byte.toString(16).padStart(2, '0')).join('');
+
+/** One tab at a time, where the browser lets tabs know of each other; the server counts what comes twice once. */
+async function oneAtATime(work: () => Promise<void>): Promise<void> {
+  return 'locks' in navigator ? navigator.locks.request('sent-later', work) : work();
+}
+
+/** Keeps it on this device until it is sent. */
+export async function keepLater(one: Omit<Drawn, 'id'> | Omit<Said, 'id'>): Promise<void> {
+  await (await database()).put('later', { ...one, id: newId() });
+}
 
 /** Keeps a drawing: now if there is a network, else as soon as there is one again. @returns whether it is kept on this device until then */
 export async function takeInOrLater(file: File, facts: Facts, of: { account: number; vocabulary: number }): Promise<boolean> {
@@ -11,26 +32,26 @@ export async function takeInOrLater(file: File, facts: Facts, of: { account: num
     return false;
   } catch (error) {
     if (!(error instanceof Problem) || error.status !== 0) throw error;
-    await (await database()).put('later', { id: crypto.randomUUID(), ...of, file, facts });
+    await keepLater({ what: 'drawn', ...of, file, name: file.name, facts });
     return true;
   }
 }
 
-/** Sends what was kept while there was no network, each once, whichever tab comes first. @returns how many were sent */
-export async function sendLater(account: number, send: typeof takeIn = takeIn): Promise<number> {
-  return navigator.locks.request('sent-later', async () => {
+/** Still no network, nobody signed in, or the server is in trouble: what the server does not take otherwise would not be taken tomorrow either. */
+const isForLater = (error: unknown) => error instanceof Problem && (error.status === 0 || error.status === 401 || error.status >= 500);
+
+/** Sends what this account has kept on this device, each once, whichever tab comes first; what cannot be sent yet stays. */
+export async function sendLater(account: number, senders: Senders = SENDERS): Promise<void> {
+  const send = (one: Later) => (senders[one.what] as (one: Later) => Promise<unknown>)(one);
+  await oneAtATime(async () => {
     const db = await database();
-    let sent = 0;
-    for (const one of (await db.getAll('later')).filter((kept: Later) => kept.account === account)) {
+    for (const one of (await db.getAll('later')).filter((kept) => kept.account === account)) {
       try {
-        await send(new File([one.file], (one.file as Partial<File>).name ?? 'drawing.png', { type: one.file.type }), one.facts as Facts);
-        sent += 1;
+        await send(one);
       } catch (error) {
-        // Still no network: it stays. What the server does not take would not be taken tomorrow either.
-        if (error instanceof Problem && (error.status === 0 || error.status === 401 || error.status >= 500)) break;
+        if (isForLater(error)) break;
       }
       await db.delete('later', one.id);
     }
-    return sent;
   });
 }

@@ -5,7 +5,6 @@ import { forgetMessages } from './saidLately';
 import { answer, client } from '../api/client';
 import { dropAll } from '../pack/store';
 import { sendLater } from './later';
-import { sendSaid } from './use';
 
 export const session = queryOptions({
   queryKey: ['session'],
@@ -23,7 +22,7 @@ export const signOut = async (account: number) => {
   forgetSaid(true);
   forgetMessages(true);
   forgetLately();
-  if ('indexedDB' in window) await Promise.all([sendLater(account), sendSaid(account)]).catch(() => undefined);
+  if ('indexedDB' in window) await sendLater(account).catch(() => undefined);
   // Talk packs are for who is signed in.
   await dropAll().catch(() => undefined);
   return answer(client.DELETE('/api/session'));

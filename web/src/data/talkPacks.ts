@@ -2,10 +2,12 @@ import { t } from '@lingui/core/macro';
 import { answer, client, Problem } from '../api/client';
 import type { ShownList, VocabularyView } from '../api/types';
 import { pictureAddress } from './pictureAddress';
+import { sentencesOf } from './wordAt';
 import { deviceVoices, soundAddress, speechAddress } from './voice';
 import {
   begunOf,
   bytesOf,
+  clearAway,
   damaged,
   dropPacks,
   isWhole,
@@ -25,6 +27,7 @@ const boardAddress = (vocabulary: number, board: string, revision: number) =>
   `/api/vocabularies/${vocabulary}/boards/${encodeURIComponent(board)}?revision=${revision}`;
 /** So many parts are asked for at a time. */
 const AT_ONCE = 6;
+const TRIES = 3;
 const TELL_MS = 500;
 /** The mark of a pack of which words are still to be spoken: no server’s. */
 const UNFINISHED = 'unfinished';
@@ -41,6 +44,12 @@ export interface Progress {
 export interface Made {
   pack: Pack;
   newer: boolean;
+}
+
+class ChangedMeanwhile extends Problem {
+  constructor() {
+    super(409, t`The boards are being changed just now. They are made ready again in a minute; what was kept before is still here.`);
+  }
 }
 
 /** The device has no room for it. */
@@ -74,7 +83,7 @@ export async function makeReady(vocabulary: number, onProgress: (progress: Progr
   return made;
 }
 
-async function making(vocabulary: number, onProgress: (progress: Progress) => void): Promise<Made> {
+async function making(vocabulary: number, onProgress: (progress: Progress) => void, times = TRIES): Promise<Made> {
   const before = await packOf(vocabulary);
   const had = before ? await partsOf(vocabulary) : {};
   const whole = before !== undefined && (await isWhole(had));
@@ -84,20 +93,26 @@ async function making(vocabulary: number, onProgress: (progress: Progress) => vo
     await keepHeardOf(pack);
     return { pack, newer: false };
   }
+  if (!wanted) throw new Problem(0, t`The server did not say what to keep.`);
   const parts = new Gathering({ ...(whole ? had : await spared(had)), ...(await begunOf(vocabulary)) }, onProgress);
   try {
     const view = await parts.view(vocabulary);
     await parts.boards(view);
     await parts.documents(view);
-    await parts.seenAndHeard(view, wanted!);
+    // Somebody may have changed the boards while they came: then they are asked for again, or they would be of two versions.
+    if ((await whatToKeep(vocabulary, wanted.mark)) !== undefined) throw new ChangedMeanwhile();
+    await parts.seenAndHeard(view, wanted);
     // What is seen comes first: a network that goes while words are spoken leaves boards that can be talked with.
     await parts.keep(view, UNFINISHED);
-    await parts.spokenBeforehand(view, wanted!);
-    const pack = await parts.keep(view, wanted!.mark);
+    await parts.spokenBeforehand(view, wanted);
+    const pack = await parts.keep(view, wanted.mark);
     return { pack, newer: before !== undefined };
   } catch (error) {
+    if (error instanceof ChangedMeanwhile && times > 1) return making(vocabulary, onProgress, times - 1);
     if (isFull(error)) {
-      await dropPacks((pack) => pack.vocabulary === vocabulary && !whole).catch(() => undefined);
+      await dropPacks((pack) => pack.vocabulary === vocabulary && !whole)
+        .then(clearAway)
+        .catch(() => undefined);
       throw new NoRoom();
     }
     await parts
@@ -116,6 +131,7 @@ async function whatToKeep(vocabulary: number, known: string) {
     await dropPacks((pack) => pack.vocabulary === vocabulary);
     throw new Problem(response.status, t`These boards may not be talked with any more. They were taken off this device.`);
   }
+  if (response.status === 401) throw new Problem(401, t`Somebody has to sign in again before newer boards come. Talk goes on with those that are here.`);
   if (!response.ok)
     throw new Problem(response.status, t`The boards could not be made ready for talking without network. They are here as long as there is one.`);
   return response.status === 204 ? undefined : data;
@@ -133,7 +149,11 @@ type Wanted = NonNullable<Awaited<ReturnType<typeof whatToKeep>>>;
 class Gathering {
   readonly kept: Parts = {};
   account = 0;
+  /** What is read aloud of the lists that are shown over the boards, as it is read: sentence by sentence. */
+  private readonly read: (Pick<ShownList, 'language' | 'voice'> & { text: string })[] = [];
   private readonly keeping = new Keeping();
+  /** Pictures that day words bring. */
+  private ofDays: string[] = [];
   private done = 0;
   private told = -Infinity;
   private all = 1;
@@ -176,16 +196,17 @@ class Gathering {
   async documents({ id, locale }: VocabularyView): Promise<void> {
     const own = `/api/vocabularies/${id}`;
     // Each may change without the boards.
-    for (const address of [`${own}/revealed`, `${own}/day-words`, `${own}/word-forms`, `/api/voices?language=${encodeURIComponent(locale)}`])
-      await this.fetched(address);
+    for (const address of [`${own}/revealed`, `${own}/word-forms`, `/api/voices?language=${encodeURIComponent(locale)}`]) await this.fetched(address);
+    const days = await answer(client.GET('/api/vocabularies/{vocabulary}/day-words', { params: { path: { vocabulary: id } } }));
+    await this.write(`${own}/day-words`, days);
+    this.ofDays = days.periods.flatMap((period) => Object.values(period.words).flatMap((said) => said.picture ?? []));
   }
 
   async seenAndHeard(view: VocabularyView, wanted: Wanted): Promise<void> {
     const art = { art: view.art, vocabulary: view.id };
     const addresses = wanted.pictures.map((picture) => pictureAddress(picture, art));
     addresses.push(...wanted.sounds.map((sound) => soundAddress(sound, view.id)));
-    const days = JSON.stringify(await answer(client.GET('/api/vocabularies/{vocabulary}/day-words', { params: { path: { vocabulary: view.id } } })));
-    addresses.push(...[...days.matchAll(/"picture":"([^"]+)"/g)].map(([, picture]) => pictureAddress(picture, art)));
+    addresses.push(...this.ofDays.map((picture) => pictureAddress(picture, art)));
     for (const list of wanted.lists) addresses.push(...(await this.list(list, view.id)));
     await this.fetchAll([...new Set(addresses)]);
   }
@@ -193,7 +214,9 @@ class Gathering {
   async spokenBeforehand(view: VocabularyView, wanted: Wanted): Promise<void> {
     if (!(await needsOurVoice(view))) return;
     const how = { locale: view.locale, voice: view.student?.voice };
-    await this.fetchAll([...new Set(wanted.spoken.map(({ text, manner }) => speechAddress({ ...how, spoken: text, manner })))]);
+    const words = wanted.spoken.map(({ text, manner }) => speechAddress({ ...how, spoken: text, manner }));
+    const read = this.read.map(({ language, voice, text }) => speechAddress({ locale: language, voice: voice ?? undefined, spoken: text }));
+    await this.fetchAll([...new Set([...words, ...read])]);
   }
 
   /** As it is now, under this mark; while it is not finished with all that was there before. */
@@ -213,11 +236,14 @@ class Gathering {
     const address = `/api/lists/${list}/showing?vocabulary=${vocabulary}`;
     const shown = await fetch(address);
     if (!shown.ok) return [];
-    const text = await shown.clone().text();
-    await this.write(address, JSON.parse(text));
-    const { words, art, showing } = JSON.parse(text) as ShownList;
-    const remarks = showing.book.remarks.flatMap((remark) => remark.picture ?? []);
-    return [...words.flatMap((word) => word.pictures), ...remarks].map((picture) => pictureAddress(picture, { art, list }));
+    const read = (await shown.json()) as ShownList;
+    await this.write(address, read);
+    const { words, art, language, voice } = read;
+    const { remarks } = read.showing.book;
+    const texts = [...words, ...remarks].flatMap(({ text }) => sentencesOf(text));
+    this.read.push(...texts.map((text) => ({ language, voice, text })));
+    const pictures = [...words.flatMap((word) => word.pictures), ...remarks.flatMap((remark) => remark.picture ?? [])];
+    return pictures.map((picture) => pictureAddress(picture, { art, list }));
   }
 
   private async fetchAll(addresses: string[]): Promise<void> {

@@ -3,14 +3,12 @@ import { beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { database, dropAll } from '../pack/store';
 
 let use: typeof import('./use');
-let Problem: typeof import('../api/client').Problem;
 const of = { vocabulary: 7, account: 4 };
-const kept = async () => (await database()).getAll('said');
+const kept = async () => (await (await database()).getAll('later')).flatMap((one) => (one.what === 'said' ? [one] : []));
 
 beforeAll(async () => {
   vi.stubGlobal('window', { location: { origin: 'http://localhost' } });
   use = await import('./use');
-  ({ Problem } = await import('../api/client'));
 });
 beforeEach(dropAll);
 
@@ -33,17 +31,10 @@ describe('what is said while talking', () => {
     expect(await kept()).toEqual([]);
   });
 
-  it('is sent once, stays while there is no network, and is of who is signed in', async () => {
+  it('is kept in words and messages where that was agreed to, of who is signed in', async () => {
     const gathering = new use.Gathering(of, 'MESSAGES');
     gathering.message('I want more');
     await gathering.keep();
-    const send = vi.fn(() => Promise.reject(new Problem(0, 'no network')));
-    await use.sendSaid(5, send);
-    await use.sendSaid(4, send);
-    expect([send.mock.calls.length, (await kept()).length]).toEqual([1, 1]);
-    const sent = vi.fn(() => Promise.resolve());
-    await use.sendSaid(4, sent);
-    await use.sendSaid(4, sent);
-    expect([sent.mock.calls.length, await kept()]).toEqual([1, []]);
+    expect((await kept()).map(({ account, words, messages }) => [account, words, messages.map((m) => m.text)])).toEqual([[4, {}, ['I want more']]]);
   });
 });

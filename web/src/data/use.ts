@@ -1,7 +1,8 @@
 import { queryOptions } from '@tanstack/react-query';
-import { answer, client, done, Problem } from '../api/client';
+import { answer, client, done } from '../api/client';
 import type { VocabularyView } from '../api/types';
-import { database, type Sent } from '../pack/store';
+import type { Said } from '../pack/store';
+import { keepLater } from './later';
 
 /** What a student said of a vocabulary's words. */
 export const useOf = (vocabulary: number) =>
@@ -17,7 +18,7 @@ export const deleteUse = (student: string) => done(client.DELETE('/api/students/
 const MOST_WORDS = 400;
 const MOST_MESSAGES = 90;
 
-type Gathered = Pick<Sent, 'words' | 'messages'>;
+type Gathered = Pick<Said, 'words' | 'messages'>;
 const EMPTY: Gathered = { words: {}, messages: [] };
 
 /** Gathers what is said while talking, as much of it as was agreed to, and keeps it on the device until it is sent. */
@@ -46,8 +47,7 @@ export class Gathering {
     const { words, messages } = this.now;
     if (Object.keys(words).length === 0 && messages.length === 0) return;
     this.now = EMPTY;
-    const sent: Sent = { id: crypto.randomUUID(), ...this.of, day: dayOf(new Date()), words, messages };
-    await (await database()).put('said', sent);
+    await keepLater({ what: 'said', ...this.of, day: dayOf(new Date()), words, messages });
   }
 
   private counts(): boolean {
@@ -57,19 +57,3 @@ export class Gathering {
 
 /** Where the student is, as ISO 8601 has it. */
 const dayOf = (now: Date) => new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
-
-const send = ({ vocabulary, id, day, words, messages }: Sent) =>
-  done(client.POST('/api/vocabularies/{vocabulary}/use', { params: { path: { vocabulary } }, body: { id, day, words, messages } }));
-
-/** Sends what was kept of somebody’s talking; what cannot be sent yet stays. */
-export async function sendSaid(account: number, sending: typeof send = send): Promise<void> {
-  const db = await database();
-  for (const one of (await db.getAll('said')).filter((kept: Sent) => kept.account === account)) {
-    try {
-      await sending(one);
-    } catch (error) {
-      if (error instanceof Problem && (error.status === 0 || error.status === 401 || error.status >= 500)) return;
-    }
-    await db.delete('said', one.id);
-  }
-}

@@ -35,12 +35,26 @@ async function kept(address: string, packs: Pack[]): Promise<Response | undefine
   return bytes && new Response(bytes, { headers: { 'Content-Type': part.type } });
 }
 
+/** Whether a pack has something at an address, without reading it. */
+export async function isInPack(url: URL): Promise<boolean> {
+  return (await partAt(addressOf(url), await packsFor(url))) !== undefined;
+}
+
+/** The packs that may answer for an address: one vocabulary’s own, and none that was not heard of for long. */
+const packsFor = async (url: URL) => (await packsOf(url)).filter((pack) => isHeardOf(pack));
+
+async function packsOf(url: URL): Promise<Pack[]> {
+  const of = vocabularyOf(url);
+  return (await packsHere()).filter((pack) => of === undefined || pack.vocabulary === of);
+}
+
 /** What a pack has at an address; nothing if none may be shown. One vocabulary’s address is answered from its own pack alone. */
 export async function fromPack(url: URL): Promise<Response | undefined> {
-  const of = vocabularyOf(url);
-  const packs = (await packsHere()).filter((pack) => of === undefined || pack.vocabulary === of);
-  const heardOf = packs.filter((pack) => isHeardOf(pack));
-  if (url.pathname === '/api/session' && heardOf.length === 0) return packs.length > 0 ? signedOut(packs[0]) : undefined;
+  const heardOf = await packsFor(url);
+  if (url.pathname === '/api/session' && heardOf.length === 0) {
+    const [old] = await packsOf(url);
+    return old && signedOut(old);
+  }
   return kept(addressOf(url), heardOf);
 }
 

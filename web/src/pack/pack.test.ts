@@ -123,7 +123,7 @@ describe('packs on the disk', () => {
   it('are all gone when somebody signs out, with what was to be sent', async () => {
     await keep(7);
     const db = await database();
-    await db.put('later', { id: 'x', account: 4, vocabulary: 7, file: new Blob(['x']), facts: {} });
+    await db.put('later', { id: 'x', what: 'said', account: 4, vocabulary: 7, day: '2026-12-01', words: {}, messages: [] });
     await dropAll();
     expect([await db.count('packs'), await db.count('bytes'), await db.count('later')]).toEqual([0, 0, 0]);
   });

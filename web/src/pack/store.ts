@@ -39,14 +39,17 @@ interface Schema extends DBSchema {
   bytes: { key: string; value: ArrayBuffer };
   /** What is to be sent when there is a network. */
   later: { key: string; value: Later };
-  said: { key: string; value: Sent };
 }
 
-/** What was said, until it is sent. */
-export interface Sent {
+interface OfLater {
   id: string;
   account: number;
   vocabulary: number;
+}
+
+/** What was said, as much of it as was agreed to. */
+export interface Said extends OfLater {
+  what: 'said';
   day: string;
   /** How often each was said. */
   words: Record<string, number>;
@@ -54,13 +57,14 @@ export interface Sent {
 }
 
 /** A picture that was drawn while there was no network. */
-export interface Later {
-  id: string;
-  account: number;
-  vocabulary: number;
+export interface Drawn extends OfLater {
+  what: 'drawn';
   file: Blob;
+  name: string;
   facts: unknown;
 }
+
+export type Later = Said | Drawn;
 
 /** So long a pack is shown to nobody who has not been heard of. */
 export const UNHEARD_MS = 30 * 24 * 60 * 60_000;
@@ -77,7 +81,6 @@ export function database(): Promise<IDBPDatabase<Schema>> {
       db.createObjectStore('begun', { keyPath: 'vocabulary' });
       db.createObjectStore('bytes');
       db.createObjectStore('later', { keyPath: 'id' });
-      db.createObjectStore('said', { keyPath: 'id' });
     },
     terminated() {
       opened = undefined;
@@ -196,8 +199,9 @@ export const begunOf = async (vocabulary: number) => (await (await database()).g
 
 export async function dropPacks(which: (pack: Pack) => boolean): Promise<void> {
   const db = await database();
-  for (const pack of await db.getAll('packs')) {
-    if (!which(pack)) continue;
+  const going = (await db.getAll('packs')).filter(which);
+  if (going.length === 0) return;
+  for (const pack of going) {
     await db.delete('packs', pack.vocabulary);
     await db.delete('begun', pack.vocabulary);
     const addresses = db.transaction('addresses', 'readwrite');
@@ -211,10 +215,11 @@ export async function dropPacks(which: (pack: Pack) => boolean): Promise<void> {
 export async function dropAll(): Promise<void> {
   if (!('indexedDB' in globalThis)) return;
   const db = await database();
-  await Promise.all([db.clear('packs'), db.clear('addresses'), db.clear('begun'), db.clear('bytes'), db.clear('later'), db.clear('said')]);
+  await Promise.all([db.clear('packs'), db.clear('addresses'), db.clear('begun'), db.clear('bytes'), db.clear('later')]);
 }
 
-async function clearAway(): Promise<void> {
+/** Bytes that nothing needs: of packs that went, and of one that was begun and cannot be finished. */
+export async function clearAway(): Promise<void> {
   const db = await database();
   const begun = (await db.getAll('begun')).flatMap(({ parts }) => Object.values(parts));
   const needed = new Set([...(await db.getAll('addresses')), ...begun].map((part) => part.hash));

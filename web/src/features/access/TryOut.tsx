@@ -1,8 +1,8 @@
 import { t } from '@lingui/core/macro';
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import type { Access, Board, Revealed, Student, VocabularyView } from '../../api/types';
+import { areaOf, BoardOfButtons, stopOf } from '../../drawn/BoardOfButtons';
 import { Card } from '../../drawn/Card';
-import { gridLines, LooksOfBoard, seen } from '../../drawn/looks';
 import { say } from '../../data/voice';
 import drawn from '../../drawn/drawn.module.css';
 import parts from '../../shell/parts.module.css';
@@ -25,50 +25,39 @@ export function TryOut({ student, access, view, board, kept }: Props) {
   const [scans, setScans] = useState(false);
   const wide = student.screen.width / 1000;
   const perMm = useCallback(() => (root.current?.clientWidth ?? 0) / wide, [wide]);
-  const letPass = useCallback(() => setTold(t`let pass`), []);
+  const letPass = useCallback(() => setTold(t`That touch was let pass.`), []);
   useTouching(root, access.touching, { perMm, onLetPass: letPass });
-  const looks = useMemo(() => ({ whole: { look: view.look, papers: view.papers }, board }), [view.look, view.papers, board]);
-  const around = seen(looks.whole, board.look, {});
   const { scanning } = access;
   return (
     <section className={css.tryOut} aria-label={t`Try it here`}>
       <p className={css.heard}>
-        <span className={parts.quiet}>{t`Try it here: nothing is kept.`}</span> <strong role="status">{told && t`Counted: ${told}`}</strong>
+        <span className={parts.quiet}>{t`Try it here: nothing is kept.`}</span> <strong role="status">{told}</strong>
       </p>
       <div
         ref={root}
         className={css.screen}
         style={{ aspectRatio: `${student.screen.width} / ${student.screen.height}`, '--margin': view.layout.margin } as React.CSSProperties}
       >
-        <div
-          className={css.grid}
-          data-rows={board.rows}
-          data-columns={board.columns}
-          style={{ ...gridLines(board), '--gap': around.gap / 1000, ...(around.background && { background: around.background }) } as React.CSSProperties}
-        >
-          <LooksOfBoard.Provider value={looks}>
-            {board.buttons
-              .filter((b) => !kept[b.id])
-              .map((b) => (
-                <button
-                  key={b.id}
-                  type="button"
-                  className={drawn.cell}
-                  style={{ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` }}
-                  data-stop={b.id}
-                  data-row={b.cell.row}
-                  data-column={b.cell.column}
-                  aria-label={b.label || t`picture`}
-                  onClick={() => {
-                    setTold(`“${b.label || t`picture`}”`);
-                    void say(b.label, view.locale, student.voice).catch(() => undefined);
-                  }}
-                >
-                  <Card button={b} />
-                </button>
-              ))}
-          </LooksOfBoard.Provider>
-        </div>
+        <BoardOfButtons board={board} view={view} className={css.grid} wide="100cqw">
+          {board.buttons
+            .filter((b) => !kept[b.id])
+            .map((b) => (
+              <button
+                key={b.id}
+                type="button"
+                className={drawn.cell}
+                style={areaOf(b)}
+                {...stopOf(b)}
+                aria-label={b.label || t`picture`}
+                onClick={() => {
+                  setTold(t`“${b.label || t`picture`}” counted.`);
+                  void say(b.label, view.locale, student.voice).catch(() => undefined);
+                }}
+              >
+                <Card button={b} />
+              </button>
+            ))}
+        </BoardOfButtons>
       </div>
       {scanning && (
         <p className={parts.sentenceButtons}>

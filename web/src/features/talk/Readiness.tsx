@@ -11,11 +11,13 @@ function aboutReadiness(now: Readiness): string {
     case 'unknown':
       return '';
     case 'not here':
-      return t`This browser keeps no boards for talking without network. It does over https.`;
+      return window.isSecureContext
+        ? t`This browser keeps no boards for talking without network.`
+        : t`Talking without network needs a secure address, which begins with https.`;
     case 'being made':
       return now.progress
-        ? t`Made ready for talking without network: ${now.progress.done} of ${now.progress.all} parts, ${megabytes(now.progress.bytes)} MB`
-        : t`Made ready for talking without network`;
+        ? t`Being made ready for talking without network: ${now.progress.done} of ${now.progress.all} parts, ${megabytes(now.progress.bytes)} MB`
+        : t`Being made ready for talking without network`;
     case 'ready':
       return t`Ready for talking without network: ${megabytes(now.pack.bytes)} MB, boards of ${dayAndTime(new Date(now.pack.madeAt).toISOString())}`;
     case 'without network':

@@ -5,12 +5,13 @@ import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../api/client';
 import type { Board, Button } from '../../api/types';
 import { may } from '../../data/may';
-import { takeInOrLater } from '../../data/later';
 import { session } from '../../data/session';
 import { Scanner, USUAL_PER_MM, USUAL_TOUCHING, useTouching } from '../access';
-import { asFile, Pad, PadOver } from '../pad';
+import { PadOver } from '../pad';
 import { ShownOver } from '../showing';
-import { asOffered, useForms } from './forms';
+import { Cells } from './Cells';
+import { useForms } from './forms';
+import { keepDrawn } from './keepDrawn';
 import { Lately } from './Lately';
 import { Message } from './Message';
 import { SayIt } from './SayIt';
@@ -23,15 +24,27 @@ import { useSaid } from './useSaid';
 
 import { useOffers } from './useOffers';
 import { Adult, type Model } from './Adult';
-import { Card } from '../../drawn/Card';
-import { gridLines, LooksOfBoard, seen } from '../../drawn/looks';
+import { seen } from '../../drawn/looks';
 import { ArtOf } from '../../drawn/art';
-import { begin, perform, said, takeOneOff, takesTurns, tap, tokensOf, withDrawn, wordsOf, type Performed, type TalkState, type Token } from '../../talking';
+import {
+  begin,
+  perform,
+  said,
+  takeOneOff,
+  takesTurns,
+  tap,
+  tokensOf,
+  withDrawn,
+  wordsMade,
+  wordsOf,
+  type Performed,
+  type TalkState,
+  type Token,
+} from '../../talking';
 import { boardAsOfNow, useDayWords } from '../../data/dayWords';
 import { forgetSaid, remember } from '../../data/saidToday';
-import { hush } from '../../data/voice';
+import { hush, whenQuiet } from '../../data/voice';
 import { forgetMessages, rememberMessage, saidLately } from '../../data/saidLately';
-import drawn from '../../drawn/drawn.module.css';
 import parts from '../../shell/parts.module.css';
 import css from './talk.module.css';
 
@@ -43,7 +56,7 @@ const MODEL_MS = 5 * 60_000;
 export default function TalkPage() {
   const id = Number(useParams().vocabulary);
   const [search] = useSearchParams();
-  const { here, newer, taken, take, error } = useBoards(id);
+  const { here, newer, take, error } = useBoards(id);
   const me = useQuery(session).data?.account;
   if (error)
     return (
@@ -76,19 +89,10 @@ export default function TalkPage() {
         start={search.get('board') ?? here.view.home}
         account={me?.id ?? NOBODY}
         newer={newer}
-        taken={taken}
         onBetween={take}
       />
     </ArtOf>
   );
-}
-
-const area = (b: Button) => ({ gridArea: `${b.cell.row + 1} / ${b.cell.column + 1} / span ${b.span.rows} / span ${b.span.columns}` });
-
-/** A word that is offered is no letter key, also for who hears it named. */
-function nameOf(button: Button): string {
-  if (button.doings.some((d) => d.type === 'offer-word')) return t`${button.label}, offered`;
-  return button.label || (button.says.type === 'words' ? button.says.text : t`picture`);
 }
 
 /** Words of a message that have no button, once each, longer than a letter. */
@@ -104,21 +108,6 @@ const textOf = (message: Token[]) =>
     .filter(Boolean)
     .join(' ');
 
-/** Words that were added to a message; letters of a word that is spelt are none yet. */
-const newWords = (before: Token[], now: Token[]) => now.slice(before.length).flatMap((token) => (token.text && !token.spelled ? [token.text] : []));
-
-/** A pad that covers a good part of its board is drawn on where it is; a smaller one opens. */
-const isRoomy = (b: Button, board: Board) =>
-  b.doings.some((d) => d.type === 'draw') && b.span.rows / board.rows >= 0.45 && b.span.columns / board.columns >= 0.45;
-
-/** @returns whether it is kept on this device until there is a network */
-async function keepDrawn(drawing: HTMLCanvasElement, label: string, student: string, of: { account: number; vocabulary: number }): Promise<boolean> {
-  const word = label || t`drawing`;
-  // What a student drew is treated as a photo of the student.
-  const facts = { categories: [], shows: 'STUDENT' as const, origin: 'OWN_PHOTO' as const, author: '', licence: '', source: '' };
-  return takeInOrLater(await asFile(drawing, `${word}.png`), { ...facts, words: [word], audience: 'STUDENT', student }, of);
-}
-
 interface Props extends Boards {
   /** The board it begins with. */
   start: string;
@@ -126,16 +115,16 @@ interface Props extends Boards {
   account: number;
   /** Boards of a later version, to be taken on between two messages. */
   newer?: Boards;
-  /** Whether the boards are of a later version than those it was opened with. */
-  taken: boolean;
   onBetween: (newer: Boards) => void;
 }
 
-function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, account, newer, taken, onBetween }: Props) {
+function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, account, newer, onBetween }: Props) {
   const [model, setModel] = useState<Model>('as the student sees');
   const byId = useMemo(() => new Map(boards.map((b) => [b.id, b])), [boards]);
   const [state, setState] = useState<TalkState>(() => begin(byId.has(start) ? start : view.home));
   const navigate = useNavigate();
+  /** Whose coming was told of, until the next touch. */
+  const [told, setTold] = useState(view.version);
   const [saying, setSaying] = useState('');
   const [notice, setNotice] = useState('');
   const [pad, setPad] = useState<Button>();
@@ -156,9 +145,15 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
   }, [model, state]);
   usePack(view.id, account);
   const gathering = useSaid(view, account);
-  const between = state.message.length === 0 && !saying;
+  const between = state.message.length === 0;
   useEffect(() => {
-    if (between && newer) onBetween(newer);
+    if (!between || !newer) return undefined;
+    let still = true;
+    // What is said without a message is said to its end, too.
+    void whenQuiet().then(() => still && onBetween(newer));
+    return () => {
+      still = false;
+    };
   }, [between, newer, onBetween]);
   useEffect(() => hush, []);
   useEffect(() => {
@@ -183,8 +178,14 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
     }).catch((error: unknown) => setNotice(sentence(error)));
   }
 
+  function change(message: Token[]) {
+    gathering.words(wordsMade(state.message, message));
+    setState({ ...state, message });
+  }
+
   /** The whole message, word by word. */
   async function sayMessage(message: Token[]): Promise<void> {
+    setTold(view.version);
     rememberMessage(view.id, message);
     gathering.message(textOf(message));
     const whose = tokensOf(message);
@@ -193,11 +194,12 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
   }
 
   function press(button: Button) {
+    setTold(view.version);
     const still = model === 'as the student sees' && leadsNowhereYet.includes(button.id);
     const tapped = tap(state, still ? { ...button, leads: { type: 'stays' } } : button, byId, view.home, known);
     setState(tapped.state);
     if (tapped.state.message.length > state.message.length) remember(view.id, button.id);
-    gathering.words(newWords(state.message, tapped.state.message));
+    gathering.words(wordsMade(state.message, tapped.state.message));
     void performAll(tapped.performed, button);
     if (button.doings.some((d) => d.type === 'say-message')) {
       rememberMessage(view.id, tapped.state.message);
@@ -221,11 +223,8 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
   });
 
   const { margin, message } = view.layout;
-  const whole = useMemo(() => ({ look: view.look, papers: view.papers }), [view.look, view.papers]);
-  const looks = useMemo(() => ({ whole, board }), [whole, board]);
-  const around = seen(whole, board.look, {});
-  const gap = around.gap / 1000;
-  const shares = { '--margin': margin, '--gap': gap, '--message': message } as React.CSSProperties;
+  const { gap } = seen(view, board.look, {});
+  const shares = { '--margin': margin, '--gap': gap / 1000, '--message': message } as React.CSSProperties;
   const root = useRef<HTMLElement>(null);
   const wide = student?.screen.width;
   const perMm = useCallback(() => (wide === undefined ? USUAL_PER_MM : window.innerWidth / (wide / 1000)), [wide]);
@@ -253,7 +252,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
             />
           )}
           <p className={css.saying} role="status" aria-live="polite">
-            <span>{notice || saying || (between && taken ? t`These are the boards as they are now.` : '')}</span>
+            <span>{notice || (told === view.version ? saying : t`These are the boards as they are now.`)}</span>
           </p>
           {student && takesTurns(boards) && <Turns student={student.name} theirs={theirs} />}
           <Adult view={view} boards={boards} kept={kept} model={model} onModel={setModel} board={state.board} spelt={spelt} />
@@ -264,7 +263,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
           className={css.quietKey}
           data-stop="take one off"
           disabled={state.message.length === 0}
-          onClick={() => setState({ ...state, message: takeOneOff(state.message) })}
+          onClick={() => change(takeOneOff(state.message))}
         >{t`take one off`}</button>
         <button
           type="button"
@@ -272,7 +271,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
           data-stop="clear"
           disabled={state.message.length === 0}
           onClick={() => {
-            setState({ ...state, message: [] });
+            change([]);
             setSaying('');
           }}
         >{t`clear`}</button>
@@ -286,47 +285,10 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
           >{t`home`}</button>
         )}
       </div>
-      <div
-        className={css.talkGrid}
-        role="group"
-        aria-label={board.name}
-        data-rows={board.rows}
-        data-columns={board.columns}
-        style={{
-          ...gridLines(board),
-          ...(around.background && { background: around.background, boxShadow: `0 0 0 calc(100vw * ${gap / 2}) ${around.background}` }),
-        }}
-      >
-        <LooksOfBoard.Provider value={looks}>
-          {board.buttons
-            .filter((b) => model !== 'as the student sees' || !kept[b.id])
-            .map((b) => ({ ...asOffered(b, state.message, known), pressed: b }))
-            .map(({ button: b, none, pressed }) =>
-              isRoomy(b, board) && !scanning ? (
-                <div key={b.id} className={drawn.cell} style={area(b)}>
-                  <Pad {...padOf(b)} />
-                </div>
-              ) : (
-                <button
-                  key={`${b.cell.row} ${b.cell.column}`}
-                  type="button"
-                  className={kept[b.id] && model === 'waiting words faint' ? `${drawn.cell} ${css.faint}` : drawn.cell}
-                  onClick={() => press(pressed)}
-                  style={area(b)}
-                  data-stop={b.id}
-                  data-row={b.cell.row}
-                  data-column={b.cell.column}
-                  disabled={none}
-                  aria-label={none ? t`nothing here now` : nameOf(b)}
-                >
-                  <Card button={b} />
-                </button>
-              ),
-            )}
-        </LooksOfBoard.Provider>
+      <Cells view={view} board={board} kept={kept} model={model} message={state.message} known={known} padOf={padOf} onPress={press}>
         {list !== undefined && <ShownOver list={list} vocabulary={view.id} onLeave={() => setList(undefined)} />}
         {pad && <PadOver key={pad.id} {...padOf(pad)} onLeave={() => setPad(undefined)} byDot={!!scanning} />}
-      </div>
+      </Cells>
       {scanning && <Scanner scanning={scanning} root={root} locale={view.locale} voice={student.voice} />}
     </main>
   );

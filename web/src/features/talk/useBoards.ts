@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Problem } from '../../api/client';
 import type { Board, Revealed, VocabularyView } from '../../api/types';
 import { allBoards, vocabulary as vocabularyQuery } from '../../data/boards';
 import { revealed } from '../../data/plan';
@@ -13,6 +14,7 @@ export interface Boards {
 
 /**
  * The boards that are talked with. They stay as they were when talk was opened, until whoever talks is between two messages: then `newer` may be taken on.
+ * Who may not see them any more sees them no longer.
  */
 export function useBoards(id: number) {
   const queries = useQueryClient();
@@ -20,7 +22,6 @@ export function useBoards(id: number) {
   const boards = useQuery({ ...allBoards(id), staleTime: Infinity });
   const shown = useQuery({ ...revealed(id, view.data?.version ?? 0), enabled: view.data !== undefined });
   const [held, setHeld] = useState<Boards>();
-  const [first, setFirst] = useState<number>();
   const here = held?.view.id === id ? held : undefined;
   const changed = here && view.data && view.data !== here.view ? view.data : undefined;
   const next = useQuery({
@@ -32,12 +33,9 @@ export function useBoards(id: number) {
     enabled: changed !== undefined && changed.version !== here?.view.version,
     staleTime: Infinity,
   });
-  if (!here && view.data && boards.data && shown.data) {
-    setHeld({ view: view.data, boards: boards.data, revealed: shown.data });
-    setFirst(view.data.version);
-  }
+  if (!here && view.data && boards.data && shown.data) setHeld({ view: view.data, boards: boards.data, revealed: shown.data });
   const nextData = changed?.version === here?.view.version ? here : next.data;
   const newer = changed && nextData ? { view: changed, boards: nextData.boards, revealed: nextData.revealed } : undefined;
-  const taken = here !== undefined && here.view.version !== first;
-  return { here, newer, taken, take: setHeld, error: here ? null : (view.error ?? boards.error ?? shown.error) };
+  const lost = view.error instanceof Problem && (view.error.status === 403 || view.error.status === 404);
+  return { here, newer, take: setHeld, error: here && !lost ? null : (view.error ?? boards.error ?? shown.error) };
 }

@@ -51,7 +51,8 @@ export function usePack(vocabulary: number, account: number): void {
       } catch (error) {
         set(await asReadiness(error));
       }
-      if (!gone) timer = setTimeout(() => void look(), AGAIN_MS);
+      // What has no room now has none in a minute.
+      if (!gone && now.is !== 'no room') timer = setTimeout(() => void look(), AGAIN_MS);
     }
     const asReadiness = async (error: unknown): Promise<Readiness> => {
       if (error instanceof NoRoom) return { is: 'no room' };

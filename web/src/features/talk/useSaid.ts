@@ -1,6 +1,7 @@
 import { useEffect, useMemo } from 'react';
 import type { VocabularyView } from '../../api/types';
-import { Gathering, sendSaid } from '../../data/use';
+import { sendLater } from '../../data/later';
+import { Gathering } from '../../data/use';
 
 const SEND_MS = 20_000;
 
@@ -13,7 +14,7 @@ export function useSaid(view: VocabularyView, account: number): Gathering {
     const send = () =>
       void gathering
         .keep()
-        .then(() => sendSaid(account))
+        .then(() => sendLater(account))
         .catch(() => undefined);
     const timer = setInterval(send, SEND_MS);
     window.addEventListener('pagehide', send);

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
 import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
@@ -18,6 +19,7 @@ import org.dwimble.core.use.Used;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.Rights;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.StudentStore;
 import org.jspecify.annotations.Nullable;
@@ -75,9 +77,11 @@ class UseApi {
     private final UseStore use;
     private final VocabularyStore vocabularies;
     private final StudentStore students;
+    private final Rights rights;
     private final Clock clock;
 
-    UseApi(UseStore use, VocabularyStore vocabularies, StudentStore students, Clock clock) {
+    UseApi(UseStore use, VocabularyStore vocabularies, StudentStore students, Rights rights, Clock clock) {
+        this.rights = rights;
         this.use = use;
         this.vocabularies = vocabularies;
         this.students = students;
@@ -106,6 +110,8 @@ class UseApi {
     UseView use(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         VocabularyStore.Kept kept = vocabularies.there(vocabulary);
         Student student = student(kept);
+        // Whoever was given these boards alone is not of the team.
+        rights.must(account, Act.LOOK, Thing.student(student.id()));
         Used used = Used.of(kept.vocabulary(), kept.overview().revealed(), use.said(student.id()), LISTED);
         return new UseView(student.useKept(), use.since(student.id()).map(LocalDate::toString).orElse(null), used.most(), used.never().size(),
             used.never().stream().limit(LISTED).toList(), used.times(),

@@ -4,6 +4,7 @@ import java.sql.SQLException;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.Period;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +20,13 @@ import org.springframework.stereotype.Component;
 public class UseStore {
     /** So long it is known what was sent; nobody's device keeps it longer. */
     private static final Duration KNOWN = Duration.ofDays(60);
+
+    /** So far back words are counted. */
+    private static final Period COUNTED = Period.ofYears(3);
+    /** So many messages of a student are kept, the latest. */
+    private static final int MOST_MESSAGES = 5_000;
+    /** So many different words a day. */
+    private static final int MOST_WORDS_A_DAY = 2_000;
 
     /** A message as it was said. */
     public record Message(Instant at, String text) {
@@ -44,6 +52,7 @@ public class UseStore {
                 return;
             }
             session.update("DELETE FROM use_sent WHERE at < ?", now.minus(KNOWN).toString());
+            session.update("DELETE FROM use_word WHERE student_id = ? AND day < ?", student, day.minus(COUNTED).toString());
             for (Map.Entry<String, Integer> word : words.entrySet()) {
                 add(session, student, Used.wordOf(word.getKey()), day, word.getValue());
             }
@@ -51,14 +60,20 @@ public class UseStore {
                 for (Message message : messages) {
                     session.update("INSERT INTO use_message (student_id, said_at, text) VALUES (?, ?, ?)", student, message.at.toString(), message.text);
                 }
+                session.update("""
+                    DELETE FROM use_message WHERE student_id = ? AND id NOT IN (
+                        SELECT id FROM use_message WHERE student_id = ? ORDER BY said_at DESC, id DESC LIMIT ?)""", student, student, MOST_MESSAGES);
             }
         });
     }
 
+    /** More words than anybody says in a day are not counted any more. */
     private static void add(Session session, String student, String word, LocalDate day, int times) throws SQLException {
         session.update("""
-            INSERT INTO use_word (student_id, word, day, times) VALUES (?, ?, ?, ?)
-            ON CONFLICT (student_id, word, day) DO UPDATE SET times = times + excluded.times""", student, word, day.toString(), times);
+            INSERT INTO use_word (student_id, word, day, times)
+            SELECT ?, ?, ?, ? WHERE (SELECT COUNT(*) FROM use_word WHERE student_id = ? AND day = ?) < ?
+            ON CONFLICT (student_id, word, day) DO UPDATE SET times = times + excluded.times""", student, word, day.toString(), times, student, day.toString(),
+            MOST_WORDS_A_DAY);
     }
 
     /** How often each word was said. */

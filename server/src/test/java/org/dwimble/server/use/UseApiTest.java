@@ -5,12 +5,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.Map;
+import org.dwimble.core.grant.Grant;
 import org.dwimble.core.grant.Role;
+import org.dwimble.core.grant.Thing;
+import org.dwimble.core.grant.Who;
 import org.dwimble.core.student.Student;
 import org.dwimble.core.use.UseKept;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.database.Database;
+import org.dwimble.server.grant.GrantTable;
+import org.dwimble.server.obf.Zips;
 import org.dwimble.server.student.StudentStore;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -80,8 +87,21 @@ class UseApiTest {
         TestServer.join(ilse, marit, Role.VIEWER);
         assertThat(hers.get(path).status()).isEqualTo(200);
         assertThat(hers.send("DELETE", "/api/students/" + ilse.id() + "/use", (String) null).status()).isEqualTo(403);
-        byte[] copied = http.get("/api/vocabularies/" + words + "/talk-pack").body();
-        assertThat(new String(copied, StandardCharsets.UTF_8)).doesNotContain("seaweed");
+        assertThat(used().get("messages").toString()).contains("seaweed");
+        Map<String, byte[]> packed = Zips.files(http.get("/api/vocabularies/" + words + "/package.obz?student=true&others=true&notes=true&name=true").body());
+        assertThat(packed).isNotEmpty().allSatisfy((name, bytes) -> assertThat(new String(bytes, StandardCharsets.UTF_8)).doesNotContain("seaweed"));
+        assertThat(new String(http.get("/api/vocabularies/" + words + "/talk-pack").body(), StandardCharsets.UTF_8)).doesNotContain("seaweed");
+    }
+
+    @Test
+    void whoWasGivenTheBoardsAloneIsNotOfTheTeam() {
+        agree(UseKept.COUNTS);
+        said(http, "j" + words);
+        Account guest = TestServer.account("Guest");
+        Grant given = new Grant(new Who.Person(guest.id()), Role.VIEWER, Thing.vocabulary(words));
+        TestServer.bean(Database.class).run(session -> GrantTable.give(session, given));
+        assertThat(Http.as(guest).get("/api/vocabularies/" + words + "/boards").status()).isEqualTo(200);
+        assertThat(Http.as(guest).get(path).status()).isEqualTo(404);
     }
 
     @Test
