@@ -34,7 +34,7 @@ beforeEach(async () => {
   await keep('seal');
 });
 
-const all = (drawn: () => Promise<unknown>) => ({ drawn, said: drawn });
+const all = (drawn: () => Promise<unknown>) => ({ drawn, said: drawn, marked: drawn });
 
 it('sends each once, though two tabs are at it', async () => {
   const send = vi.fn(() => Promise.resolve());
@@ -53,4 +53,15 @@ it('lets go of what the server will never take', async () => {
   const send = vi.fn(() => Promise.reject(new Problem(422, 'no picture')));
   await sendLater(4, all(send));
   expect([send.mock.calls.length, await left()]).toEqual([2, []]);
+});
+
+it('sends what came first first: it was touched as over, and then as not', async () => {
+  await dropAll();
+  const mark = (id: string, at: number, is: 'OVER' | 'NOT_OVER') =>
+    ({ what: 'marked', id, at, account: 4, list: 7, day: '2026-12-01', word: 'w', mark: is }) as const;
+  await (await database()).put('later', mark('a', 2, 'NOT_OVER'));
+  await (await database()).put('later', mark('b', 1, 'OVER'));
+  const sent: string[] = [];
+  await sendLater(4, { ...all(vi.fn()), marked: ({ mark: is }) => Promise.resolve(sent.push(is ?? 'none')) });
+  expect(sent).toEqual(['OVER', 'NOT_OVER']);
 });

@@ -1,5 +1,5 @@
 import { client, done, Problem } from '../api/client';
-import { database, type Drawn, type Later, type Said } from '../pack/store';
+import { database, type Drawn, type Later, type Marked, type Said } from '../pack/store';
 import { takeIn } from './pictures';
 
 type Facts = Parameters<typeof takeIn>[1];
@@ -10,6 +10,7 @@ const SENDERS: Senders = {
   drawn: ({ file, name, facts }: Drawn) => takeIn(new File([file], name, { type: file.type }), facts as Facts),
   said: ({ vocabulary, id, day, words, messages }: Said) =>
     done(client.POST('/api/vocabularies/{vocabulary}/use', { params: { path: { vocabulary } }, body: { id, day, words, messages } })),
+  marked: ({ list, day, word, mark }: Marked) => done(client.PUT('/api/lists/{list}/day', { params: { path: { list } }, body: { word, mark, day } })),
 };
 
 /** Nobody else’s, on any device; over a connection that is not secure too. */
@@ -20,9 +21,11 @@ async function oneAtATime(work: () => Promise<void>): Promise<void> {
   return 'locks' in navigator ? navigator.locks.request('sent-later', work) : work();
 }
 
+export const canKeepLater = () => 'indexedDB' in globalThis;
+
 /** Keeps it on this device until it is sent. */
-export async function keepLater(one: Omit<Drawn, 'id'> | Omit<Said, 'id'>): Promise<void> {
-  await (await database()).put('later', { ...one, id: newId() });
+export async function keepLater(one: Omit<Drawn, 'id'> | Omit<Said, 'id'> | Omit<Marked, 'id'>): Promise<void> {
+  await (await database()).put('later', { ...one, id: newId(), at: Date.now() });
 }
 
 /** Keeps a drawing: now if there is a network, else as soon as there is one again. @returns whether it is kept on this device until then */
@@ -40,12 +43,14 @@ export async function takeInOrLater(file: File, facts: Facts, of: { account: num
 /** Still no network, nobody signed in, or the server is in trouble: what the server does not take otherwise would not be taken tomorrow either. */
 const isForLater = (error: unknown) => error instanceof Problem && (error.status === 0 || error.status === 401 || error.status >= 500);
 
+const byMoment = (one: Later, other: Later) => (one.at ?? 0) - (other.at ?? 0);
+
 /** Sends what this account has kept on this device, each once, whichever tab comes first; what cannot be sent yet stays. */
 export async function sendLater(account: number, senders: Senders = SENDERS): Promise<void> {
   const send = (one: Later) => (senders[one.what] as (one: Later) => Promise<unknown>)(one);
   await oneAtATime(async () => {
     const db = await database();
-    for (const one of (await db.getAll('later')).filter((kept) => kept.account === account)) {
+    for (const one of (await db.getAll('later')).filter((kept) => kept.account === account).sort(byMoment)) {
       try {
         await send(one);
       } catch (error) {

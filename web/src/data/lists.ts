@@ -77,6 +77,10 @@ export const printList = (id: number, each: boolean, printedFor: PrintedFor) =>
 /** A book for any reading program, as a piece of work. `people`: with photos that may show somebody. */
 export const epubOf = (id: number, people: boolean) => answer(client.POST('/api/lists/{list}/epub', { params: { path: { list: id } }, body: { people } }));
 
+/** A book as a package of boards, a page each. @param people true to take along photos that may show somebody */
+export const bookAsBoards = (id: number, people: boolean) =>
+  answer(client.POST('/api/lists/{list}/package', { params: { path: { list: id } }, body: { people } }));
+
 /** What of a calendar file can be typed into days. */
 export const calendarLines = (file: File) =>
   answer(

@@ -1,4 +1,5 @@
 import { queryOptions } from '@tanstack/react-query';
+import { forgetDays } from './dayHere';
 import { forgetLately } from './lately';
 import { forgetSaid } from './saidToday';
 import { forgetMessages } from './saidLately';
@@ -22,6 +23,7 @@ export const signOut = async (account: number) => {
   forgetSaid(true);
   forgetMessages(true);
   forgetLately();
+  forgetDays(true);
   if ('indexedDB' in window) await sendLater(account).catch(() => undefined);
   // Talk packs are for who is signed in.
   await dropAll().catch(() => undefined);

@@ -1,6 +1,7 @@
 import { t } from '@lingui/core/macro';
 import { answer, client, Problem } from '../api/client';
 import type { ShownList, VocabularyView } from '../api/types';
+import { notToday } from './dayRun';
 import { pictureAddress } from './pictureAddress';
 import { sentencesOf } from './wordAt';
 import { deviceVoices, soundAddress, speechAddress } from './voice';
@@ -240,7 +241,8 @@ class Gathering {
     await this.write(address, read);
     const { words, art, language, voice } = read;
     const { remarks } = read.showing.book;
-    const texts = [...words, ...remarks].flatMap(({ text }) => sentencesOf(text));
+    const changed = read.showing.as === 'DAY' ? words.map(({ text }) => notToday(text)) : [];
+    const texts = [...words.map(({ text }) => text), ...remarks.map(({ text }) => text), ...changed].flatMap(sentencesOf);
     this.read.push(...texts.map((text) => ({ language, voice, text })));
     const pictures = [...words.flatMap((word) => word.pictures), ...remarks.flatMap((remark) => remark.picture ?? [])];
     return pictures.map((picture) => pictureAddress(picture, { art, list }));

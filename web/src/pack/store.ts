@@ -44,12 +44,14 @@ interface Schema extends DBSchema {
 interface OfLater {
   id: string;
   account: number;
-  vocabulary: number;
+  /** When it was kept, in milliseconds since 1970 on this device: what came first is sent first. */
+  at?: number;
 }
 
 /** What was said, as much of it as was agreed to. */
 export interface Said extends OfLater {
   what: 'said';
+  vocabulary: number;
   day: string;
   /** How often each was said. */
   words: Record<string, number>;
@@ -59,12 +61,22 @@ export interface Said extends OfLater {
 /** A picture that was drawn while there was no network. */
 export interface Drawn extends OfLater {
   what: 'drawn';
+  vocabulary: number;
   file: Blob;
   name: string;
   facts: unknown;
 }
 
-export type Later = Said | Drawn;
+/** What was said of something of a day while there was no network; it holds for that day. */
+export interface Marked extends OfLater {
+  what: 'marked';
+  list: number;
+  day: string;
+  word: string;
+  mark?: 'OVER' | 'NOT_OVER' | 'NOT_TODAY';
+}
+
+export type Later = Said | Drawn | Marked;
 
 /** So long a pack is shown to nobody who has not been heard of. */
 export const UNHEARD_MS = 30 * 24 * 60 * 60_000;

@@ -5,10 +5,13 @@ import { useEffect, useState } from 'react';
 import { sentence } from '../../api/client';
 import type { DayNow, ShownList } from '../../api/types';
 import { Pic } from '../../drawn/art';
-import { dayNow, markDay, type Mark } from '../../data/showing';
+import { notToday, type Mark } from '../../data/dayRun';
+import { session } from '../../data/session';
+import { dayNow, markDay } from '../../data/showing';
 import { Held } from '../../shell/Held';
 import { clockTime, longDay } from '../../shell/time';
 import { NoPage } from './BookView';
+import { NotShown } from './NotShown';
 import { useReading } from './useReading';
 import css from './showing.module.css';
 
@@ -16,7 +19,8 @@ type State = DayNow['run']['events'][number]['state'];
 
 /** A day in a row: what is over, what is now, what comes, and what does not happen today. */
 export function DayView({ shown, onLeave }: { shown: ShownList; onLeave: () => void }) {
-  const { data: day } = useQuery(dayNow(shown.id));
+  const account = useQuery(session).data?.account?.id ?? 0;
+  const { data: day, error } = useQuery(dayNow(shown, account));
   const queries = useQueryClient();
   const { message } = App.useApp();
   const { notice, read } = useReading(shown);
@@ -36,17 +40,17 @@ export function DayView({ shown, onLeave }: { shown: ShownList; onLeave: () => v
     if (other) void queries.invalidateQueries({ queryKey: ['showing', shown.id] });
   }, [other, queries, shown.id]);
   if (shown.words.length === 0) return <NoPage shown={shown} onLeave={onLeave} />;
-  if (!day) return null;
+  if (!day) return error ? <NotShown why={error} onLeave={onLeave} /> : null;
 
   async function mark(word: string, made?: Mark) {
     try {
-      queries.setQueryData(dayNow(shown.id).queryKey, await markDay(shown.id, word, made));
+      queries.setQueryData(dayNow(shown, account).queryKey, await markDay(shown, account, word, made));
     } catch (error) {
       void message.error(sentence(error), 6);
     }
   }
   function touch(id: string, text: string, state: State) {
-    void read(state === 'NOT_TODAY' ? t`no ${text} today` : text);
+    void read(state === 'NOT_TODAY' ? notToday(text) : text);
     if (!mayMark) return;
     if (changing) void mark(id, state === 'NOT_TODAY' ? 'NOT_OVER' : 'NOT_TODAY');
     else if (state === 'NOW') void mark(id, 'OVER');
@@ -87,7 +91,7 @@ export function DayView({ shown, onLeave }: { shown: ShownList; onLeave: () => v
                   {state === 'NOT_TODAY' && <Crossed />}
                 </span>
                 <span className={css.label} dir="auto">
-                  {state === 'NOT_TODAY' ? t`no ${word.text} today` : word.text}
+                  {state === 'NOT_TODAY' ? notToday(word.text) : word.text}
                 </span>
                 <span className={css.state}>{stateNamed(state)}</span>
               </button>

@@ -6,6 +6,7 @@ import { sentence } from '../../api/client';
 import { ArtOf, Pic } from '../../drawn/art';
 import { beginList } from '../../data/lists';
 import { rowOf } from '../../data/showing';
+import { CameIn, useBringIn } from '../bringin';
 import { ALL_AS, type As } from './as';
 import css from './row.module.css';
 import parts from '../../shell/parts.module.css';
@@ -21,6 +22,7 @@ export function RowOf({ student, name, art, mayEdit }: { student: string; name: 
   const queries = useQueryClient();
   const navigate = useNavigate();
   const { message } = App.useApp();
+  const { came, choose, parts: working } = useBringIn(student);
   async function begin(as: As) {
     try {
       const made = await beginList({ student, name: begunAs(as, name), text: '', as, support: PRINTED[as] });
@@ -55,8 +57,11 @@ export function RowOf({ student, name, art, mayEdit }: { student: string; name: 
               {anew(as)}
             </button>
           ))}
+          <button type="button" className={`${parts.dotted} ${css.anew}`} onClick={choose}>{t`a book from a file (.obz)`}</button>
         </p>
       )}
+      {working}
+      {came && <CameIn came={came} name={name} />}
     </ArtOf>
   );
 }

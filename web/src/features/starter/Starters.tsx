@@ -5,13 +5,11 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type DragEvent } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { sentence } from '../../api/client';
-import type { BroughtIn, StarterView, Student } from '../../api/types';
-import { useWork } from '../job';
+import type { StarterView, Student } from '../../api/types';
+import { CameIn, useBringIn } from '../bringin';
 import { BoardPicture } from '../../drawn/BoardPicture';
 import { caseload, screenName, screens, student as studentQuery, vocabularies } from '../../data/students';
-import { bringInPackage, copyStarter, starters as startersQuery } from '../../data/starters';
-import { useFiles } from '../../shell/files';
-import { intoView } from '../../shell/intoView';
+import { copyStarter, starters as startersQuery } from '../../data/starters';
 import parts from '../../shell/parts.module.css';
 import css from './starters.module.css';
 
@@ -137,21 +135,10 @@ function StarterCard({ starter, student, busy, onCopy }: { starter: StarterView;
   );
 }
 
-/** Boards from a file, as a new vocabulary: chosen or dropped. */
+/** Boards or a book from a file: chosen or dropped. */
 function BringIn({ student, name }: { student: string; name: string }) {
-  const queries = useQueryClient();
   const [over, setOver] = useState(false);
-  const [came, setCame] = useState<BroughtIn>();
-  const [start, working] = useWork(t`Open it`, {
-    onDone: (told) => {
-      const above = [caseload.queryKey, ['vocabularies', student]].map((queryKey) => queries.invalidateQueries({ queryKey }));
-      void Promise.all(above).then(() => setCame(JSON.parse(told) as BroughtIn));
-    },
-  });
-  const take = ([file]: File[]) => {
-    if (file) start(() => bringInPackage(student, file));
-  };
-  const [choose, field] = useFiles(t`A package or board file`, '.obz,.obf,.zip,.json', take);
+  const { came, choose, take, parts: working } = useBringIn(student);
   const drop = (e: DragEvent) => {
     e.preventDefault();
     setOver(false);
@@ -168,32 +155,10 @@ function BringIn({ student, name }: { student: string; name: string }) {
       onDragLeave={() => setOver(false)}
       onDrop={drop}
     >
-      <p>{t`Or bring in boards from a file: drop an open-board package (.obz) or board (.obf) here, or`}</p>
+      <p>{t`Or bring in boards or a book from a file: drop an open-board package (.obz) or board (.obf) here, or`}</p>
       <Button onClick={choose}>{t`Choose a file`}</Button>
-      {field}
       {working}
       {came && <CameIn came={came} name={name} />}
     </section>
-  );
-}
-
-function CameIn({ came, name }: { came: BroughtIn; name: string }) {
-  return (
-    <div ref={intoView} className={css.cameIn} role="status">
-      <p>
-        <Trans>
-          <strong>{came.name}</strong> is now one of {name}’s vocabularies: {plural(came.boards, { one: '# board', other: '# boards' })},{' '}
-          {plural(came.buttons, { one: '# button', other: '# buttons' })}.
-        </Trans>{' '}
-        <Link to={`/vocabularies/${came.vocabulary}`}>{t`Open it`}</Link>
-      </p>
-      {came.findings.length > 0 && (
-        <ul>
-          {came.findings.map((f) => (
-            <li key={f}>{f}</li>
-          ))}
-        </ul>
-      )}
-    </div>
   );
 }

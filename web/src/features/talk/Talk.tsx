@@ -43,6 +43,7 @@ import {
 } from '../../talking';
 import { boardAsOfNow, useDayWords } from '../../data/dayWords';
 import { forgetSaid, remember } from '../../data/saidToday';
+import { forgetDays } from '../../data/dayHere';
 import { hush, whenQuiet } from '../../data/voice';
 import { forgetMessages, rememberMessage, saidLately } from '../../data/saidLately';
 import parts from '../../shell/parts.module.css';
@@ -158,6 +159,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
   useEffect(() => hush, []);
   useEffect(() => {
     forgetSaid();
+    forgetDays();
     forgetMessages();
   }, []);
 

@@ -9,7 +9,7 @@ import { useWork } from '../job';
 import { Credits, PutOnBoard } from '../picture';
 import { creditsOfList } from '../../data/pictures';
 import { dayAndTime } from '../../shell/time';
-import { deleteList, epubOf, nameVersion, printList, useBegin, versions, type Act } from '../../data/lists';
+import { bookAsBoards, deleteList, epubOf, nameVersion, printList, useBegin, versions, type Act } from '../../data/lists';
 import css from './wordlist.module.css';
 import { may } from '../../data/may';
 import parts from '../../shell/parts.module.css';
@@ -83,6 +83,8 @@ export function ListMenu({
                   : []),
                 { key: 'epub', label: people > 0 ? t`A book for any reader, without photos of people (.epub)` : t`A book for any reader (.epub)` },
                 ...(people > 0 ? [{ key: 'epub with people', label: t`A book for any reader, with photos of people (.epub)` }] : []),
+                { key: 'package', label: people > 0 ? t`A book as boards, without photos of people (.obz)` : t`A book as boards, a page each (.obz)` },
+                ...(people > 0 ? [{ key: 'package with people', label: t`A book as boards, with photos of people (.obz)` }] : []),
                 {
                   key: 'csv',
                   label: <a href={`${away}/words.csv`} download>{t`The words as a table (.csv)`}</a>,
@@ -111,6 +113,7 @@ export function ListMenu({
             else if (key === 'credits') setCredits(true);
             else if (key === 'zip') start(() => printList(view.id, true, printedFor));
             else if (key.startsWith('epub')) start(() => epubOf(view.id, key !== 'epub'));
+            else if (key.startsWith('package')) start(() => bookAsBoards(view.id, key !== 'package'));
             else if (key === 'history') setHistory(true);
             else if (key === 'shelf') void onAct({ what: 'share', on: !view.shared });
             else if (key === 'board') setPutting(true);

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Acts;
@@ -31,6 +32,8 @@ import org.dwimble.core.grammar.WordForms;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.look.Look;
+import org.dwimble.core.showing.Day;
+import org.dwimble.core.showing.DayRun;
 import org.dwimble.core.talk.Around;
 import org.dwimble.core.talk.Talking;
 import org.dwimble.core.talk.Tapped;
@@ -97,6 +100,27 @@ class SharedCasesTest {
     void wordsArePartedTheSameHereAndThere(JsonNode tried) {
         assertThat(WordLine.read(tried.get("text").asString())).extracting(WordLine.Entry::label)
             .containsExactlyElementsOf(tried.get("words").valueStream().map(JsonNode::asString).toList());
+    }
+
+    private static Stream<JsonNode> days() {
+        return CASES.get("days").valueStream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("days")
+    void aDayStandsTheSameHereAndThere(JsonNode tried) {
+        List<DayRun.Item> items = tried.get("items").valueStream().map(JsonNode::asString).map(i -> new DayRun.Item(i.replace("!", ""), i.endsWith("!")))
+            .toList();
+        Map<String, Integer> times = new TreeMap<>();
+        tried.get("day").get("times").properties().forEach(t -> times.put(t.getKey(), t.getValue().asInt()));
+        Map<String, DayRun.Mark> marks = new TreeMap<>();
+        tried.get("marks").properties().forEach(m -> marks.put(m.getKey(), DayRun.Mark.valueOf(m.getValue().asString())));
+        DayRun run = DayRun.of(items, new Day(tried.get("day").get("clock").asBoolean(), false, times), marks, tried.get("minute").asInt());
+        assertThat(run.events()).extracting(e -> e.state().name())
+            .containsExactlyElementsOf(tried.get("states").valueStream().map(JsonNode::asString).toList());
+        assertThat(run.events()).extracting(e -> e.at() == null ? "null" : e.at().toString())
+            .containsExactlyElementsOf(tried.get("at").valueStream().map(JsonNode::toString).toList());
+        assertThat(String.valueOf(run.next())).isEqualTo(tried.get("next").toString());
     }
 
     private static Stream<JsonNode> tapping() {

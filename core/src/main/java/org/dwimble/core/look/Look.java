@@ -55,6 +55,10 @@ public record Look(@Nullable Colour fill, @Nullable Colour border, @Nullable Int
         return new Look(fill, border, edge, label, picture, corner, type, gap, background, byKind);
     }
 
+    public Look withBackground(@Nullable Colour background) {
+        return new Look(fill, border, edge, label, picture, corner, type, gap, background, byKind);
+    }
+
     public Look withGap(@Nullable Integer gap) {
         return new Look(fill, border, edge, label, picture, corner, type, gap, background, byKind);
     }

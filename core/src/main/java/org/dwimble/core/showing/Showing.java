@@ -24,4 +24,8 @@ public record Showing(@Nullable As as, Day day, Walk walk, Book book) {
     public Showing withAs(@Nullable As as) {
         return new Showing(as, day, walk, book);
     }
+
+    public Showing withBook(Book book) {
+        return new Showing(as, day, walk, book);
+    }
 }

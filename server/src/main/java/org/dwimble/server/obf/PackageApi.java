@@ -30,6 +30,7 @@ import org.dwimble.core.route.Routes;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.wordlist.kept.BookBoards;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.collection.SaidOfMedia;
@@ -46,6 +47,7 @@ import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.problem.Problem;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
+import org.dwimble.server.wordlist.ListStore;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
@@ -67,11 +69,17 @@ import tools.jackson.databind.json.JsonMapper;
 class PackageApi {
     static final String OBZ = "application/zip";
 
-    /** @param findings what was mended or left out, each a sentence */
-    record BroughtIn(long vocabulary, String name, int boards, int buttons, List<String> findings) {
+    /**
+     * @param vocabulary that came; null where a book came
+     * @param book       the list that came; null where boards came
+     * @param boards     how many, or pages of the book
+     * @param findings   what was mended or left out, each a sentence
+     */
+    record BroughtIn(@Nullable Long vocabulary, @Nullable Long book, String name, int boards, int buttons, List<String> findings) {
     }
 
     private final VocabularyStore store;
+    private final ListStore lists;
     private final MediaStore media;
     private final Database database;
     private final StudentStore students;
@@ -84,12 +92,13 @@ class PackageApi {
     /** A package needs memory while it is taken apart; so many at once need no more than one. */
     private final Semaphore oneByOne = new Semaphore(1, true);
 
-    PackageApi(VocabularyStore store, MediaStore media, Database database, StudentStore students, Wording wording, Clock clock, Doors doors,
+    PackageApi(VocabularyStore store, ListStore lists, MediaStore media, Database database, StudentStore students, Wording wording, Clock clock, Doors doors,
         Jobs jobs, Turns turns, JsonMapper json) {
         this.turns = turns;
         this.doors = doors;
         this.wording = wording;
         this.store = store;
+        this.lists = lists;
         this.media = media;
         this.database = database;
         this.students = students;
@@ -257,18 +266,25 @@ class PackageApi {
             ObfReader.Read read = new ObfReader(incoming, Limits.PACKAGE).read(file, name);
             progress.told(1, 2);
             incoming.keepIn(database);
+            Told told = Told.of("brought-in", "file", Text.cut(name, 60));
+            BookBoards.Came book = BookBoards.read(read.vocabulary()).orElse(null);
             long id = kept(incoming, session -> {
                 incoming.stillIn(session);
                 SaidOfMedia.cameWithPackage(session, incoming.hashes(), student, account);
-                return store.create(session, read.vocabulary(), student, account.id(), clock.instant(), Told.of("brought-in", "file", Text.cut(name, 60)));
+                return book == null ? store.create(session, read.vocabulary(), student, account.id(), clock.instant(), told)
+                    : lists.create(session, book.book(), student, null, account.id(), clock.instant(), told);
             });
             List<String> findings = new ArrayList<>(read.findings().stream().map(wording::of).toList());
+            if (book != null) {
+                book.left().stream().map(wording::of).forEach(findings::add);
+                return new BroughtIn(null, id, book.book().name(), book.book().words().size(), 0, findings);
+            }
             int loose = Routes.of(read.vocabulary()).looseEnds().size();
             if (loose > 0) {
                 findings.add(wording.of(Told.of("found-loose-ends", "count", loose)));
             }
             int buttons = read.vocabulary().boards().values().stream().mapToInt(b -> b.buttons().size()).sum();
-            return new BroughtIn(id, read.vocabulary().name(), read.vocabulary().boards().size(), buttons, findings);
+            return new BroughtIn(id, null, read.vocabulary().name(), read.vocabulary().boards().size(), buttons, findings);
         } catch (Unacceptable e) {
             throw new Refused("package-refused", "file", name, "why", e.told());
         } finally {

@@ -86,20 +86,23 @@ public class ListStore {
 
     /** @param from the list it is a copy of; null for none */
     public long create(WordList list, @Nullable String student, @Nullable Kept from, long account, Instant at, Told told) {
+        return database.write(session -> create(session, list, student, from, account, at, told));
+    }
+
+    /** The same within other work; what belongs to nobody's student belongs to whoever made it. */
+    public long create(Session session, WordList list, @Nullable String student, @Nullable Kept from, long account, Instant at, Told told) throws SQLException {
         ListDocument.Read first = new ListDocument.Read(list, List.of());
-        return database.write(session -> {
-            long id = session.insert("""
-                INSERT INTO word_list (student_id, owner, name, words, support, pictures, shown_as, copied_from, copied_version)
-                VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)
-                RETURNING id""", student, account, list.name(), list.words().size(), list.now(), ListShelf.pictures(list), ListShelf.as(list),
-                from == null ? null : from.id(),
-                from == null ? null : from.version());
-            if (student == null) {
-                GrantTable.give(session, new Grant(new Who.Person(account), Role.OWNER, Thing.list(id)));
-            }
-            versions.begin(session, id, SHELF.written(first), first, account, at, told);
-            return id;
-        });
+        long id = session.insert("""
+            INSERT INTO word_list (student_id, owner, name, words, support, pictures, shown_as, copied_from, copied_version)
+            VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)
+            RETURNING id""", student, account, list.name(), list.words().size(), list.now(), ListShelf.pictures(list), ListShelf.as(list),
+            from == null ? null : from.id(),
+            from == null ? null : from.version());
+        if (student == null) {
+            GrantTable.give(session, new Grant(new Who.Person(account), Role.OWNER, Thing.list(id)));
+        }
+        versions.begin(session, id, SHELF.written(first), first, account, at, told);
+        return id;
     }
 
     public Optional<Kept> find(long id) {

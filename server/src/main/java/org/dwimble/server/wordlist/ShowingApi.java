@@ -52,12 +52,20 @@ class ShowingApi {
         @Nullable Access access, String art, String language, Set<Act> may) {
     }
 
-    /** @param day as ISO 8601 has it, where the student is @param minute after midnight there, now */
-    record DayNow(String day, int minute, DayRun run) {
+    /**
+     * @param day    as ISO 8601 has it, where the student is
+     * @param minute after midnight there, now
+     * @param zone   in which the student is, as the IANA names it
+     * @param marks  said today, by the id of the word
+     */
+    record DayNow(String day, int minute, String zone, Map<String, DayRun.Mark> marks, DayRun run) {
     }
 
-    /** @param mark null to take back what was said */
-    record DayMark(String word, DayRun.@Nullable Mark mark) {
+    /**
+     * @param mark null to take back what was said
+     * @param day  on which it was said, as ISO 8601 has it; null for today. What was said of another day holds no more and is let go
+     */
+    record DayMark(String word, DayRun.@Nullable Mark mark, @Nullable String day) {
         DayMark {
             Unacceptable.ifMissing(word);
         }
@@ -112,7 +120,7 @@ class ShowingApi {
         int minute = time.getHour() * 60 + time.getMinute();
         List<DayRun.Item> items = kept.list().shown().stream().map(w -> new DayRun.Item(w.id(), w.not())).toList();
         Map<String, DayRun.Mark> marks = seen.team() ? lists.marks(list, now.toLocalDate()) : Map.of();
-        return new DayNow(now.toLocalDate().toString(), minute, DayRun.of(items, kept.list().showing().day(), marks, minute));
+        return new DayNow(now.toLocalDate().toString(), minute, now.getZone().getId(), marks, DayRun.of(items, kept.list().showing().day(), marks, minute));
     }
 
     /** Says of something that it is over, not over yet, or not today. */
@@ -128,7 +136,9 @@ class ShowingApi {
             throw new Unacceptable("list-word-gone");
         }
         LocalDate today = days.today(kept.student(), clock.instant());
-        lists.mark(list, today, mark.word, mark.mark);
+        if (mark.day == null || mark.day.equals(today.toString())) {
+            lists.mark(list, today, mark.word, mark.mark);
+        }
         return day(account, list);
     }
 }

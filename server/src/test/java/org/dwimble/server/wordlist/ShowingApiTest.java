@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.StreamSupport;
@@ -46,6 +47,10 @@ class ShowingApiTest {
         return by.send("PUT", "/api/lists/" + list + "/day", "{\"word\":\"" + word + "\"" + (mark == null ? "" : ",\"mark\":\"" + mark + "\"") + "}");
     }
 
+    private static Http.Answer markOn(Http by, long list, String word, String mark, String day) {
+        return by.send("PUT", "/api/lists/" + list + "/day", "{\"word\":\"" + word + "\",\"mark\":\"" + mark + "\",\"day\":\"" + day + "\"}");
+    }
+
     @Test
     void whatIsOverIsMarkedByWhoTalksAndSeenByAllWhoSeeTheDay() {
         TestServer.join(ilse, tablet, Role.TALKER);
@@ -56,6 +61,13 @@ class ShowingApiTest {
         assertThat(states(talks.get("/api/lists/" + day + "/day").json())).containsExactly("OVER", "NOT_TODAY", "NOW");
         assertThat(states(mark(talks, day, word(day, 0), null).json())).containsExactly("NOW", "NOT_TODAY", "COMES");
         assertThat(mark(talks, day, "no such word", "OVER").status()).isEqualTo(422);
+        String now = http.get("/api/lists/" + day + "/day").json().get("day").asString();
+        assertThat(states(markOn(talks, day, word(day, 0), "OVER", LocalDate.parse(now).minusDays(1).toString()).json())).as("said of yesterday, sent today")
+            .containsExactly("NOW", "NOT_TODAY", "COMES");
+        JsonNode marked = markOn(talks, day, word(day, 0), "OVER", now).json();
+        assertThat(states(marked)).containsExactly("OVER", "NOT_TODAY", "NOW");
+        assertThat(marked.get("marks").get(word(day, 0)).asString()).isEqualTo("OVER");
+        assertThat(marked.get("zone").asString()).isNotEmpty();
         Account pim = TestServer.account("Pim");
         TestServer.join(ilse, pim, Role.PRINTER);
         assertThat(mark(Http.as(pim), day, word(day, 0), "OVER").status()).isEqualTo(403);
@@ -139,7 +151,11 @@ class ShowingApiTest {
     }
 
     private byte[] epub(Http by, long list, boolean people) {
-        long job = by.post("/api/lists/" + list + "/epub", "{\"people\":" + people + "}").json().get("id").asLong();
+        return file(by, list, "epub", people);
+    }
+
+    private byte[] file(Http by, long list, String as, boolean people) {
+        long job = by.post("/api/lists/" + list + "/" + as, "{\"people\":" + people + "}").json().get("id").asLong();
         JsonNode now = by.get("/api/jobs/" + job).json();
         for (int i = 0; now.get("state").asString().equals("RUNNING") && i < 100_000; i++) {
             now = by.get("/api/jobs/" + job).json();
@@ -160,6 +176,33 @@ class ShowingApiTest {
         assertThat(talks.post("/api/lists/" + book + "/epub", "{}").status()).isEqualTo(403);
         assertThat(Http.as(TestServer.account("Marit")).post("/api/lists/" + book + "/epub", "{}").status()).isEqualTo(404);
         assertThat(http.post("/api/lists/" + begin("BOOK", "") + "/epub", "{}").sentence()).contains("There is no page in it yet");
+    }
+
+    @Test
+    void aBookLeavesAsAPackageByTheSameRuleAndComesInAsABookForAnotherStudent() throws IOException {
+        long book = begin("BOOK", "The seal sleeps.");
+        String photo = http.upload("/api/own-pictures?words=Lot&audience=STUDENT&student=" + ilse.id()
+            + "&shows=OTHERS&origin=OWN_PHOTO&author=&licence=&source=", "lot.jpg", Photos.jpeg(41, 30)).json().get("picture").get("picture").asString();
+        http.post("/api/lists/" + book + "/words", "{\"base\":1,\"chosen\":[{\"word\":\"Lot came, too.\",\"picture\":\"" + photo + "\"}]}");
+        byte[] with = file(http, book, "package", true);
+        assertThat(names(with)).contains("manifest.json", "boards/page-2.obf").anyMatch(n -> n.endsWith(".jpeg"));
+        assertThat(names(file(http, book, "package", false))).contains("boards/page-2.obf").noneMatch(n -> n.endsWith(".jpeg"));
+        TestServer.join(ilse, tablet, Role.TALKER);
+        assertThat(talks.post("/api/lists/" + book + "/package", "{}").status()).isEqualTo(403);
+        assertThat(Http.as(TestServer.account("Ragna")).post("/api/lists/" + book + "/package", "{}").status()).isEqualTo(404);
+        assertThat(http.post("/api/lists/" + begin("BOOK", "") + "/package", "{}").sentence()).contains("There is no page in it yet");
+
+        Student wren = TestServer.student("Wren", odile);
+        int boards = http.get("/api/students/" + wren.id() + "/vocabularies").json().size();
+        JsonNode came = http.upload("/api/students/" + wren.id() + "/packages", "seal.obz", with).json();
+        assertThat(came.has("vocabulary")).isFalse();
+        assertThat(came.get("findings").toString()).isEqualTo("[]");
+        JsonNode hers = http.get("/api/lists/" + came.get("book").asLong()).json();
+        assertThat(hers.get("words").get(1).get("text").asString()).isEqualTo("Lot came, too.");
+        assertThat(hers.get("words").get(1).get("pictures").get(0).asString()).startsWith("own/");
+        assertThat(hers.get("showing").get("as").asString()).isEqualTo("BOOK");
+        assertThat(http.get("/api/students/" + wren.id() + "/vocabularies").json().size()).as("no boards came of it").isEqualTo(boards);
+        assertThat(http.get("/api/lists/" + came.get("book").asLong() + "/showing").json().get("whose").asString()).isEqualTo("Wren");
     }
 
     private static List<String> names(byte[] zip) throws IOException {

@@ -1,0 +1,2 @@
+export { CameIn } from './CameIn';
+export { useBringIn } from './useBringIn';
