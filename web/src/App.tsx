@@ -1,33 +1,42 @@
-import { t } from '@lingui/core/macro';
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, type QueryClient } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
-import { Link, Navigate, Route, Routes } from 'react-router';
+import { matchPath, Route, Routes } from 'react-router';
 import { sentence } from './api/client';
+import { allBoards, vocabulary } from './data/boards';
+import { revealed } from './data/plan';
 import { session } from './data/session';
-import { SignInAgain, SignInPage } from './features/account';
-import { Caseload } from './features/student';
-import { Shell } from './Shell';
+import { page } from './shell/page';
 import parts from './shell/parts.module.css';
 
-const Starters = lazy(() => import('./features/starter/Starters'));
-const Bench = lazy(() => import('./features/bench/BenchPage'));
-const Map = lazy(() => import('./features/map/MapPage'));
-const ShowPage = lazy(() => import('./features/showing/ShowPage'));
-const MakePages = lazy(() => import('./features/showing/Pages'));
-const Talk = lazy(() => import('./features/talk/Talk'));
-const Pictures = lazy(() => import('./features/picture/Pictures'));
-const OwnPictures = lazy(() => import('./features/picture/OwnPictures'));
-const Print = lazy(() => import('./features/sheet/Print'));
-const StudentPage = lazy(() => import('./features/student/StudentPage'));
-const TalkSettings = lazy(() => import('./features/access/TalkSettings'));
-const FirstBoard = lazy(() => import('./features/first/FirstBoard'));
-const FirstTable = lazy(() => import('./features/first/FirstTable'));
-const StepUp = lazy(() => import('./features/first/StepUp'));
-const FirstPage = lazy(() => import('./features/first/FirstPage'));
-const Where = lazy(() => import('./features/where/Where'));
-const Lists = lazy(() => import('./features/wordlist/Lists'));
-const ListPage = lazy(() => import('./features/wordlist/ListPage'));
-const Notices = lazy(() => import('./features/notice/Notices'));
+const Talk = page(() => import('./features/talk/Talk'));
+const ShowPage = page(() => import('./features/showing/ShowPage'));
+const Inside = page(() => import('./Inside'));
+const SignInPage = page(() => import('./features/account/SignIn'));
+/** Not before the page is there: it is needed when somebody was signed out meanwhile. */
+const SignInAgain = lazy(async () => {
+  await new Promise((later) => setTimeout(later));
+  return import('./features/account/SignInAgain');
+});
+
+const TALK = '/vocabularies/:vocabulary/talk';
+const SHOW = '/lists/:list/show';
+
+/** Asks for all at once that is needed first at an address, before anything is drawn: whoever talks has waited longest. */
+export async function ready(queries: QueryClient, address: string): Promise<void> {
+  const who = async () => {
+    await queries.prefetchQuery(session);
+    if (!queries.getQueryData(session.queryKey)?.account) await SignInPage.load();
+  };
+  const talk = matchPath(TALK, address);
+  const first = talk ? Talk : matchPath(SHOW, address) ? ShowPage : Inside;
+  if (talk) {
+    const id = Number(talk.params.vocabulary);
+    const shown = async () => queries.prefetchQuery(revealed(id, (await queries.fetchQuery(vocabulary(id))).version));
+    shown().catch(() => undefined);
+    void queries.prefetchQuery({ ...allBoards(id), staleTime: Infinity });
+  }
+  await Promise.all([who(), first.load()]);
+}
 
 /** Which page stands at which address. Signed out, every address is the sign-in page, and comes back after it. */
 export function App() {
@@ -39,65 +48,22 @@ export function App() {
       </main>
     );
   if (!data) return null;
-  if (!data.account) return <SignInPage view={data} />;
   return (
     <Suspense fallback={null}>
-      <SignInAgain />
-      <Routes>
-        <Route path="/vocabularies/:vocabulary/talk" element={<Talk />} />
-        <Route path="/lists/:list/show" element={<ShowPage />} />
-        <Route
-          path="*"
-          element={
-            <Shell account={data.account}>
-              <Pages />
-            </Shell>
-          }
-        />
-      </Routes>
-    </Suspense>
-  );
-}
-
-function Pages() {
-  return (
-    <Suspense fallback={null}>
-      <Routes>
-        <Route path="/" element={<Navigate to="/caseload" replace />} />
-        <Route path="/sign-in" element={<Navigate to="/caseload" replace />} />
-        <Route path="/caseload" element={<Caseload />} />
-        <Route path="/students/:student" element={<StudentPage />} />
-        <Route path="/students/:student/start" element={<Starters />} />
-        <Route path="/students/:student/first" element={<FirstBoard />} />
-        <Route path="/students/:student/first/:vocabulary" element={<FirstBoard />} />
-        <Route path="/students/:student/first/:vocabulary/on" element={<StepUp />} />
-        <Route path="/students/:student/talking" element={<TalkSettings />} />
-        <Route path="/first-boards" element={<FirstTable />} />
-        <Route path="/first-boards/:series" element={<FirstPage />} />
-        <Route path="/where" element={<Where />} />
-        <Route path="/vocabularies/:vocabulary" element={<Bench />} />
-        <Route path="/vocabularies/:vocabulary/boards/:board" element={<Bench />} />
-        <Route path="/vocabularies/:vocabulary/boards/:board/print" element={<Print />} />
-        <Route path="/vocabularies/:vocabulary/map" element={<Map />} />
-        <Route path="/vocabularies/:vocabulary/print" element={<Print />} />
-        <Route path="/pictures" element={<Pictures />} />
-        <Route path="/pictures/own" element={<OwnPictures />} />
-        <Route path="/lists" element={<Lists />} />
-        <Route path="/lists/:list/pages" element={<MakePages />} />
-        <Route path="/lists/:list" element={<ListPage />} />
-        <Route path="/notices" element={<Notices />} />
-        <Route
-          path="*"
-          element={
-            <main className={parts.lone}>
-              <h1>{t`There is no page here`}</h1>
-              <p>
-                <Link to="/caseload">{t`Back to the caseload`}</Link>
-              </p>
-            </main>
-          }
-        />
-      </Routes>
+      {data.account ? (
+        <>
+          <Routes>
+            <Route path={TALK} element={<Talk />} />
+            <Route path={SHOW} element={<ShowPage />} />
+            <Route path="*" element={<Inside account={data.account} />} />
+          </Routes>
+          <Suspense fallback={null}>
+            <SignInAgain />
+          </Suspense>
+        </>
+      ) : (
+        <SignInPage view={data} />
+      )}
     </Suspense>
   );
 }

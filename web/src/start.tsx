@@ -9,7 +9,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { Problem } from './api/client';
-import { App } from './App';
+import { App, ready } from './App';
 import { applyPalette } from './theme';
 import { keepFocus, regainFocus } from './shell/keptFocus';
 import { Themed } from './Themed';
@@ -29,6 +29,8 @@ const queries = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 });
+
+await ready(queries, window.location.pathname);
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

@@ -1,5 +1,6 @@
 import { t } from '@lingui/core/macro';
 import createClient from 'openapi-fetch';
+import { takeEarly } from './early';
 import type { paths } from './schema.gen';
 import type { Button, Intention } from './types';
 
@@ -45,7 +46,7 @@ async function send(request: Request): Promise<Response> {
 async function attempt(request: Request): Promise<Response> {
   if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token());
   try {
-    return await fetch(request);
+    return await (takeEarly(request) ?? fetch(request));
   } catch {
     throw new Problem(0, UNREACHABLE);
   }

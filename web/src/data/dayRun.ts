@@ -32,7 +32,7 @@ function begins(items: Item[], times: Record<string, number>): number[] {
 export function dayRun(items: Item[], day: ShownList['showing']['day'], marks: Marks, minute: number): DayNow['run'] {
   const starts = begins(items, day.times);
   const off = (item: Item) => marks[item.id] === 'NOT_TODAY' || (item.never && marks[item.id] === undefined);
-  const follower = (of: number) => starts.find((_, i) => i > of && !off(items[i]!)) ?? Infinity;
+  const follower = (of: number) => starts.find((_, i) => i > of && !off(items[i])) ?? Infinity;
   let now = false;
   let led = !day.clock;
   const stateOf = (item: Item, i: number): Event['state'] => {
@@ -42,7 +42,7 @@ export function dayRun(items: Item[], day: ShownList['showing']['day'], marks: M
       led ||= mark === 'OVER';
       return 'OVER';
     }
-    if (now || !(led || mark === 'NOT_OVER' || starts[i]! <= minute)) return 'COMES';
+    if (now || !(led || mark === 'NOT_OVER' || starts[i] <= minute)) return 'COMES';
     now = true;
     return 'NOW';
   };

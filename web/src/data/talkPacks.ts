@@ -2,7 +2,7 @@ import { t } from '@lingui/core/macro';
 import { answer, client, Problem } from '../api/client';
 import type { ShownList, VocabularyView } from '../api/types';
 import { notToday } from './dayRun';
-import { pictureAddress } from './pictureAddress';
+import { isOwn, pictureAddress } from './pictureAddress';
 import { sentencesOf } from './wordAt';
 import { deviceVoices, soundAddress, speechAddress } from './voice';
 import {
@@ -28,6 +28,11 @@ const boardAddress = (vocabulary: number, board: string, revision: number) =>
   `/api/vocabularies/${vocabulary}/boards/${encodeURIComponent(board)}?revision=${revision}`;
 /** So many parts are asked for at a time. */
 const AT_ONCE = 6;
+/** So many words are spoken at a time: the server speaks for those who talk just now, too. */
+const SPOKEN_AT_ONCE = 2;
+/** So many library drawings come in one answer. */
+const DRAWN_AT_ONCE = 300;
+const SVG = 'image/svg+xml';
 const TRIES = 3;
 const TELL_MS = 500;
 /** The mark of a pack of which words are still to be spoken: no server’s. */
@@ -87,7 +92,7 @@ export async function makeReady(vocabulary: number, onProgress: (progress: Progr
 async function making(vocabulary: number, onProgress: (progress: Progress) => void, times = TRIES): Promise<Made> {
   const before = await packOf(vocabulary);
   const had = before ? await partsOf(vocabulary) : {};
-  const whole = before !== undefined && (await isWhole(had));
+  const whole = before !== undefined && (await isGood(vocabulary, had));
   const wanted = await whatToKeep(vocabulary, whole ? before.mark : '');
   if (!wanted && before) {
     const pack = { ...before, heardAt: Date.now() };
@@ -136,6 +141,17 @@ async function whatToKeep(vocabulary: number, known: string) {
   if (!response.ok)
     throw new Problem(response.status, t`The boards could not be made ready for talking without network. They are here as long as there is one.`);
   return response.status === 204 ? undefined : data;
+}
+
+/** Which packs were checked by their hashes since the page was opened. */
+const checked = new Set<number>();
+
+/** Whether all of a pack is there, and once each time talk is opened whether it is what it was: a disk may spoil it. */
+async function isGood(vocabulary: number, parts: Parts): Promise<boolean> {
+  if (!(await isWhole(parts))) return false;
+  if (checked.has(vocabulary)) return true;
+  checked.add(vocabulary);
+  return (await damaged(parts)).length === 0;
 }
 
 /** Of a pack that is not whole any more what is still good. */
@@ -205,11 +221,14 @@ class Gathering {
 
   async seenAndHeard(view: VocabularyView, wanted: Wanted): Promise<void> {
     const art = { art: view.art, vocabulary: view.id };
-    const addresses = wanted.pictures.map((picture) => pictureAddress(picture, art));
+    await this.drawn(
+      [...wanted.pictures, ...this.ofDays].filter((picture) => !isOwn(picture)),
+      view.art,
+    );
+    const addresses = [...wanted.pictures, ...this.ofDays].map((picture) => pictureAddress(picture, art));
     addresses.push(...wanted.sounds.map((sound) => soundAddress(sound, view.id)));
-    addresses.push(...this.ofDays.map((picture) => pictureAddress(picture, art)));
     for (const list of wanted.lists) addresses.push(...(await this.list(list, view.id)));
-    await this.fetchAll([...new Set(addresses)]);
+    await this.fetchAll([...new Set(addresses)], AT_ONCE);
   }
 
   async spokenBeforehand(view: VocabularyView, wanted: Wanted): Promise<void> {
@@ -217,7 +236,7 @@ class Gathering {
     const how = { locale: view.locale, voice: view.student?.voice };
     const words = wanted.spoken.map(({ text, manner }) => speechAddress({ ...how, spoken: text, manner }));
     const read = this.read.map(({ language, voice, text }) => speechAddress({ locale: language, voice: voice ?? undefined, spoken: text }));
-    await this.fetchAll([...new Set([...words, ...read])]);
+    await this.fetchAll([...new Set([...words, ...read])], SPOKEN_AT_ONCE);
   }
 
   /** As it is now, under this mark; while it is not finished with all that was there before. */
@@ -248,7 +267,21 @@ class Gathering {
     return pictures.map((picture) => pictureAddress(picture, { art, list }));
   }
 
-  private async fetchAll(addresses: string[]): Promise<void> {
+  /** Library drawings, many in one answer. */
+  private async drawn(pictures: string[], appearance: string): Promise<void> {
+    const addressed = new Map(pictures.map((picture) => [picture, pictureAddress(picture, { art: appearance })]));
+    const missing = [...addressed].filter(([, address]) => !this.take(address)).map(([picture]) => picture);
+    this.all = this.done + missing.length;
+    for (let i = 0; i < missing.length; i += DRAWN_AT_ONCE) {
+      const asked = missing.slice(i, i + DRAWN_AT_ONCE);
+      const drawings = await answer(client.POST('/api/pictures/drawings', { body: { appearance, pictures: asked } }));
+      for (const [picture, svg] of Object.entries(drawings)) await this.put(addressed.get(picture)!, new TextEncoder().encode(svg).buffer, SVG);
+      this.done += asked.length;
+      this.tell();
+    }
+  }
+
+  private async fetchAll(addresses: string[], atOnce: number): Promise<void> {
     const missing = addresses.filter((address) => !this.take(address));
     this.all = this.done + missing.length;
     const next = missing.values();
@@ -259,7 +292,7 @@ class Gathering {
         this.tell();
       }
     };
-    await Promise.all(Array.from({ length: AT_ONCE }, one));
+    await Promise.all(Array.from({ length: atOnce }, one));
   }
 
   written(): Promise<void> {
@@ -293,8 +326,9 @@ class Gathering {
   }
 
   private take(address: string): boolean {
-    if (this.known[address]) this.kept[address] = this.known[address];
-    return this.known[address] !== undefined;
+    const part = this.kept[address] ?? this.known[address];
+    if (part) this.kept[address] = part;
+    return part !== undefined;
   }
 }
 

@@ -9,7 +9,7 @@ import parts from '../../shell/parts.module.css';
 import { answered } from '../../shell/answered';
 
 /** The first page. In the demo a click is enough; on a new machine the first account is made here. */
-export function SignInPage({ view }: { view: SessionView }) {
+export default function SignInPage({ view }: { view: SessionView }) {
   return (
     <main className={css.signIn} data-ready>
       <section className={css.signInCard}>

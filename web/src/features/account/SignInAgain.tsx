@@ -7,7 +7,7 @@ import { session } from '../../data/session';
 import { SignInForm } from './SignIn';
 
 /** When a session ends in the middle of work: asks for the password over the page, then what was asked for goes on. */
-export function SignInAgain() {
+export default function SignInAgain() {
   const [asking, setAsking] = useState(false);
   const waiting = useRef<(() => void)[]>([]);
   const { data } = useQuery(session);

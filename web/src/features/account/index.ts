@@ -1,3 +1,1 @@
 export { Accounts } from './Accounts';
-export { SignInPage } from './SignIn';
-export { SignInAgain } from './SignInAgain';

@@ -20,6 +20,7 @@ import { Turns } from './Turns';
 import { useBoards, type Boards } from './useBoards';
 import { useHomeScreen } from './useHomeScreen';
 import { usePack } from './usePack';
+import { usePicturesAhead } from './usePicturesAhead';
 import { useSaid } from './useSaid';
 
 import { useOffers } from './useOffers';
@@ -134,6 +135,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
   const [lit, setLit] = useState<number>();
   const days = useDayWords(view.id, boards);
   const here = byId.get(state.board) ?? byId.get(view.home)!;
+  usePicturesAhead(here, byId, view.art, view.id);
   useHomeScreen(view.id);
   const board = useMemo(() => boardAsOfNow(here, days), [here, days]);
   const { offered, met } = useOffers(view, boards, kept, here, state.message);

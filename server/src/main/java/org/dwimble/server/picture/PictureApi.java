@@ -1,5 +1,6 @@
 package org.dwimble.server.picture;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -47,6 +48,8 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -54,6 +57,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PictureApi {
     private static final int MOST_ASKED_FOR = 40;
+    /** So many drawings are sent at once. */
+    private static final int MOST_DRAWN = 400;
     /** Shown for a way that has no sign. */
     private static final String TWO_OF_A_KIND = "core/both";
 
@@ -263,6 +268,25 @@ class PictureApi {
         byte[] svg = Appearance.of(appearance).flatMap(a -> Library.drawing(set + "/" + name, a)).orElseThrow(() -> Problem.notFound("picture"));
         return ResponseEntity.ok().contentType(MediaType.valueOf("image/svg+xml")).cacheControl(CacheControl.maxAge(Duration.ofDays(7)).cachePublic())
             .body(svg);
+    }
+
+    /** @param appearance how they look, as in an address @param pictures ids of the library, at most {@value PictureApi#MOST_DRAWN} */
+    record DrawingsWanted(String appearance, List<String> pictures) {
+        DrawingsWanted {
+            Unacceptable.ifMissing(appearance, pictures);
+            Unacceptable.ifMissing(pictures);
+        }
+    }
+
+    /** Many library drawings at once, as SVG by their ids, for a device that keeps them: one that is not in the library is left out. */
+    @ForSignedIn("the library’s alone")
+    @PostMapping("/api/pictures/drawings")
+    Map<String, String> drawings(@RequestBody DrawingsWanted wanted) {
+        Unacceptable.ifMore("drawings-at-once", wanted.pictures.size(), MOST_DRAWN);
+        Appearance appearance = Appearance.of(wanted.appearance).orElseThrow(() -> Problem.notFound("picture"));
+        Map<String, String> drawn = new LinkedHashMap<>();
+        wanted.pictures.forEach(id -> Library.drawing(id, appearance).ifPresent(svg -> drawn.put(id, new String(svg, StandardCharsets.UTF_8))));
+        return drawn;
     }
 
     @For(Act.SEE)

@@ -3,6 +3,7 @@ package org.dwimble.server.picture;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Collections;
 import java.util.List;
 import org.dwimble.core.student.Student;
 import org.dwimble.server.Http;
@@ -159,5 +160,18 @@ class PictureApiTest {
         long copy = back.json().get("vocabulary").asLong();
         assertThat(http.get("/api/vocabularies/" + copy + "/boards").body()).as("library pictures are known again in any appearance")
             .isEqualTo(http.get("/api/vocabularies/" + vocabulary + "/boards").body());
+    }
+
+    @Test
+    void manyDrawingsComeAtOnceAsTheyComeOneByOne() {
+        Http.Answer many = http.post("/api/pictures/drawings",
+            "{\"appearance\":\"colour.dark.black\",\"pictures\":[\"core/eat\",\"base/seal\",\"own/ab\",\"core/no-such\"]}");
+        assertThat(many.json().propertyNames()).containsExactly("core/eat", "base/seal");
+        assertThat(many.json().get("core/eat").asString())
+            .isEqualTo(new String(http.get("/art/colour.dark.black/core/eat.svg").body(), StandardCharsets.UTF_8));
+        assertThat(http.post("/api/pictures/drawings", "{\"appearance\":\"colour.green.bald\",\"pictures\":[]}").status()).isEqualTo(404);
+        String most = String.join(",", Collections.nCopies(401, "\"core/eat\""));
+        assertThat(http.post("/api/pictures/drawings", "{\"appearance\":\"colour.dark.black\",\"pictures\":[" + most + "]}").sentence())
+            .startsWith("Up to 400 drawings");
     }
 }
