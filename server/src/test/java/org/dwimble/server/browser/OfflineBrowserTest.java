@@ -48,6 +48,7 @@ class OfflineBrowserTest {
     private final Account odile = new Account(1, "odile", "Odile", "", true);
     private long words;
     private long others;
+    private long day;
 
     private void prepare() {
         try (ServletWebServerApplicationContext first = TestServer.start(home)) {
@@ -104,6 +105,7 @@ class OfflineBrowserTest {
         int port;
         try (ServerProcess server = ServerProcess.start(home, QUICK)) {
             port = server.port();
+            day = dayOn(Http.as(odile, port));
             on(port, page -> {
                 signIn(page);
                 talk(page, words);
@@ -119,6 +121,14 @@ class OfflineBrowserTest {
             page.waitForResponse(r -> r.url().contains("/api/speech?text=eat") && r.ok(), () -> cell(page, "eat").click());
             assertThat(page.getByLabel("Message", new Page.GetByLabelOptions().setExact(true))).containsText("eat");
             assertThat(cell(page, "home")).isVisible();
+            cell(page, "home").click();
+            cell(page, "drink").click();
+            touchNow(page, "bus");
+            assertThat(now(page)).containsText("swim");
+            // What was touched is known after the page is opened anew.
+            talk(page, words);
+            cell(page, "drink").click();
+            assertThat(now(page)).containsText("swim");
             // Another student's boards are not on this device.
             page.navigate("/vocabularies/" + others + "/talk");
             assertThat(page.getByText("These boards cannot be shown")).isVisible();
@@ -132,10 +142,12 @@ class OfflineBrowserTest {
                 signIn(page);
                 talk(page, words);
                 ready(page);
+                Http http = Http.as(odile, server.port());
+                page.waitForCondition(() -> http.get("/api/lists/" + day + "/day").json().get("marks").size() == 1);
+                assertThat(http.get("/api/lists/" + day + "/day").json().get("run").get("events").get(0).get("state").asString()).isEqualTo("OVER");
                 cell(page, "eat").click();
                 assertThat(cell(page, "home")).isVisible();
-                Http http = Http.as(odile, server.port());
-                assertThat(http.post("/api/vocabularies/" + words + "/edits", "{\"base\":1,\"edit\":{\"type\":\"give-label\",\"board\":\"home\",\"button\":\""
+                assertThat(http.post("/api/vocabularies/" + words + "/edits", "{\"base\":2,\"edit\":{\"type\":\"give-label\",\"board\":\"home\",\"button\":\""
                     + idOf(http, "drink") + "\",\"label\":\"tea\"}}").status()).isEqualTo(200);
                 page.waitForResponse(r -> r.url().endsWith("/api/vocabularies/" + words + "/boards") && r.ok(),
                     () -> page.evaluate("window.dispatchEvent(new Event('online'))"));
@@ -157,6 +169,24 @@ class OfflineBrowserTest {
             assertThat(page.getByText("The server cannot be reached.").first()).isVisible();
             assertThat(page.locator("[data-rows]")).hasCount(0);
         });
+    }
+
+    /** Ilse’s day, shown by a button of her home board. */
+    private long dayOn(Http http) {
+        long list = http.post("/api/lists", "{\"student\":\"Ilse\",\"name\":\"The day\",\"text\":\"bus, swim\",\"as\":\"DAY\"}").json().get("id").asLong();
+        assertThat(http.post("/api/vocabularies/" + words + "/edits", "{\"base\":1,\"edit\":{\"type\":\"give-doings\",\"board\":\"home\",\"button\":\""
+            + idOf(http, "drink") + "\",\"doings\":[{\"type\":\"show-list\",\"list\":" + list + "}]}}").status()).isEqualTo(200);
+        return list;
+    }
+
+    /** What happens now, of the day that is shown. */
+    private static Locator now(Page page) {
+        return page.locator("li[data-state=NOW]");
+    }
+
+    private static void touchNow(Page page, String what) {
+        assertThat(now(page)).containsText(what);
+        now(page).getByRole(AriaRole.BUTTON).click();
     }
 
     private String idOf(Http http, String label) {
