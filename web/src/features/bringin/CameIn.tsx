@@ -22,7 +22,7 @@ export function CameIn({ came, name }: { came: BroughtIn; name: string }) {
           <Trans>
             <strong>{came.name}</strong> is a book of {plural(came.boards, { one: '# page', other: '# pages' })}, and stands on {name}’s row now.
           </Trans>{' '}
-          <Link to={`/lists/${came.book}/show`}>{t`Open it`}</Link>
+          <Link to={`/lists/${came.book}/show`} state={{ back: location.pathname }}>{t`Open it`}</Link>
         </p>
       )}
       {came.findings.length > 0 && (

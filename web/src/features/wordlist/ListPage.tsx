@@ -115,7 +115,7 @@ export default function ListPage() {
               </>
             )}{' '}
             {sheet.data && <strong>{plural(sheet.data.sheets, { one: '# sheet', other: '# sheets' })}.</strong>}{' '}
-            {sheet.data?.why && <span className={parts.quiet}>{sheet.data.why}</span>}
+            {sheet.data?.why && <span className={parts.quiet}>{sheet.data.why}</span>} <OnScreen view={view} />
           </p>
           {sheet.data?.notes.map((note) => (
             <p key={note} className={parts.note}>
@@ -144,6 +144,16 @@ export default function ListPage() {
 }
 
 /** Undo and make again, also by their keys. */
+/** What is printed as a story is read as a book, and a strip is a day: one touch away, without being made again. */
+function OnScreen({ view }: { view: WordList }) {
+  if (view.words.length === 0) return null;
+  const to = (as: string) => `/lists/${view.id}/show?as=${as}`;
+  const state = { back: `/lists/${view.id}` };
+  if (view.support.type === 'story') return <Link className={parts.dotted} to={to('BOOK')} state={state}>{t`read it on the screen as a book`}</Link>;
+  if (view.support.type === 'strip') return <Link className={parts.dotted} to={to('DAY')} state={state}>{t`show it on the screen as a day`}</Link>;
+  return null;
+}
+
 function Steps({ view, onAct }: { view: WordList; onAct: (act: Act) => Promise<WordList | undefined> }) {
   useUndoKeys(true, (what) => {
     if (what === 'undo' ? view.undo : view.redo) void onAct({ what });

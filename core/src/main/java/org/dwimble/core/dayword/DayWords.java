@@ -63,7 +63,7 @@ public record DayWords(String language, ZoneId zone, Half half, List<OwnDay> day
         words.put(DayWord.YEAR, DaySaid.of(almanac.year(today)));
         words.put(DayWord.TIME, DaySaid.of(almanac.time(here.toLocalTime())));
         Half.Season season = half.season(today.getMonth());
-        almanac.season(season).ifPresent(name -> words.put(DayWord.SEASON, pictured(name, season.name().toLowerCase(Locale.ROOT))));
+        almanac.season(season).ifPresent(name -> words.put(DayWord.SEASON, pictured(name, "core/" + season.name().toLowerCase(Locale.ROOT))));
         words.put(DayWord.PART_OF_DAY, pictured(almanac.partCalled(here.getHour()), pictureOf(almanac.partOfDay(here.getHour()))));
         days.stream().flatMap(d -> d.age(today).stream()).findFirst().ifPresent(age -> words.put(DayWord.AGE, DaySaid.of(almanac.years(age))));
         next(today).ifPresent(next -> words.put(DayWord.NEXT, DaySaid.of(next.name + ", " + almanac.until(next.in))));
@@ -116,12 +116,13 @@ public record DayWords(String language, ZoneId zone, Half half, List<OwnDay> day
     }
 
     private static DaySaid pictured(String name, String picture) {
-        return new DaySaid(name, name, false, "core/" + picture);
+        return new DaySaid(name, name, false, picture);
     }
 
     private static String pictureOf(String part) {
-        return Stream.of("morning", "afternoon", "evening", "night").filter(part::startsWith).findFirst()
-            .orElse(part.startsWith("noon") || part.equals("pm") ? "afternoon" : part.equals("am") ? "morning" : "night");
+        String like = Stream.of("morning", "afternoon", "evening").filter(part::startsWith).findFirst()
+            .orElse(part.startsWith("noon") || part.equals("pm") ? "afternoon" : part.equals("am") ? "morning" : "");
+        return like.isEmpty() ? "mixed/night" : "core/" + like;
     }
 
     /**

@@ -141,8 +141,8 @@ class DayWordsTest {
         assertThat(words.at(at(LONDON, "2026-07-01T07:00")).get(DayWord.SEASON).picture()).isEqualTo("core/summer");
         assertThat(List.of("07:00", "12:00", "15:00", "19:00", "23:00", "02:00"))
             .map(t -> words.at(at(LONDON, "2026-07-01T" + t)).get(DayWord.PART_OF_DAY).picture())
-            .containsExactly("core/morning", "core/afternoon", "core/afternoon", "core/evening", "core/night", "core/morning");
-        assertThat(words("de", BERLIN).at(at(BERLIN, "2026-07-01T02:00")).get(DayWord.PART_OF_DAY).picture()).isEqualTo("core/night");
+            .containsExactly("core/morning", "core/afternoon", "core/afternoon", "core/evening", "mixed/night", "core/morning");
+        assertThat(words("de", BERLIN).at(at(BERLIN, "2026-07-01T02:00")).get(DayWord.PART_OF_DAY).picture()).isEqualTo("mixed/night");
     }
 
     @Test
