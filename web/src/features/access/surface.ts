@@ -16,7 +16,8 @@ const isThere = (el: HTMLElement) => el.getClientRects().length > 0 && !el.close
 export function surfaceOf(root: HTMLElement, how: Scanning): Surface {
   const over = [...root.querySelectorAll<HTMLElement>('[data-over]')].at(-1);
   const at = over ?? root;
-  const marked = over ? [] : [...at.querySelectorAll<HTMLElement>('[data-stop]')].filter((el) => isThere(el) && !el.matches(':disabled'));
+  const isBoard = !over && at.querySelector('[data-rows]') !== null;
+  const marked = !isBoard ? [] : [...at.querySelectorAll<HTMLElement>('[data-stop]')].filter((el) => isThere(el) && !el.matches(':disabled'));
   if (marked.length > 0) return ofBoard(at, marked, how);
   const buttons = [...at.querySelectorAll<HTMLElement>('button:not(:disabled)')].filter((el) => isThere(el) && el.dataset.held !== '');
   const out = buttons.find((el) => el.dataset.held === 'leaves');

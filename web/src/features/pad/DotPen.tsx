@@ -5,6 +5,8 @@ import css from './pad.module.css';
 
 /** So much of the pad’s width the dot goes in a second: across it in about ten. */
 const SPEED = 0.1;
+/** It stays so far from the edge that all of it is seen. */
+const EDGE = 0.012;
 
 interface At {
   x: number;
@@ -27,8 +29,8 @@ export function DotPen({ canvas, colour, thick, onStroke }: Props) {
   const [down, setDown] = useState(true);
   const [way, setWay] = useState<Way>();
   const ways: Record<Way, string> = { left: t`to the left`, right: t`to the right`, up: t`up`, down: t`down` };
-  const on = canvas.current;
-  const high = on ? on.clientHeight / Math.max(1, on.clientWidth) : 0.5;
+  const { width, height } = useSize(canvas);
+  const high = height / Math.max(1, width);
   const stroke = useRef<Stroke>(undefined);
   const stop = () => {
     setWay(undefined);
@@ -45,7 +47,7 @@ export function DotPen({ canvas, colour, thick, onStroke }: Props) {
     const go = (now: number) => {
       const far = (SPEED * (now - before)) / 1000;
       before = now;
-      const next = { x: within(place.x + STEP[way].x * far, 1), y: within(place.y + STEP[way].y * far, high) };
+      const next = { x: within(place.x + STEP[way].x * far, 1 - EDGE), y: within(place.y + STEP[way].y * far, high - EDGE) };
       const atEdge = next.x === place.x && next.y === place.y && far > 0;
       place = next;
       setAt(place);
@@ -76,7 +78,8 @@ export function DotPen({ canvas, colour, thick, onStroke }: Props) {
       </button>
       <span
         className={down ? `${css.mark} ${css.draws}` : css.mark}
-        style={{ insetInlineStart: `${8 + at.x * (on?.clientWidth ?? 0)}px`, top: `${8 + at.y * (on?.clientWidth ?? 0)}px` }}
+        style={{ insetInlineStart: `${8 + at.x * width}px`, top: `${8 + at.y * width}px` }}
+        hidden={width === 0}
         aria-hidden="true"
       />
       {way && (
@@ -90,4 +93,19 @@ export function DotPen({ canvas, colour, thick, onStroke }: Props) {
   );
 }
 
-const within = (share: number, most: number) => Math.min(most, Math.max(0, share));
+const within = (share: number, most: number) => Math.min(most, Math.max(EDGE, share));
+
+/** Of the pad as it is now, in CSS pixels: it is not there yet when the dot is first drawn. */
+function useSize(canvas: RefObject<HTMLCanvasElement | null>) {
+  const [size, setSize] = useState({ width: 0, height: 0 });
+  useEffect(() => {
+    const on = canvas.current;
+    if (!on) return undefined;
+    const measure = () => setSize({ width: on.clientWidth, height: on.clientHeight });
+    measure();
+    const watch = new ResizeObserver(measure);
+    watch.observe(on);
+    return () => watch.disconnect();
+  }, [canvas]);
+  return size;
+}
