@@ -1,7 +1,11 @@
 package org.dwimble.server.pack;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import org.dwimble.core.board.ContentHash;
@@ -13,7 +17,10 @@ import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.grant.For;
 import org.dwimble.server.student.StudentStore;
+import org.dwimble.server.wordlist.ListStore;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -48,10 +55,18 @@ class TalkPackApi {
     private static final String INK = "#1e2a47";
     private final VocabularyStore store;
     private final StudentStore students;
+    private final ListStore lists;
+    private final Clock clock;
+    /** Stands for this release of the application: what a page asks for may be another in the next. */
+    private final String release;
 
-    TalkPackApi(VocabularyStore store, StudentStore students) {
+    TalkPackApi(VocabularyStore store, StudentStore students, ListStore lists, Clock clock,
+        @Value("classpath:/static/index.html") Resource page) throws IOException {
         this.store = store;
         this.students = students;
+        this.lists = lists;
+        this.clock = clock;
+        this.release = page.exists() ? ContentHash.hex(page.getContentAsByteArray()) : "";
     }
 
     /** @param known the mark of the pack that is kept already; answered with nothing (204) if there is nothing new */
@@ -86,9 +101,10 @@ class TalkPackApi {
         return Optional.ofNullable(kept.student()).flatMap(students::find);
     }
 
-    /** Of the boards, which a version never changes, and of what talk shows of the student. */
-    private static String mark(VocabularyStore.Kept kept, @Nullable Student student) {
-        String all = kept.version() + " " + (student == null ? Appearance.USUAL.slug() : student.forTalking());
+    /** Of the boards, which a version never changes; of what talk shows of the student and on the row; and of the day, as its words are told ahead. */
+    private String mark(VocabularyStore.Kept kept, @Nullable Student student) {
+        String of = student == null ? Appearance.USUAL.slug() : student.forTalking() + " " + lists.rowMark(student.id());
+        String all = String.join(" ", release, String.valueOf(kept.version()), LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC).toString(), of);
         return ContentHash.hex(all.getBytes(StandardCharsets.UTF_8));
     }
 }

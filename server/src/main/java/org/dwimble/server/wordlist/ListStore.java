@@ -239,6 +239,14 @@ public class ListStore {
             .sorted(Comparator.comparing(OnRow::name, Names.order())).toList();
     }
 
+    /** Stands for what is on a student's row: it is another as soon as a list there is, or there is another list. */
+    public String rowMark(String student) {
+        List<String> heads = database.read(session -> session.list("""
+            SELECT l.id || '.' || k.head FROM word_list l JOIN line k ON k.sort = 'list' AND k.thing = l.id
+            WHERE l.student_id = ? AND l.shown_as IS NOT NULL AND l.deleted_at IS NULL ORDER BY l.id""", row -> row.getString(1), student));
+        return String.join(" ", heads);
+    }
+
     /** What somebody said today, by the id of the word. */
     public Map<String, DayRun.Mark> marks(long list, LocalDate day) {
         return database.read(session -> session.list("SELECT word, mark FROM day_mark WHERE list_id = ? AND day = ?",

@@ -39,6 +39,18 @@ class TalkPackApiTest {
     }
 
     @Test
+    void itIsAnotherOnceABookOnTheRowIs() {
+        long book = http.post("/api/lists", "{\"student\":\"" + ilse.id() + "\",\"name\":\"Seals\",\"text\":\"one seal\",\"as\":\"BOOK\"}").json().get("id")
+            .asLong();
+        String mark = http.get(path).json().get("mark").asString();
+        http.post("/api/lists/" + book + "/words", "{\"base\":1,\"chosen\":[{\"word\":\"two seals\"}]}");
+        String then = http.get(path + "?known=" + mark).json().get("mark").asString();
+        assertThat(then).isNotEqualTo(mark);
+        http.send("DELETE", "/api/lists/" + book, (String) null);
+        assertThat(http.get(path + "?known=" + then).status()).as("it is gone").isEqualTo(200);
+    }
+
+    @Test
     void whoMayNotTalkIsToldNothingToKeep() {
         Account marit = TestServer.account("Marit");
         Http hers = Http.as(marit);
