@@ -1,4 +1,4 @@
-import { allPacks, bytesOf, isHeardOf, partAt, type Pack } from './store';
+import { allPacks, bytesAt, isHeardOf, partAt, type Pack } from './store';
 
 // What a device answers from its talk packs where the server does not.
 
@@ -29,10 +29,15 @@ function packsHere(): Promise<Pack[]> {
 /** They are not what they were. */
 export const lookAnew = () => (known = undefined);
 
+/** A page asks again and again for a picture whose answer does not say how long it holds. */
+const HOLDS = 'max-age=604800';
+
 async function kept(address: string, packs: Pack[]): Promise<Response | undefined> {
-  const part = await partAt(address, packs);
-  const bytes = part && (await bytesOf(part));
-  return bytes && new Response(bytes, { headers: { 'Content-Type': part.type } });
+  const found = await bytesAt(address, packs);
+  if (!found) return undefined;
+  const headers = new Headers({ 'Content-Type': found.part.type });
+  if (LASTING.test(address.replace(/\?.*/, ''))) headers.set('Cache-Control', HOLDS);
+  return new Response(found.bytes, { headers });
 }
 
 /** Whether a pack has something at an address, without reading it. */

@@ -71,6 +71,14 @@ describe('what a device answers from its packs', () => {
     expect(isHeardOf(await keep(7, { heardAt: Date.now() + 24 * 3_600_000 }))).toBe(true);
   });
 
+  it('says of pictures that they hold, so that a page does not ask for each again, and not of boards', async () => {
+    await keep(7, {}, { '/art/colour.yellow.usual/core/eat.svg': 'eat', '/api/vocabularies/7/pictures/ab?look=x': 'photo' });
+    const holds = async (path: string) => (await fromPack(at(path)))?.headers.get('Cache-Control');
+    expect(await holds('/art/colour.yellow.usual/core/eat.svg')).toContain('max-age');
+    expect(await holds('/api/vocabularies/7/pictures/ab?look=x')).toContain('max-age');
+    expect(await holds('/api/vocabularies/7/boards')).toBeNull();
+  });
+
   it('is nothing of what the browser has cleared away', async () => {
     await keep(7);
     await (await database()).clear('bytes');

@@ -19,14 +19,15 @@ export const ahead = (board: Board, boards: Map<string, Board>): Board[] =>
   board.buttons.flatMap(({ leads }) => (leads.type === 'opens' ? (boards.get(leads.board) ?? []) : []));
 
 /**
- * Makes the pictures ready of the boards that one touch opens, while nothing else is to be done: a browser takes some milliseconds for each drawing, and a
- * board may have a hundred. One at a time, so that no touch and no beat of scanning waits for them.
+ * Holds the pictures of a board, and makes those ready of the boards that one touch opens while nothing else is to be done: a browser takes some
+ * milliseconds for each drawing, and a board may have a hundred. One at a time, so that no touch and no beat of scanning waits for them.
  */
 export function usePicturesAhead(board: Board | undefined, boards: Map<string, Board>, art: string, vocabulary: number): void {
   const held = useRef(new Map<string, HTMLImageElement>());
   useEffect(() => {
     if (!board) return undefined;
-    const pictures = ahead(board, boards).flatMap((next) => next.buttons.flatMap(({ layers }) => layers.map(({ picture }) => picture)));
+    // Those that are seen now are held too, for the way back.
+    const pictures = [board, ...ahead(board, boards)].flatMap((next) => next.buttons.flatMap(({ layers }) => layers.map(({ picture }) => picture)));
     const wanted = [...new Set(pictures.map((picture) => pictureAddress(picture, { art, vocabulary })))].slice(0, MOST);
     const ready = held.current;
     let cancel: () => void = () => undefined;
