@@ -30,14 +30,13 @@ function packsHere(): Promise<Pack[]> {
 export const lookAnew = () => (known = undefined);
 
 /** A page asks again and again for a picture whose answer does not say how long it holds. */
-const HOLDS = 'max-age=604800';
+const HOLDS = ['max-age', 7 * 24 * 3600].join('=');
+const HOLDS_NOT = 'no-cache';
 
 async function kept(address: string, packs: Pack[]): Promise<Response | undefined> {
   const found = await bytesAt(address, packs);
-  if (!found) return undefined;
-  const headers = new Headers({ 'Content-Type': found.part.type });
-  if (LASTING.test(address.replace(/\?.*/, ''))) headers.set('Cache-Control', HOLDS);
-  return new Response(found.bytes, { headers });
+  const lasting = LASTING.test(address.replace(/\?.*/, ''));
+  return found && new Response(found.bytes, { headers: { 'Content-Type': found.part.type, 'Cache-Control': lasting ? HOLDS : HOLDS_NOT } });
 }
 
 /** Whether a pack has something at an address, without reading it. */
