@@ -108,9 +108,10 @@ async function making(vocabulary: number, onProgress: (progress: Progress) => vo
     // Somebody may have changed the boards while they came: then they are asked for again, or they would be of two versions.
     if ((await whatToKeep(vocabulary, wanted.mark)) !== undefined) throw new ChangedMeanwhile();
     await parts.seenAndHeard(view, wanted);
+    const words = await parts.toBeSpoken(view, wanted);
     // What is seen comes first: a network that goes while words are spoken leaves boards that can be talked with.
-    await parts.keep(view, UNFINISHED);
-    await parts.spokenBeforehand(view, wanted);
+    if (parts.lacks(words)) await parts.keep(view, UNFINISHED);
+    await parts.spokenBeforehand(words);
     const pack = await parts.keep(view, wanted.mark);
     return { pack, newer: before !== undefined };
   } catch (error) {
@@ -231,12 +232,21 @@ class Gathering {
     await this.fetchAll([...new Set(addresses)], AT_ONCE);
   }
 
-  async spokenBeforehand(view: VocabularyView, wanted: Wanted): Promise<void> {
-    if (!(await needsOurVoice(view))) return;
+  /** Where all that is said of it is heard; nothing where the device has a voice of its own. */
+  async toBeSpoken(view: VocabularyView, wanted: Wanted): Promise<string[]> {
+    if (!(await needsOurVoice(view))) return [];
     const how = { locale: view.locale, voice: view.student?.voice };
     const words = wanted.spoken.map(({ text, manner }) => speechAddress({ ...how, spoken: text, manner }));
     const read = this.read.map(({ language, voice, text }) => speechAddress({ locale: language, voice: voice ?? undefined, spoken: text }));
-    await this.fetchAll([...new Set([...words, ...read])], SPOKEN_AT_ONCE);
+    return [...new Set([...words, ...read])];
+  }
+
+  lacks(addresses: string[]): boolean {
+    return addresses.some((address) => !this.known[address]);
+  }
+
+  spokenBeforehand(addresses: string[]): Promise<void> {
+    return this.fetchAll(addresses, SPOKEN_AT_ONCE);
   }
 
   /** As it is now, under this mark; while it is not finished with all that was there before. */
