@@ -5,6 +5,7 @@ import { sentence } from './api/client';
 import { allBoards, vocabulary } from './data/boards';
 import { revealed } from './data/plan';
 import { session } from './data/session';
+import { talkAt } from './pack/talkAt';
 import { page } from './shell/page';
 import parts from './shell/parts.module.css';
 
@@ -27,13 +28,12 @@ export async function ready(queries: QueryClient, address: string): Promise<void
     await queries.prefetchQuery(session);
     if (!queries.getQueryData(session.queryKey)?.account) await SignInPage.load();
   };
-  const talk = matchPath(TALK, address);
-  const first = talk ? Talk : matchPath(SHOW, address) ? ShowPage : Inside;
-  if (talk) {
-    const id = Number(talk.params.vocabulary);
-    const shown = async () => queries.prefetchQuery(revealed(id, (await queries.fetchQuery(vocabulary(id))).version));
+  const talk = talkAt(address);
+  const first = talk !== undefined ? Talk : matchPath(SHOW, address) ? ShowPage : Inside;
+  if (talk !== undefined) {
+    const shown = async () => queries.prefetchQuery(revealed(talk, (await queries.fetchQuery(vocabulary(talk))).version));
     shown().catch(() => undefined);
-    void queries.prefetchQuery({ ...allBoards(id), staleTime: Infinity });
+    void queries.prefetchQuery({ ...allBoards(talk), staleTime: Infinity });
   }
   await Promise.all([who(), first.load()]);
 }

@@ -4,6 +4,7 @@ import { cleanupOutdatedCaches, matchPrecache, precacheAndRoute } from 'workbox-
 import { registerRoute } from 'workbox-routing';
 import { fromPack, isInPack, isLasting, isShown, lookAnew, vocabularyOf } from './pack/answers';
 import { dropPacks } from './pack/store';
+import { talkAt } from './pack/talkAt';
 
 // What stands between talk and the network: the application itself, and the talk packs of this device.
 
@@ -11,14 +12,13 @@ declare const self: ServiceWorkerGlobalScope;
 
 /** A network that is there but answers nothing is waited for no longer than this, where a pack can answer. */
 const WAIT_MS = 2500;
-const TALK = /^\/vocabularies\/\d+\/talk$/;
 
 // A later release waits until nobody talks any more: what is open goes on with what it was opened with.
 clientsClaim();
 cleanupOutdatedCaches();
 
 /** Talk alone does not wait for a slow network; elsewhere what is shown is the server’s. */
-const isTalking = (referrer: string) => referrer !== '' && TALK.test(new URL(referrer).pathname);
+const isTalking = (referrer: string) => referrer !== '' && talkAt(new URL(referrer).pathname) !== undefined;
 
 async function inTime(request: Request): Promise<Response> {
   const wait = new Promise<never>((_, late) => setTimeout(() => late(new Error()), WAIT_MS));
@@ -64,7 +64,7 @@ registerRoute(
   async ({ request, url }) => {
     const page = () => matchPrecache('/index.html');
     try {
-      return await (TALK.test(url.pathname) && (await page()) ? inTime(request) : fetch(request));
+      return await (talkAt(url.pathname) !== undefined && (await page()) ? inTime(request) : fetch(request));
     } catch (error) {
       const kept = await page();
       if (kept) return kept;

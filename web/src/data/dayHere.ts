@@ -1,4 +1,5 @@
 import type { DayNow, ShownList } from '../api/types';
+import { Here } from './here';
 import { dayRun, type Mark, type Marks } from './dayRun';
 
 /**
@@ -11,25 +12,9 @@ interface Kept {
   marks: Marks;
 }
 
-const PREFIX = 'dwimble.day.';
+const days = new Here<Kept>('day');
 
-function read(list: number): Kept | undefined {
-  try {
-    return (JSON.parse(localStorage.getItem(PREFIX + list) ?? 'null') as Kept | null) ?? undefined;
-  } catch {
-    return undefined;
-  }
-}
-
-function keep(list: number, kept: Kept) {
-  try {
-    localStorage.setItem(PREFIX + list, JSON.stringify(kept));
-  } catch {
-    // A browser that keeps nothing: the day is as it begins where there is no network.
-  }
-}
-
-export const rememberDay = (list: number, { day, zone, marks }: DayNow) => keep(list, { day, zone, marks });
+export const rememberDay = (list: number, { day, zone, marks }: DayNow) => days.keep(list, { day, zone, marks });
 
 const DEVICE_ZONE = Intl.DateTimeFormat().resolvedOptions().timeZone;
 
@@ -50,7 +35,7 @@ function momentIn(timeZone: string, at: Date) {
 
 /** How it stands now as far as this device knows. */
 export function dayHere(shown: Pick<ShownList, 'id' | 'words' | 'showing'>, at = new Date()): DayNow {
-  const kept = read(shown.id);
+  const kept = days.read(shown.id);
   const zone = kept?.zone ?? DEVICE_ZONE;
   const { day, minute } = momentIn(zone, at);
   const marks = kept?.day === day ? kept.marks : {};
@@ -68,8 +53,5 @@ export function markHere(shown: Pick<ShownList, 'id' | 'words' | 'showing'>, wor
 
 /** What is left of earlier days goes; with `all`, today's too. */
 export function forgetDays(all = false, at = new Date()) {
-  for (const key of Object.keys(localStorage).filter((k) => k.startsWith(PREFIX))) {
-    const kept = read(Number(key.slice(PREFIX.length)));
-    if (all || !kept || kept.day !== momentIn(kept.zone, at).day) localStorage.removeItem(key);
-  }
+  days.forget(({ day, zone }) => all || day !== momentIn(zone, at).day);
 }

@@ -1,5 +1,5 @@
 import { client, done, Problem } from '../api/client';
-import { database, type Drawn, type Later, type Marked, type Said } from '../pack/store';
+import { database, type Drawn, type Later, type Marked, type Said, type Unsent } from '../pack/store';
 import { takeIn } from './pictures';
 
 type Facts = Parameters<typeof takeIn>[1];
@@ -24,7 +24,7 @@ async function oneAtATime(work: () => Promise<void>): Promise<void> {
 export const canKeepLater = () => 'indexedDB' in globalThis;
 
 /** Keeps it on this device until it is sent. */
-export async function keepLater(one: Omit<Drawn, 'id'> | Omit<Said, 'id'> | Omit<Marked, 'id'>): Promise<void> {
+export async function keepLater(one: Unsent): Promise<void> {
   await (await database()).put('later', { ...one, id: newId(), at: Date.now() });
 }
 

@@ -21,12 +21,12 @@ describe('what was said lately', () => {
 
   it('is gone when somebody signs out, and when it is of an earlier day', () => {
     rememberMessage(7, message('more'));
-    localStorage.setItem('dwimble.lately.9', JSON.stringify({ day: '2020-1-1', messages: [message('old')] }));
+    localStorage.setItem('dwimble.message.9', JSON.stringify({ day: '2020-1-1', messages: [message('old')] }));
     forgetMessages();
     expect([saidLately(7).length, localStorage.length]).toEqual([1, 1]);
     forgetMessages(true);
     expect(localStorage.length).toBe(0);
-    localStorage.setItem('dwimble.lately.7', 'no json');
+    localStorage.setItem('dwimble.message.7', 'no json');
     expect(saidLately(7)).toEqual([]);
   });
 });

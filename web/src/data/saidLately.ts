@@ -1,3 +1,4 @@
+import { Here } from './here';
 import { today } from './saidToday';
 import type { Token } from '../talking';
 
@@ -10,7 +11,7 @@ interface Kept {
   messages: Token[][];
 }
 
-const PREFIX = 'dwimble.lately.';
+const here = new Here<Kept>('message');
 /** So many are one touch away. */
 const MOST = 3;
 
@@ -24,30 +25,16 @@ export function withMessage(kept: Kept | undefined, message: Token[], day: strin
   return { day, messages: [message, ...others].slice(0, MOST) };
 }
 
-function read(vocabulary: number): Kept | undefined {
-  try {
-    return (JSON.parse(localStorage.getItem(PREFIX + vocabulary) ?? 'null') as Kept | null) ?? undefined;
-  } catch {
-    return undefined;
-  }
-}
-
 export function rememberMessage(vocabulary: number, message: Token[]) {
-  try {
-    localStorage.setItem(PREFIX + vocabulary, JSON.stringify(withMessage(read(vocabulary), message, today())));
-  } catch {
-    // A browser that keeps nothing: talking goes on, what was said is not offered again.
-  }
+  here.keep(vocabulary, withMessage(here.read(vocabulary), message, today()));
 }
 
 export function saidLately(vocabulary: number): Token[][] {
-  const kept = read(vocabulary);
+  const kept = here.read(vocabulary);
   return kept?.day === today() ? kept.messages : [];
 }
 
 /** What is left of earlier days goes; with `all`, today’s too. */
 export function forgetMessages(all = false) {
-  for (const key of Object.keys(localStorage).filter((k) => k.startsWith(PREFIX))) {
-    if (all || read(Number(key.slice(PREFIX.length)))?.day !== today()) localStorage.removeItem(key);
-  }
+  here.forget(({ day }) => all || day !== today());
 }

@@ -1,3 +1,5 @@
+import { Here } from './here';
+
 /**
  * Which buttons were said today on this device, in the order in which each was said first: for a list of today's words. Button ids alone are kept,
  * in this browser alone, until the day is over or somebody signs out; no word leaves the device unless somebody begins a list with it.
@@ -7,7 +9,7 @@ interface Kept {
   buttons: string[];
 }
 
-const PREFIX = 'dwimble.said.';
+const here = new Here<Kept>('said');
 const MOST = 300;
 
 export const today = (now = new Date()) => `${now.getFullYear()}-${now.getMonth() + 1}-${now.getDate()}`;
@@ -18,30 +20,16 @@ export function withSaid(kept: Kept | undefined, button: string, day: string): K
   return buttons.includes(button) || buttons.length >= MOST ? { day, buttons } : { day, buttons: [...buttons, button] };
 }
 
-function read(vocabulary: number): Kept | undefined {
-  try {
-    return (JSON.parse(localStorage.getItem(PREFIX + vocabulary) ?? 'null') as Kept | null) ?? undefined;
-  } catch {
-    return undefined;
-  }
-}
-
 export function remember(vocabulary: number, button: string) {
-  try {
-    localStorage.setItem(PREFIX + vocabulary, JSON.stringify(withSaid(read(vocabulary), button, today())));
-  } catch {
-    // A browser that keeps nothing: talking goes on, a list of today's words is not offered.
-  }
+  here.keep(vocabulary, withSaid(here.read(vocabulary), button, today()));
 }
 
 export function saidToday(vocabulary: number | undefined): string[] {
-  const kept = vocabulary === undefined ? undefined : read(vocabulary);
+  const kept = vocabulary === undefined ? undefined : here.read(vocabulary);
   return kept?.day === today() ? kept.buttons : [];
 }
 
 /** What is left of earlier days goes; with `all`, today's too. */
 export function forgetSaid(all = false) {
-  for (const key of Object.keys(localStorage).filter((k) => k.startsWith(PREFIX))) {
-    if (all || read(Number(key.slice(PREFIX.length)))?.day !== today()) localStorage.removeItem(key);
-  }
+  here.forget(({ day }) => all || day !== today());
 }

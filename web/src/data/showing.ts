@@ -21,7 +21,7 @@ export const dayNow = (shown: ShownList, account: number) =>
   queryOptions({
     queryKey: ['showing', shown.id, 'day'],
     queryFn: async () => {
-      if (canKeepLater()) await sendLater(account).catch(() => undefined);
+      await sendBefore(account);
       try {
         const now = await answer(client.GET('/api/lists/{list}/day', { params: { path: { list: shown.id } } }));
         rememberDay(shown.id, now);
@@ -38,6 +38,7 @@ export const dayNow = (shown: ShownList, account: number) =>
 /** `mark`: none takes back what was said today. Without network it is marked on this device, and sent when there is one. */
 export async function markDay(shown: ShownList, account: number, word: string, mark?: Mark): Promise<DayNow> {
   try {
+    await sendBefore(account);
     const now = await answer(client.PUT('/api/lists/{list}/day', { params: { path: { list: shown.id } }, body: { word, mark } }));
     rememberDay(shown.id, now);
     return now;
@@ -48,6 +49,11 @@ export async function markDay(shown: ShownList, account: number, word: string, m
     return now;
   }
 }
+
+/** What was marked without network comes before what is marked or asked with one. */
+const sendBefore = async (account: number) => {
+  if (canKeepLater()) await sendLater(account).catch(() => undefined);
+};
 
 const isWithoutNetwork = (error: unknown) => error instanceof Problem && error.status === 0;
 

@@ -77,6 +77,9 @@ export interface Marked extends OfLater {
 }
 
 export type Later = Said | Drawn | Marked;
+type Without<T, K extends PropertyKey> = T extends unknown ? Omit<T, K> : never;
+/** As it is given to be kept: how it is told apart, and when it was kept, are added then. */
+export type Unsent = Without<Later, 'id' | 'at'>;
 
 /** So long a pack is shown to nobody who has not been heard of. */
 export const UNHEARD_MS = 30 * 24 * 60 * 60_000;

@@ -9,7 +9,7 @@ export function NotShown({ why, onLeave }: { why: unknown; onLeave: () => void }
       <div className={css.nothing}>
         <p role="alert">{sentence(why)}</p>
         <button type="button" className={css.leaveNow} onClick={onLeave}>
-          {t`back to the board`}
+          {t`leave`}
         </button>
       </div>
     </div>

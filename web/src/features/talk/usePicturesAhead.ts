@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Board } from '../../api/types';
 import { pictureAddress } from '../../data/pictureAddress';
 
@@ -24,6 +24,8 @@ export const ahead = (board: Board, boards: Map<string, Board>): Board[] =>
  */
 export function usePicturesAhead(board: Board | undefined, boards: Map<string, Board>, art: string, vocabulary: number): void {
   const held = useRef(new Map<string, HTMLImageElement>());
+  const answered = useWhoAnswers();
+  useEffect(() => held.current.clear(), [answered]);
   useEffect(() => {
     if (!board) return undefined;
     // Those that are seen now are held too, for the way back.
@@ -52,5 +54,17 @@ export function usePicturesAhead(board: Board | undefined, boards: Map<string, B
       gone = true;
       cancel();
     };
-  }, [board, boards, art, vocabulary]);
+  }, [board, boards, art, vocabulary, answered]);
+}
+
+/** Another number as soon as a service worker answers for the page: a browser asks once more, through it, for what it had before. */
+function useWhoAnswers(): number {
+  const [times, setTimes] = useState(0);
+  useEffect(() => {
+    if (!('serviceWorker' in navigator)) return undefined;
+    const another = () => setTimes((now) => now + 1);
+    navigator.serviceWorker.addEventListener('controllerchange', another);
+    return () => navigator.serviceWorker.removeEventListener('controllerchange', another);
+  }, []);
+  return times;
 }

@@ -62,6 +62,8 @@ public final class Limits {
     public static final int WORDS = (int) set("PRINTED_WORDS", 120_000);
     /** Words of a class that differ, looked for at once. */
     public static final int CLASS_WORDS = (int) set("CLASS_WORDS", 400);
+    /** Library drawings sent in one answer. */
+    public static final int DRAWINGS_AT_ONCE = (int) set("DRAWINGS_AT_ONCE", 400);
     /** Of a page as a picture. */
     public static final long PAGE_PIXELS = set("PAGE_MEGAPIXELS", 12) * 1_000_000;
 

@@ -35,6 +35,7 @@ import org.dwimble.server.grant.ForSignedIn;
 import org.dwimble.server.grant.Rights;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.limit.Bounded;
+import org.dwimble.server.limit.Limits;
 import org.dwimble.server.media.MediaAnswer;
 import org.dwimble.server.media.MediaStore;
 import org.dwimble.server.picture.Finding.FoundPicture;
@@ -57,8 +58,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PictureApi {
     private static final int MOST_ASKED_FOR = 40;
-    /** So many drawings are sent at once. */
-    private static final int MOST_DRAWN = 400;
     /** Shown for a way that has no sign. */
     private static final String TWO_OF_A_KIND = "core/both";
 
@@ -270,7 +269,7 @@ class PictureApi {
             .body(svg);
     }
 
-    /** @param appearance how they look, as in an address @param pictures ids of the library, at most {@value PictureApi#MOST_DRAWN} */
+    /** @param appearance how they look, as in an address @param pictures ids of the library, at most {@link Limits#DRAWINGS_AT_ONCE} */
     record DrawingsWanted(String appearance, List<String> pictures) {
         DrawingsWanted {
             Unacceptable.ifMissing(appearance, pictures);
@@ -281,8 +280,9 @@ class PictureApi {
     /** Many library drawings at once, as SVG by their ids, for a device that keeps them: one that is not in the library is left out. */
     @ForSignedIn("the library’s alone")
     @PostMapping("/api/pictures/drawings")
+    @Bounded("DRAWINGS_AT_ONCE")
     Map<String, String> drawings(@RequestBody DrawingsWanted wanted) {
-        Unacceptable.ifMore("drawings-at-once", wanted.pictures.size(), MOST_DRAWN);
+        Unacceptable.ifMore("drawings-at-once", wanted.pictures.size(), Limits.DRAWINGS_AT_ONCE);
         Appearance appearance = Appearance.of(wanted.appearance).orElseThrow(() -> Problem.notFound("picture"));
         Map<String, String> drawn = new LinkedHashMap<>();
         wanted.pictures.forEach(id -> Library.drawing(id, appearance).ifPresent(svg -> drawn.put(id, new String(svg, StandardCharsets.UTF_8))));

@@ -18,6 +18,8 @@ import org.dwimble.server.account.Account;
 import org.dwimble.server.media.Photos;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
 /** Days, walks and books over HTTP: who may see one, how a day goes on, and what stands on a student's row. */
@@ -150,10 +152,6 @@ class ShowingApiTest {
         }
     }
 
-    private byte[] epub(Http by, long list, boolean people) {
-        return file(by, list, "epub", people);
-    }
-
     private byte[] file(Http by, long list, String as, boolean people) {
         long job = by.post("/api/lists/" + list + "/" + as, "{\"people\":" + people + "}").json().get("id").asLong();
         JsonNode now = by.get("/api/jobs/" + job).json();
@@ -164,37 +162,38 @@ class ShowingApiTest {
         return by.get("/api/jobs/" + job + "/result").body();
     }
 
-    @Test
-    void aBookLeavesAsEpubByTheRuleOfAllThatLeaves() throws IOException {
+    /** A page of words, and one with a photo of somebody. */
+    private long bookWithPhoto() {
         long book = begin("BOOK", "seal");
         String photo = http.upload("/api/own-pictures?words=Lot&audience=STUDENT&student=" + ilse.id()
             + "&shows=OTHERS&origin=OWN_PHOTO&author=&licence=&source=", "lot.jpg", Photos.jpeg(41, 30)).json().get("picture").get("picture").asString();
         http.post("/api/lists/" + book + "/words", "{\"base\":1,\"chosen\":[{\"word\":\"Lot came, too.\",\"picture\":\"" + photo + "\"}]}");
-        assertThat(names(epub(http, book, true))).contains("book/page-2.xhtml", "book/picture-1.svg", "book/whose.xhtml").anyMatch(n -> n.endsWith(".jpg"));
-        assertThat(names(epub(http, book, false))).contains("book/page-2.xhtml").noneMatch(n -> n.endsWith(".jpg"));
+        return book;
+    }
+
+    @ParameterizedTest
+    @CsvSource({"epub, book/page-2.xhtml", "package, boards/page-2.obf"})
+    void aBookLeavesByTheRuleOfAllThatLeaves(String as, String page) throws IOException {
+        long book = bookWithPhoto();
+        assertThat(names(file(http, book, as, true))).contains(page).anyMatch(n -> n.matches(".*[.]jpe?g"));
+        assertThat(names(file(http, book, as, false))).contains(page).noneMatch(n -> n.matches(".*[.]jpe?g"));
         TestServer.join(ilse, tablet, Role.TALKER);
-        assertThat(talks.post("/api/lists/" + book + "/epub", "{}").status()).isEqualTo(403);
-        assertThat(Http.as(TestServer.account("Marit")).post("/api/lists/" + book + "/epub", "{}").status()).isEqualTo(404);
-        assertThat(http.post("/api/lists/" + begin("BOOK", "") + "/epub", "{}").sentence()).contains("There is no page in it yet");
+        assertThat(talks.post("/api/lists/" + book + "/" + as, "{}").status()).isEqualTo(403);
+        assertThat(Http.as(TestServer.account("Marit")).post("/api/lists/" + book + "/" + as, "{}").status()).isEqualTo(404);
+        assertThat(http.post("/api/lists/" + begin("BOOK", "") + "/" + as, "{}").sentence()).contains("There is no page in it yet");
     }
 
     @Test
-    void aBookLeavesAsAPackageByTheSameRuleAndComesInAsABookForAnotherStudent() throws IOException {
-        long book = begin("BOOK", "The seal sleeps.");
-        String photo = http.upload("/api/own-pictures?words=Lot&audience=STUDENT&student=" + ilse.id()
-            + "&shows=OTHERS&origin=OWN_PHOTO&author=&licence=&source=", "lot.jpg", Photos.jpeg(41, 30)).json().get("picture").get("picture").asString();
-        http.post("/api/lists/" + book + "/words", "{\"base\":1,\"chosen\":[{\"word\":\"Lot came, too.\",\"picture\":\"" + photo + "\"}]}");
-        byte[] with = file(http, book, "package", true);
-        assertThat(names(with)).contains("manifest.json", "boards/page-2.obf").anyMatch(n -> n.endsWith(".jpeg"));
-        assertThat(names(file(http, book, "package", false))).contains("boards/page-2.obf").noneMatch(n -> n.endsWith(".jpeg"));
-        TestServer.join(ilse, tablet, Role.TALKER);
-        assertThat(talks.post("/api/lists/" + book + "/package", "{}").status()).isEqualTo(403);
-        assertThat(Http.as(TestServer.account("Ragna")).post("/api/lists/" + book + "/package", "{}").status()).isEqualTo(404);
-        assertThat(http.post("/api/lists/" + begin("BOOK", "") + "/package", "{}").sentence()).contains("There is no page in it yet");
+    void anEpubHasItsPicturesAndSaysWhoseTheyAre() throws IOException {
+        assertThat(names(file(http, bookWithPhoto(), "epub", true))).contains("book/picture-1.svg", "book/whose.xhtml");
+    }
 
+    @Test
+    void aPackageOfABookComesInAsABookForAnotherStudent() {
+        byte[] packed = file(http, bookWithPhoto(), "package", true);
         Student wren = TestServer.student("Wren", odile);
         int boards = http.get("/api/students/" + wren.id() + "/vocabularies").json().size();
-        JsonNode came = http.upload("/api/students/" + wren.id() + "/packages", "seal.obz", with).json();
+        JsonNode came = http.upload("/api/students/" + wren.id() + "/packages", "seal.obz", packed).json();
         assertThat(came.has("vocabulary")).isFalse();
         assertThat(came.get("findings").toString()).isEqualTo("[]");
         JsonNode hers = http.get("/api/lists/" + came.get("book").asLong()).json();
@@ -203,6 +202,8 @@ class ShowingApiTest {
         assertThat(hers.get("showing").get("as").asString()).isEqualTo("BOOK");
         assertThat(http.get("/api/students/" + wren.id() + "/vocabularies").json().size()).as("no boards came of it").isEqualTo(boards);
         assertThat(http.get("/api/lists/" + came.get("book").asLong() + "/showing").json().get("whose").asString()).isEqualTo("Wren");
+        assertThat(Http.as(TestServer.account("Ragna")).upload("/api/students/" + wren.id() + "/packages", "seal.obz", packed).status())
+            .as("for nobody who may not change hers").isEqualTo(404);
     }
 
     private static List<String> names(byte[] zip) throws IOException {
