@@ -1,9 +1,10 @@
 import { t } from '@lingui/core/macro';
-import { Modal, Select } from 'antd';
+import { Modal } from 'antd';
 import { useState } from 'react';
 import type { VocabularyView } from '../../api/types';
 import { startsFirst } from '../../data/typed';
 import dialogs from './dialogs.module.css';
+import { Several } from '../../shell/Several';
 import parts from '../../shell/parts.module.css';
 
 /** Boards one after the other, for the steps of an activity. */
@@ -37,8 +38,7 @@ export function ChainBoards({
       <div className={dialogs.person}>
         <label>
           {t`One after the other`}
-          <Select
-            mode="multiple"
+          <Several
             autoFocus
             aria-label={t`Boards of the chain, in order`}
             value={boards}

@@ -5,6 +5,7 @@ import { useId, useRef } from 'react';
 import type { OwnAbout } from '../../api/types';
 import { caseload } from '../../data/students';
 import { categories } from '../../data/pictures';
+import { Several } from '../../shell/Several';
 import parts from '../../shell/parts.module.css';
 import css from './pictures.module.css';
 import { showsFor, showsOptions, staysHere } from './shows';
@@ -59,7 +60,7 @@ export function Facts({ facts, onChange, onePicture, file }: { facts: OwnAbout; 
         <label>
           {onePicture ? t`Its words, the first is its name` : t`Words for all of them; none to use the file names`}
           <Form.Item name="words" noStyle>
-            <Select
+            <Several
               mode="tags"
               placeholder={onePicture && file ? t`as the file is called: ${file.replace(/\.[^.]*$/, '')}` : undefined}
               tokenSeparators={[',', ';']}
@@ -72,7 +73,7 @@ export function Facts({ facts, onChange, onePicture, file }: { facts: OwnAbout; 
         <label>
           {t`Categories, if any`}
           <Form.Item name="categories" noStyle>
-            <Select mode="tags" tokenSeparators={[',', ';']} options={(drawers.data ?? []).map((c) => ({ value: c.name }))} aria-label={t`Categories`} />
+            <Several mode="tags" tokenSeparators={[',', ';']} options={(drawers.data ?? []).map((c) => ({ value: c.name }))} aria-label={t`Categories`} />
           </Form.Item>
         </label>
         <div className={css.field}>

@@ -7,6 +7,7 @@ import { saidToday } from '../../data/saidToday';
 import { caseload, vocabularies } from '../../data/students';
 import type { Begun } from '../../data/lists';
 import { may } from '../../data/may';
+import { Several } from '../../shell/Several';
 import css from './wordlist.module.css';
 
 type What = 'boards' | 'step' | 'since' | 'said';
@@ -103,8 +104,7 @@ export function BeginWith({ onBegin, onClose }: { onBegin: (wanted: Begun) => Pr
           ]}
         />
         {what === 'boards' && (
-          <Select
-            mode="multiple"
+          <Several
             aria-label={t`Boards`}
             placeholder={t`Choose boards`}
             optionFilterProp="label"
