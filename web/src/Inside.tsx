@@ -1,5 +1,6 @@
 import { t } from '@lingui/core/macro';
-import { Suspense } from 'react';
+import { App } from 'antd';
+import { Suspense, useEffect } from 'react';
 import { Link, Navigate, Route, Routes } from 'react-router';
 import type { Account } from './api/types';
 import { Caseload } from './features/student';
@@ -27,6 +28,9 @@ const Notices = page(() => import('./features/notice/Notices'));
 
 /** What stands below the bar, at each address. */
 export default function Inside({ account }: { account: Account }) {
+  const { message } = App.useApp();
+  // What was told here does not cover what a student talks with.
+  useEffect(() => () => message.destroy(), [message]);
   return (
     <Shell account={account}>
       <Pages />

@@ -97,7 +97,7 @@ export function Before({ student, sizes, on }: { student: Student; sizes: FirstB
           />
           <h2>{t`What goes on it`}</h2>
           <Told coming={coming} wrong={wrong} />
-          <Bringing busy={busy || coming > 0} onBring={begin} />
+          <Bringing first busy={busy || coming > 0} onBring={begin} />
           <SaysEach says={says} onSays={setSays} />
           <p>
             <Link className={parts.dotted} to={`/first-boards?student=${student.id}`}>{t`several boards at once, from a table`}</Link>

@@ -12,14 +12,17 @@ import css from './first.module.css';
  * Where photos and words are brought: dropped or pasted anywhere on the page, chosen, taken with the camera, or typed.
  *
  * @param onBring one after the other; false if it could not be put on: then what was typed stays in its field
+ * @param first whether nothing else is to be done on the page: then words can be typed at once, unless that brings up a keyboard which hides it
  */
 export function Bringing({
   busy,
   onBring,
+  first = false,
   typed = { label: t`Or words, with commas between`, placeholder: t`or type words: crisps, more, bath` },
 }: {
   busy: boolean;
   onBring: (brought: Brought) => Promise<boolean>;
+  first?: boolean;
   typed?: { label: string; placeholder: string };
 }) {
   const [camera, setCamera] = useState(false);
@@ -41,6 +44,7 @@ export function Bringing({
         <Button disabled={busy} onClick={() => setCamera(true)}>{t`Take a photo`}</Button>
       </p>
       <Input.Search
+        autoFocus={first && window.matchMedia('(hover: hover)').matches}
         aria-label={typed.label}
         placeholder={typed.placeholder}
         enterButton={t`Put on`}

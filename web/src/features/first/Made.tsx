@@ -145,7 +145,7 @@ export function Made({ student, view, board, free, on }: { student: Student; vie
                       </DottedChoice>
                       .
                     </Trans>{' '}
-                    {staysHere(shows)}
+                    {staysHere(shows, false)}
                   </p>
                 )}
                 {free === 0 && (

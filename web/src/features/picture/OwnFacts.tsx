@@ -96,7 +96,7 @@ export function Facts({ facts, onChange, onePicture, file }: { facts: OwnAbout; 
           <Form.Item name="shows" noStyle>
             <Radio.Group aria-label={t`Whom it shows`} options={showsOptions(facts.audience === 'STUDENT' ? (student?.name ?? t`the student`) : undefined)} />
           </Form.Item>
-          <small className={parts.quiet}>{staysHere(facts.shows)}</small>
+          <small className={parts.quiet}>{staysHere(facts.shows, onePicture)}</small>
         </div>
         <div className={css.field}>
           <span>{onePicture ? t`Where it comes from` : t`Where they come from`}</span>

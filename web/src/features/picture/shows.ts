@@ -19,5 +19,7 @@ export const showsOptions = (student?: string): { value: Shows; label: string }[
 /** What it shows once it is for others than one student: who was the student is one of the people then. */
 export const showsFor = (audience: OwnAbout['audience'], shows: Shows): Shows => (audience !== 'STUDENT' && shows === 'STUDENT' ? 'OTHERS' : shows);
 
-export const staysHere = (shows: Shows) =>
-  shows === 'NOBODY' ? t`It may leave the school with boards and lists.` : t`It stays at the school unless somebody says that it goes.`;
+export function staysHere(shows: Shows, onePicture = true): string {
+  if (shows === 'NOBODY') return onePicture ? t`It may leave the school with boards and lists.` : t`They may leave the school with boards and lists.`;
+  return onePicture ? t`It stays at the school unless somebody says that it goes.` : t`They stay at the school unless somebody says that they go.`;
+}

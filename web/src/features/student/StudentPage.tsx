@@ -76,6 +76,16 @@ export default function StudentPage() {
       </div>
       <div className={css.aboutStudent}>
         <div>
+          {current === undefined && (
+            <section className={css.panel} aria-label={t`No boards yet`}>
+              <h2>{t`No boards yet`}</h2>
+              <p>
+                {mayEdit
+                  ? t`Two photos, or two words, are enough for a first board. What is put on it stays, also when ${who.name} goes on to a larger vocabulary.`
+                  : t`What ${who.name} says stands here as soon as somebody of the team has made a first board.`}
+              </p>
+            </section>
+          )}
           {glance && glance.next.length > 0 && (
             <section className={css.panel} aria-label={t`Worth doing next`}>
               <h2>{t`Worth doing next`}</h2>

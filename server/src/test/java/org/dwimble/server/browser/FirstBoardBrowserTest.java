@@ -71,6 +71,7 @@ class FirstBoardBrowserTest extends Counted {
     @Test
     void wordsAreTypedAndNamedAndTakenOffAndTheVoiceReadsThem() {
         begin();
+        assertThat(page.getByLabel("Or words, with commas between")).isFocused();
         page.getByText("Then I say each word").click();
         page.getByText("2", new Page.GetByTextOptions().setExact(true)).click();
         page.getByLabel("Or words, with commas between").fill("more, swing");
