@@ -32,6 +32,7 @@ import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.bringin.Wanted;
 import org.dwimble.core.dayword.DayWord;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.doing.SayText;
@@ -39,6 +40,7 @@ import org.dwimble.core.edit.boards.AddBoard;
 import org.dwimble.core.edit.boards.BeginSentence;
 import org.dwimble.core.edit.boards.BoardOfSayings;
 import org.dwimble.core.edit.boards.BringBoard;
+import org.dwimble.core.edit.boards.BringIn;
 import org.dwimble.core.edit.boards.DeleteBoard;
 import org.dwimble.core.edit.boards.FillBoards;
 import org.dwimble.core.edit.boards.InsertLine;
@@ -217,6 +219,10 @@ public class IntentionTest {
             new OpenedFrom(new NewBoard("Beach", "eat", null, new Shape(3, 3), List.of(KITE)), "eat", new Cell(0, 2), "Beach", "base/kite"),
             new BringButtons(List.of(Button.word("far", new Cell(2, 2), "far", null, Kind.WHERE)), "Elsewhere", "eat", null),
             new BringBoard(board("far", "wide open>gone"), "Far", "harbour", "harbour/boat"),
+            new BringIn(vocabulary(board("far", "wide open>gone"), board("gone", "lost more>far")), Wanted.all(List.of("far")),
+                new BringIn.Where("harbour", new Cell(0, 2), "far", "base/kite", false), true),
+            new BringIn(vocabulary(board("far", "wide open>gone"), board("gone", "lost more>far")), Wanted.alone(List.of("far")),
+                new BringIn.Where("eat", null, "far", null, true), false),
             new ChainBoards(List.of("home", "eat", "attic"), "next", "first again"),
             new PersonLeft("harbour", "harbour/gull", 2025),
             new MakeHome("harbour"),
