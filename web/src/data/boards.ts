@@ -1,6 +1,6 @@
 import { queryOptions, useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { answer, client, done, Problem } from '../api/client';
-import type { Board, Cell, Changed, ChosenWord, Folk, Intention, VocabularyView } from '../api/types';
+import type { Board, Bringing, Cell, Changed, ChosenWord, Folk, Intention, VocabularyView } from '../api/types';
 import { caseload, glances } from './students';
 import { after, Bases } from './bases';
 import { answered } from '../shell/answered';
@@ -185,6 +185,7 @@ export type Wish = {
       columns?: number;
     }
   | { what: 'bring'; base: number; from: number; board: string; buttons: string[]; to: string; at?: Cell }
+  | { what: 'bring boards'; base: number; bringing: Bringing }
   | { what: 'first words'; base: number; board: string; text?: string; chosen?: ChosenWord[] }
   | { what: 'first sentence'; base: number; board: string }
   | { what: 'step up'; base: number; starter: string }
@@ -242,6 +243,8 @@ function send(id: number, base: number, wish: Wish): Promise<Changed> {
           body: { base, from: wish.from, board: wish.board, buttons: wish.buttons, to: wish.to, at: wish.at },
         }),
       );
+    case 'bring boards':
+      return answer(client.POST('/api/vocabularies/{vocabulary}/arrivals', { params, body: { ...wish.bringing, base } }));
     case 'first words':
       return answer(
         client.POST('/api/vocabularies/{vocabulary}/first-words', {

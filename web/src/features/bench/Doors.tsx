@@ -1,6 +1,8 @@
 import { t } from '@lingui/core/macro';
 import { useNavigate } from 'react-router';
+import { arrivalsAt } from '../arrival';
 import { BoardList } from '../boardlist';
+import { buttonAt } from '../../drawn/grid';
 import { LensBar } from './LensBar';
 import { useRoom } from './room';
 import bench from '../../shell/bench.module.css';
@@ -8,7 +10,8 @@ import parts from '../../shell/parts.module.css';
 
 /** Along the left: the lenses, the doors to what is about all boards, and the boards. */
 export function Doors({ lens, onLens, counted }: { lens: string; onLens: (lens: string) => void; counted?: boolean }) {
-  const { id, view, mayEdit, move } = useRoom();
+  const { id, view, mayEdit, move, boardId, board, marked } = useRoom();
+  const free = buttonAt(board, marked) ? undefined : marked;
   const navigate = useNavigate();
   return (
     <BoardList view={view} mayEdit={mayEdit} counted={counted} onAdd={() => move({ move: 'open', dialog: 'board' })}>
@@ -16,6 +19,7 @@ export function Doors({ lens, onLens, counted }: { lens: string; onLens: (lens: 
       <div className={bench.boardDoors}>
         <button type="button" className={parts.dotted} onClick={() => void navigate(`/vocabularies/${id}/map`)}>{t`map of boards`}</button>
         <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'words' })}>{t`find a word`}</button>
+        {mayEdit && <button type="button" className={parts.dotted} onClick={() => void navigate(arrivalsAt(id, boardId, free))}>{t`bring boards in`}</button>}
         {mayEdit && <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'person' })}>{t`add a person`}</button>}
         <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'history' })}>{t`what happened`}</button>
       </div>

@@ -24,6 +24,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
+import org.dwimble.core.bringin.WayOut;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.measure.Length;
@@ -45,7 +46,7 @@ import org.springframework.core.type.filter.AssignableTypeFilter;
 /** The description of the HTTP interface, which the client's types are made from. */
 @Configuration(proxyBeanMethods = false)
 class OpenApi {
-    private static final List<Class<?>> FAMILIES = List.of(Leads.class, Says.class, Doing.class, Mark.class, Support.class, ListEdit.class);
+    private static final List<Class<?>> FAMILIES = List.of(Leads.class, Says.class, Doing.class, Mark.class, Support.class, ListEdit.class, WayOut.class);
 
     /** What is told by server-sent events, which no endpoint describes. */
     private static final List<Class<?>> EVENTS = List.of(Live.Hello.class, Live.Revised.class, Live.Here.class);

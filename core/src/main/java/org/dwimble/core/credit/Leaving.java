@@ -150,6 +150,11 @@ public final class Leaving {
         return !goes(of(about, whither), about.shows == Shows.STUDENT ? answer.student : answer.others);
     }
 
+    /** What becomes of a picture or sound, whatever was answered. What the library has goes everywhere. */
+    public Fate fate(String id) {
+        return MediaId.isOwn(id) ? of(known.apply(id), whither) : Fate.GOES;
+    }
+
     public boolean nameGoes() {
         return goes(of(What.NAME, whither), answer.name);
     }

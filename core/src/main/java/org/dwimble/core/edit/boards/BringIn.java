@@ -67,7 +67,7 @@ public record BringIn(Vocabulary there, Wanted wanted, Where where, boolean look
         Button opener = opener(now, onto, opens, first.get(0), ids);
         Vocabulary after = now.with(brought).with(onto.with(opener));
         List<Key> needs = new ArrayList<>(List.of(new Key.OfShape(onto.id()), new Key.OfCell(onto.id(), opener.cell())));
-        return Change.of(now, after, Needs.of(needs), Told.of("brought-in", "count", asHere.size(), "from", there.name(), "board", onto.name()));
+        return Change.of(now, after, Needs.of(needs), Told.of("brought-boards", "count", asHere.size(), "from", there.name(), "board", onto.name()));
     }
 
     private static Board plain(Board board) {

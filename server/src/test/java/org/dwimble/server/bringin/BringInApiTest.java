@@ -1,0 +1,140 @@
+package org.dwimble.server.bringin;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.dwimble.core.grant.Role;
+import org.dwimble.core.student.Student;
+import org.dwimble.server.Http;
+import org.dwimble.server.TestServer;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.media.Photos;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Boards brought in over HTTP: from where one may, what is told before, and what comes. */
+@ExtendWith(TestServer.class)
+class BringInApiTest {
+    private final Account odile = TestServer.account("Odile");
+    private final Http http = Http.as(odile);
+    private Student ilse;
+    private Student sefa;
+    private long there;
+    private String here;
+
+    @BeforeEach
+    void copies() {
+        ilse = TestServer.student("Ilse", odile);
+        sefa = TestServer.student("Sefa", odile);
+        here = "/api/vocabularies/" + TestServer.copy("first-choices", ilse, odile);
+        there = TestServer.copy("starter-40", sefa, odile);
+    }
+
+    private static String bringing(long from, boolean withAll, List<String> boards, String more) {
+        return "{\"base\":1,\"from\":%d,\"withAll\":%b,\"boards\":[\"%s\"],\"where\":%s%s}".formatted(from, withAll, String
+            .join("\",\"", boards), "{\"board\":\"home\",\"at\":{\"row\":1,\"column\":1},\"name\":\"sea\"}", more);
+    }
+
+    private JsonNode look(String wanted) {
+        return http.post(here + "/arrivals/look", wanted).json();
+    }
+
+    @Test
+    void theSourcesAreTheVocabulariesOneMayTakeFromAndTheStarters() {
+        Account marit = TestServer.account("Marit");
+        long hers = TestServer.copy("starter-40", TestServer.student("Bo", marit), marit);
+        Student talked = TestServer.student("Lot", marit);
+        long onlyTalked = TestServer.copy("starter-40", talked, marit);
+        TestServer.join(talked, odile, Role.TALKER);
+        List<Long> sources = http.get(here + "/arrivals/sources").json().valueStream().map(s -> s.get("vocabulary").asLong()).toList();
+        assertThat(sources).contains(there).doesNotContain(hers, onlyTalked, Long.valueOf(here.substring(here.lastIndexOf('/') + 1)));
+        JsonNode starters = http.get(here + "/arrivals/sources").json();
+        assertThat(starters.valueStream().filter(s -> !s.has("whose")).map(s -> s.get("name").asString())).contains("Starter 40", "First choices");
+        long starter = starters.valueStream().filter(s -> s.get("name").asString().equals("Starter 40")).findFirst().orElseThrow().get("vocabulary").asLong();
+        for (long from : new long[] {there, starter}) {
+            assertThat(http.get(here + "/arrivals/sources/" + from).json().get("boards").get(0).get("opens").size()).isGreaterThan(3);
+        }
+        for (long from : new long[] {hers, onlyTalked}) {
+            assertThat(http.get(here + "/arrivals/sources/" + from).status()).isBetween(403, 404);
+            assertThat(http.post(here + "/arrivals/look", bringing(from, false, List.of("play"), "")).status()).isBetween(403, 404);
+            assertThat(http.post(here + "/arrivals", bringing(from, false, List.of("play"), "")).status()).isBetween(403, 404);
+        }
+    }
+
+    @Test
+    void whatWouldComeIsToldAndNothingIsKeptUntilItIsBrought() {
+        JsonNode would = look(bringing(there, true, List.of("places"), ""));
+        assertThat(would.get("boards").valueStream().filter(b -> b.get("comes").asBoolean()).map(b -> b.get("name").asString())).contains(
+            "Places and getting there",
+            "More places");
+        assertThat(would.get("loose").size()).isZero();
+        assertThat(would.get("moved").asInt()).isZero();
+        assertThat(would.get("kept").asInt()).isGreaterThan(20);
+        assertThat(would.get("otherGrids").get(0).toString()).contains("\"rows\":5", "\"columns\":8");
+        assertThat(http.get(here).json().get("version").asInt()).isEqualTo(1);
+
+        JsonNode changed = http.post(here + "/arrivals", bringing(there, true, List.of("places"), "")).json();
+        assertThat(changed.get("boards").valueStream().map(b -> b.get("name").asString())).contains("Places and getting there", "More places");
+        assertThat(http.get(here + "/versions").json().toString()).contains("brought " + (changed.get("boards").size() - 1) + " boards in from");
+        assertThat(look(bringing(there, true, List.of("places"), "")).get("refusal").asString()).contains("in Ilse’s words already");
+        http.post(here + "/undo", "{}");
+        assertThat(http.get(here + "/boards/places").status()).as("all goes in one").isEqualTo(404);
+    }
+
+    @Test
+    void whatWouldLeadNowhereIsToldWithItsWaysOut() {
+        JsonNode loose = look(bringing(there, false, List.of("places"), "")).get("loose").get(0);
+        assertThat(loose.get("missingName").asString()).isEqualTo("More places");
+        assertThat(loose.get("way").get("type").asString()).isEqualTo("speaks-only");
+        String ways = ",\"ways\":{\"%s\":{\"type\":\"points-to\",\"board\":\"home\"}}".formatted(loose.get("missing").asString());
+        assertThat(http.post(here + "/arrivals", bringing(there, false, List.of("places"), ways)).status()).isEqualTo(200);
+        assertThat(http.get(here + "/boards/places").json().toString()).contains("\"board\":\"home\"");
+        assertThat(http.post(here + "/arrivals/look", bringing(there, false, List.of("places"), ways.replace("home", "gone"))).sentence())
+            .contains("no longer here");
+    }
+
+    @Test
+    void photosOfPeopleStayUnlessItIsSaidThatTheyComeAndWhatIsAnotherStudentsAloneStays() {
+        String shared = photo("pier", "SCHOOL");
+        String hers = photo("lane", "STUDENT");
+        give("places", 0, shared);
+        give("places", 1, hers);
+        JsonNode stays = look(bringing(there, false, List.of("places"), "")).get("stays");
+        assertThat(stays.valueStream().map(s -> s.get("why").asString())).containsExactlyInAnyOrder("NOT_WANTED", "NOT_TO_USE");
+        String with = bringing(there, false, List.of("places"), ",\"people\":true");
+        assertThat(look(with).get("stays").valueStream().map(s -> s.get("why").asString())).containsExactly("NOT_TO_USE");
+        assertThat(http.post(here + "/arrivals", with).status()).isEqualTo(200);
+        assertThat(http.get(here + "/boards/places").json().toString()).contains(shared).doesNotContain(hers);
+    }
+
+    @Test
+    void whoMayNotChangeThisVocabularyBringsNothing() {
+        Account viewer = TestServer.account("Viewer");
+        TestServer.join(ilse, viewer, Role.VIEWER);
+        TestServer.join(sefa, viewer, Role.EDITOR);
+        Http by = Http.as(viewer);
+        assertThat(by.get(here + "/arrivals/sources").status()).isEqualTo(403);
+        assertThat(by.get(here + "/arrivals/sources/" + there).status()).isEqualTo(403);
+        assertThat(by.post(here + "/arrivals/look", bringing(there, false, List.of("places"), "")).status()).isEqualTo(403);
+        assertThat(by.post(here + "/arrivals", bringing(there, false, List.of("places"), "")).status()).isEqualTo(403);
+        assertThat(Http.as(TestServer.account("Stranger")).post(here + "/arrivals", bringing(there, false, List.of("places"), "")).status()).isEqualTo(404);
+    }
+
+    private String photo(String word, String audience) {
+        return http.upload("/api/own-pictures?words=" + word + "&audience=" + audience + (audience.equals("STUDENT") ? "&student=" + sefa.id() : "")
+            + "&shows=OTHERS&origin=OWN_PHOTO&author=&licence=&source=", word + ".jpg", Photos.jpeg(40, 30 + word.charAt(0) % 9)).json().get("picture")
+            .get("picture").asString();
+    }
+
+    private void give(String board, int at, String picture) {
+        JsonNode view = http.get("/api/vocabularies/" + there).json();
+        String button = http.get("/api/vocabularies/" + there + "/boards/" + board).json().get("buttons").get(at).get("id").asString();
+        assertThat(http.post("/api/vocabularies/" + there + "/edits",
+            ("{\"base\":%d,\"edit\":{\"type\":\"give-picture\",\"board\":\"%s\",\"button\":\"%s\","
+                + "\"layers\":[{\"picture\":\"%s\",\"x\":0,\"y\":0,\"size\":1000}]}}")
+                .formatted(view.get("version").asInt(), board, button, picture))
+            .status()).isEqualTo(200);
+    }
+}

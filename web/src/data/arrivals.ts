@@ -1,0 +1,25 @@
+import { keepPreviousData, queryOptions } from '@tanstack/react-query';
+import { answer, client } from '../api/client';
+import type { Bringing } from '../api/types';
+
+/** What boards can be brought from. */
+export const sources = (vocabulary: number) =>
+  queryOptions({
+    queryKey: ['arrivals', vocabulary, 'sources'],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/arrivals/sources', { params: { path: { vocabulary } } })),
+  });
+
+export const source = (vocabulary: number, from: number) =>
+  queryOptions({
+    queryKey: ['arrivals', vocabulary, 'sources', from],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/arrivals/sources/{from}', { params: { path: { vocabulary, from } } })),
+  });
+
+/** What would come, before anything happens. */
+export const arrival = (vocabulary: number, bringing: Bringing) =>
+  queryOptions({
+    queryKey: ['arrivals', vocabulary, 'look', bringing],
+    queryFn: () => answer(client.POST('/api/vocabularies/{vocabulary}/arrivals/look', { params: { path: { vocabulary } }, body: bringing })),
+    placeholderData: keepPreviousData,
+    staleTime: 0,
+  });

@@ -1,0 +1,77 @@
+import type { ArrivalWay, Bringing, SourceBoard } from '../../api/types';
+
+/** What somebody has chosen of another vocabulary so far. */
+export interface Choice {
+  /** In the order in which they were chosen. */
+  boards: string[];
+  withAll: boolean;
+  /** Boards there for which the one here of the same name is taken. */
+  instead: string[];
+  /** By board there that does not come. */
+  ways: Record<string, ArrivalWay>;
+  /** By button there; it goes before `ways`. */
+  single: Record<string, ArrivalWay>;
+  people: boolean;
+  looks: boolean;
+  section: boolean;
+  /** What is written on the button that opens them; none to call it like the first board. */
+  name?: string;
+}
+
+export const NOTHING: Choice = { boards: [], withAll: true, instead: [], ways: {}, single: {}, people: false, looks: false, section: false };
+
+const without = (all: string[], one: string) => all.filter((b) => b !== one);
+
+export const toggled = (choice: Choice, board: string): Choice => ({
+  ...choice,
+  boards: choice.boards.includes(board) ? without(choice.boards, board) : [...choice.boards, board],
+});
+
+/** These too, after those that are chosen. */
+export const withBoards = (choice: Choice, boards: string[]): Choice => ({ ...choice, boards: [...new Set([...choice.boards, ...boards])] });
+
+export const takenHere = (choice: Choice, board: string, here: boolean): Choice => ({
+  ...choice,
+  instead: here ? [...without(choice.instead, board), board] : without(choice.instead, board),
+});
+
+/** The way out for all buttons that open a board which does not come: what was said of one of them goes. */
+export function withWay(choice: Choice, missing: string, buttons: string[], way: ArrivalWay): Choice {
+  const single = Object.fromEntries(Object.entries(choice.single).filter(([button]) => !buttons.includes(button)));
+  return { ...choice, ways: { ...choice.ways, [missing]: way }, single };
+}
+
+export const withSingle = (choice: Choice, button: string, way: ArrivalWay): Choice => ({ ...choice, single: { ...choice.single, [button]: way } });
+
+/** As it is asked for. `called`: the first board that was chosen. */
+export function bringing(choice: Choice, from: number, base: number, where: Omit<Bringing['where'], 'name' | 'section'>, called: string): Bringing {
+  const { boards, withAll, instead, ways, single, people, looks, section, name } = choice;
+  return { base, from, boards, withAll, instead, ways, single, people, looks, where: { ...where, name: name ?? called, section } };
+}
+
+export interface Branch {
+  board: SourceBoard;
+  depth: number;
+}
+
+/** From home outwards by taps, each board once, where it is opened first; then those nothing leads to. */
+export function asTree(boards: SourceBoard[], home: string): Branch[] {
+  const byId = new Map(boards.map((b) => [b.board, b]));
+  const nearest = new Map<string, string[]>();
+  const seen = new Set([home]);
+  const queue = [home];
+  for (let at = queue.shift(); at !== undefined; at = queue.shift()) {
+    const opened = (byId.get(at)?.opens ?? []).filter((b) => byId.has(b) && !seen.has(b));
+    opened.forEach((b) => seen.add(b));
+    nearest.set(at, opened);
+    queue.push(...opened);
+  }
+  const tree: Branch[] = [];
+  const grow = (id: string, depth: number) => {
+    tree.push({ board: byId.get(id)!, depth });
+    (nearest.get(id) ?? []).forEach((b) => grow(b, depth + 1));
+  };
+  if (byId.has(home)) grow(home, 0);
+  boards.filter((b) => !seen.has(b.board)).forEach((board) => tree.push({ board, depth: 0 }));
+  return tree;
+}

@@ -1,0 +1,1 @@
+export { arrivalsAt } from './arrivalsAt';
