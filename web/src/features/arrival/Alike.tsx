@@ -1,6 +1,7 @@
 import { plural, t } from '@lingui/core/macro';
 import { Radio } from 'antd';
-import type { ArrivalBoard } from '../../api/types';
+import type { ArrivalBoard, Board } from '../../api/types';
+import { keyOf } from '../../data/cells';
 import { BoardPicture } from '../../drawn/BoardPicture';
 import { takenHere, type Choice } from './choice';
 import css from './arrival.module.css';
@@ -22,11 +23,21 @@ export function Alike({ boards, choice, onChoose }: { boards: ArrivalBoard[]; ch
             ]}
           />
           <div>
-            {b.there && <BoardPicture board={b.there} label={t`“${b.name}” there`} />}
-            {b.beside && <BoardPicture board={b.beside} label={t`“${b.name}” here`} />}
+            {b.there && b.beside && (
+              <>
+                <BoardPicture board={b.there} label={t`“${b.name}” there`} marked={otherThan(b.beside, b.there)} />
+                <BoardPicture board={b.beside} label={t`“${b.name}” here`} marked={otherThan(b.there, b.beside)} />
+              </>
+            )}
           </div>
         </article>
       ))}
     </section>
   );
+}
+
+/** Buttons of a board that another board has not in the same cell. */
+function otherThan(other: Board, board: Board): string[] {
+  const there = new Map(other.buttons.map((b) => [keyOf(b.cell), b]));
+  return board.buttons.filter((b) => there.get(keyOf(b.cell))?.label !== b.label || there.get(keyOf(b.cell))?.picture !== b.picture).map((b) => b.id);
 }

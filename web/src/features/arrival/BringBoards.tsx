@@ -73,12 +73,12 @@ function Sources({ all, onChoose }: { all: ArrivalSource[]; onChoose: (from: Arr
   return (
     <>
       {students.length > 0 && (
-        <section aria-label={t`From a vocabulary`}>
+        <section className={css.from} aria-label={t`From a vocabulary`}>
           <h2>{t`From a vocabulary`}</h2>
           <ul className={css.sources}>{students.map(card)}</ul>
         </section>
       )}
-      <section aria-label={t`From a starter`}>
+      <section className={css.from} aria-label={t`From a starter`}>
         <h2>{t`From a starter`}</h2>
         <ul className={css.sources}>{all.filter((s) => !s.whose).map(card)}</ul>
       </section>

@@ -8,6 +8,7 @@ import { Alike } from './Alike';
 import type { Choice } from './choice';
 import { Loose } from './Loose';
 import parts from '../../shell/parts.module.css';
+import css from './arrival.module.css';
 
 interface Told {
   view: VocabularyView;
@@ -27,11 +28,17 @@ export function Comes({ view, comes, choice, bringing, busy, onChoose, onOnto, o
   const same = comes.boards.filter((b) => b.meets === 'SAME');
   return (
     <>
-      <h2>
-        {plural(coming.length, { one: '# board comes', other: '# boards come' })}, {plural(comes.words, { one: '# word', other: '# words' })}
-      </h2>
+      <div className={css.head}>
+        <h2>
+          {plural(coming.length, { one: '# board comes', other: '# boards come' })}, {plural(comes.words, { one: '# word', other: '# words' })}
+        </h2>
+        <Button type="primary" disabled={busy || Boolean(comes.refusal)} loading={busy} onClick={onBring}>
+          {plural(coming.length, { one: 'Bring # board in', other: 'Bring # boards in' })}
+        </Button>
+      </div>
+      {comes.refusal && <p role="alert">{comes.refusal}</p>}
       {along > 0 && <p>{plural(along, { one: '# of them is opened by those you chose.', other: '# of them are opened by those you chose.' })}</p>}
-      <Opens view={view} bringing={bringing} choice={choice} onChoose={onChoose} onOnto={onOnto} />
+      <Opens view={view} apart={comes.apart} bringing={bringing} choice={choice} onChoose={onChoose} onOnto={onOnto} />
       <p>
         {comes.moved === 0
           ? plural(comes.kept, { one: 'The word that is here keeps its place.', other: 'No word moves: all # that are here keep place and way.' })
@@ -60,32 +67,29 @@ export function Comes({ view, comes, choice, bringing, busy, onChoose, onOnto, o
       {comes.otherGrids.length > 0 && (
         <p>
           {t`They keep their own grid:`}{' '}
-          {comes.otherGrids
-            .map((g) => `${plural(g.boards, { one: '# board', other: '# boards' })} ${t`of ${g.rows} x ${g.columns}`}`)
-            .join(', ')}
-          .
+          {comes.otherGrids.map((g) => `${plural(g.boards, { one: '# board', other: '# boards' })} ${t`of ${g.rows} x ${g.columns}`}`).join(', ')}.
         </p>
       )}
       <p>
         <Checkbox checked={choice.looks} onChange={(e) => onChoose({ ...choice, looks: e.target.checked })}>{t`They keep how they look there`}</Checkbox>
       </p>
-      {comes.refusal && <p role="alert">{comes.refusal}</p>}
-      <Button type="primary" disabled={busy || Boolean(comes.refusal)} loading={busy} onClick={onBring}>
-        {plural(coming.length, { one: 'Bring # board in', other: 'Bring # boards in' })}
-      </Button>
     </>
   );
 }
 
 /** Where they open: the board, its cell, what is written on the button, and whether they have a board of their own. */
-function Opens({ view, bringing, choice, onChoose, onOnto }: Pick<Told, 'view' | 'bringing' | 'choice' | 'onChoose' | 'onOnto'>) {
+function Opens({ view, apart, bringing, choice, onChoose, onOnto }: Pick<Told, 'view' | 'bringing' | 'choice' | 'onChoose' | 'onOnto'> & { apart: number }) {
   const { board, at, name } = bringing.where;
   return (
     <>
       <p>
         <Trans>
           They are opened from{' '}
-          <DottedChoice label={t`The board that opens them`} items={view.boards.map((b) => ({ key: b.id, label: b.name }))} onChoose={(b) => onOnto({ board: b })}>
+          <DottedChoice
+            label={t`The board that opens them`}
+            items={view.boards.map((b) => ({ key: b.id, label: b.name }))}
+            onChoose={(b) => onOnto({ board: b })}
+          >
             {view.boards.find((b) => b.id === board)?.name}
           </DottedChoice>
           , {at ? spoken(at) : t`in its first free cell`}, by{' '}
@@ -93,8 +97,10 @@ function Opens({ view, bringing, choice, onChoose, onOnto }: Pick<Told, 'view' |
         </Trans>
       </p>
       <p>
-        <Checkbox checked={choice.section} onChange={(e) => onChoose({ ...choice, section: e.target.checked })}>
-          {t`with a board of their own, from which each of them is opened`}
+        <Checkbox checked={choice.section || apart > 1} disabled={apart > 1} onChange={(e) => onChoose({ ...choice, section: e.target.checked })}>
+          {apart > 1
+            ? t`on a board of their own, “${name}”, with a button for each of the ${apart} that no other opens`
+            : t`on a board of their own, “${name}”`}
         </Checkbox>
       </p>
     </>
@@ -117,7 +123,8 @@ function Stays({ stays, choice, onChoose }: { stays: Arrival['stays']; choice: C
       )}
       {never.length > 0 && (
         <p className={parts.quiet}>
-          {t`May not be used for this student, and so stays:`} {never.map((s) => (s.voice ? t`the voice of “${s.label}” (${s.boardName})` : t`the photo of “${s.label}” (${s.boardName})`)).join(', ')}
+          {t`May not be used for this student, and so stays:`}{' '}
+          {never.map((s) => (s.voice ? t`the voice of “${s.label}” (${s.boardName})` : t`the photo of “${s.label}” (${s.boardName})`)).join(', ')}
         </p>
       )}
     </>

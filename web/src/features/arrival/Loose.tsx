@@ -3,6 +3,7 @@ import { Button } from 'antd';
 import type { ArrivalLoose, ArrivalWay, VocabularyView } from '../../api/types';
 import { DottedChoice } from '../../shell/Dotted';
 import { withBoards, withSingle, withWay, type Choice } from './choice';
+import parts from '../../shell/parts.module.css';
 import css from './arrival.module.css';
 
 interface Around {
@@ -18,12 +19,14 @@ const SPEAK = ' speak';
 export function Loose({ loose, ...around }: Around & { loose: ArrivalLoose[] }) {
   if (loose.length === 0) return null;
   const missing = [...new Set(loose.map((l) => l.missing))];
+  const meant = loose.filter((l) => l.likely);
   return (
     <section aria-label={t`Would lead nowhere`}>
       <h3>{plural(loose.length, { one: '# button would lead nowhere', other: '# buttons would lead nowhere' })}</h3>
       {missing.length > 1 && (
-        <p>
-          <Button onClick={() => around.onChoose(withBoards(around.choice, missing))}>{t`Bring all ${missing.length} boards they open too`}</Button>
+        <p className={parts.sentenceButtons}>
+          <Button onClick={() => around.onChoose(withBoards(around.choice, missing))}>{t`Bring the ${missing.length} boards they open too`}</Button>
+          {meant.length > 1 && <Button onClick={() => around.onChoose(asMeant(around.choice, meant))}>{t`Let them open the ones here that are meant`}</Button>}
         </p>
       )}
       <ul className={css.loose}>
@@ -34,6 +37,10 @@ export function Loose({ loose, ...around }: Around & { loose: ArrivalLoose[] }) 
     </section>
   );
 }
+
+/** Each opens the board here that is likely meant. */
+const asMeant = (choice: Choice, loose: ArrivalLoose[]) =>
+  loose.reduce((now, l) => (l.likely ? withWay(now, l.missing, [l.button], { type: 'points-to', board: l.likely.board }) : now), choice);
 
 function Missing({ loose, view, choice, onChoose }: Around & { loose: ArrivalLoose[] }) {
   const [{ missing, missingName, missingWords, likely }] = loose;

@@ -4,7 +4,10 @@ import { asTree, bringing, NOTHING, takenHere, toggled, withBoards, withSingle, 
 const board = (id: string, opens: string[]) => ({ board: id, name: id, words: 1, rows: 2, columns: 2, opens });
 
 it('shows each board once, where it is opened nearest to home, and those nothing leads to last', () => {
-  const tree = asTree([board('home', ['sea', 'play']), board('sea', ['play', 'tides', 'home']), board('play', ['tides']), board('tides', []), board('attic', ['gone'])], 'home');
+  const tree = asTree(
+    [board('home', ['sea', 'play']), board('sea', ['play', 'tides', 'home']), board('play', ['tides']), board('tides', []), board('attic', ['gone'])],
+    'home',
+  );
   expect(tree.map((b) => `${b.depth} ${b.board.board}`)).toEqual(['0 home', '1 sea', '2 tides', '1 play', '0 attic']);
 });
 

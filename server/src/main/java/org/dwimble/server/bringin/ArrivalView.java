@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param boards      those that come, and those that are here already, the nearest first
  * @param words       how many words come
+ * @param apart       how many of them no other that comes opens: several get a board of their own
  * @param loose       buttons that would lead nowhere, board by board
  * @param looseBefore buttons that lead nowhere there already
  * @param elsewhere   buttons that open another vocabulary there, and only speak here
@@ -26,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param moved       those that would not
  * @param refusal     why it cannot be brought so; null if it can
  */
-record ArrivalView(List<ArrivingBoard> boards, int words, List<LooseButton> loose, List<EndedButton> looseBefore, List<EndedButton> elsewhere,
+record ArrivalView(List<ArrivingBoard> boards, int words, int apart, List<LooseButton> loose, List<EndedButton> looseBefore, List<EndedButton> elsewhere,
     List<StaysBehind> stays, List<ArrivingGrid> otherGrids,
     int kept, int moved, @Nullable String refusal) {
 

@@ -151,8 +151,10 @@ class BringInApi {
         } catch (Unacceptable refused) {
             refusal = wording.of(refused.told());
         }
-        return new ArrivalView(ArrivalView.comes(arrival, there, now), words, ArrivalView.loose(arrival), ArrivalView.ended(arrival.looseBefore()), ArrivalView
-            .ended(arrival.elsewhere()), stays, ArrivalView.otherGrids(arrival, onto), kept, moved, refusal);
+        return new ArrivalView(ArrivalView.comes(arrival, there, now), words, arrival.first().size(), ArrivalView.loose(arrival),
+            ArrivalView.ended(arrival.looseBefore()), ArrivalView
+                .ended(arrival.elsewhere()),
+            stays, ArrivalView.otherGrids(arrival, onto), kept, moved, refusal);
     }
 
     /** Brings them in, as one change. */

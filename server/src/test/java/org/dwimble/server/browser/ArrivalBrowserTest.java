@@ -1,0 +1,101 @@
+package org.dwimble.server.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Kind;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Shape;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.student.Student;
+import org.dwimble.core.told.Told;
+import org.dwimble.server.TestServer;
+import org.dwimble.server.board.VocabularyStore;
+import org.junit.jupiter.api.Test;
+
+/** Boards of another vocabulary brought in, as a person does it in the browser. */
+class ArrivalBrowserTest extends Counted {
+    private static final int BOARDS = 173;
+    private static final int OPENED_EACH = 6;
+
+    ArrivalBrowserTest() {
+        super("starter-40");
+    }
+
+    /** Each board opens the next six in a tree, and has a word. */
+    private void tides() {
+        List<Board> boards = new ArrayList<>();
+        for (int b = 0; b < BOARDS; b++) {
+            int first = b * OPENED_EACH + 1;
+            List<Button> buttons = new ArrayList<>(IntStream.range(first, Math.min(first + OPENED_EACH, BOARDS)).mapToObj(o -> Button.leading("o" + o, new Cell(
+                0, o - first), "on " + o, null, new Leads.Opens("t" + o))).toList());
+            buttons.add(Button.word("w" + b, new Cell(1, 0), "ebb " + b, null, Kind.THING));
+            boards.add(Board.empty("t" + b, b == 0 ? "Tides" : "Tide " + b, new Shape(2, OPENED_EACH)).withButtons(buttons));
+        }
+        Student sefa = TestServer.student("Sefa", odile);
+        TestServer.bean(VocabularyStore.class).create(Vocabulary.of("Sefa’s tides", "t0", "en", boards), sefa.id(), odile.id(), Instant.now(), Told.of("copied",
+            "name", "tides"));
+    }
+
+    private Locator comes() {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What comes"));
+    }
+
+    private Locator box(String board) {
+        return page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(board).setExact(true));
+    }
+
+    @Test
+    void aWholeVocabularyIsBroughtAndOpenedFromOneCell() throws IOException {
+        tides();
+        w.bench(id, "play-more");
+        w.cell("empty, row 2, place 3").click();
+        actions = 0;
+        click(w.button("bring boards in"));
+        click(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sefa’s tides")));
+        click(box("Tides"));
+        assertThat(comes()).containsText("173 boards come, 173 words");
+        assertThat(comes()).containsText("opened from More play, row 2, place 3, by Tides");
+        assertThat(comes()).containsText("No word moves");
+        assertThat(w.violations()).isEmpty();
+        click(w.button("Bring 173 boards in"));
+        assertThat(w.cell("Tides,")).isVisible();
+        counted("173 boards of another vocabulary, opened from one cell", 5);
+        assertThat(now().boards().keySet()).contains("t0", "t172");
+        assertThat(at("play-more", 1, 2).leads()).isEqualTo(new Leads.Opens("t0"));
+        press("Control+z");
+        assertThat(w.cell("empty, row 2, place 3")).isVisible();
+        assertThat(now().boards().keySet()).as("all of it goes in one").doesNotContain("t0", "t172");
+    }
+
+    @Test
+    void whatWouldLeadNowhereIsToldWithItsWaysOutBeforeItHappens() {
+        tides();
+        w.bench(id, "play-more");
+        w.button("bring boards in").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sefa’s tides")).click();
+        page.getByText("with all they open").click();
+        box("Tide 28").click();
+        Locator loose = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Would lead nowhere"));
+        assertThat(loose.getByText("does not come.")).hasCount(4);
+        assertThat(w.violations()).isEmpty();
+        loose.getByText("only speaks").first().click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("let it open “Home”").setExact(true)).click();
+        assertThat(loose.getByText("opens “Home”")).isVisible();
+        w.button("Bring the 4 boards they open too").click();
+        assertThat(loose).hasCount(0);
+        assertThat(w.button("Bring 5 boards in")).isEnabled();
+        assertThat(now().boards().keySet()).doesNotContain("t28");
+    }
+}
