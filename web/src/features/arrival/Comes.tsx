@@ -39,11 +39,13 @@ export function Comes({ view, comes, choice, bringing, busy, onChoose, onOnto, o
       {comes.refusal && <p role="alert">{comes.refusal}</p>}
       {along > 0 && <p>{plural(along, { one: '# of them is opened by those you chose.', other: '# of them are opened by those you chose.' })}</p>}
       <Opens view={view} apart={comes.apart} bringing={bringing} choice={choice} onChoose={onChoose} onOnto={onOnto} />
-      <p>
-        {comes.moved === 0
-          ? plural(comes.kept, { one: 'The word that is here keeps its place.', other: 'No word moves: all # that are here keep place and way.' })
-          : plural(comes.moved, { one: '# word here would be reached otherwise.', other: '# words here would be reached otherwise.' })}
-      </p>
+      {!comes.refusal && (
+        <p>
+          {comes.moved === 0
+            ? plural(comes.kept, { one: 'The word that is here keeps its place.', other: 'No word moves: all # that are here keep place and way.' })
+            : plural(comes.moved, { one: '# word here would be reached otherwise.', other: '# words here would be reached otherwise.' })}
+        </p>
+      )}
       {same.length > 0 && (
         <p>
           <Trans>
@@ -92,8 +94,15 @@ function Opens({ view, apart, bringing, choice, onChoose, onOnto }: Pick<Told, '
           >
             {view.boards.find((b) => b.id === board)?.name}
           </DottedChoice>
-          , {at ? spoken(at) : t`in its first free cell`}, by{' '}
-          <DottedText label={t`What is written on the button`} value={name} onKeep={(text) => onChoose({ ...choice, name: text || undefined })} />.
+          ,{' '}
+          {at ? (
+            <DottedChoice label={t`The cell that opens them`} items={[{ key: 'first', label: t`in its first free cell` }]} onChoose={() => onOnto({ board })}>
+              {spoken(at)}
+            </DottedChoice>
+          ) : (
+            t`in its first free cell`
+          )}
+          , by <DottedText label={t`What is written on the button`} value={name} onKeep={(text) => onChoose({ ...choice, name: text || undefined })} />.
         </Trans>
       </p>
       <p>

@@ -18,9 +18,13 @@ export function FromOne({ view, from, board, at }: { view: VocabularyView; from:
   const there = useQuery(source(view.id, from));
   const [choice, setChoice] = useState(NOTHING);
   const [onto, setOnto] = useState<{ board: string; at?: Cell }>({ board, at });
-  const first = there.data?.boards.find((b) => b.board === choice.boards[0])?.name ?? '';
+  const [here, setHere] = useState<string[]>([]);
+  const first = there.data?.boards.find((b) => b.board === (choice.boards.find((c) => !here.includes(c)) ?? choice.boards[0]))?.name ?? '';
   const asked = choice.boards.length > 0 ? bringing(choice, from, view.version, onto, first) : undefined;
   const comes = useQuery({ ...arrival(view.id, asked ?? NONE), enabled: asked !== undefined });
+  // The button is called like the first board that comes.
+  const same = comes.data?.boards.filter((b) => b.meets === 'SAME').map((b) => b.board) ?? [];
+  if (same.join() !== here.join()) setHere(same);
   const { make, asking } = useEdits(view.id);
   const [busy, setBusy] = useState(false);
   const navigate = useNavigate();
