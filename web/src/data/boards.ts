@@ -180,11 +180,9 @@ export type Wish = {
       at?: Cell;
       pattern?: string;
       copyOf?: string;
-      copyFrom?: number;
       rows?: number;
       columns?: number;
     }
-  | { what: 'bring'; base: number; from: number; board: string; buttons: string[]; to: string; at?: Cell }
   | { what: 'bring boards'; base: number; bringing: Bringing }
   | { what: 'first words'; base: number; board: string; text?: string; chosen?: ChosenWord[] }
   | { what: 'first sentence'; base: number; board: string }
@@ -230,17 +228,9 @@ function send(id: number, base: number, wish: Wish): Promise<Changed> {
             at: wish.at,
             pattern: wish.pattern,
             copyOf: wish.copyOf,
-            copyFrom: wish.copyFrom,
             rows: wish.rows,
             columns: wish.columns,
           },
-        }),
-      );
-    case 'bring':
-      return answer(
-        client.POST('/api/vocabularies/{vocabulary}/bringing', {
-          params,
-          body: { base, from: wish.from, board: wish.board, buttons: wish.buttons, to: wish.to, at: wish.at },
         }),
       );
     case 'bring boards':

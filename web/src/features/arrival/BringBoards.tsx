@@ -3,11 +3,12 @@ import { useQuery } from '@tanstack/react-query';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useState } from 'react';
 import { sentence } from '../../api/client';
-import type { ArrivalSource, VocabularyView } from '../../api/types';
+import type { ArrivalSource } from '../../api/types';
 import { sources } from '../../data/arrivals';
 import { vocabulary as vocabularyQuery } from '../../data/boards';
 import { may } from '../../data/may';
 import { ArtOf } from '../../drawn/art';
+import { begunAt } from './arrivalsAt';
 import { FromOne } from './FromOne';
 import parts from '../../shell/parts.module.css';
 import css from './arrival.module.css';
@@ -17,7 +18,14 @@ export default function BringBoards() {
   const id = Number(useParams().vocabulary);
   const view = useQuery(vocabularyQuery(id));
   const all = useQuery({ ...sources(id), enabled: view.data !== undefined && may(view.data, 'CHANGE') });
-  const [from, setFrom] = useState<ArrivalSource>();
+  const [search, setSearch] = useSearchParams();
+  const begun = begunAt(search);
+  const [chosen, setFrom] = useState<ArrivalSource>();
+  const from = chosen ?? all.data?.find((s) => s.vocabulary === begun.from);
+  const fromAnother = () => {
+    setFrom(undefined);
+    setSearch((now) => new URLSearchParams([...now].filter(([key]) => ['board', 'row', 'column'].includes(key))), { replace: true });
+  };
   const error = view.error ?? all.error;
   if (error)
     return (
@@ -41,21 +49,22 @@ export default function BringBoards() {
           <h1>{t`Bring boards into ${view.data.name}`}</h1>
           <span className={parts.quiet}>{from ? called(from) : t`Nothing happens before you have seen what comes.`}</span>
           <span className={parts.grow} />
-          {from && <button type="button" className={parts.dotted} onClick={() => setFrom(undefined)}>{t`from another`}</button>}
+          {from && <button type="button" className={parts.dotted} onClick={fromAnother}>{t`from another`}</button>}
           <Link className={parts.door} to={`/vocabularies/${id}`}>{t`Back to the boards`}</Link>
         </div>
-        {from ? <Chosen key={from.vocabulary} view={view.data} from={from} /> : <Sources all={all.data} onChoose={setFrom} />}
+        {from ? (
+          <FromOne
+            key={from.vocabulary}
+            view={view.data}
+            from={from.vocabulary}
+            begun={{ ...begun, board: view.data.boards.find((b) => b.id === begun.board)?.id ?? view.data.home }}
+          />
+        ) : (
+          <Sources all={all.data} onChoose={setFrom} />
+        )}
       </main>
     </ArtOf>
   );
-}
-
-function Chosen({ view, from }: { view: VocabularyView; from: ArrivalSource }) {
-  const [search] = useSearchParams();
-  const board = view.boards.find((b) => b.id === search.get('board'))?.id ?? view.home;
-  const row = search.get('row');
-  const at = row === null ? undefined : { row: Number(row), column: Number(search.get('column')) };
-  return <FromOne view={view} from={from.vocabulary} board={board} at={at} />;
 }
 
 const called = ({ name, whose }: ArrivalSource) => (whose ? t`from “${name}”, ${whose}` : t`from the starter “${name}”`);

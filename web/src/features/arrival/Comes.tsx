@@ -24,21 +24,20 @@ interface Told {
 /** What comes, what is here already, what would lead nowhere, what stays behind, and what it does to the words that are here. */
 export function Comes({ view, comes, choice, bringing, busy, onChoose, onOnto, onBring }: Told) {
   const coming = comes.boards.filter((b) => b.comes);
+  const carried = choice.carried?.buttons.length ?? 0;
   const along = coming.filter((b) => b.by && !choice.boards.includes(b.board)).length;
   const same = comes.boards.filter((b) => b.meets === 'SAME');
   return (
     <>
       <div className={css.head}>
-        <h2>
-          {plural(coming.length, { one: '# board comes', other: '# boards come' })}, {plural(comes.words, { one: '# word', other: '# words' })}
-        </h2>
+        <h2>{whatComes(carried, coming.length, comes.words)}</h2>
         <Button type="primary" disabled={busy || Boolean(comes.refusal)} loading={busy} onClick={onBring}>
-          {plural(coming.length, { one: 'Bring # board in', other: 'Bring # boards in' })}
+          {carried > 0 ? t`Put them there` : plural(coming.length, { one: 'Bring # board in', other: 'Bring # boards in' })}
         </Button>
       </div>
       {comes.refusal && <p role="alert">{comes.refusal}</p>}
       {along > 0 && <p>{plural(along, { one: '# of them is opened by those you chose.', other: '# of them are opened by those you chose.' })}</p>}
-      <Opens view={view} apart={comes.apart} bringing={bringing} choice={choice} onChoose={onChoose} onOnto={onOnto} />
+      {carried === 0 && <Opens view={view} apart={comes.apart} bringing={bringing} choice={choice} onChoose={onChoose} onOnto={onOnto} />}
       {!comes.refusal && (
         <p>
           {comes.moved === 0
@@ -77,6 +76,13 @@ export function Comes({ view, comes, choice, bringing, busy, onChoose, onOnto, o
       </p>
     </>
   );
+}
+
+function whatComes(buttons: number, boards: number, words: number): string {
+  const alone = plural(buttons, { one: '# button comes', other: '# buttons come' });
+  if (boards === 0) return buttons > 0 ? alone : t`No board comes`;
+  const them = `${plural(boards, { one: '# board comes', other: '# boards come' })}, ${plural(words, { one: '# word', other: '# words' })}`;
+  return buttons > 0 ? `${alone}; ${them}` : them;
 }
 
 /** Where they open: the board, its cell, what is written on the button, and whether they have a board of their own. */

@@ -7,20 +7,27 @@ import type { Bringing, Cell, VocabularyView } from '../../api/types';
 import { arrival, source } from '../../data/arrivals';
 import { useEdits } from '../edit';
 import { Comes } from './Comes';
-import { bringing, NOTHING } from './choice';
+import { bringing, NOTHING, type Choice } from './choice';
 import { Which } from './Which';
 import css from './arrival.module.css';
 
 const NONE: Bringing = { base: 0, from: 0, boards: [], withAll: true, where: { board: '', name: '' } };
 
+interface Begun {
+  board: string;
+  at?: Cell;
+  boards: string[];
+  carried?: Bringing['carried'];
+}
+
 /** The boards of one vocabulary to choose from, and beside them what comes of the choice. */
-export function FromOne({ view, from, board, at }: { view: VocabularyView; from: number; board: string; at?: Cell }) {
+export function FromOne({ view, from, begun }: { view: VocabularyView; from: number; begun: Begun }) {
   const there = useQuery(source(view.id, from));
-  const [choice, setChoice] = useState(NOTHING);
-  const [onto, setOnto] = useState<{ board: string; at?: Cell }>({ board, at });
+  const [choice, setChoice] = useState<Choice>({ ...NOTHING, boards: begun.boards, carried: begun.carried, withAll: !begun.carried });
+  const [onto, setOnto] = useState<{ board: string; at?: Cell }>({ board: begun.board, at: begun.at });
   const [here, setHere] = useState<string[]>([]);
   const first = there.data?.boards.find((b) => b.board === (choice.boards.find((c) => !here.includes(c)) ?? choice.boards[0]))?.name ?? '';
-  const asked = choice.boards.length > 0 ? bringing(choice, from, view.version, onto, first) : undefined;
+  const asked = choice.boards.length > 0 || choice.carried ? bringing(choice, from, view.version, onto, first) : undefined;
   const comes = useQuery({ ...arrival(view.id, asked ?? NONE), enabled: asked !== undefined });
   // The button is called like the first board that comes.
   const same = comes.data?.boards.filter((b) => b.meets === 'SAME').map((b) => b.board) ?? [];

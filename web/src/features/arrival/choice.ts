@@ -14,6 +14,8 @@ export interface Choice {
   people: boolean;
   looks: boolean;
   section: boolean;
+  /** Single buttons that come by themselves, if no boards are brought. */
+  carried?: Bringing['carried'];
   /** What is written on the button that opens them; none to call it like the first board. */
   name?: string;
 }
@@ -45,8 +47,8 @@ export const withSingle = (choice: Choice, button: string, way: ArrivalWay): Cho
 
 /** As it is asked for. `called`: the first board that was chosen. */
 export function bringing(choice: Choice, from: number, base: number, where: Omit<Bringing['where'], 'name' | 'section'>, called: string): Bringing {
-  const { boards, withAll, instead, ways, single, people, looks, section, name } = choice;
-  return { base, from, boards, withAll, instead, ways, single, people, looks, where: { ...where, name: name ?? called, section } };
+  const { boards, carried, withAll, instead, ways, single, people, looks, section, name } = choice;
+  return { base, from, boards, carried, withAll, instead, ways, single, people, looks, where: { ...where, name: name ?? called, section } };
 }
 
 export interface Branch {

@@ -15,7 +15,6 @@ export interface Begun {
   at?: Cell;
   pattern?: string;
   copyOf?: string;
-  copyFrom?: number;
   rows?: number;
   columns?: number;
 }

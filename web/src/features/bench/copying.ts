@@ -1,7 +1,12 @@
 import { t } from '@lingui/core/macro';
 import { App } from 'antd';
+import { useQueryClient } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
+import { sentence } from '../../api/client';
 import type { Board, Button, Cell, Changed } from '../../api/types';
+import { arrival } from '../../data/arrivals';
 import type { Wish } from '../../data/boards';
+import { arrivalsAt } from '../arrival';
 import { copied, forgetCopied, keepCopied, wordsFor, type Copied } from './copied';
 import { buttonAt } from '../../drawn/grid';
 import type { Begun } from './NewBoard';
@@ -23,6 +28,8 @@ interface Around {
 /** Buttons and whole boards into the clipboard and out of it, within a vocabulary and from one to another. */
 export function useCopying({ vocabulary, version, boardId, board, boardName, marked, buttons, change, onNewBoard, onShow }: Around) {
   const { message } = App.useApp();
+  const queries = useQueryClient();
+  const navigate = useNavigate();
 
   /** What is chosen, or the marked button, goes into the clipboard: its words for any program, the buttons for this one. */
   function copy(cut: boolean) {
@@ -47,15 +54,25 @@ export function useCopying({ vocabulary, version, boardId, board, boardName, mar
     const kept = copied(text);
     if (!kept || !board || !marked) return false;
     const at = buttonAt(board, marked) ? undefined : marked;
-    if (kept.whole) onNewBoard({ name: kept.whole, copyOf: kept.board, copyFrom: kept.vocabulary });
-    else if (kept.vocabulary !== vocabulary) void bringHere(kept, at);
+    const elsewhere = kept.vocabulary !== vocabulary;
+    if (kept.whole && elsewhere) void navigate(arrivalsAt(vocabulary, boardId, at, { from: kept.vocabulary, boards: [kept.board] }));
+    else if (kept.whole) onNewBoard({ name: kept.whole, copyOf: kept.board });
+    else if (elsewhere) void bringHere(kept, at);
     else void copyTo(kept, boardId, at);
     return true;
   }
 
-  /** Copies from another vocabulary; there they stay, also if they were cut. */
+  /** Copies from another vocabulary; there they stay, also if they were cut. What would lead nowhere here is shown before it happens. */
   async function bringHere(from: Copied, at?: Cell) {
-    const changed = await change({ what: 'bring', base: version, from: from.vocabulary, board: from.board, buttons: from.buttons, to: boardId, at });
+    const carried = { board: from.board, buttons: from.buttons };
+    const bringing = { base: version, from: from.vocabulary, boards: [], withAll: false, carried, where: { board: boardId, at, name: '' } };
+    try {
+      const comes = await queries.fetchQuery(arrival(vocabulary, bringing));
+      if (comes.loose.length > 0) return void navigate(arrivalsAt(vocabulary, boardId, at, { from: from.vocabulary, carried }));
+    } catch (error) {
+      return void message.error(sentence(error), 6);
+    }
+    const changed = await change({ what: 'bring boards', base: version, bringing });
     const first = changed?.boards.find((b) => b.id === boardId)?.buttons.find((b) => changed.added.includes(b.id));
     if (first) onShow(boardId, first.cell);
   }

@@ -11,12 +11,16 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.look.Look;
+import org.dwimble.core.route.WayHome;
 import org.dwimble.core.route.Ways;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
@@ -65,24 +69,43 @@ public final class Arrival {
     private final Vocabulary there;
     private final Vocabulary here;
     private final Wanted wanted;
+    /** Has the buttons that come by themselves, and does not come; null if none do. */
+    private final @Nullable Board carried;
     private final Present present;
     private final Map<String, Met> met = new LinkedHashMap<>();
     private final List<Loose> loose = new ArrayList<>();
     private final List<Ended> looseBefore = new ArrayList<>();
     private final List<Ended> elsewhere = new ArrayList<>();
 
-    private Arrival(Vocabulary there, Vocabulary here, Wanted wanted) {
+    private Arrival(Vocabulary there, @Nullable Board carried, Vocabulary here, Wanted wanted) {
         this.there = there;
         this.here = here;
         this.wanted = wanted;
+        this.carried = carried;
         this.present = new Present(here);
     }
 
     /**
-     * @throws Unacceptable if a wanted board is not there, or one that is pointed to is not here
+     * @throws Unacceptable if nothing is wanted, a wanted board is not there, or one that is pointed to is not here
      */
     public static Arrival of(Vocabulary there, Vocabulary here, Wanted wanted) {
-        Arrival arrival = new Arrival(there, here, wanted);
+        if (wanted.boards().isEmpty()) {
+            throw new Unacceptable("bring-nothing");
+        }
+        return workedOut(new Arrival(there, null, here, wanted));
+    }
+
+    /**
+     * What comes with single buttons, which are put on a board that is here.
+     *
+     * @param carried a board there, with the buttons alone that come; it does not come itself
+     * @throws Unacceptable if a wanted board is not there, or one that is pointed to is not here
+     */
+    public static Arrival withButtons(Vocabulary there, Board carried, Vocabulary here, Wanted wanted) {
+        return workedOut(new Arrival(there, carried, here, wanted));
+    }
+
+    private static Arrival workedOut(Arrival arrival) {
         arrival.gather();
         arrival.gatherSame();
         arrival.look();
@@ -94,18 +117,30 @@ public final class Arrival {
         for (String id : wanted.boards()) {
             queue.add(meet(there.board(id).orElseThrow(() -> new Unacceptable("bring-board-gone")), null));
         }
+        if (wanted.withAll() && carried != null) {
+            follow(carried, queue);
+        }
         while (wanted.withAll() && !queue.isEmpty()) {
             Met from = queue.remove();
             if (from.comes) {
-                Ways.of(from.board).openers().forEach(opener -> there.board(((Leads.Opens) opener.leads()).board())
-                    .filter(opened -> !met.containsKey(opened.id())).ifPresent(opened -> queue.add(meet(opened, from.board.id()))));
+                follow(from.board, queue);
             }
         }
     }
 
+    private void follow(Board from, Deque<Met> queue) {
+        Ways.of(from).openers().forEach(opener -> there.board(((Leads.Opens) opener.leads()).board())
+            .filter(opened -> !met.containsKey(opened.id())).ifPresent(opened -> queue.add(meet(opened, from.id()))));
+    }
+
+    /** The boards whose buttons come, as they are there: those of single buttons first. */
+    public List<Board> carrying() {
+        return Stream.concat(Stream.ofNullable(carried), coming().stream()).toList();
+    }
+
     /** What is opened and is here already with the same content need not be wanted to be led to. */
     private void gatherSame() {
-        coming().forEach(board -> Ways.of(board).openers().forEach(opener -> there.board(((Leads.Opens) opener.leads()).board())
+        carrying().forEach(board -> Ways.of(board).openers().forEach(opener -> there.board(((Leads.Opens) opener.leads()).board())
             .filter(opened -> !met.containsKey(opened.id()) && present.same(opened, there).isPresent()).ifPresent(opened -> meet(opened, board.id()))));
     }
 
@@ -121,7 +156,7 @@ public final class Arrival {
 
     private void look() {
         Map<String, Optional<Likely>> likely = new HashMap<>();
-        coming().forEach(board -> board.buttons().forEach(button -> {
+        carrying().forEach(board -> board.buttons().forEach(button -> {
             if (button.leads() instanceof Leads.Elsewhere) {
                 elsewhere.add(new Ended(board, button));
             } else if (button.leads() instanceof Leads.Opens opens) {
@@ -204,14 +239,30 @@ public final class Arrival {
         }
     }
 
+    /** @param boards by id there, in the order in which they come @param buttons that come by themselves, where they stand there */
+    public record AsHere(Map<String, Board> boards, List<Button> buttons) {
+        /** The boards with their ways home and back where boards here have them, and with their own look only if that is wanted. */
+        public Map<String, Board> dressed(boolean looks, WayHome wayHome, Supplier<String> ids) {
+            Map<String, Board> dressed = new LinkedHashMap<>();
+            boards.forEach((id, board) -> {
+                Board one = looks ? board : plain(board);
+                dressed.put(id, one.with(wayHome.missingOn(one, ids)));
+            });
+            return dressed;
+        }
+
+        private static Board plain(Board board) {
+            return board.withLook(Look.PLAIN).withButtons(board.buttons().stream().map(b -> b.withShown(b.shown().withLook(Look.PLAIN))).toList());
+        }
+    }
+
     /**
-     * The boards that come as they stand here: with their ids, unless one is known here; with what is shown when left behind; and each button leading where
-     * that is here.
+     * What comes as it stands here: with its ids, unless one is known here; with what is shown when left behind; and each button leading where that is
+     * here.
      *
      * @param ids for those that are known here
-     * @return by id there
      */
-    public Map<String, Board> asHere(Supplier<String> ids) {
+    public AsHere asHere(Supplier<String> ids) {
         Set<String> taken = new HashSet<>();
         here.boards().values().forEach(b -> b.buttons().forEach(w -> taken.add(w.id())));
         // A button here that leads nowhere does not lead to what comes by chance.
@@ -221,14 +272,12 @@ public final class Arrival {
         met.forEach((id, m) -> known.put(id, !m.comes ? String.valueOf(m.here) : named.contains(id) ? ids.get() : id));
         Map<String, WayOut> ways = new HashMap<>();
         loose.forEach(l -> ways.put(l.button.id(), l.way));
-        Map<String, Board> asHere = new LinkedHashMap<>();
-        coming().forEach(board -> {
-            List<Button> buttons = board.buttons().stream().map(b -> new Button(taken.add(b.id()) ? b.id() : ids.get(), b.standing(), b.face(),
-                acts(b, known, ways), b.shown().elsewhere(), b.extras())).toList();
-            asHere.put(board.id(), new Board(String.valueOf(known.get(board.id())), board.name(), board.shape(), board.look(), buttons, board.facts(),
-                board.extras()));
-        });
-        return asHere;
+        UnaryOperator<Button> asHere = b -> new Button(taken.add(b.id()) ? b.id() : ids.get(), b.standing(), b.face(), acts(b, known, ways),
+            b.shown().elsewhere(), b.extras());
+        Map<String, Board> boards = new LinkedHashMap<>();
+        coming().forEach(board -> boards.put(board.id(), new Board(String.valueOf(known.get(board.id())), board.name(), board.shape(), board.look(),
+            board.buttons().stream().map(asHere).toList(), board.facts(), board.extras())));
+        return new AsHere(boards, carried == null ? List.of() : carried.buttons().stream().map(asHere).toList());
     }
 
     private static Acts acts(Button button, Map<String, String> known, Map<String, WayOut> ways) {

@@ -4,12 +4,11 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.dwimble.core.told.Unacceptable;
 
 /**
  * What somebody wants of another vocabulary.
  *
- * @param boards  ids there, in the order in which they were chosen; at least one
+ * @param boards  ids there, in the order in which they were chosen; none if single buttons alone are wanted
  * @param withAll true if all comes that they open, and what that opens
  * @param instead ids there of boards that do not come because one of the same name is here
  * @param ways    by id of a board there that does not come, what becomes of the buttons that open it
@@ -18,9 +17,6 @@ import org.dwimble.core.told.Unacceptable;
 public record Wanted(List<String> boards, boolean withAll, Set<String> instead, Map<String, WayOut> ways, Map<String, WayOut> single) {
     public Wanted {
         boards = boards == null ? List.of() : List.copyOf(new LinkedHashSet<>(boards));
-        if (boards.isEmpty()) {
-            throw new Unacceptable("bring-nothing");
-        }
         instead = instead == null ? Set.of() : Set.copyOf(instead);
         ways = ways == null ? Map.of() : Map.copyOf(ways);
         single = single == null ? Map.of() : Map.copyOf(single);

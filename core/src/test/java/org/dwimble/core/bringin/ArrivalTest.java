@@ -54,7 +54,7 @@ class ArrivalTest {
         Arrival arrival = all("ocean");
         assertThat(names(arrival.coming())).containsExactly("ocean");
         assertThat(arrival.met().get(1)).extracting(Arrival.Met::meets, Arrival.Met::here, Arrival.Met::comes).containsExactly(Meets.SAME, "games", false);
-        Button games = arrival.asHere(ids()).get("ocean").at(new Cell(1, 0)).orElseThrow();
+        Button games = arrival.asHere(ids()).boards().get("ocean").at(new Cell(1, 0)).orElseThrow();
         assertThat(games.leads()).isEqualTo(new Leads.Opens("games"));
         assertThat(Arrival.of(THERE, HERE, Wanted.alone(List.of("ocean"))).loose()).isEmpty();
     }
@@ -65,12 +65,12 @@ class ArrivalTest {
         Arrival both = Arrival.of(THERE, here, Wanted.all(List.of("tides")));
         assertThat(both.met().get(1).meets()).isEqualTo(Meets.NAMED_ALIKE);
         assertThat(names(both.coming())).containsExactly("tides", "shore", "ocean", "pools", "games");
-        assertThat(both.asHere(ids()).get("shore").id()).isEqualTo("n1");
-        assertThat(both.asHere(ids()).get("tides").at(new Cell(1, 0)).orElseThrow().leads()).isEqualTo(new Leads.Opens("n1"));
+        assertThat(both.asHere(ids()).boards().get("shore").id()).isEqualTo("n1");
+        assertThat(both.asHere(ids()).boards().get("tides").at(new Cell(1, 0)).orElseThrow().leads()).isEqualTo(new Leads.Opens("n1"));
 
         Arrival instead = Arrival.of(THERE, here, Wanted.all(List.of("tides")).withInstead(Set.of("shore")));
         assertThat(names(instead.coming())).as("what it opens there is not needed").containsExactly("tides");
-        assertThat(instead.asHere(ids()).get("tides").at(new Cell(1, 0)).orElseThrow().leads()).isEqualTo(new Leads.Opens("shore"));
+        assertThat(instead.asHere(ids()).boards().get("tides").at(new Cell(1, 0)).orElseThrow().leads()).isEqualTo(new Leads.Opens("shore"));
     }
 
     @Test
@@ -87,7 +87,7 @@ class ArrivalTest {
         Wanted wanted = Wanted.alone(List.of("shore")).withWays(Map.of("pools", new WayOut.PointsTo("pond"), "tides", new WayOut.PointsTo("home")))
             .withSingle(Map.of("shore/tide", WayOut.SPEAKS_ONLY));
         Map<String, Button> here = new HashMap<>();
-        Arrival.of(THERE, HERE, wanted).asHere(ids()).get("shore").buttons().forEach(b -> here.put(b.label(), b));
+        Arrival.of(THERE, HERE, wanted).asHere(ids()).boards().get("shore").buttons().forEach(b -> here.put(b.label(), b));
         assertThat(here.get("swim").leads()).isEqualTo(new Leads.Opens("pond"));
         assertThat(here.get("tide").leads()).isEqualTo(Leads.STAYS);
         assertThat(here.get("tide").spoken()).as("a silent opener says its label then").isEqualTo("tide");
@@ -100,7 +100,19 @@ class ArrivalTest {
         Vocabulary there = vocabulary(board("a", "x .").with(Button.leading("far", new Cell(0, 1), "far", null, new Leads.Elsewhere(7))));
         Arrival arrival = Arrival.of(there, HERE, Wanted.all(List.of("a")));
         assertThat(arrival.elsewhere()).extracting(e -> e.button().label()).containsExactly("far");
-        assertThat(arrival.asHere(ids()).get("a").button("far").orElseThrow().leads()).isEqualTo(Leads.STAYS);
+        assertThat(arrival.asHere(ids()).boards().get("a").button("far").orElseThrow().leads()).isEqualTo(Leads.STAYS);
+    }
+
+    @Test
+    void singleButtonsComeWithWhatTheyOpenOrTellWhatWouldLeadNowhere() {
+        Board carried = THERE.at("ocean").withButtons(List.of(THERE.at("ocean").at(new Cell(0, 0)).orElseThrow()))
+            .with(Button.leading("down", new Cell(0, 1), "down", null, new Leads.Opens("tides")));
+        assertThat(names(Arrival.withButtons(THERE, carried, HERE, Wanted.all(List.of())).coming())).containsExactly("tides", "shore", "ocean", "pools");
+        Arrival alone = Arrival.withButtons(THERE, carried, HERE, Wanted.alone(List.of()));
+        assertThat(alone.coming()).isEmpty();
+        assertThat(alone.loose()).extracting(l -> l.missing().id()).containsExactly("tides");
+        assertThat(alone.asHere(ids()).buttons()).extracting(Button::label).containsExactly("whale", "down");
+        assertThat(alone.asHere(ids()).buttons().get(1).leads()).isEqualTo(Leads.STAYS);
     }
 
     @Test
@@ -113,14 +125,14 @@ class ArrivalTest {
     @Test
     void idsThatAreTakenHereAreOthersAndAllElseKeepsItsOwn() {
         Vocabulary here = vocabulary(board("home", "I want"), board("tides", "ebb slack"));
-        Board tides = Arrival.of(THERE, here, Wanted.alone(List.of("tides"))).asHere(ids()).get("tides");
+        Board tides = Arrival.of(THERE, here, Wanted.alone(List.of("tides"))).asHere(ids()).boards().get("tides");
         assertThat(tides.id()).isEqualTo("n1");
         assertThat(tides.buttons()).extracting(Button::id).containsExactly("n2", "tides/flood", "tides/again", "tides/home");
     }
 
     @Test
     void whatIsNotThereCannotBeWanted() {
-        assertThatThrownBy(() -> Wanted.all(List.of())).isInstanceOf(Unacceptable.class);
+        assertThatThrownBy(() -> Arrival.of(THERE, HERE, Wanted.all(List.of()))).isInstanceOf(Unacceptable.class);
         assertThatThrownBy(() -> all("gone")).isInstanceOf(Unacceptable.class);
         assertThatThrownBy(() -> Arrival.of(THERE, HERE, Wanted.alone(List.of("shore")).withWays(Map.of("ocean", new WayOut.PointsTo("gone")))))
             .isInstanceOf(Unacceptable.class);

@@ -39,8 +39,8 @@ import org.dwimble.core.doing.SayText;
 import org.dwimble.core.edit.boards.AddBoard;
 import org.dwimble.core.edit.boards.BeginSentence;
 import org.dwimble.core.edit.boards.BoardOfSayings;
-import org.dwimble.core.edit.boards.BringBoard;
 import org.dwimble.core.edit.boards.BringIn;
+import org.dwimble.core.edit.boards.CopyBoard;
 import org.dwimble.core.edit.boards.DeleteBoard;
 import org.dwimble.core.edit.boards.FillBoards;
 import org.dwimble.core.edit.boards.InsertLine;
@@ -217,8 +217,9 @@ public class IntentionTest {
             new FillBoards("eat", new Cell(0, 3), List.of(KITE, RAIN, KITE, RAIN, KITE, RAIN), null),
             new FillBoards("eat", null, List.of(KITE, RAIN, KITE, RAIN, KITE, RAIN, KITE, RAIN, KITE), new ReadyWord("sky", null, null)),
             new OpenedFrom(new NewBoard("Beach", "eat", null, new Shape(3, 3), List.of(KITE)), "eat", new Cell(0, 2), "Beach", "base/kite"),
-            new BringButtons(List.of(Button.word("far", new Cell(2, 2), "far", null, Kind.WHERE)), "Elsewhere", "eat", null),
-            new BringBoard(board("far", "wide open>gone"), "Far", "harbour", "harbour/boat"),
+            new BringButtons(vocabulary(board("far", "wide open>gone"), board("gone", "lost more>far")), "far", List.of("far/open", "far/wide"),
+                Wanted.all(List.of()), "eat", null, true),
+            new CopyBoard("harbour", "Far", "harbour", "harbour/boat"),
             new BringIn(vocabulary(board("far", "wide open>gone"), board("gone", "lost more>far")), Wanted.all(List.of("far")),
                 new BringIn.Where("harbour", new Cell(0, 2), "far", "base/kite", false), true),
             new BringIn(vocabulary(board("far", "wide open>gone"), board("gone", "lost more>far")), Wanted.alone(List.of("far")),

@@ -13,9 +13,9 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Shown;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.bringin.Wanted;
 import org.dwimble.core.credit.Leaving;
-import org.dwimble.core.edit.boards.BringBoard;
-import org.dwimble.core.edit.words.BringButtons;
+import org.dwimble.core.edit.boards.BringIn;
 import org.dwimble.core.edit.words.WithoutPictures;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.picture.Shows;
@@ -66,12 +66,10 @@ class WithoutPicturesTest {
 
     @Test
     void buttonsBroughtFromElsewhereLeaveTheirStepsAndHoldsBehind() {
-        Board brought = BringButtons.elsewhere(boards.homeBoard());
-        assertThat(brought.buttons()).extracting(b -> b.label() + " " + b.hidden() + " " + b.shown().step()).containsExactly("egg false null", "Lot false null",
-            "gone true null",
-            "want false null");
-        Board copy = new BringBoard(brought, "Copy", null, null).on(vocabulary(board("other", "x .")), ids()).after().boards().get("n1");
+        BringIn bring = new BringIn(boards, Wanted.alone(List.of("home")), new BringIn.Where("other", null, "home", null, false), false);
+        Board copy = bring.on(vocabulary(board("other", "x . .")), ids()).after().at("home");
+        assertThat(copy.buttons()).extracting(b -> b.label() + " " + b.hidden() + " " + b.shown().step()).contains("egg false null", "Lot false null",
+            "gone true null", "want false null");
         assertThat(copy.toString()).doesNotContain("allergy");
-        assertThat(copy.buttons()).hasSize(4);
     }
 }

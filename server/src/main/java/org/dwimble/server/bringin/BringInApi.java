@@ -15,8 +15,10 @@ import org.dwimble.core.bringin.Arrival;
 import org.dwimble.core.bringin.Wanted;
 import org.dwimble.core.bringin.WayOut;
 import org.dwimble.core.credit.Leaving;
+import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.On;
 import org.dwimble.core.edit.boards.BringIn;
+import org.dwimble.core.edit.words.BringButtons;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Thing;
 import org.dwimble.core.place.Comparison;
@@ -66,21 +68,35 @@ class BringInApi {
         }
     }
 
+    /** Single buttons of a board there, which are put on the board here. */
+    record Carried(String board, List<String> buttons) {
+        Carried {
+            Unacceptable.ifMissing(board, buttons);
+        }
+    }
+
     /**
+     * @param boards  that are wanted; may be none if buttons are carried
+     * @param carried buttons that come by themselves; null if boards come, opened by a button
      * @param withAll true if all comes that they open
      * @param instead boards there for which the board here of the same name is taken
      * @param people  true to bring photos that may show somebody else, and voices
      * @param looks   true if they keep how they look there
      */
-    record Bringing(int base, long from, List<String> boards, boolean withAll, @Nullable List<String> instead, @Nullable Map<String, WayOut> ways,
+    record Bringing(int base, long from, List<String> boards, @Nullable Carried carried, boolean withAll, @Nullable List<String> instead,
+        @Nullable Map<String, WayOut> ways,
         @Nullable Map<String, WayOut> single, @Nullable Boolean people, @Nullable Boolean looks, OpenedIn where) {
         Bringing {
             Unacceptable.ifMissing(boards, where);
+            instead = instead == null ? List.of() : instead;
+            ways = ways == null ? Map.of() : ways;
+            single = single == null ? Map.of() : single;
+            Unacceptable.ifMissing(instead, ways.values(), single.values());
         }
 
         Wanted wanted() {
-            return new Wanted(boards, withAll, instead == null ? Set.of() : Set.copyOf(instead), ways == null ? Map.of() : ways,
-                single == null ? Map.of() : single);
+            return new Wanted(boards, withAll, instead == null ? Set.of() : Set.copyOf(instead), ways == null ? Map.of() : ways, single == null ? Map
+                .of() : single);
         }
     }
 
@@ -132,7 +148,9 @@ class BringInApi {
         Vocabulary now = to.vocabulary();
         Leaving leaving = leaving(account, from, to, bringing);
         Vocabulary there = ready(from, to, leaving);
-        Arrival arrival = Arrival.of(there, now, bringing.wanted());
+        Carried carried = bringing.carried;
+        Arrival arrival = carried == null ? Arrival.of(there, now, bringing.wanted())
+            : Arrival.withButtons(there, BringButtons.carried(there, carried.board, carried.buttons), now, bringing.wanted());
         int words = arrival.coming().stream().mapToInt(ArrivalView::words).sum();
         Board onto = On.board(now, bringing.where.board);
         List<ArrivalView.StaysBehind> stays = isElsewhere(from, to) ? stays(arrival, from.vocabulary(), leaving) : List.of();
@@ -169,8 +187,12 @@ class BringInApi {
         return editing.edit(account, vocabulary, bringing.base, intention(account, vocabulary, there, bringing), step);
     }
 
-    private BringIn intention(Account account, long vocabulary, Vocabulary there, Bringing bringing) {
+    private Intention intention(Account account, long vocabulary, Vocabulary there, Bringing bringing) {
         OpenedIn where = bringing.where;
+        Carried carried = bringing.carried;
+        if (carried != null) {
+            return new BringButtons(there, carried.board, carried.buttons, bringing.wanted(), where.board, where.at, Boolean.TRUE.equals(bringing.looks));
+        }
         List<WordLine.Entry> named = WordLine.opener(where.name);
         String picture = named.isEmpty() ? null : editing.ready(account, vocabulary, named).get(0).picture();
         return new BringIn(there, bringing.wanted(), new BringIn.Where(where.board, where.at, where.name, picture, Boolean.TRUE.equals(where.section)),
@@ -200,16 +222,17 @@ class BringInApi {
     private static List<ArrivalView.StaysBehind> stays(Arrival arrival, Vocabulary from, Leaving leaving) {
         Set<String> told = new HashSet<>();
         List<ArrivalView.StaysBehind> stays = new ArrayList<>();
-        arrival.coming().stream().map(b -> from.at(b.id())).forEach(board -> board.buttons().forEach(button -> {
-            List<String> media = new ArrayList<>(button.pictures());
-            if (button.sound() != null) {
-                media.add(button.sound());
-            }
-            media.stream().filter(id -> MediaId.isOwn(id) && leaving.stays(id) && told.add(id))
-                .forEach(id -> stays.add(new ArrivalView.StaysBehind(board.name(),
-                    ArrivalView.called(button), id.equals(button.sound()),
-                    leaving.fate(id) == Leaving.Fate.ASKED ? ArrivalView.Why.NOT_WANTED : ArrivalView.Why.NOT_TO_USE)));
-        }));
+        arrival.carrying().stream().map(b -> from.at(b.id()).withButtons(b.buttons().stream().map(w -> from.at(b.id()).button(w.id()).orElseThrow()).toList()))
+            .forEach(board -> board.buttons().forEach(button -> {
+                List<String> media = new ArrayList<>(button.pictures());
+                if (button.sound() != null) {
+                    media.add(button.sound());
+                }
+                media.stream().filter(id -> MediaId.isOwn(id) && leaving.stays(id) && told.add(id))
+                    .forEach(id -> stays.add(new ArrivalView.StaysBehind(board.name(),
+                        ArrivalView.called(button), id.equals(button.sound()),
+                        leaving.fate(id) == Leaving.Fate.ASKED ? ArrivalView.Why.NOT_WANTED : ArrivalView.Why.NOT_TO_USE)));
+            }));
         return stays;
     }
 }

@@ -1,27 +1,22 @@
 package org.dwimble.server.wordline;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import org.dwimble.core.board.Board;
-import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Intention;
-import org.dwimble.core.edit.On;
-import org.dwimble.core.edit.boards.BringBoard;
+import org.dwimble.core.edit.boards.CopyBoard;
 import org.dwimble.core.edit.boards.FillBoards;
 import org.dwimble.core.edit.boards.LayRows;
 import org.dwimble.core.edit.boards.NewBoard;
 import org.dwimble.core.edit.boards.PutWordsInNewRow;
 import org.dwimble.core.edit.ways.OpenedFrom;
-import org.dwimble.core.edit.words.BringButtons;
 import org.dwimble.core.edit.words.PutWords;
 import org.dwimble.core.edit.words.ReadyWord;
 import org.dwimble.core.grant.Act;
-import org.dwimble.core.grant.Thing;
 import org.dwimble.core.pattern.Pattern;
 import org.dwimble.core.picture.Picture;
 import org.dwimble.core.route.Siblings;
@@ -45,7 +40,6 @@ import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.picture.Finding;
 import org.dwimble.server.picture.Finding.FoundPictures;
 import org.dwimble.server.picture.Pictures;
-import org.dwimble.server.problem.Problem;
 import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -98,14 +92,10 @@ class WordLineApi {
      * @param rows    of its grid, and its columns; whichever is none is that of its siblings
      * @param chosen  words the new board begins with
      * @param pattern name of a pattern to begin with
-     * @param copyOf  a board of this vocabulary, or of {@code copyFrom}, to be a copy of
+     * @param copyOf  a board of this vocabulary to be a copy of
      */
     record NewBoardRequest(int base, String name, @Nullable String openedFrom, @Nullable String openedBy, @Nullable Cell at, @Nullable Integer rows,
-        @Nullable Integer columns, @Nullable List<ChosenWord> chosen, @Nullable String pattern, @Nullable String copyOf, @Nullable Long copyFrom) {
-    }
-
-    /** Copies of buttons of another vocabulary, or of this one if none is named. @param at the cell for the first; none for the first empty one */
-    record BringRequest(int base, @Nullable Long from, String board, List<String> buttons, String to, @Nullable Cell at) {
+        @Nullable Integer columns, @Nullable List<ChosenWord> chosen, @Nullable String pattern, @Nullable String copyOf) {
     }
 
     /**
@@ -234,9 +224,7 @@ class WordLineApi {
 
     private Intention newBoard(Account account, long vocabulary, NewBoardRequest request) {
         if (request.copyOf() != null) {
-            Board model = board(account, request.copyFrom() == null ? vocabulary : request.copyFrom(), request.copyOf());
-            boolean elsewhere = request.copyFrom() != null && request.copyFrom() != vocabulary;
-            return new BringBoard(elsewhere ? BringButtons.elsewhere(model) : model, request.name(), request.openedFrom(), request.openedBy());
+            return new CopyBoard(request.copyOf(), request.name(), request.openedFrom(), request.openedBy());
         }
         Vocabulary now = store.there(vocabulary).vocabulary();
         Shape shape = Siblings.of(now, request.openedFrom()).shape(request.rows(), request.columns());
@@ -251,24 +239,5 @@ class WordLineApi {
         List<ReadyWord> ready = request.chosen() == null || request.chosen().isEmpty() ? List.of()
             : editing.ready(account, vocabulary, entriesOf(request.chosen()));
         return new NewBoard(request.name(), request.openedFrom(), request.openedBy(), shape, ready);
-    }
-
-    /** Copies of buttons of another vocabulary this account may see; pictures it may not use here are refused. */
-    @For(Act.CHANGE)
-    @PostMapping("/bringing")
-    Editing.Changed bring(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody BringRequest request,
-        @RequestParam(required = false) @Nullable String step) {
-        boolean elsewhere = request.from() != null && request.from() != vocabulary;
-        Board there = board(account, request.from() == null ? vocabulary : request.from(), request.board() == null ? "" : request.board());
-        Board from = elsewhere ? BringButtons.elsewhere(there) : there;
-        List<String> ids = request.buttons() == null ? List.of() : request.buttons();
-        List<Button> buttons = ids.stream().distinct().map(id -> On.button(from, id)).sorted(Comparator.comparing(Button::cell)).toList();
-        return editing.edit(account, vocabulary, request.base(), new BringButtons(buttons, from.name(), request.to(), request.at()), step);
-    }
-
-    /** Of another vocabulary too, to copy from. */
-    private Board board(Account account, long vocabulary, String board) {
-        rights.must(account, Act.TAKE, Thing.vocabulary(vocabulary));
-        return store.find(vocabulary).flatMap(v -> v.vocabulary().board(board)).orElseThrow(() -> Problem.notFound("board"));
     }
 }

@@ -119,9 +119,9 @@ class BuildingApiTest {
         String home = from.get("home").asString();
         JsonNode buttons = http.get("/api/vocabularies/" + other + "/boards/" + home).json().get("buttons");
         String first = buttons.get(0).get("id").asString();
-        String bring = "{\"base\":1,\"from\":%d,\"board\":\"%s\",\"buttons\":[\"%s\"],\"to\":\"play-more\",\"at\":{\"row\":1,\"column\":0}}".formatted(other,
-            home, first);
-        JsonNode brought = http.post(vocabulary + "/bringing", bring).json();
+        String bring = ("{\"base\":1,\"from\":%d,\"boards\":[],\"withAll\":false,\"carried\":{\"board\":\"%s\",\"buttons\":[\"%s\"]},"
+            + "\"where\":{\"board\":\"play-more\",\"at\":{\"row\":1,\"column\":0},\"name\":\"\"}}").formatted(other, home, first);
+        JsonNode brought = http.post(vocabulary + "/arrivals", bring).json();
         assertThat(brought.get("added").size()).isEqualTo(1);
         JsonNode now = button(board("play-more"), brought.get("added").get(0).asString());
         assertThat(now.get("label")).isEqualTo(buttons.get(0).get("label"));
@@ -134,12 +134,11 @@ class BuildingApiTest {
                 + "\"size\":1000}]}}")
                 .formatted(home, first, photo))
             .status()).isEqualTo(200);
-        Http.Answer refused = http.post(vocabulary + "/bringing", bring.replace("\"column\":0", "\"column\":1"));
-        assertThat(refused.status()).isEqualTo(422);
+        JsonNode without = http.post(vocabulary + "/arrivals", bring.replace("\"column\":0", "\"column\":1")).json();
+        assertThat(board("play-more").toString()).as("a photo of another student’s alone stays behind").doesNotContain(photo);
+        assertThat(without.get("added").size()).isEqualTo(1);
         Account stranger = TestServer.account("Stranger");
-        assertThat(Http.as(stranger).post(vocabulary + "/bringing", bring).status()).isEqualTo(404);
-        Http.Answer whole = http.post(vocabulary + "/boards", "{\"base\":2,\"name\":\"Choices\",\"copyOf\":\"%s\",\"copyFrom\":%d}".formatted(home, other));
-        assertThat(whole.status()).as("nor does a board with such a photo come").isEqualTo(422);
+        assertThat(Http.as(stranger).post(vocabulary + "/arrivals", bring).status()).isEqualTo(404);
         assertThat(http.post(vocabulary + "/boards", "{\"base\":2,\"name\":\"Play again\",\"copyOf\":\"play\"}").status()).isEqualTo(200);
     }
 

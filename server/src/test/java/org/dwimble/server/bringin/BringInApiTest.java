@@ -96,6 +96,22 @@ class BringInApiTest {
     }
 
     @Test
+    void singleButtonsComeWithWhatTheyOpenOrSayThatItWouldLeadNowhere() {
+        String opener = http.get("/api/vocabularies/" + there + "/boards/home").json().get("buttons").valueStream()
+            .filter(b -> b.get("leads").path("board").asString("").equals("places")).findFirst().orElseThrow().get("id").asString();
+        String carried = ",\"carried\":{\"board\":\"home\",\"buttons\":[\"" + opener + "\"]}";
+        String alone = bringing(there, false, List.of(), carried).replace("[\"\"]", "[]");
+        assertThat(look(alone).get("loose").get(0).get("missing").asString()).isEqualTo("places");
+        String withAll = alone.replace("\"withAll\":false", "\"withAll\":true");
+        assertThat(look(withAll).get("boards").valueStream().map(b -> b.get("name").asString())).containsExactly("Places and getting there", "More places");
+        JsonNode changed = http.post(here + "/arrivals", withAll).json();
+        assertThat(changed.get("boards").valueStream().map(b -> b.get("id").asString())).contains("home", "places");
+        assertThat(look(alone.replace("\"home\",\"buttons\"", "\"gone\",\"buttons\"")).get("detail").asString()).contains("no longer in this vocabulary");
+        assertThat(http.post(here + "/arrivals/look", bringing(there, true, List.of(), "").replace("[\"\"]", "[]")).sentence()).contains(
+            "Choose at least one board");
+    }
+
+    @Test
     void photosOfPeopleStayUnlessItIsSaidThatTheyComeAndWhatIsAnotherStudentsAloneStays() {
         String shared = photo("pier", "SCHOOL");
         String hers = photo("lane", "STUDENT");

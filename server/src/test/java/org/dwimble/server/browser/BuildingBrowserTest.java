@@ -247,13 +247,19 @@ class BuildingBrowserTest extends Counted {
         press("Control+v");
         assertThat(w.cell("ball,")).hasAttribute("aria-selected", "true");
         w.bench(id, "play");
+        page.locator("[role=gridcell][aria-label^='empty']").first().click();
+        enter("spade");
+        assertThat(w.cell("spade,")).isVisible();
         w.choose("More to do with these boards", "Copy this board");
         page.getByText("The board is copied.").waitFor();
         w.bench(other, "home");
+        page.locator("[role=gridcell][aria-label^='empty']").first().click();
         press("Control+v");
-        assertThat(w.heading("Play")).isVisible();
-        assertThat(w.cell("ball,")).isVisible();
-        assertThat(page.getByText("26 boards")).isVisible();
+        assertThat(page.getByText("“Play” comes too, beside the one here")).isVisible();
+        // The board it opens is another here, since the ball was put on it.
+        w.button("Bring 2 boards in").click();
+        assertThat(w.cell("Play,")).isVisible();
+        assertThat(page.getByText("27 boards")).isVisible();
     }
 
     @Test

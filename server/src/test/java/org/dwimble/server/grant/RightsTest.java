@@ -145,8 +145,9 @@ class RightsTest {
         assertThat(tablet.get(copying).sentence()).startsWith("You can look at this and print it, but not talk with it or take it away.");
         assertThat(tablet.post("/api/students/" + own.id() + "/vocabularies", "{\"vocabulary\":" + vocabulary + ",\"name\":\"x\"}").status()).isEqualTo(403);
         long theirs = TestServer.copy("first-choices", own, home);
-        String bring = "{\"base\":1,\"from\":" + vocabulary + ",\"board\":\"eat\",\"buttons\":[],\"to\":\"eat\"}";
-        assertThat(tablet.post("/api/vocabularies/" + theirs + "/bringing", bring).status()).isEqualTo(403);
+        String bring = "{\"base\":1,\"from\":" + vocabulary + ",\"boards\":[\"eat\"],\"withAll\":true,"
+            + "\"where\":{\"board\":\"eat\",\"name\":\"eat\"}}";
+        assertThat(tablet.post("/api/vocabularies/" + theirs + "/arrivals", bring).status()).isEqualTo(403);
         as(Role.VIEWER);
         assertThat(tablet.get(copying).status()).isEqualTo(200);
     }

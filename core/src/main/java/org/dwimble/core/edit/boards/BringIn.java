@@ -18,7 +18,6 @@ import org.dwimble.core.edit.Facet;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.Key;
 import org.dwimble.core.edit.On;
-import org.dwimble.core.look.Look;
 import org.dwimble.core.route.WayHome;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
@@ -48,15 +47,12 @@ public record BringIn(Vocabulary there, Wanted wanted, Where where, boolean look
     public Change on(Vocabulary now, Supplier<String> ids) {
         Arrival arrival = Arrival.of(there, now, wanted);
         Board onto = On.board(now, where.board());
-        Map<String, Board> asHere = arrival.asHere(ids);
+        WayHome wayHome = WayHome.of(now);
+        Map<String, Board> asHere = arrival.asHere(ids).dressed(looks, wayHome, ids);
         if (asHere.isEmpty()) {
             throw new Unacceptable("bring-all-here", "vocabulary", now.name());
         }
-        WayHome wayHome = WayHome.of(now);
-        List<Board> brought = new ArrayList<>(asHere.values().stream().map(board -> {
-            Board dressed = looks ? board : plain(board);
-            return dressed.with(wayHome.missingOn(dressed, ids));
-        }).toList());
+        List<Board> brought = new ArrayList<>(asHere.values());
         List<Board> first = arrival.first().stream().map(b -> asHere.get(b.id())).toList();
         Board opens = first.get(0);
         if (where.section() || first.size() > 1) {
@@ -68,10 +64,6 @@ public record BringIn(Vocabulary there, Wanted wanted, Where where, boolean look
         Vocabulary after = now.with(brought).with(onto.with(opener));
         List<Key> needs = new ArrayList<>(List.of(new Key.OfShape(onto.id()), new Key.OfCell(onto.id(), opener.cell())));
         return Change.of(now, after, Needs.of(needs), Told.of("brought-boards", "count", asHere.size(), "from", there.name(), "board", onto.name()));
-    }
-
-    private static Board plain(Board board) {
-        return board.withLook(Look.PLAIN).withButtons(board.buttons().stream().map(b -> Facet.LOOK.with(b, Look.PLAIN)).toList());
     }
 
     private Button opener(Vocabulary now, Board onto, Board opens, Board pictured, Supplier<String> ids) {
