@@ -16,7 +16,6 @@ export type FirstBoards = Schemas['FirstBoards'];
 export type StepUp = Schemas['StepUpView'];
 export type ArrivalSource = Schemas['ArrivalSource'];
 export type SourceView = Schemas['SourceView'];
-export type SourceBoard = Schemas['SourceBoard'];
 export type Arrival = Schemas['ArrivalView'];
 export type ArrivalBoard = Schemas['ArrivingBoard'];
 export type ArrivalLoose = Schemas['LooseButton'];

@@ -15,6 +15,18 @@ export const source = (vocabulary: number, from: number) =>
     queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/arrivals/sources/{from}', { params: { path: { vocabulary, from } } })),
   });
 
+/** A board there beside one here, as it would come. */
+export const alike = (vocabulary: number, from: number, there: string, here: string, people: boolean) =>
+  queryOptions({
+    queryKey: ['arrivals', vocabulary, 'sources', from, there, here, people],
+    queryFn: () =>
+      answer(
+        client.GET('/api/vocabularies/{vocabulary}/arrivals/sources/{from}/alike', {
+          params: { path: { vocabulary, from }, query: { there, here, people } },
+        }),
+      ),
+  });
+
 /** What would come, before anything happens. */
 export const arrival = (vocabulary: number, bringing: Bringing) =>
   queryOptions({

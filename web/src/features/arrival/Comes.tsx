@@ -24,6 +24,7 @@ interface Told {
 /** What comes, what is here already, what would lead nowhere, what stays behind, and what it does to the words that are here. */
 export function Comes({ view, comes, choice, bringing, busy, onChoose, onOnto, onBring }: Told) {
   const coming = comes.boards.filter((b) => b.comes);
+  const { does } = comes;
   const carried = choice.carried?.buttons.length ?? 0;
   const along = coming.filter((b) => b.by && !choice.boards.includes(b.board)).length;
   const same = comes.boards.filter((b) => b.meets === 'SAME');
@@ -32,17 +33,17 @@ export function Comes({ view, comes, choice, bringing, busy, onChoose, onOnto, o
       <div className={css.head}>
         <h2>{whatComes(carried, coming.length, comes.words)}</h2>
         <Button type="primary" disabled={busy || Boolean(comes.refusal)} loading={busy} onClick={onBring}>
-          {carried > 0 ? t`Put them there` : plural(coming.length, { one: 'Bring # board in', other: 'Bring # boards in' })}
+          {carried > 0 || coming.length === 0 ? t`Put them there` : plural(coming.length, { one: 'Bring # board in', other: 'Bring # boards in' })}
         </Button>
       </div>
       {comes.refusal && <p role="alert">{comes.refusal}</p>}
       {along > 0 && <p>{plural(along, { one: '# of them is opened by those you chose.', other: '# of them are opened by those you chose.' })}</p>}
-      {carried === 0 && <Opens view={view} apart={comes.apart} bringing={bringing} choice={choice} onChoose={onChoose} onOnto={onOnto} />}
-      {!comes.refusal && (
+      {carried === 0 && <Opens view={view} comes={comes} bringing={bringing} choice={choice} onChoose={onChoose} onOnto={onOnto} />}
+      {does && (
         <p>
-          {comes.moved === 0
-            ? plural(comes.kept, { one: 'The word that is here keeps its place.', other: 'No word moves: all # that are here keep place and way.' })
-            : plural(comes.moved, { one: '# word here would be reached otherwise.', other: '# words here would be reached otherwise.' })}
+          {does.moved === 0
+            ? plural(does.kept, { one: 'The word that is here keeps its place.', other: 'No word moves: all # that are here keep place and way.' })
+            : plural(does.moved, { one: '# word here would be reached otherwise.', other: '# words here would be reached otherwise.' })}
         </p>
       )}
       {same.length > 0 && (
@@ -52,7 +53,7 @@ export function Comes({ view, comes, choice, bringing, busy, onChoose, onOnto, o
           </Trans>
         </p>
       )}
-      <Alike boards={comes.boards.filter((b) => b.meets === 'NAMED_ALIKE')} choice={choice} onChoose={onChoose} />
+      <Alike vocabulary={view.id} from={bringing.from} boards={comes.boards.filter((b) => b.meets === 'NAMED_ALIKE')} choice={choice} onChoose={onChoose} />
       <Loose view={view} loose={comes.loose} choice={choice} onChoose={onChoose} />
       {comes.looseBefore.length > 0 && (
         <p>
@@ -86,8 +87,10 @@ function whatComes(buttons: number, boards: number, words: number): string {
 }
 
 /** Where they open: the board, its cell, what is written on the button, and whether they have a board of their own. */
-function Opens({ view, apart, bringing, choice, onChoose, onOnto }: Pick<Told, 'view' | 'bringing' | 'choice' | 'onChoose' | 'onOnto'> & { apart: number }) {
-  const { board, at, name } = bringing.where;
+function Opens({ view, comes, bringing, choice, onChoose, onOnto }: Omit<Told, 'busy' | 'onBring'>) {
+  const { board, at } = bringing.where;
+  const { apart, does } = comes;
+  const name = does?.opener ?? bringing.where.name;
   return (
     <>
       <p>

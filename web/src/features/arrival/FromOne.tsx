@@ -1,5 +1,5 @@
 import { t } from '@lingui/core/macro';
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { sentence } from '../../api/client';
@@ -25,21 +25,18 @@ export function FromOne({ view, from, begun }: { view: VocabularyView; from: num
   const there = useQuery(source(view.id, from));
   const [choice, setChoice] = useState<Choice>({ ...NOTHING, boards: begun.boards, carried: begun.carried, withAll: !begun.carried });
   const [onto, setOnto] = useState<{ board: string; at?: Cell }>({ board: begun.board, at: begun.at });
-  const [here, setHere] = useState<string[]>([]);
-  const first = there.data?.boards.find((b) => b.board === (choice.boards.find((c) => !here.includes(c)) ?? choice.boards[0]))?.name ?? '';
-  const asked = choice.boards.length > 0 || choice.carried ? bringing(choice, from, view.version, onto, first) : undefined;
+  const asked = choice.boards.length > 0 || choice.carried ? bringing(choice, from, view.version, onto) : undefined;
   const comes = useQuery({ ...arrival(view.id, asked ?? NONE), enabled: asked !== undefined });
-  // The button is called like the first board that comes.
-  const same = comes.data?.boards.filter((b) => b.meets === 'SAME').map((b) => b.board) ?? [];
-  if (same.join() !== here.join()) setHere(same);
   const { make, asking } = useEdits(view.id);
   const [busy, setBusy] = useState(false);
   const navigate = useNavigate();
+  const queries = useQueryClient();
   async function bring(wanted: Bringing) {
     setBusy(true);
     const made = await make({ what: 'bring boards', base: wanted.base, bringing: wanted });
     setBusy(false);
-    if (made) void navigate(`/vocabularies/${view.id}/boards/${encodeURIComponent(onto.board)}`);
+    if (!made) void queries.invalidateQueries({ queryKey: ['arrivals', view.id] });
+    else void navigate(`/vocabularies/${view.id}/boards/${encodeURIComponent(onto.board)}`);
   }
   if (there.error) return <p role="alert">{sentence(there.error)}</p>;
   if (!there.data) return <div aria-busy="true" />;
@@ -58,7 +55,7 @@ export function FromOne({ view, from, begun }: { view: VocabularyView; from: num
             busy={busy}
             onChoose={setChoice}
             onOnto={setOnto}
-            onBring={() => void bring(asked)}
+            onBring={() => void bring({ ...asked, seen: comes.data.version })}
           />
         )}
       </section>

@@ -1,17 +1,16 @@
 import { plural, t } from '@lingui/core/macro';
 import { Checkbox, Input } from 'antd';
-import { useMemo, useState, type CSSProperties } from 'react';
+import { useState, type CSSProperties } from 'react';
 import type { Arrival, SourceView } from '../../api/types';
-import { asTree, toggled, type Choice } from './choice';
+import { toggled, type Choice } from './choice';
 import css from './arrival.module.css';
 
 /** The boards there, from home outwards, to be chosen; those that come with others say over which they come. */
 export function Which({ there, choice, comes, onChoose }: { there: SourceView; choice: Choice; comes?: Arrival; onChoose: (choice: Choice) => void }) {
   const [sought, setSought] = useState('');
-  const tree = useMemo(() => asTree(there.boards, there.home), [there]);
   const met = new Map(comes?.boards.map((b) => [b.board, b]));
   const text = sought.trim().toLowerCase();
-  const shown = text ? tree.filter((b) => b.board.name.toLowerCase().includes(text)).map((b) => ({ ...b, depth: 0 })) : tree;
+  const shown = text ? there.boards.filter((b) => b.name.toLowerCase().includes(text)).map((b) => ({ ...b, depth: 0 })) : there.boards;
   const all = choice.boards.length === there.boards.length;
   return (
     <section className={css.which} aria-label={t`Boards there`}>
@@ -31,11 +30,11 @@ export function Which({ there, choice, comes, onChoose }: { there: SourceView; c
         </Checkbox>
       </p>
       <ul>
-        {shown.map(({ board, depth }) => {
+        {shown.map((board) => {
           const one = met.get(board.board);
           const along = one?.by && !choice.boards.includes(board.board);
           return (
-            <li key={board.board} style={{ '--depth': depth } as CSSProperties} className={along && one.comes ? css.along : undefined}>
+            <li key={board.board} style={{ '--depth': board.depth } as CSSProperties} className={along && one.comes ? css.along : undefined}>
               <Checkbox checked={choice.boards.includes(board.board)} onChange={() => onChoose(toggled(choice, board.board))}>
                 {board.name}
               </Checkbox>

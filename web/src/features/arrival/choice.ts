@@ -1,4 +1,4 @@
-import type { ArrivalWay, Bringing, SourceBoard } from '../../api/types';
+import type { ArrivalWay, Bringing } from '../../api/types';
 
 /** What somebody has chosen of another vocabulary so far. */
 export interface Choice {
@@ -32,9 +32,10 @@ export const toggled = (choice: Choice, board: string): Choice => ({
 /** These too, after those that are chosen. */
 export const withBoards = (choice: Choice, boards: string[]): Choice => ({ ...choice, boards: [...new Set([...choice.boards, ...boards])] });
 
-export const takenHere = (choice: Choice, board: string, here: boolean): Choice => ({
+/** Whether the boards here of the same names are opened instead of these. */
+export const takenHere = (choice: Choice, boards: string[], here: boolean): Choice => ({
   ...choice,
-  instead: here ? [...without(choice.instead, board), board] : without(choice.instead, board),
+  instead: [...choice.instead.filter((b) => !boards.includes(b)), ...(here ? boards : [])],
 });
 
 /** The way out for all buttons that open a board which does not come: what was said of one of them goes. */
@@ -45,35 +46,8 @@ export function withWay(choice: Choice, missing: string, buttons: string[], way:
 
 export const withSingle = (choice: Choice, button: string, way: ArrivalWay): Choice => ({ ...choice, single: { ...choice.single, [button]: way } });
 
-/** As it is asked for. `called`: the first board that was chosen. */
-export function bringing(choice: Choice, from: number, base: number, where: Omit<Bringing['where'], 'name' | 'section'>, called: string): Bringing {
+/** As it is asked for. Without a name of its own the button is called like the first board that comes. */
+export function bringing(choice: Choice, from: number, base: number, where: Omit<Bringing['where'], 'name' | 'section'>): Bringing {
   const { boards, carried, withAll, instead, ways, single, people, looks, section, name } = choice;
-  return { base, from, boards, carried, withAll, instead, ways, single, people, looks, where: { ...where, name: name ?? called, section } };
-}
-
-export interface Branch {
-  board: SourceBoard;
-  depth: number;
-}
-
-/** From home outwards by taps, each board once, where it is opened first; then those nothing leads to. */
-export function asTree(boards: SourceBoard[], home: string): Branch[] {
-  const byId = new Map(boards.map((b) => [b.board, b]));
-  const nearest = new Map<string, string[]>();
-  const seen = new Set([home]);
-  const queue = [home];
-  for (let at = queue.shift(); at !== undefined; at = queue.shift()) {
-    const opened = (byId.get(at)?.opens ?? []).filter((b) => byId.has(b) && !seen.has(b));
-    opened.forEach((b) => seen.add(b));
-    nearest.set(at, opened);
-    queue.push(...opened);
-  }
-  const tree: Branch[] = [];
-  const grow = (id: string, depth: number) => {
-    tree.push({ board: byId.get(id)!, depth });
-    (nearest.get(id) ?? []).forEach((b) => grow(b, depth + 1));
-  };
-  if (byId.has(home)) grow(home, 0);
-  boards.filter((b) => !seen.has(b.board)).forEach((board) => tree.push({ board, depth: 0 }));
-  return tree;
+  return { base, from, boards, carried, withAll, instead, ways, single, people, looks, where: { ...where, name: name ?? '', section } };
 }

@@ -66,13 +66,15 @@ export function useCopying({ vocabulary, version, boardId, board, boardName, mar
   async function bringHere(from: Copied, at?: Cell) {
     const carried = { board: from.board, buttons: from.buttons };
     const bringing = { base: version, from: from.vocabulary, boards: [], withAll: false, carried, where: { board: boardId, at, name: '' } };
+    let seen: number;
     try {
       const comes = await queries.fetchQuery(arrival(vocabulary, bringing));
+      seen = comes.version;
       if (comes.loose.length > 0) return void navigate(arrivalsAt(vocabulary, boardId, at, { from: from.vocabulary, carried }));
     } catch (error) {
       return void message.error(sentence(error), 6);
     }
-    const changed = await change({ what: 'bring boards', base: version, bringing });
+    const changed = await change({ what: 'bring boards', base: version, bringing: { ...bringing, seen } });
     const first = changed?.boards.find((b) => b.id === boardId)?.buttons.find((b) => changed.added.includes(b.id));
     if (first) onShow(boardId, first.cell);
   }

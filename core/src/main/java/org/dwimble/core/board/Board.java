@@ -177,6 +177,11 @@ public final class Board {
         return withButtons(buttons.stream().filter(b -> !b.id().equals(buttonId)).toList());
     }
 
+    /** The picture by which it is known: that of its first button with one that is no way out; null if it has none. */
+    public @Nullable String picture() {
+        return buttons.stream().filter(b -> !b.isWay()).map(Button::picture).filter(Objects::nonNull).findFirst().orElse(null);
+    }
+
     public Optional<Button> button(String buttonId) {
         return Optional.ofNullable(byId.get(buttonId));
     }

@@ -129,6 +129,17 @@ public record Button(String id, Standing standing, Face face, Acts acts, Shown s
         return says() instanceof Says.Nothing ? "" : label();
     }
 
+    /** What it shows, else what it says; empty for a picture alone that says nothing. */
+    public String called() {
+        return label().isEmpty() ? spoken() : label();
+    }
+
+    /** Leads nowhere any more; if it said nothing, it says its label from then on. */
+    public Button staying() {
+        Acts stays = acts.withLeads(Leads.STAYS);
+        return withActs(spoken().isEmpty() && !label().isEmpty() ? stays.withSays(Says.LABEL) : stays);
+    }
+
     /** True if a student can say something with it, whatever else it does. */
     public boolean isWord() {
         return !spoken().isEmpty();

@@ -2,9 +2,11 @@ package org.dwimble.core.bringin;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,13 +15,12 @@ import java.util.Set;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
-import org.dwimble.core.board.Acts;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Leads;
-import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.look.Look;
+import org.dwimble.core.reveal.Gist;
 import org.dwimble.core.route.WayHome;
 import org.dwimble.core.route.Ways;
 import org.dwimble.core.told.Unacceptable;
@@ -62,7 +63,7 @@ public final class Arrival {
     public record Loose(Board board, Button button, Board missing, @Nullable Likely likely, WayOut way) {
     }
 
-    /** A button on a board that comes which leads nowhere that could come: there already it opens nothing, or it opens another vocabulary. */
+    /** A button that comes and opens nothing there already. */
     public record Ended(Board board, Button button) {
     }
 
@@ -75,7 +76,6 @@ public final class Arrival {
     private final Map<String, Met> met = new LinkedHashMap<>();
     private final List<Loose> loose = new ArrayList<>();
     private final List<Ended> looseBefore = new ArrayList<>();
-    private final List<Ended> elsewhere = new ArrayList<>();
 
     private Arrival(Vocabulary there, @Nullable Board carried, Vocabulary here, Wanted wanted) {
         this.there = there;
@@ -157,9 +157,7 @@ public final class Arrival {
     private void look() {
         Map<String, Optional<Likely>> likely = new HashMap<>();
         carrying().forEach(board -> board.buttons().forEach(button -> {
-            if (button.leads() instanceof Leads.Elsewhere) {
-                elsewhere.add(new Ended(board, button));
-            } else if (button.leads() instanceof Leads.Opens opens) {
+            if (button.leads() instanceof Leads.Opens opens) {
                 Optional<Board> missing = there.board(opens.board());
                 if (missing.isEmpty()) {
                     looseBefore.add(new Ended(board, button));
@@ -189,6 +187,11 @@ public final class Arrival {
         return met.values().stream().filter(Met::comes).map(Met::board).toList();
     }
 
+    /** How many words come. */
+    public int words() {
+        return carrying().stream().mapToInt(b -> Gist.of(b).says()).sum();
+    }
+
     public List<Loose> loose() {
         return List.copyOf(loose);
     }
@@ -198,44 +201,44 @@ public final class Arrival {
         return List.copyOf(looseBefore);
     }
 
-    /** Buttons that open another vocabulary, which is not this student's: they only speak. */
-    public List<Ended> elsewhere() {
-        return List.copyOf(elsewhere);
-    }
-
-    /** The boards that come and are opened by no other that comes, as they are there: all of them are reached from these. */
+    /**
+     * The fewest boards from which all that come are reached, as they are there, in the order in which they come. One of each part of the graph that
+     * nothing outside it opens: found in time in proportion to the links, by the order in which a depth-first search leaves boards (S. R. Kosaraju's, in
+     * A. V. Aho, J. E. Hopcroft, J. D. Ullman, Data Structures and Algorithms, 1983, section 6.7).
+     */
     public List<Board> first() {
-        Set<String> opened = new HashSet<>();
-        List<Board> first = new ArrayList<>();
-        coming().forEach(b -> {
-            if (!opened.contains(b.id())) {
-                reach(b, opened);
-                first.add(b);
-            }
+        List<Board> coming = coming();
+        List<Board> left = new ArrayList<>();
+        Set<String> seen = new HashSet<>();
+        coming.forEach(board -> search(board, seen, left));
+        Collections.reverse(left);
+        Set<String> reached = new HashSet<>();
+        Set<Board> first = new HashSet<>();
+        left.stream().filter(board -> !reached.contains(board.id())).forEach(board -> {
+            search(board, reached, new ArrayList<>());
+            first.add(board);
         });
-        // One that was chosen later may open one that was chosen before.
-        List<Board> fewest = new ArrayList<>(first);
-        for (Board board : first) {
-            List<Board> without = fewest.stream().filter(b -> b != board).toList();
-            Set<String> reached = new HashSet<>();
-            without.forEach(b -> reach(b, reached));
-            if (reached.contains(board.id())) {
-                fewest.remove(board);
-            }
-        }
-        return List.copyOf(fewest);
+        return coming.stream().filter(first::contains).toList();
     }
 
-    private void reach(Board from, Set<String> reached) {
-        Deque<Board> queue = new ArrayDeque<>(List.of(from));
-        reached.add(from.id());
-        while (!queue.isEmpty()) {
-            Ways.of(queue.remove()).openers().forEach(o -> {
-                Met next = met.get(((Leads.Opens) o.leads()).board());
-                if (next != null && next.comes && reached.add(next.board.id())) {
-                    queue.add(next.board);
-                }
-            });
+    /** Depth first without recursion on boards: a chain of boards may be long. @param left the boards in the order in which they are left */
+    private void search(Board from, Set<String> seen, List<Board> left) {
+        record Visit(Board board, Iterator<Button> openers) {
+        }
+        Deque<Visit> stack = new ArrayDeque<>();
+        if (seen.add(from.id())) {
+            stack.push(new Visit(from, Ways.of(from).openers().iterator()));
+        }
+        while (!stack.isEmpty()) {
+            Visit visit = stack.peek();
+            if (!visit.openers.hasNext()) {
+                left.add(stack.pop().board);
+                continue;
+            }
+            Met next = met.get(((Leads.Opens) visit.openers.next().leads()).board());
+            if (next != null && next.comes && seen.add(next.board.id())) {
+                stack.push(new Visit(next.board, Ways.of(next.board).openers().iterator()));
+            }
         }
     }
 
@@ -265,38 +268,32 @@ public final class Arrival {
     public AsHere asHere(Supplier<String> ids) {
         Set<String> taken = new HashSet<>();
         here.boards().values().forEach(b -> b.buttons().forEach(w -> taken.add(w.id())));
-        // A button here that leads nowhere does not lead to what comes by chance.
+        // What leads nowhere, here or there, does not come to lead somewhere by the chance of one id.
         Set<String> named = new HashSet<>(here.boards().keySet());
         here.boards().values().forEach(b -> Ways.of(b).openers().forEach(o -> named.add(((Leads.Opens) o.leads()).board())));
         Map<String, String> known = new HashMap<>();
         met.forEach((id, m) -> known.put(id, !m.comes ? String.valueOf(m.here) : named.contains(id) ? ids.get() : id));
+        looseBefore.forEach(l -> known.computeIfAbsent(((Leads.Opens) l.button.leads()).board(), id -> named.contains(id) ? ids.get() : id));
         Map<String, WayOut> ways = new HashMap<>();
         loose.forEach(l -> ways.put(l.button.id(), l.way));
-        UnaryOperator<Button> asHere = b -> new Button(taken.add(b.id()) ? b.id() : ids.get(), b.standing(), b.face(), acts(b, known, ways),
-            b.shown().elsewhere(), b.extras());
+        UnaryOperator<Button> asHere = b -> {
+            Button led = led(b, known, ways.get(b.id()));
+            return new Button(taken.add(b.id()) ? b.id() : ids.get(), led.standing(), led.face(), led.acts(), led.shown().elsewhere(), led.extras());
+        };
         Map<String, Board> boards = new LinkedHashMap<>();
         coming().forEach(board -> boards.put(board.id(), new Board(String.valueOf(known.get(board.id())), board.name(), board.shape(), board.look(),
             board.buttons().stream().map(asHere).toList(), board.facts(), board.extras())));
         return new AsHere(boards, carried == null ? List.of() : carried.buttons().stream().map(asHere).toList());
     }
 
-    private static Acts acts(Button button, Map<String, String> known, Map<String, WayOut> ways) {
-        Acts acts = button.acts();
-        if (button.leads() instanceof Leads.Elsewhere) {
-            return speaking(acts);
-        }
+    private static Button led(Button button, Map<String, String> known, @Nullable WayOut way) {
         if (!(button.leads() instanceof Leads.Opens opens)) {
-            return acts;
+            return button;
         }
-        WayOut way = ways.get(button.id());
-        if (way instanceof WayOut.PointsTo to) {
-            return acts.withLeads(new Leads.Opens(to.board(), opens.once()));
+        if (way instanceof WayOut.SpeaksOnly) {
+            return button.staying();
         }
-        return way == null ? acts.withLeads(new Leads.Opens(known.getOrDefault(opens.board(), opens.board()), opens.once())) : speaking(acts);
-    }
-
-    private static Acts speaking(Acts acts) {
-        Acts stays = acts.withLeads(Leads.STAYS);
-        return acts.says() instanceof Says.Nothing && acts.doings().isEmpty() && acts.sound() == null ? stays.withSays(Says.LABEL) : stays;
+        String board = way instanceof WayOut.PointsTo to ? to.board() : known.get(opens.board());
+        return button.withActs(button.acts().withLeads(new Leads.Opens(String.valueOf(board), opens.once())));
     }
 }

@@ -1,6 +1,7 @@
 package org.dwimble.core.bringin;
 
 import java.util.List;
+import java.util.Set;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Face;
@@ -25,6 +26,12 @@ record Content(Shape shape, List<Piece> pieces) {
 
     static Content of(Board board, Vocabulary in) {
         return new Content(board.shape(), board.buttons().stream().map(b -> piece(b, in)).toList());
+    }
+
+    /** Ids of the buttons of a board that another board has not in the same cells. */
+    static List<String> only(Board board, Vocabulary in, Board other, Vocabulary of) {
+        Set<Piece> there = Set.copyOf(of(other, of).pieces);
+        return board.buttons().stream().filter(b -> !there.contains(piece(b, in))).map(Button::id).toList();
     }
 
     private static Piece piece(Button b, Vocabulary in) {

@@ -37,8 +37,7 @@ public final class On {
 
     /** A button by what it shows, else by what it says; a picture alone has no name, which is told instead. */
     public static Object named(Button button) {
-        String name = Stream.of(button.label(), button.spoken()).filter(s -> !s.isEmpty()).findFirst().orElse("");
-        return name.isEmpty() ? Told.of("a-picture") : name;
+        return button.called().isEmpty() ? Told.of("a-picture") : button.called();
     }
 
     /** Buttons changed wherever they stand. @param count how many */

@@ -4,8 +4,6 @@ import com.fasterxml.jackson.annotation.JsonTypeName;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
-import org.dwimble.core.board.Leads;
-import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Facet;
@@ -22,9 +20,7 @@ public record LetItSpeak(String board, String button) implements Intention {
     public Change on(Vocabulary now, Supplier<String> ids) {
         Board on = On.board(now, board);
         Button was = On.button(on, button);
-        Says says = was.spoken().isEmpty() && !was.label().isEmpty() ? Says.LABEL : was.says();
-        Button is = Facet.SAYS.with(Facet.LEADS.with(was, Leads.STAYS), says);
-        return Change.of(now, now.with(on.with(is)), Needs.of(new Key.OfFacet(button, Facet.LEADS), new Key.OfFacet(button, Facet.SAYS)),
+        return Change.of(now, now.with(on.with(was.staying())), Needs.of(new Key.OfFacet(button, Facet.LEADS), new Key.OfFacet(button, Facet.SAYS)),
             Told.of("let-speak", "button", On.named(was), "board", on.name()));
     }
 }

@@ -188,7 +188,7 @@ public final class Comparison {
         for (String id : other.boardOf.keySet()) {
             if (!taken.contains(id) && !one.hasAsWay(other.boardOf.get(id).id(), id)) {
                 Button is = other.button(id);
-                ofChanged.add(new Word(null, id, text(is), is.spoken(), Fate.NEW, null, other.spot(is), false, null, false, other.revealed.shows(is)));
+                ofChanged.add(new Word(null, id, is.called(), is.spoken(), Fate.NEW, null, other.spot(is), false, null, false, other.revealed.shows(is)));
             }
         }
     }
@@ -211,7 +211,7 @@ public final class Comparison {
                 List<Cell> from = one.taps(board.id());
                 List<Cell> to = other.taps(board.id());
                 Spot was = new Spot(board.id(), board.name(), button.standing(), from);
-                into.add(new Word(button.id(), button.id(), text(button), button.spoken(), !sameTaps ? Fate.REROUTED : shown(seen, sees), was,
+                into.add(new Word(button.id(), button.id(), button.called(), button.spoken(), !sameTaps ? Fate.REROUTED : shown(seen, sees), was,
                     sameTaps && Objects.equals(from, to) ? was : new Spot(board.id(), board.name(), button.standing(), to), false, null, seen, sees));
             }
         }
@@ -255,8 +255,8 @@ public final class Comparison {
     private static Word gone(Side one, Side other, Button was) {
         Spot spot = one.spot(was);
         Optional<Button> there = Optional.ofNullable(other.vocabulary.boards().get(spot.board())).flatMap(b -> b.at(was.cell()));
-        return new Word(was.id(), null, text(was), was.spoken(), there.isPresent() ? Fate.REPLACED : Fate.GONE, spot, null, false,
-            there.map(Comparison::text).orElse(null), one.revealed.shows(was), false);
+        return new Word(was.id(), null, was.called(), was.spoken(), there.isPresent() ? Fate.REPLACED : Fate.GONE, spot, null, false,
+            there.map(Button::called).orElse(null), one.revealed.shows(was), false);
     }
 
     private Word stayed(Button was, Button is, boolean byText) {
@@ -269,11 +269,7 @@ public final class Comparison {
         boolean sameTaps = sameTaps(from.board(), to.board());
         Fate fate = !sameCell || !sameBoard && !(sameTaps && from.taps() != null) ? Fate.MOVED : !sameTaps ? Fate.REROUTED
             : shown(seen, sees);
-        return new Word(was.id(), is.id(), text(is), is.spoken(), fate, from, to, byText, null, seen, sees);
-    }
-
-    private static String text(Button button) {
-        return button.label().isEmpty() ? button.spoken() : button.label();
+        return new Word(was.id(), is.id(), is.called(), is.spoken(), fate, from, to, byText, null, seen, sees);
     }
 
     /**

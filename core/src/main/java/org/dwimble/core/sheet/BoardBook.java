@@ -208,7 +208,7 @@ public final class BoardBook {
         Map<String, Set<Integer>> words = new TreeMap<>(Names.order());
         for (Board board : boards) {
             board.buttons().stream().filter(shown.and(b -> b.isWord() && !b.isWay()))
-                .forEach(b -> words.computeIfAbsent(b.label().isEmpty() ? b.spoken() : b.label(), w -> new TreeSet<>()).add(numbers.get(board.id())));
+                .forEach(b -> words.computeIfAbsent(b.called(), w -> new TreeSet<>()).add(numbers.get(board.id())));
         }
         return List.copyOf(words.entrySet());
     }

@@ -40,7 +40,7 @@ public record Used(List<SaidWord> most, List<SaidWord> never, Map<String, Intege
                 if (count == 0 && !revealed.shows(button)) {
                     continue;
                 }
-                SaidWord found = new SaidWord(button.label().isEmpty() ? button.spoken() : button.label(), count, board.id());
+                SaidWord found = new SaidWord(button.called(), count, board.id());
                 if (words.putIfAbsent(word, found) == null && count == 0) {
                     never.add(found);
                 }

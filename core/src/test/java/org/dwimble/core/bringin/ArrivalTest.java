@@ -95,12 +95,19 @@ class ArrivalTest {
     }
 
     @Test
-    void whatLedNowhereThereIsToldAndAnotherVocabularyIsNotOpened() {
-        assertThat(all("start").looseBefore()).extracting(e -> e.button().label()).containsExactly("lost");
+    void whatLedNowhereThereIsToldAndOpensNothingHereByTheChanceOfOneId() {
+        Vocabulary here = vocabulary(board("home", "I want"), board("nowhere", "fog"));
+        Arrival arrival = Arrival.of(THERE, here, Wanted.alone(List.of("start")));
+        assertThat(arrival.looseBefore()).extracting(e -> e.button().label()).containsExactly("lost");
+        assertThat(arrival.asHere(ids()).boards().get("start").button("start/lost").orElseThrow().leads()).isEqualTo(new Leads.Opens("n1"));
+        assertThat(all("start").asHere(ids()).boards().get("start").button("start/lost").orElseThrow().leads()).isEqualTo(new Leads.Opens("nowhere"));
+    }
+
+    @Test
+    void aWayToAnotherVocabularyOfTheStudentStays() {
         Vocabulary there = vocabulary(board("a", "x .").with(Button.leading("far", new Cell(0, 1), "far", null, new Leads.Elsewhere(7))));
         Arrival arrival = Arrival.of(there, HERE, Wanted.all(List.of("a")));
-        assertThat(arrival.elsewhere()).extracting(e -> e.button().label()).containsExactly("far");
-        assertThat(arrival.asHere(ids()).boards().get("a").button("far").orElseThrow().leads()).isEqualTo(Leads.STAYS);
+        assertThat(arrival.asHere(ids()).boards().get("a").button("far").orElseThrow().leads()).isEqualTo(new Leads.Elsewhere(7));
     }
 
     @Test
@@ -120,6 +127,14 @@ class ArrivalTest {
         assertThat(names(all("tides", "shore").first())).as("each opens the other").hasSize(1);
         assertThat(names(all("pools", "shore").first())).containsExactly("shore");
         assertThat(names(Arrival.of(THERE, HERE, Wanted.alone(List.of("pools", "tides"))).first())).containsExactly("pools", "tides");
+    }
+
+    @Test
+    void whatDiffersBetweenTwoBoardsOfOneNameIsKnownCellByCell() {
+        Vocabulary here = vocabulary(board("home", "I want"), board("tides", "ebb slack", "again>home ."));
+        Alike alike = Alike.of(THERE.at("tides"), THERE, here.at("tides"), here);
+        assertThat(alike.onlyThere()).containsExactly("tides/flood", "tides/again", "tides/home");
+        assertThat(alike.onlyHere()).containsExactly("tides/slack", "tides/again");
     }
 
     @Test

@@ -22,6 +22,7 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.bringin.Wanted;
 import org.dwimble.core.edit.boards.BringIn;
+import org.dwimble.core.edit.ways.LeadTo;
 import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.place.Comparison;
@@ -71,6 +72,20 @@ class BringInTest {
         assertThat(go.spoken()).isEqualTo("go");
         assertThat(go.leads()).isEqualTo(new Leads.Opens("shore"));
         assertThatThrownBy(() -> bring(Wanted.all(List.of("shore")), in("home", new Cell(0, 2)))).isInstanceOf(Unacceptable.class);
+    }
+
+    @Test
+    void withoutANameOfItsOwnTheButtonIsCalledLikeTheFirstBoardThatComes() {
+        BringIn.Where where = new BringIn.Where("home", new Cell(1, 1), " ", null, false);
+        Vocabulary after = new BringIn(THERE, Wanted.all(List.of("games", "attic")), where, false).on(HERE, ids()).after();
+        assertThat(after.homeBoard().at(new Cell(1, 1)).orElseThrow().label()).as("games are here already").isEqualTo("attic");
+    }
+
+    @Test
+    void whoLetsTheSameWordOpenAnotherBoardMeanwhileIsMet() {
+        Change change = bring(Wanted.all(List.of("shore")), in("home", new Cell(1, 0)));
+        Change other = new LeadTo("home", "home/go", new Leads.Opens("games")).on(HERE, ids());
+        assertThat(change.needs().meets(other.deltas())).isTrue();
     }
 
     @Test
@@ -146,9 +161,10 @@ class BringInTest {
         for (boolean all : new boolean[] {true, false}) {
             Wanted some = all ? Wanted.all(chosen.subList(0, 1)) : Wanted.alone(chosen.subList(0, 2));
             String onto = here.boards().values().stream().filter(b -> !On.cellsToFill(here, b, null).isEmpty()).map(Board::id).findFirst().orElseThrow();
+            BringIn bring = new BringIn(there, some, in(onto, null), false);
             Change change;
             try {
-                change = new BringIn(there, some, in(onto, null), false).on(here, ids());
+                change = bring.on(here, ids());
             } catch (Unacceptable nothingComes) {
                 continue;
             }
@@ -156,23 +172,12 @@ class BringInTest {
             Routes routes = Routes.of(here);
             assertThat(Comparison.of(here, after).words()).filteredOn(w -> w.was() != null && routes.reaches(w.was().board())).extracting(Comparison.Word::fate)
                 .containsOnly(Fate.KEPT);
-            assertThat(dangling(after)).isSubsetOf(union(dangling(here), dangling(there)));
+            assertThat(Routes.of(after).looseEnds()).as("only what led nowhere there already comes so")
+                .hasSize(routes.looseEnds().size() + bring.arrival(here).looseBefore().size());
             assertThat(Routes.of(after).unreachable()).isSubsetOf(routes.unreachable());
             Set<String> ids = new HashSet<>();
             after.boards().values().forEach(b -> b.buttons().forEach(w -> assertThat(ids.add(w.id())).as(w.id()).isTrue()));
             assertThat(new Reverse<>(Deltas.SORT, change.deltas(), Told.of("took-back")).on(after, ids()).after()).isEqualTo(here);
         }
-    }
-
-    private static Set<String> union(Set<String> one, Set<String> other) {
-        Set<String> both = new HashSet<>(one);
-        both.addAll(other);
-        return both;
-    }
-
-    private static Set<String> dangling(Vocabulary in) {
-        Set<String> missing = new HashSet<>();
-        Routes.of(in).looseEnds().forEach(l -> missing.add(l.missing()));
-        return missing;
     }
 }

@@ -279,18 +279,18 @@ public class VocabularyStore {
         return starters.stream().map(id -> find(id).orElseThrow()).toList();
     }
 
-    /** A vocabulary as a list shows it. @param cells of its home board */
-    public record Named(long id, String name, int cells) {
+    /** A vocabulary as a list shows it. @param cells of its home board @param boards how many it has */
+    public record Named(long id, String name, int cells, int boards) {
     }
 
     /** A student's vocabularies, the one that changed last first. */
     public List<Named> ofStudent(String student) {
         return database.read(session -> session.list(
             """
-                SELECT v.id, v.name, v.home_rows * v.home_columns FROM vocabulary v
+                SELECT v.id, v.name, v.home_rows * v.home_columns, n.boards FROM vocabulary v
                 JOIN line l ON l.sort = 'vocabulary' AND l.thing = v.id JOIN version n ON n.line = l.id AND n.number = l.head
                 WHERE v.student_id = ? AND v.deleted_at IS NULL ORDER BY n.made_at DESC, v.id DESC""",
-            row -> new Named(row.getLong(1), row.getString(2), row.getInt(3)),
+            row -> new Named(row.getLong(1), row.getString(2), row.getInt(3), row.getInt(4)),
             student));
     }
 }

@@ -4,29 +4,32 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
-import org.dwimble.core.board.Leads;
-import org.dwimble.core.board.MediaId;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.bringin.Alike;
 import org.dwimble.core.bringin.Arrival;
 import org.dwimble.core.bringin.Wanted;
 import org.dwimble.core.bringin.WayOut;
 import org.dwimble.core.credit.Leaving;
-import org.dwimble.core.edit.Intention;
+import org.dwimble.core.edit.Brings;
 import org.dwimble.core.edit.On;
 import org.dwimble.core.edit.boards.BringIn;
 import org.dwimble.core.edit.words.BringButtons;
+import org.dwimble.core.edit.words.WithoutPictures;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Thing;
+import org.dwimble.core.map.BoardMap;
 import org.dwimble.core.place.Comparison;
-import org.dwimble.core.place.Fate;
-import org.dwimble.core.route.Ways;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.board.BoardView;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.edit.Editing;
 import org.dwimble.server.grant.For;
@@ -53,15 +56,23 @@ class BringInApi {
     record ArrivalSource(long vocabulary, String name, @Nullable String whose, int boards) {
     }
 
-    /** @param opens ids of the boards it opens */
-    record SourceBoard(String board, String name, int words, int rows, int columns, List<String> opens) {
+    /** @param depth how many taps from home; 0 too for those no taps lead to */
+    record SourceBoard(String board, String name, int words, int depth) {
     }
 
-    /** @param boards home first, then by name */
-    record SourceView(long vocabulary, String name, String home, List<SourceBoard> boards) {
+    /** @param boards as a tree is read: each before those it opens first; those no taps lead to come last */
+    record SourceView(long vocabulary, String name, List<SourceBoard> boards) {
     }
 
-    /** @param at null for the first empty cell @param name what is written on the button that opens them @param section true for a board of their own */
+    /** Two boards of one name. @param onlyThere ids of buttons there that the board here has not in the same cells @param onlyHere the other way round */
+    record AlikeView(BoardView there, BoardView here, List<String> onlyThere, List<String> onlyHere) {
+    }
+
+    /**
+     * @param at      null for the first empty cell
+     * @param name    of the button that opens them; blank for the first board’s
+     * @param section true for a board of their own
+     */
     record OpenedIn(String board, @Nullable Cell at, String name, @Nullable Boolean section) {
         OpenedIn {
             Unacceptable.ifMissing(board, name);
@@ -82,10 +93,11 @@ class BringInApi {
      * @param instead boards there for which the board here of the same name is taken
      * @param people  true to bring photos that may show somebody else, and voices
      * @param looks   true if they keep how they look there
+     * @param seen    the version of what they come from in which it was seen what comes; asked for when they are brought
      */
-    record Bringing(int base, long from, List<String> boards, @Nullable Carried carried, boolean withAll, @Nullable List<String> instead,
-        @Nullable Map<String, WayOut> ways,
-        @Nullable Map<String, WayOut> single, @Nullable Boolean people, @Nullable Boolean looks, OpenedIn where) {
+    record Bringing(int base, long from, @Nullable Integer seen, List<String> boards, @Nullable Carried carried, boolean withAll,
+        @Nullable List<String> instead,
+        @Nullable Map<String, WayOut> ways, @Nullable Map<String, WayOut> single, @Nullable Boolean people, @Nullable Boolean looks, OpenedIn where) {
         Bringing {
             Unacceptable.ifMissing(boards, where);
             instead = instead == null ? List.of() : instead;
@@ -95,8 +107,7 @@ class BringInApi {
         }
 
         Wanted wanted() {
-            return new Wanted(boards, withAll, instead == null ? Set.of() : Set.copyOf(instead), ways == null ? Map.of() : ways, single == null ? Map
-                .of() : single);
+            return new Wanted(boards, withAll, Set.copyOf(Objects.requireNonNull(instead)), Objects.requireNonNull(ways), Objects.requireNonNull(single));
         }
     }
 
@@ -122,8 +133,7 @@ class BringInApi {
     List<ArrivalSource> sources(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         List<ArrivalSource> sources = new ArrayList<>();
         students.caseload(account.id()).stream().filter(row -> row.role().may(Act.TAKE)).forEach(row -> store.ofStudent(row.student().id()).stream()
-            .filter(v -> v.id() != vocabulary)
-            .forEach(v -> sources.add(new ArrivalSource(v.id(), v.name(), row.student().name(), store.there(v.id()).vocabulary().boards().size()))));
+            .filter(v -> v.id() != vocabulary).forEach(v -> sources.add(new ArrivalSource(v.id(), v.name(), row.student().name(), v.boards()))));
         store.starters().forEach(s -> sources.add(new ArrivalSource(s.id(), s.vocabulary().name(), null, s.vocabulary().boards().size())));
         return sources;
     }
@@ -132,10 +142,23 @@ class BringInApi {
     @GetMapping("/sources/{from}")
     SourceView source(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable long from) {
         VocabularyStore.Kept kept = from(account, from);
-        return new SourceView(from, kept.vocabulary().name(), kept.vocabulary().home(),
-            kept.overview().routes().boardsInOrder().stream().map(b -> new SourceBoard(b.id(),
-                b.name(), ArrivalView.words(b), b.rows(), b.columns(),
-                Ways.of(b).openers().stream().map(o -> ((Leads.Opens) o.leads()).board()).distinct().toList())).toList());
+        Vocabulary there = kept.vocabulary();
+        return new SourceView(from, there.name(), BoardMap.of(there, kept.overview().routes(), b -> false).nodes().stream()
+            .map(n -> new SourceBoard(n.board(), n.name(), ArrivalView.words(there.at(n.board())), Math.max(0, n.taps()))).toList());
+    }
+
+    /** A board there beside one here, as it would come. */
+    @For(Act.CHANGE)
+    @GetMapping("/sources/{from}/alike")
+    AlikeView alike(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable long from, @RequestParam String there,
+        @RequestParam String here, @RequestParam(defaultValue = "false") boolean people) {
+        VocabularyStore.Kept kept = from(account, from);
+        VocabularyStore.Kept to = store.there(vocabulary);
+        Board one = On.board(kept.vocabulary(), there);
+        Vocabulary alone = new Vocabulary(kept.vocabulary().whole().withHome(there), Map.of(there, one));
+        Board ready = comes(account, kept, to, alone, people).made.vocabulary().at(there);
+        Alike alike = Alike.of(ready, kept.vocabulary(), On.board(to.vocabulary(), here), to.vocabulary());
+        return new AlikeView(BoardView.of(alike.there()), BoardView.of(alike.here()), alike.onlyThere(), alike.onlyHere());
     }
 
     /** What would come, and what not. Nothing is kept. */
@@ -146,33 +169,33 @@ class BringInApi {
         VocabularyStore.Kept from = from(account, bringing.from);
         VocabularyStore.Kept to = store.there(vocabulary);
         Vocabulary now = to.vocabulary();
-        Leaving leaving = leaving(account, from, to, bringing);
-        Vocabulary there = ready(from, to, leaving);
-        Carried carried = bringing.carried;
-        Arrival arrival = carried == null ? Arrival.of(there, now, bringing.wanted())
-            : Arrival.withButtons(there, BringButtons.carried(there, carried.board, carried.buttons), now, bringing.wanted());
-        int words = arrival.coming().stream().mapToInt(ArrivalView::words).sum();
-        Board onto = On.board(now, bringing.where.board);
-        List<ArrivalView.StaysBehind> stays = isElsewhere(from, to) ? stays(arrival, from.vocabulary(), leaving) : List.of();
-        int kept = 0;
-        int moved = 0;
+        Comes comes = comes(account, from, to, from.vocabulary(), Boolean.TRUE.equals(bringing.people));
+        Brings brings = brings(account, vocabulary, comes.made.vocabulary(), bringing);
+        Arrival arrival = brings.arrival(now);
+        List<WithoutPictures.Stayed> stayed = ArrivalView.ofComing(arrival, comes.made.stayed());
+        ArrivalView.Does does = null;
         String refusal = null;
         try {
-            AtomicInteger ids = new AtomicInteger();
-            Vocabulary after = intention(account, vocabulary, there, bringing).on(now, () -> "new-" + ids.incrementAndGet()).after();
-            for (Comparison.Word word : Comparison.of(now, after).words()) {
-                if (word.before() != null) {
-                    kept += word.fate() == Fate.KEPT ? 1 : 0;
-                    moved += word.fate() == Fate.KEPT ? 0 : 1;
-                }
-            }
+            does = does(brings, now, arrival);
         } catch (Unacceptable refused) {
             refusal = wording.of(refused.told());
         }
-        return new ArrivalView(ArrivalView.comes(arrival, there, now), words, arrival.first().size(), ArrivalView.loose(arrival),
-            ArrivalView.ended(arrival.looseBefore()), ArrivalView
-                .ended(arrival.elsewhere()),
-            stays, ArrivalView.otherGrids(arrival, onto), kept, moved, refusal);
+        return new ArrivalView(from.version(), ArrivalView.boards(arrival, from.vocabulary()), arrival.words(), arrival.first().size(),
+            ArrivalView.loose(arrival), ArrivalView.looseBefore(arrival), elsewhere(stayed, from.vocabulary()), comes.stays(stayed, from.vocabulary()),
+            ArrivalView.otherGrids(arrival, On.board(now, bringing.where.board).shape()), does, refusal);
+    }
+
+    private static ArrivalView.Does does(Brings brings, Vocabulary now, Arrival arrival) {
+        AtomicInteger ids = new AtomicInteger();
+        Comparison.Share kept = Comparison.of(now, brings.on(now, arrival, () -> "new-" + ids.incrementAndGet()).after()).kept();
+        Optional<Button> opener = brings instanceof BringIn in ? in.openedBy(now) : Optional.empty();
+        String name = brings instanceof BringIn in ? opener.map(Button::called).orElseGet(() -> in.name(arrival)) : null;
+        return new ArrivalView.Does((int) kept.kept(), (int) (kept.of() - kept.kept()), name, opener.isPresent());
+    }
+
+    private static List<ArrivalView.EndedButton> elsewhere(List<WithoutPictures.Stayed> stayed, Vocabulary from) {
+        return stayed.stream().filter(s -> s.what() == WithoutPictures.What.WAY)
+            .map(s -> new ArrivalView.EndedButton(from.at(s.board()).name(), s.button().called())).toList();
     }
 
     /** Brings them in, as one change. */
@@ -183,11 +206,14 @@ class BringInApi {
         @RequestParam(required = false) @Nullable String step) {
         VocabularyStore.Kept from = from(account, bringing.from);
         VocabularyStore.Kept to = store.there(vocabulary);
-        Vocabulary there = ready(from, to, leaving(account, from, to, bringing));
-        return editing.edit(account, vocabulary, bringing.base, intention(account, vocabulary, there, bringing), step);
+        if (!Objects.equals(from.version(), bringing.seen)) {
+            throw new Unacceptable("bring-source-changed", "vocabulary", from.vocabulary().name());
+        }
+        Vocabulary there = comes(account, from, to, from.vocabulary(), Boolean.TRUE.equals(bringing.people)).made.vocabulary();
+        return editing.edit(account, vocabulary, bringing.base, brings(account, vocabulary, there, bringing), step);
     }
 
-    private Intention intention(Account account, long vocabulary, Vocabulary there, Bringing bringing) {
+    private Brings brings(Account account, long vocabulary, Vocabulary there, Bringing bringing) {
         OpenedIn where = bringing.where;
         Carried carried = bringing.carried;
         if (carried != null) {
@@ -204,35 +230,27 @@ class BringInApi {
         return store.there(from);
     }
 
-    /** True if another student’s boards are brought: then not all of their pictures and voices come. */
-    private static boolean isElsewhere(VocabularyStore.Kept from, VocabularyStore.Kept to) {
-        return from.student() != null && !from.student().equals(to.student());
+    /** What may come, and what stays. @param leaving null if all may come: of the same student, or of a starter */
+    private record Comes(WithoutPictures.Made made, @Nullable Leaving leaving) {
+        /** Each picture and voice once, where it stands first. */
+        List<ArrivalView.StaysBehind> stays(List<WithoutPictures.Stayed> stayed, Vocabulary from) {
+            if (leaving == null) {
+                return List.of();
+            }
+            Set<String> told = new HashSet<>();
+            return stayed.stream().filter(s -> s.what() != WithoutPictures.What.WAY && told.add(s.id()))
+                .map(s -> new ArrivalView.StaysBehind(from.at(s.board()).name(), s.button().called(), s.what() == WithoutPictures.What.SOUND,
+                    leaving.fate(s.id()) == Leaving.Fate.ASKED ? ArrivalView.Why.NOT_WANTED : ArrivalView.Why.NOT_TO_USE))
+                .toList();
+        }
     }
 
-    private Leaving leaving(Account account, VocabularyStore.Kept from, VocabularyStore.Kept to, Bringing bringing) {
-        boolean people = Boolean.TRUE.equals(bringing.people);
-        return doors.toStudent(String.valueOf(to.student()), new Leaving.Answer(people, people, false, false, Leaving.Instead.DRAWN), account);
-    }
-
-    private Vocabulary ready(VocabularyStore.Kept from, VocabularyStore.Kept to, Leaving leaving) {
-        return isElsewhere(from, to) ? doors.ready(from.vocabulary(), leaving).vocabulary() : from.vocabulary();
-    }
-
-    /** Each picture and voice once, where it stands first. */
-    private static List<ArrivalView.StaysBehind> stays(Arrival arrival, Vocabulary from, Leaving leaving) {
-        Set<String> told = new HashSet<>();
-        List<ArrivalView.StaysBehind> stays = new ArrayList<>();
-        arrival.carrying().stream().map(b -> from.at(b.id()).withButtons(b.buttons().stream().map(w -> from.at(b.id()).button(w.id()).orElseThrow()).toList()))
-            .forEach(board -> board.buttons().forEach(button -> {
-                List<String> media = new ArrayList<>(button.pictures());
-                if (button.sound() != null) {
-                    media.add(button.sound());
-                }
-                media.stream().filter(id -> MediaId.isOwn(id) && leaving.stays(id) && told.add(id))
-                    .forEach(id -> stays.add(new ArrivalView.StaysBehind(board.name(),
-                        ArrivalView.called(button), id.equals(button.sound()),
-                        leaving.fate(id) == Leaving.Fate.ASKED ? ArrivalView.Why.NOT_WANTED : ArrivalView.Why.NOT_TO_USE)));
-            }));
-        return stays;
+    private Comes comes(Account account, VocabularyStore.Kept from, VocabularyStore.Kept to, Vocabulary boards, boolean people) {
+        if (from.student() == null || from.student().equals(to.student())) {
+            return new Comes(new WithoutPictures.Made(boards, List.of()), null);
+        }
+        Leaving.Answer answer = new Leaving.Answer(people, people, false, false, Leaving.Instead.DRAWN);
+        Leaving leaving = doors.toStudent(String.valueOf(to.student()), answer, account);
+        return new Comes(doors.ready(boards, leaving), leaving);
     }
 }

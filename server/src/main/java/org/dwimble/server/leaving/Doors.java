@@ -88,9 +88,9 @@ public class Doors {
 
     /** Boards as they leave, under a name that names nobody if the student's does not go. */
     public WithoutPictures.Made ready(Vocabulary vocabulary, Leaving leaving) {
-        WithoutPictures.Made made = WithoutPictures.of(vocabulary, leaving, b -> drawn(b.label().isEmpty() ? b.spoken() : b.label(), b.kind(), b.pictures()));
+        WithoutPictures.Made made = WithoutPictures.of(vocabulary, leaving, b -> drawn(b.called(), b.kind(), b.pictures()));
         boolean named = leaving.whither() == Leaving.Whither.STUDENT || leaving.nameGoes();
-        return named ? made : new WithoutPictures.Made(made.vocabulary().withName(wording.of(Told.of("boards-unnamed"))), made.left());
+        return named ? made : new WithoutPictures.Made(made.vocabulary().withName(wording.of(Told.of("boards-unnamed"))), made.stayed());
     }
 
     /** A list as it leaves. @param left how many pictures stayed */

@@ -107,7 +107,7 @@ class RecordingApi {
 
     private static String named(Button button, @Nullable JsonNode fact) {
         String name = fact == null ? "" : fact.path("name").asString("");
-        return !name.isEmpty() ? name : !button.label().isEmpty() ? button.label() : button.spoken();
+        return !name.isEmpty() ? name : button.called();
     }
 
     /** A sound of one of its buttons. */

@@ -49,7 +49,7 @@ class RevealApi {
         static HeldView of(Board board, Button b, boolean knows, LocalDate today) {
             Hold hold = Objects.requireNonNull(b.shown().hold());
             String reason = hold.reason().isEmpty() || hold.fact() && !knows ? null : hold.reason();
-            return new HeldView(board.id(), board.name(), b.id(), b.cell(), b.label().isEmpty() ? b.spoken() : b.label(), b.picture(), reason,
+            return new HeldView(board.id(), board.name(), b.id(), b.cell(), b.called(), b.picture(), reason,
                 hold.fact() && knows, hold.until(), hold.pastOn(today), hold.by(), hold.since(), b.shown().left());
         }
     }

@@ -119,7 +119,7 @@ class BuildingApiTest {
         String home = from.get("home").asString();
         JsonNode buttons = http.get("/api/vocabularies/" + other + "/boards/" + home).json().get("buttons");
         String first = buttons.get(0).get("id").asString();
-        String bring = ("{\"base\":1,\"from\":%d,\"boards\":[],\"withAll\":false,\"carried\":{\"board\":\"%s\",\"buttons\":[\"%s\"]},"
+        String bring = ("{\"base\":1,\"seen\":1,\"from\":%d,\"boards\":[],\"withAll\":false,\"carried\":{\"board\":\"%s\",\"buttons\":[\"%s\"]},"
             + "\"where\":{\"board\":\"play-more\",\"at\":{\"row\":1,\"column\":0},\"name\":\"\"}}").formatted(other, home, first);
         JsonNode brought = http.post(vocabulary + "/arrivals", bring).json();
         assertThat(brought.get("added").size()).isEqualTo(1);
@@ -134,7 +134,7 @@ class BuildingApiTest {
                 + "\"size\":1000}]}}")
                 .formatted(home, first, photo))
             .status()).isEqualTo(200);
-        JsonNode without = http.post(vocabulary + "/arrivals", bring.replace("\"column\":0", "\"column\":1")).json();
+        JsonNode without = http.post(vocabulary + "/arrivals", bring.replace("\"column\":0", "\"column\":1").replace("\"seen\":1", "\"seen\":2")).json();
         assertThat(board("play-more").toString()).as("a photo of another student’s alone stays behind").doesNotContain(photo);
         assertThat(without.get("added").size()).isEqualTo(1);
         Account stranger = TestServer.account("Stranger");

@@ -8,6 +8,7 @@ import org.dwimble.core.student.Student;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.media.Photos;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -32,8 +33,9 @@ class BringInApiTest {
         there = TestServer.copy("starter-40", sefa, odile);
     }
 
-    private static String bringing(long from, boolean withAll, List<String> boards, String more) {
-        return "{\"base\":1,\"from\":%d,\"withAll\":%b,\"boards\":[\"%s\"],\"where\":%s%s}".formatted(from, withAll, String
+    private String bringing(long from, boolean withAll, List<String> boards, String more) {
+        int seen = TestServer.bean(VocabularyStore.class).there(from).version();
+        return "{\"base\":1,\"seen\":%d,\"from\":%d,\"withAll\":%b,\"boards\":[\"%s\"],\"where\":%s%s}".formatted(seen, from, withAll, String
             .join("\",\"", boards), "{\"board\":\"home\",\"at\":{\"row\":1,\"column\":1},\"name\":\"sea\"}", more);
     }
 
@@ -54,10 +56,11 @@ class BringInApiTest {
         assertThat(starters.valueStream().filter(s -> !s.has("whose")).map(s -> s.get("name").asString())).contains("Starter 40", "First choices");
         long starter = starters.valueStream().filter(s -> s.get("name").asString().equals("Starter 40")).findFirst().orElseThrow().get("vocabulary").asLong();
         for (long from : new long[] {there, starter}) {
-            assertThat(http.get(here + "/arrivals/sources/" + from).json().get("boards").get(0).get("opens").size()).isGreaterThan(3);
+            assertThat(http.get(here + "/arrivals/sources/" + from).json().get("boards").get(1).get("depth").asInt()).isEqualTo(1);
         }
         for (long from : new long[] {hers, onlyTalked}) {
             assertThat(http.get(here + "/arrivals/sources/" + from).status()).isBetween(403, 404);
+            assertThat(http.get(here + "/arrivals/sources/" + from + "/alike?there=home&here=home").status()).isBetween(403, 404);
             assertThat(http.post(here + "/arrivals/look", bringing(from, false, List.of("play"), "")).status()).isBetween(403, 404);
             assertThat(http.post(here + "/arrivals", bringing(from, false, List.of("play"), "")).status()).isBetween(403, 404);
         }
@@ -70,15 +73,15 @@ class BringInApiTest {
             "Places and getting there",
             "More places");
         assertThat(would.get("loose").size()).isZero();
-        assertThat(would.get("moved").asInt()).isZero();
-        assertThat(would.get("kept").asInt()).isGreaterThan(20);
+        assertThat(would.get("does").get("moved").asInt()).isZero();
+        assertThat(would.get("does").get("kept").asInt()).isGreaterThan(20);
         assertThat(would.get("otherGrids").get(0).toString()).contains("\"rows\":5", "\"columns\":8");
         assertThat(http.get(here).json().get("version").asInt()).isEqualTo(1);
 
         JsonNode changed = http.post(here + "/arrivals", bringing(there, true, List.of("places"), "")).json();
         assertThat(changed.get("boards").valueStream().map(b -> b.get("name").asString())).contains("Places and getting there", "More places");
         assertThat(http.get(here + "/versions").json().toString()).contains("brought " + (changed.get("boards").size() - 1) + " boards in from");
-        assertThat(look(bringing(there, true, List.of("places"), "")).get("refusal").asString()).contains("in Ilse’s words already");
+        assertThat(look(bringing(there, true, List.of("places"), "")).get("refusal").asString()).contains("has them already");
         http.post(here + "/undo", "{}");
         assertThat(http.get(here + "/boards/places").status()).as("all goes in one").isEqualTo(404);
     }
@@ -109,6 +112,40 @@ class BringInApiTest {
         assertThat(look(alone.replace("\"home\",\"buttons\"", "\"gone\",\"buttons\"")).get("detail").asString()).contains("no longer in this vocabulary");
         assertThat(http.post(here + "/arrivals/look", bringing(there, true, List.of(), "").replace("[\"\"]", "[]")).sentence()).contains(
             "Choose at least one board");
+    }
+
+    @Test
+    void twoBoardsOfOneNameStandSideBySideWithoutWhatMayNotCome() {
+        String hers = photo("lane", "STUDENT");
+        give("play", 0, hers);
+        JsonNode alike = http.get(here + "/arrivals/sources/" + there + "/alike?there=play&here=play").json();
+        assertThat(alike.get("there").get("id").asString() + alike.get("here").get("id").asString()).isEqualTo("playplay");
+        assertThat(alike.toString()).doesNotContain(hers);
+        assertThat(alike.get("onlyThere").size()).isPositive();
+        assertThat(http.get(here + "/arrivals/sources/" + there + "/alike?there=gone&here=play").sentence()).contains("no longer in this vocabulary");
+    }
+
+    @Test
+    void whatHasChangedSinceItWasSeenIsNotBroughtUnseen() {
+        String seen = bringing(there, true, List.of("places"), "");
+        give("places", 0, "core/kite");
+        assertThat(http.post(here + "/arrivals", seen).sentence()).contains("has changed since you looked");
+        assertThat(http.get(here).json().get("version").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void twoWhoBringInAtOnceBothDoUnlessTheyMeantOneCell() {
+        Account marit = TestServer.account("Marit");
+        TestServer.join(ilse, marit, Role.EDITOR);
+        TestServer.join(sefa, marit, Role.EDITOR);
+        String hers = bringing(there, true, List.of("places"), "");
+        String his = bringing(there, true, List.of("animals"), "");
+        assertThat(Http.as(marit).post(here + "/arrivals", hers).status()).isEqualTo(200);
+        assertThat(http.post(here + "/arrivals", his).status()).isEqualTo(409);
+        assertThat(http.get(here + "/boards/animals").status()).as("nothing half-done").isEqualTo(404);
+        String elsewhere = his.replace("\"board\":\"home\",\"at\":{\"row\":1,\"column\":1}", "\"board\":\"eat\"");
+        assertThat(http.post(here + "/arrivals", elsewhere).status()).isEqualTo(200);
+        assertThat(http.get(here + "/boards/places").status()).isEqualTo(200);
     }
 
     @Test

@@ -98,4 +98,25 @@ class ArrivalBrowserTest extends Counted {
         assertThat(w.button("Bring 5 boards in")).isEnabled();
         assertThat(now().boards().keySet()).doesNotContain("t28");
     }
+
+    @Test
+    void boardsOfOneNameStandSideBySideAndTheOnesHereCanBeTakenForAll() {
+        Student sefa = TestServer.student("Sefa", odile);
+        long other = TestServer.copy("starter-40", sefa, odile);
+        w.bench(other, "play-more");
+        page.locator("[role=gridcell][aria-label^='empty']").first().click();
+        enter("spade");
+        assertThat(w.cell("spade,")).isVisible();
+        page.navigate("/vocabularies/" + id + "/arrivals?board=play&from=" + other + "&chosen=play-more");
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("“More play” there"))).isVisible();
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("“More play” here"))).isVisible();
+        assertThat(w.violations()).isEmpty();
+        page.getByText("the one here is opened instead").click();
+        assertThat(comes()).containsText("No board comes");
+        assertThat(comes()).containsText("its own of the same names are opened instead");
+        assertThat(w.button("Put them there")).isDisabled();
+        page.getByText("comes too, beside the one here").click();
+        w.button("Bring 1 board in").click();
+        assertThat(w.cell("More play, row")).isVisible();
+    }
 }

@@ -73,6 +73,7 @@ class EveryEndpointTest {
             : parts[1].endsWith("/advice") ? "?board=eat&word=kite" : parts[1].endsWith("/places") ? "?text=kite"
             : parts[1].endsWith("/proposals") ? "?fact=1" : parts[1].endsWith("/proposed-plan") ? "?targets=4,0"
             : parts[1].endsWith("/fact-notes") || parts[1].endsWith("/where") || parts[1].endsWith("/place-for-word") ? "?word=kite"
+            : parts[1].endsWith("/alike") ? "?there=eat&here=eat"
             : parts[1].endsWith("/copying") ? "?vocabulary=" + vocabulary : "";
         if (description.path("requestBody").path("content").has("multipart/form-data")) {
             return http.upload(path, "x.obz", new byte[] {1});

@@ -3,6 +3,7 @@ package org.dwimble.core.edit.boards;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
@@ -13,9 +14,9 @@ import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.bringin.Arrival;
 import org.dwimble.core.bringin.Wanted;
+import org.dwimble.core.edit.Brings;
 import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Facet;
-import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.Key;
 import org.dwimble.core.edit.On;
 import org.dwimble.core.route.WayHome;
@@ -32,82 +33,96 @@ import org.jspecify.annotations.Nullable;
  * @param where where they open
  * @param looks true if they keep how they look there; else they look as boards look here
  */
-public record BringIn(Vocabulary there, Wanted wanted, Where where, boolean looks) implements Intention {
+public record BringIn(Vocabulary there, Wanted wanted, Where where, boolean looks) implements Brings {
     /**
      * @param board   the board here with the button that opens them
      * @param at      its cell: an empty one gets a button, a button that stays opens them from then on; null for the first empty one
-     * @param name    what is written on the button, and what a section is called
-     * @param picture of the button; null for that of the first button that comes
+     * @param name    what is written on the button, and what a section is called; blank to call it like the first board that comes
+     * @param picture of the button; null for that of the first board that comes
      * @param section true for a board of their own that opens each of those nothing else opens; so it is in any case if there are several
      */
     public record Where(String board, @Nullable Cell at, String name, @Nullable String picture, boolean section) {
     }
 
     @Override
-    public Change on(Vocabulary now, Supplier<String> ids) {
-        Arrival arrival = Arrival.of(there, now, wanted);
+    public Arrival arrival(Vocabulary now) {
+        return Arrival.of(there, now, wanted);
+    }
+
+    /** What is written on the button that opens them. */
+    public String name(Arrival arrival) {
+        return where.name().isBlank() ? arrival.first().stream().findFirst().map(Board::name).orElse("") : where.name();
+    }
+
+    /** The button that is in the cell and opens them from then on; none if one is put there. */
+    public Optional<Button> openedBy(Vocabulary now) {
+        return where.at() == null ? Optional.empty() : On.board(now, where.board()).at(where.at());
+    }
+
+    @Override
+    public Change on(Vocabulary now, Arrival arrival, Supplier<String> ids) {
         Board onto = On.board(now, where.board());
         WayHome wayHome = WayHome.of(now);
         Map<String, Board> asHere = arrival.asHere(ids).dressed(looks, wayHome, ids);
         if (asHere.isEmpty()) {
             throw new Unacceptable("bring-all-here", "vocabulary", now.name());
         }
+        String name = name(arrival);
         List<Board> brought = new ArrayList<>(asHere.values());
-        List<Board> first = arrival.first().stream().map(b -> asHere.get(b.id())).toList();
+        List<Board> first = arrival.first().stream().map(b -> Objects.requireNonNull(asHere.get(b.id()))).toList();
         Board opens = first.get(0);
         if (where.section() || first.size() > 1) {
-            List<Board> section = section(onto.shape(), first, wayHome, ids);
+            List<Board> section = section(name, onto.shape(), first, wayHome, ids);
             brought.addAll(section);
             opens = section.get(0);
         }
-        Button opener = opener(now, onto, opens, first.get(0), ids);
-        Vocabulary after = now.with(brought).with(onto.with(opener));
-        List<Key> needs = new ArrayList<>(List.of(new Key.OfShape(onto.id()), new Key.OfCell(onto.id(), opener.cell())));
-        return Change.of(now, after, Needs.of(needs), Told.of("brought-boards", "count", asHere.size(), "from", there.name(), "board", onto.name()));
+        Leads leads = new Leads.Opens(opens.id());
+        String picture = where.picture() != null ? where.picture() : first.get(0).picture();
+        Button opener = openedBy(now).map(b -> opening(b, leads)).orElseGet(() -> Button.leading(ids.get(), cell(now, onto, name), name, picture, leads));
+        Needs needs = Needs.of(new Key.OfShape(onto.id()), new Key.OfCell(onto.id(), opener.cell()), new Key.OfFacet(opener.id(), Facet.LEADS));
+        return Change.of(now, now.with(brought).with(onto.with(opener)), needs,
+            Told.of("brought-boards", "count", asHere.size(), "from", there.name(), "board", onto.name()));
     }
 
-    private Button opener(Vocabulary now, Board onto, Board opens, Board pictured, Supplier<String> ids) {
-        Leads leads = new Leads.Opens(opens.id());
-        Optional<Button> there = where.at() == null ? Optional.empty() : onto.at(where.at());
-        if (there.isPresent()) {
-            if (!(there.get().leads() instanceof Leads.Stays)) {
-                throw new Unacceptable("bring-leads-already", "button", On.named(there.get()));
-            }
-            return Facet.LEADS.with(there.get(), leads);
+    private static Button opening(Button button, Leads leads) {
+        if (!(button.leads() instanceof Leads.Stays)) {
+            throw new Unacceptable("bring-leads-already", "button", On.named(button));
         }
-        Cell cell = where.at() != null ? where.at() : On.cellsToFill(now, onto, null).stream().findFirst()
-            .orElseThrow(() -> new Unacceptable("board-full", "board", onto.name(), "word", where.name()));
-        String picture = where.picture() != null ? where.picture() : pictured.buttons().stream().filter(Button::isWord).map(Button::picture)
-            .filter(p -> p != null).findFirst().orElse(null);
-        return Button.leading(ids.get(), cell, where.name(), picture, leads);
+        return Facet.LEADS.with(button, leads);
+    }
+
+    private Cell cell(Vocabulary now, Board onto, String name) {
+        return where.at() != null ? where.at() : On.cellsToFill(now, onto, null).stream().findFirst()
+            .orElseThrow(() -> new Unacceptable("board-full", "board", onto.name(), "word", name));
     }
 
     /** A board, or as many as it takes one after the other, with a button for each of those that come. */
-    private List<Board> section(Shape shape, List<Board> first, WayHome wayHome, Supplier<String> ids) {
+    private static List<Board> section(String name, Shape shape, List<Board> first, WayHome wayHome, Supplier<String> ids) {
         List<Board> section = new ArrayList<>();
-        List<Board> left = new ArrayList<>(first);
+        List<Board> left = first;
         while (!left.isEmpty()) {
-            Board bare = Board.empty(ids.get(), section.isEmpty() ? where.name() : where.name() + " " + (section.size() + 1), shape);
+            Board bare = Board.empty(ids.get(), section.isEmpty() ? name : name + " " + (section.size() + 1), shape);
             Board board = bare.with(wayHome.missingOn(bare, ids));
             List<Cell> empty = board.emptyCells();
             if (empty.size() < 2) {
-                throw new Unacceptable("bring-no-room-for-section", "board", where.name());
+                throw new Unacceptable("bring-no-room-for-section", "board", name);
             }
             int room = left.size() <= empty.size() ? left.size() : empty.size() - 1;
             List<Button> openers = new ArrayList<>();
             for (int i = 0; i < room; i++) {
-                Board opens = left.get(i);
-                String picture = opens.buttons().stream().filter(Button::isWord).map(Button::picture).filter(p -> p != null).findFirst().orElse(null);
-                openers.add(Button.leading(ids.get(), empty.get(i), opens.name(), picture, new Leads.Opens(opens.id())));
+                openers.add(opener(left.get(i), empty.get(i), ids));
             }
             left = left.subList(room, left.size());
             section.add(board.with(openers));
         }
-        for (int i = 0; i + 1 < section.size(); i++) {
-            Board board = section.get(i);
-            section.set(i, board.with(Button.leading(ids.get(), board.emptyCells().get(0), section.get(i + 1).name(), null, new Leads.Opens(section.get(i
-                + 1).id()))));
+        for (int i = section.size() - 1; i > 0; i--) {
+            Board before = section.get(i - 1);
+            section.set(i - 1, before.with(opener(section.get(i), before.emptyCells().get(0), ids)));
         }
         return section;
+    }
+
+    private static Button opener(Board opens, Cell at, Supplier<String> ids) {
+        return Button.leading(ids.get(), at, opens.name(), opens.picture(), new Leads.Opens(opens.id()));
     }
 }

@@ -153,8 +153,7 @@ public record StepUp(Vocabulary onto) implements Intention {
         Vocabulary roomy = full ? withRowBelow(inside, all.home(), ids) : inside;
         Board first = roomy.at(was.id());
         Vocabulary led = roomy.with(first.with(WayHome.of(fresh).missingOn(first, ids)));
-        String picture = was.buttons().stream().map(Button::picture).filter(p -> p != null).findFirst().orElse(null);
-        return new PutOpener(all.home(), null, was.name(), picture, new Leads.Opens(was.id())).on(led, ids).after();
+        return new PutOpener(all.home(), null, was.name(), was.picture(), new Leads.Opens(was.id())).on(led, ids).after();
     }
 
     private static Vocabulary withRowBelow(Vocabulary all, String board, Supplier<String> ids) {

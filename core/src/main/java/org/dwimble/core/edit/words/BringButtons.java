@@ -2,6 +2,7 @@ package org.dwimble.core.edit.words;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -10,8 +11,8 @@ import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.bringin.Arrival;
 import org.dwimble.core.bringin.Wanted;
+import org.dwimble.core.edit.Brings;
 import org.dwimble.core.edit.Change;
-import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.Key;
 import org.dwimble.core.edit.On;
 import org.dwimble.core.route.WayHome;
@@ -30,22 +31,21 @@ import org.jspecify.annotations.Nullable;
  * @param looks  true if boards that come keep how they look there
  */
 public record BringButtons(Vocabulary there, String board, List<String> buttons, Wanted wanted, String to, @Nullable Cell at, boolean looks)
-    implements Intention {
+    implements Brings {
     public BringButtons {
         buttons = On.chosen(buttons);
     }
 
-    /** The board there with these buttons alone. */
-    public static Board carried(Vocabulary there, String board, List<String> buttons) {
+    @Override
+    public Arrival arrival(Vocabulary now) {
         Board from = On.board(there, board);
-        return from.withButtons(CopyButtons.inOrder(from, buttons));
+        return Arrival.withButtons(there, from.withButtons(CopyButtons.inOrder(from, buttons)), now, wanted);
     }
 
     @Override
-    public Change on(Vocabulary now, Supplier<String> ids) {
+    public Change on(Vocabulary now, Arrival arrival, Supplier<String> ids) {
         Board onto = On.board(now, to);
-        Board carried = carried(there, board, buttons);
-        Arrival.AsHere asHere = Arrival.withButtons(there, carried, now, wanted).asHere(ids);
+        Arrival.AsHere asHere = arrival.asHere(ids);
         List<Standing> standings = CopyButtons.standings(now, onto, at, asHere.buttons());
         List<Button> brought = new ArrayList<>();
         for (int i = 0; i < standings.size(); i++) {
@@ -55,7 +55,8 @@ public record BringButtons(Vocabulary there, String board, List<String> buttons,
         if (at != null) {
             needs.add(new Key.OfCell(to, at));
         }
-        Vocabulary after = now.with(asHere.dressed(looks, WayHome.of(now), ids).values()).with(onto.with(brought));
-        return Change.of(now, after, Needs.of(needs), Told.of("copied-buttons", "count", brought.size(), "from", carried.name(), "board", onto.name()));
+        Map<String, Board> boards = asHere.dressed(looks, WayHome.of(now), ids);
+        return Change.of(now, now.with(boards.values()).with(onto.with(brought)), Needs.of(needs),
+            Told.of("brought-buttons", "count", brought.size(), "boards", boards.size(), "from", there.at(board).name(), "board", onto.name()));
     }
 }
