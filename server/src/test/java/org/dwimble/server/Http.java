@@ -128,6 +128,16 @@ public final class Http {
         return send("PUT", "/api/students/" + id, "{\"student\":" + json + ",\"was\":" + get("/api/students/" + id).json() + "}");
     }
 
+    /** A piece of work once it is over, however it ended. */
+    public JsonNode done(JsonNode job) {
+        JsonNode now = job;
+        while (now.get("state").asString().equals("RUNNING")) {
+            Thread.onSpinWait();
+            now = get("/api/jobs/" + job.get("id").asLong()).json();
+        }
+        return now;
+    }
+
     public Answer upload(String path, String name, byte[] bytes) {
         String boundary = "----dwimble";
         byte[] head = ("--" + boundary + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + name

@@ -16,8 +16,9 @@ import org.jspecify.annotations.Nullable;
  * @param face     what it shows
  * @param acts     what it says and does
  * @param shown    how it is shown
+ * @param origin   where it was brought from; null if it was made here. It never leaves in a package
  */
-public record Button(String id, Standing standing, Face face, Acts acts, Shown shown, Extras extras) {
+public record Button(String id, Standing standing, Face face, Acts acts, Shown shown, Extras extras, @Nullable Origin origin) {
     public static final int LONGEST_ID = 200;
 
     public Button {
@@ -30,6 +31,11 @@ public record Button(String id, Standing standing, Face face, Acts acts, Shown s
         acts = acts == null ? Acts.SPEAK : acts;
         shown = shown == null ? Shown.YES : shown;
         extras = extras == null ? Extras.NONE : extras;
+    }
+
+    /** One that was made here. */
+    public Button(String id, Standing standing, Face face, Acts acts, Shown shown, Extras extras) {
+        this(id, standing, face, acts, shown, extras, null);
     }
 
     /** A button that says its label and stays. */
@@ -102,23 +108,27 @@ public record Button(String id, Standing standing, Face face, Acts acts, Shown s
     }
 
     public Button withStanding(Standing standing) {
-        return new Button(id, standing, face, acts, shown, extras);
+        return new Button(id, standing, face, acts, shown, extras, origin);
     }
 
     public Button withFace(Face face) {
-        return new Button(id, standing, face, acts, shown, extras);
+        return new Button(id, standing, face, acts, shown, extras, origin);
     }
 
     public Button withActs(Acts acts) {
-        return new Button(id, standing, face, acts, shown, extras);
+        return new Button(id, standing, face, acts, shown, extras, origin);
     }
 
     public Button withShown(Shown shown) {
-        return new Button(id, standing, face, acts, shown, extras);
+        return new Button(id, standing, face, acts, shown, extras, origin);
     }
 
     public Button withExtras(Extras extras) {
-        return new Button(id, standing, face, acts, shown, extras);
+        return new Button(id, standing, face, acts, shown, extras, origin);
+    }
+
+    public Button withOrigin(@Nullable Origin origin) {
+        return new Button(id, standing, face, acts, shown, extras, origin);
     }
 
     /** The words it puts into the message; empty if it says nothing. */

@@ -278,7 +278,8 @@ public final class Arrival {
         loose.forEach(l -> ways.put(l.button.id(), l.way));
         UnaryOperator<Button> asHere = b -> {
             Button led = led(b, known, ways.get(b.id()));
-            return new Button(taken.add(b.id()) ? b.id() : ids.get(), led.standing(), led.face(), led.acts(), led.shown().elsewhere(), led.extras());
+            return new Button(taken.add(b.id()) ? b.id() : ids.get(), led.standing(), led.face(), led.acts(), led.shown().elsewhere(), led.extras(),
+                led.origin());
         };
         Map<String, Board> boards = new LinkedHashMap<>();
         coming().forEach(board -> boards.put(board.id(), new Board(String.valueOf(known.get(board.id())), board.name(), board.shape(), board.look(),

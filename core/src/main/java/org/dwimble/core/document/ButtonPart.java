@@ -13,6 +13,7 @@ import org.dwimble.core.board.Face;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Origin;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Shown;
 import org.dwimble.core.board.Span;
@@ -43,13 +44,14 @@ import tools.jackson.databind.node.ObjectNode;
  *   hidden    true if it is held; what is known of that is in held, see {@link PlanPart}
  *   step      id of the step it belongs to
  *   left      the year somebody left
+ *   from      [id of the vocabulary it was brought from, its version, id of the button there if that is another]
  *   does      doings in order, each as its own file in {@code doing} says
  * </pre>
  */
 final class ButtonPart {
     private static final Set<String> KEYS = LookPart.and("id", "at", "span", "label", "picture", "layers", "kind", "says", "manner", "when", "as", "sound",
         "does", "leads",
-        "hidden", "held", "step", "left", "extras");
+        "hidden", "held", "step", "left", "from", "extras");
     private static final String NOTHING = "nothing";
     private static final String HOME = "home";
     private static final String BACK = "back";
@@ -130,6 +132,13 @@ final class ButtonPart {
         if (button.shown().left() != null) {
             json.put("left", button.shown().left());
         }
+        Origin origin = button.origin();
+        if (origin != null) {
+            ArrayNode from = json.putArray("from").add(origin.vocabulary()).add(origin.version());
+            if (!origin.button().equals(button.id())) {
+                from.add(origin.button());
+            }
+        }
         LookPart.write(button.look(), json);
         Carried.write(button.extras(), json);
         return json;
@@ -143,7 +152,12 @@ final class ButtonPart {
         Face face = new Face(json.path("label").asString(""), layers(json), json.has("kind") ? Kind.of(json.path("kind").asString()) : null);
         Acts acts = new Acts(says(json.path("says")), how(json), text(json.path("sound")),
             json.path("does").valueStream().map(Doings::ofKept).toList(), leads(json.path("leads")));
-        return new Button(json.path("id").asString(), standing, face, acts, shown(json), Carried.extras(json, KEYS));
+        String id = json.path("id").asString();
+        return new Button(id, standing, face, acts, shown(json), Carried.extras(json, KEYS), origin(json.path("from"), id));
+    }
+
+    private static @Nullable Origin origin(JsonNode from, String id) {
+        return from.isArray() ? new Origin(from.path(0).asString(), from.path(1).asInt(), from.has(2) ? from.path(2).asString() : id) : null;
     }
 
     private static Shown shown(ObjectNode json) {

@@ -9,6 +9,7 @@ import org.dwimble.core.board.Extras;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Origin;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.doing.Doing;
 import org.dwimble.core.look.Look;
@@ -34,9 +35,10 @@ public final class Facet<T> {
     public static final Facet<@Nullable Integer> LEFT = new Facet<>("left", b -> b.shown().left(), (b, v) -> b.withShown(b.shown().withLeft(v)));
     public static final Facet<Look> LOOK = new Facet<>("look", Button::look, (b, v) -> b.withShown(b.shown().withLook(v)));
     public static final Facet<Extras> EXTRAS = new Facet<>("extras", Button::extras, Button::withExtras);
+    public static final Facet<@Nullable Origin> ORIGIN = new Facet<>("origin", Button::origin, Button::withOrigin);
 
     /** In the order in which a change of several is told: the first counts most. */
-    public static final List<Facet<?>> ALL = List.of(LABEL, PICTURE, LEADS, SAYS, HOW, SOUND, DOINGS, KIND, HOLD, STEP, LEFT, LOOK, EXTRAS);
+    public static final List<Facet<?>> ALL = List.of(LABEL, PICTURE, LEADS, SAYS, HOW, SOUND, DOINGS, KIND, HOLD, STEP, LEFT, LOOK, EXTRAS, ORIGIN);
 
     private final String name;
     private final Function<Button, T> get;

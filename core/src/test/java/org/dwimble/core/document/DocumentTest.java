@@ -21,6 +21,7 @@ import org.dwimble.core.board.Face;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Origin;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Shown;
@@ -174,6 +175,15 @@ class DocumentTest {
         Board plain = Board.empty("b", "B", new Shape(1, 1)).with(Button.word("x", new Cell(0, 0), "crab", null, null));
         assertThat(new String(BoardDocument.write(plain), StandardCharsets.UTF_8))
             .isEqualTo("{\"buttons\":[{\"at\":[0,0],\"id\":\"x\",\"label\":\"crab\"}],\"columns\":1,\"format\":3,\"id\":\"b\",\"name\":\"B\",\"rows\":1}");
+    }
+
+    @Test
+    void whereAWordWasBroughtFromIsKeptAndItsIdThereOnlyIfThatIsAnother() {
+        Button crab = Button.word("x", new Cell(0, 0), "crab", null, null).withOrigin(new Origin("12", 3, "x"));
+        Board plain = Board.empty("b", "B", new Shape(1, 2)).with(crab)
+            .with(Button.word("y", new Cell(0, 1), "gull", null, null).withOrigin(new Origin("12", 4, "z")));
+        assertThat(new String(BoardDocument.write(plain), StandardCharsets.UTF_8)).contains("\"from\":[\"12\",3],\"id\":\"x\"", "\"from\":[\"12\",4,\"z\"]");
+        assertThat(BoardDocument.read(BoardDocument.write(plain))).isEqualTo(plain);
     }
 
     @Test

@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -27,6 +28,7 @@ import org.dwimble.core.board.Extras;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Origin;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Span;
@@ -94,6 +96,7 @@ import org.dwimble.core.edit.words.GiveSound;
 import org.dwimble.core.edit.words.GiveWords;
 import org.dwimble.core.edit.words.MoveButton;
 import org.dwimble.core.edit.words.MoveButtons;
+import org.dwimble.core.edit.words.Newer;
 import org.dwimble.core.edit.words.PutButtons;
 import org.dwimble.core.edit.words.PutFarApart;
 import org.dwimble.core.edit.words.PutSaying;
@@ -103,6 +106,7 @@ import org.dwimble.core.edit.words.ReplaceLabels;
 import org.dwimble.core.edit.words.ReplaceSpoken;
 import org.dwimble.core.edit.words.Saying;
 import org.dwimble.core.edit.words.StretchButton;
+import org.dwimble.core.edit.words.TakeNewer;
 import org.dwimble.core.edit.words.TakeOff;
 import org.dwimble.core.look.Aspect;
 import org.dwimble.core.look.Colour;
@@ -155,8 +159,21 @@ public class IntentionTest {
             Facet.HOLD.with(Facet.LOOK.with(seal, Look.paper(ColouredPaper.ROSE)), Hold.PLAIN)));
         Plan plan = new Plan(List.of(new Step("s1", "Few", LocalDate.parse("2026-11-01"), null), new Step("s2", "More", null, null),
             new Step("s3", "All", null, LocalDate.parse("2026-12-20"))), 2);
-        return drawn.with(List.of(dressed, drawn.boards().get("eat").with(Facet.STEP.with(drawn.boards().get("eat").button("eat/apple").orElseThrow(),
-            "s2")))).with(drawn.whole().withPlan(plan));
+        return drawn.with(
+            List.of(dressed.with(seal(dressed)), drawn.boards().get("eat").with(Facet.STEP.with(drawn.boards().get("eat").button("eat/apple").orElseThrow(),
+                "s2"))))
+            .with(drawn.whole().withPlan(plan));
+    }
+
+    private static Button seal(Board harbour) {
+        return Facet.ORIGIN.with(harbour.button("harbour/seal").orElseThrow(), new Origin("7", 1, "seal"));
+    }
+
+    /** Where the seal came from it is a walrus by now, and there is a whale. */
+    private static Newer.Source newer() {
+        Board then = Board.empty("pool", "pool", new Shape(1, 2)).with(Button.word("seal", new Cell(0, 0), "seal", null, null));
+        Board now = then.with(List.of(Button.word("seal", new Cell(0, 0), "walrus", null, null), Button.word("whale", new Cell(0, 1), "whale", null, null)));
+        return new Newer.Source("7", 2, vocabulary(now), version -> Optional.of(vocabulary(then)));
     }
 
     static Stream<Intention> intentions() {
@@ -224,6 +241,8 @@ public class IntentionTest {
                 new BringIn.Where("harbour", new Cell(0, 2), "far", "base/kite", false), true),
             new BringIn(vocabulary(board("far", "wide open>gone"), board("gone", "lost more>far")), Wanted.alone(List.of("far")),
                 new BringIn.Where("eat", null, "far", null, true), false),
+            new TakeNewer(newer(), Set.of("harbour/seal"), Set.of("whale"), false),
+            new TakeNewer(newer(), Set.of("harbour/seal"), Set.of(), true),
             new ChainBoards(List.of("home", "eat", "attic"), "next", "first again"),
             new PersonLeft("harbour", "harbour/gull", 2025),
             new MakeHome("harbour"),
@@ -429,7 +448,8 @@ public class IntentionTest {
             assertThat(change.after()).as("what needs nothing of what is gone").isNotEqualTo(elsewhere);
         } catch (Unacceptable refused) {
             assertThat(refused.told().key()).isIn("board-gone", "button-gone", "changed-meanwhile", "no-such-word", "no-room-for-person",
-                "no-such-colour", "no-such-spoken", "step-gone", "no-plan", "nothing-held-there", "nothing-to-put-back", "nothing-to-put-in-step");
+                "no-such-colour", "no-such-spoken", "step-gone", "no-plan", "nothing-held-there", "nothing-to-put-back", "nothing-to-put-in-step",
+                "newer-not-there");
         }
         assertThat(drawn(elsewhere.homeBoard())).containsExactly("x");
     }

@@ -165,6 +165,20 @@ public class VocabularyStore {
         });
     }
 
+    /** Keeps a bundle: boards of nobody, on the shelf of an account, which may do with it as with its own. */
+    public long bundle(Vocabulary bundle, long account, Instant at, Told told) {
+        return database.write(session -> bundle(session, bundle, account, at, told));
+    }
+
+    /** As above, inside a transaction that keeps more. */
+    public long bundle(Session session, Vocabulary bundle, long account, Instant at, Told told) throws SQLException {
+        long id = session.insert("INSERT INTO vocabulary (bundled_by, name, home_rows, home_columns) VALUES (?, ?, ?, ?) RETURNING id", account, bundle.name(),
+            bundle.homeBoard().rows(), bundle.homeBoard().columns());
+        GrantTable.give(session, new Grant(new Who.Person(account), Role.OWNER, Thing.vocabulary(id)));
+        versions.begin(session, id, SHELF.written(bundle), bundle, account, at, told);
+        return id;
+    }
+
     private static long insert(Session session, @Nullable String student, @Nullable String starter, @Nullable String about, Vocabulary vocabulary)
         throws SQLException {
         return session.insert("INSERT INTO vocabulary (student_id, starter, about, name, home_rows, home_columns) VALUES (?, ?, ?, ?, ?, ?) RETURNING id",
@@ -281,6 +295,21 @@ public class VocabularyStore {
 
     /** A vocabulary as a list shows it. @param cells of its home board @param boards how many it has */
     public record Named(long id, String name, int cells, int boards) {
+    }
+
+    /** A bundle as a list shows it. @param madeAt when it was kept */
+    public record Bundled(long id, String name, int boards, Instant madeAt) {
+    }
+
+    /** The bundles on the shelf of an account, the latest first. */
+    public List<Bundled> bundles(long account) {
+        return database.read(session -> session.list(
+            """
+                SELECT v.id, v.name, n.boards, f.made_at FROM vocabulary v
+                JOIN line l ON l.sort = 'vocabulary' AND l.thing = v.id JOIN version n ON n.line = l.id AND n.number = l.head
+                JOIN version f ON f.line = l.id AND f.number = 1
+                WHERE v.bundled_by = ? AND v.deleted_at IS NULL ORDER BY f.made_at DESC, v.id DESC""",
+            row -> new Bundled(row.getLong(1), row.getString(2), row.getInt(3), Instant.parse(row.getString(4))), account));
     }
 
     /** A student's vocabularies, the one that changed last first. */

@@ -1,7 +1,6 @@
 package org.dwimble.server.bringin;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -16,16 +15,19 @@ import org.dwimble.core.bringin.Alike;
 import org.dwimble.core.bringin.Arrival;
 import org.dwimble.core.bringin.Wanted;
 import org.dwimble.core.bringin.WayOut;
-import org.dwimble.core.credit.Leaving;
 import org.dwimble.core.edit.Brings;
+import org.dwimble.core.edit.Change;
+import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.On;
 import org.dwimble.core.edit.boards.BringIn;
 import org.dwimble.core.edit.words.BringButtons;
 import org.dwimble.core.edit.words.WithoutPictures;
 import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Need;
 import org.dwimble.core.grant.Thing;
 import org.dwimble.core.map.BoardMap;
 import org.dwimble.core.place.Comparison;
+import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.wordline.WordLine;
 import org.dwimble.server.account.Account;
@@ -33,8 +35,9 @@ import org.dwimble.server.board.BoardView;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.edit.Editing;
 import org.dwimble.server.grant.For;
-import org.dwimble.server.grant.Rights;
-import org.dwimble.server.leaving.Doors;
+import org.dwimble.server.job.JobApi;
+import org.dwimble.server.job.Jobs;
+import org.dwimble.server.job.Progress;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.told.Wording;
@@ -52,8 +55,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/vocabularies/{vocabulary}/arrivals")
 class BringInApi {
-    /** @param whose name of the student; null for a starter */
-    record ArrivalSource(long vocabulary, String name, @Nullable String whose, int boards) {
+    /** @param whose name of the student; null for a starter or a bundle @param keptAt when a bundle was kept; null for what is none */
+    record ArrivalSource(long vocabulary, String name, @Nullable String whose, int boards, @Nullable String keptAt) {
     }
 
     /** @param depth how many taps from home; 0 too for those no taps lead to */
@@ -111,37 +114,42 @@ class BringInApi {
         }
     }
 
+    /** What is looked at, made ready, worked out and kept. */
+    private static final int PARTS = 4;
+
     private final VocabularyStore store;
     private final StudentStore students;
-    private final Rights rights;
     private final Editing editing;
-    private final Doors doors;
+    private final Sources sources;
+    private final Jobs jobs;
     private final Wording wording;
 
-    BringInApi(VocabularyStore store, StudentStore students, Rights rights, Editing editing, Doors doors, Wording wording) {
+    BringInApi(VocabularyStore store, StudentStore students, Editing editing, Sources sources, Jobs jobs, Wording wording) {
         this.store = store;
         this.students = students;
-        this.rights = rights;
+        this.jobs = jobs;
         this.editing = editing;
-        this.doors = doors;
+        this.sources = sources;
         this.wording = wording;
     }
 
-    /** What boards can be brought from: the vocabularies of students one may take from, then the starters. */
+    /** What boards can be brought from: the vocabularies of students one may take from, the bundles on one’s own shelf, then the starters. */
     @For(Act.CHANGE)
     @GetMapping("/sources")
-    List<ArrivalSource> sources(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
-        List<ArrivalSource> sources = new ArrayList<>();
+    List<ArrivalSource> from(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
+        List<ArrivalSource> all = new ArrayList<>();
         students.caseload(account.id()).stream().filter(row -> row.role().may(Act.TAKE)).forEach(row -> store.ofStudent(row.student().id()).stream()
-            .filter(v -> v.id() != vocabulary).forEach(v -> sources.add(new ArrivalSource(v.id(), v.name(), row.student().name(), v.boards()))));
-        store.starters().forEach(s -> sources.add(new ArrivalSource(s.id(), s.vocabulary().name(), null, s.vocabulary().boards().size())));
-        return sources;
+            .filter(v -> v.id() != vocabulary).forEach(v -> all.add(new ArrivalSource(v.id(), v.name(), row.student().name(), v.boards(), null))));
+        store.bundles(account.id()).stream().filter(b -> b.id() != vocabulary)
+            .forEach(b -> all.add(new ArrivalSource(b.id(), b.name(), null, b.boards(), b.madeAt().toString())));
+        store.starters().forEach(s -> all.add(new ArrivalSource(s.id(), s.vocabulary().name(), null, s.vocabulary().boards().size(), null)));
+        return all;
     }
 
     @For(Act.CHANGE)
     @GetMapping("/sources/{from}")
     SourceView source(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable long from) {
-        VocabularyStore.Kept kept = from(account, from);
+        VocabularyStore.Kept kept = sources.from(account, from);
         Vocabulary there = kept.vocabulary();
         return new SourceView(from, there.name(), BoardMap.of(there, kept.overview().routes(), b -> false).nodes().stream()
             .map(n -> new SourceBoard(n.board(), n.name(), ArrivalView.words(there.at(n.board())), Math.max(0, n.taps()))).toList());
@@ -152,11 +160,11 @@ class BringInApi {
     @GetMapping("/sources/{from}/alike")
     AlikeView alike(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable long from, @RequestParam String there,
         @RequestParam String here, @RequestParam(defaultValue = "false") boolean people) {
-        VocabularyStore.Kept kept = from(account, from);
+        VocabularyStore.Kept kept = sources.from(account, from);
         VocabularyStore.Kept to = store.there(vocabulary);
         Board one = On.board(kept.vocabulary(), there);
         Vocabulary alone = new Vocabulary(kept.vocabulary().whole().withHome(there), Map.of(there, one));
-        Board ready = comes(account, kept, to, alone, people).made.vocabulary().at(there);
+        Board ready = sources.comes(account, kept, to, alone, people).vocabulary().at(there);
         Alike alike = Alike.of(ready, kept.vocabulary(), On.board(to.vocabulary(), here), to.vocabulary());
         return new AlikeView(BoardView.of(alike.there()), BoardView.of(alike.here()), alike.onlyThere(), alike.onlyHere());
     }
@@ -166,13 +174,13 @@ class BringInApi {
     @PostMapping("/look")
     @Bounded("REQUEST_BYTES")
     ArrivalView look(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Bringing bringing) {
-        VocabularyStore.Kept from = from(account, bringing.from);
+        VocabularyStore.Kept from = sources.from(account, bringing.from);
         VocabularyStore.Kept to = store.there(vocabulary);
         Vocabulary now = to.vocabulary();
-        Comes comes = comes(account, from, to, from.vocabulary(), Boolean.TRUE.equals(bringing.people));
-        Brings brings = brings(account, vocabulary, comes.made.vocabulary(), bringing);
+        Sources.Comes comes = sources.comes(account, from, to, Boolean.TRUE.equals(bringing.people));
+        Brings brings = brings(account, vocabulary, comes.vocabulary(), bringing);
         Arrival arrival = brings.arrival(now);
-        List<WithoutPictures.Stayed> stayed = ArrivalView.ofComing(arrival, comes.made.stayed());
+        List<WithoutPictures.Stayed> stayed = ArrivalView.ofComing(arrival, comes.made().stayed());
         ArrivalView.Does does = null;
         String refusal = null;
         try {
@@ -204,13 +212,39 @@ class BringInApi {
     @Bounded("REQUEST_BYTES")
     Editing.Changed bring(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Bringing bringing,
         @RequestParam(required = false) @Nullable String step) {
-        VocabularyStore.Kept from = from(account, bringing.from);
+        return bring(account, vocabulary, bringing, step, Progress.UNTOLD);
+    }
+
+    /** The same as a piece of work, for many boards: while it is done it can be ended, and nothing of it stays. */
+    @For(Act.CHANGE)
+    @PostMapping("/work")
+    @Bounded({"REQUEST_BYTES", "WORKS_OF_ONE_PERSON"})
+    JobApi.JobView bringAsWork(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Bringing bringing,
+        @RequestParam(required = false) @Nullable String step) {
+        String name = sources.from(account, bringing.from).vocabulary().name();
+        return JobApi.JobView.of(jobs.start(account.id(), List.of(new Need(Act.CHANGE, Thing.vocabulary(vocabulary))),
+            wording.of(Told.of("job-bring-boards", "name", name)), (out, progress) -> {
+                bring(account, vocabulary, bringing, step, progress);
+                return new Jobs.Result(null, null, null);
+            }));
+    }
+
+    private Editing.Changed bring(Account account, long vocabulary, Bringing bringing, @Nullable String step, Progress progress) {
+        VocabularyStore.Kept from = sources.from(account, bringing.from);
         VocabularyStore.Kept to = store.there(vocabulary);
         if (!Objects.equals(from.version(), bringing.seen)) {
             throw new Unacceptable("bring-source-changed", "vocabulary", from.vocabulary().name());
         }
-        Vocabulary there = comes(account, from, to, from.vocabulary(), Boolean.TRUE.equals(bringing.people)).made.vocabulary();
-        return editing.edit(account, vocabulary, bringing.base, brings(account, vocabulary, there, bringing), step);
+        progress.told(1, PARTS);
+        Vocabulary there = sources.comes(account, from, to, Boolean.TRUE.equals(bringing.people)).vocabulary();
+        progress.told(2, PARTS);
+        Brings brings = brings(account, vocabulary, there, bringing);
+        Intention watched = (now, ids) -> {
+            Change change = brings.on(now, ids);
+            progress.told(3, PARTS);
+            return change;
+        };
+        return editing.edit(account, vocabulary, bringing.base, watched, step);
     }
 
     private Brings brings(Account account, long vocabulary, Vocabulary there, Bringing bringing) {
@@ -223,34 +257,5 @@ class BringInApi {
         String picture = named.isEmpty() ? null : editing.ready(account, vocabulary, named).get(0).picture();
         return new BringIn(there, bringing.wanted(), new BringIn.Where(where.board, where.at, where.name, picture, Boolean.TRUE.equals(where.section)),
             Boolean.TRUE.equals(bringing.looks));
-    }
-
-    private VocabularyStore.Kept from(Account account, long from) {
-        rights.must(account, Act.TAKE, Thing.vocabulary(from));
-        return store.there(from);
-    }
-
-    /** What may come, and what stays. @param leaving null if all may come: of the same student, or of a starter */
-    private record Comes(WithoutPictures.Made made, @Nullable Leaving leaving) {
-        /** Each picture and voice once, where it stands first. */
-        List<ArrivalView.StaysBehind> stays(List<WithoutPictures.Stayed> stayed, Vocabulary from) {
-            if (leaving == null) {
-                return List.of();
-            }
-            Set<String> told = new HashSet<>();
-            return stayed.stream().filter(s -> s.what() != WithoutPictures.What.WAY && told.add(s.id()))
-                .map(s -> new ArrivalView.StaysBehind(from.at(s.board()).name(), s.button().called(), s.what() == WithoutPictures.What.SOUND,
-                    leaving.fate(s.id()) == Leaving.Fate.ASKED ? ArrivalView.Why.NOT_WANTED : ArrivalView.Why.NOT_TO_USE))
-                .toList();
-        }
-    }
-
-    private Comes comes(Account account, VocabularyStore.Kept from, VocabularyStore.Kept to, Vocabulary boards, boolean people) {
-        if (from.student() == null || from.student().equals(to.student())) {
-            return new Comes(new WithoutPictures.Made(boards, List.of()), null);
-        }
-        Leaving.Answer answer = new Leaving.Answer(people, people, false, false, Leaving.Instead.DRAWN);
-        Leaving leaving = doors.toStudent(String.valueOf(to.student()), answer, account);
-        return new Comes(doors.ready(boards, leaving), leaving);
     }
 }

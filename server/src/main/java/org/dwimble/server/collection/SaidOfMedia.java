@@ -152,13 +152,18 @@ public class SaidOfMedia {
         }
     }
 
-    /** What came with a package for a student, in the transaction that keeps its boards: nobody said whom it shows, and it is for the student's team. */
-    public static void cameWithPackage(Session session, Collection<String> hashes, String student, Account account) throws SQLException {
+    /**
+     * What came with a package, in the transaction that keeps its boards: nobody said whom it shows, and it is for the student's team.
+     *
+     * @param student null for nobody: it is then for who took it in
+     */
+    public static void cameWithPackage(Session session, Collection<String> hashes, @Nullable String student, Account account) throws SQLException {
         session.update("""
             INSERT INTO said (media_id, taken_in_by, shows, audience, student_id, name, author, licence, source)
-            SELECT came.value, ?, 'NOT_SAID', 'STUDENT', ?, '', '', '', '' FROM json_each(?) came
-            WHERE NOT EXISTS (SELECT 1 FROM said WHERE media_id = came.value AND student_id = ?)""", account.id(), student,
-            JsonMapper.shared().writeValueAsString(hashes), student);
+            SELECT came.value, ?, 'NOT_SAID', ?, ?, '', '', '', '' FROM json_each(?) came
+            WHERE NOT EXISTS (SELECT 1 FROM said WHERE media_id = came.value AND student_id IS ? AND (student_id IS NOT NULL OR taken_in_by = ?))""",
+            account.id(), (student == null ? OwnPicture.Audience.MINE : OwnPicture.Audience.STUDENT).name(), student,
+            JsonMapper.shared().writeValueAsString(hashes), student, account.id());
     }
 
     static Said said(ResultSet row) throws SQLException {

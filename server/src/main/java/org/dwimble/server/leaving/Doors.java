@@ -75,6 +75,11 @@ public class Doors {
         return new Leaving(Leaving.Whither.STUDENT, answer, remembered(id -> Leaving.Known.on(said.shows(id, student), () -> usable.test(id))));
     }
 
+    /** For a bundle of boards, which are nobody's: nothing goes along that is a student's, or may show somebody. */
+    public Leaving toBundle(Account account) {
+        return toStudent("", Leaving.Answer.NOTHING, account);
+    }
+
     /** As somebody may see what lies on the school's shelf, or has it for nobody in particular. */
     public Leaving toShelf(Account account) {
         Predicate<String> usable = pictures.usable(account, null);

@@ -12,6 +12,7 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.Semaphore;
 import java.util.stream.Collectors;
@@ -36,6 +37,7 @@ import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.collection.SaidOfMedia;
 import org.dwimble.server.database.Database;
 import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.ForSignedIn;
 import org.dwimble.server.job.JobApi;
 import org.dwimble.server.job.Jobs;
 import org.dwimble.server.job.Progress;
@@ -192,12 +194,16 @@ class PackageApi {
     @PostMapping(value = "/api/students/{student}/bringing-in", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @Bounded({"PACKAGE_BYTES", "WORKS_OF_ONE_PERSON"})
     JobApi.JobView bringInBeside(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestParam MultipartFile file) throws IOException {
+        return work(account, student, List.of(new Need(Act.CHANGE, Thing.student(student))), file);
+    }
+
+    private JobApi.JobView work(Account account, @Nullable String student, List<Need> needs, MultipartFile file) throws IOException {
         String name = name(file);
         Path copy = Files.createTempFile("dwimble-", ".package");
         try (InputStream in = file.getInputStream()) {
             Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
             return JobApi.JobView
-                .of(jobs.start(account.id(), List.of(new Need(Act.CHANGE, Thing.student(student))), wording.of(Told.of("job-bring-in", "name", name)),
+                .of(jobs.start(account.id(), needs, wording.of(Told.of("job-bring-in", "name", name)),
                     new Jobs.Work() {
                         @Override
                         public Jobs.Result run(OutputStream out, Progress progress) throws Exception {
@@ -221,6 +227,14 @@ class PackageApi {
             Files.deleteIfExists(copy);
             throw e;
         }
+    }
+
+    /** Brings a package or a board in as a bundle on the shelf of one's own, as a piece of work: from there its boards are brought where they are wanted. */
+    @ForSignedIn("on the shelf of this person’s own")
+    @PostMapping(value = "/api/bundles/bringing-in", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @Bounded({"PACKAGE_BYTES", "WORKS_OF_ONE_PERSON"})
+    JobApi.JobView bringInBundle(@AuthenticationPrincipal Account account, @RequestParam MultipartFile file) throws IOException {
+        return work(account, null, List.of(), file);
     }
 
     private static String name(MultipartFile file) {
@@ -260,7 +274,7 @@ class PackageApi {
         }
     }
 
-    private BroughtIn bringIn(Path file, String name, String student, Account account, Progress progress) throws IOException, Refused {
+    private BroughtIn bringIn(Path file, String name, @Nullable String student, Account account, Progress progress) throws IOException, Refused {
         oneByOne.acquireUninterruptibly();
         try (MediaStore.Incoming incoming = media.incoming()) {
             ObfReader.Read read = new ObfReader(incoming, Limits.PACKAGE).read(file, name);
@@ -271,7 +285,10 @@ class PackageApi {
             long id = kept(incoming, session -> {
                 incoming.stillIn(session);
                 SaidOfMedia.cameWithPackage(session, incoming.hashes(), student, account);
-                return book == null ? store.create(session, read.vocabulary(), student, account.id(), clock.instant(), told)
+                if (book == null && student == null) {
+                    return store.bundle(session, read.vocabulary(), account.id(), clock.instant(), told);
+                }
+                return book == null ? store.create(session, read.vocabulary(), Objects.requireNonNull(student), account.id(), clock.instant(), told)
                     : lists.create(session, book.book(), student, null, account.id(), clock.instant(), told);
             });
             List<String> findings = new ArrayList<>(read.findings().stream().map(wording::of).toList());

@@ -30,7 +30,7 @@ public class DeletedStore {
 
     /**
      * @param id      of the student, or the number of the vocabulary or list
-     * @param of      the student a vocabulary or a list is of; null for a student, and for a list of nobody in particular
+     * @param of      the student a vocabulary or a list is of; null for a student, a bundle, and a list of nobody in particular
      * @param by      who deleted it; null if that account is gone
      */
     public record Deleted(What what, String id, String name, @Nullable String of, Instant at, @Nullable String by) {
@@ -58,7 +58,7 @@ public class DeletedStore {
 
     public void deleteVocabulary(long vocabulary, long account, Instant at) {
         database.write(
-            session -> session.update("UPDATE vocabulary SET deleted_at = ?, deleted_by = ? WHERE id = ? AND deleted_at IS NULL AND student_id IS NOT NULL",
+            session -> session.update("UPDATE vocabulary SET deleted_at = ?, deleted_by = ? WHERE id = ? AND deleted_at IS NULL AND starter IS NULL",
                 at.toString(), account, vocabulary));
         told.publishEvent(new RightsChanged());
     }
@@ -75,9 +75,8 @@ public class DeletedStore {
             WHERE s.id IN (SELECT value FROM json_each(?)) AND s.deleted_at >= ?
             UNION ALL
             SELECT 'VOCABULARY', CAST(v.id AS TEXT), v.name, s.name, v.deleted_at, a.name
-            FROM vocabulary v JOIN student s ON s.id = v.student_id AND s.deleted_at IS NULL
-            LEFT JOIN account a ON a.id = v.deleted_by
-            WHERE s.id IN (SELECT value FROM json_each(?)) AND v.deleted_at >= ?
+            FROM vocabulary v LEFT JOIN student s ON s.id = v.student_id LEFT JOIN account a ON a.id = v.deleted_by
+            WHERE v.deleted_at >= ? AND s.deleted_at IS NULL AND (s.id IN (SELECT value FROM json_each(?)) OR v.bundled_by = ?)
             UNION ALL
             SELECT 'LIST', CAST(l.id AS TEXT), l.name, s.name, l.deleted_at, a.name
             FROM word_list l LEFT JOIN student s ON s.id = l.student_id LEFT JOIN account a ON a.id = l.deleted_by
@@ -86,7 +85,7 @@ public class DeletedStore {
             ORDER BY at DESC, id""",
             row -> new Deleted(What.valueOf(row.getString("what")), row.getString("id"), row.getString("name"), row.getString("of"),
                 Instant.parse(row.getString("at")), row.getString("by_name")),
-            owned, since, changed, since, since, changed, having(table.ofAccount(account, Thing.Sort.LIST), Act.CHANGE)));
+            owned, since, since, changed, account, since, changed, having(table.ofAccount(account, Thing.Sort.LIST), Act.CHANGE)));
     }
 
     private static String having(Map<String, Role> given, Act act) {

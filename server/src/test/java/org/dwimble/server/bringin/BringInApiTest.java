@@ -163,6 +163,79 @@ class BringInApiTest {
     }
 
     @Test
+    void whatIsNewerWhereWordsCameFromIsToldToWhoMayTakeFromThereAndTakenOverWordByWord() {
+        assertThat(http.post(here + "/arrivals", bringing(there, false, List.of("places"), "")).status()).isEqualTo(200);
+        assertThat(http.get(here + "/newer").json().size()).isZero();
+        give("places", 2, "core/kite");
+        give("places", 3, photo("lane", "STUDENT"));
+        give("animals", 0, "core/kite");
+        assertThat(http.get(here + "/newer").json().toString()).contains("\"changed\":1,\"added\":0", "\"vocabulary\":" + there);
+        JsonNode newer = http.get(here + "/newer/" + there).json();
+        assertThat(newer.get("changed").get(0).get("facets").toString()).isEqualTo("[\"picture\"]");
+        String word = newer.get("changed").get(0).get("here").get("id").asString();
+        String taking = "{\"base\":2,\"seen\":%d,\"words\":[\"%s\"],\"added\":[],\"settled\":false}".formatted(newer.get("version").asInt(), word);
+        Account marit = TestServer.account("Marit");
+        TestServer.join(ilse, marit, Role.EDITOR);
+        assertThat(Http.as(marit).get(here + "/newer").json().size()).as("she may not take from there").isZero();
+        assertThat(Http.as(marit).get(here + "/newer/" + there).status()).isEqualTo(404);
+        assertThat(Http.as(marit).post(here + "/newer/" + there, taking).status()).isEqualTo(404);
+        assertThat(http.post(here + "/newer/" + there, taking.replace("\"seen\":", "\"seen\":9")).sentence()).contains("has changed since you looked");
+        assertThat(http.post(here + "/newer/" + there, taking.replace(word, "gone")).sentence()).contains("not newer in");
+        assertThat(http.post(here + "/newer/" + there, taking).json().get("boards").toString()).contains("core/kite");
+        assertThat(http.get(here + "/newer").json().size()).isZero();
+        assertThat(http.get(here + "/versions").json().toString()).contains("a word as it is there now");
+    }
+
+    @Test
+    void boardsAreKeptAsABundleWithoutWhatIsAStudentsAndBroughtInFromThere() {
+        give("places", 2, photo("lane", "STUDENT"));
+        JsonNode look = http.get("/api/vocabularies/" + there + "/bundles/look?boards=places").json();
+        assertThat(look.get("boards").asInt()).isEqualTo(2);
+        assertThat(look.get("stays").asInt()).isEqualTo(1);
+        String bundling = "{\"boards\":[\"places\"],\"withAll\":true,\"name\":\"Where we go\"}";
+        long bundle = http.post("/api/vocabularies/" + there + "/bundles", bundling).json().get("vocabulary").asLong();
+        assertThat(http.get("/api/bundles").json().get(0).get("name").asString()).isEqualTo("Where we go");
+        JsonNode source = http.get(here + "/arrivals/sources").json().valueStream().filter(s -> s.get("vocabulary").asLong() == bundle).findFirst()
+            .orElseThrow();
+        assertThat(source.get("keptAt").asString()).isNotEmpty();
+        assertThat(look(bringing(bundle, true, List.of("places"), "")).get("boards").size()).isEqualTo(2);
+        assertThat(http.post(here + "/arrivals", bringing(bundle, true, List.of("places"), "")).status()).isEqualTo(200);
+        assertThat(http.get("/api/vocabularies/" + bundle + "/boards/places").json().toString()).doesNotContain("own/");
+        assertThat(http.post("/api/vocabularies/" + there + "/bundles", bundling.replace("Where we go", " ")).status()).isEqualTo(422);
+
+        Http another = Http.as(TestServer.account("Marit"));
+        assertThat(another.get("/api/bundles").json().size()).isZero();
+        assertThat(another.get("/api/vocabularies/" + bundle).status()).isEqualTo(404);
+        assertThat(another.post("/api/vocabularies/" + there + "/bundles", bundling).status()).isEqualTo(404);
+        assertThat(another.get("/api/vocabularies/" + there + "/bundles/look?boards=places").status()).isEqualTo(404);
+
+        assertThat(http.send("DELETE", "/api/vocabularies/" + bundle, null).status()).isEqualTo(200);
+        assertThat(http.get("/api/bundles").json().size()).isZero();
+        assertThat(http.get("/api/deleted").json().toString()).contains("Where we go");
+    }
+
+    @Test
+    void aPackageBecomesABundleOfOnesOwn() {
+        byte[] obz = http.get("/api/vocabularies/" + there + "/package.obz").body();
+        JsonNode job = http.done(http.upload("/api/bundles/bringing-in", "far.obz", obz).json());
+        long bundle = Long.parseLong(job.get("told").asString().replaceAll(".*\"vocabulary\":(\\d+).*", "$1"));
+        assertThat(http.get("/api/bundles").json().get(0).get("vocabulary").asLong()).isEqualTo(bundle);
+        assertThat(look(bringing(bundle, true, List.of(http.get("/api/vocabularies/" + bundle).json().get("home").asString()), "")).get("words").asInt())
+            .isGreaterThan(300);
+        assertThat(http.done(http.upload("/api/bundles/bringing-in", "no.obz", new byte[] {1, 2}).json()).get("state").asString()).isEqualTo("FAILED");
+    }
+
+    @Test
+    void manyBoardsComeAsAPieceOfWork() {
+        String wanted = bringing(there, true, List.of("home"), "");
+        JsonNode job = http.done(http.post(here + "/arrivals/work", wanted).json());
+        assertThat(job.get("state").asString()).isEqualTo("DONE");
+        assertThat(http.get(here + "/boards/places").status()).isEqualTo(200);
+        JsonNode again = http.done(http.post(here + "/arrivals/work", wanted.replace("\"base\":1", "\"base\":2")).json());
+        assertThat(again.get("told").asString()).as("its cell is taken").contains("leads somewhere already");
+    }
+
+    @Test
     void whoMayNotChangeThisVocabularyBringsNothing() {
         Account viewer = TestServer.account("Viewer");
         TestServer.join(ilse, viewer, Role.VIEWER);

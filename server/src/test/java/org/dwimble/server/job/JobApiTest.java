@@ -43,15 +43,7 @@ class JobApiTest {
     private final Jobs jobs = TestServer.bean(Jobs.class);
 
     private JsonNode ended(JsonNode begun) {
-        return ended(http, begun);
-    }
-
-    private static JsonNode ended(Http by, JsonNode begun) {
-        JsonNode now = begun;
-        while (now.get("state").asString().equals("RUNNING")) {
-            now = by.get("/api/jobs/" + begun.get("id").asLong()).json();
-        }
-        return now;
+        return http.done(begun);
     }
 
     private byte[] result(JsonNode job) {
@@ -222,7 +214,7 @@ class JobApiTest {
         List<String> jobs = new ArrayList<>();
         for (JsonNode job : List.of(hers.post("/api/vocabularies/" + vocabulary + "/boards/home/print", "{}").json(),
             hers.post("/api/vocabularies/" + vocabulary + "/carrying-away", "{}").json(), hers.post(list + "/print", "{}").json())) {
-            jobs.add("/api/jobs/" + ended(hers, job).get("id").asLong());
+            jobs.add("/api/jobs/" + hers.done(job).get("id").asLong());
         }
         assertThat(jobs).allSatisfy(job -> assertThat(hers.get(job + "/result").status()).isEqualTo(200));
         assertThat(http.send("DELETE", "/api/students/" + ilse.id() + "/team/" + marit.signIn(), null).status()).isEqualTo(200);

@@ -155,7 +155,7 @@ class RequestShapesTest {
             String at = path.getKey().replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary))
                 .replace("{list}", String.valueOf(list))
                 .replace("{board}", "eat").replace("{signIn}", "nobody").replace("{hash}", "00").replace("{number}", "1").replace("{fact}", "1")
-                .replace("{id}", "999999").replace("{job}", "999999");
+                .replace("{id}", "999999").replace("{job}", "999999").replace("{from}", String.valueOf(vocabulary));
             for (ObjectNode body : bodies(schema)) {
                 List<String> places = new ArrayList<>();
                 places(body, "", places);
@@ -196,6 +196,7 @@ class RequestShapesTest {
             String at = path.getKey().replace("{student}", ilse.id()).replace("{vocabulary}", String.valueOf(vocabulary))
                 .replace("{list}", String.valueOf(list))
                 .replace("{board}", "eat").replace("{hash}", "00").replace("{number}", "1").replace("{id}", "999999").replace("{job}", "999999")
+                .replace("{from}", String.valueOf(vocabulary))
                 .replace("{appearance}", "colour.yellow.usual").replace("{set}", "base").replace("{name}", "kite");
             if (at.endsWith("/events")) {
                 return;

@@ -153,13 +153,9 @@ class ShowingApiTest {
     }
 
     private byte[] file(Http by, long list, String as, boolean people) {
-        long job = by.post("/api/lists/" + list + "/" + as, "{\"people\":" + people + "}").json().get("id").asLong();
-        JsonNode now = by.get("/api/jobs/" + job).json();
-        for (int i = 0; now.get("state").asString().equals("RUNNING") && i < 100_000; i++) {
-            now = by.get("/api/jobs/" + job).json();
-        }
-        assertThat(now.get("state").asString()).isEqualTo("DONE");
-        return by.get("/api/jobs/" + job + "/result").body();
+        JsonNode done = by.done(by.post("/api/lists/" + list + "/" + as, "{\"people\":" + people + "}").json());
+        assertThat(done.get("state").asString()).isEqualTo("DONE");
+        return by.get("/api/jobs/" + done.get("id").asLong() + "/result").body();
     }
 
     /** A page of words, and one with a photo of somebody. */

@@ -1,0 +1,82 @@
+package org.dwimble.server.bringin;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import org.dwimble.core.board.Origin;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.credit.Leaving;
+import org.dwimble.core.edit.words.WithoutPictures;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.grant.Rights;
+import org.dwimble.server.leaving.Doors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What boards come from: whether somebody may take them there, and what of them may come here. */
+@Component
+class Sources {
+    private final VocabularyStore store;
+    private final Rights rights;
+    private final Doors doors;
+
+    Sources(VocabularyStore store, Rights rights, Doors doors) {
+        this.store = store;
+        this.rights = rights;
+        this.doors = doors;
+    }
+
+    /** @throws org.dwimble.server.problem.Problem if this person may not take from it */
+    VocabularyStore.Kept from(Account account, long from) {
+        rights.must(account, Act.TAKE, Thing.vocabulary(from));
+        return store.there(from);
+    }
+
+    /**
+     * What may come, and what stays.
+     *
+     * @param made    with every button known as the one it is there
+     * @param leaving null if all may come: of the same student, or of a starter
+     */
+    record Comes(WithoutPictures.Made made, @Nullable Leaving leaving) {
+        Vocabulary vocabulary() {
+            return made.vocabulary();
+        }
+
+        /** Each picture and voice once, where it stands first. */
+        List<ArrivalView.StaysBehind> stays(List<WithoutPictures.Stayed> stayed, Vocabulary from) {
+            if (leaving == null) {
+                return List.of();
+            }
+            Set<String> told = new HashSet<>();
+            return stayed.stream().filter(s -> s.what() != WithoutPictures.What.WAY && told.add(s.id()))
+                .map(s -> new ArrivalView.StaysBehind(from.at(s.board()).name(), s.button().called(), s.what() == WithoutPictures.What.SOUND,
+                    leaving.fate(s.id()) == Leaving.Fate.ASKED ? ArrivalView.Why.NOT_WANTED : ArrivalView.Why.NOT_TO_USE))
+                .toList();
+        }
+    }
+
+    Comes comes(Account account, VocabularyStore.Kept from, VocabularyStore.Kept to, boolean people) {
+        return comes(account, from, to, from.vocabulary(), people);
+    }
+
+    /** @param boards of {@code from} that are asked about */
+    Comes comes(Account account, VocabularyStore.Kept from, VocabularyStore.Kept to, Vocabulary boards, boolean people) {
+        Vocabulary marked = Origin.marked(boards, String.valueOf(from.id()), from.version());
+        if (from.starter() != null || from.student() != null && from.student().equals(to.student())) {
+            return new Comes(new WithoutPictures.Made(marked, List.of()), null);
+        }
+        Leaving.Answer answer = new Leaving.Answer(people, people, false, false, Leaving.Instead.DRAWN);
+        Leaving leaving = to.student() == null ? doors.toBundle(account) : doors.toStudent(to.student(), answer, account);
+        return new Comes(doors.ready(marked, leaving), leaving);
+    }
+
+    /** What of it may lie on the shelf of one's own, where no picture is a student's. @param chosen what is taken of it */
+    WithoutPictures.Made onShelf(Account account, VocabularyStore.Kept from, UnaryOperator<Vocabulary> chosen) {
+        return doors.ready(chosen.apply(Origin.marked(from.vocabulary(), String.valueOf(from.id()), from.version())), doors.toBundle(account));
+    }
+}
