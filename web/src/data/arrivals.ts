@@ -35,3 +35,7 @@ export const arrival = (vocabulary: number, bringing: Bringing) =>
     placeholderData: keepPreviousData,
     staleTime: 0,
   });
+
+/** Brings them in as a piece of work, which can be ended before it is done. */
+export const bringAsWork = (vocabulary: number, bringing: Bringing) =>
+  answer(client.POST('/api/vocabularies/{vocabulary}/arrivals/work', { params: { path: { vocabulary } }, body: bringing }));

@@ -1,6 +1,6 @@
 import { queryOptions, useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { answer, client, done, Problem } from '../api/client';
-import type { Board, Bringing, Cell, Changed, ChosenWord, Folk, Intention, VocabularyView } from '../api/types';
+import type { Board, Bringing, Cell, Changed, ChosenWord, Folk, Intention, NewerTaking, VocabularyView } from '../api/types';
 import { caseload, glances } from './students';
 import { after, Bases } from './bases';
 import { answered } from '../shell/answered';
@@ -184,6 +184,7 @@ export type Wish = {
       columns?: number;
     }
   | { what: 'bring boards'; base: number; bringing: Bringing }
+  | { what: 'take newer'; base: number; from: number; taking: Omit<NewerTaking, 'base'> }
   | { what: 'first words'; base: number; board: string; text?: string; chosen?: ChosenWord[] }
   | { what: 'first sentence'; base: number; board: string }
   | { what: 'step up'; base: number; starter: string }
@@ -235,6 +236,10 @@ function send(id: number, base: number, wish: Wish): Promise<Changed> {
       );
     case 'bring boards':
       return answer(client.POST('/api/vocabularies/{vocabulary}/arrivals', { params, body: { ...wish.bringing, base } }));
+    case 'take newer':
+      return answer(
+        client.POST('/api/vocabularies/{vocabulary}/newer/{from}', { params: { path: { ...path, from: wish.from } }, body: { ...wish.taking, base } }),
+      );
     case 'first words':
       return answer(
         client.POST('/api/vocabularies/{vocabulary}/first-words', {

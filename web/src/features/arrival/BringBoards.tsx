@@ -1,4 +1,4 @@
-import { plural, t } from '@lingui/core/macro';
+import { t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useState } from 'react';
@@ -10,8 +10,9 @@ import { may } from '../../data/may';
 import { ArtOf } from '../../drawn/art';
 import { begunAt } from './arrivalsAt';
 import { FromOne } from './FromOne';
+import { Newer } from './Newer';
+import { Sources } from './Sources';
 import parts from '../../shell/parts.module.css';
-import css from './arrival.module.css';
 
 /** Boards of another vocabulary: from which, which of them, and what comes. */
 export default function BringBoards() {
@@ -20,10 +21,12 @@ export default function BringBoards() {
   const all = useQuery({ ...sources(id), enabled: view.data !== undefined && may(view.data, 'CHANGE') });
   const [search, setSearch] = useSearchParams();
   const begun = begunAt(search);
-  const [chosen, setFrom] = useState<ArrivalSource>();
-  const from = chosen ?? all.data?.find((s) => s.vocabulary === begun.from);
+  const [chosen, setFrom] = useState<number>();
+  const [newer, setNewer] = useState<number>();
+  const from = all.data?.find((s) => s.vocabulary === (chosen ?? begun.from));
   const fromAnother = () => {
     setFrom(undefined);
+    setNewer(undefined);
     setSearch((now) => new URLSearchParams([...now].filter(([key]) => ['board', 'row', 'column'].includes(key))), { replace: true });
   };
   const error = view.error ?? all.error;
@@ -49,48 +52,26 @@ export default function BringBoards() {
           <h1>{t`Bring boards into ${view.data.name}`}</h1>
           <span className={parts.quiet}>{from ? called(from) : t`Nothing happens before you have seen what comes.`}</span>
           <span className={parts.grow} />
-          {from && <button type="button" className={parts.dotted} onClick={fromAnother}>{t`from another`}</button>}
+          {(from ?? newer) !== undefined && <button type="button" className={parts.dotted} onClick={fromAnother}>{t`from another`}</button>}
           <Link className={parts.door} to={`/vocabularies/${id}`}>{t`Back to the boards`}</Link>
         </div>
-        {from ? (
+        {newer !== undefined ? (
+          <Newer view={view.data} from={newer} onDone={fromAnother} />
+        ) : from ? (
           <FromOne
             key={from.vocabulary}
             view={view.data}
             from={from.vocabulary}
+            all={!!from.keptAt}
             begun={{ ...begun, board: view.data.boards.find((b) => b.id === begun.board)?.id ?? view.data.home }}
           />
         ) : (
-          <Sources all={all.data} onChoose={setFrom} />
+          <Sources view={view.data} all={all.data} onChoose={setFrom} onNewer={setNewer} />
         )}
       </main>
     </ArtOf>
   );
 }
 
-const called = ({ name, whose }: ArrivalSource) => (whose ? t`from “${name}”, ${whose}` : t`from the starter “${name}”`);
-
-function Sources({ all, onChoose }: { all: ArrivalSource[]; onChoose: (from: ArrivalSource) => void }) {
-  const card = (one: ArrivalSource) => (
-    <li key={one.vocabulary}>
-      <button type="button" onClick={() => onChoose(one)}>
-        <strong>{one.name}</strong>
-        <span>{[one.whose, plural(one.boards, { one: '# board', other: '# boards' })].filter(Boolean).join(' · ')}</span>
-      </button>
-    </li>
-  );
-  const students = all.filter((s) => s.whose);
-  return (
-    <>
-      {students.length > 0 && (
-        <section className={css.from} aria-label={t`From a vocabulary`}>
-          <h2>{t`From a vocabulary`}</h2>
-          <ul className={css.sources}>{students.map(card)}</ul>
-        </section>
-      )}
-      <section className={css.from} aria-label={t`From a starter`}>
-        <h2>{t`From a starter`}</h2>
-        <ul className={css.sources}>{all.filter((s) => !s.whose).map(card)}</ul>
-      </section>
-    </>
-  );
-}
+const called = ({ name, whose, keptAt }: ArrivalSource) =>
+  whose ? t`from “${name}”, ${whose}` : keptAt ? t`from “${name}”, of your own shelf` : t`from the starter “${name}”`;

@@ -89,8 +89,8 @@ function whatComes(buttons: number, boards: number, words: number): string {
 /** Where they open: the board, its cell, what is written on the button, and whether they have a board of their own. */
 function Opens({ view, comes, bringing, choice, onChoose, onOnto }: Omit<Told, 'busy' | 'onBring'>) {
   const { board, at } = bringing.where;
-  const { apart, does } = comes;
-  const name = does?.opener ?? bringing.where.name;
+  const { apart } = comes;
+  const name = comes.opener ?? bringing.where.name;
   return (
     <>
       <p>
@@ -98,7 +98,10 @@ function Opens({ view, comes, bringing, choice, onChoose, onOnto }: Omit<Told, '
           They are opened from{' '}
           <DottedChoice
             label={t`The board that opens them`}
-            items={view.boards.map((b) => ({ key: b.id, label: b.name }))}
+            items={view.boards.map((b) => ({
+              key: b.id,
+              label: `${b.name} · ${plural(b.empty, { 0: 'full', one: '# free cell', other: '# free cells' })}`,
+            }))}
             onChoose={(b) => onOnto({ board: b })}
           >
             {view.boards.find((b) => b.id === board)?.name}

@@ -1,13 +1,15 @@
 import { plural, t } from '@lingui/core/macro';
-import { Checkbox, Input } from 'antd';
+import { Checkbox, Input, Segmented } from 'antd';
 import { useState, type CSSProperties } from 'react';
 import type { Arrival, SourceView } from '../../api/types';
+import { OnMap } from './OnMap';
 import { toggled, type Choice } from './choice';
 import css from './arrival.module.css';
 
 /** The boards there, from home outwards, to be chosen; those that come with others say over which they come. */
 export function Which({ there, choice, comes, onChoose }: { there: SourceView; choice: Choice; comes?: Arrival; onChoose: (choice: Choice) => void }) {
   const [sought, setSought] = useState('');
+  const [onMap, setOnMap] = useState(false);
   const met = new Map(comes?.boards.map((b) => [b.board, b]));
   const text = sought.trim().toLowerCase();
   const shown = text ? there.boards.filter((b) => b.name.toLowerCase().includes(text)).map((b) => ({ ...b, depth: 0 })) : there.boards;
@@ -29,7 +31,24 @@ export function Which({ there, choice, comes, onChoose }: { there: SourceView; c
           {plural(there.boards.length, { one: '# board', other: 'all # boards' })}
         </Checkbox>
       </p>
-      <ul>
+      <Segmented
+        aria-label={t`How boards are shown`}
+        value={onMap}
+        onChange={setOnMap}
+        options={[
+          { value: false, label: t`by name` },
+          { value: true, label: t`on the map` },
+        ]}
+      />
+      {onMap && (
+        <OnMap
+          from={there.vocabulary}
+          boards={choice.boards}
+          along={(comes?.boards ?? []).filter((b) => b.comes).map((b) => b.board)}
+          onToggle={(board) => onChoose(toggled(choice, board))}
+        />
+      )}
+      <ul hidden={onMap}>
         {shown.map((board) => {
           const one = met.get(board.board);
           const along = one?.by && !choice.boards.includes(board.board);

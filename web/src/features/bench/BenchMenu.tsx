@@ -11,7 +11,7 @@ import { useWork } from '../job';
 /** What is said without being asked: photos of people stay, the name goes along. */
 const USUAL: Along = { student: false, others: false, name: true, notes: false, instead: 'DRAWN' };
 
-export type Chosen = 'history' | 'keep' | 'copy' | 'copy board' | 'list' | 'chain' | 'look' | 'make home' | 'credits' | 'shortcuts' | 'delete';
+export type Chosen = 'history' | 'keep' | 'copy' | 'copy board' | 'bundle' | 'list' | 'chain' | 'look' | 'make home' | 'credits' | 'shortcuts' | 'delete';
 type Away = 'obz' | 'obf' | 'carry';
 
 /** What is done more seldom with a board and its vocabulary. */
@@ -42,6 +42,7 @@ export function BenchMenu({
     ...item('keep', t`Keep a dated copy`, mayEdit && !!view.student),
     ...item('copy', t`Copy for another student, or with a note…`, mayEdit && !!view.student),
     ...item('copy board', t`Copy this board`, mayEdit),
+    ...item('bundle', t`Keep as a bundle, to bring in elsewhere…`, takes),
     ...item('list', t`Make a word list of this board`, takes),
     ...item('chain', t`Make a chain of boards…`, mayEdit),
     ...item('look', t`How boards look`, mayEdit),

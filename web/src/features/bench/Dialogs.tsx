@@ -9,6 +9,7 @@ import { AddPerson } from './AddPerson';
 import { ChainBoards } from './ChainBoards';
 import { ConflictDialog } from './ConflictDialog';
 import { CopyFor } from './CopyFor';
+import { KeepBundle } from './KeepBundle';
 import { History } from './History';
 import { NewBoard } from './NewBoard';
 import { useRoom } from './room';
@@ -59,6 +60,7 @@ function AboutBoards({ actions }: { actions: Actions }) {
         />
       )}
       {dialog === 'copy' && <CopyFor view={view} onClose={rest} />}
+      {dialog === 'bundle' && <KeepBundle view={view} boardId={boardId} name={line.name} onClose={rest} />}
       {dialog === 'shortcuts' && <Shortcuts onClose={rest} />}
       {dialog === 'history' && (
         <History

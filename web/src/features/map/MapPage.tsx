@@ -12,6 +12,7 @@ import { ArtOf } from '../../drawn/art';
 import { useEdits } from '../edit';
 import { BOARD_DRAGGED } from '../boardlist';
 import { LinkInto } from './LinkInto';
+import { SAID } from './said';
 import { ACROSS, asTree, DOWN, farAway, toggled, trouble, type Branch } from './map';
 import css from './map.module.css';
 import { may } from '../../data/may';
@@ -184,16 +185,6 @@ function MapBoard({ data: { node } }: NodeProps<Node<Shown>>) {
   );
 }
 
-/** What the library says by itself, of what a map of boards can do. */
-const SAID = {
-  'node.a11yDescription.default': '',
-  'node.a11yDescription.keyboardDisabled': '',
-  'edge.a11yDescription.default': '',
-  'controls.ariaLabel': t`Look closer or from further off`,
-  'controls.zoomIn.ariaLabel': t`Closer`,
-  'controls.zoomOut.ariaLabel': t`Further off`,
-  'controls.fitView.ariaLabel': t`All of it`,
-};
 const KINDS = { board: MapBoard };
 
 /** The same for keyboard and screen reader. */

@@ -181,6 +181,8 @@ class BringInApi {
         Brings brings = brings(account, vocabulary, comes.vocabulary(), bringing);
         Arrival arrival = brings.arrival(now);
         List<WithoutPictures.Stayed> stayed = ArrivalView.ofComing(arrival, comes.made().stayed());
+        Optional<Button> opener = brings instanceof BringIn in ? in.openedBy(now) : Optional.empty();
+        String name = brings instanceof BringIn in ? opener.map(Button::called).orElseGet(() -> in.name(arrival)) : null;
         ArrivalView.Does does = null;
         String refusal = null;
         try {
@@ -190,15 +192,14 @@ class BringInApi {
         }
         return new ArrivalView(from.version(), ArrivalView.boards(arrival, from.vocabulary()), arrival.words(), arrival.first().size(),
             ArrivalView.loose(arrival), ArrivalView.looseBefore(arrival), elsewhere(stayed, from.vocabulary()), comes.stays(stayed, from.vocabulary()),
-            ArrivalView.otherGrids(arrival, On.board(now, bringing.where.board).shape()), does, refusal);
+            ArrivalView.otherGrids(arrival, On.board(now, bringing.where.board).shape()), name, opener.isPresent(), does,
+            refusal);
     }
 
     private static ArrivalView.Does does(Brings brings, Vocabulary now, Arrival arrival) {
         AtomicInteger ids = new AtomicInteger();
         Comparison.Share kept = Comparison.of(now, brings.on(now, arrival, () -> "new-" + ids.incrementAndGet()).after()).kept();
-        Optional<Button> opener = brings instanceof BringIn in ? in.openedBy(now) : Optional.empty();
-        String name = brings instanceof BringIn in ? opener.map(Button::called).orElseGet(() -> in.name(arrival)) : null;
-        return new ArrivalView.Does((int) kept.kept(), (int) (kept.of() - kept.kept()), name, opener.isPresent());
+        return new ArrivalView.Does((int) kept.kept(), (int) (kept.of() - kept.kept()));
     }
 
     private static List<ArrivalView.EndedButton> elsewhere(List<WithoutPictures.Stayed> stayed, Vocabulary from) {

@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -118,5 +119,47 @@ class ArrivalBrowserTest extends Counted {
         page.getByText("comes too, beside the one here").click();
         w.button("Bring 1 board in").click();
         assertThat(w.cell("More play, row")).isVisible();
+    }
+
+    @Test
+    void boardsAreKeptAsABundleBroughtInElsewhereAndWhatIsNewerThereIsTakenOver() throws IOException {
+        Student sefa = TestServer.student("Sefa", odile);
+        long other = TestServer.copy("first-choices", sefa, odile);
+        w.bench(id, "play");
+        actions = 0;
+        click(w.button("More to do with these boards"));
+        click(page.getByText("Keep as a bundle"));
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("boards,");
+        assertThat(w.violations()).isEmpty();
+        click(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Keep it")));
+        assertThat(dialog).isHidden();
+        counted("boards kept as a bundle", 3);
+
+        page.navigate("/vocabularies/" + other + "/arrivals?board=eat");
+        actions = 0;
+        click(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("From your own shelf")).getByRole(AriaRole.BUTTON).first());
+        page.getByText("on the map").click();
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The boards there on their map"))
+            .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("More play").setPressed(true))).isVisible();
+        assertThat(w.violations()).isEmpty();
+        Locator bring = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Bring \\d+ boards in")));
+        click(bring);
+        assertThat(w.cell("Play,")).isVisible();
+        counted("a bundle brought in", 2);
+
+        long bundle = TestServer.bean(VocabularyStore.class).bundles(odile.id()).get(0).id();
+        w.bench(bundle, "play");
+        page.locator("[role=gridcell][aria-label^='empty']").first().click();
+        enter("spade");
+        assertThat(w.cell("spade,")).isVisible();
+        page.navigate("/vocabularies/" + other + "/arrivals");
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Newer there")).getByRole(AriaRole.BUTTON).click();
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("New there"))).containsText("“spade” comes to Play");
+        assertThat(w.violations()).isEmpty();
+        w.button("Take 1 word over").click();
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Newer there"))).hasCount(0);
+        assertThat(TestServer.bean(VocabularyStore.class).there(other).vocabulary().boards().values().stream().flatMap(b -> b.buttons().stream())
+            .map(Button::label)).contains("spade");
     }
 }

@@ -1,0 +1,2 @@
+export { ACROSS, DOWN } from './map';
+export { SAID } from './said';
