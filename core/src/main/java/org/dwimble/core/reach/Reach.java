@@ -120,6 +120,11 @@ public final class Reach {
         return cheapest.values();
     }
 
+    /** How much further a finger travels to a cell of a board that a button opens, in millimetres: the way it adds to that of the button. */
+    public double further(Board on, Button opener, Board opened, Cell at) {
+        return middle(on, opener.cell(), opener.span()).to(middle(opened, at, opened.at(at).map(Button::span).orElse(Span.ONE)));
+    }
+
     private TalkLayout layout(Board board) {
         return TalkLayout.of(screen, board.shape(), board.look().over(vocabulary.whole().look()));
     }

@@ -35,7 +35,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-class BringInTest {
+public class BringInTest {
     private static final Vocabulary HERE = vocabulary(
         board("home", "I want play>games", "go . ."),
         board("games", "ball dice kite", "back:back home:home ."));
@@ -123,7 +123,7 @@ class BringInTest {
     }
 
     /** Two vocabularies that have boards, ids and names in common, taken at random, from a seed. */
-    static Stream<Vocabulary[]> generated() {
+    public static Stream<Vocabulary[]> generated() {
         return IntStream.range(0, 80).mapToObj(seed -> {
             Random random = new Random(seed);
             return new Vocabulary[] {any(random), any(random)};

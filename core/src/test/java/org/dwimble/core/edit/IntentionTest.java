@@ -54,6 +54,8 @@ import org.dwimble.core.edit.boards.RemoveLine;
 import org.dwimble.core.edit.boards.RenameBoard;
 import org.dwimble.core.edit.boards.SizeLine;
 import org.dwimble.core.edit.boards.SplitCell;
+import org.dwimble.core.edit.grow.GrowWord;
+import org.dwimble.core.edit.grow.ShrinkWord;
 import org.dwimble.core.edit.looks.CopyOnto;
 import org.dwimble.core.edit.looks.GiveLook;
 import org.dwimble.core.edit.looks.GivePapers;
@@ -150,7 +152,7 @@ public class IntentionTest {
             board("home", "I want . hive>hive", "go . harbour>harbour eat>eat"),
             board("harbour", "crab gull . seal", "back:back home:home . boat"),
             board("eat", "apple pear . .", "back:back home:home . ."),
-            board("attic", "box . . .", ". . . ."));
+            board("attic", "box . . apple>eat", ". . . ."));
         Board harbour = drawn.boards().get("harbour");
         Button crab = harbour.button("harbour/crab").orElseThrow();
         Button seal = harbour.button("harbour/seal").orElseThrow();
@@ -243,6 +245,9 @@ public class IntentionTest {
                 new BringIn.Where("eat", null, "far", null, true), false),
             new TakeNewer(newer(), Set.of("harbour/seal"), Set.of("whale"), false),
             new TakeNewer(newer(), Set.of("harbour/seal"), Set.of(), true),
+            new GrowWord("harbour", "harbour/crab", vocabulary(board("far", "wide"), board("pool", "crab prawn eel")), "pool", true),
+            new GrowWord("harbour", "harbour/crab", null, "eat", false),
+            new ShrinkWord("attic", "attic/apple", origin -> Optional.empty()),
             new ChainBoards(List.of("home", "eat", "attic"), "next", "first again"),
             new PersonLeft("harbour", "harbour/gull", 2025),
             new MakeHome("harbour"),

@@ -2,8 +2,10 @@ package org.dwimble.server.bringin;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.dwimble.core.board.Origin;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.credit.Leaving;
@@ -19,7 +21,7 @@ import org.springframework.stereotype.Component;
 
 /** What boards come from: whether somebody may take them there, and what of them may come here. */
 @Component
-class Sources {
+public class Sources {
     private final VocabularyStore store;
     private final Rights rights;
     private final Doors doors;
@@ -31,7 +33,7 @@ class Sources {
     }
 
     /** @throws org.dwimble.server.problem.Problem if this person may not take from it */
-    VocabularyStore.Kept from(Account account, long from) {
+    public VocabularyStore.Kept from(Account account, long from) {
         rights.must(account, Act.TAKE, Thing.vocabulary(from));
         return store.there(from);
     }
@@ -42,8 +44,8 @@ class Sources {
      * @param made    with every button known as the one it is there
      * @param leaving null if all may come: of the same student, or of a starter
      */
-    record Comes(WithoutPictures.Made made, @Nullable Leaving leaving) {
-        Vocabulary vocabulary() {
+    public record Comes(WithoutPictures.Made made, @Nullable Leaving leaving) {
+        public Vocabulary vocabulary() {
             return made.vocabulary();
         }
 
@@ -60,7 +62,7 @@ class Sources {
         }
     }
 
-    Comes comes(Account account, VocabularyStore.Kept from, VocabularyStore.Kept to, boolean people) {
+    public Comes comes(Account account, VocabularyStore.Kept from, VocabularyStore.Kept to, boolean people) {
         return comes(account, from, to, from.vocabulary(), people);
     }
 
@@ -78,5 +80,18 @@ class Sources {
     /** What of it may lie on the shelf of one's own, where no picture is a student's. @param chosen what is taken of it */
     WithoutPictures.Made onShelf(Account account, VocabularyStore.Kept from, UnaryOperator<Vocabulary> chosen) {
         return doors.ready(chosen.apply(Origin.marked(from.vocabulary(), String.valueOf(from.id()), from.version())), doors.toBundle(account));
+    }
+
+    /** Where a vocabulary's words are likely to find more, in its language: the starters, what else this student has, and the bundles on one's own shelf. */
+    public List<VocabularyStore.Kept> near(Account account, VocabularyStore.Kept to) {
+        Stream<VocabularyStore.Kept> others = to.student() == null || !rights.may(account, Act.TAKE, Thing.student(to.student())) ? Stream.empty()
+            : store.ofStudent(to.student()).stream().map(v -> store.there(v.id()));
+        Stream<VocabularyStore.Kept> bundles = store.bundles(account.id()).stream().map(b -> store.there(b.id()));
+        return Stream.of(store.starters().stream(), others, bundles).flatMap(all -> all).filter(v -> v.id() != to.id() && language(v).equals(language(to)))
+            .toList();
+    }
+
+    private static String language(VocabularyStore.Kept kept) {
+        return Locale.forLanguageTag(kept.vocabulary().whole().locale()).getLanguage();
     }
 }

@@ -1,0 +1,179 @@
+package org.dwimble.server.grow;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Origin;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.edit.On;
+import org.dwimble.core.edit.grow.GrowWord;
+import org.dwimble.core.edit.grow.ShrinkWord;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grow.Growth;
+import org.dwimble.core.grow.Kin;
+import org.dwimble.core.grow.Shrinking;
+import org.dwimble.core.reach.Reach;
+import org.dwimble.core.student.Student;
+import org.dwimble.core.told.Unacceptable;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.board.BoardView;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.board.VocabularyView;
+import org.dwimble.server.bringin.Sources;
+import org.dwimble.server.edit.Editing;
+import org.dwimble.server.edit.Learned;
+import org.dwimble.server.grant.For;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What words could grow into, letting them grow, and making them one word again. */
+@RestController
+@RequestMapping("/api/vocabularies/{vocabulary}/growth")
+class GrowthApi {
+    /** So many words are listed. */
+    private static final int MOST = 24;
+
+    /**
+     * What a word could grow into.
+     *
+     * @param from       id of the vocabulary the board comes from; null if it is here
+     * @param fromName   its name; null if it is here
+     * @param at         where the word will stand on the board
+     * @param adds       the words that cannot be said here now
+     * @param taps       from home, to say the word now; 0 if no taps lead to it
+     * @param furtherMm  how much further a finger travels to say it by two taps
+     * @param kin        the board as it would be
+     */
+    record GrowthView(String board, String boardName, BoardView.ButtonView word, @Nullable Long from, @Nullable String fromName, Cell at, List<String> adds,
+        int taps, double furtherMm, BoardView kin) {
+    }
+
+    /**
+     * What shrinking would do.
+     *
+     * @param opened name of the board the word opens
+     * @param goes   true if that board goes
+     * @param added  what was put there since, or changed, and waits there
+     * @param also   what else opens the board
+     */
+    record ShrinkingView(String opened, boolean goes, List<String> added, List<String> also) {
+    }
+
+    /** @param from null if the board is here @param kin the board there, or here @param firstSays true if the first tap says the word still */
+    record Growing(int base, String board, String button, @Nullable Long from, String kin, boolean firstSays) {
+        Growing {
+            Unacceptable.ifMissing(board, button, kin);
+        }
+    }
+
+    record Shrunk(int base, String board, String button) {
+        Shrunk {
+            Unacceptable.ifMissing(board, button);
+        }
+    }
+
+    private final VocabularyStore store;
+    private final Sources sources;
+    private final Editing editing;
+
+    GrowthApi(VocabularyStore store, Sources sources, Editing editing) {
+        this.store = store;
+        this.sources = sources;
+        this.editing = editing;
+    }
+
+    /** What words here could grow into, that of most new words first; or what one word could, that which is nearest to it first. */
+    @For(Act.CHANGE)
+    @GetMapping
+    List<GrowthView> growth(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(required = false) @Nullable String board,
+        @RequestParam(required = false) @Nullable String button) {
+        VocabularyStore.Kept kept = store.there(vocabulary);
+        Vocabulary now = kept.vocabulary();
+        Growth growth = new Growth(now, kept.overview().routes(), kept.overview().revealed()::shows);
+        Map<Kin, VocabularyStore.Kept> from = new HashMap<>();
+        List<Kin> kin = new ArrayList<>(List.of(Kin.of(now)));
+        sources.near(account, kept).forEach(source -> {
+            Kin one = Kin.of(sources.comes(account, source, kept, false).vocabulary());
+            from.put(one, source);
+            kin.add(one);
+        });
+        View view = new View(kept, reach(kept), from);
+        if (board != null && button != null) {
+            Board on = On.board(now, board);
+            Button word = On.button(on, button);
+            return kin.stream().flatMap(k -> growth.of(on, word, k).stream().map(p -> view.of(p, k))).toList();
+        }
+        return growth.all(kin, MOST).stream().map(p -> view.of(p, kin.stream().filter(k -> has(k, p)).findFirst().orElseThrow())).toList();
+    }
+
+    private static boolean has(Kin kin, Growth.Proposal proposal) {
+        return kin.vocabulary().board(proposal.kin().id()).filter(b -> b == proposal.kin()).isPresent();
+    }
+
+    private Reach reach(VocabularyStore.Kept kept) {
+        Student student = editing.student(kept.id());
+        return new Reach(kept.vocabulary(), kept.overview().routes(), VocabularyView.screen(student), null, b -> !kept.overview().revealed().shows(b));
+    }
+
+    private record View(VocabularyStore.Kept kept, Reach reach, Map<Kin, VocabularyStore.Kept> from) {
+        GrowthView of(Growth.Proposal p, Kin kin) {
+            VocabularyStore.Kept source = from.get(kin);
+            Reach.Cost cost = reach.on(p.on()).get(p.word().id());
+            return new GrowthView(p.on().id(), p.on().name(), BoardView.ButtonView.of(p.word()), source == null ? null : source.id(),
+                source == null ? null : source.vocabulary().name(), p.at(), p.adds(), cost == null ? 0 : cost.taps(),
+                reach.further(p.on(), p.word(), p.kin(), p.at()), BoardView.of(p.kin()));
+        }
+    }
+
+    /** What it would take to make a grown word one word again; refused if it has not grown. */
+    @For(Act.CHANGE)
+    @GetMapping("/shrinking")
+    ShrinkingView shrinking(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam String board,
+        @RequestParam String button) {
+        Vocabulary now = store.there(vocabulary).vocabulary();
+        Button word = On.button(On.board(now, board), button);
+        Shrinking shrinking = Shrinking.of(now, word, came()).orElseThrow(() -> new Unacceptable("shrink-not-grown", "word", On.named(word)));
+        return new ShrinkingView(shrinking.opened().name(), shrinking.boardGoes(), shrinking.added().stream().map(Button::called).toList(),
+            shrinking.openers().stream().map(Button::called).toList());
+    }
+
+    @For(Act.CHANGE)
+    @PostMapping
+    Editing.Changed grow(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Growing growing,
+        @RequestParam(required = false) @Nullable String step, @RequestParam(required = false) @Nullable Boolean sure,
+        @RequestParam(required = false) @Nullable String reason) {
+        VocabularyStore.Kept kept = store.there(vocabulary);
+        Long from = growing.from;
+        Vocabulary there = from == null ? null : sources.comes(account, sources.from(account, from), kept, false).vocabulary();
+        return editing.edit(account, vocabulary, growing.base, new GrowWord(growing.board, growing.button, there, growing.kin, growing.firstSays),
+            List.of(), step, Learned.Answer.of(sure, reason));
+    }
+
+    @For(Act.CHANGE)
+    @PostMapping("/shrinking")
+    Editing.Changed shrink(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Shrunk shrunk,
+        @RequestParam(required = false) @Nullable Boolean sure, @RequestParam(required = false) @Nullable String reason) {
+        return editing.edit(account, vocabulary, shrunk.base, new ShrinkWord(shrunk.board, shrunk.button, came()), List.of(), null,
+            Learned.Answer.of(sure, reason));
+    }
+
+    /** A button as it was where it came from, as long as that is there. */
+    private Function<Origin, Optional<Button>> came() {
+        Map<String, Optional<Vocabulary>> known = new HashMap<>();
+        return origin -> known.computeIfAbsent(origin.vocabulary() + " " + origin.version(), at -> store.version(Long.parseLong(origin.vocabulary()), origin
+            .version())).flatMap(then -> then.boardOf(origin.button()).flatMap(b -> b.button(origin.button())));
+    }
+}
