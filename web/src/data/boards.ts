@@ -1,6 +1,6 @@
 import { queryOptions, useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { answer, client, done, Problem } from '../api/client';
-import type { Board, Bringing, Cell, Changed, ChosenWord, Folk, Intention, NewerTaking, VocabularyView } from '../api/types';
+import type { Board, Bringing, Cell, Changed, ChosenWord, Folk, Intention, NewerTaking, Growing, VocabularyView } from '../api/types';
 import { caseload, glances } from './students';
 import { after, Bases } from './bases';
 import { answered } from '../shell/answered';
@@ -184,6 +184,8 @@ export type Wish = {
       columns?: number;
     }
   | { what: 'bring boards'; base: number; bringing: Bringing }
+  | { what: 'grow'; base: number; growing: Omit<Growing, 'base'> }
+  | { what: 'shrink'; base: number; board: string; button: string }
   | { what: 'take newer'; base: number; from: number; taking: Omit<NewerTaking, 'base'> }
   | { what: 'first words'; base: number; board: string; text?: string; chosen?: ChosenWord[] }
   | { what: 'first sentence'; base: number; board: string }
@@ -236,6 +238,10 @@ function send(id: number, base: number, wish: Wish): Promise<Changed> {
       );
     case 'bring boards':
       return answer(client.POST('/api/vocabularies/{vocabulary}/arrivals', { params, body: { ...wish.bringing, base } }));
+    case 'grow':
+      return answer(client.POST('/api/vocabularies/{vocabulary}/growth', { params: sure, body: { ...wish.growing, base } }));
+    case 'shrink':
+      return answer(client.POST('/api/vocabularies/{vocabulary}/growth/shrinking', { params: sure, body: { base, board: wish.board, button: wish.button } }));
     case 'take newer':
       return answer(
         client.POST('/api/vocabularies/{vocabulary}/newer/{from}', { params: { path: { ...path, from: wish.from } }, body: { ...wish.taking, base } }),

@@ -66,6 +66,11 @@ export function Comes({ view, comes, choice, bringing, busy, onChoose, onOnto, o
         </p>
       )}
       <Stays stays={comes.stays} choice={choice} onChoose={onChoose} />
+      {comes.keptBack.length > 0 && (
+        <p>
+          {t`Held here or waiting, and so when they come:`} <strong>{comes.keptBack.join(', ')}</strong>
+        </p>
+      )}
       {comes.otherGrids.length > 0 && (
         <p>
           {t`They keep their own grid:`}{' '}

@@ -1,7 +1,7 @@
 import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Button as PlainButton } from 'antd';
-import { useContext, useState } from 'react';
+import { useContext, useState, type ReactNode } from 'react';
 import type { Board, BoardLine, Button, Intention, VocabularyView } from '../../api/types';
 import { useQuery } from '@tanstack/react-query';
 import { ButtonPicture, Pic } from '../../drawn/art';
@@ -50,6 +50,8 @@ interface Props {
   onTry: (intention: Intention) => void;
   onLook: () => void;
   onChooseMore: (ids: string[]) => void;
+  /** What it could grow into, or that it has grown. */
+  growth: ReactNode;
 }
 
 /** The panel that shows, as sentences, what a button does, and changes it: the dotted words are the controls. */
@@ -70,6 +72,7 @@ export function ButtonSentence({
   onTry,
   onLook,
   onChooseMore,
+  growth,
 }: Props) {
   const [wording, setWording] = useState(false);
   const [relabel, setRelabel] = useState('');
@@ -237,6 +240,7 @@ export function ButtonSentence({
       <p className={bench.fact}>
         <strong>{taps(line)}</strong>
       </p>
+      {mayEdit && growth}
       <div className={parts.sentenceButtons}>
         {opensABoard(button, view) && <PlainButton onClick={() => onOpen(button)}>{t`Go to that board`}</PlainButton>}
         {mayEdit && <PlainButton onClick={() => onCarry(button)}>{t`Move it`}</PlainButton>}

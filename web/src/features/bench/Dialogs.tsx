@@ -8,6 +8,7 @@ import { ProposePlan } from '../reveal';
 import { AddPerson } from './AddPerson';
 import { ChainBoards } from './ChainBoards';
 import { ConflictDialog } from './ConflictDialog';
+import { GrowDialog } from '../grow';
 import { CopyFor } from './CopyFor';
 import { KeepBundle } from './KeepBundle';
 import { History } from './History';
@@ -60,6 +61,7 @@ function AboutBoards({ actions }: { actions: Actions }) {
         />
       )}
       {dialog === 'copy' && <CopyFor view={view} onClose={rest} />}
+      {dialog === 'grow' && <GrowDialog view={view} onGrow={(growing) => change({ what: 'grow', base: version, growing })} onClose={rest} />}
       {dialog === 'bundle' && <KeepBundle view={view} boardId={boardId} name={line.name} onClose={rest} />}
       {dialog === 'shortcuts' && <Shortcuts onClose={rest} />}
       {dialog === 'history' && (

@@ -20,6 +20,7 @@ export function Doors({ lens, onLens, counted }: { lens: string; onLens: (lens: 
         <button type="button" className={parts.dotted} onClick={() => void navigate(`/vocabularies/${id}/map`)}>{t`map of boards`}</button>
         <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'words' })}>{t`find a word`}</button>
         {mayEdit && <button type="button" className={parts.dotted} onClick={() => void navigate(arrivalsAt(id, boardId, free))}>{t`bring boards in`}</button>}
+        {mayEdit && <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'grow' })}>{t`let words grow`}</button>}
         {mayEdit && <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'person' })}>{t`add a person`}</button>}
         <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'history' })}>{t`what happened`}</button>
       </div>

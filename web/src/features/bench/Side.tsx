@@ -1,5 +1,6 @@
 import { t } from '@lingui/core/macro';
 import type { KeyboardEvent as ReactKeyboardEvent, ReactNode, RefObject } from 'react';
+import { GrowOrShrink } from '../grow';
 import type { LensAtWork } from '../lens';
 import { AboutBoard } from './AboutBoard';
 import { ButtonSentence } from './ButtonSentence';
@@ -90,7 +91,7 @@ function Marked({ told, actions, copying }: { told?: ReactNode; actions: Actions
 
 /** The sentence of the marked button. */
 function Sentence({ actions }: { actions: Actions }) {
-  const { view, line, board, boardId, mayEdit, state, move, edit, button } = useRoom();
+  const { view, line, board, boardId, mayEdit, state, move, edit, change, button } = useRoom();
   if (!button) return null;
   return (
     <ButtonSentence
@@ -112,6 +113,7 @@ function Sentence({ actions }: { actions: Actions }) {
       onTry={(made) => void actions.tryOut(made)}
       onLook={() => move({ move: 'look' })}
       onChooseMore={(ids) => move({ move: 'choose all', ids })}
+      growth={<GrowOrShrink key={button.id} view={view} board={boardId} button={button} onWish={change} />}
     />
   );
 }

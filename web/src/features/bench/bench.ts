@@ -27,7 +27,7 @@ export interface Asked {
 }
 
 /** What is opened over the bench as a whole. */
-export type Dialog = 'credits' | 'words' | 'person' | 'history' | 'shortcuts' | 'board' | 'chain' | 'copy' | 'bundle' | 'propose' | 'facts';
+export type Dialog = 'credits' | 'words' | 'person' | 'history' | 'shortcuts' | 'board' | 'chain' | 'copy' | 'bundle' | 'grow' | 'propose' | 'facts';
 
 /** A change that met somebody else's; it waits for this person's choice, whatever else is opened meanwhile. */
 export interface Conflict {

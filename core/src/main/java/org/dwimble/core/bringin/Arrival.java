@@ -73,6 +73,7 @@ public final class Arrival {
     /** Has the buttons that come by themselves, and does not come; null if none do. */
     private final @Nullable Board carried;
     private final Present present;
+    private final KeptHere keptHere;
     private final Map<String, Met> met = new LinkedHashMap<>();
     private final List<Loose> loose = new ArrayList<>();
     private final List<Ended> looseBefore = new ArrayList<>();
@@ -83,6 +84,7 @@ public final class Arrival {
         this.wanted = wanted;
         this.carried = carried;
         this.present = new Present(here);
+        this.keptHere = new KeptHere(here);
     }
 
     /**
@@ -192,6 +194,11 @@ public final class Arrival {
         return carrying().stream().mapToInt(b -> Gist.of(b).says()).sum();
     }
 
+    /** What is kept back here wherever it stands, and so is kept back when it comes; each word once. */
+    public List<String> keptBack() {
+        return carrying().stream().flatMap(b -> b.buttons().stream()).filter(keptHere::keeps).map(Button::called).distinct().toList();
+    }
+
     public List<Loose> loose() {
         return List.copyOf(loose);
     }
@@ -260,7 +267,7 @@ public final class Arrival {
     }
 
     /**
-     * What comes as it stands here: with its ids, unless one is known here; with what is shown when left behind; and each button leading where that is
+     * What comes as it stands here: with its ids, unless one is known here; shown as its words are here; and each button leading where that is
      * here.
      *
      * @param ids for those that are known here
@@ -278,7 +285,7 @@ public final class Arrival {
         loose.forEach(l -> ways.put(l.button.id(), l.way));
         UnaryOperator<Button> asHere = b -> {
             Button led = led(b, known, ways.get(b.id()));
-            return new Button(taken.add(b.id()) ? b.id() : ids.get(), led.standing(), led.face(), led.acts(), led.shown().elsewhere(), led.extras(),
+            return new Button(taken.add(b.id()) ? b.id() : ids.get(), led.standing(), led.face(), led.acts(), keptHere.shown(led), led.extras(),
                 led.origin());
         };
         Map<String, Board> boards = new LinkedHashMap<>();

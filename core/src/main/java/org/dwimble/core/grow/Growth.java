@@ -8,13 +8,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
 import org.jspecify.annotations.Nullable;
@@ -33,27 +33,40 @@ public final class Growth {
      * @param kin  the board: of the other vocabulary, or here
      * @param own  true if it is here already
      * @param at   where the word will stand on it
-     * @param adds the words it adds that cannot be said here now, as they stand there
+     * @param adds the words it adds, as they stand there: words that wait here, of a board that is here; else those that stand nowhere here
      */
     public record Proposal(Board on, Button word, Board kin, boolean own, Cell at, List<String> adds) {
     }
 
     private final Vocabulary now;
     private final Routes routes;
-    private final Predicate<Button> shown;
+    private final Revealed revealed;
+    /** Words that can be said now. */
     private final Set<String> said = new HashSet<>();
+    /** Words that stand somewhere, whether they can be said or not. */
+    private final Set<String> known = new HashSet<>();
+    /** Words that are held somewhere. */
+    private final Set<String> held = new HashSet<>();
 
-    /** @param shown whether the student sees a button */
-    public Growth(Vocabulary now, Routes routes, Predicate<Button> shown) {
+    /** @param revealed what the student sees of the vocabulary */
+    public Growth(Vocabulary now, Routes routes, Revealed revealed) {
         this.now = now;
         this.routes = routes;
-        this.shown = shown;
-        now.boards().values().stream().filter(b -> routes.reaches(b.id())).forEach(board -> board.buttons().stream().filter(this::canBeSaid)
-            .forEach(b -> said.add(Names.folded(b.spoken()))));
+        this.revealed = revealed;
+        now.boards().values().forEach(board -> board.buttons().stream().filter(Kin::isSaid).forEach(b -> {
+            String word = Names.folded(b.spoken());
+            known.add(word);
+            if (b.hidden()) {
+                held.add(word);
+            }
+            if (routes.reaches(board.id()) && revealed.shows(b)) {
+                said.add(word);
+            }
+        }));
     }
 
     private boolean canBeSaid(Button button) {
-        return Kin.isSaid(button) && shown.test(button);
+        return Kin.isSaid(button) && revealed.shows(button);
     }
 
     /** Whether a word could grow at all: it is seen, says something and leads nowhere. */
@@ -77,10 +90,11 @@ public final class Growth {
     }
 
     private Optional<Proposal> proposal(Board on, Button word, Board kin, boolean own) {
-        if (own && (kin.id().equals(on.id()) || kin.id().equals(now.home()))) {
+        boolean where = kin.id().equals(on.id()) || Names.folded(kin.name()).equals(Names.folded(on.name()));
+        if (where || own && kin.id().equals(now.home())) {
             return Optional.empty();
         }
-        List<String> adds = adds(kin);
+        List<String> adds = adds(kin, own ? said : known);
         Cell at = Kin.same(kin, word).map(Button::cell).or(() -> free(kin, own)).orElse(null);
         return adds.size() < FEWEST || at == null ? Optional.empty() : Optional.of(new Proposal(on, word, kin, own, at, adds));
     }
@@ -90,9 +104,10 @@ public final class Growth {
         return kin.emptyCells().stream().filter(c -> !keptFree.contains(c)).findFirst();
     }
 
-    private List<String> adds(Board kin) {
+    /** What is held is not offered: it is held for a reason. */
+    private List<String> adds(Board kin, Set<String> here) {
         Map<String, String> adds = new LinkedHashMap<>();
-        kin.buttons().stream().filter(Kin::isSaid).filter(b -> !said.contains(Names.folded(b.spoken())))
+        kin.buttons().stream().filter(Kin::isSaid).filter(b -> !here.contains(Names.folded(b.spoken())) && !held.contains(Names.folded(b.spoken())))
             .forEach(b -> adds.putIfAbsent(Names.folded(b.spoken()), b.called()));
         return List.copyOf(adds.values());
     }

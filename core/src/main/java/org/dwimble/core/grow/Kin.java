@@ -19,12 +19,24 @@ public final class Kin {
     private final Vocabulary vocabulary;
     private final Map<String, Set<Board>> byWord = new HashMap<>();
 
-    private Kin(Vocabulary vocabulary) {
+    private final boolean homeToo;
+
+    private Kin(Vocabulary vocabulary, boolean homeToo) {
         this.vocabulary = vocabulary;
+        this.homeToo = homeToo;
     }
 
     public static Kin of(Vocabulary vocabulary) {
-        Kin kin = new Kin(vocabulary);
+        return of(new Kin(vocabulary, false));
+    }
+
+    /** Of boards that were kept by themselves, and of which the first is as good as the others. */
+    public static Kin ofBundle(Vocabulary bundle) {
+        return of(new Kin(bundle, true));
+    }
+
+    private static Kin of(Kin kin) {
+        Vocabulary vocabulary = kin.vocabulary;
         List<Map.Entry<String, Board>> standing = new ArrayList<>();
         vocabulary.boards().values().forEach(board -> board.buttons().forEach(b -> {
             // What a word opens is nearer to it than a board on which it stands.
@@ -44,9 +56,9 @@ public final class Kin {
         byWord.computeIfAbsent(Names.folded(word), w -> new LinkedHashSet<>()).add(board);
     }
 
-    /** Home is among no word's kin. */
+    /** Home is among no word's kin, where there is one. */
     private boolean holds(Board board) {
-        return !board.id().equals(vocabulary.home());
+        return homeToo || !board.id().equals(vocabulary.home());
     }
 
     public Vocabulary vocabulary() {

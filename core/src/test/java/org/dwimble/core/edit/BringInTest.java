@@ -27,6 +27,7 @@ import org.dwimble.core.look.ColouredPaper;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.place.Comparison;
 import org.dwimble.core.place.Fate;
+import org.dwimble.core.plan.Hold;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
@@ -123,6 +124,20 @@ public class BringInTest {
     }
 
     /** Two vocabularies that have boards, ids and names in common, taken at random, from a seed. */
+    @Test
+    void whatIsHeldOrWaitsHereComesSoAndWhatIsSeenAnywhereHereIsSeen() {
+        Vocabulary held = HERE.with(HERE.at("home").with(List.of(
+            Facet.STEP.with(Facet.HOLD.with(Button.word("e", new Cell(1, 1), "Ebb", null, null), Hold.PLAIN), "s"),
+            Facet.HOLD.with(Button.word("c", new Cell(1, 2), "crab", null, null), Hold.PLAIN))))
+            .with(HERE.at("games").with(Button.word("c2", new Cell(1, 2), "crab", null, null)));
+        BringIn bring = new BringIn(THERE, Wanted.all(List.of("shore")), in("games", null), false);
+        assertThat(bring.arrival(held).keptBack()).containsExactly("ebb");
+        Vocabulary roomy = held.with(held.at("home").without("c"));
+        Vocabulary after = new BringIn(THERE, Wanted.all(List.of("shore")), in("home", null), false).on(roomy, ids()).after();
+        assertThat(after.at("tides").button("tides/ebb").orElseThrow().shown()).isEqualTo(held.at("home").button("e").orElseThrow().shown());
+        assertThat(after.at("shore").button("shore/crab").orElseThrow().hidden()).isFalse();
+    }
+
     public static Stream<Vocabulary[]> generated() {
         return IntStream.range(0, 80).mapToObj(seed -> {
             Random random = new Random(seed);

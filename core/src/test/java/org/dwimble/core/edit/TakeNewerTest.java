@@ -23,6 +23,7 @@ import org.dwimble.core.edit.words.CopyButtons;
 import org.dwimble.core.edit.words.Newer;
 import org.dwimble.core.edit.words.TakeNewer;
 import org.dwimble.core.place.Comparison;
+import org.dwimble.core.plan.Hold;
 import org.dwimble.core.told.Unacceptable;
 import org.junit.jupiter.api.Test;
 
@@ -115,6 +116,14 @@ class TakeNewerTest {
         assertThat(shore.button("whale").orElseThrow().origin()).isEqualTo(new Origin("7", 2, "whale"));
         assertThatThrownBy(() -> new TakeNewer(source(now), Set.of(), Set.of("ray"), false).on(after, ids())).as("it is here by now").isInstanceOf(
             Unacceptable.class);
+    }
+
+    @Test
+    void aWordThatIsHeldHereComesHeld() {
+        Vocabulary held = HERE.with(HERE.at("home").with(Facet.HOLD.with(Button.word("w", new Cell(1, 2), "whale", null, null), Hold.PLAIN)));
+        Vocabulary now = now(Button.word("whale", new Cell(0, 2), "whale", null, null));
+        assertThat(new TakeNewer(source(now), Set.of(), Set.of("whale"), false).on(held, ids()).after().at("shore").button("whale").orElseThrow().hidden())
+            .isTrue();
     }
 
     @Test

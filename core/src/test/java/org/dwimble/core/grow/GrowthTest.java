@@ -29,6 +29,8 @@ import org.dwimble.core.edit.grow.ShrinkWord;
 import org.dwimble.core.place.Comparison;
 import org.dwimble.core.place.Fate;
 import org.dwimble.core.plan.Hold;
+import org.dwimble.core.plan.Plan;
+import org.dwimble.core.plan.Step;
 import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.told.Told;
@@ -51,7 +53,7 @@ class GrowthTest {
     private static final Function<Origin, Optional<Button>> CAME = origin -> THERE.boardOf(origin.button()).flatMap(b -> b.button(origin.button()));
 
     private static Growth growth(Vocabulary now) {
-        return new Growth(now, Routes.of(now), Revealed.of(now)::shows);
+        return new Growth(now, Routes.of(now), Revealed.of(now));
     }
 
     private static Button word(Vocabulary in, String id) {
@@ -83,14 +85,40 @@ class GrowthTest {
 
     @Test
     void aWordGrowsIntoABoardThatIsHereIfWordsWaitThere() {
-        Board play = HERE.at("play");
-        Vocabulary waiting = HERE.with(play.with(List.of(Button.word("d", new Cell(0, 2), "drink", null, null),
-            Facet.HOLD.with(play.button("play/ball").orElseThrow(), Hold.PLAIN), Facet.HOLD.with(play.button("play/kite").orElseThrow(), Hold.PLAIN))));
+        Board play = HERE.at("play").with(Button.word("d", new Cell(0, 2), "drink", null, null));
+        Board home = HERE.at("home").with(in(HERE.at("home"), "drink", "first"));
+        Vocabulary waiting = HERE.with(home).with(play.with(List.of(in(play, "ball", "later"), in(play, "kite", "later"))))
+            .with(HERE.whole().withPlan(new Plan(List.of(new Step("first", "First", null, null), new Step("later", "Later", null, null)), 1)));
         assertThat(proposals(waiting, "home/drink", waiting)).singleElement().satisfies(p -> {
             assertThat(p.own()).isTrue();
             assertThat(p.adds()).containsExactly("ball", "kite");
         });
+        Vocabulary held = HERE.with(play.with(play.buttons().stream().filter(b -> !b.isWay() && !b.id().equals("d")).map(b -> Facet.HOLD.with(b, Hold.PLAIN))
+            .toList()));
+        assertThat(proposals(held, "home/drink", held)).as("what is held is held for a reason").isEmpty();
         assertThat(proposals(HERE, "home/drink", HERE)).isEmpty();
+    }
+
+    private static Button in(Board board, String label, String step) {
+        return Facet.STEP.with(board.button(board.id() + "/" + label).orElseThrow(), step);
+    }
+
+    @Test
+    void wordsThatAreHeldHereAreNotOfferedAndComeHeld() {
+        Button milk = Button.word("m", new Cell(0, 2), "Milk", null, null);
+        Vocabulary allergic = HERE.with(HERE.at("more").with(Facet.HOLD.with(milk, Hold.PLAIN)));
+        assertThat(proposals(allergic, "home/drink", THERE).get(1).adds()).containsExactly("juice", "tea");
+        Board kitchen = grown(allergic, true).at("kitchen");
+        assertThat(kitchen.buttons().stream().filter(Button::hidden).map(Button::label)).containsExactly("milk");
+        assertThat(new ShrinkWord("home", "home/drink", CAME).on(grown(allergic, true), ids()).after()).isEqualTo(allergic);
+    }
+
+    @Test
+    void aBundlesFirstBoardIsKinToo() {
+        Vocabulary drinks = vocabulary(board("drinks", "drink cocoa lemonade"));
+        assertThat(proposals(HERE, "home/drink", drinks)).isEmpty();
+        assertThat(growth(HERE).of(HERE.at("home"), word(HERE, "home/drink"), Kin.ofBundle(drinks))).singleElement()
+            .satisfies(p -> assertThat(p.adds()).containsExactly("cocoa", "lemonade"));
     }
 
     @Test

@@ -26,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param looseBefore buttons that lead nowhere there already
  * @param elsewhere   buttons that open a vocabulary of the other student, and only speak here
  * @param stays       pictures and voices that stay behind
+ * @param keptBack    words that are held here or wait, and so do when they come
  * @param otherGrids  boards that come by their grid, where it is not that of the board they are opened from; the most first
  * @param opener      what is written on the button that opens them; null if none does
  * @param word        true if that is a button which is here, and says its word still
@@ -33,7 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param refusal     why it cannot be brought so; null if it can
  */
 record ArrivalView(int version, List<ArrivingBoard> boards, int words, int apart, List<LooseButton> loose, List<EndedButton> looseBefore,
-    List<EndedButton> elsewhere, List<StaysBehind> stays, List<ArrivingGrid> otherGrids, @Nullable String opener,
+    List<EndedButton> elsewhere, List<StaysBehind> stays, List<String> keptBack, List<ArrivingGrid> otherGrids, @Nullable String opener,
     boolean word, @Nullable Does does, @Nullable String refusal) {
 
     /** @param by name of the board there over which it comes; null if it was chosen @param here id of the board here that it meets; null if it is new */

@@ -192,6 +192,7 @@ class BringInApi {
         }
         return new ArrivalView(from.version(), ArrivalView.boards(arrival, from.vocabulary()), arrival.words(), arrival.first().size(),
             ArrivalView.loose(arrival), ArrivalView.looseBefore(arrival), elsewhere(stayed, from.vocabulary()), comes.stays(stayed, from.vocabulary()),
+            arrival.keptBack(),
             ArrivalView.otherGrids(arrival, On.board(now, bringing.where.board).shape()), name, opener.isPresent(), does,
             refusal);
     }

@@ -133,12 +133,14 @@ class EstuarySchool implements ApplicationRunner {
     private final PrintedLists printed;
     private final ShownLists shown;
     private final SaidLately said;
+    private final KeptBundles bundles;
     private final Supplier<String> ids;
     private final Instant now;
 
     EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures, AskedFor askedFor,
         Database database,
-        DeletedStore deleted, FactStore facts, FirstSeriesStore series, PrintedLists printed, ShownLists shown, SaidLately said, Recordings recordings,
+        DeletedStore deleted, FactStore facts, FirstSeriesStore series, PrintedLists printed, ShownLists shown, SaidLately said, KeptBundles bundles,
+        Recordings recordings,
         Voices voices,
         OwnDays days,
         Supplier<String> ids,
@@ -159,6 +161,7 @@ class EstuarySchool implements ApplicationRunner {
         this.printed = printed;
         this.shown = shown;
         this.said = said;
+        this.bundles = bundles;
         this.ids = ids;
         this.now = clock.instant();
     }
@@ -213,6 +216,7 @@ class EstuarySchool implements ApplicationRunner {
         wrensWords(wren, odile, joris);
 
         student("sefa", "Sefa", 2, "Kittiwake", Screen.ofDiagonal(10.2, 4, 3), Appearance.USUAL, odile);
+        bundles.drinks(odile, vocabularies.ofStudent(tomasz.id()).get(0).id(), "eating-more");
         printed.make(odile, marit);
         whoMayLess(ilse, nour);
     }

@@ -64,12 +64,13 @@ class GrowthApi {
     /**
      * What shrinking would do.
      *
+     * @param grown  false if the button opens no board on which the same word stands: then the rest says nothing
      * @param opened name of the board the word opens
      * @param goes   true if that board goes
      * @param added  what was put there since, or changed, and waits there
      * @param also   what else opens the board
      */
-    record ShrinkingView(String opened, boolean goes, List<String> added, List<String> also) {
+    record ShrinkingView(boolean grown, String opened, boolean goes, List<String> added, List<String> also) {
     }
 
     /** @param from null if the board is here @param kin the board there, or here @param firstSays true if the first tap says the word still */
@@ -102,11 +103,13 @@ class GrowthApi {
         @RequestParam(required = false) @Nullable String button) {
         VocabularyStore.Kept kept = store.there(vocabulary);
         Vocabulary now = kept.vocabulary();
-        Growth growth = new Growth(now, kept.overview().routes(), kept.overview().revealed()::shows);
+        Growth growth = new Growth(now, kept.overview().routes(), kept.overview().revealed());
         Map<Kin, VocabularyStore.Kept> from = new HashMap<>();
         List<Kin> kin = new ArrayList<>(List.of(Kin.of(now)));
         sources.near(account, kept).forEach(source -> {
-            Kin one = Kin.of(sources.comes(account, source, kept, false).vocabulary());
+            Vocabulary there = sources.comes(account, source, kept, false).vocabulary();
+            boolean bundle = source.student() == null && source.starter() == null;
+            Kin one = bundle ? Kin.ofBundle(there) : Kin.of(there);
             from.put(one, source);
             kin.add(one);
         });
@@ -138,16 +141,16 @@ class GrowthApi {
         }
     }
 
-    /** What it would take to make a grown word one word again; refused if it has not grown. */
+    /** What it would take to make a grown word one word again. */
     @For(Act.CHANGE)
     @GetMapping("/shrinking")
     ShrinkingView shrinking(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam String board,
         @RequestParam String button) {
         Vocabulary now = store.there(vocabulary).vocabulary();
         Button word = On.button(On.board(now, board), button);
-        Shrinking shrinking = Shrinking.of(now, word, came()).orElseThrow(() -> new Unacceptable("shrink-not-grown", "word", On.named(word)));
-        return new ShrinkingView(shrinking.opened().name(), shrinking.boardGoes(), shrinking.added().stream().map(Button::called).toList(),
-            shrinking.openers().stream().map(Button::called).toList());
+        return Shrinking.of(now, word, came()).map(s -> new ShrinkingView(true, s.opened().name(), s.boardGoes(),
+            s.added().stream().map(Button::called).toList(), s.openers().stream().map(Button::called).toList()))
+            .orElseGet(() -> new ShrinkingView(false, "", false, List.of(), List.of()));
     }
 
     @For(Act.CHANGE)

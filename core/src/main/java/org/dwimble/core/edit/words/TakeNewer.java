@@ -12,6 +12,7 @@ import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Origin;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.bringin.KeptHere;
 import org.dwimble.core.edit.Change;
 import org.dwimble.core.edit.Facet;
 import org.dwimble.core.edit.Intention;
@@ -65,10 +66,11 @@ public record TakeNewer(Newer.Source source, Set<String> words, Set<String> adde
     }
 
     private Board with(Vocabulary now, Board onto, List<Button> coming, Supplier<String> ids) {
+        KeptHere keptHere = new KeptHere(now);
         Board board = onto;
         List<Button> elsewhere = new ArrayList<>();
         for (Button button : coming) {
-            Button here = button.withShown(button.shown().elsewhere()).withOrigin(new Origin(source.id(), source.version(), button.id()));
+            Button here = button.withShown(keptHere.shown(button)).withOrigin(new Origin(source.id(), source.version(), button.id()));
             Button own = now.boardOf(button.id()).isPresent() ? new Button(ids.get(), here.standing(), here.face(), here.acts(), here.shown(), here.extras(),
                 Objects.requireNonNull(here.origin())) : here;
             boolean free = own.standing().fits(onto.shape()) && board.emptyCells().containsAll(own.standing().cells());

@@ -1,0 +1,2 @@
+export { GrowDialog } from './GrowDialog';
+export { GrowOrShrink, type GrowWish } from './GrowOrShrink';
