@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
@@ -90,13 +91,19 @@ public final class Growth {
     }
 
     private Optional<Proposal> proposal(Board on, Button word, Board kin, boolean own) {
-        boolean where = kin.id().equals(on.id()) || Names.folded(kin.name()).equals(Names.folded(on.name()));
-        if (where || own && kin.id().equals(now.home())) {
+        if (own && (kin.id().equals(on.id()) || kin.id().equals(now.home())) || !own && isMostly(on, kin)) {
             return Optional.empty();
         }
         List<String> adds = adds(kin, own ? said : known);
         Cell at = Kin.same(kin, word).map(Button::cell).or(() -> free(kin, own)).orElse(null);
         return adds.size() < FEWEST || at == null ? Optional.empty() : Optional.of(new Proposal(on, word, kin, own, at, adds));
+    }
+
+    /** Whether most words of a board stand beside the word already. */
+    private static boolean isMostly(Board on, Board kin) {
+        Set<String> beside = on.buttons().stream().filter(Kin::isSaid).map(b -> Names.folded(b.spoken())).collect(Collectors.toSet());
+        List<String> words = kin.buttons().stream().filter(Kin::isSaid).map(b -> Names.folded(b.spoken())).distinct().toList();
+        return 2 * words.stream().filter(beside::contains).count() >= words.size();
     }
 
     private Optional<Cell> free(Board kin, boolean own) {

@@ -122,6 +122,13 @@ class GrowthTest {
     }
 
     @Test
+    void aBoardMostWordsOfWhichStandBesideTheWordAlreadyIsNoKin() {
+        Vocabulary there = vocabulary(board("start", "x"), board("eat", "I drink eat stop soup bread"), board("sip", "drink soup bread I"));
+        assertThat(proposals(HERE, "home/drink", there)).extracting(p -> p.kin().id()).isEmpty();
+        assertThat(proposals(HERE, "home/drink", there.with(board("sip", "drink soup bread tea I")))).extracting(p -> p.kin().id()).containsExactly("sip");
+    }
+
+    @Test
     void allThatCanGrowIsListedThatOfMostNewWordsFirst() {
         List<Growth.Proposal> all = growth(HERE).all(List.of(Kin.of(THERE), Kin.of(HERE)), 10);
         assertThat(all).extracting(p -> p.word().label()).containsExactly("drink", "eat");
