@@ -1,7 +1,7 @@
 import { plural, t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Button, Checkbox } from 'antd';
-import type { Arrival, Bringing, Cell, VocabularyView } from '../../api/types';
+import type { Arrival, BoardLine, Bringing, Cell, VocabularyView } from '../../api/types';
 import { spoken } from '../../data/cells';
 import { DottedChoice, DottedText } from '../../shell/Dotted';
 import { Alike } from './Alike';
@@ -91,11 +91,23 @@ function whatComes(buttons: number, boards: number, words: number): string {
   return buttons > 0 ? `${alone}; ${them}` : them;
 }
 
+const free = (b: BoardLine) => b.empty - b.keptFree.length;
+const roomOn = (b: BoardLine) => plural(free(b), { 0: 'full', one: '# free cell', other: '# free cells' });
+
+/** So many boards with room are offered where the one meant is full. */
+const OFFERED = 4;
+
 /** Where they open: the board, its cell, what is written on the button, and whether they have a board of their own. */
 function Opens({ view, comes, bringing, choice, onChoose, onOnto }: Omit<Told, 'busy' | 'onBring'>) {
   const { board, at } = bringing.where;
   const { apart } = comes;
   const name = comes.opener ?? bringing.where.name;
+  const meant = view.boards.find((b) => b.id === board);
+  const full = meant !== undefined && free(meant) === 0;
+  const withRoom = [...view.boards]
+    .sort((one, other) => free(other) - free(one))
+    .filter((b) => free(b) > 0)
+    .slice(0, OFFERED);
   return (
     <>
       <p>
@@ -105,7 +117,7 @@ function Opens({ view, comes, bringing, choice, onChoose, onOnto }: Omit<Told, '
             label={t`The board that opens them`}
             items={view.boards.map((b) => ({
               key: b.id,
-              label: `${b.name} · ${plural(b.empty, { 0: 'full', one: '# free cell', other: '# free cells' })}`,
+              label: `${b.name} · ${roomOn(b)}`,
             }))}
             onChoose={(b) => onOnto({ board: b })}
           >
@@ -122,6 +134,14 @@ function Opens({ view, comes, bringing, choice, onChoose, onOnto }: Omit<Told, '
           , by <DottedText label={t`What is written on the button`} value={name} onKeep={(text) => onChoose({ ...choice, name: text || undefined })} />.
         </Trans>
       </p>
+      {!at && full && (
+        <p className={parts.sentenceButtons}>
+          {t`There is room on:`}
+          {withRoom.map((b) => (
+            <Button key={b.id} onClick={() => onOnto({ board: b.id })}>{t`${b.name}, ${roomOn(b)}`}</Button>
+          ))}
+        </p>
+      )}
       <p>
         <Checkbox checked={choice.section || apart > 1} disabled={apart > 1} onChange={(e) => onChoose({ ...choice, section: e.target.checked })}>
           {apart > 1

@@ -41,7 +41,7 @@ export function GrowDialog({ view, word, onGrow, onClose }: Props) {
         <p role="status">
           {word
             ? t`No board in the starters, here, or on your own shelf has this word among new ones. A bundle of yours that has it would be offered here.`
-            : t`No word here finds new kin in the starters, here, or on your own shelf. Keep boards of another vocabulary as a bundle: what they have beside these words is offered here then.`}
+            : t`No word here finds new kin in the starters, here, or on your own shelf. Keep boards as a bundle: their words are offered here.`}
         </p>
       )}
       <ArtOf art={view.art} vocabulary={view.id}>

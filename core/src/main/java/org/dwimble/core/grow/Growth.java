@@ -18,7 +18,6 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
-import org.jspecify.annotations.Nullable;
 
 /**
  * What words of a vocabulary could grow into: a word that is said by one tap opens a board then, on which it stands among its kin. Where a word stands, its
@@ -119,19 +118,21 @@ public final class Growth {
         return List.copyOf(adds.values());
     }
 
-    /** What each word here that could grow would best grow into: that of most new words first, at most so many. */
+    /**
+     * What words here would best grow into: of most new words first, then what a word opens there or is called like. Each word and each board once, at most
+     * so many.
+     */
     public List<Proposal> all(List<Kin> there, int most) {
-        Map<String, Proposal> best = new LinkedHashMap<>();
-        now.boards().values().stream().filter(b -> routes.reaches(b.id())).forEach(on -> on.buttons().forEach(word -> {
-            Proposal one = there.stream().map(kin -> of(on, word, kin).stream().findFirst().orElse(null)).reduce(null, Growth::richer);
-            if (one != null) {
-                best.merge(Names.folded(word.spoken()), one, Growth::richer);
-            }
-        }));
-        return best.values().stream().sorted(Comparator.comparing((Proposal p) -> -p.adds.size()).thenComparing(p -> p.word.spoken())).limit(most).toList();
-    }
-
-    private static @Nullable Proposal richer(@Nullable Proposal one, @Nullable Proposal other) {
-        return one == null || other != null && other.adds.size() > one.adds.size() ? other : one;
+        record Ranked(Proposal proposal, boolean named) {
+        }
+        List<Ranked> ranked = new ArrayList<>();
+        now.boards().values().stream().filter(b -> routes.reaches(b.id()))
+            .forEach(on -> on.buttons().stream().filter(this::grows).forEach(word -> there.forEach(
+                kin -> of(on, word, kin).forEach(p -> ranked.add(new Ranked(p, kin.isNamed(word, p.kin)))))));
+        Set<Object> taken = new HashSet<>();
+        return ranked.stream().sorted(Comparator.comparing((Ranked r) -> -r.proposal.adds.size()).thenComparing(r -> !r.named)
+            .thenComparing(r -> r.proposal.word.spoken())).map(Ranked::proposal)
+            .filter(p -> !taken.contains(p.kin) && !taken.contains(Names.folded(p.word.spoken())))
+            .filter(p -> taken.add(p.kin) && taken.add(Names.folded(p.word.spoken()))).limit(most).toList();
     }
 }

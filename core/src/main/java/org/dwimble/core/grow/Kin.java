@@ -1,7 +1,7 @@
 package org.dwimble.core.grow;
 
-import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -14,46 +14,66 @@ import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
 
-/** The boards of a vocabulary by the words that stand on them, or that open them. Gathered once, in time in proportion to the buttons. */
+/**
+ * The boards of a vocabulary by the words that stand on them, or that open them. Words that stand on home or on many boards are core words, and belong to no
+ * board more than to another. Gathered once, in time in proportion to the buttons.
+ */
 public final class Kin {
+    /** A word that stands on more boards than this is at home on none of them. */
+    private static final int MOST_BOARDS = 2;
+
     private final Vocabulary vocabulary;
     private final Map<String, Set<Board>> byWord = new HashMap<>();
 
+    private final Map<String, Set<Board>> byName = new HashMap<>();
     private final boolean homeToo;
+    private final boolean coreToo;
 
-    private Kin(Vocabulary vocabulary, boolean homeToo) {
+    private Kin(Vocabulary vocabulary, boolean homeToo, boolean coreToo) {
         this.vocabulary = vocabulary;
         this.homeToo = homeToo;
+        this.coreToo = coreToo;
     }
 
+    /** Of another vocabulary. */
     public static Kin of(Vocabulary vocabulary) {
-        return of(new Kin(vocabulary, false));
+        return of(new Kin(vocabulary, false, false));
+    }
+
+    /** Of the vocabulary itself, where a word grows from wherever it stands. */
+    public static Kin ofOwn(Vocabulary vocabulary) {
+        return of(new Kin(vocabulary, false, true));
     }
 
     /** Of boards that were kept by themselves, and of which the first is as good as the others. */
     public static Kin ofBundle(Vocabulary bundle) {
-        return of(new Kin(bundle, true));
+        return of(new Kin(bundle, true, true));
     }
 
     private static Kin of(Kin kin) {
         Vocabulary vocabulary = kin.vocabulary;
-        List<Map.Entry<String, Board>> standing = new ArrayList<>();
+        Map<String, Set<Board>> standing = new LinkedHashMap<>();
         vocabulary.boards().values().forEach(board -> board.buttons().forEach(b -> {
             // What a word opens is nearer to it than a board on which it stands.
             if (b.leads() instanceof Leads.Opens opens && !b.called().isEmpty()) {
-                vocabulary.board(opens.board()).filter(kin::holds).ifPresent(opened -> kin.put(b.called(), opened));
+                vocabulary.board(opens.board()).filter(kin::holds).ifPresent(opened -> put(kin.byName, b.called(), opened));
             }
-            if (isSaid(b) && kin.holds(board)) {
-                standing.add(Map.entry(b.spoken(), board));
+            if (isSaid(b)) {
+                standing.computeIfAbsent(Names.folded(b.spoken()), word -> new LinkedHashSet<>()).add(board);
             }
         }));
-        vocabulary.boards().values().stream().filter(kin::holds).forEach(board -> kin.put(board.name(), board));
-        standing.forEach(e -> kin.put(e.getKey(), e.getValue()));
+        vocabulary.boards().values().stream().filter(kin::holds).forEach(board -> put(kin.byName, board.name(), board));
+        kin.byName.forEach((word, boards) -> kin.byWord.put(word, new LinkedHashSet<>(boards)));
+        standing.forEach((word, boards) -> {
+            if (kin.coreToo || boards.size() <= MOST_BOARDS && boards.stream().allMatch(kin::holds)) {
+                boards.stream().filter(kin::holds).forEach(board -> put(kin.byWord, word, board));
+            }
+        });
         return kin;
     }
 
-    private void put(String word, Board board) {
-        byWord.computeIfAbsent(Names.folded(word), w -> new LinkedHashSet<>()).add(board);
+    private static void put(Map<String, Set<Board>> boards, String word, Board board) {
+        boards.computeIfAbsent(Names.folded(word), w -> new LinkedHashSet<>()).add(board);
     }
 
     /** Home is among no word's kin, where there is one. */
@@ -70,6 +90,11 @@ public final class Kin {
         Set<Board> boards = new LinkedHashSet<>(byWord.getOrDefault(Names.folded(word.spoken()), Set.of()));
         boards.addAll(byWord.getOrDefault(Names.folded(word.called()), Set.of()));
         return List.copyOf(boards);
+    }
+
+    /** Whether a board is opened there by a word, or called like it. */
+    boolean isNamed(Button word, Board board) {
+        return byName.getOrDefault(Names.folded(word.called()), Set.of()).contains(board);
     }
 
     /** A button by which something is said, that is no way home or back. */

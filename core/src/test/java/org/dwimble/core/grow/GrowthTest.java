@@ -64,6 +64,10 @@ class GrowthTest {
         return growth(now).of(now.boardOf(id).orElseThrow(), word(now, id), Kin.of(there));
     }
 
+    private static List<Growth.Proposal> own(Vocabulary now, String id) {
+        return growth(now).of(now.boardOf(id).orElseThrow(), word(now, id), Kin.ofOwn(now));
+    }
+
     private static Vocabulary grown(Vocabulary now, boolean firstSays) {
         return new GrowWord("home", "home/drink", THERE, "kitchen", firstSays).on(now, ids()).after();
     }
@@ -89,14 +93,14 @@ class GrowthTest {
         Board home = HERE.at("home").with(in(HERE.at("home"), "drink", "first"));
         Vocabulary waiting = HERE.with(home).with(play.with(List.of(in(play, "ball", "later"), in(play, "kite", "later"))))
             .with(HERE.whole().withPlan(new Plan(List.of(new Step("first", "First", null, null), new Step("later", "Later", null, null)), 1)));
-        assertThat(proposals(waiting, "home/drink", waiting)).singleElement().satisfies(p -> {
+        assertThat(own(waiting, "home/drink")).singleElement().satisfies(p -> {
             assertThat(p.own()).isTrue();
             assertThat(p.adds()).containsExactly("ball", "kite");
         });
         Vocabulary held = HERE.with(play.with(play.buttons().stream().filter(b -> !b.isWay() && !b.id().equals("d")).map(b -> Facet.HOLD.with(b, Hold.PLAIN))
             .toList()));
-        assertThat(proposals(held, "home/drink", held)).as("what is held is held for a reason").isEmpty();
-        assertThat(proposals(HERE, "home/drink", HERE)).isEmpty();
+        assertThat(own(held, "home/drink")).as("what is held is held for a reason").isEmpty();
+        assertThat(own(HERE, "home/drink")).isEmpty();
     }
 
     private static Button in(Board board, String label, String step) {
@@ -129,9 +133,17 @@ class GrowthTest {
     }
 
     @Test
+    void aWordThatStandsOnHomeOrOnManyBoardsThereBelongsToNone() {
+        Vocabulary there = vocabulary(board("start", "x stop"), board("a", "drink soup bread"), board("b", "drink tea stop"), board("c", "stop milk juice"));
+        assertThat(proposals(HERE, "home/stop", there)).isEmpty();
+        assertThat(proposals(HERE, "home/drink", there)).hasSize(1);
+        assertThat(proposals(HERE, "home/drink", there.with(board("c", "drink milk juice")))).isEmpty();
+    }
+
+    @Test
     void allThatCanGrowIsListedThatOfMostNewWordsFirst() {
-        List<Growth.Proposal> all = growth(HERE).all(List.of(Kin.of(THERE), Kin.of(HERE)), 10);
-        assertThat(all).extracting(p -> p.word().label()).containsExactly("drink", "eat");
+        List<Growth.Proposal> all = growth(HERE).all(List.of(Kin.of(THERE), Kin.ofOwn(HERE)), 10);
+        assertThat(all).extracting(p -> p.word().label() + " " + p.kin().id()).as("each board for one word").containsExactly("eat eat", "drink kitchen");
         assertThat(growth(HERE).all(List.of(Kin.of(THERE)), 1)).hasSize(1);
     }
 
@@ -173,7 +185,7 @@ class GrowthTest {
             Vocabulary after = new ShrinkWord("home", "home/drink", CAME).on(now, ids()).after();
             assertThat(after.at("kitchen")).isEqualTo(changed);
             assertThat(word(after, "home/drink")).isEqualTo(word(HERE, "home/drink"));
-            assertThat(proposals(after, "home/drink", after)).as("it waits").extracting(p -> p.kin().id()).containsExactly("kitchen");
+            assertThat(own(after, "home/drink")).as("it waits").extracting(p -> p.kin().id()).containsExactly("kitchen");
             assertThat(new GrowWord("home", "home/drink", null, "kitchen", false).on(after, ids()).after()).isEqualTo(now);
         }
         Vocabulary unknown = new ShrinkWord("home", "home/drink", origin -> Optional.empty()).on(grown, ids()).after();

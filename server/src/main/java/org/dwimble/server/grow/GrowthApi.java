@@ -105,7 +105,7 @@ class GrowthApi {
         Vocabulary now = kept.vocabulary();
         Growth growth = new Growth(now, kept.overview().routes(), kept.overview().revealed());
         Map<Kin, VocabularyStore.Kept> from = new HashMap<>();
-        List<Kin> kin = new ArrayList<>(List.of(Kin.of(now)));
+        List<Kin> kin = new ArrayList<>(List.of(Kin.ofOwn(now)));
         sources.near(account, kept).forEach(source -> {
             Vocabulary there = sources.comes(account, source, kept, false).vocabulary();
             boolean bundle = source.student() == null && source.starter() == null;

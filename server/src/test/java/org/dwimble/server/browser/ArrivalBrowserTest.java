@@ -158,6 +158,7 @@ class ArrivalBrowserTest extends Counted {
         assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("New there"))).containsText("“spade” comes to Play");
         assertThat(w.violations()).isEmpty();
         w.button("Take 1 word over").click();
+        assertThat(page.getByText("1 word is as it is there now.")).isVisible();
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Newer there"))).hasCount(0);
         assertThat(TestServer.bean(VocabularyStore.class).there(other).vocabulary().boards().values().stream().flatMap(b -> b.buttons().stream())
             .map(Button::label)).contains("spade");
