@@ -1,4 +1,5 @@
 import { plural, t } from '@lingui/core/macro';
+import { App } from 'antd';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { ArrivalSource, BroughtIn, VocabularyView } from '../../api/types';
@@ -53,6 +54,7 @@ function Some({ title, all, of, onChoose }: Choosing & { title: string; of: (sou
 
 /** Bundles, and the way for a file to become one. */
 function Shelf({ view, all, onChoose }: Choosing & { view: VocabularyView }) {
+  const { message } = App.useApp();
   const queries = useQueryClient();
   const again = () => queries.invalidateQueries({ queryKey: sources(view.id).queryKey });
   const [findings, setFindings] = useState<string[]>([]);
@@ -65,6 +67,11 @@ function Shelf({ view, all, onChoose }: Choosing & { view: VocabularyView }) {
   });
   const [choose, field] = useFiles(t`A package or board file`, '.obz,.obf,.zip,.json', ([file]) => file && start(() => bringInBundle(file)));
   const bundles = all.filter((s) => s.keptAt);
+  async function off({ vocabulary, name }: ArrivalSource) {
+    await deleteVocabulary(vocabulary);
+    void message.success(t`“${name}” is off the shelf. For 30 days it can be had back, under “what was deleted” on the caseload.`, 6);
+    await again();
+  }
   return (
     <section className={css.from} aria-label={t`From your own shelf`}>
       <h2>{t`From your own shelf`}</h2>
@@ -75,12 +82,7 @@ function Shelf({ view, all, onChoose }: Choosing & { view: VocabularyView }) {
               <strong>{one.name}</strong>
               <span>{[boards(one.boards), one.keptAt && t`kept ${dayAndTime(one.keptAt)}`].filter(Boolean).join(' · ')}</span>
             </button>
-            <button
-              type="button"
-              className={css.off}
-              aria-label={t`Take “${one.name}” off the shelf`}
-              onClick={() => void deleteVocabulary(one.vocabulary).then(again)}
-            >
+            <button type="button" className={css.off} aria-label={t`Take “${one.name}” off the shelf`} onClick={() => void off(one)}>
               {t`take off the shelf`}
             </button>
           </li>

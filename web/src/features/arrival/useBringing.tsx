@@ -19,6 +19,7 @@ export function useBringing(id: number, onto: () => string) {
   const queries = useQueryClient();
   const there = () => void navigate(`/vocabularies/${id}/boards/${encodeURIComponent(onto())}`);
   const [start, working] = useWork(t`Look at them`, {
+    onFailed: () => void queries.invalidateQueries({ queryKey: ['arrivals', id] }),
     onDone: () => void queries.invalidateQueries({ queryKey: vocabulary(id).queryKey }).then(there),
   });
   async function bring(wanted: Bringing, boards: number) {

@@ -16,7 +16,8 @@ export function KeepBundle({ view, boardId, name, onClose }: { view: VocabularyV
   const { message } = App.useApp();
   const [which, setWhich] = useState<Which>('WITH_ALL');
   const [called, setCalled] = useState(boardId === view.home ? t`Boards of ${shortDay()}` : name);
-  const boards = which === 'ALL' ? view.boards.map((b) => b.id) : [boardId];
+  // None are all of them.
+  const boards = which === 'ALL' ? [] : [boardId];
   const { data: look } = useQuery(bundleLook(view.id, boards, which !== 'ALONE'));
   const [problem, setProblem] = useState('');
   async function keep() {

@@ -18,6 +18,7 @@ function Working({
   save,
   atOnce,
   onDone,
+  onFailed,
   onClose,
 }: {
   id: number;
@@ -25,6 +26,7 @@ function Working({
   save: string;
   atOnce?: boolean;
   onDone?: (told: string) => void;
+  onFailed?: () => void;
   onClose: () => void;
 }) {
   const { data: job } = useQuery(jobQuery(id));
@@ -35,9 +37,10 @@ function Working({
     if (running || told.current) return;
     told.current = true;
     if (job.state === 'DONE') onDone?.(job.told ?? '');
+    else onFailed?.();
     if (job.state === 'DONE' && atOnce && seen) window.location.assign(linkTo(job).href);
     if (!seen || (job.state === 'DONE' && onDone)) onClose();
-  }, [running, seen, job, atOnce, onDone, onClose]);
+  }, [running, seen, job, atOnce, onDone, onFailed, onClose]);
   return (
     <Modal
       open={seen}
@@ -77,7 +80,7 @@ function Working({
  */
 export function useWork(
   save: string,
-  { onDone, atOnce }: { onDone?: (told: string) => void; atOnce?: boolean } = {},
+  { onDone, onFailed, atOnce }: { onDone?: (told: string) => void; onFailed?: () => void; atOnce?: boolean } = {},
 ): [start: (begin: () => Promise<Job>) => void, shown: ReactNode] {
   const { message } = App.useApp();
   const [begun, setBegun] = useState<Job>();
@@ -86,6 +89,17 @@ export function useWork(
   };
   return [
     start,
-    begun && <Working key={begun.id} id={begun.id} what={begun.what} save={save} atOnce={atOnce} onDone={onDone} onClose={() => setBegun(undefined)} />,
+    begun && (
+      <Working
+        key={begun.id}
+        id={begun.id}
+        what={begun.what}
+        save={save}
+        atOnce={atOnce}
+        onDone={onDone}
+        onFailed={onFailed}
+        onClose={() => setBegun(undefined)}
+      />
+    ),
   ];
 }

@@ -33,7 +33,7 @@ class BundleApi {
     record BundleLook(int boards, int words, int stays) {
     }
 
-    /** @param withAll true if all comes that they open */
+    /** @param boards none for all @param withAll true if all comes that they open */
     record Bundling(List<String> boards, boolean withAll, String name) {
         Bundling {
             Unacceptable.ifMissing(boards, name);
@@ -61,7 +61,7 @@ class BundleApi {
 
     @For(Act.TAKE)
     @GetMapping("/api/vocabularies/{vocabulary}/bundles/look")
-    BundleLook look(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam List<String> boards,
+    BundleLook look(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(defaultValue = "") List<String> boards,
         @RequestParam(defaultValue = "true") boolean withAll) {
         WithoutPictures.Made made = made(account, vocabulary, new Bundling(boards, withAll, "?"));
         return new BundleLook(made.vocabulary().boards().size(), made.vocabulary().boards().values().stream().mapToInt(b -> Gist.of(b).says()).sum(),
@@ -79,6 +79,7 @@ class BundleApi {
 
     private WithoutPictures.Made made(Account account, long vocabulary, Bundling bundling) {
         VocabularyStore.Kept kept = sources.from(account, vocabulary);
-        return sources.onShelf(account, kept, there -> Bundle.of(there, bundling.boards, bundling.withAll, bundling.name, ids));
+        return sources.onShelf(account, kept, there -> Bundle.of(there,
+            bundling.boards.isEmpty() ? List.copyOf(there.boards().keySet()) : bundling.boards, bundling.withAll, bundling.name, ids));
     }
 }

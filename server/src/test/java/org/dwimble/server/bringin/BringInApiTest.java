@@ -192,6 +192,7 @@ class BringInApiTest {
         JsonNode look = http.get("/api/vocabularies/" + there + "/bundles/look?boards=places").json();
         assertThat(look.get("boards").asInt()).isEqualTo(2);
         assertThat(look.get("stays").asInt()).isEqualTo(1);
+        assertThat(http.get("/api/vocabularies/" + there + "/bundles/look").json().get("boards").asInt()).as("none are all").isEqualTo(25);
         String bundling = "{\"boards\":[\"places\"],\"withAll\":true,\"name\":\"Where we go\"}";
         long bundle = http.post("/api/vocabularies/" + there + "/bundles", bundling).json().get("vocabulary").asLong();
         assertThat(http.get("/api/bundles").json().get(0).get("name").asString()).isEqualTo("Where we go");
