@@ -53,9 +53,9 @@ class StoryBrowserTest {
         assertThat(w.violations()).isEmpty();
         w.button("Odile, speech therapist").click();
         assertThat(row("Tomasz")).containsText("year 4 · Oyster");
-        assertThat(row("Tomasz")).containsText("5 x 8 grid, 27 boards");
-        assertThat(row("Tomasz")).containsText(Pattern.compile("9\\d of 600 words shown"));
-        assertThat(row("Tomasz")).containsText("Odile put “Nour” on People");
+        assertThat(row("Tomasz")).containsText("5 x 8 grid, 28 boards");
+        assertThat(row("Tomasz")).containsText(Pattern.compile("9\\d of 607 words shown"));
+        assertThat(row("Tomasz")).containsText("Odile brought a board in from Drinks at the harbour café");
         assertThat(row("Sefa")).containsText("No boards yet.");
         assertThat(w.violations()).isEmpty();
     }
