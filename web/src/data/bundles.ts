@@ -1,5 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
 import { answer, client } from '../api/client';
+import { fileBody } from '../api/file';
 
 /** What would be kept of some boards, and how many pictures stay as they are a student's. */
 export const bundleLook = (vocabulary: number, boards: string[], withAll: boolean) =>
@@ -16,11 +17,6 @@ export const keepBundle = (vocabulary: number, boards: string[], withAll: boolea
 export const bringInBundle = (file: File) =>
   answer(
     client.POST('/api/bundles/bringing-in', {
-      body: { file: file as unknown as string },
-      bodySerializer: () => {
-        const form = new FormData();
-        form.append('file', file);
-        return form;
-      },
+      ...fileBody(file),
     }),
   );

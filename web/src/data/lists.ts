@@ -2,6 +2,7 @@ import { queryOptions, useMutation, useQueryClient } from '@tanstack/react-query
 import { App } from 'antd';
 import { useNavigate } from 'react-router';
 import { answer, client, done, sentence } from '../api/client';
+import { fileBody } from '../api/file';
 import type { ListEdit, PrintedFor, Second, WordList } from '../api/types';
 import { answered } from '../shell/answered';
 
@@ -85,12 +86,7 @@ export const bookAsBoards = (id: number, people: boolean) =>
 export const calendarLines = (file: File) =>
   answer(
     client.POST('/api/calendar-lines', {
-      body: { file: '' },
-      bodySerializer: () => {
-        const form = new FormData();
-        form.append('file', file);
-        return form;
-      },
+      ...fileBody(file),
     }),
   );
 

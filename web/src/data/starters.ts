@@ -1,5 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
 import { answer, client } from '../api/client';
+import { fileBody } from '../api/file';
 
 export const starters = (student: string) =>
   queryOptions({
@@ -26,11 +27,6 @@ export const bringInPackage = (student: string, file: File) =>
   answer(
     client.POST('/api/students/{student}/bringing-in', {
       params: { path: { student } },
-      body: { file: file as unknown as string },
-      bodySerializer: () => {
-        const form = new FormData();
-        form.append('file', file);
-        return form;
-      },
+      ...fileBody(file),
     }),
   );

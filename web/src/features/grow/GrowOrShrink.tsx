@@ -1,12 +1,14 @@
 import { plural, t } from '@lingui/core/macro';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Button, Growing, VocabularyView } from '../../api/types';
+import type { Button, VocabularyView } from '../../api/types';
+import type { Wish } from '../../data/boards';
 import { shrinking } from '../../data/growth';
 import parts from '../../shell/parts.module.css';
 import { GrowDialog } from './GrowDialog';
 
-export type GrowWish = { what: 'grow'; base: number; growing: Omit<Growing, 'base'> } | { what: 'shrink'; base: number; board: string; button: string };
+/** What is wished of a word here. */
+export type GrowWish = Extract<Wish, { what: 'grow' | 'shrink' }>;
 
 interface Props {
   view: VocabularyView;

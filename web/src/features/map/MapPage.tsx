@@ -1,6 +1,6 @@
 import { t } from '@lingui/core/macro';
 import '@xyflow/react/dist/base.css';
-import { Background, Controls, Handle, NodeToolbar, Position, ReactFlow, type Edge, type Node, type NodeProps } from '@xyflow/react';
+import { Background, Controls, Handle, NodeToolbar, Position, ReactFlow, type Node, type NodeProps } from '@xyflow/react';
 import { useQuery } from '@tanstack/react-query';
 import { createContext, useContext, useMemo, useState, useCallback } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -12,8 +12,8 @@ import { ArtOf } from '../../drawn/art';
 import { useEdits } from '../edit';
 import { BOARD_DRAGGED } from '../boardlist';
 import { LinkInto } from './LinkInto';
-import { SAID } from './said';
-import { ACROSS, asTree, DOWN, farAway, toggled, trouble, type Branch } from './map';
+import { edgesOf, LOOKED_AT, nodesOf, type Drawn } from './flow';
+import { asTree, farAway, toggled, trouble, type Branch } from './map';
 import css from './map.module.css';
 import { may } from '../../data/may';
 import parts from '../../shell/parts.module.css';
@@ -22,9 +22,6 @@ import parts from '../../shell/parts.module.css';
 interface Linking {
   held: string;
   over?: string;
-}
-interface Shown extends Record<string, unknown> {
-  node: MapNode;
 }
 
 /** What changes while the map stays: nodes that were made anew for it would be measured anew, and be gone for a moment. */
@@ -54,31 +51,15 @@ export default function MapPage() {
   const fold = (board: string) => {
     if (map.data) setFolded(toggled(map.data.nodes, board));
   };
-  const nodes = useMemo(
-    () =>
-      (map.data?.nodes ?? []).map((node): Node<Shown> => ({
-        id: node.board,
-        type: 'board',
-        position: { x: (node.taps < 0 ? 0 : node.taps) * ACROSS, y: node.row * DOWN },
-        draggable: false,
-        connectable: false,
-        data: { node },
-      })),
-    [map.data],
-  );
+  const nodes = useMemo(() => nodesOf(map.data), [map.data]);
   const called = useCallback((board: string) => map.data?.nodes.find((n) => n.board === board)?.name ?? '', [map.data]);
   const edges = useMemo(
     () =>
-      (map.data?.links ?? [])
-        .filter((l) => l.shortest || looked === l.from || looked === l.to)
-        .map((l): Edge => ({
-          id: `${l.from} ${l.to}`,
-          source: l.from,
-          target: l.to,
-          className: l.shortest ? css.way : css.other,
-          focusable: false,
-          ariaLabel: t`A way from ${called(l.from)} to ${called(l.to)}`,
-        })),
+      edgesOf(map.data, (l) => looked === l.from || looked === l.to).map((edge) => ({
+        ...edge,
+        className: edge.shortest ? css.way : css.other,
+        ariaLabel: t`A way from ${called(edge.source)} to ${called(edge.target)}`,
+      })),
     [map.data, looked, called],
   );
   const around = useMemo(
@@ -115,18 +96,9 @@ export default function MapPage() {
                 nodes={nodes}
                 edges={edges}
                 nodeTypes={KINDS}
-                ariaLabelConfig={SAID}
-                fitView
-                fitViewOptions={{ maxZoom: 1, padding: 0.08 }}
-                minZoom={0.1}
-                nodesDraggable={false}
-                nodesConnectable={false}
+                {...LOOKED_AT}
                 onNodeClick={(_, n) => go(n.id)}
                 onNodeMouseEnter={(_, n) => setLooked(n.id)}
-                nodesFocusable={false}
-                edgesFocusable={false}
-                elementsSelectable={false}
-                proOptions={{ hideAttribution: true }}
               >
                 <Background gap={28} />
                 <Controls showInteractive={false} />
@@ -141,7 +113,7 @@ export default function MapPage() {
   );
 }
 
-function MapBoard({ data: { node } }: NodeProps<Node<Shown>>) {
+function MapBoard({ data: { node } }: NodeProps<Node<Drawn>>) {
   const { looked, view, linking, onLinking, onFold, onEdit } = useContext(AroundMap);
   const wrong = trouble(node);
   const mayEdit = may(view, 'CHANGE');

@@ -1,2 +1,1 @@
-export { ACROSS, DOWN } from './map';
-export { SAID } from './said';
+export { edgesOf, LOOKED_AT, nodesOf, type Drawn } from './flow';

@@ -1,10 +1,6 @@
 import { plural, t } from '@lingui/core/macro';
 import type { BoardMap, MapNode } from '../../api/types';
 
-/** How far apart boards are drawn: across by taps, down by rows, in pixels. */
-export const ACROSS = 260;
-export const DOWN = 58;
-
 /** The map as a tree, for who does not see it: each board with those first reached through it. */
 export interface Branch {
   node: MapNode;

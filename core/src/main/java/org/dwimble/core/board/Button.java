@@ -107,6 +107,11 @@ public record Button(String id, Standing standing, Face face, Acts acts, Shown s
         return shown.look();
     }
 
+    /** The same under another id, by which it is known here. */
+    public Button withId(String id) {
+        return new Button(id, standing, face, acts, shown, extras, origin);
+    }
+
     public Button withStanding(Standing standing) {
         return new Button(id, standing, face, acts, shown, extras, origin);
     }

@@ -285,8 +285,7 @@ public final class Arrival {
         loose.forEach(l -> ways.put(l.button.id(), l.way));
         UnaryOperator<Button> asHere = b -> {
             Button led = led(b, known, ways.get(b.id()));
-            return new Button(taken.add(b.id()) ? b.id() : ids.get(), led.standing(), led.face(), led.acts(), keptHere.shown(led), led.extras(),
-                led.origin());
+            return (taken.add(b.id()) ? led : led.withId(ids.get())).withShown(keptHere.shown(led));
         };
         Map<String, Board> boards = new LinkedHashMap<>();
         coming().forEach(board -> boards.put(board.id(), new Board(String.valueOf(known.get(board.id())), board.name(), board.shape(), board.look(),

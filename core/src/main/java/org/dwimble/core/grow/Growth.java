@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -30,17 +31,18 @@ public final class Growth {
     /**
      * A board a word could open.
      *
-     * @param kin  the board: of the other vocabulary, or here
-     * @param own  true if it is here already
+     * @param from of what the board is
+     * @param kin  the board as it stands there
      * @param at   where the word will stand on it
      * @param adds the words it adds, as they stand there: words that wait here, of a board that is here; else those that stand nowhere here
      */
-    public record Proposal(Board on, Button word, Board kin, boolean own, Cell at, List<String> adds) {
+    public record Proposal(Kin from, Board on, Button word, Board kin, Cell at, List<String> adds) {
     }
 
     private final Vocabulary now;
     private final Routes routes;
     private final Revealed revealed;
+    private final WayHome wayHome;
     /** Words that can be said now. */
     private final Set<String> said = new HashSet<>();
     /** Words that stand somewhere, whether they can be said or not. */
@@ -53,6 +55,7 @@ public final class Growth {
         this.now = now;
         this.routes = routes;
         this.revealed = revealed;
+        this.wayHome = WayHome.of(now);
         now.boards().values().forEach(board -> board.buttons().stream().filter(Kin::isSaid).forEach(b -> {
             String word = Names.folded(b.spoken());
             known.add(word);
@@ -83,19 +86,23 @@ public final class Growth {
         if (!grows(word)) {
             return List.of();
         }
-        boolean own = there.vocabulary() == now;
         List<Proposal> proposals = new ArrayList<>();
-        there.boards(word).forEach(kin -> proposal(on, word, kin, own).ifPresent(proposals::add));
+        there.boards(word).forEach(kin -> proposal(there, on, word, kin).ifPresent(proposals::add));
         return proposals;
     }
 
-    private Optional<Proposal> proposal(Board on, Button word, Board kin, boolean own) {
+    private Optional<Proposal> proposal(Kin from, Board on, Button word, Board kin) {
+        boolean own = from.isOwn();
         if (own && (kin.id().equals(on.id()) || kin.id().equals(now.home())) || !own && isMostly(on, kin)) {
             return Optional.empty();
         }
         List<String> adds = adds(kin, own ? said : known);
-        Cell at = Kin.same(kin, word).map(Button::cell).or(() -> free(kin, own)).orElse(null);
-        return adds.size() < FEWEST || at == null ? Optional.empty() : Optional.of(new Proposal(on, word, kin, own, at, adds));
+        if (adds.size() < FEWEST) {
+            return Optional.empty();
+        }
+        AtomicInteger ids = new AtomicInteger();
+        Board opened = own ? kin : kin.with(wayHome.missingOn(kin, () -> "way " + ids.incrementAndGet()));
+        return Kin.place(opened, word, wayHome).map(at -> new Proposal(from, on, word, kin, at, adds));
     }
 
     /** Whether most words of a board stand beside the word already. */
@@ -103,11 +110,6 @@ public final class Growth {
         Set<String> beside = on.buttons().stream().filter(Kin::isSaid).map(b -> Names.folded(b.spoken())).collect(Collectors.toSet());
         List<String> words = kin.buttons().stream().filter(Kin::isSaid).map(b -> Names.folded(b.spoken())).distinct().toList();
         return 2 * words.stream().filter(beside::contains).count() >= words.size();
-    }
-
-    private Optional<Cell> free(Board kin, boolean own) {
-        List<Cell> keptFree = own ? WayHome.of(now).keptFree(kin) : List.of();
-        return kin.emptyCells().stream().filter(c -> !keptFree.contains(c)).findFirst();
     }
 
     /** What is held is not offered: it is held for a reason. */

@@ -10,9 +10,11 @@ import java.util.Set;
 import java.util.function.Function;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.board.Names;
 import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.route.WayHome;
 
 /**
  * The boards of a vocabulary by the words that stand on them, or that open them. Words that stand on home or on many boards are core words, and belong to no
@@ -24,15 +26,14 @@ public final class Kin {
 
     private final Vocabulary vocabulary;
     private final Map<String, Set<Board>> byWord = new HashMap<>();
-
     private final Map<String, Set<Board>> byName = new HashMap<>();
-    private final boolean homeToo;
-    private final boolean coreToo;
+    private final boolean own;
+    private final boolean bundle;
 
-    private Kin(Vocabulary vocabulary, boolean homeToo, boolean coreToo) {
+    private Kin(Vocabulary vocabulary, boolean own, boolean bundle) {
         this.vocabulary = vocabulary;
-        this.homeToo = homeToo;
-        this.coreToo = coreToo;
+        this.own = own;
+        this.bundle = bundle;
     }
 
     /** Of another vocabulary. */
@@ -42,12 +43,12 @@ public final class Kin {
 
     /** Of the vocabulary itself, where a word grows from wherever it stands. */
     public static Kin ofOwn(Vocabulary vocabulary) {
-        return of(new Kin(vocabulary, false, true));
+        return of(new Kin(vocabulary, true, false));
     }
 
     /** Of boards that were kept by themselves, and of which the first is as good as the others. */
     public static Kin ofBundle(Vocabulary bundle) {
-        return of(new Kin(bundle, true, true));
+        return of(new Kin(bundle, false, true));
     }
 
     private static Kin of(Kin kin) {
@@ -65,7 +66,7 @@ public final class Kin {
         vocabulary.boards().values().stream().filter(kin::holds).forEach(board -> put(kin.byName, board.name(), board));
         kin.byName.forEach((word, boards) -> kin.byWord.put(word, new LinkedHashSet<>(boards)));
         standing.forEach((word, boards) -> {
-            if (kin.coreToo || boards.size() <= MOST_BOARDS && boards.stream().allMatch(kin::holds)) {
+            if (kin.own || kin.bundle || boards.size() <= MOST_BOARDS && boards.stream().allMatch(kin::holds)) {
                 boards.stream().filter(kin::holds).forEach(board -> put(kin.byWord, word, board));
             }
         });
@@ -78,7 +79,7 @@ public final class Kin {
 
     /** Home is among no word's kin, where there is one. */
     private boolean holds(Board board) {
-        return homeToo || !board.id().equals(vocabulary.home());
+        return bundle || !board.id().equals(vocabulary.home());
     }
 
     public Vocabulary vocabulary() {
@@ -100,6 +101,22 @@ public final class Kin {
     /** A button by which something is said, that is no way home or back. */
     static boolean isSaid(Button button) {
         return button.isWord() && !button.isWay();
+    }
+
+    /** True of the boards of the vocabulary itself. */
+    public boolean isOwn() {
+        return own;
+    }
+
+    /**
+     * Where a word stands on a board it opens: in the place of the same word, else in the first free cell that is not kept for the ways home and back.
+     * Empty if there is none.
+     *
+     * @param opened with its ways home and back
+     */
+    public static Optional<Cell> place(Board opened, Button word, WayHome wayHome) {
+        List<Cell> keptFree = wayHome.keptFree(opened);
+        return same(opened, word).map(Button::cell).or(() -> opened.emptyCells().stream().filter(c -> !keptFree.contains(c)).findFirst());
     }
 
     /** The same word on a board, if it stands there: one that says what it says, else one that is called alike. */

@@ -79,7 +79,7 @@ class GrowthTest {
             kitchen -> {
                 assertThat(kitchen.adds()).containsExactly("milk", "juice", "tea");
                 assertThat(kitchen.at()).isEqualTo(new Cell(0, 1));
-                assertThat(kitchen.own()).isFalse();
+                assertThat(kitchen.from().isOwn()).isFalse();
             });
         assertThat(proposals(HERE, "home/eat", THERE)).as("what opens a board there, though it does not stand on it").singleElement()
             .satisfies(p -> assertThat(p.at()).isEqualTo(new Cell(1, 2)));
@@ -94,7 +94,7 @@ class GrowthTest {
         Vocabulary waiting = HERE.with(home).with(play.with(List.of(in(play, "ball", "later"), in(play, "kite", "later"))))
             .with(HERE.whole().withPlan(new Plan(List.of(new Step("first", "First", null, null), new Step("later", "Later", null, null)), 1)));
         assertThat(own(waiting, "home/drink")).singleElement().satisfies(p -> {
-            assertThat(p.own()).isTrue();
+            assertThat(p.from().isOwn()).isTrue();
             assertThat(p.adds()).containsExactly("ball", "kite");
         });
         Vocabulary held = HERE.with(play.with(play.buttons().stream().filter(b -> !b.isWay() && !b.id().equals("d")).map(b -> Facet.HOLD.with(b, Hold.PLAIN))
@@ -235,6 +235,8 @@ class GrowthTest {
         for (Growth.Proposal one : all) {
             Change change = new GrowWord(one.on().id(), one.word().id(), there, one.kin().id(), one.at().row() > 0).on(now, ids());
             Vocabulary after = change.after();
+            Leads.Opens opens = (Leads.Opens) word(after, one.word().id()).leads();
+            assertThat(after.at(opens.board()).at(one.at()).orElseThrow().called()).as("it stands where that was told").isEqualTo(one.word().called());
             Routes routes = Routes.of(now);
             assertThat(Comparison.of(now, after).words()).filteredOn(w -> w.was() != null && routes.reaches(w.was().board())).extracting(Comparison.Word::fate)
                 .containsOnly(Fate.KEPT);

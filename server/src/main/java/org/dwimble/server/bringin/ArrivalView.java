@@ -29,13 +29,12 @@ import org.jspecify.annotations.Nullable;
  * @param keptBack    words that are held here or wait, and so do when they come
  * @param otherGrids  boards that come by their grid, where it is not that of the board they are opened from; the most first
  * @param opener      what is written on the button that opens them; null if none does
- * @param word        true if that is a button which is here, and says its word still
  * @param does        what it does to what is here; null if it cannot be brought so
  * @param refusal     why it cannot be brought so; null if it can
  */
 record ArrivalView(int version, List<ArrivingBoard> boards, int words, int apart, List<LooseButton> loose, List<EndedButton> looseBefore,
     List<EndedButton> elsewhere, List<StaysBehind> stays, List<String> keptBack, List<ArrivingGrid> otherGrids, @Nullable String opener,
-    boolean word, @Nullable Does does, @Nullable String refusal) {
+    @Nullable Does does, @Nullable String refusal) {
 
     /** @param by name of the board there over which it comes; null if it was chosen @param here id of the board here that it meets; null if it is new */
     record ArrivingBoard(String board, String name, int words, @Nullable String by, Arrival.Meets meets, boolean comes, @Nullable String here) {

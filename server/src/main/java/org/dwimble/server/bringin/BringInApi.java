@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.dwimble.core.board.Board;
@@ -16,8 +15,6 @@ import org.dwimble.core.bringin.Arrival;
 import org.dwimble.core.bringin.Wanted;
 import org.dwimble.core.bringin.WayOut;
 import org.dwimble.core.edit.Brings;
-import org.dwimble.core.edit.Change;
-import org.dwimble.core.edit.Intention;
 import org.dwimble.core.edit.On;
 import org.dwimble.core.edit.boards.BringIn;
 import org.dwimble.core.edit.words.BringButtons;
@@ -181,8 +178,7 @@ class BringInApi {
         Brings brings = brings(account, vocabulary, comes.vocabulary(), bringing);
         Arrival arrival = brings.arrival(now);
         List<WithoutPictures.Stayed> stayed = ArrivalView.ofComing(arrival, comes.made().stayed());
-        Optional<Button> opener = brings instanceof BringIn in ? in.openedBy(now) : Optional.empty();
-        String name = brings instanceof BringIn in ? opener.map(Button::called).orElseGet(() -> in.name(arrival)) : null;
+        String opener = brings instanceof BringIn in ? in.openedBy(now).map(Button::called).orElseGet(() -> in.name(arrival)) : null;
         ArrivalView.Does does = null;
         String refusal = null;
         try {
@@ -193,8 +189,7 @@ class BringInApi {
         return new ArrivalView(from.version(), ArrivalView.boards(arrival, from.vocabulary()), arrival.words(), arrival.first().size(),
             ArrivalView.loose(arrival), ArrivalView.looseBefore(arrival), elsewhere(stayed, from.vocabulary()), comes.stays(stayed, from.vocabulary()),
             arrival.keptBack(),
-            ArrivalView.otherGrids(arrival, On.board(now, bringing.where.board).shape()), name, opener.isPresent(), does,
-            refusal);
+            ArrivalView.otherGrids(arrival, On.board(now, bringing.where.board).shape()), opener, does, refusal);
     }
 
     private static ArrivalView.Does does(Brings brings, Vocabulary now, Arrival arrival) {
@@ -241,12 +236,7 @@ class BringInApi {
         Vocabulary there = sources.comes(account, from, to, Boolean.TRUE.equals(bringing.people)).vocabulary();
         progress.told(2, PARTS);
         Brings brings = brings(account, vocabulary, there, bringing);
-        Intention watched = (now, ids) -> {
-            Change change = brings.on(now, ids);
-            progress.told(3, PARTS);
-            return change;
-        };
-        return editing.edit(account, vocabulary, bringing.base, watched, step);
+        return editing.edit(account, vocabulary, bringing.base, new InParts(brings, () -> progress.told(3, PARTS)), step);
     }
 
     private Brings brings(Account account, long vocabulary, Vocabulary there, Bringing bringing) {

@@ -13,7 +13,6 @@ import org.dwimble.core.told.Unacceptable;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.grant.For;
-import org.dwimble.server.grant.ForSignedIn;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -25,8 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Bundles: boards of a vocabulary kept on the shelf of one's own, without what is a student's. */
 @RestController
 class BundleApi {
-    /** @param madeAt an instant */
-    record BundleView(long vocabulary, String name, int boards, String madeAt) {
+    record BundleView(long vocabulary, String name, int boards) {
     }
 
     /** What would be kept. @param stays how many pictures and voices would stay, as they are a student's */
@@ -52,13 +50,6 @@ class BundleApi {
         this.clock = clock;
     }
 
-    /** The latest first. */
-    @ForSignedIn("the shelf of this person’s own")
-    @GetMapping("/api/bundles")
-    List<BundleView> bundles(@AuthenticationPrincipal Account account) {
-        return store.bundles(account.id()).stream().map(b -> new BundleView(b.id(), b.name(), b.boards(), b.madeAt().toString())).toList();
-    }
-
     @For(Act.TAKE)
     @GetMapping("/api/vocabularies/{vocabulary}/bundles/look")
     BundleLook look(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestParam(defaultValue = "") List<String> boards,
@@ -74,7 +65,7 @@ class BundleApi {
         Vocabulary bundle = made(account, vocabulary, bundling).vocabulary().withName(bundling.name);
         String from = store.there(vocabulary).vocabulary().name();
         long id = store.bundle(bundle, account.id(), clock.instant(), Told.of("bundled", "from", from));
-        return new BundleView(id, bundle.name(), bundle.boards().size(), clock.instant().toString());
+        return new BundleView(id, bundle.name(), bundle.boards().size());
     }
 
     private WithoutPictures.Made made(Account account, long vocabulary, Bundling bundling) {

@@ -41,8 +41,8 @@ class NewerApi {
     record NewerWord(String board, String boardName, BoardView.ButtonView here, BoardView.ButtonView there, List<String> facets, List<String> tooHere) {
     }
 
-    /** @param board id of the board here it would come to @param from name of its board there */
-    record NewWord(String board, String boardName, String from, BoardView.ButtonView there) {
+    /** @param board id of the board here it would come to */
+    record NewWord(String board, String boardName, BoardView.ButtonView there) {
     }
 
     record GoneWord(String boardName, String label) {
@@ -101,7 +101,7 @@ class NewerApi {
         return new NewerView(from, there.vocabulary().name(), there.version(),
             newer.changed().stream().map(c -> new NewerWord(c.board().id(), c.board().name(), BoardView.ButtonView.of(c.here()),
                 BoardView.ButtonView.of(c.there()), names(c.changed()), names(c.tooHere()))).toList(),
-            newer.added().stream().map(a -> new NewWord(a.board().id(), a.board().name(), a.there().name(), BoardView.ButtonView.of(a.button()))).toList(),
+            newer.added().stream().map(a -> new NewWord(a.board().id(), a.board().name(), BoardView.ButtonView.of(a.button()))).toList(),
             newer.gone().stream().map(g -> new GoneWord(g.board().name(), g.here().called())).toList());
     }
 
@@ -124,6 +124,6 @@ class NewerApi {
 
     private Newer.Source source(Account account, VocabularyStore.Kept from, VocabularyStore.Kept to) {
         return new Newer.Source(String.valueOf(from.id()), from.version(), sources.comes(account, from, to, false).vocabulary(),
-            version -> version > from.version() ? Optional.empty() : store.version(from.id(), version));
+            version -> sources.then(from, version));
     }
 }

@@ -1,11 +1,16 @@
 package org.dwimble.server.bringin;
 
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Origin;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.credit.Leaving;
@@ -22,6 +27,9 @@ import org.springframework.stereotype.Component;
 /** What boards come from: whether somebody may take them there, and what of them may come here. */
 @Component
 public class Sources {
+    /** So many bundles are looked through at once, the latest. */
+    private static final int MOST_BUNDLES = 20;
+
     private final VocabularyStore store;
     private final Rights rights;
     private final Doors doors;
@@ -82,11 +90,23 @@ public class Sources {
         return doors.ready(chosen.apply(Origin.marked(from.vocabulary(), String.valueOf(from.id()), from.version())), doors.toBundle(account));
     }
 
-    /** Where a vocabulary's words are likely to find more, in its language: the starters, what else this student has, and the bundles on one's own shelf. */
+    /** What a vocabulary held at a version; empty if that is not known. */
+    Optional<Vocabulary> then(VocabularyStore.Kept from, int version) {
+        return version > from.version() ? Optional.empty() : store.version(from.id(), version);
+    }
+
+    /** A button as it was where it came from, as long as that is known; each version is read once. */
+    public Function<Origin, Optional<Button>> came() {
+        Map<Origin, Optional<Vocabulary>> known = new HashMap<>();
+        return origin -> known.computeIfAbsent(new Origin(origin.vocabulary(), origin.version(), "?"), at -> store.find(Long.parseLong(at.vocabulary()))
+            .flatMap(from -> then(from, at.version()))).flatMap(then -> then.boardOf(origin.button()).flatMap(b -> b.button(origin.button())));
+    }
+
+    /** Where words are likely to find more, in this vocabulary's language: the starters, what else its student has, the latest bundles on one's own shelf. */
     public List<VocabularyStore.Kept> near(Account account, VocabularyStore.Kept to) {
         Stream<VocabularyStore.Kept> others = to.student() == null || !rights.may(account, Act.TAKE, Thing.student(to.student())) ? Stream.empty()
             : store.ofStudent(to.student()).stream().map(v -> store.there(v.id()));
-        Stream<VocabularyStore.Kept> bundles = store.bundles(account.id()).stream().map(b -> store.there(b.id()));
+        Stream<VocabularyStore.Kept> bundles = store.bundles(account.id()).stream().limit(MOST_BUNDLES).map(b -> store.there(b.id()));
         return Stream.of(store.starters().stream(), others, bundles).flatMap(all -> all).filter(v -> v.id() != to.id() && language(v).equals(language(to)))
             .toList();
     }

@@ -4,12 +4,9 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.function.Function;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
-import org.dwimble.core.board.Origin;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.On;
 import org.dwimble.core.edit.grow.GrowWord;
@@ -113,17 +110,13 @@ class GrowthApi {
             from.put(one, source);
             kin.add(one);
         });
-        View view = new View(kept, reach(kept), from);
+        View view = new View(reach(kept), from);
         if (board != null && button != null) {
             Board on = On.board(now, board);
             Button word = On.button(on, button);
-            return kin.stream().flatMap(k -> growth.of(on, word, k).stream().map(p -> view.of(p, k))).toList();
+            return kin.stream().flatMap(k -> growth.of(on, word, k).stream()).map(view::of).toList();
         }
-        return growth.all(kin, MOST).stream().map(p -> view.of(p, kin.stream().filter(k -> has(k, p)).findFirst().orElseThrow())).toList();
-    }
-
-    private static boolean has(Kin kin, Growth.Proposal proposal) {
-        return kin.vocabulary().board(proposal.kin().id()).filter(b -> b == proposal.kin()).isPresent();
+        return growth.all(kin, MOST).stream().map(view::of).toList();
     }
 
     private Reach reach(VocabularyStore.Kept kept) {
@@ -131,9 +124,9 @@ class GrowthApi {
         return new Reach(kept.vocabulary(), kept.overview().routes(), VocabularyView.screen(student), null, b -> !kept.overview().revealed().shows(b));
     }
 
-    private record View(VocabularyStore.Kept kept, Reach reach, Map<Kin, VocabularyStore.Kept> from) {
-        GrowthView of(Growth.Proposal p, Kin kin) {
-            VocabularyStore.Kept source = from.get(kin);
+    private record View(Reach reach, Map<Kin, VocabularyStore.Kept> from) {
+        GrowthView of(Growth.Proposal p) {
+            VocabularyStore.Kept source = from.get(p.from());
             Reach.Cost cost = reach.on(p.on()).get(p.word().id());
             return new GrowthView(p.on().id(), p.on().name(), BoardView.ButtonView.of(p.word()), source == null ? null : source.id(),
                 source == null ? null : source.vocabulary().name(), p.at(), p.adds(), cost == null ? 0 : cost.taps(),
@@ -148,7 +141,7 @@ class GrowthApi {
         @RequestParam String button) {
         Vocabulary now = store.there(vocabulary).vocabulary();
         Button word = On.button(On.board(now, board), button);
-        return Shrinking.of(now, word, came()).map(s -> new ShrinkingView(true, s.opened().name(), s.boardGoes(),
+        return Shrinking.of(now, word, sources.came()).map(s -> new ShrinkingView(true, s.opened().name(), s.boardGoes(),
             s.added().stream().map(Button::called).toList(), s.openers().stream().map(Button::called).toList()))
             .orElseGet(() -> new ShrinkingView(false, "", false, List.of(), List.of()));
     }
@@ -169,14 +162,7 @@ class GrowthApi {
     @PostMapping("/shrinking")
     Editing.Changed shrink(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Shrunk shrunk,
         @RequestParam(required = false) @Nullable Boolean sure, @RequestParam(required = false) @Nullable String reason) {
-        return editing.edit(account, vocabulary, shrunk.base, new ShrinkWord(shrunk.board, shrunk.button, came()), List.of(), null,
+        return editing.edit(account, vocabulary, shrunk.base, new ShrinkWord(shrunk.board, shrunk.button, sources.came()), List.of(), null,
             Learned.Answer.of(sure, reason));
-    }
-
-    /** A button as it was where it came from, as long as that is there. */
-    private Function<Origin, Optional<Button>> came() {
-        Map<String, Optional<Vocabulary>> known = new HashMap<>();
-        return origin -> known.computeIfAbsent(origin.vocabulary() + " " + origin.version(), at -> store.version(Long.parseLong(origin.vocabulary()), origin
-            .version())).flatMap(then -> then.boardOf(origin.button()).flatMap(b -> b.button(origin.button())));
     }
 }

@@ -1,14 +1,20 @@
 package org.dwimble.server.bringin;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.concurrent.CancellationException;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.bringin.Wanted;
+import org.dwimble.core.edit.boards.BringIn;
 import org.dwimble.core.grant.Role;
 import org.dwimble.core.student.Student;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.edit.Editing;
 import org.dwimble.server.media.Photos;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -37,6 +43,10 @@ class BringInApiTest {
         int seen = TestServer.bean(VocabularyStore.class).there(from).version();
         return "{\"base\":1,\"seen\":%d,\"from\":%d,\"withAll\":%b,\"boards\":[\"%s\"],\"where\":%s%s}".formatted(seen, from, withAll, String
             .join("\",\"", boards), "{\"board\":\"home\",\"at\":{\"row\":1,\"column\":1},\"name\":\"sea\"}", more);
+    }
+
+    private static List<VocabularyStore.Bundled> bundles(Account of) {
+        return TestServer.bean(VocabularyStore.class).bundles(of.id());
     }
 
     private JsonNode look(String wanted) {
@@ -195,7 +205,7 @@ class BringInApiTest {
         assertThat(http.get("/api/vocabularies/" + there + "/bundles/look").json().get("boards").asInt()).as("none are all").isEqualTo(25);
         String bundling = "{\"boards\":[\"places\"],\"withAll\":true,\"name\":\"Where we go\"}";
         long bundle = http.post("/api/vocabularies/" + there + "/bundles", bundling).json().get("vocabulary").asLong();
-        assertThat(http.get("/api/bundles").json().get(0).get("name").asString()).isEqualTo("Where we go");
+        assertThat(bundles(odile)).extracting(VocabularyStore.Bundled::name).containsExactly("Where we go");
         JsonNode source = http.get(here + "/arrivals/sources").json().valueStream().filter(s -> s.get("vocabulary").asLong() == bundle).findFirst()
             .orElseThrow();
         assertThat(source.get("keptAt").asString()).isNotEmpty();
@@ -204,14 +214,17 @@ class BringInApiTest {
         assertThat(http.get("/api/vocabularies/" + bundle + "/boards/places").json().toString()).doesNotContain("own/");
         assertThat(http.post("/api/vocabularies/" + there + "/bundles", bundling.replace("Where we go", " ")).status()).isEqualTo(422);
 
-        Http another = Http.as(TestServer.account("Marit"));
-        assertThat(another.get("/api/bundles").json().size()).isZero();
+        Account marit = TestServer.account("Marit");
+        Http another = Http.as(marit);
+        long hers = TestServer.copy("first-choices", TestServer.student("Bo", marit), marit);
+        assertThat(another.get("/api/vocabularies/" + hers + "/arrivals/sources").json().toString()).doesNotContain("Where we go");
+        assertThat(bundles(marit)).isEmpty();
         assertThat(another.get("/api/vocabularies/" + bundle).status()).isEqualTo(404);
         assertThat(another.post("/api/vocabularies/" + there + "/bundles", bundling).status()).isEqualTo(404);
         assertThat(another.get("/api/vocabularies/" + there + "/bundles/look?boards=places").status()).isEqualTo(404);
 
         assertThat(http.send("DELETE", "/api/vocabularies/" + bundle, null).status()).isEqualTo(200);
-        assertThat(http.get("/api/bundles").json().size()).isZero();
+        assertThat(bundles(odile)).isEmpty();
         assertThat(http.get("/api/deleted").json().toString()).contains("Where we go");
     }
 
@@ -220,7 +233,7 @@ class BringInApiTest {
         byte[] obz = http.get("/api/vocabularies/" + there + "/package.obz").body();
         JsonNode job = http.done(http.upload("/api/bundles/bringing-in", "far.obz", obz).json());
         long bundle = Long.parseLong(job.get("told").asString().replaceAll(".*\"vocabulary\":(\\d+).*", "$1"));
-        assertThat(http.get("/api/bundles").json().get(0).get("vocabulary").asLong()).isEqualTo(bundle);
+        assertThat(bundles(odile)).extracting(VocabularyStore.Bundled::id).containsExactly(bundle);
         assertThat(look(bringing(bundle, true, List.of(http.get("/api/vocabularies/" + bundle).json().get("home").asString()), "")).get("words").asInt())
             .isGreaterThan(300);
         assertThat(http.done(http.upload("/api/bundles/bringing-in", "no.obz", new byte[] {1, 2}).json()).get("state").asString()).isEqualTo("FAILED");
@@ -234,6 +247,19 @@ class BringInApiTest {
         assertThat(http.get(here + "/boards/places").status()).isEqualTo(200);
         JsonNode again = http.done(http.post(here + "/arrivals/work", wanted.replace("\"base\":1", "\"base\":2")).json());
         assertThat(again.get("told").asString()).as("its cell is taken").contains("leads somewhere already");
+    }
+
+    @Test
+    void workThatIsEndedWhileTheBoardsAreWorkedOutLeavesNothing() {
+        long id = Long.parseLong(here.substring(here.lastIndexOf('/') + 1));
+        Vocabulary from = TestServer.bean(VocabularyStore.class).there(there).vocabulary();
+        BringIn bring = new BringIn(from, Wanted.all(List.of("places")), new BringIn.Where("eat", null, "", null, false), false);
+        InParts ended = new InParts(bring, () -> {
+            throw new CancellationException();
+        });
+        assertThatThrownBy(() -> TestServer.bean(Editing.class).edit(odile, id, 1, ended, null)).isInstanceOf(CancellationException.class);
+        assertThat(http.get(here).json().get("version").asInt()).isEqualTo(1);
+        assertThat(http.post(here + "/arrivals", bringing(there, true, List.of("places"), "")).status()).as("and stands in nobody's way").isEqualTo(200);
     }
 
     @Test

@@ -52,10 +52,8 @@ class GrowthBrowserTest extends Counted {
         assertThat(dialog().getByRole(AriaRole.LISTITEM)).not().hasCount(0);
         page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("the first tap still says it")).uncheck();
         assertThat(w.violations()).isEmpty();
-        int listed = dialog().getByRole(AriaRole.LISTITEM).count();
         dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Let “ball” grow into Play")).click();
         assertThat(dialog().getByText("“ball” on")).hasCount(0);
-        assertThat(dialog().getByRole(AriaRole.LISTITEM)).not().hasCount(listed);
         assertThat(at("play", 0, 1).isWord()).isFalse();
         page.keyboard().press("Escape");
         assertThat(dialog()).isHidden();

@@ -46,9 +46,12 @@ public record GrowWord(String board, String button, @Nullable Vocabulary there, 
         if (there == null && kin.equals(board)) {
             throw new Unacceptable("grow-own-board", "word", On.named(word), "board", on.name());
         }
-        Vocabulary with = there == null ? now : now.with(brought(there, now, ids));
-        Board opened = there == null ? On.board(now, kin) : On.board(with, opened(there, now, with));
-        Board standing = opened.with(among(with, opened, word, there == null, ids));
+        WayHome wayHome = WayHome.of(now);
+        Arrival arrival = there == null ? null : arrival(there, now);
+        Map<String, Board> brought = arrival == null ? Map.of() : arrival.asHere(ids).dressed(false, wayHome, ids);
+        Vocabulary with = now.with(brought.values());
+        Board opened = On.board(with, arrival == null ? kin : opened(arrival, brought));
+        Board standing = opened.with(among(opened, word, wayHome, ids));
         Acts acts = firstSays ? word.acts().withLeads(new Leads.Opens(opened.id())) : Acts.leading(new Leads.Opens(opened.id()));
         Vocabulary after = with.with(standing);
         after = after.with(after.at(board).with(word.withActs(acts)));
@@ -80,27 +83,21 @@ public record GrowWord(String board, String button, @Nullable Vocabulary there, 
         return ways.isEmpty() ? arrival : Arrival.of(from, now, Wanted.alone(List.of(kin)).withWays(ways));
     }
 
-    private List<Board> brought(Vocabulary from, Vocabulary now, Supplier<String> ids) {
-        return List.copyOf(arrival(from, now).asHere(ids).dressed(false, WayHome.of(now), ids).values());
-    }
-
     /** The board as it is here: the one that came, or one of the same content that is here already. */
-    private String opened(Vocabulary from, Vocabulary now, Vocabulary with) {
-        return arrival(from, now).met().stream().filter(m -> m.board().id().equals(kin) && !m.comes()).map(m -> Objects.requireNonNull(m.here())).findFirst()
-            .orElseGet(() -> with.boards().keySet().stream().filter(id -> !now.boards().containsKey(id)).findFirst().orElseThrow());
+    private String opened(Arrival arrival, Map<String, Board> brought) {
+        Board came = brought.get(kin);
+        return came != null ? came.id() : Objects.requireNonNull(arrival.met().get(0).here());
     }
 
-    /** The word on the board it opens: in the place of the same word there, with its own picture and what it does here, else in the first free cell. */
-    private static Button among(Vocabulary now, Board opened, Button word, boolean own, Supplier<String> ids) {
+    /** The word on the board it opens, with its own picture and what it does; as it is, on a board that is here and has it. */
+    private Button among(Board opened, Button word, WayHome wayHome, Supplier<String> ids) {
+        Cell at = Kin.place(opened, word, wayHome).orElseThrow(() -> new Unacceptable("board-full", "board", opened.name(), "word", word.called()));
         Button same = Kin.same(opened, word).orElse(null);
-        if (same != null && own) {
+        if (same != null && there == null) {
             return same;
         }
-        if (same != null) {
-            return new Button(same.id(), same.standing(), word.face(), word.acts(), Shown.YES.withLook(word.shown().look()), same.extras(), same.origin());
-        }
-        Cell free = On.cellsToFill(now, opened, null).stream().findFirst()
-            .orElseThrow(() -> new Unacceptable("board-full", "board", opened.name(), "word", word.called()));
-        return new Button(ids.get(), Standing.at(free), word.face(), word.acts(), Shown.YES.withLook(word.shown().look()), Extras.NONE);
+        Shown shown = Shown.YES.withLook(word.shown().look());
+        return same != null ? new Button(same.id(), same.standing(), word.face(), word.acts(), shown, same.extras(), same.origin())
+            : new Button(ids.get(), Standing.at(at), word.face(), word.acts(), shown, Extras.NONE);
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
@@ -71,8 +70,7 @@ public record TakeNewer(Newer.Source source, Set<String> words, Set<String> adde
         List<Button> elsewhere = new ArrayList<>();
         for (Button button : coming) {
             Button here = button.withShown(keptHere.shown(button)).withOrigin(new Origin(source.id(), source.version(), button.id()));
-            Button own = now.boardOf(button.id()).isPresent() ? new Button(ids.get(), here.standing(), here.face(), here.acts(), here.shown(), here.extras(),
-                Objects.requireNonNull(here.origin())) : here;
+            Button own = now.boardOf(button.id()).isPresent() ? here.withId(ids.get()) : here;
             boolean free = own.standing().fits(onto.shape()) && board.emptyCells().containsAll(own.standing().cells());
             if (free) {
                 board = board.with(own);
