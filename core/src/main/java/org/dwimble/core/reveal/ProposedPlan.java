@@ -19,7 +19,6 @@ import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.route.Routes;
-import org.dwimble.core.text.Listed;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.jspecify.annotations.Nullable;
@@ -63,8 +62,6 @@ public final class ProposedPlan {
     /** A label of several words is said more rarely than its words. */
     private static final double SEVERAL_WORDS = 0.01;
     private static final Phrases PHRASES = Phrases.shipped();
-    private static final List<String> CORE = Listed.lines(ProposedPlan.class, "first-core-words.txt").stream().flatMap(l -> Listed.words(l).stream())
-        .map(w -> w.toLowerCase(Locale.ROOT)).toList();
 
     private final Vocabulary vocabulary;
     private final Map<String, Candidate> candidates;
@@ -177,7 +174,7 @@ public final class ProposedPlan {
     }
 
     private void core(int most, List<Word> into) {
-        CORE.stream().filter(word -> candidates.containsKey(word) && !taken.contains(word)).limit(most).toList()
+        CoreWords.ALL.stream().filter(word -> candidates.containsKey(word) && !taken.contains(word)).limit(most).toList()
             .forEach(word -> take(Objects.requireNonNull(candidates.get(word)), Told.of("why-core-word"), into));
     }
 

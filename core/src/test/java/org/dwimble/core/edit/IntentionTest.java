@@ -50,6 +50,7 @@ import org.dwimble.core.edit.boards.LayRows;
 import org.dwimble.core.edit.boards.MoveLine;
 import org.dwimble.core.edit.boards.NewBoard;
 import org.dwimble.core.edit.boards.PutWordsInNewRow;
+import org.dwimble.core.edit.boards.RegridBoards;
 import org.dwimble.core.edit.boards.RemoveLine;
 import org.dwimble.core.edit.boards.RenameBoard;
 import org.dwimble.core.edit.boards.SizeLine;
@@ -124,10 +125,13 @@ import org.dwimble.core.pattern.Pattern;
 import org.dwimble.core.plan.Hold;
 import org.dwimble.core.plan.Plan;
 import org.dwimble.core.plan.Step;
+import org.dwimble.core.regrid.Onto;
+import org.dwimble.core.regrid.Weights;
 import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.reveal.Meant;
 import org.dwimble.core.route.Routes;
 import org.dwimble.core.route.WayHome;
+import org.dwimble.core.screen.UsualScreen;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.version.Made;
@@ -247,6 +251,8 @@ public class IntentionTest {
             new TakeNewer(newer(), Set.of("harbour/seal"), Set.of(), true),
             new GrowWord("harbour", "harbour/crab", vocabulary(board("far", "wide"), board("pool", "crab prawn eel")), "pool", true),
             new GrowWord("harbour", "harbour/crab", null, "eat", false),
+            new RegridBoards(List.of("eat", "harbour"), Onto.nearest(new Shape(2, 3), UsualScreen.COMMON.screen()), Weights.NONE, word -> List.of()),
+            new RegridBoards(List.of("harbour"), Onto.nearest(new Shape(6, 7), UsualScreen.COMMON.screen()), Weights.NONE, word -> List.of()),
             new ShrinkWord("attic", "attic/apple", origin -> Optional.empty()),
             new ChainBoards(List.of("home", "eat", "attic"), "next", "first again"),
             new PersonLeft("harbour", "harbour/gull", 2025),
