@@ -118,3 +118,7 @@ export type Costly = components['schemas']['CostlyWord'];
 /** For whom something is printed: asked where photos on it may show somebody. */
 export type PrintedFor = NonNullable<Wish['printedFor']>;
 export type Along = Schemas['Along'];
+export type Regridding = Schemas['Regridding'];
+export type RegridSeen = Schemas['RegridView'];
+export type RegridBoard = Schemas['RegridBoard'];
+export type RegridWord = Schemas['RegridWord'];

@@ -2,6 +2,7 @@ import { t } from '@lingui/core/macro';
 import { useNavigate } from 'react-router';
 import { arrivalsAt } from '../arrival';
 import { BoardList } from '../boardlist';
+import { regridAt } from '../regrid';
 import { buttonAt } from '../../drawn/grid';
 import { LensBar } from './LensBar';
 import { useRoom } from './room';
@@ -21,6 +22,7 @@ export function Doors({ lens, onLens, counted }: { lens: string; onLens: (lens: 
         <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'words' })}>{t`find a word`}</button>
         {mayEdit && <button type="button" className={parts.dotted} onClick={() => void navigate(arrivalsAt(id, boardId, free))}>{t`bring boards in`}</button>}
         {mayEdit && <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'grow' })}>{t`let words grow`}</button>}
+        {mayEdit && <button type="button" className={parts.dotted} onClick={() => void navigate(regridAt(id, boardId))}>{t`another grid`}</button>}
         {mayEdit && <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'person' })}>{t`add a person`}</button>}
         <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'history' })}>{t`what happened`}</button>
       </div>

@@ -52,7 +52,8 @@ public record Onto(Shape shape, Screen from, Screen to, Set<Integer> pinned, How
             shape.widths().isEmpty() && was.columns() == shape.columns() ? was.widths() : shape.widths());
     }
 
-    boolean holds(Shape was) {
+    /** True if it has as many rows and columns at least. */
+    public boolean holds(Shape was) {
         return shape.rows() >= was.rows() && shape.columns() >= was.columns();
     }
 }

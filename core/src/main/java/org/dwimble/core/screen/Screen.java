@@ -18,6 +18,11 @@ public record Screen(Length width, Length height) {
         }
     }
 
+    /** Held the other way: standing up if it lay across. */
+    public Screen turned() {
+        return new Screen(height, width);
+    }
+
     /** @param diagonal in inches, as screens are sold; @param across, down the proportions, such as 4 and 3 */
     public static Screen ofDiagonal(double diagonal, int across, int down) {
         double unit = diagonal / Math.hypot(across, down);

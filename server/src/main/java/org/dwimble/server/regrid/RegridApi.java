@@ -1,0 +1,141 @@
+package org.dwimble.server.regrid;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Function;
+import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Shape;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.edit.On;
+import org.dwimble.core.edit.boards.RegridBoards;
+import org.dwimble.core.grant.Act;
+import org.dwimble.core.grant.Thing;
+import org.dwimble.core.regrid.Onto;
+import org.dwimble.core.regrid.Regrid;
+import org.dwimble.core.regrid.Regridded;
+import org.dwimble.core.regrid.Weights;
+import org.dwimble.core.screen.Screen;
+import org.dwimble.core.sheet.BoardBook;
+import org.dwimble.core.student.Student;
+import org.dwimble.core.told.Unacceptable;
+import org.dwimble.server.account.Account;
+import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.board.VocabularyView;
+import org.dwimble.server.edit.Editing;
+import org.dwimble.server.edit.Learned;
+import org.dwimble.server.grant.For;
+import org.dwimble.server.grant.Rights;
+import org.dwimble.server.library.Library;
+import org.dwimble.server.use.UseStore;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Boards laid on another grid. */
+@RestController
+@RequestMapping("/api/vocabularies/{vocabulary}/regrid")
+class RegridApi {
+    /** Which boards, from the one that is meant. */
+    enum Scope {
+        BOARD,
+        /** It, and all that are opened from it, but not home. */
+        OPENED, ALL
+    }
+
+    /**
+     * @param board  the one that is meant
+     * @param turned true if the screen is held the other way from then on
+     * @param pinned rows that stay together, from 0
+     * @param how    null for each as near to its place as can be
+     * @param topics that go to boards of their own if not all fit; null for those proposed
+     * @param shown  of the boards the one that is told about; null for the one that is meant
+     */
+    record Regridding(int base, String board, Scope scope, int rows, int columns, @Nullable Boolean turned, @Nullable List<Integer> pinned,
+        Onto.@Nullable How how, @Nullable List<String> topics, @Nullable String shown) {
+        Regridding {
+            Unacceptable.ifMissing(board, scope);
+        }
+
+        Onto onto(Screen screen) {
+            return new Onto(new Shape(rows, columns), screen, Boolean.TRUE.equals(turned) ? screen.turned() : screen,
+                new HashSet<>(pinned == null ? List.of() : pinned), how == null ? Onto.How.NEAREST : how, topics);
+        }
+
+        List<String> boards(Vocabulary now) {
+            On.board(now, board);
+            return switch (scope) {
+                case BOARD -> List.of(board);
+                case OPENED -> BoardBook.inOrder(now, board, b -> true).stream().map(Board::id).filter(b -> b.equals(board) || !b.equals(now.home())).toList();
+                case ALL -> BoardBook.inOrder(now, now.home(), b -> true).stream().map(Board::id).toList();
+            };
+        }
+    }
+
+    private final VocabularyStore store;
+    private final Editing editing;
+    private final UseStore use;
+    private final Rights rights;
+    private final Library library;
+
+    RegridApi(VocabularyStore store, Editing editing, UseStore use, Rights rights, Library library) {
+        this.store = store;
+        this.editing = editing;
+        this.use = use;
+        this.rights = rights;
+        this.library = library;
+    }
+
+    /** What it would be; nothing is kept. */
+    @For(Act.CHANGE)
+    @PostMapping("/preview")
+    RegridView preview(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Regridding regridding) {
+        Vocabulary now = store.there(vocabulary).vocabulary();
+        Onto onto = regridding.onto(screen(vocabulary));
+        Weights weights = weights(account, vocabulary);
+        List<String> boards = regridding.boards(now);
+        Regridded done = regridded(now, boards, onto, weights);
+        List<RegridView.RegridWay> ways = new ArrayList<>(List.of(RegridView.way(onto.how(), done)));
+        Onto.How other = onto.how() == Onto.How.NEAREST ? Onto.How.SAME_CELLS : Onto.How.NEAREST;
+        if (other == Onto.How.NEAREST || onto.from().equals(onto.to()) && boards.stream().allMatch(b -> onto.holds(now.at(b).shape()))) {
+            ways.add(RegridView.way(other, regridded(now, boards, onto.with(other), weights)));
+        }
+        String shown = regridding.shown != null && boards.contains(regridding.shown) ? regridding.shown : boards.get(0);
+        return new RegridView(done.boards().stream().map(RegridView::line).toList(), done.boards().stream().filter(b -> b.before().id().equals(shown))
+            .map(b -> RegridView.RegridBoard.of(b, weights)).findFirst().orElseThrow(), ways, !weights.said().isEmpty());
+    }
+
+    private Regridded regridded(Vocabulary now, List<String> boards, Onto onto, Weights weights) {
+        AtomicInteger ids = new AtomicInteger();
+        return Regrid.of(now, boards, onto, weights, topicsOf(), () -> "new-" + ids.incrementAndGet());
+    }
+
+    @For(Act.CHANGE)
+    @PostMapping
+    Editing.Changed regrid(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Regridding regridding,
+        @RequestParam(required = false) @Nullable Boolean sure, @RequestParam(required = false) @Nullable String reason) {
+        Vocabulary now = store.there(vocabulary).vocabulary();
+        RegridBoards intention = new RegridBoards(regridding.boards(now), regridding.onto(screen(vocabulary)), weights(account, vocabulary), topicsOf());
+        return editing.edit(account, vocabulary, regridding.base, intention, List.of(), null, Learned.Answer.of(sure, reason));
+    }
+
+    private Screen screen(long vocabulary) {
+        return VocabularyView.screen(editing.student(vocabulary));
+    }
+
+    private Function<String, List<String>> topicsOf() {
+        return library.categories()::topicsOf;
+    }
+
+    /** What a student says counts for those who may look into it. */
+    private Weights weights(Account account, long vocabulary) {
+        Student student = editing.student(vocabulary);
+        return student == null || !rights.may(account, Act.LOOK, Thing.student(student.id())) ? Weights.NONE : new Weights(use.known(student.id()));
+    }
+}

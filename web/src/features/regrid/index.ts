@@ -1,0 +1,1 @@
+export { regridAt } from './regridAt';
