@@ -27,7 +27,7 @@ export function BeforeAfter({ view, seen, onShow }: Props) {
           value={shown.before.id}
           onChange={onShow}
           style={{ minWidth: 280, marginBottom: 10 }}
-          options={boards.map((b) => ({ value: b.board, label: t`${b.name}: ${b.moved} of ${b.words} not found by a finger` }))}
+          options={boards.map((b) => ({ value: b.board, label: t`${b.name}: ${b.moved} of ${b.words} not found where they were` }))}
         />
       )}
       <div className={css.pair}>
@@ -82,7 +82,7 @@ function MovesDrawn({ shown }: { shown: RegridBoard }) {
         return (
           <g key={w.button} data-lost={w.found ? undefined : true}>
             <line x1={from.x} y1={from.y} x2={to.x} y2={to.y} vectorEffect="non-scaling-stroke" />
-            <ellipse cx={from.x} cy={from.y} rx="0.7" ry="1" vectorEffect="non-scaling-stroke" />
+            {!w.found && <ellipse cx={from.x} cy={from.y} rx="0.8" ry="1.1" />}
           </g>
         );
       })}

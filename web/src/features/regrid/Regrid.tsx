@@ -66,6 +66,6 @@ export function Regrid({ view, board }: { view: VocabularyView; board: Board }) 
 function whatMoves(moved: number, boards: number): string {
   if (moved === 0) return t`A finger finds every word where it was`;
   return boards === 1
-    ? plural(moved, { one: '# word would lie where a finger does not find it', other: '# words would lie where a finger does not find them' })
-    : t`${plural(moved, { one: '# word', other: '# words' })} on ${boards} boards would lie where a finger does not find them`;
+    ? plural(moved, { one: '# word would not be found where it was', other: '# words would not be found where they were' })
+    : t`${plural(moved, { one: '# word', other: '# words' })} on ${boards} boards would not be found where they were`;
 }

@@ -25,7 +25,7 @@ export function Topics({ seen, choice, onChoose }: { seen: RegridSeen; choice: C
       ))}
       {rest && (
         <p>
-          {plural(rest.words.length, { one: 'and # more, by what is said least:', other: 'and # more, by what is said least:' })} {named(rest.words)}
+          {plural(rest.words.length, { one: '# of no topic, that which weighs least:', other: '# of no topic, those which weigh least:' })} {named(rest.words)}
         </p>
       )}
     </fieldset>

@@ -4,7 +4,6 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Board, Changed, RegridSeen, VocabularyView } from '../../api/types';
 import type { Wish } from '../../data/boards';
-import parts from '../../shell/parts.module.css';
 import type { Choice } from './choice';
 import css from './regrid.module.css';
 
@@ -45,7 +44,7 @@ export function Ways({ view, board, choice, seen, onChoose, onMake }: Props) {
 }
 
 function figures({ moved, mm, free }: RegridSeen['ways'][number]): string {
-  const found = plural(moved, { one: '# word a finger does not find', other: '# words a finger does not find' });
+  const found = plural(moved, { one: '# word not found where it was', other: '# words not found where they were' });
   return t`${found}, ${Math.round(mm)} mm together, ${plural(free, { one: '# free cell', other: '# free cells' })}`;
 }
 
@@ -74,9 +73,8 @@ function SecondBoard({ view, board, onMake }: Pick<Props, 'view' | 'board' | 'on
           : t`No word would move; but no cell is free for the way there. Take one button off first.`}
       </small>
       <Button disabled={busy || free.length === 0} onClick={() => void link()}>
-        <span>{t`Link a second board`}</span>
+        {t`Link a second board`}
       </Button>
-      <span className={parts.quiet} />
     </div>
   );
 }

@@ -2,7 +2,6 @@ import { t } from '@lingui/core/macro';
 import { Trans } from '@lingui/react/macro';
 import { Checkbox, InputNumber, Radio } from 'antd';
 import type { Board, VocabularyView } from '../../api/types';
-import parts from '../../shell/parts.module.css';
 import { MOST, pinning, turned, type Choice } from './choice';
 import css from './regrid.module.css';
 
@@ -34,11 +33,11 @@ export function WhichGrid(props: Props) {
       )}
       <p className={css.grid}>
         <Trans>
-          <Lines label={t`rows`} value={choice.rows} onChange={(rows) => onChoose({ ...choice, rows, how: undefined, topics: undefined })} /> rows and{' '}
+          <Lines label={t`rows`} value={choice.rows} onChange={(rows) => onChoose({ ...choice, rows, how: undefined, topics: undefined })} /> rows x{' '}
           <Lines label={t`columns`} value={choice.columns} onChange={(columns) => onChoose({ ...choice, columns, how: undefined, topics: undefined })} />{' '}
           columns
-        </Trans>{' '}
-        <span className={parts.quiet}>{t`now ${board.rows} x ${board.columns}`}</span>
+        </Trans>
+        <span className={css.figures}>{t`now ${board.rows} x ${board.columns}`}</span>
       </p>
       <p>
         <Checkbox checked={choice.turned ?? false} onChange={(e) => onChoose(turned(choice, e.target.checked))}>
@@ -51,7 +50,7 @@ export function WhichGrid(props: Props) {
 }
 
 function Lines({ label, value, onChange }: { label: string; value: number; onChange: (lines: number) => void }) {
-  return <InputNumber aria-label={label} min={1} max={MOST} value={value} onChange={(lines) => lines && onChange(Math.round(lines))} style={{ width: 70 }} />;
+  return <InputNumber aria-label={label} min={1} max={MOST} value={value} onChange={(lines) => lines && onChange(Math.round(lines))} style={{ width: 58 }} />;
 }
 
 function turn({ student }: VocabularyView): string {

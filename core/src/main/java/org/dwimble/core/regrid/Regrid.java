@@ -9,8 +9,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.function.Supplier;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -25,6 +25,7 @@ import org.dwimble.core.route.WayHome;
 import org.dwimble.core.screen.TalkLayout;
 import org.dwimble.core.text.Text;
 import org.dwimble.core.told.Unacceptable;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Lays boards on another grid, larger or smaller, so that their words keep their places on the student's screen as nearly as can be: of all ways to give each
@@ -42,34 +43,34 @@ public final class Regrid {
     private final Vocabulary now;
     private final Onto onto;
     private final Weights weights;
-    private final Function<String, List<String>> topicsOf;
+    private final WordTopics words;
     private final Supplier<String> ids;
     private final WayHome wayHome;
 
     private record Done(Board board, Laying laying, List<Topic> topics, Map<Topic, String> going, Map<Topic, Button> openers) {
     }
 
-    private Regrid(Vocabulary now, Onto onto, Weights weights, Function<String, List<String>> topicsOf, Supplier<String> ids) {
+    private Regrid(Vocabulary now, Onto onto, Weights weights, WordTopics words, Supplier<String> ids) {
         this.now = now;
         this.onto = onto;
         this.weights = weights;
-        this.topicsOf = topicsOf;
+        this.words = words;
         this.ids = ids;
         this.wayHome = WayHome.of(now);
     }
 
     /**
      * @param boards   ids; each once
-     * @param topicsOf what a word is about, likeliest first; may be empty
+     * @param words    what they are about
      * @param ids      for new boards and the buttons that open them
      * @throws Unacceptable if a board is not there, or the grid has too few cells for what is pinned and one more
      */
-    public static Regridded of(Vocabulary now, Collection<String> boards, Onto onto, Weights weights, Function<String, List<String>> topicsOf,
+    public static Regridded of(Vocabulary now, Collection<String> boards, Onto onto, Weights weights, WordTopics words,
         Supplier<String> ids) {
         if (boards.isEmpty()) {
             throw new Unacceptable("nothing-to-change");
         }
-        return new Regrid(now, onto, weights, topicsOf, ids).of(new LinkedHashSet<>(boards));
+        return new Regrid(now, onto, weights, words, ids).of(new LinkedHashSet<>(boards));
     }
 
     private Regridded of(Set<String> boards) {
@@ -118,7 +119,7 @@ public final class Regrid {
         List<Topic> topics = List.of();
         if (left.size() > laying.room()) {
             List<Button> may = left.stream().filter(b -> !b.isWay()).toList();
-            topics = Topic.all(may, weights, topicsOf);
+            topics = Topic.all(may, weights, words);
             int room = laying.room() - (left.size() - may.size());
             List<Topic> goes = room < 1 ? List.of() : Topic.going(may, room, topics, onto.topics(), weights);
             if (may.size() - goes.stream().mapToInt(t -> t.buttons().size()).sum() + goes.size() > room || goes.isEmpty()) {
@@ -142,7 +143,12 @@ public final class Regrid {
 
     private Button opener(Topic topic, String opened, Board from) {
         Button first = topic.buttons().get(0);
-        return Button.leading(ids.get(), first.cell(), nameOf(topic, from), first.picture(), new Leads.Opens(opened));
+        return Button.leading(ids.get(), first.cell(), nameOf(topic, from), topic.name() == null ? null : pictureOf(topic.name(), first),
+            new Leads.Opens(opened));
+    }
+
+    private @Nullable String pictureOf(String topic, Button first) {
+        return Optional.ofNullable(words.picture(topic)).orElse(first.picture());
     }
 
     private static String nameOf(Topic topic, Board from) {

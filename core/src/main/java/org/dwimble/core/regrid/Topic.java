@@ -9,9 +9,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.function.Function;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
+import org.dwimble.core.board.Leads;
+import org.dwimble.core.reveal.CoreWords;
 import org.dwimble.core.text.Text;
 import org.jspecify.annotations.Nullable;
 
@@ -35,16 +36,16 @@ public record Topic(@Nullable String name, List<Button> buttons, double weight) 
      * own that is one on this board.
      *
      * @param may      go
-     * @param topicsOf what a word is about
+     * @param topics   what words are about
      */
-    static List<Topic> all(List<Button> may, Weights weights, Function<String, List<String>> topicsOf) {
+    static List<Topic> all(List<Button> may, Weights weights, WordTopics topics) {
         Map<String, Integer> counts = new HashMap<>();
         Map<Button, List<String>> about = new HashMap<>();
         List<Button> goes = may.stream().filter(b -> b.isWord() && !Weights.core(b)).toList();
         goes.forEach(b -> {
-            List<String> topics = topicsOf.apply(b.called()).stream().distinct().filter(t -> Text.tidy(t).length() <= Board.LONGEST_NAME).toList();
-            about.put(b, topics);
-            topics.forEach(t -> counts.merge(t, 1, Integer::sum));
+            List<String> known = topics.of(b.called()).stream().distinct().filter(t -> Text.tidy(t).length() <= Board.LONGEST_NAME).toList();
+            about.put(b, known);
+            known.forEach(t -> counts.merge(t, 1, Integer::sum));
         });
         Map<String, List<Button>> groups = new TreeMap<>();
         goes.forEach(b -> about.getOrDefault(b, List.of()).stream().filter(t -> counts.getOrDefault(t, 0) >= LEAST).findFirst()
@@ -74,10 +75,17 @@ public record Topic(@Nullable String name, List<Button> buttons, double weight) 
             going.forEach(t -> t.buttons.forEach(b -> gone.add(b.id())));
             int count = over(may, going, room) + 1;
             Set<String> rest = new HashSet<>();
-            may.stream().filter(b -> !gone.contains(b.id())).sorted(Comparator.comparingDouble(weights::of)).limit(count).forEach(b -> rest.add(b.id()));
+            may.stream().filter(b -> !gone.contains(b.id())).sorted(leastFirst(may, weights)).limit(count).forEach(b -> rest.add(b.id()));
             going.add(of(null, may.stream().filter(b -> rest.contains(b.id())).toList(), weights));
         }
         return going;
+    }
+
+    /** By weight; of the same, words before ways to boards, core words that serve less before those that serve more, and the last on the board first. */
+    private static Comparator<Button> leastFirst(List<Button> may, Weights weights) {
+        return Comparator.comparingDouble(weights::of).thenComparing(b -> b.leads() instanceof Leads.Opens)
+            .thenComparing(Comparator.<Button>comparingInt(b -> CoreWords.rank(b.spoken())).reversed())
+            .thenComparing(Comparator.<Button>comparingInt(may::indexOf).reversed());
     }
 
     private static int over(List<Button> may, List<Topic> going, int room) {

@@ -15,6 +15,12 @@ public final class CoreWords {
     private CoreWords() {
     }
 
+    /** How many serve more than a core word, from 0; as many as there are for any other word. */
+    public static int rank(String word) {
+        int rank = ALL.indexOf(word.toLowerCase(Locale.ROOT));
+        return rank < 0 ? ALL.size() : rank;
+    }
+
     /** True of a core word, whatever its capitals. */
     public static boolean has(String word) {
         return SET.contains(word.toLowerCase(Locale.ROOT));

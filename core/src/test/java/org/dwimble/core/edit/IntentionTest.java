@@ -127,6 +127,7 @@ import org.dwimble.core.plan.Plan;
 import org.dwimble.core.plan.Step;
 import org.dwimble.core.regrid.Onto;
 import org.dwimble.core.regrid.Weights;
+import org.dwimble.core.regrid.WordTopics;
 import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.reveal.Meant;
 import org.dwimble.core.route.Routes;
@@ -251,8 +252,8 @@ public class IntentionTest {
             new TakeNewer(newer(), Set.of("harbour/seal"), Set.of(), true),
             new GrowWord("harbour", "harbour/crab", vocabulary(board("far", "wide"), board("pool", "crab prawn eel")), "pool", true),
             new GrowWord("harbour", "harbour/crab", null, "eat", false),
-            new RegridBoards(List.of("eat", "harbour"), Onto.nearest(new Shape(2, 3), UsualScreen.COMMON.screen()), Weights.NONE, word -> List.of()),
-            new RegridBoards(List.of("harbour"), Onto.nearest(new Shape(6, 7), UsualScreen.COMMON.screen()), Weights.NONE, word -> List.of()),
+            new RegridBoards(List.of("eat", "harbour"), Onto.nearest(new Shape(2, 3), UsualScreen.COMMON.screen()), Weights.NONE, WordTopics.NONE),
+            new RegridBoards(List.of("harbour"), Onto.nearest(new Shape(6, 7), UsualScreen.COMMON.screen()), Weights.NONE, WordTopics.NONE),
             new ShrinkWord("attic", "attic/apple", origin -> Optional.empty()),
             new ChainBoards(List.of("home", "eat", "attic"), "next", "first again"),
             new PersonLeft("harbour", "harbour/gull", 2025),

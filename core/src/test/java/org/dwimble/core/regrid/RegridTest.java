@@ -15,7 +15,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.dwimble.core.board.Board;
@@ -38,17 +37,27 @@ import org.dwimble.core.screen.UsualScreen;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.version.Reverse;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class RegridTest {
     private static final Screen SCREEN = UsualScreen.COMMON.screen();
-    private static final Function<String, List<String>> NOTHING_KNOWN = word -> List.of();
-    private static final Function<String, List<String>> TOPICS = word -> switch (word) {
-        case "crab", "gull", "seal", "eel" -> List.of("animals");
-        case "soup", "bread", "plum" -> List.of("food");
-        default -> List.of();
+    private static final WordTopics TOPICS = new WordTopics() {
+        @Override
+        public List<String> of(String word) {
+            return switch (word) {
+                case "crab", "gull", "seal", "eel" -> List.of("animals");
+                case "soup", "bread", "plum" -> List.of("food");
+                default -> List.of();
+            };
+        }
+
+        @Override
+        public @Nullable String picture(String topic) {
+            return topic.equals("animals") ? "base/paw" : null;
+        }
     };
 
     private static Onto onto(int rows, int columns) {
@@ -138,9 +147,11 @@ class RegridTest {
         assertThat(done.going()).extracting(Topic::name).containsExactly("animals");
         assertThat(done.linked()).singleElement().satisfies(b -> {
             assertThat(b.name()).isEqualTo("animals");
+            assertThat(b.buttons()).extracting(Button::label).contains("home");
             assertThat(b.buttons().stream().filter(Button::isWord).map(Button::label)).containsExactlyInAnyOrder("crab", "gull", "seal", "eel");
         });
         assertThat(done.after().buttons()).extracting(Button::label).containsExactlyInAnyOrder("I", "you", "want", "soup", "animals");
+        assertThat(done.after().buttons()).filteredOn(b -> b.label().equals("animals")).extracting(Button::picture).containsExactly("base/paw");
     }
 
     @Test
@@ -153,13 +164,15 @@ class RegridTest {
         assertThat(none.going()).singleElement().satisfies(t -> assertThat(t.name()).isNull());
         assertThat(none.linked()).extracting(Board::name).containsExactly("home 2");
         assertThat(none.after().buttons()).extracting(Button::label).contains("cup", "home 2").hasSize(6);
+        assertThat(one(onto(1, 4), Weights.NONE, "I want more go different where").after().buttons()).as("core words that serve most stay")
+            .extracting(Button::label).containsExactlyInAnyOrder("want", "more", "go", "home 2");
     }
 
     @Test
     void aGreatDealIsSpreadOverBoardsOneOpenedFromTheOther() {
         List<String> rows = IntStream.range(0, 10).mapToObj(r -> String.join(" ", IntStream.range(0, 10).mapToObj(c -> "w" + r + "x" + c).toList())).toList();
         Vocabulary now = vocabulary(board("home", "many>many ."), board("many", rows.toArray(String[]::new)));
-        Vocabulary after = Regrid.of(now, List.of("many"), onto(2, 3), Weights.NONE, NOTHING_KNOWN, ids()).after();
+        Vocabulary after = Regrid.of(now, List.of("many"), onto(2, 3), Weights.NONE, WordTopics.NONE, ids()).after();
         assertThat(Routes.of(after).unreachable()).isEmpty();
         assertThat(after.boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> b.label().startsWith("w"))).hasSize(100);
         assertThat(after.boards().values()).extracting(Board::name).contains("many", "many 2", "many 3");
@@ -190,7 +203,7 @@ class RegridTest {
         });
         Board after = one(turned, Weights.NONE, "a b c", "d e f").after();
         Onto back = new Onto(new Shape(2, 3), up, SCREEN, Set.of(), Onto.How.NEAREST, null);
-        assertThat(drawn(Regrid.of(vocabulary(after), List.of("home"), back, Weights.NONE, NOTHING_KNOWN, ids()).boards().get(0).after()))
+        assertThat(drawn(Regrid.of(vocabulary(after), List.of("home"), back, Weights.NONE, WordTopics.NONE, ids()).boards().get(0).after()))
             .satisfies(rows -> assertThat(rows.get(0)).startsWith("a").endsWith("c"));
     }
 

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
-import java.util.function.Function;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Vocabulary;
@@ -16,6 +15,7 @@ import org.dwimble.core.regrid.Onto;
 import org.dwimble.core.regrid.Regrid;
 import org.dwimble.core.regrid.Regridded;
 import org.dwimble.core.regrid.Weights;
+import org.dwimble.core.regrid.WordTopics;
 import org.dwimble.core.screen.Screen;
 import org.dwimble.core.sheet.BoardBook;
 import org.dwimble.core.student.Student;
@@ -28,6 +28,7 @@ import org.dwimble.server.edit.Learned;
 import org.dwimble.server.grant.For;
 import org.dwimble.server.grant.Rights;
 import org.dwimble.server.library.Library;
+import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.use.UseStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -83,13 +84,15 @@ class RegridApi {
     private final UseStore use;
     private final Rights rights;
     private final Library library;
+    private final Pictures pictures;
 
-    RegridApi(VocabularyStore store, Editing editing, UseStore use, Rights rights, Library library) {
+    RegridApi(VocabularyStore store, Editing editing, UseStore use, Rights rights, Library library, Pictures pictures) {
         this.store = store;
         this.editing = editing;
         this.use = use;
         this.rights = rights;
         this.library = library;
+        this.pictures = pictures;
     }
 
     /** What it would be; nothing is kept. */
@@ -99,21 +102,22 @@ class RegridApi {
         Vocabulary now = store.there(vocabulary).vocabulary();
         Onto onto = regridding.onto(screen(vocabulary));
         Weights weights = weights(account, vocabulary);
+        WordTopics topics = topics(account, vocabulary);
         List<String> boards = regridding.boards(now);
-        Regridded done = regridded(now, boards, onto, weights);
+        Regridded done = regridded(now, boards, onto, weights, topics);
         List<RegridView.RegridWay> ways = new ArrayList<>(List.of(RegridView.way(onto.how(), done)));
         Onto.How other = onto.how() == Onto.How.NEAREST ? Onto.How.SAME_CELLS : Onto.How.NEAREST;
         if (other == Onto.How.NEAREST || onto.from().equals(onto.to()) && boards.stream().allMatch(b -> onto.holds(now.at(b).shape()))) {
-            ways.add(RegridView.way(other, regridded(now, boards, onto.with(other), weights)));
+            ways.add(RegridView.way(other, regridded(now, boards, onto.with(other), weights, topics)));
         }
         String shown = regridding.shown != null && boards.contains(regridding.shown) ? regridding.shown : boards.get(0);
         return new RegridView(done.boards().stream().map(RegridView::line).toList(), done.boards().stream().filter(b -> b.before().id().equals(shown))
             .map(b -> RegridView.RegridBoard.of(b, weights)).findFirst().orElseThrow(), ways, !weights.said().isEmpty());
     }
 
-    private Regridded regridded(Vocabulary now, List<String> boards, Onto onto, Weights weights) {
+    private Regridded regridded(Vocabulary now, List<String> boards, Onto onto, Weights weights, WordTopics topics) {
         AtomicInteger ids = new AtomicInteger();
-        return Regrid.of(now, boards, onto, weights, topicsOf(), () -> "new-" + ids.incrementAndGet());
+        return Regrid.of(now, boards, onto, weights, topics, () -> "new-" + ids.incrementAndGet());
     }
 
     @For(Act.CHANGE)
@@ -121,7 +125,8 @@ class RegridApi {
     Editing.Changed regrid(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Regridding regridding,
         @RequestParam(required = false) @Nullable Boolean sure, @RequestParam(required = false) @Nullable String reason) {
         Vocabulary now = store.there(vocabulary).vocabulary();
-        RegridBoards intention = new RegridBoards(regridding.boards(now), regridding.onto(screen(vocabulary)), weights(account, vocabulary), topicsOf());
+        RegridBoards intention = new RegridBoards(regridding.boards(now), regridding.onto(screen(vocabulary)), weights(account, vocabulary),
+            topics(account, vocabulary));
         return editing.edit(account, vocabulary, regridding.base, intention, List.of(), null, Learned.Answer.of(sure, reason));
     }
 
@@ -129,8 +134,8 @@ class RegridApi {
         return VocabularyView.screen(editing.student(vocabulary));
     }
 
-    private Function<String, List<String>> topicsOf() {
-        return library.categories()::topicsOf;
+    private WordTopics topics(Account account, long vocabulary) {
+        return new KnownTopics(library, pictures.guesses(account, store.there(vocabulary).student()));
     }
 
     /** What a student says counts for those who may look into it. */

@@ -1,0 +1,68 @@
+package org.dwimble.server.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.dwimble.core.board.Shape;
+import org.junit.jupiter.api.Test;
+
+/** Boards laid on another grid, as a person does it in the browser. */
+class RegridBrowserTest extends Counted {
+    RegridBrowserTest() {
+        super("starter-40");
+    }
+
+    private void opened(String board) {
+        w.bench(id, board);
+        w.button("another grid").click();
+        assertThat(w.button("Lay it so")).isEnabled();
+    }
+
+    private void lines(String which, int count) {
+        page.getByLabel(which, new Page.GetByLabelOptions().setExact(true)).fill(String.valueOf(count));
+        page.keyboard().press("Tab");
+    }
+
+    @Test
+    void aBoardIsSeenOnAnotherGridAndLaidAndTakenBack() {
+        opened("home");
+        assertThat(page.getByText("5 x 9, cells of")).isVisible();
+        assertThat(page.getByText("A finger finds every word where it was")).isVisible();
+        assertThat(w.violations()).isEmpty();
+        lines("columns", 7);
+        assertThat(page.getByText("5 x 7, cells of")).isVisible();
+        assertThat(page.getByText("Costliest first")).isVisible();
+        page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("row 1:")).check();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Row 1 of Home was chosen to stay together: it has 8 words");
+        page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("row 1:")).uncheck();
+        w.button("Lay it so").click();
+        assertThat(page.getByRole(AriaRole.GRIDCELL)).hasCount(35);
+        assertThat(now().homeBoard().shape()).isEqualTo(new Shape(5, 7));
+        press("Control+z");
+        assertThat(page.getByRole(AriaRole.GRIDCELL)).hasCount(40);
+        assertThat(now().homeBoard().shape()).isEqualTo(new Shape(5, 8));
+    }
+
+    @Test
+    void whatDoesNotFitGoesByTopicAndAnotherTopicCanBeChosen() {
+        opened("eating");
+        lines("rows", 4);
+        lines("columns", 5);
+        assertThat(page.getByText("Not all fits.")).isVisible();
+        assertThat(page.getByText("new", new Page.GetByTextOptions().setExact(true)).first()).isVisible();
+        assertThat(w.violations()).isEmpty();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("all 25 boards")).check();
+        assertThat(w.button("Lay all 25 so")).isVisible();
+    }
+
+    @Test
+    void withoutMovingAWordASecondBoardIsLinkedInstead() {
+        opened("eating");
+        w.button("Link a second board").click();
+        assertThat(w.button("another grid")).isVisible();
+        assertThat(now().at("eating").shape()).isEqualTo(new Shape(5, 8));
+        assertThat(now().boards()).hasSize(26);
+    }
+}
