@@ -35,7 +35,7 @@ export function BeforeAfter({ view, seen, onShow }: Props) {
           <figcaption>
             {t`Now`} <span className={parts.quiet}>{size(shown.before, shown.cell)}</span>
           </figcaption>
-          <div className={css.drawn}>
+          <div className={css.drawn} style={{ aspectRatio: shape(shown.before, shown.cell) }}>
             <BoardPicture board={shown.before} looks={looks} marked={lost} label={t`${shown.before.name} as it is`} />
           </div>
         </figure>
@@ -43,7 +43,7 @@ export function BeforeAfter({ view, seen, onShow }: Props) {
           <figcaption>
             {t`Then`} <span className={parts.quiet}>{size(shown.after, shown.cellThen)}</span>
           </figcaption>
-          <div className={css.drawn}>
+          <div className={css.drawn} style={{ aspectRatio: shape(shown.after, shown.cellThen) }}>
             <BoardPicture board={shown.after} looks={looks} marked={lost} label={t`${shown.after.name} as it would be`} />
             <MovesDrawn shown={shown} />
           </div>
@@ -53,7 +53,7 @@ export function BeforeAfter({ view, seen, onShow }: Props) {
             <figcaption>
               {board.name} <span className={parts.quiet}>{t`new`}</span>
             </figcaption>
-            <div className={css.drawn}>
+            <div className={css.drawn} style={{ aspectRatio: shape(board, shown.cellThen) }}>
               <BoardPicture board={board} looks={looks} label={t`${board.name}, a new board`} />
             </div>
           </figure>
@@ -66,6 +66,9 @@ export function BeforeAfter({ view, seen, onShow }: Props) {
     </>
   );
 }
+
+/** Of the board as it lies on the screen. */
+const shape = (board: Board, { width, height }: RegridBoard['cell']) => (width * board.columns) / (height * board.rows);
 
 function size(board: Board, { width, height }: RegridBoard['cell']): string {
   return t`${board.rows} x ${board.columns}, cells of ${Math.round(width)} x ${Math.round(height)} mm`;

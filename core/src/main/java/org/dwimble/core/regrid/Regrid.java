@@ -1,5 +1,6 @@
 package org.dwimble.core.regrid;
 
+import com.ibm.icu.text.CaseMap;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -7,6 +8,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -155,6 +157,11 @@ public final class Regrid {
         return topic.name() == null ? numbered(from.name(), 2) : topic.name();
     }
 
+    /** As boards are called. */
+    private String called(String name) {
+        return CaseMap.toTitle().wholeString().noLowercase().apply(Locale.forLanguageTag(now.locale()), null, name);
+    }
+
     private static String numbered(String name, int number) {
         return Text.cut(name, Board.LONGEST_NAME - 5) + " " + number;
     }
@@ -171,7 +178,7 @@ public final class Regrid {
         List<Board> boards = new ArrayList<>();
         List<Button> left = new ArrayList<>(topic.buttons());
         String next = id;
-        String name = nameOf(topic, from);
+        String name = called(nameOf(topic, from));
         for (int number = topic.name() == null ? 3 : 2; !left.isEmpty(); number++) {
             Board bare = Board.empty(next, name, onto.shapeOf(from.shape())).withLook(from.look());
             bare = bare.with(home.missingOn(bare, ids));
@@ -186,7 +193,7 @@ public final class Regrid {
             bare.buttons().forEach(laying::takes);
             String following = last ? "" : ids.get();
             Map<Topic, Button> openers = new LinkedHashMap<>();
-            String followingName = numbered(topic.name() == null ? from.name() : topic.name(), number);
+            String followingName = numbered(called(topic.name() == null ? from.name() : topic.name()), number);
             if (!last) {
                 Topic rest = Topic.of(null, left.subList(here.size(), left.size()), weights);
                 openers.put(rest, Button.leading(ids.get(), rest.buttons().get(0).cell(), followingName, null, new Leads.Opens(following)));

@@ -146,7 +146,7 @@ class RegridTest {
         assertThat(done.topics()).extracting(Topic::name).containsExactly("animals");
         assertThat(done.going()).extracting(Topic::name).containsExactly("animals");
         assertThat(done.linked()).singleElement().satisfies(b -> {
-            assertThat(b.name()).isEqualTo("animals");
+            assertThat(b.name()).isEqualTo("Animals");
             assertThat(b.buttons()).extracting(Button::label).contains("home");
             assertThat(b.buttons().stream().filter(Button::isWord).map(Button::label)).containsExactlyInAnyOrder("crab", "gull", "seal", "eel");
         });
@@ -162,7 +162,7 @@ class RegridTest {
         assertThat(chosen.going()).extracting(Topic::name).containsExactly("food");
         OfBoard none = one(onto(2, 3).withTopics(List.of()), weights, rows);
         assertThat(none.going()).singleElement().satisfies(t -> assertThat(t.name()).isNull());
-        assertThat(none.linked()).extracting(Board::name).containsExactly("home 2");
+        assertThat(none.linked()).extracting(Board::name).containsExactly("Home 2");
         assertThat(none.after().buttons()).extracting(Button::label).contains("cup", "home 2").hasSize(6);
         assertThat(one(onto(1, 4), Weights.NONE, "I want more go different where").after().buttons()).as("core words that serve most stay")
             .extracting(Button::label).containsExactlyInAnyOrder("want", "more", "go", "home 2");
@@ -175,7 +175,7 @@ class RegridTest {
         Vocabulary after = Regrid.of(now, List.of("many"), onto(2, 3), Weights.NONE, WordTopics.NONE, ids()).after();
         assertThat(Routes.of(after).unreachable()).isEmpty();
         assertThat(after.boards().values().stream().flatMap(b -> b.buttons().stream()).filter(b -> b.label().startsWith("w"))).hasSize(100);
-        assertThat(after.boards().values()).extracting(Board::name).contains("many", "many 2", "many 3");
+        assertThat(after.boards().values()).extracting(Board::name).contains("many", "Many 2", "Many 3");
     }
 
     @Test
