@@ -40,6 +40,11 @@ public final class NumberReading {
     private NumberReading() {
     }
 
+    /** A number in English words, as it is said in Britain; empty below 0 and above 1,000. */
+    public static Optional<String> inWords(int number) {
+        return number < 0 || number > 1_000 ? Optional.empty() : Optional.of(NumberWords.count(number));
+    }
+
     /** Likeliest first; none if the text says no number. A count to twenty is also given as dots. */
     public static List<Numbered> of(String typed) {
         return of(typed, "");

@@ -55,7 +55,8 @@ public final class Kinds {
 
     /** True for a word of the language, whichever kind it is of, and not only somebody's name. */
     public boolean ordinary(String word) {
-        return bySense.containsKey(Spelling.fold(word));
+        String folded = Spelling.fold(word);
+        return bySense.containsKey(folded) || byWord.containsKey(folded);
     }
 
     private @Nullable Kind ofGroup(String group) {
