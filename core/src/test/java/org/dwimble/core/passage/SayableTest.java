@@ -30,7 +30,8 @@ import org.junit.jupiter.api.Test;
 
 class SayableTest {
     private static final Forms FORMS = Forms.english();
-    private static final Set<String> ORDINARY = Set.of("go", "child", "crab", "boat", "will", "is", "harbour", "rose", "run", "and", "in", "sea", "the", "do", "we",
+    private static final Set<String> ORDINARY = Set.of("go", "child", "crab", "boat", "will", "is", "harbour", "rose", "run", "and", "in", "sea", "the", "do",
+        "we",
         "whelk");
     private static final Vocabulary WORDS = vocabulary(
         board("home", "go child the sea>sea", "do not it is", "we three Odile ."),
