@@ -13,6 +13,7 @@ const Bench = page(() => import('./features/bench/BenchPage'));
 const Map = page(() => import('./features/map/MapPage'));
 const BringBoards = page(() => import('./features/arrival/BringBoards'));
 const Regrid = page(() => import('./features/regrid/RegridPage'));
+const Passage = page(() => import('./features/passage/PassagePage'));
 const MakePages = page(() => import('./features/showing/Pages'));
 const Pictures = page(() => import('./features/picture/Pictures'));
 const OwnPictures = page(() => import('./features/picture/OwnPictures'));
@@ -61,6 +62,7 @@ function Pages() {
         <Route path="/vocabularies/:vocabulary/boards/:board/print" element={<Print />} />
         <Route path="/vocabularies/:vocabulary/arrivals" element={<BringBoards />} />
         <Route path="/vocabularies/:vocabulary/regrid" element={<Regrid />} />
+        <Route path="/vocabularies/:vocabulary/passage" element={<Passage />} />
         <Route path="/vocabularies/:vocabulary/map" element={<Map />} />
         <Route path="/vocabularies/:vocabulary/print" element={<Print />} />
         <Route path="/pictures" element={<Pictures />} />

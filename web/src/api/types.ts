@@ -122,3 +122,6 @@ export type Regridding = Schemas['Regridding'];
 export type RegridSeen = Schemas['RegridView'];
 export type RegridBoard = Schemas['RegridBoard'];
 export type RegridWord = Schemas['RegridWord'];
+export type PassageRead = Schemas['PassageView'];
+export type PassageLine = Schemas['PassageLine'];
+export type PassageShare = Schemas['ShareView'];

@@ -2,6 +2,7 @@ import { t } from '@lingui/core/macro';
 import { useNavigate } from 'react-router';
 import { arrivalsAt } from '../arrival';
 import { BoardList } from '../boardlist';
+import { passageAt } from '../passage';
 import { regridAt } from '../regrid';
 import { buttonAt } from '../../drawn/grid';
 import { LensBar } from './LensBar';
@@ -20,6 +21,7 @@ export function Doors({ lens, onLens, counted }: { lens: string; onLens: (lens: 
       <div className={bench.boardDoors}>
         <button type="button" className={parts.dotted} onClick={() => void navigate(`/vocabularies/${id}/map`)}>{t`map of boards`}</button>
         <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'words' })}>{t`find a word`}</button>
+        <button type="button" className={parts.dotted} onClick={() => void navigate(passageAt(id, boardId))}>{t`what can be said`}</button>
         {mayEdit && <button type="button" className={parts.dotted} onClick={() => void navigate(arrivalsAt(id, boardId, free))}>{t`bring boards in`}</button>}
         {mayEdit && <button type="button" className={parts.dotted} onClick={() => move({ move: 'open', dialog: 'grow' })}>{t`let words grow`}</button>}
         {mayEdit && <button type="button" className={parts.dotted} onClick={() => void navigate(regridAt(id, boardId))}>{t`another grid`}</button>}

@@ -28,6 +28,7 @@ import org.dwimble.server.edit.Learned;
 import org.dwimble.server.grant.For;
 import org.dwimble.server.grant.Rights;
 import org.dwimble.server.library.Library;
+import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.picture.Pictures;
 import org.dwimble.server.use.UseStore;
 import org.jspecify.annotations.Nullable;
@@ -98,6 +99,7 @@ class RegridApi {
     /** What it would be; nothing is kept. */
     @For(Act.CHANGE)
     @PostMapping("/preview")
+    @Bounded("REQUEST_BYTES")
     RegridView preview(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Regridding regridding) {
         Vocabulary now = store.there(vocabulary).vocabulary();
         Onto onto = regridding.onto(screen(vocabulary));
@@ -122,6 +124,7 @@ class RegridApi {
 
     @For(Act.CHANGE)
     @PostMapping
+    @Bounded("REQUEST_BYTES")
     Editing.Changed regrid(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Regridding regridding,
         @RequestParam(required = false) @Nullable Boolean sure, @RequestParam(required = false) @Nullable String reason) {
         Vocabulary now = store.there(vocabulary).vocabulary();

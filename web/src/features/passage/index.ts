@@ -1,0 +1,1 @@
+export { passageAt } from './passageAt';
