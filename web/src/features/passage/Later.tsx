@@ -1,9 +1,10 @@
-import { plural, t } from '@lingui/core/macro';
+import { plural } from '@lingui/core/macro';
 import { Button } from 'antd';
 import { useState } from 'react';
 import type { PassageLine, VocabularyView } from '../../api/types';
 import parts from '../../shell/parts.module.css';
 import { useEdits } from '../edit';
+import { byReason } from './lines';
 import css from './passage.module.css';
 
 /** The words that wait or are held, and why; those that wait can be shown from now on. */
@@ -22,9 +23,9 @@ export function Later({ view, lines, mayEdit }: { view: VocabularyView; lines: P
     <>
       <h3>{plural(lines.length, { one: '# word waits or is held', other: '# words wait or are held' })}</h3>
       <ul className={css.lines}>
-        {lines.map((l) => (
-          <li key={l.word}>
-            <strong>{l.word}</strong> {l.places[0] && t`on ${l.places[0].name}`} <span className={parts.quiet}>{l.why}</span>
+        {byReason(lines).map(([why, some]) => (
+          <li key={why}>
+            <span className={parts.quiet}>{why}:</span> <strong>{some.map((l) => l.word).join(', ')}</strong>
           </li>
         ))}
       </ul>

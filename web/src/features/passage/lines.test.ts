@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { BoardLine, PassageLine, PassageRead } from '../../api/types';
-import { parted, percent, titleOf, typedAs, withRoom } from './lines';
+import { byReason, parted, percent, titleOf, typedAs, withRoom } from './lines';
 
 const line = (word: string, sort: PassageLine['sort'], can: PassageLine['can']) => ({ word, sort, can, written: [word], times: 1, taps: 0, places: [] });
 
@@ -15,6 +15,19 @@ it('parts words by what can be done about them, names and numbers by themselves'
   ];
   const { said, later, missing, names, numbers } = parted({ lines } as unknown as PassageRead);
   expect([said, later, missing, names, numbers].map((some) => some.map((l) => l.word))).toEqual([['go'], ['crab', 'gull'], ['whelk'], ['Piran'], ['3']]);
+});
+
+it('groups what is kept back by why', () => {
+  const [one, other, third] = ['a', 'b', 'c'].map((w) => line(w, 'WORD', 'WAITS'));
+  const lines = [
+    { ...one, why: 'waits' },
+    { ...other, why: 'held' },
+    { ...third, why: 'waits' },
+  ];
+  expect(byReason(lines).map(([why, some]) => [why, some.map((l) => l.word)])).toEqual([
+    ['waits', ['a', 'c']],
+    ['held', ['b']],
+  ]);
 });
 
 it('says all only where all is said', () => {

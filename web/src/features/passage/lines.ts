@@ -20,6 +20,13 @@ export function parted({ lines }: PassageRead): Parted {
   };
 }
 
+/** Words by what keeps them back, in the order in which they come. */
+export function byReason(lines: PassageLine[]): [string, PassageLine[]][] {
+  const groups = new Map<string, PassageLine[]>();
+  lines.forEach((l) => groups.set(l.why ?? '', [...(groups.get(l.why ?? '') ?? []), l]));
+  return [...groups];
+}
+
 /** In hundredths, rounded down: all is said to be all only if it is. */
 export const percent = (said: number, of: number) => (of === 0 ? 100 : Math.floor((100 * said) / of));
 
