@@ -1,7 +1,7 @@
 import { t } from '@lingui/core/macro';
 import { useEffect, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
-import type { Board, Revealed, VocabularyView } from '../../api/types';
+import type { Board, Button, Revealed, VocabularyView } from '../../api/types';
 import { may } from '../../data/may';
 import { whyKept } from '../../data/plan';
 import { spoken } from '../../data/cells';
@@ -15,6 +15,8 @@ const FOUND = 6;
 /** What whoever models sees: the student’s view, or for a while also what waits. */
 export type Model = 'as the student sees' | 'everything' | 'waiting words faint';
 const MODELS: Model[] = ['as the student sees', 'everything', 'waiting words faint'];
+/** So that what waits can be touched on a way that is shown. */
+export const WAITING_TOO = MODELS[2];
 
 const named = (model: Model) =>
   ({ 'as the student sees': t`as the student sees`, everything: t`everything`, 'waiting words faint': t`waiting words faint` })[model];
@@ -28,10 +30,12 @@ interface Props {
   board: string;
   /** Words that were spelt and stand on no board. */
   spelt: string[];
+  /** Shows the way to a word. */
+  onWay: (board: Board, button: Button) => void;
 }
 
 /** The doors for whoever helps: held for a moment by touch so that no student opens one by accident, pressed at once by keyboard. */
-export function Adult({ view, boards, kept, model, onModel, board, spelt }: Props) {
+export function Adult({ view, boards, kept, model, onModel, board, spelt, onWay }: Props) {
   const navigate = useNavigate();
   const [open, setOpen] = useState(false);
   const back = (useLocation().state as { back?: string } | null)?.back;
@@ -63,6 +67,10 @@ export function Adult({ view, boards, kept, model, onModel, board, spelt }: Prop
             onModel(chosen);
             setOpen(false);
           }}
+          onWay={(on, button) => {
+            onWay(on, button);
+            setOpen(false);
+          }}
           onClose={() => setOpen(false)}
         />
       )}
@@ -71,7 +79,7 @@ export function Adult({ view, boards, kept, model, onModel, board, spelt }: Prop
 }
 
 /** What is shown while somebody models, and where a word is that is not to be seen. */
-function Panel({ view, boards, kept, model, spelt, onModel, onClose }: Omit<Props, 'board'> & { onClose: () => void }) {
+function Panel({ view, boards, kept, model, spelt, onModel, onWay, onClose }: Omit<Props, 'board'> & { onClose: () => void }) {
   const [sought, setSought] = useState('');
   const found = sought.trim() ? places(boards, sought.trim().toLowerCase()) : [];
   return (
@@ -85,13 +93,33 @@ function Panel({ view, boards, kept, model, spelt, onModel, onClose }: Omit<Prop
         ))}
       </div>
       <label>
-        {t`Where is a word?`} <input autoFocus value={sought} onChange={(e) => setSought(e.target.value)} dir="auto" />
+        {t`Where is a word?`}{' '}
+        <input
+          autoFocus
+          value={sought}
+          onChange={(e) => setSought(e.target.value)}
+          onKeyDown={(e) => {
+            const first = found.find(({ board }) => view.boards.some((b) => b.id === board.id && b.route));
+            if (e.key === 'Enter' && first) onWay(first.board, first.button);
+          }}
+          dir="auto"
+        />
       </label>
       <div role="status">
         <ul>
           {found.slice(0, FOUND).map(({ board, button }) => (
             <li key={button.id}>
-              <strong>{button.label}</strong>: {board.name}, {spoken(button.cell)}; {whyKept(view.plan, button, kept[button.id]) ?? t`shown`}
+              <strong>{button.label}</strong>: {board.name}, {spoken(button.cell)}; {whyKept(view.plan, button, kept[button.id]) ?? t`shown`}{' '}
+              {view.boards.some((b) => b.id === board.id && b.route) && (
+                <button
+                  type="button"
+                  className={css.quietKey}
+                  aria-label={t`Show the way to ${button.label} on ${board.name}`}
+                  onClick={() => onWay(board, button)}
+                >
+                  {t`show the way`}
+                </button>
+              )}
             </li>
           ))}
           {sought.trim() && found.length === 0 && <li>{t`“${sought.trim()}” is on no board.`}</li>}

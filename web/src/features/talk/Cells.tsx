@@ -29,12 +29,14 @@ interface Props {
   known: Around;
   padOf: (button: Button) => ComponentProps<typeof Pad>;
   onPress: (button: Button) => void;
+  /** The button that is next on a way that is shown. */
+  next?: string;
   /** What lies over the board. */
   children: ReactNode;
 }
 
 /** The board that is talked with: what the student sees of it, or for a while all of it. */
-export function Cells({ view, board, kept, model, message, known, padOf, onPress, children }: Props) {
+export function Cells({ view, board, kept, model, message, known, padOf, onPress, next, children }: Props) {
   const scans = !!view.student?.access.scanning;
   return (
     <BoardOfButtons board={board} view={view} className={css.talkGrid} wide="100vw">
@@ -50,7 +52,8 @@ export function Cells({ view, board, kept, model, message, known, padOf, onPress
             <button
               key={`${b.cell.row} ${b.cell.column}`}
               type="button"
-              className={kept[b.id] && model === 'waiting words faint' ? `${drawn.cell} ${css.faint}` : drawn.cell}
+              className={[drawn.cell, kept[b.id] && model === 'waiting words faint' && css.faint, pressed.id === next && css.next].filter(Boolean).join(' ')}
+              data-next={pressed.id === next || undefined}
               onClick={() => onPress(pressed)}
               style={areaOf(b)}
               {...stopOf(b)}

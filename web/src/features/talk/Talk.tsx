@@ -22,9 +22,10 @@ import { useHomeScreen } from './useHomeScreen';
 import { usePack } from './usePack';
 import { usePicturesAhead } from './usePicturesAhead';
 import { useSaid } from './useSaid';
+import { isFound, nextOn, wayTo, type Way } from './wayTo';
 
 import { useOffers } from './useOffers';
-import { Adult, type Model } from './Adult';
+import { Adult, WAITING_TOO, type Model } from './Adult';
 import { seen } from '../../drawn/looks';
 import { ArtOf } from '../../drawn/art';
 import {
@@ -110,6 +111,8 @@ const textOf = (message: Token[]) =>
     .filter(Boolean)
     .join(' ');
 
+const toTouch = ({ word }: Way, next: Button) => (next.label === word ? t`Here is “${word}”.` : t`To “${word}”: touch “${next.label}”.`);
+
 interface Props extends Boards {
   /** The board it begins with. */
   start: string;
@@ -133,8 +136,10 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
   const [list, setList] = useState<number>();
   const [theirs, setTheirs] = useState(true);
   const [lit, setLit] = useState<number>();
+  const [way, setWay] = useState<Way>();
   const days = useDayWords(view.id, boards);
   const here = byId.get(state.board) ?? byId.get(view.home)!;
+  const next = way && nextOn(way, here);
   usePicturesAhead(here, byId, view.art, view.id);
   useHomeScreen(view.id);
   const board = useMemo(() => boardAsOfNow(here, days), [here, days]);
@@ -197,8 +202,16 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
     setLit(undefined);
   }
 
+  /** Lights what is to be touched, one cell after the other, until the word is. What waits is seen meanwhile. */
+  function showWay(on: Board, word: Button) {
+    const found = wayTo(view, byId, on, word);
+    setWay(found);
+    if (found?.touches.some((touch) => kept[touch.button])) setModel(WAITING_TOO);
+  }
+
   function press(button: Button) {
     setTold(view.version);
+    if (way && isFound(way, button)) setWay(undefined);
     const still = model === 'as the student sees' && leadsNowhereYet.includes(button.id);
     const tapped = tap(state, still ? { ...button, leads: { type: 'stays' } } : button, byId, view.home, known);
     setState(tapped.state);
@@ -256,10 +269,10 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
             />
           )}
           <p className={css.saying} role="status" aria-live="polite">
-            <span>{notice || (told === view.version ? saying : t`These are the boards as they are now.`)}</span>
+            <span>{notice || (way && next && toTouch(way, next)) || (told === view.version ? saying : t`These are the boards as they are now.`)}</span>
           </p>
           {student && takesTurns(boards) && <Turns student={student.name} theirs={theirs} />}
-          <Adult view={view} boards={boards} kept={kept} model={model} onModel={setModel} board={state.board} spelt={spelt} />
+          <Adult view={view} boards={boards} kept={kept} model={model} onModel={setModel} board={state.board} spelt={spelt} onWay={showWay} />
         </div>
         <SayIt disabled={state.message.length === 0} onSay={() => sayMessage(state.message)} />
         <button
@@ -289,7 +302,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
           >{t`home`}</button>
         )}
       </div>
-      <Cells view={view} board={board} kept={kept} model={model} message={state.message} known={known} padOf={padOf} onPress={press}>
+      <Cells view={view} board={board} kept={kept} model={model} message={state.message} known={known} padOf={padOf} onPress={press} next={next?.id}>
         {list !== undefined && <ShownOver list={list} vocabulary={view.id} onLeave={() => setList(undefined)} />}
         {pad && <PadOver key={pad.id} {...padOf(pad)} onLeave={() => setPad(undefined)} byDot={!!scanning} />}
       </Cells>

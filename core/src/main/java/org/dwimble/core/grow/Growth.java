@@ -2,6 +2,7 @@ package org.dwimble.core.grow;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicInteger;
-import java.util.stream.Collectors;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
@@ -49,6 +49,11 @@ public final class Growth {
     private final Set<String> known = new HashSet<>();
     /** Words that are held somewhere. */
     private final Set<String> held = new HashSet<>();
+
+    /** What is asked of one board for many words is worked out once. */
+    private final Map<Kin, Map<String, List<String>>> adds = new HashMap<>();
+    private final Map<Kin, Map<String, List<String>>> kinWords = new HashMap<>();
+    private final Map<String, Set<String>> beside = new HashMap<>();
 
     /** @param revealed what the student sees of the vocabulary */
     public Growth(Vocabulary now, Routes routes, Revealed revealed) {
@@ -93,11 +98,8 @@ public final class Growth {
 
     private Optional<Proposal> proposal(Kin from, Board on, Button word, Board kin) {
         boolean own = from.isOwn();
-        if (own && (kin.id().equals(on.id()) || kin.id().equals(now.home())) || !own && isMostly(on, kin)) {
-            return Optional.empty();
-        }
-        List<String> adds = adds(kin, own ? said : known);
-        if (adds.size() < FEWEST) {
+        List<String> adds = adds(from, kin);
+        if (!mayOpen(from, on, kin) || adds.size() < FEWEST || !own && isMostly(on, from, kin)) {
             return Optional.empty();
         }
         AtomicInteger ids = new AtomicInteger();
@@ -105,19 +107,38 @@ public final class Growth {
         return Kin.place(opened, word, wayHome).map(at -> new Proposal(from, on, word, kin, at, adds));
     }
 
+    private boolean mayOpen(Kin from, Board on, Board kin) {
+        return !from.isOwn() || !kin.id().equals(on.id()) && !kin.id().equals(now.home());
+    }
+
     /** Whether most words of a board stand beside the word already. */
-    private static boolean isMostly(Board on, Board kin) {
-        Set<String> beside = on.buttons().stream().filter(Kin::isSaid).map(b -> Names.folded(b.spoken())).collect(Collectors.toSet());
-        List<String> words = kin.buttons().stream().filter(Kin::isSaid).map(b -> Names.folded(b.spoken())).distinct().toList();
-        return 2 * words.stream().filter(beside::contains).count() >= words.size();
+    private boolean isMostly(Board on, Kin from, Board kin) {
+        Set<String> here = beside.computeIfAbsent(on.id(), id -> Set.copyOf(words(on)));
+        List<String> words = words(from, kin);
+        return 2 * words.stream().filter(here::contains).count() >= words.size();
+    }
+
+    private List<String> words(Kin from, Board kin) {
+        return kinWords.computeIfAbsent(from, k -> new HashMap<>()).computeIfAbsent(kin.id(), id -> words(kin));
+    }
+
+    private static List<String> words(Board board) {
+        return board.buttons().stream().filter(Kin::isSaid).map(b -> Names.folded(b.spoken())).distinct().toList();
     }
 
     /** What is held is not offered: it is held for a reason. */
-    private List<String> adds(Board kin, Set<String> here) {
-        Map<String, String> adds = new LinkedHashMap<>();
-        kin.buttons().stream().filter(Kin::isSaid).filter(b -> !here.contains(Names.folded(b.spoken())) && !held.contains(Names.folded(b.spoken())))
-            .forEach(b -> adds.putIfAbsent(Names.folded(b.spoken()), b.called()));
-        return List.copyOf(adds.values());
+    private List<String> adds(Kin from, Board kin) {
+        return adds.computeIfAbsent(from, k -> new HashMap<>()).computeIfAbsent(kin.id(), id -> {
+            Set<String> here = from.isOwn() ? said : known;
+            Map<String, String> added = new LinkedHashMap<>();
+            kin.buttons().stream().filter(Kin::isSaid).forEach(b -> {
+                String word = Names.folded(b.spoken());
+                if (!here.contains(word) && !held.contains(word)) {
+                    added.putIfAbsent(word, b.called());
+                }
+            });
+            return List.copyOf(added.values());
+        });
     }
 
     /**
@@ -125,16 +146,28 @@ public final class Growth {
      * so many.
      */
     public List<Proposal> all(List<Kin> there, int most) {
-        record Ranked(Proposal proposal, boolean named) {
+        record Candidate(Kin from, Board on, Button word, Board kin, int adds, boolean named) {
         }
-        List<Ranked> ranked = new ArrayList<>();
-        now.boards().values().stream().filter(b -> routes.reaches(b.id()))
-            .forEach(on -> on.buttons().stream().filter(this::grows).forEach(word -> there.forEach(
-                kin -> of(on, word, kin).forEach(p -> ranked.add(new Ranked(p, kin.isNamed(word, p.kin)))))));
+        List<Candidate> candidates = new ArrayList<>();
+        now.boards().values().stream().filter(b -> routes.reaches(b.id())).forEach(on -> on.buttons().stream().filter(this::grows)
+            .forEach(word -> there.forEach(from -> from.boards(word).stream().filter(kin -> mayOpen(from, on, kin) && adds(from, kin).size() >= FEWEST)
+                .forEach(kin -> candidates.add(new Candidate(from, on, word, kin, adds(from, kin).size(), from.isNamed(word, kin)))))));
+        candidates.sort(Comparator.comparing((Candidate c) -> -c.adds).thenComparing(c -> !c.named).thenComparing(c -> c.word.spoken()));
+        record KinBoard(Kin from, String board) {
+        }
         Set<Object> taken = new HashSet<>();
-        return ranked.stream().sorted(Comparator.comparing((Ranked r) -> -r.proposal.adds.size()).thenComparing(r -> !r.named)
-            .thenComparing(r -> r.proposal.word.spoken())).map(Ranked::proposal)
-            .filter(p -> !taken.contains(p.kin) && !taken.contains(Names.folded(p.word.spoken())))
-            .filter(p -> taken.add(p.kin) && taken.add(Names.folded(p.word.spoken()))).limit(most).toList();
+        List<Proposal> best = new ArrayList<>();
+        for (Candidate c : candidates) {
+            KinBoard board = new KinBoard(c.from, c.kin.id());
+            String word = Names.folded(c.word.spoken());
+            if (best.size() < most && !taken.contains(board) && !taken.contains(word)) {
+                proposal(c.from, c.on, c.word, c.kin).ifPresent(p -> {
+                    best.add(p);
+                    taken.add(board);
+                    taken.add(word);
+                });
+            }
+        }
+        return best;
     }
 }

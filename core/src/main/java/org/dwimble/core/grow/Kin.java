@@ -2,11 +2,9 @@ package org.dwimble.core.grow;
 
 import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
@@ -25,8 +23,9 @@ public final class Kin {
     private static final int MOST_BOARDS = 2;
 
     private final Vocabulary vocabulary;
-    private final Map<String, Set<Board>> byWord = new HashMap<>();
-    private final Map<String, Set<Board>> byName = new HashMap<>();
+    /** By word, then by id: a board takes long to be known by what is on it. */
+    private final Map<String, Map<String, Board>> byWord = new HashMap<>();
+    private final Map<String, Map<String, Board>> byName = new HashMap<>();
     private final boolean own;
     private final boolean bundle;
 
@@ -53,28 +52,28 @@ public final class Kin {
 
     private static Kin of(Kin kin) {
         Vocabulary vocabulary = kin.vocabulary;
-        Map<String, Set<Board>> standing = new LinkedHashMap<>();
+        Map<String, Map<String, Board>> standing = new LinkedHashMap<>();
         vocabulary.boards().values().forEach(board -> board.buttons().forEach(b -> {
             // What a word opens is nearer to it than a board on which it stands.
             if (b.leads() instanceof Leads.Opens opens && !b.called().isEmpty()) {
                 vocabulary.board(opens.board()).filter(kin::holds).ifPresent(opened -> put(kin.byName, b.called(), opened));
             }
             if (isSaid(b)) {
-                standing.computeIfAbsent(Names.folded(b.spoken()), word -> new LinkedHashSet<>()).add(board);
+                put(standing, b.spoken(), board);
             }
         }));
         vocabulary.boards().values().stream().filter(kin::holds).forEach(board -> put(kin.byName, board.name(), board));
-        kin.byName.forEach((word, boards) -> kin.byWord.put(word, new LinkedHashSet<>(boards)));
+        kin.byName.forEach((word, boards) -> kin.byWord.put(word, new LinkedHashMap<>(boards)));
         standing.forEach((word, boards) -> {
-            if (kin.own || kin.bundle || boards.size() <= MOST_BOARDS && boards.stream().allMatch(kin::holds)) {
-                boards.stream().filter(kin::holds).forEach(board -> put(kin.byWord, word, board));
+            if (kin.own || kin.bundle || boards.size() <= MOST_BOARDS && boards.values().stream().allMatch(kin::holds)) {
+                boards.values().stream().filter(kin::holds).forEach(board -> put(kin.byWord, word, board));
             }
         });
         return kin;
     }
 
-    private static void put(Map<String, Set<Board>> boards, String word, Board board) {
-        boards.computeIfAbsent(Names.folded(word), w -> new LinkedHashSet<>()).add(board);
+    private static void put(Map<String, Map<String, Board>> boards, String word, Board board) {
+        boards.computeIfAbsent(Names.folded(word), w -> new LinkedHashMap<>()).put(board.id(), board);
     }
 
     /** Home is among no word's kin, where there is one. */
@@ -88,14 +87,14 @@ public final class Kin {
 
     /** The boards a word could open: those it opens there, one called like it, then those it stands on. */
     List<Board> boards(Button word) {
-        Set<Board> boards = new LinkedHashSet<>(byWord.getOrDefault(Names.folded(word.spoken()), Set.of()));
-        boards.addAll(byWord.getOrDefault(Names.folded(word.called()), Set.of()));
-        return List.copyOf(boards);
+        Map<String, Board> boards = new LinkedHashMap<>(byWord.getOrDefault(Names.folded(word.spoken()), Map.of()));
+        boards.putAll(byWord.getOrDefault(Names.folded(word.called()), Map.of()));
+        return List.copyOf(boards.values());
     }
 
     /** Whether a board is opened there by a word, or called like it. */
     boolean isNamed(Button word, Board board) {
-        return byName.getOrDefault(Names.folded(word.called()), Set.of()).contains(board);
+        return byName.getOrDefault(Names.folded(word.called()), Map.of()).containsKey(board.id());
     }
 
     /** A button by which something is said, that is no way home or back. */

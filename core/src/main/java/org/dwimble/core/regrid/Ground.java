@@ -1,6 +1,8 @@
 package org.dwimble.core.regrid;
 
 import org.dwimble.core.board.Board;
+import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.look.Look;
@@ -8,16 +10,70 @@ import org.dwimble.core.measure.Rect;
 import org.dwimble.core.screen.TalkLayout;
 
 /**
- * Where cells lie on the student's screen before and after. If the screen is turned, a place before is the same part of its width and of its height
- * after.
+ * Where cells lie on the student's screen before and after, in millimetres. If the screen is turned, a place before is the same part of its width and of its
+ * height after.
  */
-record Ground(TalkLayout before, TalkLayout after) {
+final class Ground {
     /** Of two ways to move words that are as long together, that of the shorter moves is better: so much of the square counts besides. */
     private static final double SQUARE = 1_000;
-
     private static final double OUTER = 100;
 
-    private record Point(double x, double y) {
+    /** Lines one after the other: where each begins and ends. */
+    private record Along(double[] starts, double[] ends) {
+        static Along columns(TalkLayout layout, double scale) {
+            int count = layout.shape().columns();
+            Along along = new Along(new double[count], new double[count]);
+            for (int i = 0; i < count; i++) {
+                Rect rect = layout.of(new Cell(0, i), Span.ONE);
+                along.put(i, rect.x().mm() * scale, rect.right().mm() * scale);
+            }
+            return along;
+        }
+
+        static Along rows(TalkLayout layout, double scale) {
+            int count = layout.shape().rows();
+            Along along = new Along(new double[count], new double[count]);
+            for (int i = 0; i < count; i++) {
+                Rect rect = layout.of(new Cell(i, 0), Span.ONE);
+                along.put(i, rect.y().mm() * scale, rect.bottom().mm() * scale);
+            }
+            return along;
+        }
+
+        private void put(int line, double start, double end) {
+            starts[line] = start;
+            ends[line] = end;
+        }
+
+        double middle(int line, int lines) {
+            return (starts[line] + ends[line + lines - 1]) / 2;
+        }
+
+        boolean holds(double at, int line, int lines) {
+            return at >= starts[line] && at <= ends[line + lines - 1];
+        }
+    }
+
+    private final TalkLayout before;
+    private final TalkLayout after;
+    private final Along columnsWere;
+    private final Along rowsWere;
+    private final Along columns;
+    private final Along rows;
+    private final double width;
+    private final double height;
+    private final double whole;
+
+    private Ground(TalkLayout before, TalkLayout after) {
+        this.before = before;
+        this.after = after;
+        this.width = after.gridWidth().mm();
+        this.height = after.gridHeight().mm();
+        this.whole = Math.hypot(width, height);
+        this.columnsWere = Along.columns(before, after.gridWidth().dividedBy(before.gridWidth()));
+        this.rowsWere = Along.rows(before, after.gridHeight().dividedBy(before.gridHeight()));
+        this.columns = Along.columns(after, 1);
+        this.rows = Along.rows(after, 1);
     }
 
     static Ground of(Vocabulary vocabulary, Board board, Onto onto) {
@@ -25,20 +81,33 @@ record Ground(TalkLayout before, TalkLayout after) {
         return new Ground(TalkLayout.of(onto.from(), board.shape(), look), TalkLayout.of(onto.to(), onto.shapeOf(board.shape()), look));
     }
 
-    private Point was(Standing at) {
-        Point there = middle(before.of(at.cell(), at.span()));
-        return new Point(there.x * after.gridWidth().dividedBy(before.gridWidth()), there.y * after.gridHeight().dividedBy(before.gridHeight()));
+    TalkLayout before() {
+        return before;
     }
 
-    private static Point middle(Rect rect) {
-        return new Point(rect.x().mm() + rect.width().mm() / 2, rect.y().mm() + rect.height().mm() / 2);
+    TalkLayout after() {
+        return after;
+    }
+
+    private double wasX(Standing at) {
+        return columnsWere.middle(at.cell().column(), at.span().columns());
+    }
+
+    private double wasY(Standing at) {
+        return rowsWere.middle(at.cell().row(), at.span().rows());
+    }
+
+    private double isX(Standing at) {
+        return columns.middle(at.cell().column(), at.span().columns());
+    }
+
+    private double isY(Standing at) {
+        return rows.middle(at.cell().row(), at.span().rows());
     }
 
     /** Between the middles, in millimetres. */
     double mm(Standing from, Standing to) {
-        Point was = was(from);
-        Point is = middle(after.of(to.cell(), to.span()));
-        return Math.hypot(was.x - is.x, was.y - is.y);
+        return Math.hypot(wasX(from) - isX(to), wasY(from) - isY(to));
     }
 
     /**
@@ -47,16 +116,12 @@ record Ground(TalkLayout before, TalkLayout after) {
      */
     long cost(Standing from, Standing to, double weight) {
         double mm = mm(from, to);
-        double whole = Math.hypot(after.gridWidth().mm(), after.gridHeight().mm());
-        Point is = middle(after.of(to.cell(), to.span()));
-        double inner = 1 - Math.hypot(is.x - after.gridWidth().mm() / 2, is.y - after.gridHeight().mm() / 2) / (whole / 2);
+        double inner = 1 - Math.hypot(isX(to) - width / 2, isY(to) - height / 2) / (whole / 2);
         return Math.round(weight * (1_000 * (mm + mm * mm / (SQUARE * whole)) + OUTER * inner));
     }
 
     /** True if a finger that goes where the word was still touches it. */
     boolean underTheSameFinger(Standing from, Standing to) {
-        Point was = was(from);
-        Rect is = after.of(to.cell(), to.span());
-        return was.x >= is.x().mm() && was.x <= is.right().mm() && was.y >= is.y().mm() && was.y <= is.bottom().mm();
+        return columns.holds(wasX(from), to.cell().column(), to.span().columns()) && rows.holds(wasY(from), to.cell().row(), to.span().rows());
     }
 }

@@ -41,6 +41,12 @@ public final class Screenshots {
         this.address = address;
     }
 
+    private static final String RECIPE = """
+        Fish soup
+        First wash your hands. Cut two potatoes and three carrots into small pieces. Put the fish in the big pot with water and salt. Marit stirs it slowly.
+        Cook it for 20 minutes. Don't touch the pot, it's hot! When the potatoes are soft, taste the soup. We eat it with bread. The gulls wanted some too,
+        but they didn't get any fish.""";
+
     public static void main(String[] arguments) throws IOException {
         Path folder = Files.createDirectories(Path.of(arguments[0]));
         String[] size = (arguments.length > 1 ? arguments[1] : "1280x800").split("x");
@@ -86,6 +92,19 @@ public final class Screenshots {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Places")).click();
             page.getByText("words kept their place").waitFor();
         });
+        show("/vocabularies/" + ilse + "/boards/" + board(ilse, "Home"), "grow", () -> {
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("let words grow")).click();
+            page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.LISTITEM).first().waitFor();
+        });
+        show("/vocabularies/" + tomasz + "/regrid?board=" + board(tomasz, "Eating and drinking"), "regrid", () -> {
+            lines("rows", 4);
+            lines("columns", 6);
+            page.getByText("4 x 6, cells of").waitFor();
+        });
+        show("/vocabularies/" + tomasz + "/passage", "said", () -> {
+            page.getByLabel("The text").fill(RECIPE);
+            page.getByText("% of it can be said now").waitFor();
+        });
         show("/students/ilse", "student", () -> page.getByText("allergy: egg").first().waitFor());
         show("/vocabularies/" + ilse + "/talk?board=" + harbour, "talk",
             () -> List.of("ferry,", "crab").forEach(w -> page.getByRole(AriaRole.BUTTON,
@@ -119,6 +138,11 @@ public final class Screenshots {
             page.locator(".pictures_tile").first().waitFor();
         });
         show("/pictures/own", "own-pictures");
+    }
+
+    private void lines(String which, int count) {
+        page.getByLabel(which, new Page.GetByLabelOptions().setExact(true)).fill(String.valueOf(count));
+        page.keyboard().press("Tab");
     }
 
     private void drawAHouse() {
