@@ -142,17 +142,20 @@ public final class Growth {
     }
 
     /**
-     * What words here would best grow into: of most new words first, then what a word opens there or is called like. Each word and each board once, at most
+     * What words here would best grow into: of most new words first, then what a word opens there or is called like, then the word that stands first there.
+     * Each word and each board once, at most
      * so many.
      */
     public List<Proposal> all(List<Kin> there, int most) {
-        record Candidate(Kin from, Board on, Button word, Board kin, int adds, boolean named) {
+        record Candidate(Kin from, Board on, Button word, Board kin, int adds, boolean named, int place) {
         }
         List<Candidate> candidates = new ArrayList<>();
         now.boards().values().stream().filter(b -> routes.reaches(b.id())).forEach(on -> on.buttons().stream().filter(this::grows)
             .forEach(word -> there.forEach(from -> from.boards(word).stream().filter(kin -> mayOpen(from, on, kin) && adds(from, kin).size() >= FEWEST)
-                .forEach(kin -> candidates.add(new Candidate(from, on, word, kin, adds(from, kin).size(), from.isNamed(word, kin)))))));
-        candidates.sort(Comparator.comparing((Candidate c) -> -c.adds).thenComparing(c -> !c.named).thenComparing(c -> c.word.spoken()));
+                .forEach(kin -> candidates.add(new Candidate(from, on, word, kin, adds(from, kin).size(), from.isNamed(word, kin),
+                    words(from, kin).indexOf(Names.folded(word.spoken()))))))));
+        candidates.sort(
+            Comparator.comparing((Candidate c) -> -c.adds).thenComparing(c -> !c.named).thenComparing(Candidate::place).thenComparing(c -> c.word.spoken()));
         record KinBoard(Kin from, String board) {
         }
         Set<Object> taken = new HashSet<>();
