@@ -1,5 +1,6 @@
 package org.dwimble.core.regrid;
 
+import org.dwimble.core.board.Axis;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Span;
@@ -20,29 +21,16 @@ final class Ground {
 
     /** Lines one after the other: where each begins and ends. */
     private record Along(double[] starts, double[] ends) {
-        static Along columns(TalkLayout layout, double scale) {
-            int count = layout.shape().columns();
-            Along along = new Along(new double[count], new double[count]);
-            for (int i = 0; i < count; i++) {
-                Rect rect = layout.of(new Cell(0, i), Span.ONE);
-                along.put(i, rect.x().mm() * scale, rect.right().mm() * scale);
+        static Along of(TalkLayout layout, Axis axis, double scale) {
+            boolean rows = axis == Axis.ROWS;
+            int lines = rows ? layout.shape().rows() : layout.shape().columns();
+            Along along = new Along(new double[lines], new double[lines]);
+            for (int i = 0; i < lines; i++) {
+                Rect rect = layout.of(rows ? new Cell(i, 0) : new Cell(0, i), Span.ONE);
+                along.starts[i] = (rows ? rect.y() : rect.x()).mm() * scale;
+                along.ends[i] = (rows ? rect.bottom() : rect.right()).mm() * scale;
             }
             return along;
-        }
-
-        static Along rows(TalkLayout layout, double scale) {
-            int count = layout.shape().rows();
-            Along along = new Along(new double[count], new double[count]);
-            for (int i = 0; i < count; i++) {
-                Rect rect = layout.of(new Cell(i, 0), Span.ONE);
-                along.put(i, rect.y().mm() * scale, rect.bottom().mm() * scale);
-            }
-            return along;
-        }
-
-        private void put(int line, double start, double end) {
-            starts[line] = start;
-            ends[line] = end;
         }
 
         double middle(int line, int lines) {
@@ -70,10 +58,10 @@ final class Ground {
         this.width = after.gridWidth().mm();
         this.height = after.gridHeight().mm();
         this.whole = Math.hypot(width, height);
-        this.columnsWere = Along.columns(before, after.gridWidth().dividedBy(before.gridWidth()));
-        this.rowsWere = Along.rows(before, after.gridHeight().dividedBy(before.gridHeight()));
-        this.columns = Along.columns(after, 1);
-        this.rows = Along.rows(after, 1);
+        this.columnsWere = Along.of(before, Axis.COLUMNS, after.gridWidth().dividedBy(before.gridWidth()));
+        this.rowsWere = Along.of(before, Axis.ROWS, after.gridHeight().dividedBy(before.gridHeight()));
+        this.columns = Along.of(after, Axis.COLUMNS, 1);
+        this.rows = Along.of(after, Axis.ROWS, 1);
     }
 
     static Ground of(Vocabulary vocabulary, Board board, Onto onto) {

@@ -10,7 +10,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -76,16 +75,13 @@ public final class Regrid {
     }
 
     private Regridded of(Set<String> boards) {
-        Map<Shape, List<Board>> byShape = new LinkedHashMap<>();
         List<Board> all = boards.stream().map(id -> now.board(id).orElseThrow(() -> new Unacceptable("board-gone"))).toList();
-        all.forEach(b -> byShape.computeIfAbsent(b.shape(), s -> new ArrayList<>()).add(b));
         Map<Shape, WayCells> ways = new HashMap<>();
-        byShape.forEach((shape, some) -> ways.put(shape, WayCells.of(now, waysOn(some, shape), onto)));
         List<Done> done = new ArrayList<>();
         Vocabulary after = now;
         List<Board> laid = new ArrayList<>();
         for (Board board : all) {
-            Done one = lay(board, Objects.requireNonNull(ways.get(board.shape())));
+            Done one = lay(board, ways.computeIfAbsent(board.shape(), shape -> WayCells.of(now, alike(shape), onto)));
             done.add(one);
             laid.add(boardOf(one));
         }
@@ -103,9 +99,8 @@ public final class Regrid {
     }
 
     /** Where home and back usually are is asked of all boards of the shape, so that one board alone goes on being like the others. */
-    private List<Board> waysOn(List<Board> some, Shape shape) {
-        List<Board> alike = now.boards().values().stream().filter(b -> b.shape().equals(shape)).toList();
-        return alike.isEmpty() ? some : alike;
+    private List<Board> alike(Shape shape) {
+        return now.boards().values().stream().filter(b -> b.shape().equals(shape)).toList();
     }
 
     private Done lay(Board board, WayCells ways) {
