@@ -1,5 +1,5 @@
 import { t } from '@lingui/core/macro';
-import { queryOptions, useQuery } from '@tanstack/react-query';
+import { queryOptions, useQuery, type QueryClient } from '@tanstack/react-query';
 import { answer, client, done } from '../api/client';
 import type { Deleted, Member, Student, UsualScreen, VocabularyView } from '../api/types';
 
@@ -50,6 +50,12 @@ export const addStudent = (facts: StudentFacts) => answer(client.POST('/api/stud
 /** `was`: the student as it was seen; what somebody else changed since stays. */
 export const changeStudent = (was: Student, facts: StudentFacts) =>
   answer(client.PUT('/api/students/{student}', { params: { path: { student: was.id } }, body: { student: facts, was } }));
+/** What was known of a student, wherever it is shown, is asked for anew. */
+export function studentChanged(queries: QueryClient, id: string): void {
+  void queries.invalidateQueries({ queryKey: caseload.queryKey });
+  void queries.invalidateQueries({ queryKey: ['student', id] });
+  void queries.invalidateQueries({ queryKey: ['vocabulary'] });
+}
 /** With the settings of another student’s talk. */
 export const talkAs = (student: string, other: string) =>
   answer(client.PUT('/api/students/{student}/talks-as/{other}', { params: { path: { student, other } } }));

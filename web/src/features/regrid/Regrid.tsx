@@ -1,12 +1,12 @@
 import { plural, t } from '@lingui/core/macro';
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'antd';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { sentence } from '../../api/client';
 import type { Board, VocabularyView } from '../../api/types';
 import { regridSeen } from '../../data/regrid';
-import { changeStudent } from '../../data/students';
+import { changeStudent, studentChanged } from '../../data/students';
 import { useEdits } from '../edit';
 import { BeforeAfter } from './BeforeAfter';
 import { begin, isAsItIs, type Choice } from './choice';
@@ -22,6 +22,7 @@ export function Regrid({ view, board }: { view: VocabularyView; board: Board }) 
   const [busy, setBusy] = useState(false);
   const { make, asking } = useEdits(view.id);
   const navigate = useNavigate();
+  const queries = useQueryClient();
   const same = isAsItIs(choice, board);
   const { data, error, isFetching } = useQuery({ ...regridSeen(view.id, { ...choice, base: view.version }), enabled: !same });
   const seen = error || same ? undefined : data;
@@ -31,6 +32,7 @@ export function Regrid({ view, board }: { view: VocabularyView; board: Board }) 
     if (laid && choice.turned && view.student) {
       const { width, height } = view.student.screen;
       await changeStudent(view.student, { ...view.student, screen: { width: height, height: width } });
+      studentChanged(queries, view.student.id);
     }
     setBusy(false);
     if (laid) void navigate(`/vocabularies/${view.id}/boards/${encodeURIComponent(board.id)}`);

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { sentence } from '../../api/client';
 import type { Appearance, Student } from '../../api/types';
 import { AppearanceFields } from '../picture';
-import { addStudent, caseload, changeStudent, screenName, screens, type StudentFacts } from '../../data/students';
+import { addStudent, changeStudent, screenName, screens, studentChanged, type StudentFacts } from '../../data/students';
 import parts from '../../shell/parts.module.css';
 
 interface Values {
@@ -45,9 +45,7 @@ export function StudentForm({ student, onClose, onKept }: { student?: Student; o
       return seen ? changeStudent(seen, facts) : addStudent(facts);
     },
     onSuccess: (kept) => {
-      void queries.invalidateQueries({ queryKey: caseload.queryKey });
-      void queries.invalidateQueries({ queryKey: ['student', kept.id] });
-      void queries.invalidateQueries({ queryKey: ['vocabulary'] });
+      studentChanged(queries, kept.id);
       onClose();
       onKept?.(kept);
     },

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.dwimble.core.board.Shape;
 import org.junit.jupiter.api.Test;
 
@@ -64,5 +65,19 @@ class RegridBrowserTest extends Counted {
         assertThat(w.button("another grid")).isVisible();
         assertThat(now().at("eating").shape()).isEqualTo(new Shape(5, 8));
         assertThat(now().boards()).hasSize(26);
+    }
+
+    @Test
+    void turnedForATabletThatStandsUpTheScreenIsKnownToStandToo() {
+        opened("home");
+        page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(Pattern.compile("screen stands up from now on"))).check();
+        assertThat(page.getByText("9 x 5, cells of")).isVisible();
+        lines("rows", 8);
+        assertThat(page.getByText("8 x 5, cells of")).isVisible();
+        w.button("Lay it so").click();
+        assertThat(page.getByRole(AriaRole.GRIDCELL)).hasCount(40);
+        assertThat(now().homeBoard().shape()).isEqualTo(new Shape(8, 5));
+        w.button("another grid").click();
+        assertThat(page.getByText(Pattern.compile("screen lies across from now on"))).isVisible();
     }
 }
