@@ -14,6 +14,7 @@ const Map = page(() => import('./features/map/MapPage'));
 const BringBoards = page(() => import('./features/arrival/BringBoards'));
 const Regrid = page(() => import('./features/regrid/RegridPage'));
 const Passage = page(() => import('./features/passage/PassagePage'));
+const Sizes = page(() => import('./features/sizes/SizesPage'));
 const MakePages = page(() => import('./features/showing/Pages'));
 const Pictures = page(() => import('./features/picture/Pictures'));
 const OwnPictures = page(() => import('./features/picture/OwnPictures'));
@@ -53,6 +54,7 @@ function Pages() {
         <Route path="/students/:student/first" element={<FirstBoard />} />
         <Route path="/students/:student/first/:vocabulary" element={<FirstBoard />} />
         <Route path="/students/:student/first/:vocabulary/on" element={<StepUp />} />
+        <Route path="/students/:student/sizes" element={<Sizes />} />
         <Route path="/students/:student/talking" element={<TalkSettings />} />
         <Route path="/first-boards" element={<FirstTable />} />
         <Route path="/first-boards/:series" element={<FirstPage />} />

@@ -125,3 +125,5 @@ export type RegridWord = Schemas['RegridWord'];
 export type PassageRead = Schemas['PassageView'];
 export type PassageLine = Schemas['PassageLine'];
 export type PassageShare = Schemas['ShareView'];
+export type CellSizes = Schemas['SizesView'];
+export type GridSize = Schemas['GridSize'];

@@ -31,7 +31,7 @@ export function WhichGrid(props: Props) {
           ]}
         />
       )}
-      <p className={css.grid}>
+      <p>
         <Trans>
           <Lines label={t`rows`} value={choice.rows} onChange={(rows) => onChoose({ ...choice, rows, how: undefined, topics: undefined })} /> rows x{' '}
           <Lines label={t`columns`} value={choice.columns} onChange={(columns) => onChoose({ ...choice, columns, how: undefined, topics: undefined })} />{' '}

@@ -115,7 +115,8 @@ export default function StudentPage() {
                 ? t`Places are kept: a change that would move a shown word needs a reason.`
                 : t`Places are not kept: before a word moves that has been learned, it is asked.`}
             </p>
-            {mayEdit && <button type="button" className={parts.dotted} onClick={() => setOpen('student')}>{t`change this`}</button>}
+            {mayEdit && <button type="button" className={parts.dotted} onClick={() => setOpen('student')}>{t`change this`}</button>}{' '}
+            <Link className={parts.dotted} to={`/students/${id}/sizes`}>{t`how large cells are`}</Link>
             <p>
               {!who.voice
                 ? t`Talks with whatever voice the device has.`

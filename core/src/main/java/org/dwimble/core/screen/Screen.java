@@ -10,6 +10,9 @@ import org.dwimble.core.told.Unacceptable;
  * @param height 30 to 2,000 mm
  */
 public record Screen(Length width, Length height) {
+    /** How wide a bank card is (ISO/IEC 7810, ID-1). */
+    public static final Length CARD = Length.mm(85.6);
+
     public Screen {
         for (Length side : new Length[] {width, height}) {
             if (side.mm() < 30 || side.mm() > 2000) {
@@ -27,5 +30,14 @@ public record Screen(Length width, Length height) {
     public static Screen ofDiagonal(double diagonal, int across, int down) {
         double unit = diagonal / Math.hypot(across, down);
         return new Screen(Length.inches(unit * across), Length.inches(unit * down));
+    }
+
+    /**
+     * Measured by a bank card held against it.
+     *
+     * @param card how many dots the card is wide, above 0 @param across, down how many the screen has
+     */
+    public static Screen besideCard(double card, double across, double down) {
+        return new Screen(CARD.times(across / card), CARD.times(down / card));
     }
 }

@@ -62,7 +62,7 @@ class RegridApi {
     record Regridding(int base, String board, Scope scope, int rows, int columns, @Nullable Boolean turned, @Nullable List<Integer> pinned,
         Onto.@Nullable How how, @Nullable List<String> topics, @Nullable String shown) {
         Regridding {
-            Unacceptable.ifMissing(board, scope);
+            Unacceptable.ifMissing(board, scope, pinned == null ? List.of() : pinned, topics == null ? List.of() : topics);
         }
 
         Onto onto(Screen screen) {
