@@ -11,7 +11,8 @@ import org.junit.jupiter.api.Test;
 
 /** What of a text can be said, as a person sees it in the browser. */
 class PassageBrowserTest extends Counted {
-    private static final String SONG = "Tide song\nThe sea comes in, the limpets hold, the sea goes out again. Piran counts 12 limpets and we didn't want to go home.";
+    private static final String SONG = "Tide song\nThe sea comes in, the limpets hold, the sea goes out again. "
+        + "Piran counts 12 limpets and we didn't want to go home.";
 
     PassageBrowserTest() {
         super("starter-40");

@@ -1,4 +1,4 @@
-package org.dwimble.server.student;
+package org.dwimble.server.screen;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

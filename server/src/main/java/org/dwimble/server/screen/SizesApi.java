@@ -1,4 +1,4 @@
-package org.dwimble.server.student;
+package org.dwimble.server.screen;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -16,6 +16,7 @@ import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.grant.For;
 import org.dwimble.server.problem.Problem;
+import org.dwimble.server.student.StudentStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
