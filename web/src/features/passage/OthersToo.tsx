@@ -6,7 +6,6 @@ import { passage } from '../../data/passage';
 import { caseload, vocabularies } from '../../data/students';
 import { Several } from '../../shell/Several';
 import parts from '../../shell/parts.module.css';
-import { percent } from './lines';
 import { Bar } from './Shares';
 import css from './passage.module.css';
 
@@ -56,7 +55,7 @@ function OfEach({ texts, students: some }: { texts: string[]; students: { id: st
             <strong>{s.name}</strong> <span className={parts.quiet}>{firsts[i]?.name ?? (of[i].data && t`has no boards`)}</span>
             {share && (
               <>
-                <span className={css.share}>{t`${percent(share.said, share.words)} %`}</span>
+                <span className={css.share}>{t`${share.percent} %`}</span>
                 <Bar share={share} />
               </>
             )}

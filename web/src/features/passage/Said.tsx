@@ -67,6 +67,5 @@ function asWritten({ word, written }: PassageLine): string {
 function where({ places, taps, can, why }: PassageLine): string {
   if (places.length === 0) return t`on no board`;
   if (can !== 'SAID') return why ?? '';
-  if (taps === 0) return t`no taps lead there`;
   return plural(taps, { one: '# tap', other: '# taps' });
 }

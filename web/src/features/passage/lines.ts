@@ -13,7 +13,7 @@ export function parted({ lines }: PassageRead): Parted {
   const words = lines.filter((l) => l.sort === 'WORD');
   return {
     said: words.filter((l) => l.can === 'SAID'),
-    later: words.filter((l) => l.can === 'WAITS' || l.can === 'HELD'),
+    later: words.filter((l) => l.can !== 'SAID' && l.can !== 'MISSING'),
     missing: words.filter((l) => l.can === 'MISSING'),
     names: lines.filter((l) => l.sort === 'NAME'),
     numbers: lines.filter((l) => l.sort === 'NUMBER'),
@@ -26,9 +26,6 @@ export function byReason(lines: PassageLine[]): [string, PassageLine[]][] {
   lines.forEach((l) => groups.set(l.why ?? '', [...(groups.get(l.why ?? '') ?? []), l]));
   return [...groups];
 }
-
-/** In hundredths, rounded down: all is said to be all only if it is. */
-export const percent = (said: number, of: number) => (of === 0 ? 100 : Math.floor((100 * said) / of));
 
 const LONGEST = 40;
 

@@ -6,7 +6,7 @@ import { useNavigate } from 'react-router';
 import { sentence } from '../../api/client';
 import type { Board, VocabularyView } from '../../api/types';
 import { regridSeen } from '../../data/regrid';
-import { changeStudent, studentChanged } from '../../data/students';
+import { studentChanged } from '../../data/students';
 import { useEdits } from '../edit';
 import { BeforeAfter } from './BeforeAfter';
 import { begin, isAsItIs, type Choice } from './choice';
@@ -29,11 +29,7 @@ export function Regrid({ view, board }: { view: VocabularyView; board: Board }) 
   async function lay() {
     setBusy(true);
     const laid = await make({ what: 'regrid', base: view.version, regridding: choice });
-    if (laid && choice.turned && view.student) {
-      const { width, height } = view.student.screen;
-      await changeStudent(view.student, { ...view.student, screen: { width: height, height: width } });
-      studentChanged(queries, view.student.id);
-    }
+    if (laid && choice.turned && view.student) studentChanged(queries, view.student.id);
     setBusy(false);
     if (laid) void navigate(`/vocabularies/${view.id}/boards/${encodeURIComponent(board.id)}`);
   }

@@ -38,7 +38,7 @@ export function Ways({ view, board, choice, seen, onChoose, onMake }: Props) {
           }))}
         />
       )}
-      {choice.scope === 'BOARD' && <SecondBoard view={view} board={board} onMake={onMake} />}
+      {choice.scope === 'BOARD' && <SecondBoard view={view} board={board} second={seen.second} onMake={onMake} />}
     </>
   );
 }
@@ -49,17 +49,12 @@ function figures({ moved, mm, free }: RegridSeen['ways'][number]): string {
 }
 
 /** Leaving the board as it is, with a second one beside it. */
-function SecondBoard({ view, board, onMake }: Pick<Props, 'view' | 'board' | 'onMake'>) {
+function SecondBoard({ view, board, second, onMake }: Pick<Props, 'view' | 'board' | 'onMake'> & { second: RegridSeen['second'] }) {
   const [busy, setBusy] = useState(false);
   const navigate = useNavigate();
-  const kept = view.boards.find((b) => b.id === board.id)?.keptFree ?? [];
-  const taken = new Set(board.buttons.flatMap((b) => cellsOf(b.cell, b.span)).concat(kept.map((c) => `${c.row} ${c.column}`)));
-  const free = Array.from({ length: board.rows * board.columns }, (_, i) => ({ row: Math.floor(i / board.columns), column: i % board.columns })).filter(
-    (c) => !taken.has(`${c.row} ${c.column}`),
-  );
   async function link() {
     setBusy(true);
-    const changed = await onMake({ what: 'board', base: view.version, name: t`${board.name} 2`, openedFrom: board.id, at: free[0] });
+    const changed = await onMake({ what: 'board', base: view.version, name: t`${board.name} 2`, openedFrom: board.id, at: second.at });
     setBusy(false);
     const made = changed?.added.find((id) => changed.boards.some((b) => b.id === id));
     if (made) void navigate(`/vocabularies/${view.id}/boards/${encodeURIComponent(made)}`);
@@ -68,16 +63,13 @@ function SecondBoard({ view, board, onMake }: Pick<Props, 'view' | 'board' | 'on
     <div className={css.second}>
       <strong>{t`Or leave it, and link a second board`}</strong>
       <small className={css.figures}>
-        {free.length > 0
-          ? t`No word moves; ${board.rows * board.columns - 2} cells more, each one tap further. The way there takes one of the free cells.`
+        {second.at
+          ? t`No word moves; ${second.cells} cells more, each one tap further. The way there takes one of the free cells.`
           : t`No word would move; but no cell is free for the way there. Take one button off first.`}
       </small>
-      <Button disabled={busy || free.length === 0} onClick={() => void link()}>
+      <Button disabled={busy || !second.at} onClick={() => void link()}>
         {t`Link a second board`}
       </Button>
     </div>
   );
 }
-
-const cellsOf = (cell: Board['buttons'][number]['cell'], span: Board['buttons'][number]['span']) =>
-  Array.from({ length: span.rows * span.columns }, (_, i) => `${cell.row + Math.floor(i / span.columns)} ${cell.column + (i % span.columns)}`);

@@ -32,10 +32,13 @@ interface Props {
   spelt: string[];
   /** Shows the way to a word. */
   onWay: (board: Board, button: Button) => void;
+  /** The word to which the way is shown. */
+  way?: string;
+  onEndWay: () => void;
 }
 
 /** The doors for whoever helps: held for a moment by touch so that no student opens one by accident, pressed at once by keyboard. */
-export function Adult({ view, boards, kept, model, onModel, board, spelt, onWay }: Props) {
+export function Adult({ view, boards, kept, model, onModel, board, spelt, onWay, way, onEndWay }: Props) {
   const navigate = useNavigate();
   const [open, setOpen] = useState(false);
   const back = (useLocation().state as { back?: string } | null)?.back;
@@ -71,6 +74,11 @@ export function Adult({ view, boards, kept, model, onModel, board, spelt, onWay 
             onWay(on, button);
             setOpen(false);
           }}
+          way={way}
+          onEndWay={() => {
+            onEndWay();
+            setOpen(false);
+          }}
           onClose={() => setOpen(false)}
         />
       )}
@@ -79,7 +87,7 @@ export function Adult({ view, boards, kept, model, onModel, board, spelt, onWay 
 }
 
 /** What is shown while somebody models, and where a word is that is not to be seen. */
-function Panel({ view, boards, kept, model, spelt, onModel, onWay, onClose }: Omit<Props, 'board'> & { onClose: () => void }) {
+function Panel({ view, boards, kept, model, spelt, onModel, onWay, way, onEndWay, onClose }: Omit<Props, 'board'> & { onClose: () => void }) {
   const [sought, setSought] = useState('');
   const found = sought.trim() ? places(boards, sought.trim().toLowerCase()) : [];
   return (
@@ -92,6 +100,7 @@ function Panel({ view, boards, kept, model, spelt, onModel, onWay, onClose }: Om
           </button>
         ))}
       </div>
+      {way !== undefined && <button type="button" className={css.quietKey} onClick={onEndWay}>{t`no longer show the way to “${way}”`}</button>}
       <label>
         {t`Where is a word?`}{' '}
         <input

@@ -52,7 +52,7 @@ import parts from '../../shell/parts.module.css';
 import css from './talk.module.css';
 
 const NOBODY = 0;
-/** After this long without a tap the student’s own view comes back by itself. */
+/** After this long without a tap the student’s own view comes back by itself, and a way is shown no more. */
 const MODEL_MS = 5 * 60_000;
 
 /** The student's view, full screen and touch first. All boards are here before the first tap, so a lost network loses no word. */
@@ -147,10 +147,13 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
   const known = { forms: useForms(view, boards, met), name: view.student?.name, offered };
 
   useEffect(() => {
-    if (model === 'as the student sees') return undefined;
-    const end = setTimeout(() => setModel('as the student sees'), MODEL_MS);
+    if (model === 'as the student sees' && !way) return undefined;
+    const end = setTimeout(() => {
+      setModel('as the student sees');
+      setWay(undefined);
+    }, MODEL_MS);
     return () => clearTimeout(end);
-  }, [model, state]);
+  }, [model, way, state]);
   usePack(view.id, account);
   const gathering = useSaid(view, account);
   const between = state.message.length === 0;
@@ -272,7 +275,18 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
             <span>{notice || (way && next && toTouch(way, next)) || (told === view.version ? saying : t`These are the boards as they are now.`)}</span>
           </p>
           {student && takesTurns(boards) && <Turns student={student.name} theirs={theirs} />}
-          <Adult view={view} boards={boards} kept={kept} model={model} onModel={setModel} board={state.board} spelt={spelt} onWay={showWay} />
+          <Adult
+            view={view}
+            boards={boards}
+            kept={kept}
+            model={model}
+            onModel={setModel}
+            board={state.board}
+            spelt={spelt}
+            way={way?.word}
+            onWay={showWay}
+            onEndWay={() => setWay(undefined)}
+          />
         </div>
         <SayIt disabled={state.message.length === 0} onSay={() => sayMessage(state.message)} />
         <button

@@ -18,7 +18,6 @@ import org.dwimble.core.regrid.Regridded;
 import org.dwimble.core.regrid.Weights;
 import org.dwimble.core.regrid.WordTopics;
 import org.dwimble.core.reveal.Revealed;
-import org.dwimble.core.route.Routes;
 import org.dwimble.core.screen.UsualScreen;
 import org.dwimble.core.words.Forms;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -80,7 +79,7 @@ public class RegridBench {
     }
 
     private Sayable sayable() {
-        return new Sayable(all, Routes.of(all), Revealed.of(all), forms, word -> word.startsWith("other"));
+        return new Sayable(all, Revealed.of(all), forms, word -> word.startsWith("other"));
     }
 
     private static Regridded onto(Vocabulary vocabulary, List<String> boards, int rows, int columns) {

@@ -9,7 +9,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -20,7 +19,7 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.find.WordPlaces.Place;
 import org.dwimble.core.number.NumberReading;
 import org.dwimble.core.reveal.Revealed;
-import org.dwimble.core.route.Routes;
+import org.dwimble.core.reveal.ShownWays;
 import org.dwimble.core.words.Forms;
 import org.dwimble.core.words.Spelling;
 import org.jspecify.annotations.Nullable;
@@ -37,6 +36,7 @@ import org.jspecify.annotations.Nullable;
 public final class Sayable {
     /** Words one button says, at most, that are looked for together. */
     private static final int TOGETHER = 6;
+    private static final int ALL = 100;
     /** Languages in which every noun is written large. */
     private static final Set<String> LARGE_NOUNS = Set.of("de", "lb");
 
@@ -48,6 +48,8 @@ public final class Sayable {
         WAITS,
         /** It is held back. */
         HELD,
+        /** It is shown on a board the student cannot get to. */
+        NO_WAY,
         /** It is on no board. */
         MISSING,
     }
@@ -65,7 +67,7 @@ public final class Sayable {
      * @param places  where it is said: one button, or one for each of the words run together in it; empty if it is missing
      */
     public record Line(String word, List<String> written, int times, Sort sort, Can can, List<Place> places) {
-        /** From home to say it, 0 if no taps lead there. */
+        /** From home to say it, by what is shown; 0 if the student does not get there. */
         public int taps() {
             return places.stream().anyMatch(p -> p.taps() == 0) ? 0 : places.stream().mapToInt(Place::taps).sum();
         }
@@ -79,13 +81,9 @@ public final class Sayable {
      * @param saidOf    how many of those can be said now
      */
     public record Found(List<Line> lines, int words, int said, int different, int saidOf) {
-        /** Of the words, between 0 and 1; 1 if there are none. */
-        public double share() {
-            return words == 0 ? 1 : (double) said / words;
-        }
-
-        public double shareOfDifferent() {
-            return different == 0 ? 1 : (double) saidOf / different;
+        /** Of the words, in hundredths, rounded down: all are said to be only if they are, and where there are none. */
+        public int percent() {
+            return words == 0 ? ALL : ALL * said / words;
         }
     }
 
@@ -105,15 +103,16 @@ public final class Sayable {
      * @param forms    of words
      * @param ordinary true of a word of the language that is not only somebody's name
      */
-    public Sayable(Vocabulary vocabulary, Routes routes, Revealed revealed, Forms forms, Predicate<String> ordinary) {
+    public Sayable(Vocabulary vocabulary, Revealed revealed, Forms forms, Predicate<String> ordinary) {
         this.vocabulary = vocabulary;
         this.revealed = revealed;
         this.language = Locale.forLanguageTag(vocabulary.locale()).getLanguage();
         boolean english = language.equals("en");
         this.forms = english ? forms : null;
         this.ordinary = english ? ordinary : word -> false;
+        Map<String, Integer> ways = ShownWays.of(vocabulary, revealed);
         for (Board board : vocabulary.boards().values()) {
-            int taps = routes.to(board.id()).map(t -> t.size() + 1).orElse(0);
+            int taps = ways.containsKey(board.id()) ? ways.get(board.id()) + 1 : 0;
             board.buttons().stream().filter(Button::isWord).forEach(b -> put(new Place(board.id(), board.name(), b, taps)));
         }
     }
@@ -127,16 +126,16 @@ public final class Sayable {
         if (said.isEmpty()) {
             return;
         }
-        Match match = new Match(List.of(place), can(place.button()), true, 1);
+        Match match = new Match(List.of(place), can(place), true, 1);
         exactly.merge(said, match, Sayable::better);
         if (forms != null && said.indexOf(' ') < 0) {
             forms.inflected(said).forEach(form -> byForm.merge(form, new Match(match.places, match.can, false, 1), Sayable::better));
         }
     }
 
-    private Can can(Button button) {
-        Revealed.Kept why = revealed.why(button);
-        return why == null ? Can.SAID : why == Revealed.Kept.HELD ? Can.HELD : Can.WAITS;
+    private Can can(Place place) {
+        Revealed.Kept why = revealed.why(place.button());
+        return why == Revealed.Kept.HELD ? Can.HELD : why != null ? Can.WAITS : place.taps() == 0 ? Can.NO_WAY : Can.SAID;
     }
 
     private static Match better(Match one, Match other) {
@@ -148,24 +147,38 @@ public final class Sayable {
 
     /** What of a text can be said. */
     public Found of(Passage passage) {
+        List<Token> tokens = passage.pieces().stream().map(this::token).toList();
+        Set<String> names = names(tokens);
         Map<String, Counted> counted = new LinkedHashMap<>();
-        List<Passage.Piece> pieces = passage.pieces();
-        List<String> folded = pieces.stream().map(p -> Spelling.fold(p.text())).toList();
-        Set<String> names = names(pieces, folded);
-        for (int i = 0; i < pieces.size();) {
-            Match match = together(folded, i);
-            if (match == null) {
-                match = one(pieces.get(i), folded.get(i)).orElse(null);
-            }
+        for (int i = 0; i < tokens.size();) {
+            Token token = tokens.get(i);
+            Match together = together(tokens, i);
+            Match match = together == null ? one(token).orElse(null) : together;
             int length = match == null ? 1 : match.length;
-            String written = pieces.subList(i, i + length).stream().map(Passage.Piece::text).collect(Collectors.joining(" "));
-            Sort sort = pieces.get(i).number() ? Sort.NUMBER : length == 1 && names.contains(folded.get(i)) ? Sort.NAME : Sort.WORD;
-            String word = match != null ? called(match, written) : sort == Sort.WORD ? lemma(written) : written;
-            counted.computeIfAbsent((match == null ? "-" : "+") + Spelling.fold(word), k -> new Counted(word, sort, Optional.empty()))
-                .add(written, length, match);
+            String written = tokens.subList(i, i + length).stream().map(t -> t.piece.text()).collect(Collectors.joining(" "));
+            Sort sort = token.piece.number() ? Sort.NUMBER : length == 1 && names.contains(token.stem) ? Sort.NAME : Sort.WORD;
+            String word = match != null ? called(match, written) : sort == Sort.WORD ? lemma(token) : token.written;
+            counted.computeIfAbsent((match == null ? "-" : "+") + Spelling.fold(word), k -> new Counted(word, sort)).add(written, length, match);
             i += length;
         }
         return found(counted);
+    }
+
+    /**
+     * A word of the text as it is looked up.
+     *
+     * @param folded  all of it
+     * @param parts   the words run together in it; empty if it is one
+     * @param written without what says whose something is, as it is written
+     * @param stem    that, folded
+     */
+    private record Token(Passage.Piece piece, String folded, List<String> parts, String written, String stem) {
+    }
+
+    private Token token(Passage.Piece piece) {
+        List<String> parts = forms == null || piece.number() ? List.of() : Contractions.of(piece.text());
+        String written = parts.size() == 1 ? piece.text().substring(0, parts.get(0).length()) : piece.text();
+        return new Token(piece, Spelling.fold(piece.text()), parts, written, Spelling.fold(written));
     }
 
     private static Found found(Map<String, Counted> counted) {
@@ -184,10 +197,9 @@ public final class Sayable {
         private int times;
         private int words;
 
-        Counted(String word, Sort sort, Optional<Match> match) {
+        Counted(String word, Sort sort) {
             this.word = word;
             this.sort = sort;
-            this.match = match.orElse(null);
         }
 
         void add(String as, int length, @Nullable Match by) {
@@ -210,25 +222,37 @@ public final class Sayable {
         return match.places.size() == 1 ? match.places.get(0).button().called() : written.toLowerCase(Locale.ROOT);
     }
 
-    /** Several words that one button says, the longest first. */
-    private @Nullable Match together(List<String> folded, int from) {
-        for (int length = Math.min(TOGETHER, folded.size() - from); length > 1; length--) {
-            Match match = exactly.get(String.join(" ", folded.subList(from, from + length)));
-            if (match != null) {
-                return new Match(match.places, match.can, true, length);
-            }
+    /** Several words of one sentence that one button says, the longest first; one that cannot be pressed now only where its words cannot be said singly. */
+    private @Nullable Match together(List<Token> tokens, int from) {
+        int most = 1;
+        while (most < TOGETHER && from + most < tokens.size() && !tokens.get(from + most).piece.begins()) {
+            most++;
         }
-        return null;
+        Match later = null;
+        for (int length = most; length > 1; length--) {
+            List<Token> some = tokens.subList(from, from + length);
+            Match match = exactly.get(some.stream().map(Token::folded).collect(Collectors.joining(" ")));
+            if (match == null) {
+                continue;
+            }
+            Match whole = new Match(match.places, match.can, true, length);
+            if (match.can == Can.SAID) {
+                return whole;
+            }
+            boolean singly = some.stream().allMatch(t -> one(t).filter(m -> m.can == Can.SAID).isPresent());
+            later = later == null && !singly ? whole : later;
+        }
+        return later;
     }
 
-    private Optional<Match> one(Passage.Piece piece, String folded) {
-        return found.computeIfAbsent(piece.text().toLowerCase(Locale.ROOT), word -> {
+    private Optional<Match> one(Token token) {
+        return found.computeIfAbsent(token.piece.text().toLowerCase(Locale.ROOT), text -> {
             List<Match> all = new ArrayList<>();
-            word(folded).ifPresent(all::add);
-            if (piece.number()) {
-                number(folded).ifPresent(all::add);
-            } else if (forms != null && all.stream().noneMatch(m -> m.can == Can.SAID)) {
-                runTogether(word).ifPresent(all::add);
+            word(token.folded).ifPresent(all::add);
+            if (token.piece.number()) {
+                number(token.folded).ifPresent(all::add);
+            } else if (all.stream().noneMatch(m -> m.can == Can.SAID)) {
+                runTogether(token.parts).ifPresent(all::add);
             }
             return all.stream().min(ORDER);
         });
@@ -250,10 +274,9 @@ public final class Sayable {
         return small ? NumberReading.inWords(Integer.parseInt(digits)).flatMap(words -> word(Spelling.fold(words))) : Optional.empty();
     }
 
-    private Optional<Match> runTogether(String word) {
+    private Optional<Match> runTogether(List<String> parts) {
         List<Place> places = new ArrayList<>();
         Can worst = Can.SAID;
-        List<String> parts = Contractions.of(word);
         for (String part : parts) {
             Match match = word(Spelling.fold(part)).orElse(null);
             if (match == null) {
@@ -266,39 +289,31 @@ public final class Sayable {
     }
 
     /** The word a form that is missing belongs to, if the language has it; with what stands there for whose it is taken off. */
-    private String lemma(String written) {
-        String small = written.toLowerCase(locale());
-        if (forms == null) {
-            return small;
-        }
-        List<String> parts = Contractions.of(small);
-        String whole = parts.size() == 1 ? parts.get(0) : small;
-        return forms.inflected(whole).stream().skip(1).filter(ordinary).findFirst().orElse(whole);
+    private String lemma(Token token) {
+        String small = token.written.toLowerCase(locale());
+        return forms == null ? small : forms.inflected(small).stream().skip(1).filter(ordinary).findFirst().orElse(small);
     }
 
-    /** Folded words that are names here. */
-    private Set<String> names(List<Passage.Piece> pieces, List<String> folded) {
-        if (LARGE_NOUNS.contains(language) || pieces.stream().noneMatch(p -> Character.isLowerCase(p.text().codePointAt(0)))) {
+    /** Stems that are names here. */
+    private Set<String> names(List<Token> tokens) {
+        if (LARGE_NOUNS.contains(language) || tokens.stream().noneMatch(t -> Character.isLowerCase(t.piece.text().codePointAt(0)))) {
             return Set.of();
         }
-        Set<String> large = new HashSet<>();
-        Set<String> small = new HashSet<>();
-        for (int i = 0; i < pieces.size(); i++) {
-            if (!pieces.get(i).number()) {
-                (pieces.get(i).large() ? large : small).add(folded.get(i));
+        Set<String> names = new HashSet<>();
+        Set<String> none = new HashSet<>();
+        for (Token token : tokens) {
+            boolean may = token.piece.large() && token.parts.size() < 2 && (forms == null ? !token.piece.begins() : !isOrdinary(token.stem));
+            if (may) {
+                names.add(token.stem);
+            } else if (!token.piece.large()) {
+                none.add(token.stem);
             }
         }
-        large.removeAll(small);
-        Set<String> within = new HashSet<>();
-        for (int i = 0; i < pieces.size(); i++) {
-            if (pieces.get(i).large() && !pieces.get(i).begins()) {
-                within.add(folded.get(i));
-            }
-        }
-        return large.stream().filter(word -> forms == null ? within.contains(word) : !isOrdinary(word)).collect(Collectors.toSet());
+        names.removeAll(none);
+        return names;
     }
 
-    private boolean isOrdinary(String folded) {
-        return Objects.requireNonNull(forms).inflected(folded).stream().anyMatch(ordinary) || !Contractions.of(folded).isEmpty();
+    private boolean isOrdinary(String stem) {
+        return forms != null && forms.inflected(stem).stream().anyMatch(ordinary);
     }
 }

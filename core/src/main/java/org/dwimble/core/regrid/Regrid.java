@@ -41,6 +41,9 @@ import org.jspecify.annotations.Nullable;
  * <p>The same input gives the same boards. Takes time in proportion to words² x cells of each board.
  */
 public final class Regrid {
+    /** The most that is worked out at once: of each board its buttons² x the cells of the new grid, all together; one board of 40 x 40 is less. */
+    public static final long MOST = 5_000_000_000L;
+
     private final Vocabulary now;
     private final Onto onto;
     private final Weights weights;
@@ -64,7 +67,7 @@ public final class Regrid {
      * @param boards   ids; each once
      * @param words    what they are about
      * @param ids      for new boards and the buttons that open them
-     * @throws Unacceptable if a board is not there, or the grid has too few cells for what is pinned and one more
+     * @throws Unacceptable if a board is not there, or the grid has too few cells for what is pinned and one more, or it is more than {@link #MOST}
      */
     public static Regridded of(Vocabulary now, Collection<String> boards, Onto onto, Weights weights, WordTopics words,
         Supplier<String> ids) {
@@ -76,6 +79,10 @@ public final class Regrid {
 
     private Regridded of(Set<String> boards) {
         List<Board> all = boards.stream().map(id -> now.board(id).orElseThrow(() -> new Unacceptable("board-gone"))).toList();
+        long work = all.stream().mapToLong(b -> (long) b.buttons().size() * b.buttons().size() * onto.shape().cells()).sum();
+        if (onto.how() == Onto.How.NEAREST && work > MOST) {
+            throw new Unacceptable("regrid-too-much", "boards", all.size());
+        }
         Map<Shape, WayCells> ways = new HashMap<>();
         List<Done> done = new ArrayList<>();
         Vocabulary after = now;

@@ -83,9 +83,11 @@ public record Topic(@Nullable String name, List<Button> buttons, double weight) 
 
     /** By weight; of the same, words before ways to boards, core words that serve less before those that serve more, and the last on the board first. */
     private static Comparator<Button> leastFirst(List<Button> may, Weights weights) {
+        Map<String, Integer> place = new HashMap<>();
+        may.forEach(b -> place.put(b.id(), place.size()));
         return Comparator.comparingDouble(weights::of).thenComparing(b -> b.leads() instanceof Leads.Opens)
             .thenComparing(Comparator.<Button>comparingInt(b -> CoreWords.rank(b.spoken())).reversed())
-            .thenComparing(Comparator.<Button>comparingInt(may::indexOf).reversed());
+            .thenComparing(Comparator.<Button>comparingInt(b -> place.getOrDefault(b.id(), 0)).reversed());
     }
 
     private static int over(List<Button> may, List<Topic> going, int room) {

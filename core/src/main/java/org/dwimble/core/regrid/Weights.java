@@ -4,6 +4,7 @@ import java.util.Map;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Leads;
 import org.dwimble.core.reveal.CoreWords;
+import org.dwimble.core.use.HowOften;
 import org.dwimble.core.use.Used;
 
 /**
@@ -13,25 +14,21 @@ import org.dwimble.core.use.Used;
  *
  * @param said by {@link Used#wordOf}; empty where it is not kept
  */
-public record Weights(Map<String, Said> said) {
+public record Weights(Map<String, HowOften> said) {
     /** Where nothing is kept of what is said. */
     public static final Weights NONE = new Weights(Map.of());
     private static final double DAYS_A_WEEK = 7;
     private static final double WEEKS = 52;
     private static final double CORE = 2;
 
-    /** @param times 1 or more @param days from the first day it was said to the last, 0 or more */
-    public record Said(int times, int days) {
-    }
-
     public Weights {
         said = Map.copyOf(said);
     }
 
     public double of(Button button) {
-        Said use = said.getOrDefault(Used.wordOf(button.spoken()), new Said(0, 0));
-        double often = 1 + Math.log(1 + use.times) / Math.log(2);
-        double known = 1 + Math.min(use.days / DAYS_A_WEEK, WEEKS) / WEEKS;
+        HowOften use = howOften(button);
+        double often = 1 + Math.log(1 + use.times()) / Math.log(2);
+        double known = 1 + Math.min(use.days() / DAYS_A_WEEK, WEEKS) / WEEKS;
         return often * known * (core(button) ? CORE : 1);
     }
 
@@ -41,6 +38,10 @@ public record Weights(Map<String, Said> said) {
 
     /** How often a word was said. */
     public int times(Button button) {
-        return said.getOrDefault(Used.wordOf(button.spoken()), new Said(0, 0)).times;
+        return howOften(button).times();
+    }
+
+    private HowOften howOften(Button button) {
+        return said.getOrDefault(Used.wordOf(button.spoken()), HowOften.NEVER);
     }
 }

@@ -45,6 +45,10 @@ public record Student(String id, String name, @Nullable Integer schoolYear, Stri
         }
     }
 
+    public Student withScreen(Screen held) {
+        return new Student(id, name, schoolYear, className, held, appearance, placesKept, voice, hand, access, useKept);
+    }
+
     public Student withPlacesKept(boolean kept) {
         return new Student(id, name, schoolYear, className, screen, appearance, kept, voice, hand, access, useKept);
     }

@@ -25,7 +25,7 @@ public record Used(List<SaidWord> most, List<SaidWord> never, Map<String, Intege
     }
 
     /** @param said how often, by {@link #wordOf} @param listed at most so many of those said most */
-    public static Used of(Vocabulary vocabulary, Revealed revealed, Map<String, Integer> said, int listed) {
+    public static Used of(Vocabulary vocabulary, Revealed revealed, Map<String, HowOften> said, int listed) {
         Map<String, SaidWord> words = new HashMap<>();
         List<SaidWord> never = new ArrayList<>();
         Map<String, Integer> times = new HashMap<>();
@@ -35,7 +35,7 @@ public record Used(List<SaidWord> most, List<SaidWord> never, Map<String, Intege
                     continue;
                 }
                 String word = wordOf(button.spoken());
-                int count = said.getOrDefault(word, 0);
+                int count = said.getOrDefault(word, HowOften.NEVER).times();
                 times.put(button.id(), count);
                 if (count == 0 && !revealed.shows(button)) {
                     continue;

@@ -2,7 +2,6 @@ package org.dwimble.core.passage;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.assertj.core.api.Assertions.within;
 import static org.dwimble.core.Boards.board;
 import static org.dwimble.core.Boards.vocabulary;
 
@@ -23,7 +22,6 @@ import org.dwimble.core.plan.Hold;
 import org.dwimble.core.plan.Plan;
 import org.dwimble.core.plan.Step;
 import org.dwimble.core.reveal.Revealed;
-import org.dwimble.core.route.Routes;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.words.Forms;
 import org.junit.jupiter.api.Test;
@@ -38,7 +36,7 @@ class SayableTest {
         board("sea", "crab boat apples .", "swim shell . home:home"));
 
     private static Found found(Vocabulary words, String text) {
-        Sayable sayable = new Sayable(words, Routes.of(words), Revealed.of(words), FORMS, ORDINARY::contains);
+        Sayable sayable = new Sayable(words, Revealed.of(words), FORMS, ORDINARY::contains);
         return sayable.of(Passage.read(text, sayable.locale()));
     }
 
@@ -97,6 +95,11 @@ class SayableTest {
         assertThat(together.words()).isEqualTo(5);
         assertThat(together.said()).isEqualTo(4);
         assertThat(line(together, "to").can()).isEqualTo(Can.MISSING);
+        assertThat(found(with(WORDS, like), "See the. Sea!").lines()).as("a sentence ends between them").noneMatch(l -> l.written().contains("the Sea"));
+        Button held = Facet.HOLD.with(Button.word("home/i", new Cell(2, 3), "do not", null, Kind.SOCIAL), new Hold("", null, null, null, false));
+        assertThat(found(with(WORDS, held), "we do not go").lines()).as("what is held together can be said singly").allMatch(l -> l.can() == Can.SAID);
+        Button later = Facet.HOLD.with(Button.word("home/i", new Cell(2, 3), "low tide", null, Kind.SOCIAL), new Hold("", null, null, null, false));
+        assertThat(line(found(with(WORDS, later), "at low tide"), "low tide").can()).isEqualTo(Can.HELD);
     }
 
     @Test
@@ -116,6 +119,11 @@ class SayableTest {
             assertThat(three.word()).isEqualTo("three");
         });
         assertThat(line(told, "17").can()).isEqualTo(Can.MISSING);
+        Found his = found(WORDS, "Isn't it Piran’s boat? Don't go, Piran.");
+        assertThat(his.lines()).filteredOn(l -> l.sort() == Sort.NAME).singleElement().satisfies(piran -> {
+            assertThat(piran.word()).isEqualTo("Piran");
+            assertThat(piran.times()).isEqualTo(2);
+        });
         assertThat(found(WORDS, "PIRAN GOES").lines()).as("all in large letters nothing is told by them").allMatch(l -> l.sort() == Sort.WORD);
     }
 
@@ -123,10 +131,12 @@ class SayableTest {
     void theShareIsOfWordsWithoutNamesAndNumbers() {
         Found half = found(WORDS, "Piran 4 go go go whelk");
         assertThat(half.words()).isEqualTo(4);
-        assertThat(half.share()).isCloseTo(0.75, within(0.001));
-        assertThat(half.shareOfDifferent()).isCloseTo(0.5, within(0.001));
+        assertThat(half.percent()).isEqualTo(75);
+        assertThat(half.saidOf()).isEqualTo(1);
+        assertThat(half.different()).isEqualTo(2);
         assertThat(half.lines()).first().satisfies(l -> assertThat(l.word()).isEqualTo("go"));
-        assertThat(found(WORDS, "4 5").share()).isEqualTo(1);
+        assertThat(found(WORDS, "4 5").percent()).isEqualTo(100);
+        assertThat(found(WORDS, "go ".repeat(199) + "whelk").percent()).as("all only if it is all").isEqualTo(99);
     }
 
     @Test
@@ -147,7 +157,12 @@ class SayableTest {
         Button near = Button.word("home/crab", new Cell(2, 3), "crab", null, null);
         assertThat(line(found(with(WORDS, near), "crab"), "crab").taps()).isEqualTo(1);
         Vocabulary apart = vocabulary(board("home", "go ."), board("attic", "kite ."));
-        assertThat(line(found(apart, "kite"), "kite").taps()).as("no taps lead there").isZero();
+        assertThat(line(found(apart, "kite"), "kite")).satisfies(kite -> {
+            assertThat(kite.can()).as("no taps lead there").isEqualTo(Can.NO_WAY);
+            assertThat(kite.taps()).isZero();
+        });
+        Vocabulary shut = with(WORDS, Facet.HOLD.with(button("home/sea"), new Hold("", null, null, null, false)));
+        assertThat(line(found(shut, "crab"), "crab").can()).as("the way there is held").isEqualTo(Can.NO_WAY);
     }
 
     @Test

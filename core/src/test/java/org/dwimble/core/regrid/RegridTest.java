@@ -36,6 +36,7 @@ import org.dwimble.core.screen.Screen;
 import org.dwimble.core.screen.UsualScreen;
 import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
+import org.dwimble.core.use.HowOften;
 import org.dwimble.core.version.Reverse;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
@@ -77,7 +78,7 @@ class RegridTest {
     }
 
     private static Weights said(String word, int times, int days) {
-        return new Weights(Map.of(word, new Weights.Said(times, days)));
+        return new Weights(Map.of(word, new HowOften(times, days)));
     }
 
     @Test
@@ -157,7 +158,7 @@ class RegridTest {
     @Test
     void topicsCanBeChosenAndWhatIsStillTooMuchGoesByWeight() {
         String[] rows = {"crab gull seal soup", "bread plum jug cup"};
-        Weights weights = new Weights(Map.of("cup", new Weights.Said(50, 10)));
+        Weights weights = new Weights(Map.of("cup", new HowOften(50, 10)));
         OfBoard chosen = one(onto(2, 3).withTopics(List.of("food")), weights, rows);
         assertThat(chosen.going()).extracting(Topic::name).containsExactly("food");
         OfBoard none = one(onto(2, 3).withTopics(List.of()), weights, rows);
@@ -247,6 +248,23 @@ class RegridTest {
         assertThatThrownBy(() -> Regrid.of(now, List.of(), onto(1, 1), Weights.NONE, TOPICS, ids())).isInstanceOf(Unacceptable.class);
     }
 
+    @Test
+    void moreThanCanBeWorkedOutAtOnceIsRefused() {
+        List<Button> made = IntStream.range(0, 1_600).mapToObj(i -> Button.word("w" + i, new Cell(i / 40, i % 40), "w" + i, null, null)).toList();
+        Board one = Board.empty("one", "one", new Shape(40, 40)).withButtons(made);
+        Board two = Board.empty("two", "two", new Shape(40, 40)).withButtons(made.stream().map(b -> b.withId("2" + b.id())).toList());
+        assertThatThrownBy(() -> Regrid.of(vocabulary(one, two), List.of("one", "two"), onto(40, 40), Weights.NONE, WordTopics.NONE, ids()))
+            .isInstanceOfSatisfying(Unacceptable.class, e -> assertThat(e.told()).isEqualTo(Told.of("regrid-too-much", "boards", 2)));
+    }
+
+    @Test
+    void leftAsItIsItIsToldWhereTheWayToASecondBoardWouldBe() {
+        Vocabulary now = vocabulary(board("home", "eat>eat .", ". I"), board("eat", "soup bread", "back:back home:home"));
+        assertThat(SecondBoard.of(now, now.homeBoard()).at()).as("not where home and back are kept").contains(new Cell(0, 1));
+        assertThat(SecondBoard.of(now, now.homeBoard()).cells()).isEqualTo(2);
+        assertThat(SecondBoard.of(now, now.at("eat")).at()).isEmpty();
+    }
+
     /** Every way to give the words cells, on boards small enough. */
     @Test
     void noOtherWayToLayThemMovesLess() {
@@ -259,8 +277,8 @@ class RegridTest {
             if (was.buttons().isEmpty() || was.buttons().size() > shape.cells()) {
                 continue;
             }
-            Map<String, Weights.Said> said = new HashMap<>();
-            was.buttons().forEach(b -> said.put(b.label(), new Weights.Said(1 + random.nextInt(60), random.nextInt(90))));
+            Map<String, HowOften> said = new HashMap<>();
+            was.buttons().forEach(b -> said.put(b.label(), new HowOften(1 + random.nextInt(60), random.nextInt(90))));
             Weights weights = new Weights(said);
             Onto onto = Onto.nearest(shape, SCREEN);
             OfBoard done = one(onto, weights, rows);

@@ -5,6 +5,7 @@ import static org.dwimble.core.Boards.board;
 import static org.dwimble.core.Boards.vocabulary;
 
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.dwimble.core.board.Shown;
 import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.reveal.Revealed;
@@ -14,7 +15,11 @@ class UsedTest {
     private final Vocabulary boards = vocabulary(board("home", "I go sea>sea", "see . ."), board("sea", "crab Go gull", ". . ."));
 
     private Used used(Map<String, Integer> said, int listed) {
-        return Used.of(boards, Revealed.of(boards), said, listed);
+        return Used.of(boards, Revealed.of(boards), often(said), listed);
+    }
+
+    private static Map<String, HowOften> often(Map<String, Integer> said) {
+        return said.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> new HowOften(e.getValue(), 0)));
     }
 
     @Test
@@ -30,7 +35,7 @@ class UsedTest {
     void whatIsNotShownIsNotMissedButCountsWhereItWasSaid() {
         Vocabulary held = vocabulary(boards.homeBoard(), boards.at("sea").withButtons(boards.at("sea").buttons().stream()
             .map(b -> b.label().equals("gull") || b.label().equals("crab") ? b.withShown(Shown.NO) : b).toList()));
-        Used used = Used.of(held, Revealed.of(held), Map.of("crab", 1), 5);
+        Used used = Used.of(held, Revealed.of(held), often(Map.of("crab", 1)), 5);
         assertThat(used.never()).extracting(Used.SaidWord::label).doesNotContain("gull");
         assertThat(used.most()).extracting(Used.SaidWord::label).containsExactly("crab");
     }

@@ -88,10 +88,6 @@ public final class Screenshots {
             .hover());
         long tomasz = vocabulary("Tomasz");
         show("/vocabularies/" + tomasz + "?lens=Reveal", "reveal", () -> page.locator("[role=gridcell][aria-label^='not,']").waitFor());
-        show("/vocabularies/" + ilse + "/boards/" + harbour, "places", () -> {
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Places")).click();
-            page.getByText("words kept their place").waitFor();
-        });
         show("/vocabularies/" + ilse + "/boards/" + board(ilse, "Home"), "grow", () -> {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("let words grow")).click();
             page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.LISTITEM).first().waitFor();
@@ -109,16 +105,7 @@ public final class Screenshots {
         show("/vocabularies/" + ilse + "/talk?board=" + harbour, "talk",
             () -> List.of("ferry,", "crab").forEach(w -> page.getByRole(AriaRole.BUTTON,
                 new Page.GetByRoleOptions().setName(w.replace(",", "")).setExact(true)).first().click()));
-        long nour = vocabulary("Nour");
-        show("/vocabularies/" + nour + "/boards/" + board(nour, "my days"), "doing", () -> {
-            page.locator("[role=gridcell][aria-label*='day, row 1, place 2']").click();
-            page.getByText("and is called").waitFor();
-        });
         long adair = vocabulary("Mr Adair");
-        show("/vocabularies/" + adair + "/talk?board=" + board(adair, "my drawings"), "pad", () -> {
-            page.locator("[data-rows] button[aria-label='my drawings']").or(page.locator("[data-rows] button[data-stop]")).first().click();
-            drawAHouse();
-        });
         show("/vocabularies/" + adair + "/talk", "scanning", () -> {
             page.locator("[data-lit='row 2']").waitFor();
             page.keyboard().press("Space");
@@ -137,7 +124,6 @@ public final class Screenshots {
             page.getByLabel("Word").or(page.getByRole(AriaRole.TEXTBOX)).first().fill("cat");
             page.locator(".pictures_tile").first().waitFor();
         });
-        show("/pictures/own", "own-pictures");
     }
 
     private void lines(String which, int count) {
@@ -145,26 +131,6 @@ public final class Screenshots {
         page.keyboard().press("Tab");
     }
 
-    private void drawAHouse() {
-        com.microsoft.playwright.options.BoundingBox box = page.locator("canvas").boundingBox();
-        draw(box, "blue", 0.30, 0.9, 0.30, 0.45, 0.45, 0.45, 0.45, 0.9, 0.30, 0.9);
-        draw(box, "rust", 0.28, 0.45, 0.375, 0.12, 0.47, 0.45, 0.28, 0.45);
-        draw(box, "amber", 0.62, 0.2, 0.66, 0.16, 0.69, 0.22, 0.65, 0.28, 0.62, 0.2);
-        draw(box, "leaf green", 0.1, 0.93, 0.2, 0.9, 0.3, 0.93, 0.55, 0.91, 0.8, 0.93);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("into the message")).click();
-    }
-
-    private void draw(com.microsoft.playwright.options.BoundingBox box, String ink, double... points) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(ink).setExact(true)).click();
-        page.mouse().move(box.x + points[0] * box.width, box.y + points[1] * box.height);
-        page.mouse().down();
-        for (int i = 2; i < points.length; i += 2) {
-            page.mouse().move(box.x + points[i] * box.width, box.y + points[i + 1] * box.height, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(6));
-        }
-        page.mouse().up();
-    }
-
-    /** Sheets of lists side by side, as they come out of the printer. */
     private void printed(String... lists) {
         page.evaluate("(ids) => { document.body.replaceChildren(...ids.map((id) => Object.assign(new Image(), { src: `/api/lists/${id}/sheet.png`, "
             + "style: 'width: 392px; margin: 12px; box-shadow: 0 2px 12px #a89f8c' }))); "

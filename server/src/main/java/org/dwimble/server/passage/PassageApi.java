@@ -11,6 +11,7 @@ import org.dwimble.core.grant.Thing;
 import org.dwimble.core.passage.Passage;
 import org.dwimble.core.passage.Sayable;
 import org.dwimble.core.plan.Hold;
+import org.dwimble.core.told.Told;
 import org.dwimble.core.told.Unacceptable;
 import org.dwimble.core.words.Forms;
 import org.dwimble.server.account.Account;
@@ -21,6 +22,7 @@ import org.dwimble.server.grant.Rights;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.reveal.WhyKept;
+import org.dwimble.server.told.Wording;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -44,10 +46,10 @@ class PassageApi {
         }
     }
 
-    /** @param words of one text or all, without names and numbers @param said of them now @param different different ones @param saidOf of those now */
-    record ShareView(int words, int said, int different, int saidOf) {
+    /** @param words of one text or all, without names and numbers @param said of them now @param percent that, in hundredths of them @param different different ones @param saidOf of those now */
+    record ShareView(int words, int said, int percent, int different, int saidOf) {
         static ShareView of(Sayable.Found found) {
-            return new ShareView(found.words(), found.said(), found.different(), found.saidOf());
+            return new ShareView(found.words(), found.said(), found.percent(), found.different(), found.saidOf());
         }
     }
 
@@ -76,12 +78,14 @@ class PassageApi {
     private final Library library;
     private final WhyKept why;
     private final Rights rights;
+    private final Wording wording;
 
-    PassageApi(VocabularyStore store, Library library, WhyKept why, Rights rights) {
+    PassageApi(VocabularyStore store, Library library, WhyKept why, Rights rights, Wording wording) {
         this.store = store;
         this.library = library;
         this.why = why;
         this.rights = rights;
+        this.wording = wording;
     }
 
     @For(Act.LOOK)
@@ -89,10 +93,11 @@ class PassageApi {
     @Bounded("REQUEST_BYTES")
     PassageView passage(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Texts texts) {
         VocabularyStore.Kept kept = store.there(vocabulary);
-        Sayable sayable = new Sayable(kept.vocabulary(), kept.overview().routes(), kept.overview().revealed(), FORMS, library.kinds()::ordinary);
+        Sayable sayable = new Sayable(kept.vocabulary(), kept.overview().revealed(), FORMS, library.kinds()::ordinary);
         Sayable.Found all = sayable.of(Passage.read(String.join("\n\n", texts.texts), sayable.locale()));
         List<ShareView> each = texts.texts.size() == 1 ? List.of(ShareView.of(all))
-            : texts.texts.stream().map(t -> t.isBlank() ? new ShareView(0, 0, 0, 0) : ShareView.of(sayable.of(Passage.read(t, sayable.locale())))).toList();
+            : texts.texts.stream().map(t -> t.isBlank() ? new ShareView(0, 0, 100, 0, 0) : ShareView.of(sayable.of(Passage.read(t, sayable.locale()))))
+                .toList();
         boolean knows = rights.may(account, Act.KNOW, Thing.vocabulary(vocabulary));
         return new PassageView(ShareView.of(all), each, all.lines().stream().map(l -> new PassageLine(l.word(), l.written(), l.times(), l.sort(), l.can(),
             l.taps(), l.places().stream().map(SaidAt::of).toList(), why(kept, l, knows))).toList());
@@ -100,6 +105,9 @@ class PassageApi {
 
     /** A fact about the student is told to those alone who may know it. */
     private @Nullable String why(VocabularyStore.Kept kept, Sayable.Line line, boolean knows) {
+        if (line.can() == Sayable.Can.NO_WAY) {
+            return wording.of(Told.of("no-way-there"));
+        }
         String told = line.places().stream().map(Place::button).flatMap(b -> why.of(kept.vocabulary(), kept.overview().revealed(), b).stream()
             .map(said -> reason(b, knows).map(r -> said + ": " + r).orElse(said))).distinct().collect(Collectors.joining("; "));
         return told.isEmpty() ? null : told;

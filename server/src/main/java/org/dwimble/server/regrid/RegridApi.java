@@ -14,6 +14,7 @@ import org.dwimble.core.grant.Thing;
 import org.dwimble.core.regrid.Onto;
 import org.dwimble.core.regrid.Regrid;
 import org.dwimble.core.regrid.Regridded;
+import org.dwimble.core.regrid.SecondBoard;
 import org.dwimble.core.regrid.Weights;
 import org.dwimble.core.regrid.WordTopics;
 import org.dwimble.core.screen.Screen;
@@ -30,6 +31,7 @@ import org.dwimble.server.grant.Rights;
 import org.dwimble.server.library.Library;
 import org.dwimble.server.limit.Bounded;
 import org.dwimble.server.picture.Pictures;
+import org.dwimble.server.student.StudentStore;
 import org.dwimble.server.use.UseStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -86,14 +88,16 @@ class RegridApi {
     private final Rights rights;
     private final Library library;
     private final Pictures pictures;
+    private final StudentStore students;
 
-    RegridApi(VocabularyStore store, Editing editing, UseStore use, Rights rights, Library library, Pictures pictures) {
+    RegridApi(VocabularyStore store, Editing editing, UseStore use, Rights rights, Library library, Pictures pictures, StudentStore students) {
         this.store = store;
         this.editing = editing;
         this.use = use;
         this.rights = rights;
         this.library = library;
         this.pictures = pictures;
+        this.students = students;
     }
 
     /** What it would be; nothing is kept. */
@@ -114,7 +118,8 @@ class RegridApi {
         }
         String shown = regridding.shown != null && boards.contains(regridding.shown) ? regridding.shown : boards.get(0);
         return new RegridView(done.boards().stream().map(RegridView::line).toList(), done.boards().stream().filter(b -> b.before().id().equals(shown))
-            .map(b -> RegridView.RegridBoard.of(b, weights)).findFirst().orElseThrow(), ways, !weights.said().isEmpty());
+            .map(b -> RegridView.RegridBoard.of(b, weights)).findFirst().orElseThrow(), ways,
+            RegridView.SecondView.of(SecondBoard.of(now, now.at(regridding.board))), !weights.said().isEmpty());
     }
 
     private Regridded regridded(Vocabulary now, List<String> boards, Onto onto, Weights weights, WordTopics topics) {
@@ -123,6 +128,7 @@ class RegridApi {
     }
 
     @For(Act.CHANGE)
+    /** Lays them so; where the screen is turned for it, it is known to be held so from then on. */
     @PostMapping
     @Bounded("REQUEST_BYTES")
     Editing.Changed regrid(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @RequestBody Regridding regridding,
@@ -130,7 +136,12 @@ class RegridApi {
         Vocabulary now = store.there(vocabulary).vocabulary();
         RegridBoards intention = new RegridBoards(regridding.boards(now), regridding.onto(screen(vocabulary)), weights(account, vocabulary),
             topics(account, vocabulary));
-        return editing.edit(account, vocabulary, regridding.base, intention, List.of(), null, Learned.Answer.of(sure, reason));
+        Editing.Changed changed = editing.edit(account, vocabulary, regridding.base, intention, List.of(), null, Learned.Answer.of(sure, reason));
+        Student student = editing.student(vocabulary);
+        if (Boolean.TRUE.equals(regridding.turned) && student != null) {
+            students.change(student.withScreen(student.screen().turned()), student);
+        }
+        return changed;
     }
 
     private Screen screen(long vocabulary) {
@@ -144,6 +155,6 @@ class RegridApi {
     /** What a student says counts for those who may look into it. */
     private Weights weights(Account account, long vocabulary) {
         Student student = editing.student(vocabulary);
-        return student == null || !rights.may(account, Act.LOOK, Thing.student(student.id())) ? Weights.NONE : new Weights(use.known(student.id()));
+        return student == null || !rights.may(account, Act.LOOK, Thing.student(student.id())) ? Weights.NONE : new Weights(use.said(student.id()));
     }
 }

@@ -2,9 +2,11 @@ package org.dwimble.server.regrid;
 
 import java.util.List;
 import java.util.stream.Stream;
+import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.regrid.Onto;
 import org.dwimble.core.regrid.Regridded;
+import org.dwimble.core.regrid.SecondBoard;
 import org.dwimble.core.regrid.Topic;
 import org.dwimble.core.regrid.Weights;
 import org.dwimble.server.board.BoardView;
@@ -16,9 +18,17 @@ import org.jspecify.annotations.Nullable;
  * @param boards each of them, in order
  * @param shown  one of them as it would be
  * @param ways   what there is to choose from, what is asked for first
+ * @param second leaving the board that is meant as it is, with a second one beside it
  * @param counts true if words weigh by how often they were said
  */
-record RegridView(List<RegridLine> boards, RegridBoard shown, List<RegridWay> ways, boolean counts) {
+record RegridView(List<RegridLine> boards, RegridBoard shown, List<RegridWay> ways, SecondView second, boolean counts) {
+    /** @param at the cell for the way to it; null if none is free @param cells it gives */
+    record SecondView(@Nullable Cell at, int cells) {
+        static SecondView of(SecondBoard second) {
+            return new SecondView(second.at().orElse(null), second.cells());
+        }
+    }
+
     /** @param moved words a finger would not find where they were @param linked new boards it would open */
     record RegridLine(String board, String name, int words, int moved, int linked) {
     }

@@ -9,7 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.dwimble.core.regrid.Weights;
+import org.dwimble.core.use.HowOften;
 import org.dwimble.core.use.UseKept;
 import org.dwimble.core.use.Used;
 import org.dwimble.server.database.Database;
@@ -77,22 +77,14 @@ public class UseStore {
             MOST_WORDS_A_DAY);
     }
 
-    /** How often each word was said. */
-    public Map<String, Integer> said(String student) {
-        Map<String, Integer> said = new HashMap<>();
-        database.read(session -> session.list("SELECT word, SUM(times) AS times FROM use_word WHERE student_id = ? GROUP BY word",
-            row -> said.put(row.getString("word"), row.getInt("times")), student));
-        return said;
-    }
-
     /** How often, and for how long, each word was said. */
-    public Map<String, Weights.Said> known(String student) {
-        Map<String, Weights.Said> known = new HashMap<>();
+    public Map<String, HowOften> said(String student) {
+        Map<String, HowOften> said = new HashMap<>();
         database.read(session -> session.list("""
             SELECT word, SUM(times) AS times, CAST(julianday(MAX(day)) - julianday(MIN(day)) AS INTEGER) AS days
             FROM use_word WHERE student_id = ? GROUP BY word""",
-            row -> known.put(row.getString("word"), new Weights.Said(row.getInt("times"), row.getInt("days"))), student));
-        return known;
+            row -> said.put(row.getString("word"), new HowOften(row.getInt("times"), row.getInt("days"))), student));
+        return said;
     }
 
     /** The first day something was kept of. */

@@ -68,5 +68,16 @@ class PassageBrowserTest extends Counted {
         assertThat(page.getByText("Here is “banana”.")).isVisible();
         page.locator("[data-next]").click();
         assertThat(page.locator("[data-next]")).hasCount(0);
+        sought("yes");
+        assertThat(page.locator("[data-next]")).hasCount(1);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("For who models: hold, or press Enter")).press("Enter");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("no longer show the way to “yes”")).click();
+        assertThat(page.locator("[data-next]")).hasCount(0);
+    }
+
+    private void sought(String word) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("For who models: hold, or press Enter")).press("Enter");
+        page.getByLabel("Where is a word?").fill(word);
+        page.getByLabel("Where is a word?").press("Enter");
     }
 }

@@ -56,6 +56,8 @@ class RegridApiTest {
         assertThat(shown.get("cell").get("width").asDouble()).isGreaterThan(shown.get("cellThen").get("width").asDouble());
         assertThat(shown.get("linked").isEmpty()).isTrue();
         assertThat(seen.get("ways").valueStream().map(w -> w.get("how").asString())).containsExactly("NEAREST", "SAME_CELLS");
+        assertThat(seen.get("second").get("cells").asInt()).as("all but home and back").isEqualTo(38);
+        assertThat(seen.get("second").get("at").get("row").asInt()).isEqualTo(1);
         assertThat(seen.get("ways").get(0).get("mm").asDouble()).isLessThan(seen.get("ways").get(1).get("mm").asDouble());
         assertThat(http.get(here + "/boards/home").json().get("columns").asInt()).isEqualTo(8);
     }
@@ -104,6 +106,11 @@ class RegridApiTest {
         JsonNode shown = preview(onto("home", "BOARD", 8, 5, ",\"turned\":true")).get("shown");
         assertThat(shown.get("cellThen").get("width").asDouble()).isGreaterThan(20);
         assertThat(shown.get("after").get("rows").asInt()).isEqualTo(8);
+        assertThat(http.get("/api/students/" + tomasz.id()).json().get("screen").get("width").asLong()).as("it was only looked at")
+            .isEqualTo(tomasz.screen().width().micrometres());
+        http.post(here + "/regrid", onto("home", "BOARD", 8, 5, ",\"turned\":true"));
+        assertThat(http.get("/api/students/" + tomasz.id()).json().get("screen").get("width").asLong()).as("held so from then on")
+            .isEqualTo(tomasz.screen().height().micrometres());
     }
 
     @Test
