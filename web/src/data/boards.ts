@@ -1,6 +1,20 @@
 import { queryOptions, useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { answer, client, done, Problem } from '../api/client';
-import type { Board, Bringing, Cell, Changed, ChosenWord, Folk, Intention, NewerTaking, Growing, Regridding, VocabularyView } from '../api/types';
+import type {
+  Board,
+  Bringing,
+  Cell,
+  Changed,
+  ChosenWord,
+  Folk,
+  Intention,
+  NewerTaking,
+  Growing,
+  GrowingWord,
+  Ahead,
+  Regridding,
+  VocabularyView,
+} from '../api/types';
 import { caseload, glances } from './students';
 import { after, Bases } from './bases';
 import { answered } from '../shell/answered';
@@ -185,6 +199,7 @@ export type Wish = {
     }
   | { what: 'bring boards'; base: number; bringing: Bringing }
   | { what: 'grow'; base: number; growing: Omit<Growing, 'base'> }
+  | { what: 'grow in steps'; base: number; steps: GrowingWord[][]; ahead: Ahead }
   | { what: 'regrid'; base: number; regridding: Omit<Regridding, 'base'> }
   | { what: 'shrink'; base: number; board: string; button: string }
   | { what: 'take newer'; base: number; from: number; taking: Omit<NewerTaking, 'base'> }
@@ -241,6 +256,8 @@ function send(id: number, base: number, wish: Wish): Promise<Changed> {
       return answer(client.POST('/api/vocabularies/{vocabulary}/arrivals', { params, body: { ...wish.bringing, base } }));
     case 'grow':
       return answer(client.POST('/api/vocabularies/{vocabulary}/growth', { params: sure, body: { ...wish.growing, base } }));
+    case 'grow in steps':
+      return answer(client.POST('/api/vocabularies/{vocabulary}/growth/plan', { params: { path }, body: { base, steps: wish.steps, ahead: wish.ahead } }));
     case 'regrid':
       return answer(client.POST('/api/vocabularies/{vocabulary}/regrid', { params: sure, body: { ...wish.regridding, base } }));
     case 'shrink':

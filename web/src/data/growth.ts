@@ -1,5 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
 import { answer, client } from '../api/client';
+import type { Scope } from '../api/types';
 
 /** A word, by where it stands. */
 export interface WordAt {
@@ -7,8 +8,11 @@ export interface WordAt {
   button: string;
 }
 
-/** What words could grow into: all, or one. */
-export const growth = (vocabulary: number, version: number, word?: WordAt) =>
+/** A word, or the boards whose words are meant. */
+export type Whose = WordAt | { board: string; scope: Scope };
+
+/** What words could grow into: one, or those of some boards. */
+export const growth = (vocabulary: number, version: number, word: Whose) =>
   queryOptions({
     queryKey: ['growth', vocabulary, version, word],
     queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/growth', { params: { path: { vocabulary }, query: { ...word } } })),

@@ -12,6 +12,15 @@ export const revealed = (id: number, version: number) =>
     placeholderData: (before) => before,
   });
 
+/** The boards of a version as they would be at a step. */
+export const triedStep = (id: number, version: number, step: string) =>
+  queryOptions({
+    queryKey: ['tried', id, version, step],
+    queryFn: () => answer(client.GET('/api/vocabularies/{vocabulary}/steps/{step}/tried', { params: { path: { vocabulary: id, step } } })),
+    staleTime: Infinity,
+    retry: false,
+  });
+
 /** Every held word of a version. */
 export const heldWords = (id: number, version: number) =>
   queryOptions({

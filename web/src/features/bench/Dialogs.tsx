@@ -61,7 +61,15 @@ function AboutBoards({ actions }: { actions: Actions }) {
         />
       )}
       {dialog === 'copy' && <CopyFor view={view} onClose={rest} />}
-      {dialog === 'grow' && <GrowDialog view={view} onGrow={(growing) => change({ what: 'grow', base: version, growing })} onClose={rest} />}
+      {dialog === 'grow' && (
+        <GrowDialog
+          view={view}
+          board={boardId}
+          onGrow={(growing) => change({ what: 'grow', base: version, growing })}
+          onPlan={(steps, ahead) => change({ what: 'grow in steps', base: version, steps, ahead })}
+          onClose={rest}
+        />
+      )}
       {dialog === 'bundle' && <KeepBundle view={view} boardId={boardId} name={line.name} onClose={rest} />}
       {dialog === 'shortcuts' && <Shortcuts onClose={rest} />}
       {dialog === 'history' && (

@@ -1,41 +1,76 @@
 import { plural, t } from '@lingui/core/macro';
-import { Button, Checkbox, Modal } from 'antd';
+import { Button, Checkbox, Modal, Radio } from 'antd';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { sentence } from '../../api/client';
-import type { Growing, Growth, VocabularyView } from '../../api/types';
+import type { Ahead, Growing, GrowingWord, Growth, Scope, VocabularyView } from '../../api/types';
 import { growth, type WordAt } from '../../data/growth';
 import { ArtOf } from '../../drawn/art';
 import { BoardPicture } from '../../drawn/BoardPicture';
 import { spoken } from '../../data/cells';
+import { GrowPlan, InPlan, useGrowPlan } from './GrowPlan';
+import { asWord, keyOf } from './growing';
 import parts from '../../shell/parts.module.css';
 import css from './grow.module.css';
 
 interface Props {
   view: VocabularyView;
-  /** None for all words that can grow. */
+  /** The word; or the board that is looked at, for all words that can grow. */
   word?: WordAt;
+  board: string;
   onGrow: (growing: Omit<Growing, 'base'>) => Promise<unknown>;
+  onPlan?: (steps: GrowingWord[][], ahead: Ahead) => Promise<unknown>;
   onClose: () => void;
 }
 
-/** What a word could grow into, or what could grow next; one press lets it. */
-export function GrowDialog({ view, word, onGrow, onClose }: Props) {
-  const { data, error } = useQuery(growth(view.id, view.version, word));
+/** What a word could grow into, or what could grow next: one press lets it, or several are planned. */
+export function GrowDialog({ view, word, board, onGrow, onPlan, onClose }: Props) {
+  const [scope, setScope] = useState<Scope>('ALL');
+  const { data, error } = useQuery(growth(view.id, view.version, word ?? { board, scope }));
   const [firstSays, setFirstSays] = useState(true);
   const [busy, setBusy] = useState(false);
+  const [planning, setPlanning] = useState(false);
+  const plan = useGrowPlan(data ?? []);
   async function grow(one: Growth) {
     setBusy(true);
-    const grown = await onGrow({ board: one.board, button: one.word.id, from: one.from ?? undefined, kin: one.kin.id, firstSays });
+    const grown = await onGrow(asWord(one, firstSays));
     setBusy(false);
     if (grown && word) onClose();
   }
+  const planned = planning && onPlan;
   return (
     <Modal open title={word ? t`What this word can grow into` : t`What can grow next`} footer={null} onCancel={onClose} width={760}>
       <p>{t`A word that grows opens a board on which it stands among its kin: one tap becomes two. It keeps its place and its picture, and no word moves.`}</p>
-      <p>
-        <Checkbox checked={firstSays} onChange={(e) => setFirstSays(e.target.checked)}>{t`the first tap still says it`}</Checkbox>
-      </p>
+      {!word && (
+        <div className={css.which}>
+          <Radio.Group
+            aria-label={t`Whose words`}
+            value={scope}
+            onChange={(e) => setScope(e.target.value as Scope)}
+            options={[
+              { value: 'ALL', label: t`of all boards` },
+              { value: 'BOARD', label: t`of this board` },
+              { value: 'OPENED', label: t`of this one and all it opens` },
+            ]}
+          />
+          <Radio.Group
+            aria-label={t`When they grow`}
+            value={planning}
+            onChange={(e) => setPlanning(e.target.value as boolean)}
+            options={[
+              { value: false, label: t`one now` },
+              { value: true, label: t`several, over weeks, as a plan` },
+            ]}
+          />
+        </div>
+      )}
+      {planned ? (
+        <GrowPlan view={view} plan={plan} onPlan={async (steps, ahead) => ((await onPlan(steps, ahead)) ? onClose() : undefined)} />
+      ) : (
+        <p>
+          <Checkbox checked={firstSays} onChange={(e) => setFirstSays(e.target.checked)}>{t`the first tap still says it`}</Checkbox>
+        </p>
+      )}
       {error && <p role="alert">{sentence(error)}</p>}
       {data?.length === 0 && (
         <p role="status">
@@ -47,7 +82,7 @@ export function GrowDialog({ view, word, onGrow, onClose }: Props) {
       <ArtOf art={view.art} vocabulary={view.id}>
         <ul className={css.proposals} aria-busy={!data && !error}>
           {data?.map((one) => (
-            <li key={`${one.board} ${one.word.id} ${one.from ?? ''} ${one.kin.id}`}>
+            <li key={keyOf(one)}>
               <div className={css.kin}>
                 <BoardPicture board={one.kin} label={t`${one.kin.name}, as it would be opened`} marked={same(one)} />
               </div>
@@ -57,9 +92,13 @@ export function GrowDialog({ view, word, onGrow, onClose }: Props) {
                   {plural(one.adds.length, { one: '# more word', other: '# more words' })}: {some(one.adds)}
                 </p>
                 <p className={parts.quiet}>{costs(one)}</p>
-                <Button type="primary" disabled={busy} onClick={() => void grow(one)} aria-label={t`Let “${one.word.label}” grow into ${one.kin.name}`}>
-                  {t`Let it grow`}
-                </Button>
+                {planned ? (
+                  <InPlan one={one} plan={plan} />
+                ) : (
+                  <Button type="primary" disabled={busy} onClick={() => void grow(one)} aria-label={t`Let “${one.word.label}” grow into ${one.kin.name}`}>
+                    {t`Let it grow`}
+                  </Button>
+                )}
               </div>
             </li>
           ))}
@@ -81,8 +120,9 @@ function named({ word, boardName, kin, fromName }: Growth): string {
 const SHOWN = 12;
 const some = (words: string[]) => words.slice(0, SHOWN).join(', ') + (words.length > SHOWN ? ', …' : '');
 
-function costs({ at, taps, furtherMm }: Growth): string {
-  const where = t`It will stand there in ${spoken(at)}.`;
+function costs({ at, taps, furtherMm, times }: Growth): string {
+  const said = times > 0 ? `${plural(times, { one: 'Said once as far as it is counted.', other: 'Said # times as far as it is counted.' })} ` : '';
+  const where = said + t`It will stand there in ${spoken(at)}.`;
   if (taps === 0) return where;
   const far = plural(taps + 1, { one: '# tap', other: '# taps' });
   return `${where} ${t`By way of that board it takes ${far} to say, and ${Math.round(furtherMm)} mm more of travel.`}`;

@@ -34,6 +34,7 @@ function Grow({ view, board, button, onWish }: Props) {
       {open && (
         <GrowDialog
           view={view}
+          board={board}
           word={{ board, button: button.id }}
           onGrow={(growing) => onWish({ what: 'grow', base: view.version, growing })}
           onClose={() => setOpen(false)}

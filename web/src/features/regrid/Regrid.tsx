@@ -11,6 +11,7 @@ import { useEdits } from '../edit';
 import { BeforeAfter } from './BeforeAfter';
 import { begin, isAsItIs, type Choice } from './choice';
 import { Moves } from './Moves';
+import { StepByStep } from './StepByStep';
 import { Topics } from './Topics';
 import { WhichGrid } from './WhichGrid';
 import { Ways } from './Ways';
@@ -47,9 +48,12 @@ export function Regrid({ view, board }: { view: VocabularyView; board: Board }) 
             <div className={css.head}>
               <h2>{whatMoves(seen.ways[0].moved, seen.boards.length)}</h2>
               <Button type="primary" disabled={busy || isFetching} loading={busy} onClick={() => void lay()}>
-                {plural(seen.boards.length, { one: 'Lay it so', other: 'Lay all # so' })}
+                {seen.steps
+                  ? plural(seen.steps.length, { one: 'Plan it in one step', other: 'Plan it in # steps' })
+                  : plural(seen.boards.length, { one: 'Lay it so', other: 'Lay all # so' })}
               </Button>
             </div>
+            {!choice.turned && (seen.ways[0].moved > 0 || choice.steps) && <StepByStep view={view} seen={seen} choice={choice} onChoose={setChoice} />}
             <BeforeAfter view={view} seen={seen} onShow={(shown) => setChoice({ ...choice, shown })} />
             <Topics seen={seen} choice={choice} onChoose={setChoice} />
             <Moves shown={seen.shown} counts={seen.counts} />

@@ -1,6 +1,7 @@
-import { t } from '@lingui/core/macro';
+import { plural, t } from '@lingui/core/macro';
 import { Button as PlainButton, Dropdown, Input, Modal } from 'antd';
 import { useState } from 'react';
+import { useNavigate } from 'react-router';
 import type { Intention, Step, VocabularyView } from '../../api/types';
 import { dayOf } from '../../shell/time';
 import { numberOf } from '../../data/plan';
@@ -21,6 +22,7 @@ interface Props {
 /** The steps of the plan under the board: the one in hand takes the words that are tapped, the dark one is where the student is. */
 export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: Props) {
   const begin = useBegin();
+  const navigate = useNavigate();
   const [changing, setChanging] = useState<Step | 'new'>();
   const { plan } = view;
   const wordsByStep = view.counts.byStep;
@@ -44,7 +46,7 @@ export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: 
                 <strong>
                   {number}. {step.name}
                 </strong>
-                <span>{t`${wordsByStep[i]} words · ${whenOf(step, number, plan.at)}`}</span>
+                <span>{t`${whatOf(step, wordsByStep[i])} · ${whenOf(step, number, plan.at)}`}</span>
               </button>
               {mayEdit && (
                 <Dropdown trigger={['click']} menu={{ items: menuOf(step, number, view), onClick: ({ key }) => choose(key, step) }}>
@@ -84,6 +86,7 @@ export function StepsBar({ view, mayEdit, inHand, onInHand, onEdit, onMoveOn }: 
     if (key === 'change') setChanging(step);
     else if (key === 'list') void begin({ vocabulary: view.id, student: view.student?.id, step: step.id, name: t`Words of “${step.name}”` });
     else if (key === 'go') onMoveOn(step);
+    else if (key === 'try') void navigate(`/vocabularies/${view.id}/talk?step=${encodeURIComponent(step.id)}`);
     else if (key === 'earlier' || key === 'later') void onEdit({ type: 'move-step', step: step.id, number: key === 'earlier' ? number - 1 : number + 1 });
     else if (key === 'remove') void onEdit({ type: 'remove-step', step: step.id });
     else void onEdit({ type: 'end-plan' });
@@ -94,6 +97,7 @@ const share = (words: number, view: VocabularyView) => (view.counts.words === 0 
 
 const menuOf = (step: Step, number: number, { plan }: VocabularyView) => [
   { key: 'change', label: t`Name and day…` },
+  ...(number === plan.at ? [] : [{ key: 'try', label: t`Try it in talk; nothing is kept` }]),
   { key: 'list', label: t`Make a word list of its words` },
   ...(number === plan.at ? [] : [{ key: 'go', label: number > plan.at ? t`Move on to ${step.name}` : t`Go back to ${step.name}` }]),
   ...(number > 1 ? [{ key: 'earlier', label: t`One earlier` }] : []),
@@ -102,6 +106,16 @@ const menuOf = (step: Step, number: number, { plan }: VocabularyView) => [
     ? { key: 'remove', label: t`Take the step out; its words stay as they are seen` }
     : { key: 'end', label: t`End the plan: show everything` },
 ];
+
+/** How many words it has, and what else it does. */
+function whatOf({ moves, lays }: Step, words: number): string {
+  const what = [
+    ...(words > 0 || (moves === 0 && lays === 0) ? [plural(words, { one: '# word', other: '# words' })] : []),
+    ...(moves > 0 ? [plural(moves, { one: 'moves #', other: 'moves #' })] : []),
+    ...(lays > 0 ? [plural(lays, { one: 'another grid', other: '# other grids' })] : []),
+  ];
+  return what.join(' · ');
+}
 
 function whenOf(step: Step, number: number, at: number): string {
   if (number === at) return step.began ? t`now, since ${dayOf(step.began)}` : t`now`;

@@ -1,4 +1,6 @@
+export { aheadOf, inAWeek, inSteps, type When } from './ahead';
 export { Appeared } from './Appeared';
 export { aboutHeld } from './HeldList';
 export { NewWords } from './NewWords';
 export { ProposePlan } from './ProposePlan';
+export { WhenSteps } from './WhenSteps';

@@ -14,8 +14,8 @@ const board = (...buttons: Button[]): Board => ({ id: 'home', name: 'Home', rows
 const plan: Plan = {
   at: 1,
   steps: [
-    { id: 'a', name: 'First' },
-    { id: 'b', name: 'Second' },
+    { id: 'a', name: 'First', moves: 0, lays: 0 },
+    { id: 'b', name: 'Second', moves: 0, lays: 0 },
   ],
 };
 const here = board(

@@ -4,7 +4,9 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { sentence } from '../../api/client';
 import type { Board, Button } from '../../api/types';
+import { vocabulary } from '../../data/boards';
 import { may } from '../../data/may';
+import { triedStep } from '../../data/plan';
 import { session } from '../../data/session';
 import { Scanner, USUAL_PER_MM, USUAL_TOUCHING, useTouching } from '../access';
 import { PadOver } from '../pad';
@@ -17,6 +19,7 @@ import { Message } from './Message';
 import { SayIt } from './SayIt';
 import { ReadinessLine } from './Readiness';
 import { Turns } from './Turns';
+import { TriedLine, type Tried } from './TriedLine';
 import { useBoards, type Boards } from './useBoards';
 import { useHomeScreen } from './useHomeScreen';
 import { usePack } from './usePack';
@@ -59,18 +62,14 @@ const MODEL_MS = 5 * 60_000;
 export default function TalkPage() {
   const id = Number(useParams().vocabulary);
   const [search] = useSearchParams();
+  const step = search.get('step');
+  return step ? <TryStep key={step} id={id} step={step} start={search.get('board')} /> : <TalkNow key={id} id={id} start={search.get('board')} />;
+}
+
+function TalkNow({ id, start }: { id: number; start: string | null }) {
   const { here, newer, take, error } = useBoards(id);
   const me = useQuery(session).data?.account;
-  if (error)
-    return (
-      <main className={parts.lone}>
-        <h1>{t`These boards cannot be shown`}</h1>
-        <p role="alert">{sentence(error)}</p>
-        <p>
-          <Link to="/caseload">{t`Back to the caseload`}</Link>
-        </p>
-      </main>
-    );
+  if (error) return <NotShown error={error} />;
   if (!here) return null;
   if (!may(here.view, 'TALK'))
     return (
@@ -89,10 +88,46 @@ export default function TalkPage() {
         view={here.view}
         boards={here.boards}
         revealed={here.revealed}
-        start={search.get('board') ?? here.view.home}
+        start={start ?? here.view.home}
         account={me?.id ?? NOBODY}
         newer={newer}
         onBetween={take}
+      />
+    </ArtOf>
+  );
+}
+
+function NotShown({ error }: { error: Error }) {
+  return (
+    <main className={parts.lone}>
+      <h1>{t`These boards cannot be shown`}</h1>
+      <p role="alert">{sentence(error)}</p>
+      <p>
+        <Link to="/caseload">{t`Back to the caseload`}</Link>
+      </p>
+    </main>
+  );
+}
+
+const nothingNewer = () => undefined;
+
+/** The boards as they would be at a step of the plan, to be tried. */
+function TryStep({ id, step, start }: { id: number; step: string; start: string | null }) {
+  const { data: view, error } = useQuery(vocabulary(id));
+  const { data: tried, error: notTried } = useQuery({ ...triedStep(id, view?.version ?? 0, step), enabled: view !== undefined });
+  const failed = error ?? notTried;
+  if (failed) return <NotShown error={failed} />;
+  if (!view || !tried) return null;
+  return (
+    <ArtOf art={view.art} vocabulary={id}>
+      <Talk
+        view={view}
+        boards={tried.boards}
+        revealed={tried.revealed}
+        start={start ?? view.home}
+        account={NOBODY}
+        tried={{ number: tried.number, name: tried.name }}
+        onBetween={nothingNewer}
       />
     </ArtOf>
   );
@@ -121,9 +156,11 @@ interface Props extends Boards {
   /** Boards of a later version, to be taken on between two messages. */
   newer?: Boards;
   onBetween: (newer: Boards) => void;
+  /** A step of the plan that is tried: nothing of it is kept. */
+  tried?: Tried;
 }
 
-function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, account, newer, onBetween }: Props) {
+function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, account, newer, onBetween, tried }: Props) {
   const [model, setModel] = useState<Model>('as the student sees');
   const byId = useMemo(() => new Map(boards.map((b) => [b.id, b])), [boards]);
   const [state, setState] = useState<TalkState>(() => begin(byId.has(start) ? start : view.home));
@@ -154,8 +191,8 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
     }, MODEL_MS);
     return () => clearTimeout(end);
   }, [model, way, state]);
-  usePack(view.id, account);
-  const gathering = useSaid(view, account);
+  usePack(view.id, account, !tried);
+  const gathering = useSaid(view, account, !tried);
   const between = state.message.length === 0;
   useEffect(() => {
     if (!between || !newer) return undefined;
@@ -198,7 +235,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
   /** The whole message, word by word. */
   async function sayMessage(message: Token[]): Promise<void> {
     setTold(view.version);
-    rememberMessage(view.id, message);
+    if (!tried) rememberMessage(view.id, message);
     gathering.message(textOf(message));
     const whose = tokensOf(message);
     await performAll(said(message), undefined, (piece, place) => setLit(whose[piece]?.[place]));
@@ -218,11 +255,11 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
     const still = model === 'as the student sees' && leadsNowhereYet.includes(button.id);
     const tapped = tap(state, still ? { ...button, leads: { type: 'stays' } } : button, byId, view.home, known);
     setState(tapped.state);
-    if (tapped.state.message.length > state.message.length) remember(view.id, button.id);
+    if (!tried && tapped.state.message.length > state.message.length) remember(view.id, button.id);
     gathering.words(wordsMade(state.message, tapped.state.message));
     void performAll(tapped.performed, button);
     if (button.doings.some((d) => d.type === 'say-message')) {
-      rememberMessage(view.id, tapped.state.message);
+      if (!tried) rememberMessage(view.id, tapped.state.message);
       gathering.message(textOf(tapped.state.message));
     }
     if (tapped.nowhere) setNotice(t`“${button.label}” leads nowhere yet.`);
@@ -237,7 +274,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
     label: button.label,
     onSay: (picture: string) => setState((now) => ({ ...now, message: withDrawn(now.message, picture) })),
     onKeep:
-      student && may(view, 'CHANGE')
+      student && !tried && may(view, 'CHANGE')
         ? (drawing: HTMLCanvasElement) => keepDrawn(drawing, button.label, student.id, { account, vocabulary: view.id })
         : undefined,
   });
@@ -253,7 +290,7 @@ function Talk({ view, boards, revealed: { kept, leadsNowhereYet }, start, accoun
   return (
     <main className={css.talk} style={shares} ref={root} data-ready>
       <h1 className={parts.unseen}>{view.student ? t`${view.student.name} talks` : view.name}</h1>
-      <ReadinessLine />
+      {tried ? <TriedLine vocabulary={view.id} tried={tried} /> : <ReadinessLine />}
       <div className={css.messageRow}>
         <div className={css.messageBox}>
           <Message

@@ -33,10 +33,11 @@ const listen = (tells: () => void) => {
 
 export const useReadiness = () => useSyncExternalStore(listen, () => now);
 
-/** Keeps the talk pack of a vocabulary ready while it is talked with, and sends what was kept for later. */
-export function usePack(vocabulary: number, account: number): void {
+/** Keeps the talk pack of a vocabulary ready while it is talked with, and sends what was kept for later. @param on false where nothing is to be kept */
+export function usePack(vocabulary: number, account: number, on: boolean): void {
   const queries = useQueryClient();
   useEffect(() => {
+    if (!on) return undefined;
     let gone = false;
     let timer: ReturnType<typeof setTimeout>;
     tell({ is: 'unknown' });
@@ -74,5 +75,5 @@ export function usePack(vocabulary: number, account: number): void {
       window.removeEventListener('online', again);
       window.removeEventListener('offline', again);
     };
-  }, [vocabulary, account, queries]);
+  }, [vocabulary, account, queries, on]);
 }

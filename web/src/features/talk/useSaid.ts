@@ -5,9 +5,13 @@ import { Gathering } from '../../data/use';
 
 const SEND_MS = 20_000;
 
-/** Gathers what is said while this is talked with, where that was agreed to, and sends it now and then, and when talk is left. */
-export function useSaid(view: VocabularyView, account: number): Gathering {
-  const agreed = view.student?.useKept;
+/**
+ * Gathers what is said while this is talked with, where that was agreed to, and sends it now and then, and when talk is left.
+ *
+ * @param on false where nothing counts
+ */
+export function useSaid(view: VocabularyView, account: number, on: boolean): Gathering {
+  const agreed = on ? view.student?.useKept : undefined;
   const gathering = useMemo(() => new Gathering({ vocabulary: view.id, account }, agreed), [view.id, account, agreed]);
   useEffect(() => {
     if (agreed !== 'COUNTS' && agreed !== 'MESSAGES') return undefined;

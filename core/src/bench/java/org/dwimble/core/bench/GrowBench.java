@@ -95,7 +95,7 @@ public class GrowBench {
 
     @Benchmark
     public List<Growth.Proposal> whatCanGrowNext() {
-        return growth.all(List.of(kin, own), 24);
+        return growth.all(List.of(kin, own), 24, here.boards().keySet());
     }
 
     @Benchmark

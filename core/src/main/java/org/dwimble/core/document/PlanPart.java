@@ -15,6 +15,9 @@ import tools.jackson.databind.node.ObjectNode;
  * Plans and holds inside a document; days as ISO 8601. What is usual is left out.
  * <pre>
  *   plan   {"at": 2, "steps": [{"id": ..., "name": ..., "began": "2026-11-02", "planned": ...}, ...]}
+ *          and in a step that does more than show words
+ *          {"grids": [{"board": ..., "to": [4, 6, [1, 2, ...], []], "was": ...}, ...],
+ *           "moves": [{"button": ..., "to": [board, row, column, rows, columns], "was": ...}, ...], "quiet": [button, ...]}
  *   held   {"reason": ..., "until": ..., "by": ..., "since": ..., "fact": true}, beside "hidden": true
  * </pre>
  */
@@ -30,6 +33,7 @@ public final class PlanPart {
             ObjectNode one = steps.addObject().put("id", step.id()).put("name", step.name());
             day("began", step.began(), one);
             day("planned", step.planned(), one);
+            BesidesPart.put(step.besides(), one);
         }
         return json;
     }
@@ -37,7 +41,8 @@ public final class PlanPart {
     /** @param json missing for none */
     public static Plan plan(JsonNode json) {
         List<Step> steps = new ArrayList<>();
-        json.path("steps").forEach(s -> steps.add(new Step(s.path("id").asString(), s.path("name").asString(), day(s.path("began")), day(s.path("planned")))));
+        json.path("steps").forEach(s -> steps.add(new Step(s.path("id").asString(), s.path("name").asString(), day(s.path("began")), day(s.path("planned")),
+            BesidesPart.of(s))));
         return steps.isEmpty() ? Plan.NONE : new Plan(steps, json.path("at").asInt(1));
     }
 

@@ -143,16 +143,17 @@ public final class Growth {
 
     /**
      * What words here would best grow into: of most new words first, then what a word opens there or is called like, then the word that stands first there.
-     * Each word and each board once, at most
-     * so many.
+     * Each word and each board once, at most so many.
+     *
+     * @param on ids of the boards whose words are asked for
      */
-    public List<Proposal> all(List<Kin> there, int most) {
+    public List<Proposal> all(List<Kin> there, int most, Set<String> on) {
         record Candidate(Kin from, Board on, Button word, Board kin, int adds, boolean named, int place) {
         }
         List<Candidate> candidates = new ArrayList<>();
-        now.boards().values().stream().filter(b -> routes.reaches(b.id())).forEach(on -> on.buttons().stream().filter(this::grows)
-            .forEach(word -> there.forEach(from -> from.boards(word).stream().filter(kin -> mayOpen(from, on, kin) && adds(from, kin).size() >= FEWEST)
-                .forEach(kin -> candidates.add(new Candidate(from, on, word, kin, adds(from, kin).size(), from.isNamed(word, kin),
+        now.boards().values().stream().filter(b -> on.contains(b.id()) && routes.reaches(b.id())).forEach(board -> board.buttons().stream().filter(this::grows)
+            .forEach(word -> there.forEach(from -> from.boards(word).stream().filter(kin -> mayOpen(from, board, kin) && adds(from, kin).size() >= FEWEST)
+                .forEach(kin -> candidates.add(new Candidate(from, board, word, kin, adds(from, kin).size(), from.isNamed(word, kin),
                     words(from, kin).indexOf(Names.folded(word.spoken()))))))));
         candidates.sort(
             Comparator.comparing((Candidate c) -> -c.adds).thenComparing(c -> !c.named).thenComparing(Candidate::place).thenComparing(c -> c.word.spoken()));

@@ -11,8 +11,9 @@ import org.jspecify.annotations.Nullable;
  * @param id      its own for life, through renaming and reordering
  * @param began   the first day the student was at it; null before that
  * @param planned the day it is meant to begin, which only reminds; null for when ready
+ * @param besides what it does besides showing words
  */
-public record Step(String id, String name, @Nullable LocalDate began, @Nullable LocalDate planned) {
+public record Step(String id, String name, @Nullable LocalDate began, @Nullable LocalDate planned, Besides besides) {
     public static final int LONGEST_NAME = 60;
 
     public Step {
@@ -25,15 +26,24 @@ public record Step(String id, String name, @Nullable LocalDate began, @Nullable 
         Text.atMost(LONGEST_NAME, "step_name", name);
     }
 
+    /** One that shows words, and does nothing besides. */
+    public Step(String id, String name, @Nullable LocalDate began, @Nullable LocalDate planned) {
+        this(id, name, began, planned, Besides.NOTHING);
+    }
+
     public Step withName(String name) {
-        return new Step(id, name, began, planned);
+        return new Step(id, name, began, planned, besides);
     }
 
     public Step withPlanned(@Nullable LocalDate planned) {
-        return new Step(id, name, began, planned);
+        return new Step(id, name, began, planned, besides);
     }
 
     public Step begunOn(LocalDate day) {
-        return began != null ? this : new Step(id, name, day, planned);
+        return began != null ? this : new Step(id, name, day, planned, besides);
+    }
+
+    public Step with(Besides besides) {
+        return new Step(id, name, began, planned, besides);
     }
 }

@@ -3,6 +3,7 @@ package org.dwimble.core.regrid;
 import org.dwimble.core.board.Axis;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Span;
 import org.dwimble.core.board.Standing;
 import org.dwimble.core.board.Vocabulary;
@@ -65,8 +66,13 @@ final class Ground {
     }
 
     static Ground of(Vocabulary vocabulary, Board board, Onto onto) {
+        return of(vocabulary, board, onto, board.shape(), onto.shapeOf(board.shape()));
+    }
+
+    /** From one grid of a board to another. */
+    static Ground of(Vocabulary vocabulary, Board board, Onto onto, Shape was, Shape is) {
         Look look = board.look().over(vocabulary.whole().look());
-        return new Ground(TalkLayout.of(onto.from(), board.shape(), look), TalkLayout.of(onto.to(), onto.shapeOf(board.shape()), look));
+        return new Ground(TalkLayout.of(onto.from(), was, look), TalkLayout.of(onto.to(), is, look));
     }
 
     TalkLayout before() {

@@ -51,10 +51,12 @@ import org.dwimble.core.edit.boards.MoveLine;
 import org.dwimble.core.edit.boards.NewBoard;
 import org.dwimble.core.edit.boards.PutWordsInNewRow;
 import org.dwimble.core.edit.boards.RegridBoards;
+import org.dwimble.core.edit.boards.RegridInSteps;
 import org.dwimble.core.edit.boards.RemoveLine;
 import org.dwimble.core.edit.boards.RenameBoard;
 import org.dwimble.core.edit.boards.SizeLine;
 import org.dwimble.core.edit.boards.SplitCell;
+import org.dwimble.core.edit.grow.GrowInSteps;
 import org.dwimble.core.edit.grow.GrowWord;
 import org.dwimble.core.edit.grow.ShrinkWord;
 import org.dwimble.core.edit.looks.CopyOnto;
@@ -65,6 +67,7 @@ import org.dwimble.core.edit.people.AddPeople;
 import org.dwimble.core.edit.people.Folk;
 import org.dwimble.core.edit.people.PersonLeft;
 import org.dwimble.core.edit.plan.AddStep;
+import org.dwimble.core.edit.plan.Ahead;
 import org.dwimble.core.edit.plan.ChangeStep;
 import org.dwimble.core.edit.plan.EndPlan;
 import org.dwimble.core.edit.plan.GoToStep;
@@ -254,6 +257,10 @@ public class IntentionTest {
             new GrowWord("harbour", "harbour/crab", null, "eat", false),
             new RegridBoards(List.of("eat", "harbour"), Onto.nearest(new Shape(2, 3), UsualScreen.COMMON.screen()), Weights.NONE, WordTopics.NONE),
             new RegridBoards(List.of("harbour"), Onto.nearest(new Shape(6, 7), UsualScreen.COMMON.screen()), Weights.NONE, WordTopics.NONE),
+            new GrowInSteps(List.of(List.of(new GrowWord("harbour", "harbour/crab", vocabulary(board("far", "wide"), board("pool", "crab prawn eel")), "pool",
+                false))), new Ahead("Words grow", "So far", null, 7, LocalDate.parse("2026-11-27"))),
+            new RegridInSteps(new RegridBoards(List.of("eat", "harbour"), Onto.nearest(new Shape(2, 3), UsualScreen.COMMON.screen()), Weights.NONE,
+                WordTopics.NONE), 2, new Ahead("Another grid", "So far", LocalDate.parse("2026-12-04"), 7, LocalDate.parse("2026-11-27"))),
             new ShrinkWord("attic", "attic/apple", origin -> Optional.empty()),
             new ChainBoards(List.of("home", "eat", "attic"), "next", "first again"),
             new PersonLeft("harbour", "harbour/gull", 2025),

@@ -142,9 +142,9 @@ class GrowthTest {
 
     @Test
     void allThatCanGrowIsListedThatOfMostNewWordsFirst() {
-        List<Growth.Proposal> all = growth(HERE).all(List.of(Kin.of(THERE), Kin.ofOwn(HERE)), 10);
+        List<Growth.Proposal> all = growth(HERE).all(List.of(Kin.of(THERE), Kin.ofOwn(HERE)), 10, HERE.boards().keySet());
         assertThat(all).extracting(p -> p.word().label() + " " + p.kin().id()).as("each board for one word").containsExactly("eat eat", "drink kitchen");
-        assertThat(growth(HERE).all(List.of(Kin.of(THERE)), 1)).hasSize(1);
+        assertThat(growth(HERE).all(List.of(Kin.of(THERE)), 1, HERE.boards().keySet())).hasSize(1);
     }
 
     @Test
@@ -223,7 +223,7 @@ class GrowthTest {
     }
 
     static Stream<Vocabulary[]> growing() {
-        return BringInTest.generated().filter(both -> !growth(both[0]).all(List.of(Kin.of(both[1])), 1).isEmpty());
+        return BringInTest.generated().filter(both -> !growth(both[0]).all(List.of(Kin.of(both[1])), 1, both[0].boards().keySet()).isEmpty());
     }
 
     @ParameterizedTest
@@ -231,7 +231,7 @@ class GrowthTest {
     void whateverGrowsNothingMovesNothingDanglesNoIdStandsTwiceAndItCanBeTakenBack(Vocabulary now, Vocabulary from) {
         Vocabulary there = Origin.marked(from, "9", 1);
         Function<Origin, Optional<Button>> came = o -> there.boardOf(o.button()).flatMap(b -> b.button(o.button()));
-        List<Growth.Proposal> all = growth(now).all(List.of(Kin.of(there)), 20);
+        List<Growth.Proposal> all = growth(now).all(List.of(Kin.of(there)), 20, now.boards().keySet());
         for (Growth.Proposal one : all) {
             Change change = new GrowWord(one.on().id(), one.word().id(), there, one.kin().id(), one.at().row() > 0).on(now, ids());
             Vocabulary after = change.after();

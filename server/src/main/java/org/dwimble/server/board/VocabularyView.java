@@ -14,7 +14,6 @@ import org.dwimble.core.grant.Act;
 import org.dwimble.core.look.Colour;
 import org.dwimble.core.look.Look;
 import org.dwimble.core.picture.Appearance;
-import org.dwimble.core.plan.Plan;
 import org.dwimble.core.reveal.Counts;
 import org.dwimble.core.reveal.Revealed;
 import org.dwimble.core.route.Routes;
@@ -36,7 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param layout  how the student's screen is divided when talking
  */
 public record VocabularyView(long id, String name, @Nullable Student student, @Nullable String starter, Set<Act> may, int version,
-    String home, String locale, Look look, Map<Kind, Colour> papers, Plan plan,
+    String home, String locale, Look look, Map<Kind, Colour> papers, PlanView plan,
     List<BoardLine> boards, Counts counts, Layout layout, String art) {
 
     /**
@@ -72,7 +71,7 @@ public record VocabularyView(long id, String name, @Nullable Student student, @N
     private static VocabularyView of(VocabularyStore.Kept kept, @Nullable Student student, Set<Act> may, Collection<BoardLine> lines) {
         Screen screen = screen(student);
         return new VocabularyView(kept.id(), kept.vocabulary().name(), student, kept.starter(), may, kept.version(), kept.vocabulary().home(),
-            kept.vocabulary().locale(), kept.vocabulary().whole().look(), kept.vocabulary().whole().papers(), kept.vocabulary().plan(),
+            kept.vocabulary().locale(), kept.vocabulary().whole().look(), kept.vocabulary().whole().papers(), PlanView.of(kept.vocabulary().plan()),
             List.copyOf(lines), kept.counts(),
             new Layout(screen.width().mm(), screen.height().mm(), TalkLayout.MARGIN, TalkLayout.MESSAGE),
             (student == null ? Appearance.USUAL : student.appearance()).slug());

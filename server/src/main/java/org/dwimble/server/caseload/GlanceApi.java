@@ -9,10 +9,10 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.edit.Intention;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.mend.WorthDoing;
-import org.dwimble.core.plan.Plan;
 import org.dwimble.core.reveal.ShownOverTime;
 import org.dwimble.core.told.Told;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.board.PlanView;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.dayword.OwnDays;
 import org.dwimble.server.grant.For;
@@ -51,7 +51,7 @@ class GlanceApi {
     }
 
     /** @param wordsByStep how many words are shown at each step */
-    record Glance(String student, long vocabulary, int version, Plan plan, List<Integer> wordsByStep, List<NextView> next, List<LinePoint> line) {
+    record Glance(String student, long vocabulary, int version, PlanView plan, List<Integer> wordsByStep, List<NextView> next, List<LinePoint> line) {
     }
 
     private final StudentStore students;
@@ -89,7 +89,7 @@ class GlanceApi {
             LocalDate today = days.today(student, clock.instant());
             List<NextView> next = WorthDoing.of(now, today).stream()
                 .map(w -> new NextView(wording.of(w.told()), wording.of(w.does()), w.intention())).toList();
-            return new Glance(student, id, kept.version(), now.plan(), kept.counts().byStep(), next, line(store.versions(id, VERSIONS_READ)));
+            return new Glance(student, id, kept.version(), PlanView.of(now.plan()), kept.counts().byStep(), next, line(store.versions(id, VERSIONS_READ)));
         });
     }
 

@@ -46,7 +46,13 @@ class PassageApi {
         }
     }
 
-    /** @param words of one text or all, without names and numbers @param said of them now @param percent that, in hundredths of them @param different different ones @param saidOf of those now */
+    /**
+     * @param words     of one text or all, without names and numbers
+     * @param said      of them now
+     * @param percent   that, in hundredths of them
+     * @param different different ones
+     * @param saidOf    of those now
+     */
     record ShareView(int words, int said, int percent, int different, int saidOf) {
         static ShareView of(Sayable.Found found) {
             return new ShareView(found.words(), found.said(), found.percent(), found.different(), found.saidOf());

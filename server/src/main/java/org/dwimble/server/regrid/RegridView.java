@@ -2,8 +2,10 @@ package org.dwimble.server.regrid;
 
 import java.util.List;
 import java.util.stream.Stream;
+import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Standing;
+import org.dwimble.core.regrid.InSteps;
 import org.dwimble.core.regrid.Onto;
 import org.dwimble.core.regrid.Regridded;
 import org.dwimble.core.regrid.SecondBoard;
@@ -20,8 +22,10 @@ import org.jspecify.annotations.Nullable;
  * @param ways   what there is to choose from, what is asked for first
  * @param second leaving the board that is meant as it is, with a second one beside it
  * @param counts true if words weigh by how often they were said
+ * @param steps  what each step would do; null if none were asked for
  */
-record RegridView(List<RegridLine> boards, RegridBoard shown, List<RegridWay> ways, SecondView second, boolean counts) {
+record RegridView(List<RegridLine> boards, RegridBoard shown, List<RegridWay> ways, SecondView second, boolean counts,
+    @Nullable List<RegridStep> steps) {
     /** @param at the cell for the way to it; null if none is free @param cells it gives */
     record SecondView(@Nullable Cell at, int cells) {
         static SecondView of(SecondBoard second) {
@@ -35,6 +39,18 @@ record RegridView(List<RegridLine> boards, RegridBoard shown, List<RegridWay> wa
 
     /** @param mm how far all words move together @param free cells with nothing in them on the boards themselves */
     record RegridWay(Onto.How how, int moved, double mm, int free) {
+    }
+
+    /**
+     * A step.
+     *
+     * @param words  that a finger would not find where they were
+     * @param boards so many are laid on another grid
+     */
+    record RegridStep(List<String> words, int boards) {
+        static RegridStep of(InSteps.OneStep step) {
+            return new RegridStep(step.words().stream().map(Button::called).toList(), step.besides().grids().size());
+        }
     }
 
     /** In millimetres. */

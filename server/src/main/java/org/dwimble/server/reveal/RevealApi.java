@@ -11,11 +11,14 @@ import java.util.Set;
 import org.dwimble.core.board.Board;
 import org.dwimble.core.board.Button;
 import org.dwimble.core.board.Cell;
+import org.dwimble.core.board.Vocabulary;
+import org.dwimble.core.edit.plan.GoToStep;
 import org.dwimble.core.grant.Act;
 import org.dwimble.core.grant.Thing;
 import org.dwimble.core.plan.Hold;
 import org.dwimble.core.reveal.Revealed;
 import org.dwimble.server.account.Account;
+import org.dwimble.server.board.BoardView;
 import org.dwimble.server.board.VocabularyStore;
 import org.dwimble.server.dayword.OwnDays;
 import org.dwimble.server.grant.For;
@@ -37,6 +40,10 @@ class RevealApi {
      * @param leadsNowhereYet ids of buttons that say something, and would open boards that show nothing yet
      */
     record RevealedView(Map<String, Revealed.Kept> kept, Set<String> leadsNowhereYet) {
+    }
+
+    /** @param number of the step, from 1 */
+    record TriedStep(int number, String name, List<BoardView> boards, RevealedView revealed) {
     }
 
     /**
@@ -72,6 +79,18 @@ class RevealApi {
     RevealedView revealed(@AuthenticationPrincipal Account account, @PathVariable long vocabulary) {
         Revealed revealed = store.there(vocabulary).overview().revealed();
         return new RevealedView(revealed.kept(), revealed.leadsNowhereYet());
+    }
+
+    /** The boards as they would be if the student were at a step; nothing is kept. */
+    @For(Act.CHANGE)
+    @GetMapping("/steps/{step}/tried")
+    TriedStep tried(@AuthenticationPrincipal Account account, @PathVariable long vocabulary, @PathVariable String step) {
+        Vocabulary now = store.there(vocabulary).vocabulary();
+        boolean there = now.plan().now().filter(s -> s.id().equals(step)).isPresent();
+        Vocabulary tried = there ? now : new GoToStep(step, null).on(now, () -> "none").after();
+        Revealed revealed = Revealed.of(tried);
+        return new TriedStep(now.plan().numberOf(step), now.plan().step(step).name(), tried.boards().values().stream().map(BoardView::of).toList(),
+            new RevealedView(revealed.kept(), revealed.leadsNowhereYet()));
     }
 
     /** Every held word: those past their day first, then those held longest. */

@@ -67,6 +67,7 @@ class EveryEndpointTest {
             .replace("{board}", "eat")
             .replace("{signIn}", spare.signIn()).replace("{hash}", "00").replace("{job}", "999999").replace("{id}", "999999")
             .replace("{appearance}", "colour.yellow.usual").replace("{set}", "base").replace("{name}", "kite").replace("{number}", "1").replace("{fact}", "1")
+            .replace("{check}", "1").replace("{step}", "none")
             .replace("{day}", "1").replace("{series}", "999999").replace("{from}", String.valueOf(vocabulary));
         String query = parts[1].endsWith("/pictures") ? "?query=kite" : parts[1].endsWith("/by-sound") ? "?how=RHYMES" : parts[1].endsWith("/pairs")
             ? "?one=K&other=G" : parts[1].endsWith("/speech") ? "?text=kite" : parts[1].endsWith("/here") ? "?connection=none"

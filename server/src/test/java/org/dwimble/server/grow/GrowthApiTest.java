@@ -2,12 +2,18 @@ package org.dwimble.server.grow;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
 import org.dwimble.core.grant.Role;
 import org.dwimble.core.student.Student;
+import org.dwimble.core.use.UseKept;
 import org.dwimble.server.Http;
 import org.dwimble.server.TestServer;
 import org.dwimble.server.account.Account;
 import org.dwimble.server.board.VocabularyStore;
+import org.dwimble.server.use.UseStore;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -122,5 +128,42 @@ class GrowthApiTest {
         assertThat(http.post(here + "/growth", growing).status()).isEqualTo(200);
         assertThat(Http.as(marit).post(here + "/growth", growing).status()).isEqualTo(409);
         assertThat(http.get(here).json().get("boards").size()).as("one board alone came").isEqualTo(8);
+    }
+
+    private String planned(String steps) {
+        return "{\"base\":%d,\"steps\":%s,\"ahead\":{\"name\":\"Words grow\",\"soFar\":\"So far\",\"first\":null,\"every\":14}}".formatted(version(), steps);
+    }
+
+    private static String word(JsonNode proposal) {
+        return "{\"board\":\"%s\",\"button\":\"%s\",\"from\":%s,\"kin\":\"%s\",\"firstSays\":false}".formatted(proposal.get("board").asString(),
+            proposal.get("word").get("id").asString(), proposal.path("from").isMissingNode() ? "null" : proposal.get("from").asString(),
+            proposal.get("kin").get("id").asString());
+    }
+
+    @Test
+    void severalWordsGrowOneAfterTheOtherAsStepsOfThePlan() {
+        List<JsonNode> all = http.get(here + "/growth").json().valueStream().toList();
+        assertThat(http.post(here + "/growth/plan", planned("[[%s],[%s]]".formatted(word(all.get(0)), word(all.get(1))))).status()).isEqualTo(200);
+        JsonNode now = http.get(here).json();
+        assertThat(now.get("plan").get("steps").valueStream().map(s -> s.get("name").asString())).containsExactly("So far", "Words grow 1", "Words grow 2");
+        assertThat(now.get("counts").get("byStep").get(1).asInt()).as("what it adds, itself, and what is elsewhere too")
+            .isGreaterThan(all.get(0).get("adds").size());
+        assertThat(http.get(here + "/versions").json().toString()).contains("planned that 2 words grow in 2 steps");
+        assertThat(http.post(here + "/growth/plan", planned("[[]]")).status()).isEqualTo(422);
+        assertThat(http.post(here + "/growth/plan", planned("[null]")).status()).isEqualTo(422);
+        assertThat(http.post(here + "/growth/plan", planned("[[null]]")).status()).isEqualTo(422);
+    }
+
+    @Test
+    void whatGrowsIsAskedForOfOneBoardOfThoseItOpensOrOfAll() {
+        assertThat(http.get(here + "/growth?board=drink").json().valueStream().map(p -> p.get("board").asString())).isNotEmpty().containsOnly("drink");
+        assertThat(http.get(here + "/growth?board=home&scope=ALL").json()).isEqualTo(http.get(here + "/growth").json());
+        assertThat(http.get(here + "/growth?board=nowhere&scope=OPENED").sentence()).contains("no longer");
+    }
+
+    @Test
+    void howOftenAWordWasSaidIsAReasonForThoseWhoMayKnow() {
+        TestServer.bean(UseStore.class).add(ilse.id(), "growing", UseKept.COUNTS, LocalDate.now(), Map.of("juice", 12), List.of(), Instant.now());
+        assertThat(proposal().get("times").asInt()).isEqualTo(12);
     }
 }

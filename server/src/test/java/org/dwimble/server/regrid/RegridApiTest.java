@@ -137,4 +137,54 @@ class RegridApiTest {
         assertThat(http.post(here + "/regrid?sure=true", onto).status()).isEqualTo(409);
         assertThat(http.get(here + "/boards/eating").json().get("columns").asInt()).isEqualTo(8);
     }
+
+    private static final String STEPS = ",\"steps\":{\"most\":2,\"ahead\":{\"name\":\"Another grid\",\"soFar\":\"So far\",\"first\":\"2027-01-04\","
+        + "\"every\":7}}";
+
+    private JsonNode steps() {
+        return http.get(here).json().get("plan").get("steps");
+    }
+
+    @Test
+    void stepByStepFewWordsMoveAtATimeAndEachIsTriedAndTakenBack() {
+        JsonNode seen = preview(onto("home", "BOARD", 5, 7, STEPS));
+        assertThat(seen.get("steps").valueStream().mapToInt(s -> s.get("words").size()).max().orElseThrow()).isLessThanOrEqualTo(2);
+        String before = http.get(here + "/boards/home").json().get("buttons").toString();
+        assertThat(http.post(here + "/regrid", onto("home", "BOARD", 5, 7, STEPS)).status()).isEqualTo(200);
+        assertThat(http.get(here + "/boards/home").json().get("columns").asInt()).as("nothing moves when it is laid").isEqualTo(8);
+        assertThat(steps().size()).isEqualTo(1 + seen.get("steps").size());
+        assertThat(steps().get(2).get("planned").asString()).isEqualTo("2027-01-11");
+        String last = steps().get(steps().size() - 1).get("id").asString();
+        JsonNode tried = http.get(here + "/steps/" + last + "/tried").json();
+        assertThat(tried.get("boards").valueStream().filter(b -> b.get("id").asString().equals("home")).findFirst().orElseThrow().get("columns").asInt())
+            .isEqualTo(7);
+        assertThat(http.get(here + "/boards/home").json().get("columns").asInt()).as("it was only tried").isEqualTo(8);
+        String on = "{\"base\":%d,\"edit\":{\"type\":\"go-to-step\",\"step\":\"%s\"}}";
+        assertThat(http.post(here + "/edits?sure=true", on.formatted(version(), last)).status()).isEqualTo(200);
+        assertThat(http.get(here + "/boards/home").json().get("columns").asInt()).isEqualTo(7);
+        assertThat(http.post(here + "/edits?sure=true", on.formatted(version(), steps().get(0).get("id").asString())).status()).isEqualTo(200);
+        JsonNode back = http.get(here + "/boards/home").json();
+        assertThat(back.get("columns").asInt()).isEqualTo(8);
+        assertThat(back.get("buttons").size()).isEqualTo(http.get(here + "/boards/home").json().get("buttons").size());
+        assertThat(places(back.get("buttons").toString())).isEqualTo(places(before));
+        assertThat(http.get(here + "/versions").json().toString()).contains("planned another grid of 5 x 7 in");
+    }
+
+    /** All but the steps words belong to. */
+    private static String places(String buttons) {
+        return buttons.replaceAll(",?\"step\":\"[^\"]*\"", "");
+    }
+
+    @Test
+    void aScreenIsTurnedOnceAndWhoMayNotChangeTriesNoStep() {
+        assertThat(http.post(here + "/regrid/preview", onto("home", "BOARD", 8, 5, ",\"turned\":true" + STEPS)).sentence()).contains("turned once");
+        assertThat(http.post(here + "/regrid/preview", onto("home", "BOARD", 5, 7, STEPS.replace("2,", "1,"))).sentence()).contains("At least 2 words");
+        http.post(here + "/regrid", onto("home", "BOARD", 5, 7, STEPS));
+        Account looker = TestServer.account("Wiesia");
+        TestServer.join(tomasz, looker, Role.VIEWER);
+        String step = steps().get(1).get("id").asString();
+        assertThat(Http.as(looker).get(here + "/steps/" + step + "/tried").status()).isEqualTo(403);
+        assertThat(Http.as(TestServer.account("Piran")).get(here + "/steps/" + step + "/tried").status()).isEqualTo(404);
+        assertThat(http.get(here + "/steps/gone/tried").status()).isEqualTo(422);
+    }
 }

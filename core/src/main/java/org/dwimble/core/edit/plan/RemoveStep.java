@@ -14,7 +14,8 @@ import org.dwimble.core.told.Told;
 /**
  * Takes a step out of the plan, so that the student sees what he or she saw: what belongs to it goes to a neighbour that is
  * shown if it is shown, and to one that waits if it waits, the one before first; if there is none, it waits for no step.
- * Without the last step there is no plan, and everything is shown that is not held.
+ * What a step that waits is to move goes with its words; what one that is shown has moved stays moved. Without the last step
+ * there is no plan, and everything is shown that is not held.
  */
 @JsonTypeName("remove-step")
 public record RemoveStep(String step) implements Intention {
@@ -33,6 +34,11 @@ public record RemoveStep(String step) implements Intention {
             if (heir == null && neighbour >= 1 && neighbour <= left.size() && neighbour <= at == shown) {
                 heir = left.get(neighbour - 1);
             }
+        }
+        if (heir != null && !shown && !gone.besides().nothing()) {
+            boolean before = left.indexOf(heir) < number - 1;
+            left.set(left.indexOf(heir), heir.with(before ? heir.besides().then(gone.besides()) : gone.besides().then(heir.besides())));
+            after = new Plan(left, at);
         }
         return PlanSteps.planned(now, PlanSteps.moved(now, step, heir == null ? null : heir.id()), after,
             left.isEmpty() ? Told.of("ended-plan") : Told.of("removed-step", "number", number, "name", gone.name()));
