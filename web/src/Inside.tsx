@@ -15,6 +15,7 @@ const BringBoards = page(() => import('./features/arrival/BringBoards'));
 const Regrid = page(() => import('./features/regrid/RegridPage'));
 const Passage = page(() => import('./features/passage/PassagePage'));
 const Sizes = page(() => import('./features/sizes/SizesPage'));
+const Pointing = page(() => import('./features/pointing/PointingPage'));
 const MakePages = page(() => import('./features/showing/Pages'));
 const Pictures = page(() => import('./features/picture/Pictures'));
 const OwnPictures = page(() => import('./features/picture/OwnPictures'));
@@ -55,6 +56,7 @@ function Pages() {
         <Route path="/students/:student/first/:vocabulary" element={<FirstBoard />} />
         <Route path="/students/:student/first/:vocabulary/on" element={<StepUp />} />
         <Route path="/students/:student/sizes" element={<Sizes />} />
+        <Route path="/students/:student/pointing" element={<Pointing />} />
         <Route path="/students/:student/talking" element={<TalkSettings />} />
         <Route path="/first-boards" element={<FirstTable />} />
         <Route path="/first-boards/:series" element={<FirstPage />} />

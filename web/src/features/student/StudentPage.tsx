@@ -19,6 +19,7 @@ import { ShownLine } from './ShownLine';
 import { StudentForm } from './StudentForm';
 import { Team } from './Team';
 import { OwnDays } from './OwnDays';
+import { Pointed } from './Pointed';
 import { VoiceDialog } from './VoiceDialog';
 import { lists, useBegin } from '../../data/lists';
 import { caseload, glanceOf, screenName, screens, student as studentQuery, team as teamQuery, vocabularies } from '../../data/students';
@@ -117,6 +118,7 @@ export default function StudentPage() {
             </p>
             {mayEdit && <button type="button" className={parts.dotted} onClick={() => setOpen('student')}>{t`change this`}</button>}{' '}
             <Link className={parts.dotted} to={`/students/${id}/sizes`}>{t`how large cells are`}</Link>
+            {mayEdit && <Pointed student={id} name={who.name} />}
             <p>
               {!who.voice
                 ? t`Talks with whatever voice the device has.`

@@ -24,6 +24,7 @@ import org.dwimble.core.board.Cell;
 import org.dwimble.core.board.Kind;
 import org.dwimble.core.board.Layer;
 import org.dwimble.core.board.Leads;
+import org.dwimble.core.board.Origin;
 import org.dwimble.core.board.Says;
 import org.dwimble.core.board.Shape;
 import org.dwimble.core.board.Vocabulary;
@@ -139,12 +140,15 @@ class EstuarySchool implements ApplicationRunner {
     private final ShownLists shown;
     private final SaidLately said;
     private final KeptBundles bundles;
+    private final PointedBefore pointed;
+    private final PlannedGrowth growth;
     private final Supplier<String> ids;
     private final Instant now;
 
     EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures, AskedFor askedFor,
         Database database,
-        DeletedStore deleted, FactStore facts, FirstSeriesStore series, PrintedLists printed, ShownLists shown, SaidLately said, KeptBundles bundles,
+        DeletedStore deleted, FactStore facts, FirstSeriesStore series, PrintedLists printed, ShownLists shown, SaidLately said, KeptBundles bundles, PointedBefore pointed,
+        PlannedGrowth growth,
         Recordings recordings,
         Voices voices,
         OwnDays days,
@@ -167,6 +171,8 @@ class EstuarySchool implements ApplicationRunner {
         this.shown = shown;
         this.said = said;
         this.bundles = bundles;
+        this.pointed = pointed;
+        this.growth = growth;
         this.ids = ids;
         this.now = clock.instant();
     }
@@ -207,6 +213,7 @@ class EstuarySchool implements ApplicationRunner {
         Student nour = student("nour", "Nour", 6, "Oyster", Screen.ofDiagonal(11, 16, 10), new Appearance(Look.COLOUR, Tone.MEDIUM_DARK, Hair.BLACK), odile);
         students.join(nour.id(), marit.id(), Role.EDITOR);
         noursWords(nour, marit, odile);
+        pointed.of(nour, marit, odile);
 
         Student adair = student("adair", "Mr Adair", null, "adult group", Screen.ofDiagonal(13.3, 16, 9),
             new Appearance(Look.CONTRAST, Tone.YELLOW, Hair.USUAL), odile);
@@ -367,6 +374,8 @@ class EstuarySchool implements ApplicationRunner {
         book.words(10, marit, eating, "pick, wash, eat, share");
         book.change(10, marit, v -> new ChainBoards(List.of(sowing, waiting, eating), "next", "first again"));
         long clinic = vocabularies.copy(starter("first-choices"), nour.id(), "Nour at the clinic", "a few words for visits", odile.id(), at(9, 1));
+        VocabularyStore.Kept larger = vocabularies.there(starter("starter-40"));
+        growth.of(clinic, Origin.marked(larger.vocabulary(), String.valueOf(larger.id()), larger.version()), odile);
         book.change(9, odile, v -> new PutOpener(v.home(), null, "at the clinic", "base/hospital", new Leads.Elsewhere(clinic)));
         book.change(4, odile, v -> label(v, "wearing", "scarf", "headscarf"));
         days.add(nour.id(), new OwnDay("birthday", LocalDate.of(2015, 2, 11), OwnDay.Comes.BIRTHDAY));

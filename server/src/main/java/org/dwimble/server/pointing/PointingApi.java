@@ -62,8 +62,13 @@ class PointingApi {
     record RoundView(int rows, int columns, double widthMm, double heightMm, List<TargetView> targets, List<TargetView> fills) {
     }
 
-    /** @param vocabulary of which the pictures are; null where there is none @param fewest targets of a size it takes until the level can be reached */
-    record RoundsView(@Nullable Long vocabulary, int fewest, int gap, List<RoundView> rounds) {
+    /**
+     * @param vocabulary of which the pictures are; null where there is none
+     * @param fewest     targets of a size it takes until the level can be reached
+     * @param gap        between cells, in thousandths of the screen’s width
+     * @param margin     round them, as a share of it; {@code message} above them, as a share of its height
+     */
+    record RoundsView(@Nullable Long vocabulary, int fewest, int gap, double margin, double message, List<RoundView> rounds) {
     }
 
     private final PointingStore store;
@@ -123,16 +128,17 @@ class PointingApi {
      * Targets to hit, a round for each size.
      *
      * @param grid  as “rows x columns”, the order in which they are asked for
-     * @param count targets of each
+     * @param count targets of each; null for as few as it takes until the level can be reached
      * @param seed  the same gives the same targets
      */
     @For(Act.CHANGE)
     @GetMapping("/targets")
     RoundsView targets(@AuthenticationPrincipal Account account, @PathVariable String student, @RequestParam List<String> grid,
-        @RequestParam int count, @RequestParam long seed, @RequestParam int level) {
+        @RequestParam(required = false) @Nullable Integer count, @RequestParam long seed, @RequestParam int level) {
         if (grid.isEmpty() || grid.size() > MOST_SIZES) {
             throw new Unacceptable("pointing-sizes", "most", MOST_SIZES);
         }
+        int fewest = Wilson.fewest(PointingCheck.level(level));
         Student who = who(student);
         PointingPictures.Chosen chosen = pictures.of(student);
         List<RoundView> rounds = new ArrayList<>();
@@ -140,10 +146,11 @@ class PointingApi {
             Shape shape = shape(one);
             TalkLayout layout = new TalkLayout(who.screen(), shape, chosen.gap());
             List<TargetView> fills = fills(shape, chosen, seed);
-            List<TargetView> targets = cells(shape, count, seed).stream().map(c -> fills.get(c.row() * shape.columns() + c.column())).toList();
+            List<TargetView> targets = cells(shape, count == null ? fewest : count, seed).stream().map(c -> fills.get(c.row() * shape.columns() + c.column()))
+                .toList();
             rounds.add(new RoundView(shape.rows(), shape.columns(), layout.cellWidth().mm(), layout.cellHeight().mm(), targets, fills));
         }
-        return new RoundsView(chosen.vocabulary(), Wilson.fewest(PointingCheck.level(level)), chosen.gap(), rounds);
+        return new RoundsView(chosen.vocabulary(), fewest, chosen.gap(), TalkLayout.MARGIN, TalkLayout.MESSAGE, rounds);
     }
 
     private static final int PARTS = 2;

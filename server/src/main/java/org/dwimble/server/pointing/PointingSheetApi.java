@@ -115,7 +115,8 @@ class PointingSheetApi {
         BoardSheet.Setup setup = new BoardSheet.Setup(school.paper(), who.screen().width().compareTo(who.screen().height()) >= 0, BoardSheet.Size.SCREEN,
             TRUE_SIZE, false, BoardSheet.Ink.FULL, who.screen());
         String credits = known.credits(List.of(filled)).onPaper().map(wording::of).orElse("");
-        String footer = who.name() + " · " + shape.rows() + " x " + shape.columns() + (credits.isEmpty() ? "" : " · " + credits);
+        String footer = who.name() + " · " + wording.of(Told.of("pointing-sheet-number", "number", seed)) + " · " + shape.rows() + " x " + shape.columns()
+            + (credits.isEmpty() ? "" : " · " + credits);
         List<Page> pages = new ArrayList<>(BoardSheet.lay(ready.homeBoard(), ready.whole(), b -> true, setup, footer, font));
         List<String> lines = PointingApi.cells(shape, count, seed).stream().map(c -> line(c, fills.get(c.row() * shape.columns() + c.column()))).toList();
         pages.addAll(TickList.lay(wording.of(Told.of("pointing-title", "name", who.name(), "rows", shape.rows(), "columns", shape.columns())), lines,

@@ -1,0 +1,1 @@
+export { surely } from './found';
