@@ -26,7 +26,7 @@ export function Found({ check, name }: { check: PointingView; name: string }) {
             <th scope="col">{t`Hit`}</th>
             <th scope="col">{t`Of 100, with 95 % confidence`}</th>
             <th scope="col">{t`Beside`}</th>
-            <th scope="col">{t`Takes`}</th>
+            <th scope="col">{t`Time`}</th>
           </tr>
         </thead>
         <tbody>
@@ -115,14 +115,15 @@ function Missed({ size }: { size: SizeFound }) {
         })}
         {size.cells.flatMap((c) =>
           c.instead.map((i, n) => (
-            <line
-              key={`${c.cell.row} ${c.cell.column} ${n}`}
-              x1={(c.cell.column + 0.5) * size.widthMm}
-              y1={(c.cell.row + 0.5) * size.heightMm}
-              x2={(i.column + 0.5) * size.widthMm}
-              y2={(i.row + 0.5) * size.heightMm}
-              className={css.instead}
-            />
+            <g key={`${c.cell.row} ${c.cell.column} ${n}`} className={css.instead}>
+              <line
+                x1={(c.cell.column + 0.5) * size.widthMm}
+                y1={(c.cell.row + 0.5) * size.heightMm}
+                x2={(i.column + 0.5) * size.widthMm}
+                y2={(i.row + 0.5) * size.heightMm}
+              />
+              <circle cx={(i.column + 0.5) * size.widthMm} cy={(i.row + 0.5) * size.heightMm} r={Math.min(size.widthMm, size.heightMm) / 10} />
+            </g>
           )),
         )}
       </svg>

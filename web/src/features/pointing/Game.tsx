@@ -58,6 +58,7 @@ export function Game({ student, rounds, playing, bySwitch, onMet, onEnd }: Props
               key={`${cell.row} ${cell.column}`}
               type="button"
               className={isTarget ? css.target : css.empty}
+              data-target={isTarget || undefined}
               data-stop={`${cell.row} ${cell.column}`}
               data-row={cell.row}
               data-column={cell.column}

@@ -1,5 +1,6 @@
 import { t } from '@lingui/core/macro';
 import { Button } from 'antd';
+import { useEffect, useRef } from 'react';
 import type { Rounds } from '../../api/types';
 import { sameCell } from '../../data/cells';
 import { Pic } from '../../drawn/art';
@@ -21,9 +22,13 @@ interface Props {
 export function Partner({ rounds, playing, name, byEyes, onMet, onAgain, onEnd }: Props) {
   const round = rounds.rounds[playing.round];
   const target = asked(rounds.rounds, playing)!;
+  const top = useRef<HTMLElement>(null);
+  useEffect(() => {
+    top.current?.scrollIntoView({ block: 'nearest' });
+  }, []);
   const where = t`row ${target.cell.row + 1}, place ${target.cell.column + 1}`;
   return (
-    <section className={css.partner} aria-label={t`What was pointed at`}>
+    <section ref={top} aria-label={t`What was pointed at`}>
       <p className={css.ask} role="status">
         {t`${playing.tries.length + 1} of ${count(rounds.rounds)}, on the sheet of ${round.rows} x ${round.columns}. Ask for`}{' '}
         <strong dir="auto">{target.label || where}</strong> {target.label && `(${where})`}
@@ -41,6 +46,7 @@ export function Partner({ rounds, playing, name, byEyes, onMet, onAgain, onEnd }
             key={`${fill.cell.row} ${fill.cell.column}`}
             type="button"
             className={sameCell(fill.cell, target.cell) ? css.askedFor : undefined}
+            data-asked={sameCell(fill.cell, target.cell) || undefined}
             aria-label={t`${fill.label || t`cell`}, row ${fill.cell.row + 1}, place ${fill.cell.column + 1}`}
             onClick={() => onMet({ hit: fill.cell })}
           >

@@ -84,37 +84,38 @@ function Pointing({ who, checks }: { who: Student; checks: Parameters<typeof Che
   const goesOn = rounds && isAsked(rounds.rounds, playing) !== undefined;
   return (
     <Pictures student={who} vocabulary={rounds?.vocabulary ?? undefined}>
-      {goesOn && !paper && !ending && (
+      {goesOn && !paper && !ending ? (
         <Game student={who} rounds={rounds} playing={playing} bySwitch={how === 'SWITCH'} onMet={onMet} onEnd={() => setEnding(true)} />
+      ) : (
+        <main className={parts.page} data-ready>
+          <div className={parts.pageHead}>
+            <h1>{t`What ${who.name} points at`}</h1>
+            <span className={parts.grow} />
+            <Link className={parts.door} to={`/students/${who.id}/sizes`}>{t`How large cells are`}</Link>
+            <Link className={parts.door} to={`/students/${who.id}`}>{t`Back to ${who.name}’s page`}</Link>
+          </div>
+          <div className={css.both}>
+            <section className={css.panel} aria-label={t`A new check`}>
+              {goesOn && paper ? (
+                <Partner
+                  rounds={rounds}
+                  playing={playing}
+                  name={who.name}
+                  byEyes={how === 'EYES'}
+                  onMet={onMet}
+                  onAgain={() => setPlaying(again(rounds.rounds, playing))}
+                  onEnd={() => setEnding(true)}
+                />
+              ) : (
+                <Start student={who} how={how} asked={asked} onHow={setHow} onAsk={setAsked} onBegin={begin} />
+              )}
+            </section>
+            <section className={css.panel} aria-label={t`What was found`} aria-live="polite">
+              <Checks student={who} checks={checks} />
+            </section>
+          </div>
+        </main>
       )}
-      <main className={parts.page} data-ready>
-        <div className={parts.pageHead}>
-          <h1>{t`What ${who.name} points at`}</h1>
-          <span className={parts.grow} />
-          <Link className={parts.door} to={`/students/${who.id}/sizes`}>{t`How large cells are`}</Link>
-          <Link className={parts.door} to={`/students/${who.id}`}>{t`Back to ${who.name}’s page`}</Link>
-        </div>
-        <div className={css.both}>
-          <section className={css.panel} aria-label={t`A new check`}>
-            {goesOn && paper ? (
-              <Partner
-                rounds={rounds}
-                playing={playing}
-                name={who.name}
-                byEyes={how === 'EYES'}
-                onMet={onMet}
-                onAgain={() => setPlaying(again(rounds.rounds, playing))}
-                onEnd={() => setEnding(true)}
-              />
-            ) : (
-              <Start student={who} how={how} asked={asked} onHow={setHow} onAsk={setAsked} onBegin={begin} />
-            )}
-          </section>
-          <section className={css.panel} aria-label={t`What was found`} aria-live="polite">
-            <Checks student={who} checks={checks} />
-          </section>
-        </div>
-      </main>
       {ending && (
         <Modal
           open

@@ -29,7 +29,11 @@ export function Start({ student, how, asked, onHow, onAsk, onBegin }: Props) {
   const { data: known } = useQuery(sizes(student.id, {}));
   const read = useQuery({ ...targets(student.id, asked), enabled: asked.grid.length > 0 });
   const rounds = asked.grid.length > 0 && !read.error ? read.data : undefined;
-  const grids = (known?.lines ?? []).filter((l, i, all) => all.findIndex((o) => o.rows === l.rows && o.columns === l.columns) === i);
+  const lines = known?.lines ?? [];
+  const grids = lines
+    .filter((l, i, all) => all.findIndex((o) => o.rows === l.rows && o.columns === l.columns) === i)
+    .sort((a, b) => b.widthMm * b.heightMm - a.widthMm * a.heightMm);
+  const now = (rows: number, columns: number) => lines.find((l) => l.of === 'VOCABULARY' && l.rows === rows && l.columns === columns)?.name;
   const paper = how === 'PAPER' || how === 'EYES';
   const unready = how === 'SWITCH' && !student.access.scanning;
   return (
@@ -62,7 +66,12 @@ export function Start({ student, how, asked, onHow, onAsk, onBegin }: Props) {
           return {
             value: grid,
             disabled: !asked.grid.includes(grid) && asked.grid.length >= MOST_SIZES,
-            label: t`${l.rows} x ${l.columns}: ${Math.round(l.widthMm)} x ${Math.round(l.heightMm)} mm`,
+            label: (
+              <>
+                {t`${l.rows} x ${l.columns}: ${Math.round(l.widthMm)} x ${Math.round(l.heightMm)} mm`}
+                {now(l.rows, l.columns) && <small className={css.small}>{t`as ${now(l.rows, l.columns) ?? ''} is`}</small>}
+              </>
+            ),
           };
         })}
       />

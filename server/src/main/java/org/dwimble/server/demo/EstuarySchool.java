@@ -147,7 +147,8 @@ class EstuarySchool implements ApplicationRunner {
 
     EstuarySchool(AccountStore accounts, StudentStore students, VocabularyStore vocabularies, Library library, TakingIn ownPictures, AskedFor askedFor,
         Database database,
-        DeletedStore deleted, FactStore facts, FirstSeriesStore series, PrintedLists printed, ShownLists shown, SaidLately said, KeptBundles bundles, PointedBefore pointed,
+        DeletedStore deleted, FactStore facts, FirstSeriesStore series, PrintedLists printed, ShownLists shown, SaidLately said, KeptBundles bundles,
+        PointedBefore pointed,
         PlannedGrowth growth,
         Recordings recordings,
         Voices voices,

@@ -58,4 +58,35 @@ class GrowthBrowserTest extends Counted {
         page.keyboard().press("Escape");
         assertThat(dialog()).isHidden();
     }
+
+    @Test
+    void severalWordsGrowOverWeeksAsAPlanEachTriedInTalkBeforeItIsMovedOnTo() {
+        w.bench(id, "home");
+        w.button("let words grow").click();
+        dialog().getByText("of this one and all it opens").click();
+        dialog().getByText("several, over weeks, as a plan").click();
+        page.getByLabel("At each step grow").fill("1");
+        page.keyboard().press("Tab");
+        assertThat(w.violations()).isEmpty();
+        Locator juice = dialog().getByRole(AriaRole.CHECKBOX, new Locator.GetByRoleOptions().setName("is in the plan"));
+        assertThat(juice).not().hasCount(0);
+        int all = juice.count();
+        juice.first().uncheck();
+        Locator plan = dialog().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Plan " + (all - 1) + " steps"));
+        plan.click();
+        assertThat(dialog()).isHidden();
+        org.assertj.core.api.Assertions.assertThat(now().plan().steps()).hasSize(all);
+        w.button("Reveal").click();
+        w.button("More about step 2").click();
+        page.getByText("Try it in talk; nothing is kept").click();
+        assertThat(page.getByRole(AriaRole.NOTE, new Page.GetByRoleOptions().setName("Tried")))
+            .containsText("This tries step 2, Words grow 1. Nothing of it is kept");
+        assertThat(w.violations()).isEmpty();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the boards")).click();
+        assertThat(w.button("Move on to step 2")).isHidden();
+        w.button("Reveal").click();
+        w.button("Move on to step 2").click();
+        assertThat(w.button("Move on to step 3")).isVisible();
+        org.assertj.core.api.Assertions.assertThat(now().plan().at()).isEqualTo(2);
+    }
 }

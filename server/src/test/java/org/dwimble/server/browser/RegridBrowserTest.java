@@ -3,6 +3,7 @@ package org.dwimble.server.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
@@ -79,5 +80,26 @@ class RegridBrowserTest extends Counted {
         assertThat(now().homeBoard().shape()).isEqualTo(new Shape(8, 5));
         w.button("another grid").click();
         assertThat(page.getByText(Pattern.compile("screen lies across from now on"))).isVisible();
+    }
+
+    @Test
+    void stepByStepNothingMovesUntilTheStudentIsMovedOn() {
+        opened("home");
+        lines("columns", 7);
+        page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("step by step")).check();
+        assertThat(page.getByText("Nothing moves now: all words of today are the first step of a plan")).isVisible();
+        page.getByLabel("words move at a step").fill("2");
+        page.keyboard().press("Tab");
+        assertThat(page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText(Pattern.compile("^2 words move"))).first()).isVisible();
+        assertThat(w.violations()).isEmpty();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Plan it in \\d+ steps$"))).click();
+        assertThat(page.getByRole(AriaRole.GRIDCELL)).hasCount(40);
+        int steps = now().plan().steps().size();
+        assertThat(steps).isGreaterThan(2);
+        w.button("Reveal").click();
+        w.button("More about step " + steps).click();
+        page.getByText("Try it in talk; nothing is kept").click();
+        assertThat(page.locator("[data-rows='5'][data-columns='7']")).isVisible();
+        assertThat(now().homeBoard().shape()).isEqualTo(new Shape(5, 8));
     }
 }
