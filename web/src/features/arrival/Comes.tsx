@@ -38,7 +38,7 @@ export function Comes({ view, comes, choice, bringing, busy, onChoose, onOnto, o
       </div>
       {comes.refusal && <p role="alert">{comes.refusal}</p>}
       {along > 0 && <p>{plural(along, { one: '# of them is opened by those you chose.', other: '# of them are opened by those you chose.' })}</p>}
-      {carried === 0 && <Opens view={view} comes={comes} bringing={bringing} choice={choice} onChoose={onChoose} onOnto={onOnto} />}
+      {carried === 0 && coming.length > 0 && <Opens view={view} comes={comes} bringing={bringing} choice={choice} onChoose={onChoose} onOnto={onOnto} />}
       {does && (
         <p>
           {does.moved === 0
@@ -77,9 +77,11 @@ export function Comes({ view, comes, choice, bringing, busy, onChoose, onOnto, o
           {comes.otherGrids.map((g) => `${plural(g.boards, { one: '# board', other: '# boards' })} ${t`of ${g.rows} x ${g.columns}`}`).join(', ')}.
         </p>
       )}
-      <p>
-        <Checkbox checked={choice.looks} onChange={(e) => onChoose({ ...choice, looks: e.target.checked })}>{t`They keep how they look there`}</Checkbox>
-      </p>
+      {(coming.length > 0 || carried > 0) && (
+        <p>
+          <Checkbox checked={choice.looks} onChange={(e) => onChoose({ ...choice, looks: e.target.checked })}>{t`They keep how they look there`}</Checkbox>
+        </p>
+      )}
     </>
   );
 }

@@ -37,3 +37,21 @@ export function surely({ sizes, proposed }: PointingView): number | undefined {
   const size = proposed === undefined || proposed === null ? undefined : sizes[proposed];
   return size && Math.min(size.widthMm, size.heightMm);
 }
+
+/** What was hit of a grid. */
+export interface Hit {
+  hits: number;
+  tries: number;
+  day: string;
+}
+
+/** What was hit of each grid when it was last pointed at, but by a switch; the latest check comes first. */
+export const hitOf =
+  (checks: PointingView[]) =>
+  (rows: number, columns: number): Hit | undefined => {
+    for (const check of checks) {
+      const size = check.how === 'SWITCH' ? undefined : check.sizes.find((s) => s.rows === rows && s.columns === columns);
+      if (size) return { hits: size.hits, tries: size.tries, day: check.day };
+    }
+    return undefined;
+  };

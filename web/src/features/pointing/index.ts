@@ -1,1 +1,1 @@
-export { surely } from './found';
+export { hitOf, surely, type Hit } from './found';

@@ -1,12 +1,21 @@
 import { t } from '@lingui/core/macro';
 import type { CellSizes, GridSize } from '../../api/types';
+import { dayOf } from '../../shell/time';
+import type { Hit } from '../pointing';
 import parts from '../../shell/parts.module.css';
 import css from './sizes.module.css';
 
 const WIDEST_PX = 90;
 
+interface Props {
+  sizes: CellSizes;
+  name: string;
+  /** What was hit of a grid when it was last pointed at; none where nothing is known. */
+  hit?: (rows: number, columns: number) => Hit | undefined;
+}
+
 /** Each vocabulary, starter and grid with its cells, drawn as large as they are against each other. */
-export function Lines({ sizes: { hand, lines }, name }: { sizes: CellSizes; name: string }) {
+export function Lines({ sizes: { hand, lines }, name, hit }: Props) {
   const widest = Math.max(...lines.map((l) => l.widthMm));
   return (
     <>
@@ -22,6 +31,7 @@ export function Lines({ sizes: { hand, lines }, name }: { sizes: CellSizes; name
             <th scope="col">{t`Grid`}</th>
             <th scope="col">{t`One cell`}</th>
             <th scope="col">{hand ? t`For this hand` : t`For many hands`}</th>
+            {hit && <th scope="col">{t`Was hit`}</th>}
           </tr>
         </thead>
         <tbody>
@@ -34,6 +44,7 @@ export function Lines({ sizes: { hand, lines }, name }: { sizes: CellSizes; name
                 {t`${Math.round(l.widthMm)} x ${Math.round(l.heightMm)} mm`}
               </td>
               <td>{fits(l)}</td>
+              {hit && <td>{asHit(hit(l.rows, l.columns))}</td>}
             </tr>
           ))}
         </tbody>
@@ -45,6 +56,15 @@ export function Lines({ sizes: { hand, lines }, name }: { sizes: CellSizes; name
 const Cell = ({ wide, proportion }: { wide: number; proportion: number }) => (
   <span className={css.cell} style={{ inlineSize: `${wide}px`, aspectRatio: proportion }} aria-hidden="true" />
 );
+
+function asHit(found?: Hit) {
+  if (!found) return '';
+  return (
+    <>
+      {t`${found.hits} of ${found.tries}`} <small className={parts.quiet}>{dayOf(found.day)}</small>
+    </>
+  );
+}
 
 function called({ of, name }: GridSize): string {
   if (of === 'STARTER') return t`the starter ${name ?? ''}`;

@@ -3,9 +3,12 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { sentence } from '../../api/client';
+import { pointing } from '../../data/pointing';
 import { sizes, type Measured } from '../../data/sizes';
-import { student as studentQuery } from '../../data/students';
+import { may } from '../../data/may';
+import { caseload, student as studentQuery } from '../../data/students';
 import parts from '../../shell/parts.module.css';
+import { hitOf } from '../pointing';
 import { Lines } from './Lines';
 import { WhichScreen } from './WhichScreen';
 import css from './sizes.module.css';
@@ -16,6 +19,13 @@ export default function SizesPage() {
   const [on, setOn] = useState<Measured>({});
   const { data: who, error } = useQuery(studentQuery(id));
   const read = useQuery(sizes(id, on));
+  const knows = may(
+    useQuery(caseload).data?.find((row) => row.student.id === id),
+    'KNOW',
+  );
+  const { data: checks } = useQuery({ ...pointing(id), enabled: knows });
+  // What was hit was hit on the student’s own screen.
+  const own = Object.keys(on).length === 0;
   if (error)
     return (
       <main className={parts.lone}>
@@ -29,6 +39,7 @@ export default function SizesPage() {
       <div className={parts.pageHead}>
         <h1>{t`How large cells are for ${who.name}`}</h1>
         <span className={parts.grow} />
+        {checks && <Link className={parts.door} to={`/students/${id}/pointing`}>{t`Pointing checks`}</Link>}
         <Link className={parts.door} to={`/students/${id}`}>{t`Back to ${who.name}’s page`}</Link>
       </div>
       <div className={css.both}>
@@ -36,7 +47,11 @@ export default function SizesPage() {
           <WhichScreen student={who} on={on} screen={read.data?.screen} onChoose={setOn} />
         </section>
         <section className={css.panel} aria-label={t`Cells`} aria-live="polite">
-          {read.error ? <p role="alert">{sentence(read.error)}</p> : read.data && <Lines sizes={read.data} name={who.name} />}
+          {read.error ? (
+            <p role="alert">{sentence(read.error)}</p>
+          ) : (
+            read.data && <Lines sizes={read.data} name={who.name} hit={own && checks?.length ? hitOf(checks) : undefined} />
+          )}
         </section>
       </div>
     </main>

@@ -92,6 +92,12 @@ public final class Screenshots {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("let words grow")).click();
             page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.LISTITEM).first().waitFor();
         });
+        show("/vocabularies/" + tomasz + "/arrivals?board=" + board(tomasz, "Home") + "&from=" + ilse + "&chosen=" + board(ilse, "Places and getting there"),
+            "arrival", () -> {
+                page.getByText("with all they open").click();
+                page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Would lead nowhere")).waitFor();
+            });
+        show("/students/nour/pointing", "pointing", () -> page.getByText("What might help").waitFor());
         show("/vocabularies/" + tomasz + "/regrid?board=" + board(tomasz, "Eating and drinking"), "regrid", () -> {
             lines("rows", 4);
             lines("columns", 6);
@@ -119,7 +125,6 @@ public final class Screenshots {
         show("/lists/" + list("The seal that slept") + "/show", "book", () -> page.getByTitle("Touch to read it aloud").waitFor());
         show("/lists/" + list("Tide pool bingo"), "print",
             () -> page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Make")).locator("svg").last().waitFor());
-        show("/lists", "printed", () -> printed("Ilse’s morning", "New for Ilse this month", "How Nour feels"));
         show("/pictures", "pictures", () -> {
             page.getByLabel("Word").or(page.getByRole(AriaRole.TEXTBOX)).first().fill("cat");
             page.locator(".pictures_tile").first().waitFor();
@@ -129,14 +134,6 @@ public final class Screenshots {
     private void lines(String which, int count) {
         page.getByLabel(which, new Page.GetByLabelOptions().setExact(true)).fill(String.valueOf(count));
         page.keyboard().press("Tab");
-    }
-
-    private void printed(String... lists) {
-        page.evaluate("(ids) => { document.body.replaceChildren(...ids.map((id) => Object.assign(new Image(), { src: `/api/lists/${id}/sheet.png`, "
-            + "style: 'width: 392px; margin: 12px; box-shadow: 0 2px 12px #a89f8c' }))); "
-            + "document.body.style.cssText = 'display: flex; justify-content: center; align-items: center; background: #e9e1d0' }",
-            java.util.Arrays.stream(lists).map(name -> String.valueOf(list(name))).toList());
-        page.waitForFunction("() => [...document.images].every((i) => i.complete && i.naturalWidth > 0)");
     }
 
     private static void signIn(Page page, String name) {
