@@ -57,7 +57,7 @@ export function Game({ student, rounds, playing, bySwitch, onMet, onEnd }: Props
             <button
               key={`${cell.row} ${cell.column}`}
               type="button"
-              className={isTarget ? css.target : css.empty}
+              className={isTarget ? css.target : undefined}
               data-target={isTarget || undefined}
               data-stop={`${cell.row} ${cell.column}`}
               data-row={cell.row}

@@ -1,7 +1,7 @@
 import { plural, t } from '@lingui/core/macro';
 import { Modal } from 'antd';
 import { useQuery } from '@tanstack/react-query';
-import type { VocabularyView } from '../../api/types';
+import type { VocabularyView, WordFate } from '../../api/types';
 import { comparison, once } from '../../data/places';
 import { Route } from '../../drawn/Route';
 import { Pic } from '../../drawn/art';
@@ -17,6 +17,7 @@ export function Appeared({ view, since, onClose }: { view: VocabularyView; since
   const { data } = useQuery(comparison(view.id, view.version, { then: since }));
   const came = once(data?.words.filter((w) => w.says && w.fate === 'SHOWN') ?? []);
   const went = once(data?.words.filter((w) => w.says && w.fate === 'HELD') ?? []);
+  const moved = once(data?.words.filter((w) => w.says && w.fate === 'MOVED') ?? []);
   const now = view.plan.steps[view.plan.at - 1];
   return (
     <Modal
@@ -30,22 +31,19 @@ export function Appeared({ view, since, onClose }: { view: VocabularyView; since
     >
       {data && (
         <p>
-          {came.length > 0
-            ? t`${plural(came.length, { one: '# word is', other: '# words are' })} new to see. Nothing has moved. Teach the way to each:`
-            : went.length > 0
-              ? t`${plural(went.length, { one: '# word waits', other: '# words wait' })} again. Nothing has moved.`
-              : t`No word is new to see by this.`}
+          {came.length > 0 && t`${plural(came.length, { one: '# word is', other: '# words are' })} new to see.`}
+          {came.length === 0 && went.length > 0 && t`${plural(went.length, { one: '# word waits', other: '# words wait' })} again.`}
+          {came.length === 0 && went.length === 0 && t`No word is new to see by this.`} {moved.length === 0 && t`Nothing has moved.`}{' '}
+          {came.length > 0 && t`Teach the way to each:`}
         </p>
       )}
-      <ul className={css.appeared} aria-label={t`Words that are new to see`}>
-        {came.slice(0, LISTED).map((w) => (
-          <li key={w.button}>
-            {w.picture && <Pic id={w.picture} />}
-            <strong dir="auto">{w.text}</strong>
-            {w.is && <Route spot={w.is} />}
-          </li>
-        ))}
-      </ul>
+      <Ways words={came} label={t`Words that are new to see`} />
+      {moved.length > 0 && (
+        <>
+          <p>{plural(moved.length, { one: '# word stands elsewhere now. Show where:', other: '# words stand elsewhere now. Show where each is:' })}</p>
+          <Ways words={moved} label={t`Words that moved`} />
+        </>
+      )}
       {now && came.length > 0 && (
         <p>
           {t`For paper:`}{' '}
@@ -58,5 +56,20 @@ export function Appeared({ view, since, onClose }: { view: VocabularyView; since
       )}
       {came.length > LISTED && <p className={parts.quiet}>{t`and ${came.length - LISTED} more; the reveal lens shows them all.`}</p>}
     </Modal>
+  );
+}
+
+/** Words with the way to each. */
+function Ways({ words, label }: { words: WordFate[]; label: string }) {
+  return (
+    <ul className={css.appeared} aria-label={label}>
+      {words.slice(0, LISTED).map((w) => (
+        <li key={w.button}>
+          {w.picture && <Pic id={w.picture} />}
+          <strong dir="auto">{w.text}</strong>
+          {w.is && <Route spot={w.is} />}
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -24,6 +24,7 @@ import org.dwimble.core.board.Vocabulary;
 import org.dwimble.core.plan.Besides;
 import org.dwimble.core.plan.Grid;
 import org.dwimble.core.plan.Place;
+import org.dwimble.core.plan.Plan;
 import org.dwimble.core.told.Unacceptable;
 
 /**
@@ -78,7 +79,7 @@ public final class InSteps {
     /**
      * @param done  all at once
      * @param most  so many words move at a step, at least {@value #FEWEST}
-     * @throws Unacceptable if it is fewer; or lines of different sizes leave no grid between the two
+     * @throws Unacceptable if it is fewer; it takes more steps than a plan has; or lines of different sizes leave no grid between the two
      */
     public static Stepped of(Vocabulary now, Regridded done, Onto onto, int most, Weights weights) {
         if (most < FEWEST) {
@@ -97,6 +98,9 @@ public final class InSteps {
 
     private void close() {
         if (!filling.nothing()) {
+            if (steps.size() >= Plan.MOST) {
+                throw new Unacceptable("regrid-steps-many", "most", Plan.MOST);
+            }
             steps.add(new OneStep(filling, touched.stream().flatMap(r -> r.lost().stream()).toList()));
         }
         filling = Besides.NOTHING;

@@ -220,7 +220,7 @@ class InStepsTest {
                 once = all(now, onto);
                 laid = laid(now, onto, most);
             } catch (Unacceptable refused) {
-                assertThat(refused.told().key()).isIn("regrid-too-few", "nothing-to-change", "too-many-steps", "regrid-pinned-row");
+                assertThat(refused.told().key()).isIn("regrid-too-few", "nothing-to-change", "regrid-steps-many", "too-many-steps", "regrid-pinned-row");
                 continue;
             }
             assertThat(lost(now, laid)).as("nothing moves when it is laid").isEmpty();
